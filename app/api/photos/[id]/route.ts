@@ -1,0 +1,13 @@
+import { answer } from '@/server/answer';
+import { photos } from '@/store/photos';
+
+type Context = { params: Promise<{ id: string }> };
+
+/** A stored photo never changes, so the browser may keep it. */
+const KEPT = { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=31536000, immutable' };
+
+export const GET = (_: Request, { params }: Context) =>
+  answer(async (db) => new Response(Uint8Array.from(photos.jpeg(db, (await params).id)), { headers: KEPT }));
+
+export const DELETE = (_: Request, { params }: Context) =>
+  answer(async (db) => photos.remove(db, (await params).id));

@@ -1,0 +1,34 @@
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/atkinson-hyperlegible-mono';
+import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
+import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
+import type { Metadata, Viewport } from 'next';
+import type { ReactNode } from 'react';
+import { readingHabits } from '@/server/readingHabits';
+import { Habits } from '@/ui/fields/Habits';
+import { Theme } from '@/ui/theme/Theme';
+import '@/ui/theme/globals.css';
+
+export const metadata: Metadata = {
+  title: { default: 'Neat Layer', template: '%s · Neat Layer' },
+  description: 'Follow the water: plan, repack and keep the media of an aquarium filter.',
+};
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+
+export default async function Layout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <head>
+        <InitColorSchemeScript attribute="class" defaultMode="system" />
+      </head>
+      <body>
+        <AppRouterCacheProvider options={{ enableCssLayer: true }}>
+          <Theme>
+            <Habits habits={await readingHabits()}>{children}</Habits>
+          </Theme>
+        </AppRouterCacheProvider>
+      </body>
+    </html>
+  );
+}

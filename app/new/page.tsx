@@ -1,0 +1,16 @@
+import { database } from '@/server/database';
+import { tanks } from '@/store/tanks';
+import { NewFilter } from '@/ui/survey/NewFilter';
+
+export const dynamic = 'force-dynamic';
+export const metadata = { title: 'A new filter' };
+
+export default async function Page({
+  searchParams,
+}: {
+  searchParams: Promise<{ tank?: string | string[] }>;
+}) {
+  const { tank } = await searchParams;
+  const known = typeof tank === 'string' ? tanks.find(database(), tank) : null;
+  return <NewFilter tank={known?.doc ?? null} />;
+}

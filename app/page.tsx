@@ -1,0 +1,9 @@
+import { database } from '@/server/database';
+import { loadRound } from '@/server/loadFilterPage';
+import { RoundSheet } from '@/ui/round/RoundSheet';
+
+export const dynamic = 'force-dynamic';
+
+export default function Page() {
+  return <RoundSheet pages={loadRound(database())} now={new Date().toISOString()} />;
+}

@@ -1,0 +1,41 @@
+import { flowState } from '@/core/service/flowState';
+import { aloneOn, evaluatePack } from '@/core/pack/evaluatePack';
+import { formatSentence } from '@/core/units/sentence';
+import type { NeatLayerFile } from '@/formats/neatLayerFile';
+
+/**
+ * The report of every pack in a file, as plain data: what `neat evaluate` prints. Numbers in SI; sentences in
+ * metric units. The newest measured flow counts for every pack but a plan, which was never
+ * in the filter. Where keepers disagree, the first position
+ * of each school is taken; what wears out by date is left out.
+ */
+export function evaluateFile({ tank, filter, packs, log }: NeatLayerFile) {
+  const flow = flowState(log).readings.at(-1)?.flow ?? null;
+  return {
+    tank: tank.name,
+    filter: filter.name,
+    measuredFlow: flow === null ? null : { mean: flow.mean, spread: flow.spread },
+    packs: packs.map((pack) => {
+      const report = evaluatePack({
+        ...aloneOn(tank),
+        filter,
+        layers: pack.layers,
+        flow: pack.role === 'planned' || pack.role === 'alternative' ? null : (flow?.mean ?? null),
+      });
+      return {
+        id: pack.id,
+        role: pack.role,
+        name: pack.name,
+        ...report,
+        findings: report.findings.map(({ rule, level, effect, title, reason, layers }) => ({
+          rule,
+          level,
+          effect,
+          title: formatSentence(title),
+          reason: formatSentence(reason),
+          layers,
+        })),
+      };
+    }),
+  };
+}

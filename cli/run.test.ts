@@ -1,0 +1,70 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { demoContent } from '@/demo/demoContent';
+import { writeNeatLayerFile } from '@/formats/writeNeatLayerFile';
+import type { evaluateFile } from './evaluateFile';
+import { run } from './run';
+
+describe('neat', () => {
+  let folder: string;
+  const file = (name: string, text: string): string => {
+    const where = path.join(folder, name);
+    writeFileSync(where, text);
+    return where;
+  };
+  beforeAll(() => {
+    folder = mkdtempSync(path.join(tmpdir(), 'neat-'));
+  });
+  afterAll(() => rmSync(folder, { recursive: true }));
+
+  const [content] = demoContent(new Date('2026-11-25T12:00:00Z'));
+  if (content === undefined) throw new Error('The demo is empty.');
+
+  it('prints the report of every pack as JSON', () => {
+    const { out, err, code } = run(['evaluate', file('good.json', writeNeatLayerFile(content))]);
+    expect([err, code]).toEqual(['', 0]);
+    const report = JSON.parse(out) as ReturnType<typeof evaluateFile>;
+    expect(report.packs).toHaveLength(content.packs.length);
+    const [pack] = report.packs;
+    // By hand: the pads and the bag of Window sill stand 3 + 4.5 + 1.5 + 2 = 11 cm high, the stop is at 10.5.
+    expect(pack?.totals.thickness).toBeCloseTo(0.11, 9);
+    expect(pack?.totals.overfill).toBeCloseTo(0.005, 9);
+    expect(pack?.findings.map((finding) => finding.rule)).toEqual(
+      expect.arrayContaining(['overfill', 'short-piece', 'stage-order', 'grade-order']),
+    );
+    expect(pack?.findings[0]?.title).toBe('Basket: 0.5 cm over the stop.');
+  });
+
+  it('gives one line a fault and 1 for bad input', () => {
+    const bad = {
+      ...content,
+      packs: content.packs.map((pack, at) =>
+        at === 0
+          ? { ...pack, layers: pack.layers.map((layer) => ({ ...layer, medium: 'moon-rock' })) }
+          : pack,
+      ),
+    };
+    const { out, err, code } = run(['evaluate', file('bad.json', writeNeatLayerFile(bad))]);
+    expect([out, code]).toEqual(['', 1]);
+    expect(err.trimEnd().split('\n')).toHaveLength(4);
+    expect(err).toMatch(/Layer 4 refers to the medium “moon-rock”/);
+    expect(run(['evaluate', file('half.json', '{"format":')]).code).toBe(1);
+  });
+
+  it('gives 2 for a file that cannot be read, and 1 with the usage for words it does not know', () => {
+    expect(run(['evaluate', path.join(folder, 'none.json')])).toMatchObject({
+      code: 2,
+      out: '',
+      err: expect.stringMatching(/no such file/) as string,
+    });
+    expect(run(['evaluate', folder])).toMatchObject({
+      code: 2,
+      err: expect.stringMatching(/folder/) as string,
+    });
+    expect(run(['bake', 'x']).code).toBe(1);
+    expect(run(['evaluate']).err).toMatch(/^Usage/);
+    expect(run([]).code).toBe(0);
+  });
+});

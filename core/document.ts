@@ -1,0 +1,20 @@
+import { z } from 'zod';
+
+/** Identity of any stored document: letters, digits, dash and underscore. */
+export const IdSchema = z
+  .string()
+  .regex(/^[A-Za-z0-9_-]{1,64}$/, 'An id is 1 to 64 letters, digits, dashes or underscores.');
+
+/** A short name a keeper types; trimmed, never empty. */
+export const nameSchema = (what: string) =>
+  z
+    .string({ error: `${what} must be text.` })
+    .trim()
+    .min(1, `${what} is missing: type a name.`)
+    .max(60, `${what} is too long: use at most 60 characters.`);
+
+/** Free words of a keeper. */
+export const NoteSchema = z.string().max(2000, 'The note is too long: use at most 2,000 characters.');
+
+/** A moment, as ISO 8601 in UTC. */
+export const MomentSchema = z.iso.datetime({ error: 'A moment is written like 2026-11-25T14:06:00Z.' });

@@ -1,0 +1,142 @@
+import { z } from 'zod';
+import { IdSchema, nameSchema, NoteSchema } from '../document';
+import { bounded, type Bounds } from '../units/bounds';
+import { CHAMBER_BOUNDS, ChamberShapeSchema, deepest, isInward } from './chamberShape';
+import { EQUIPMENT, EquipmentSchema } from './equipment';
+import { FilterKindSchema } from './filterKind';
+import { HosesSchema } from './hoses';
+import { bodyFaults } from './bodyFaults';
+import { IntakesSchema, MOST_PORTS, OutletsSchema } from './ports';
+import { PumpSchema } from './pump';
+import { SpillSchema } from './spill';
+
+export const FILTER_BOUNDS = {
+  labelFlow: { what: 'Label flow', kind: 'flow', min: 0, max: 20e-3, aboveMin: true },
+  printedTank: { what: 'Tank printed on the box', kind: 'volume', min: 1e-3, max: 50 },
+  bodyWidth: { what: 'Body width', kind: 'length', min: 0.02, max: 2 },
+  bodyHeight: { what: 'Body height', kind: 'length', min: 0.02, max: 2 },
+  outside: { what: 'Side of the body, outside', kind: 'length', min: 0.02, max: 2 },
+  place: { what: 'Place in the body', kind: 'length', min: -2, max: 2 },
+} as const satisfies Record<string, Bounds>;
+
+/** Most chambers a filter may have; the largest bodies of the trade have fewer than ten. */
+export const MOST_CHAMBERS = 24;
+
+/** Which way the water goes through a chamber. `across` is sideways, `inward` from all sides to the middle. */
+export const FlowWaySchema = z.enum(['up', 'down', 'across', 'inward']);
+export type FlowWay = z.infer<typeof FlowWaySchema>;
+
+/** A place where media can sit. Lengths m, inside. */
+export const ChamberSchema = z
+  .object({
+    id: IdSchema,
+    name: nameSchema('The chamber’s name'),
+    /** An intake sponge sits on the intake, in the tank: always the first thing the water meets. */
+    where: z.enum(['body', 'intake']),
+    shape: ChamberShapeSchema,
+    depth: bounded(CHAMBER_BOUNDS.depth).describe('Along the flow, to the chamber’s end'),
+    stop: bounded(CHAMBER_BOUNDS.stop)
+      .nullable()
+      .describe('How far along the flow media may reach; null: to the end'),
+    way: FlowWaySchema,
+    /** Lower left corner of the chamber in the cutaway of the body. */
+    place: z.object({ x: bounded(FILTER_BOUNDS.place), y: bounded(FILTER_BOUNDS.place) }),
+    lift: z.array(nameSchema('What is lifted')).max(8).describe('What must be lifted to reach it, in order'),
+  })
+  .superRefine((chamber, context) => {
+    if (chamber.stop !== null && chamber.stop > chamber.depth)
+      context.addIssue({
+        code: 'custom',
+        path: ['stop'],
+        message: 'The stop lies beyond the chamber’s end: make it smaller, or the chamber deeper.',
+      });
+    if (chamber.depth > deepest(chamber.shape))
+      context.addIssue({
+        code: 'custom',
+        path: ['depth'],
+        message: 'The wall of media is thicker than the chamber’s half width: make the depth smaller.',
+      });
+    if (isInward(chamber.shape) !== (chamber.way === 'inward'))
+      context.addIssue({
+        code: 'custom',
+        path: ['way'],
+        message: 'Perimeter and sleeve chambers are flowed inward, all others are not.',
+      });
+  });
+export type Chamber = z.infer<typeof ChamberSchema>;
+
+/** What a survey begins with and the keeper has not measured yet. */
+export const ASSUMABLE = ['sizes', 'labelFlow', 'hoses', 'spill'] as const;
+
+/** One filter on one tank; chambers in flow order. */
+export const FilterSchema = z
+  .object({
+    id: IdSchema,
+    tankId: IdSchema,
+    name: nameSchema('The filter’s name'),
+    note: NoteSchema,
+    kind: FilterKindSchema,
+    labelFlow: bounded(FILTER_BOUNDS.labelFlow).describe(
+      'Pump maker’s free flow of all pumps together, m³/s',
+    ),
+    pump: PumpSchema,
+    pumps: z
+      .int('Pumps must be a whole number.')
+      .min(1, 'A filter needs at least one pump.')
+      .max(MOST_PORTS, `A filter has at most ${MOST_PORTS} pumps.`),
+    sinceYear: z
+      .int('The year must be a whole number.')
+      .min(1950, 'The year must be 1950 or later.')
+      .max(2200, 'The year must be at most 2200.')
+      .nullable()
+      .describe('In use since'),
+    printedTank: bounded(FILTER_BOUNDS.printedTank)
+      .nullable()
+      .describe('Size of tank that the box says it is for, m³'),
+    body: z.object({ width: bounded(FILTER_BOUNDS.bodyWidth), height: bounded(FILTER_BOUNDS.bodyHeight) }),
+    outside: z
+      .object({
+        length: bounded(FILTER_BOUNDS.outside),
+        width: bounded(FILTER_BOUNDS.outside),
+        height: bounded(FILTER_BOUNDS.outside),
+      })
+      .nullable()
+      .describe('The body from outside, m; null: not measured'),
+    hoses: HosesSchema.nullable().describe('null for filters in or on the tank'),
+    spill: SpillSchema.nullable().describe('null for all but hang-on-backs'),
+    intakes: IntakesSchema,
+    outlets: OutletsSchema,
+    equipment: z.array(EquipmentSchema).max(EQUIPMENT.length),
+    chambers: z
+      .array(ChamberSchema)
+      .min(1, 'A filter needs at least one chamber: add one.')
+      .max(MOST_CHAMBERS, `A filter has at most ${MOST_CHAMBERS} chambers.`),
+    /** Names of numbers that are still a preset’s and not the keeper’s. */
+    assumed: z.array(z.enum(ASSUMABLE)),
+  })
+  .refine((filter) => new Set(filter.chambers.map((chamber) => chamber.id)).size === filter.chambers.length, {
+    path: ['chambers'],
+    error: 'Two chambers have the same id.',
+  })
+  .superRefine((filter, context) => {
+    bodyFaults(filter).forEach(({ at, message }) =>
+      context.addIssue({ code: 'custom', path: ['chambers', at], message }),
+    );
+    const { spill } = filter;
+    const at = filter.chambers.findIndex((chamber) => chamber.where === 'body');
+    const stop = filter.chambers[at]?.way === 'up' ? filter.chambers[at].stop : null;
+    if (spill !== null && stop !== null && stop > spill.lipAboveFloor + spill.rimAboveLip)
+      context.addIssue({
+        code: 'custom',
+        path: ['chambers', at, 'stop'],
+        message: 'The stop stands above the rim: make it smaller, or measure lip and rim again.',
+      });
+  });
+export type Filter = z.infer<typeof FilterSchema>;
+
+/** How far along the flow media may reach in a chamber, m. */
+export const usableDepth = (chamber: Chamber): number => chamber.stop ?? chamber.depth;
+
+/** The sponge on the intake, in the tank; null when there is none. */
+export const intakeSponge = (filter: Pick<Filter, 'chambers'>): Chamber | null =>
+  filter.chambers.find((chamber) => chamber.where === 'intake') ?? null;

@@ -1,0 +1,38 @@
+import { z } from 'zod';
+import { bounded, type Bounds } from '../units/bounds';
+
+export const HOSE_BOUNDS = {
+  bore: { what: 'Bore of the hose', kind: 'gap', min: 1e-3, max: 0.1 },
+  intake: { what: 'Hose to the filter', kind: 'run', min: 0, max: 20 },
+  outlet: { what: 'Hose back to the tank', kind: 'run', min: 0, max: 20 },
+  height: { what: 'Tank’s water above the filter', kind: 'run', min: -2, max: 10 },
+} as const satisfies Record<string, Bounds>;
+
+const MOST_BENDS = 40;
+
+/** How the inside of the hoses looks: a film grows within weeks and costs flow. */
+export const HOSE_INSIDES = ['clean', 'film', 'furred'] as const;
+
+/** The hoses between a tank and a filter that stands apart from it. Lengths m. */
+export const HosesSchema = z.object({
+  bore: bounded(HOSE_BOUNDS.bore),
+  intake: bounded(HOSE_BOUNDS.intake).describe('Length from the tank to the filter'),
+  outlet: bounded(HOSE_BOUNDS.outlet).describe('Length from the filter back to the tank'),
+  bends: z
+    .int('Bends must be a whole number.')
+    .min(0, 'Bends must be 0 or more.')
+    .max(MOST_BENDS, `Bends must be at most ${MOST_BENDS}.`),
+  inside: z.enum(HOSE_INSIDES),
+  height: bounded(HOSE_BOUNDS.height).describe('Of the tank’s water above the filter’s lid'),
+});
+export type Hoses = z.infer<typeof HosesSchema>;
+
+/** Hoses of a usual cabinet, to be measured and typed over (common practice, no source). */
+export const USUAL_HOSES: Hoses = {
+  bore: 0.0155,
+  intake: 1.4,
+  outlet: 1.4,
+  bends: 4,
+  inside: 'film',
+  height: 0.6,
+};

@@ -1,0 +1,46 @@
+import type { Filter } from './filter';
+import type { FilterKind } from './filterKind';
+import { isCanister, isHangOnBack } from './filterKind';
+import { USUAL_HOSES } from './hoses';
+import { layOut } from './layOut';
+import { PRESETS } from './presets';
+import { sizedChamber, sizedFlow, sizedSpill, type PresetSize } from './presetSize';
+
+/** A filter of a kind and size as its preset has it, all sizes marked as assumed: what a survey begins with. */
+export function presetFilter(
+  kind: FilterKind,
+  ids: { id: string; tankId: string },
+  name: string,
+  size: PresetSize = 'middle',
+): Filter {
+  const preset = PRESETS[kind];
+  const labelFlow = sizedFlow(preset.labelFlow, size);
+  const spill = sizedSpill(preset.spill, size);
+  const chambers = preset.chambers.map((chamber) => sizedChamber(chamber, size));
+  const hoses = isCanister(kind) ? USUAL_HOSES : null;
+  const place = isHangOnBack(kind) ? 'middle' : 'left';
+  return {
+    ...ids,
+    name,
+    note: '',
+    kind,
+    labelFlow,
+    pump: { power: null, internalLoss: null, head: { by: 'assumed' } },
+    pumps: 1,
+    sinceYear: null,
+    printedTank: null,
+    outside: null,
+    hoses,
+    spill,
+    intakes: [{ place, depth: null, tube: null }],
+    outlets: [{ place, aim: isHangOnBack(kind) ? 'to the front' : 'along the tank' }],
+    equipment: isCanister(kind) ? ['taps'] : [],
+    ...layOut(kind, chambers, spill),
+    assumed: [
+      'sizes',
+      'labelFlow',
+      ...(hoses === null ? [] : (['hoses'] as const)),
+      ...(spill === null ? [] : (['spill'] as const)),
+    ],
+  };
+}

@@ -1,0 +1,208 @@
+import type { Filter } from './filter';
+import type { FilterKind } from './filterKind';
+import type { UnplacedChamber } from './layOut';
+
+type Preset = Pick<Filter, 'labelFlow' | 'spill'> & { readonly chambers: readonly UnplacedChamber[] };
+
+/** What is the same for every hang-on-back until it is measured: a level body with its foot in and nothing sent round. */
+const LEVEL_BODY = { notch: null, hangerToBack: 0.11, foot: 'in', tilt: 0, sentRound: 0 } as const;
+
+const LITRES_PER_HOUR = 1e-3 / 3600;
+
+const canisterTray = (number: number, of: number, way: 'up' | 'down'): UnplacedChamber => ({
+  id: `tray-${number}`,
+  where: 'body',
+  name: number === 1 ? 'Bottom tray' : number === of ? 'Top tray' : `Tray ${number}, from below`,
+  shape: { form: 'box', length: 0.19, width: 0.19 },
+  depth: 0.08,
+  stop: null,
+  way,
+  lift: ['lid', ...Array.from({ length: of - number }, (_, at) => `tray ${of - at}`)],
+});
+
+/** A stack of square trays in flow order: from below when the water rises, from above when it falls. */
+function trays(count: number, way: 'up' | 'down'): UnplacedChamber[] {
+  const fromBelow = Array.from({ length: count }, (_, at) => canisterTray(at + 1, count, way));
+  return way === 'up' ? fromBelow : fromBelow.reverse();
+}
+
+/**
+ * A filter of each kind in a generic size, to start a survey from. Sizes are typical of the kind
+ * (common practice, no source) and stay marked as assumed until the keeper has measured.
+ */
+export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
+  'canister-centre-pipe': {
+    labelFlow: 1000 * LITRES_PER_HOUR,
+    spill: null,
+    chambers: trays(4, 'up').map((tray) => ({
+      ...tray,
+      shape: { form: 'annulus', diameter: 0.19, bore: 0.03 },
+    })),
+  },
+  'canister-side-riser': {
+    labelFlow: 1000 * LITRES_PER_HOUR,
+    spill: null,
+    chambers: [
+      {
+        id: 'column',
+        name: 'Foam column',
+        where: 'body',
+        shape: { form: 'box', length: 0.05, width: 0.19 },
+        depth: 0.25,
+        stop: null,
+        way: 'down',
+        lift: ['lid'],
+      },
+      ...trays(3, 'up'),
+    ],
+  },
+  'canister-down-flow': {
+    labelFlow: 1000 * LITRES_PER_HOUR,
+    spill: null,
+    chambers: trays(4, 'down'),
+  },
+  'canister-outside-in': {
+    labelFlow: 1800 * LITRES_PER_HOUR,
+    spill: null,
+    chambers: [
+      {
+        id: 'perimeter',
+        name: 'Perimeter foams',
+        where: 'body',
+        shape: { form: 'perimeter', length: 0.28, width: 0.28, height: 0.3 },
+        depth: 0.03,
+        stop: null,
+        way: 'inward',
+        lift: ['lid'],
+      },
+      ...trays(3, 'down'),
+    ],
+  },
+  'canister-prefilter': {
+    labelFlow: 1200 * LITRES_PER_HOUR,
+    spill: null,
+    chambers: [
+      {
+        id: 'prefilter',
+        name: 'Pull-out prefilter',
+        where: 'body',
+        shape: { form: 'box', length: 0.05, width: 0.12 },
+        depth: 0.24,
+        stop: null,
+        way: 'down',
+        lift: [],
+      },
+      ...trays(3, 'up'),
+    ],
+  },
+  'hang-on-back-basket': {
+    labelFlow: 600 * LITRES_PER_HOUR,
+    spill: {
+      ...LEVEL_BODY,
+      lipAboveFloor: 0.095,
+      rimAboveLip: 0.025,
+      lipAboveTank: 0.02,
+      lipWidth: 0.09,
+    },
+    chambers: [
+      {
+        id: 'basket',
+        name: 'Basket',
+        where: 'body',
+        shape: { form: 'box', length: 0.12, width: 0.08 },
+        depth: 0.12,
+        stop: 0.105,
+        way: 'up',
+        lift: ['lid'],
+      },
+    ],
+  },
+  'hang-on-back-cartridge': {
+    labelFlow: 500 * LITRES_PER_HOUR,
+    spill: {
+      ...LEVEL_BODY,
+      lipAboveFloor: 0.11,
+      rimAboveLip: 0.02,
+      lipAboveTank: 0.02,
+      lipWidth: 0.1,
+    },
+    chambers: [
+      {
+        id: 'well',
+        name: 'Well before the cartridges',
+        where: 'body',
+        shape: { form: 'box', length: 0.11, width: 0.15 },
+        depth: 0.03,
+        stop: null,
+        way: 'across',
+        lift: ['lid'],
+      },
+      {
+        id: 'slot-1',
+        name: 'First cartridge slot',
+        where: 'body',
+        shape: { form: 'box', length: 0.11, width: 0.15 },
+        depth: 0.02,
+        stop: null,
+        way: 'across',
+        lift: ['lid'],
+      },
+      {
+        id: 'slot-2',
+        name: 'Second cartridge slot',
+        where: 'body',
+        shape: { form: 'box', length: 0.11, width: 0.15 },
+        depth: 0.02,
+        stop: null,
+        way: 'across',
+        lift: ['lid'],
+      },
+    ],
+  },
+  'internal-sponge': {
+    labelFlow: 300 * LITRES_PER_HOUR,
+    spill: null,
+    chambers: [
+      {
+        id: 'sponge',
+        name: 'Sponge',
+        where: 'body',
+        shape: { form: 'sleeve', diameter: 0.07, height: 0.12 },
+        depth: 0.025,
+        stop: null,
+        way: 'inward',
+        lift: ['pump head'],
+      },
+    ],
+  },
+  'internal-compartments': {
+    labelFlow: 600 * LITRES_PER_HOUR,
+    spill: null,
+    chambers: [1, 2, 3].map((number): UnplacedChamber => ({
+      id: `slot-${number}`,
+      where: 'body',
+      name: number === 1 ? 'Inlet slot' : `Slot ${number}`,
+      shape: { form: 'box', length: 0.22, width: 0.1 },
+      depth: 0.06,
+      stop: null,
+      way: 'across',
+      lift: ['lid'],
+    })),
+  },
+  composed: {
+    labelFlow: 600 * LITRES_PER_HOUR,
+    spill: null,
+    chambers: [
+      {
+        id: 'chamber-1',
+        name: 'Chamber 1',
+        where: 'body',
+        shape: { form: 'box', length: 0.15, width: 0.15 },
+        depth: 0.1,
+        stop: null,
+        way: 'across',
+        lift: [],
+      },
+    ],
+  },
+};

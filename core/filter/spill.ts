@@ -1,0 +1,34 @@
+import { z } from 'zod';
+import { bounded, type Bounds } from '../units/bounds';
+
+export const SPILL_BOUNDS = {
+  lip: { what: 'Lip above the basket floor', kind: 'length', min: 0, max: 1, aboveMin: true },
+  rim: { what: 'Rim above the lip', kind: 'gap', min: 0, max: 0.5 },
+  drop: { what: 'Lip above the tank’s water', kind: 'length', min: 0, max: 0.5 },
+  lipWidth: { what: 'Width of the lip', kind: 'length', min: 0, max: 1, aboveMin: true },
+  notchHeight: { what: 'Notch above the lip', kind: 'gap', min: -0.5, max: 0.5 },
+  notchWidth: { what: 'Width of the notch', kind: 'length', min: 0, max: 1, aboveMin: true },
+  hangerToBack: { what: 'Hanger to the back rim', kind: 'length', min: 0, max: 1, aboveMin: true },
+  tilt: { what: 'Tilt', kind: 'angle', min: 0, max: Math.PI / 9 },
+  sentRound: { what: 'Share sent round again', kind: 'share', min: 0, max: 0.95 },
+} as const satisfies Record<string, Bounds>;
+
+/** The foot that keeps a hang-on-back level: in its place, missing, or the body never had one. */
+export const FOOT_STATES = ['in', 'missing', 'none'] as const;
+
+/** Where a hang-on-back gives its water back, and where it would spill. Heights and widths m, tilt rad. */
+export const SpillSchema = z.object({
+  lipAboveFloor: bounded(SPILL_BOUNDS.lip).describe('Lip above the floor of the first chamber'),
+  rimAboveLip: bounded(SPILL_BOUNDS.rim).describe('Lowest rim at the back, above the lip'),
+  lipAboveTank: bounded(SPILL_BOUNDS.drop).describe('Lip above the tank’s water'),
+  lipWidth: bounded(SPILL_BOUNDS.lipWidth),
+  notch: z
+    .object({ aboveLip: bounded(SPILL_BOUNDS.notchHeight), width: bounded(SPILL_BOUNDS.notchWidth) })
+    .nullable()
+    .describe('A way past the pack inside the body: a relief notch, or the edge of the basket'),
+  hangerToBack: bounded(SPILL_BOUNDS.hangerToBack).describe('From the tank’s edge to the rim at the back'),
+  foot: z.enum(FOOT_STATES),
+  tilt: bounded(SPILL_BOUNDS.tilt).describe('How far it leans back, rad'),
+  sentRound: bounded(SPILL_BOUNDS.sentRound).describe('Share of the flow that the control sends round again'),
+});
+export type Spill = z.infer<typeof SpillSchema>;

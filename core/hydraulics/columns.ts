@@ -1,0 +1,110 @@
+import { faceArea, isInward } from '../filter/chamberShape';
+import type { PlacedLayer } from '../pack/placedLayer';
+import { bedGeometry } from '../media/bedGeometry';
+import { mediumById } from '../media/catalogue';
+import type { Fluid } from './fluid';
+import { layerResistance, type BedResistance } from './layerResistance';
+import { pathIntegrals } from './pathIntegrals';
+import { inSeries, NO_RESISTANCE, type Resistance } from './quadratic';
+
+/** Loss of entering and leaving a gap, in velocity heads (calibrated; it dominates in open gaps). */
+export const GAP_K = 1.5;
+/** A plastic wrapper never quite seals: what stays open beside it, share of the face and width, m (calibrated). */
+const WRAPPER_LEAK = { share: 0.03, width: 1e-3 };
+/** Smallest face that is reckoned with, m². */
+const LEAST_FACE = 1e-6;
+/** The floss that fills a gap. */
+const GAP_FLOSS = 'floss-bonded';
+
+/** One layer as the water meets it: its own resistance, the gap beside it, and how much of the face it covers. */
+export interface LayerPaths {
+  readonly placed: PlacedLayer;
+  /** Share of the face that the piece covers, 0–1. */
+  readonly cover: number;
+  /** Through the piece where it covers all of the face, and through what is beside it where that is all of it. */
+  readonly through: Resistance | null;
+  readonly beside: Resistance;
+  /** Bed volume and the open room in it, m³; area covered in the middle of the layer, m². */
+  readonly volume: number;
+  readonly poreVolume: number;
+  readonly area: number;
+}
+
+/** Measures a layer’s two ways for the water: through it and around it. */
+export function layerPaths(placed: PlacedLayer, fluid: Fluid): LayerPaths {
+  const { layer, medium, chamber, measure } = placed;
+  const { shape } = chamber;
+  const path = pathIntegrals(shape, measure.from, measure.to);
+  const scaled = ({ linear, square }: BedResistance): Resistance => ({
+    linear: linear * path.linear,
+    square: square * path.square,
+  });
+  const wrapped = layer.holder === 'wrapper';
+  const cover = wrapped ? Math.min(measure.coverShare, 1 - WRAPPER_LEAK.share) : measure.coverShare;
+  // Media piled past the centre of a sleeve has no face left; a hair of one keeps its speed a number.
+  const area = Math.max(LEAST_FACE, faceArea(shape, (measure.from + measure.to) / 2));
+  const gap = isInward(shape) ? 0 : meanGap(placed);
+  const solids = Math.min(1, (1 - bedGeometry(medium.geometry).porosity) / layer.pressed);
+  return {
+    placed,
+    cover,
+    through: wrapped ? null : scaled(layerResistance(medium.geometry, layer.pressed, fluid)),
+    beside:
+      layer.gapFill === 'floss'
+        ? scaled(layerResistance(mediumById(GAP_FLOSS).geometry, 1, fluid))
+        : openGap(Math.max(gap, wrapped ? WRAPPER_LEAK.width : 0), measure.to - measure.from, area, fluid),
+    volume: measure.volume,
+    poreVolume: measure.volume * (1 - solids),
+    area: area * cover,
+  };
+}
+
+/** @source slot flow between walls, 12 μuL/h², and K velocity heads for going in and out. */
+function openGap(width: number, length: number, area: number, { density, viscosity }: Fluid): Resistance {
+  if (width <= 0) return NO_RESISTANCE;
+  return {
+    linear: (12 * viscosity * length) / (width ** 2 * area),
+    square: (GAP_K * density) / (2 * area ** 2),
+  };
+}
+
+/** Width of a gap of the same area all around the piece, m. */
+function meanGap({ chamber, layer, measure }: PlacedLayer): number {
+  if (layer.cut === null) return 0;
+  const open = faceArea(chamber.shape, 0) * (1 - measure.coverShare);
+  return open / (2 * (layer.cut.length + layer.cut.width));
+}
+
+/** A part of the face that meets the same layers and gaps all along: its share of the face, and its resistance. */
+export interface Column {
+  readonly share: number;
+  readonly resistance: Resistance | null;
+  /** For each layer, whether this column goes through it. */
+  readonly through: readonly boolean[];
+}
+
+/**
+ * The columns of layers that touch each other: from one to the next the water does not mix across. Each column meets
+ * the layers that reach over it and the gaps of those that do not.
+ *
+ * @param wet share of each layer that the water reaches, 0–1; a dry part holds nothing back
+ */
+export function columnsOf(layers: readonly LayerPaths[], wet: readonly number[]): Column[] {
+  const edges = [...new Set([...layers.map((layer) => layer.cover), 1])].sort((a, b) => a - b);
+  return edges.map((edge, at): Column => {
+    const share = edge - (edges[at - 1] ?? 0);
+    const through = layers.map((layer) => layer.cover >= edge);
+    let sum: Resistance | null = NO_RESISTANCE;
+    layers.forEach((layer, index) => {
+      const part = through[index] === true ? layer.through : layer.beside;
+      sum = sum === null || part === null ? null : inSeries(sum, shrunk(part, share, wet[index] ?? 1));
+    });
+    return { share, resistance: sum, through };
+  });
+}
+
+/** A resistance over part of the face and part of the length. */
+export const shrunk = ({ linear, square }: Resistance, share: number, wet: number): Resistance => ({
+  linear: (linear * wet) / share,
+  square: (square * wet) / share ** 2,
+});

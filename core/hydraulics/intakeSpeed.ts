@@ -1,0 +1,53 @@
+import { faceArea } from '../filter/chamberShape';
+import { intakeSponge, type Filter } from '../filter/filter';
+import { tubeOf } from '../filter/ports';
+import type { Animal } from '../tank/tank';
+
+/** Length of a usual strainer, m, and the share of it that is slots (common practice, no source). */
+const STRAINER_LENGTH = 0.06;
+const STRAINER_OPEN = 0.4;
+
+/** Speed that the weakest swimmers hold out against, m/s (calibrated; from memory of larval and shrimp swimming). */
+const HOLDS: readonly (readonly [animal: Animal, speed: number])[] = [
+  ['fry', 0.02],
+  ['shrimp', 0.05],
+  ['still water', 0.08],
+];
+/** Any other small fish. */
+const USUAL_HOLDS = 0.15;
+
+/** Water at the face of an intake. SI. */
+export interface IntakeSpeed {
+  readonly speed: number;
+  readonly area: number;
+  /** What the weakest swimmer of the tank holds out against, and who that is; null: none named. */
+  readonly limit: number;
+  readonly weakest: Animal | null;
+  /** Face that brings the speed down to the limit, m². */
+  readonly areaNeeded: number;
+  readonly throughSponge: boolean;
+}
+
+/**
+ * Speed of the water at an intake’s face against the weakest swimmer in the tank.
+ *
+ * @param flow of the filter, m³/s, shared by its intakes
+ * @source continuity: speed = flow ÷ area.
+ */
+export function intakeSpeed(filter: Filter, flow: number, animals: readonly Animal[]): IntakeSpeed {
+  const sponge = intakeSponge(filter);
+  const tube = tubeOf(filter.intakes);
+  const each = flow / filter.intakes.length;
+  const first = filter.kind === 'internal-sponge' ? filter.chambers[0] : undefined;
+  const guard = sponge ?? first ?? null;
+  const area = guard === null ? Math.PI * tube * STRAINER_LENGTH * STRAINER_OPEN : faceArea(guard.shape, 0);
+  const [weakest, limit] = HOLDS.find(([animal]) => animals.includes(animal)) ?? [null, USUAL_HOLDS];
+  return {
+    speed: each / area,
+    area,
+    limit,
+    weakest,
+    areaNeeded: each / limit,
+    throughSponge: guard !== null,
+  };
+}

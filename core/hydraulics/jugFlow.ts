@@ -1,0 +1,26 @@
+/** A flow timed with a jug. m³/s. */
+export interface JugFlow {
+  /** One flow a filling, in the order they were timed. */
+  readonly flows: readonly number[];
+  readonly mean: number;
+  /** Sample standard deviation of the fillings; null when there is only one. */
+  readonly spread: number | null;
+}
+
+/**
+ * Flow from filling a jug: volume ÷ time, the mean of the fillings, and their spread.
+ *
+ * @param jugVolume m³, more than 0
+ * @param seconds time to the mark of each filling, each more than 0; at least one
+ * @source definition; spread with n − 1 (Bessel).
+ * @throws RangeError when there is no filling, or a volume or time is not more than 0
+ */
+export function jugFlow(jugVolume: number, seconds: readonly number[]): JugFlow {
+  if (seconds.length === 0) throw new RangeError('At least one filling is needed.');
+  if (!(jugVolume > 0) || !seconds.every((time) => time > 0))
+    throw new RangeError('The jug’s volume and every time must be more than zero.');
+  const flows = seconds.map((time) => jugVolume / time);
+  const mean = flows.reduce((sum, flow) => sum + flow, 0) / flows.length;
+  const squares = flows.reduce((sum, flow) => sum + (flow - mean) ** 2, 0);
+  return { flows, mean, spread: flows.length > 1 ? Math.sqrt(squares / (flows.length - 1)) : null };
+}

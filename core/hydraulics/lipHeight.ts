@@ -1,0 +1,29 @@
+import type { Spill } from '../filter/spill';
+import { solveFalling } from './solve';
+import { weirFlow, weirHeight } from './weir';
+
+/** Share of the lip’s width that media take which stand all through the water over it (calibrated). */
+const NARROWED = 0.3;
+/** Height to which the level is found, m. */
+const PRECISION = 1e-9;
+
+/**
+ * Height of the water over the lip of a hang-on-back, m. Media that stand above the lip narrow it, the more of the
+ * water they reach through.
+ *
+ * @param stack height of the media above the floor of the basket, m
+ * @param flow m³/s
+ * @source the lip as a weir, its width less what stands in it.
+ */
+export function lipHeight({ lipWidth, lipAboveFloor }: Spill, stack: number, flow: number): number {
+  const over = Math.max(0, stack - lipAboveFloor);
+  const free = weirHeight(lipWidth, flow);
+  if (over === 0 || free === 0) return free;
+  const width = (height: number): number => lipWidth * (1 - NARROWED * Math.min(1, over / height));
+  return solveFalling(
+    (height) => flow - weirFlow(width(height), height),
+    free,
+    weirHeight(lipWidth * (1 - NARROWED), flow),
+    PRECISION,
+  );
+}

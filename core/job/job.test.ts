@@ -1,0 +1,108 @@
+import { describe, expect, it } from 'vitest';
+import type { Filter } from '../filter/filter';
+import type { FilterKind } from '../filter/filterKind';
+import { presetFilter } from '../filter/presetFilter';
+import { plainLayer } from '../pack/plainLayer';
+import { asPacked } from './asPacked';
+import type { Occasion } from './job';
+import { LogEntrySchema } from './logEntry';
+import { smallParts } from './smallParts';
+import { isPast } from './stage';
+
+describe('asPacked', () => {
+  const at = '2026-11-25T14:00:00Z';
+  const planned = [
+    {
+      ...plainLayer('a', 'foam-15', 'basket', 0.03),
+      dirt: 'loaded' as const,
+      fate: 'squeeze' as const,
+      note: 'Old sheet.',
+    },
+    plainLayer('b', 'lava', 'basket', 0.05),
+  ];
+
+  it('keeps ticked layers with what differed, and leaves out the others', () => {
+    const packed = asPacked(
+      planned,
+      [{ layerId: 'a', at, thickness: 0.025, mass: null, note: 'Cut thinner.' }],
+      planned,
+      '2026-11-25',
+    );
+    expect(packed).toEqual([
+      { ...planned[0], thickness: 0.025, dirt: null, fate: null, note: 'Old sheet. Cut thinner.' },
+    ]);
+  });
+
+  it('is the plan when nothing differed', () => {
+    const steps = planned.map(({ id }) => ({ layerId: id, at, thickness: null, mass: null, note: '' }));
+    const packed = asPacked(planned, steps, planned.slice(0, 1), '2026-11-25');
+    expect(packed.map((layer) => layer.thickness)).toEqual([0.03, 0.05]);
+    // The first came out of the filter and its age is not known; the second is new in it.
+    expect(packed.map((layer) => layer.since)).toEqual([null, '2026-11-25']);
+  });
+});
+
+describe('smallParts', () => {
+  const partsOf = (kind: FilterKind, equipment: Filter['equipment'] = [], occasion: Occasion = 'repack') =>
+    smallParts({ ...presetFilter(kind, { id: 'f', tankId: 't' }, 'Test'), equipment }, occasion).map(
+      ({ part }) => part,
+    );
+
+  // Source: the small parts of each kind as the trade lists them (common practice, no source).
+  it('lists what this filter has and nothing else', () => {
+    expect(partsOf('canister-centre-pipe', ['taps', 'grid'])).toEqual([
+      'taps',
+      'hoses',
+      'hose collars',
+      'seal',
+      'clips',
+      'impeller',
+      'impeller well',
+      'intake tube',
+      'suction cups',
+      'grid',
+    ]);
+    expect(partsOf('hang-on-back-basket')).toEqual([
+      'lid',
+      'levelling foot',
+      'impeller',
+      'impeller well',
+      'intake tube',
+    ]);
+    expect(partsOf('internal-sponge', [], 'first pack')).toEqual([
+      'packing',
+      'impeller',
+      'impeller well',
+      'suction cups',
+    ]);
+  });
+});
+
+describe('stages and log', () => {
+  it('knows what lies behind', () => {
+    expect(isPast('strip', 'repack')).toBe(true);
+    expect(isPast('repack', 'repack')).toBe(false);
+  });
+
+  it.each([
+    [{ seconds: [] }, /at least one filling/],
+    [{ seconds: [0.1] }, /Time to the mark must be from 0.3 s/],
+    [{ jugVolume: -1 }, /Jug must be/],
+    [{ at: 'yesterday' }, /written like/],
+  ])('refuses a reading with %j', (change, message) => {
+    const flow = {
+      kind: 'flow',
+      id: 'e',
+      filterId: 'f',
+      jobId: null,
+      at: '2026-11-25T10:00:00Z',
+      moment: 'clean',
+      jugVolume: 1e-3,
+      seconds: [5],
+      note: '',
+    };
+    const parsed = LogEntrySchema.safeParse({ ...flow, ...change });
+    expect(parsed.success ? '' : parsed.error.issues[0]?.message).toMatch(message);
+    expect(LogEntrySchema.safeParse(flow).success).toBe(true);
+  });
+});

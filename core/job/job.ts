@@ -1,0 +1,56 @@
+import { z } from 'zod';
+import { IdSchema, MomentSchema, NoteSchema } from '../document';
+import { bounded, type Bounds } from '../units/bounds';
+import { LAYER_BOUNDS } from '../pack/layer';
+import { OutOfFlowSchema } from './outOfFlow';
+import { SmallPartSchema } from './smallPart';
+import { JobStageSchema } from './stage';
+
+export const JOB_BOUNDS = {
+  mass: { what: 'Weight', kind: 'mass', min: 0, max: 100, aboveMin: true },
+} as const satisfies Record<string, Bounds>;
+
+/** One layer that went into the filter, and how it differs from the plan. */
+export const PackedStepSchema = z.object({
+  layerId: IdSchema,
+  at: MomentSchema,
+  thickness: bounded(LAYER_BOUNDS.thickness).nullable().describe('As it went in, m; null: as planned'),
+  mass: bounded(JOB_BOUNDS.mass).nullable().describe('Weighed dry, kg; null: not weighed'),
+  note: NoteSchema,
+});
+export type PackedStep = z.infer<typeof PackedStepSchema>;
+
+/** A repack has ripe media to protect; a first pack has packing to take off and dust to rinse. */
+export const OccasionSchema = z.enum(['repack', 'first pack']);
+export type Occasion = z.infer<typeof OccasionSchema>;
+
+/** How a small part was found. */
+export const PART_STATES = ['fine', 'worn', 'missing'] as const;
+export const PartStateSchema = z.enum(PART_STATES);
+export type PartState = z.infer<typeof PartStateSchema>;
+
+/** Most plans beside the plan. */
+export const MOST_ALTERNATIVES = 5;
+
+/** One strip-and-repack of one filter, with the three packs it holds. */
+export const JobSchema = z.object({
+  id: IdSchema,
+  filterId: IdSchema,
+  occasion: OccasionSchema,
+  stage: JobStageSchema,
+  startedAt: MomentSchema,
+  finishedAt: MomentSchema.nullable(),
+  asFoundPackId: IdSchema,
+  plannedPackId: IdSchema,
+  alternativePackIds: z
+    .array(IdSchema)
+    .max(MOST_ALTERNATIVES, `A job has at most ${MOST_ALTERNATIVES} alternatives: remove one first.`)
+    .describe('Other plans that were thought of'),
+  asPackedPackId: IdSchema.nullable(),
+  packed: z.array(PackedStepSchema),
+  outOfFlow: OutOfFlowSchema,
+  parts: z
+    .partialRecord(SmallPartSchema, PartStateSchema)
+    .describe('Small parts looked at, each with what was seen'),
+});
+export type Job = z.infer<typeof JobSchema>;

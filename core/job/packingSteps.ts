@@ -1,0 +1,80 @@
+import { faceSides, isInward } from '../filter/chamberShape';
+import type { Chamber, Filter } from '../filter/filter';
+import { mediumById } from '../media/catalogue';
+import type { Medium } from '../media/medium';
+import type { PackReport } from '../pack/evaluatePack';
+import { handOrder } from '../pack/handOrder';
+import type { Layer } from '../pack/layer';
+import { sentence, type Sentence } from '../units/sentence';
+
+/** One piece to put in: what, where, how large, and what to see to. */
+export interface PackingStep {
+  readonly layerId: string;
+  readonly medium: Medium;
+  readonly chamber: Chamber;
+  /** "Basket, at the very bottom." */
+  readonly place: string;
+  /** How large to cut it, or how much to fill in. */
+  readonly size: Sentence;
+  readonly hints: readonly string[];
+}
+
+/** The plan as steps for the hands, in hand order. */
+export function packingSteps(filter: Filter, layers: readonly Layer[], report: PackReport): PackingStep[] {
+  const byHand = handOrder(filter, layers);
+  return byHand.flatMap((layer, at) => {
+    const chamber = filter.chambers.find((one) => one.id === layer.chamber);
+    const measure = report.layers.find((one) => one.layerId === layer.id);
+    if (chamber === undefined || measure === undefined) return [];
+    const medium = mediumById(layer.medium);
+    const before = byHand[at - 1];
+    const below = before?.chamber === layer.chamber ? mediumById(before.medium) : null;
+    return [
+      {
+        layerId: layer.id,
+        medium,
+        chamber,
+        place: `${chamber.name}, ${placeIn(chamber, below)}.`,
+        size:
+          medium.supply === 'loose'
+            ? sentence`${{ kind: 'volume', si: measure.volume }}, about ${{ kind: 'mass', si: measure.dryMass }} dry, ${{ kind: 'length', si: layer.thickness }} high.`
+            : cutSize(chamber, layer),
+        hints: hintsFor(chamber, layer, medium),
+      },
+    ];
+  });
+}
+
+function placeIn(chamber: Chamber, below: Medium | null): string {
+  const name = below === null ? null : below.name.charAt(0).toLowerCase() + below.name.slice(1);
+  if (chamber.way === 'inward') return name === null ? 'all around' : `inside the ${name}`;
+  if (chamber.way === 'across') return name === null ? 'at the inlet side' : `after the ${name}`;
+  return name === null ? 'at the very bottom' : `on top of the ${name}`;
+}
+
+function cutSize(chamber: Chamber, layer: Layer): Sentence {
+  const thick = { kind: 'length', si: layer.thickness } as const;
+  if (isInward(chamber.shape))
+    return sentence`${thick} thick, ${{ kind: 'length', si: faceSides(chamber.shape).shown }} high.`;
+  const face = faceSides(chamber.shape);
+  const round = chamber.shape.form === 'cylinder' || chamber.shape.form === 'annulus';
+  const length = { kind: 'length', si: layer.cut?.length ?? face.shown } as const;
+  const width = { kind: 'length', si: layer.cut?.width ?? face.into } as const;
+  return round && layer.cut === null
+    ? sentence`${length} across, ${thick} thick.`
+    : sentence`${length} × ${width}, ${thick} thick.`;
+}
+
+function hintsFor(chamber: Chamber, layer: Layer, medium: Medium): string[] {
+  const sheet = medium.supply === 'sheet';
+  const bumps = { up: 'down', down: 'up', across: 'towards the inlet', inward: 'outward' }[chamber.way];
+  return [
+    ...(sheet && layer.cut === null && !isInward(chamber.shape)
+      ? ['Cut it a little oversize: it must touch the walls all around.']
+      : []),
+    ...(medium.id === 'foam-bumped' ? [`The bumps face ${bumps}, against the water.`] : []),
+    ...(layer.holder === 'bag' || layer.holder === 'small bags' ? ['Spread the bag into the corners.'] : []),
+    ...(layer.holder === 'wrapper' ? ['Take it out of the plastic and leave it in the mesh.'] : []),
+    ...(layer.placed ? ['Place the pieces side by side rather than tossing them in.'] : []),
+  ];
+}

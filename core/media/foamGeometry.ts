@@ -1,0 +1,17 @@
+import type { BedGeometry } from './geometry';
+
+const INCH = 0.0254;
+
+/**
+ * Open-cell (reticulated) foam from its grade.
+ *
+ * @param poresPerInch 5–100
+ * @param porosity 0–1, about 0.97 uncompressed
+ * @source cubic cell of Lacroix et al. 2007 (Chem. Eng. Sci. 62, 3259); from memory.
+ */
+export function foamGeometry(poresPerInch: number, porosity: number): BedGeometry {
+  const pore = INCH / poresPerInch;
+  const ratio = Math.sqrt((4 * (1 - porosity)) / (3 * Math.PI));
+  const strut = (pore * ratio) / (1 - ratio);
+  return { porosity, specificSurface: (4 * (1 - porosity)) / strut, pore, solidSize: strut };
+}

@@ -1,0 +1,61 @@
+import { z } from 'zod';
+import { GeometrySchema } from './geometry';
+import { ProvenanceSchema } from './provenance';
+
+/** What a medium can do for the water. A medium may do several; the pack decides which one it counts for. */
+export const MediumJobSchema = z.enum(['settle', 'mechanical', 'living', 'chemical']);
+export type MediumJob = z.infer<typeof MediumJobSchema>;
+
+/** Mechanical grades from open to close; the order is the order in which water should meet them. */
+export const GRADES = ['coarse', 'medium', 'fine', 'polishing'] as const;
+export const GradeSchema = z.enum(GRADES);
+export type Grade = z.infer<typeof GradeSchema>;
+
+export const MediumFamilySchema = z.enum([
+  'foam',
+  'floss',
+  'dense rings',
+  'porous mineral',
+  'plastic',
+  'carbon',
+  'resin',
+  'zeolite',
+  'cartridge',
+  'spacer',
+  'unknown',
+]);
+export type MediumFamily = z.infer<typeof MediumFamilySchema>;
+
+/** One generic medium. Bulk densities in kg per m³ of layer; surfaces follow from the geometry. */
+export const MediumSchema = z.object({
+  id: z.string(),
+  name: z.string(),
+  /** One or two capital letters that mark the layer in every drawing. */
+  letter: z.string().min(1).max(2),
+  family: MediumFamilySchema,
+  grade: GradeSchema.nullable(),
+  /** Empty for a spacer, and for a medium nobody has named yet. */
+  jobs: z.array(MediumJobSchema),
+  /** How it comes: cut from a sheet, poured loose, or as a piece of a given size. */
+  supply: z.enum(['sheet', 'loose', 'piece']),
+  geometry: GeometrySchema,
+  /** Share of the geometric surface on which a film can live, 0–1. */
+  usableShare: z.number().min(0).max(1),
+  dryBulk: z.number().positive(),
+  /** Lifted out and left to drip for a minute. */
+  drainedBulk: z.number().positive(),
+  /** Sold and sized by weight: counts in kg per 100 L. */
+  sizedByWeight: z.boolean(),
+  compressible: z.boolean(),
+  service: z.enum(['squeeze', 'swish', 'replace', 'recharge', 'leave']),
+  /** What to do with it when new. */
+  prepare: z.string(),
+  provenance: z.object({ bulk: ProvenanceSchema, geometry: ProvenanceSchema }),
+});
+export type Medium = z.infer<typeof MediumSchema>;
+
+export const hasJob = (medium: Medium, job: MediumJob): boolean => medium.jobs.includes(job);
+
+/** Place of the grade in the order coarse → polishing, or null for media without a grade. */
+export const gradeRank = (medium: Medium): number | null =>
+  medium.grade === null ? null : GRADES.indexOf(medium.grade);

@@ -1,0 +1,56 @@
+import type { Layer } from './layer';
+
+/** One change to a plan. The bench's drags, its keys and the findings' remedies all speak in these. */
+export type PackEdit =
+  | { readonly type: 'add'; readonly layer: Layer; readonly index: number }
+  | { readonly type: 'remove'; readonly layerId: string }
+  | { readonly type: 'move'; readonly layerId: string; readonly chamberId: string; readonly index: number }
+  | { readonly type: 'set'; readonly layerId: string; readonly change: Partial<Omit<Layer, 'id'>> }
+  | { readonly type: 'arrange'; readonly chamberId: string; readonly layerIds: readonly string[] }
+  | { readonly type: 'replace'; readonly layers: readonly Layer[] }
+  | { readonly type: 'all'; readonly edits: readonly PackEdit[] };
+
+/**
+ * The layers after an edit; the input is left as it was. `index` counts within the chamber, in flow order, after the
+ * moved layer was taken out, and is held to what the chamber has. An edit that names a layer which is not there
+ * changes nothing.
+ */
+export function applyEdit(layers: readonly Layer[], edit: PackEdit): Layer[] {
+  switch (edit.type) {
+    case 'add':
+      return insert(layers, edit.layer, edit.index);
+    case 'remove':
+      return layers.filter((layer) => layer.id !== edit.layerId);
+    case 'set':
+      return layers.map((layer) => (layer.id === edit.layerId ? { ...layer, ...edit.change } : layer));
+    case 'move': {
+      const moved = layers.find((layer) => layer.id === edit.layerId);
+      if (moved === undefined) return [...layers];
+      const rest = layers.filter((layer) => layer.id !== edit.layerId);
+      return insert(rest, { ...moved, chamber: edit.chamberId }, edit.index);
+    }
+    case 'arrange': {
+      const order = (layer: Layer): number => {
+        const at = edit.layerIds.indexOf(layer.id);
+        return at === -1 ? edit.layerIds.length : at;
+      };
+      const arranged = layers
+        .filter((layer) => layer.chamber === edit.chamberId)
+        .sort((a, b) => order(a) - order(b));
+      return layers.map((layer) => (layer.chamber === edit.chamberId ? (arranged.shift() ?? layer) : layer));
+    }
+    case 'replace':
+      return [...edit.layers];
+    case 'all':
+      return edit.edits.reduce<Layer[]>((current, one) => applyEdit(current, one), [...layers]);
+  }
+}
+
+function insert(layers: readonly Layer[], layer: Layer, index: number): Layer[] {
+  const inChamber = layers.filter((one) => one.chamber === layer.chamber);
+  const next = inChamber[Math.max(0, index)];
+  const last = inChamber.at(-1);
+  const at =
+    next !== undefined ? layers.indexOf(next) : last !== undefined ? layers.indexOf(last) + 1 : layers.length;
+  return [...layers.slice(0, at), layer, ...layers.slice(at)];
+}

@@ -1,0 +1,84 @@
+import type { Quantity } from '../units/quantity';
+import type { PackReport } from './evaluatePack';
+
+export type ReadingKey =
+  | 'flow'
+  | 'turnover'
+  | 'headroom'
+  | 'leastThrough'
+  | 'overfill'
+  | 'leastCover'
+  | 'volume'
+  | 'freeVolume'
+  | 'dryMass'
+  | 'livingSurface'
+  | 'normalStockVolume';
+
+/** One figure of a report, named, so that packs can be laid beside each other. */
+export interface PackReading {
+  readonly key: ReadingKey;
+  readonly label: string;
+  /** null when the pack has no such figure. */
+  readonly value: Quantity | null;
+}
+
+/** The figures of a report that differ from pack to pack. */
+export function packReadings(report: PackReport): readonly PackReading[] {
+  const { totals, sizing, water } = report;
+  return [
+    { key: 'flow', label: 'Flow', value: { kind: 'flow', si: water.flow } },
+    { key: 'turnover', label: 'Turnover', value: { kind: 'turnover', si: report.predictedTurnover } },
+    ...(water.level === null
+      ? []
+      : [
+          {
+            key: 'headroom' as const,
+            label: 'Headroom',
+            value: { kind: 'gap' as const, si: water.level.headroom },
+          },
+        ]),
+    {
+      key: 'leastThrough',
+      label: 'Least through a layer',
+      value: report.leastThrough === null ? null : { kind: 'share', si: report.leastThrough },
+    },
+    { key: 'overfill', label: 'Over the stop', value: { kind: 'length', si: totals.overfill } },
+    {
+      key: 'leastCover',
+      label: 'Least covered',
+      value: totals.leastCover === null ? null : { kind: 'share', si: totals.leastCover },
+    },
+    { key: 'volume', label: 'Media', value: { kind: 'volume', si: totals.volume } },
+    { key: 'freeVolume', label: 'Free space', value: { kind: 'volume', si: totals.freeVolume } },
+    { key: 'dryMass', label: 'Dry weight', value: { kind: 'mass', si: totals.dryMass } },
+    { key: 'livingSurface', label: 'Living surface', value: { kind: 'surface', si: totals.livingSurface } },
+    {
+      key: 'normalStockVolume',
+      label: 'By weight, normal stock',
+      value: { kind: 'volume', si: sizing.normalStockVolume },
+    },
+  ];
+}
+
+/** A figure before and after a change. */
+export interface ReadingChange {
+  readonly key: ReadingKey;
+  readonly label: string;
+  readonly before: Quantity | null;
+  readonly after: Quantity | null;
+}
+
+/** Share of a value that a change must exceed to count: below it lies rounding. */
+const SAME = 5e-3;
+
+/** The figures that differ between two reports, in the order of {@link packReadings}. */
+export function readingChanges(before: PackReport, after: PackReport): ReadingChange[] {
+  const later = packReadings(after);
+  return packReadings(before).flatMap((reading, at) => {
+    const next = later[at]?.value ?? null;
+    const [a, b] = [reading.value?.si ?? null, next?.si ?? null];
+    const same =
+      a === b || (a !== null && b !== null && Math.abs(a - b) <= SAME * Math.max(Math.abs(a), Math.abs(b)));
+    return same ? [] : [{ key: reading.key, label: reading.label, before: reading.value, after: next }];
+  });
+}

@@ -1,0 +1,20 @@
+import type { Layer } from './layer';
+
+/** A layer that reaches the walls, poured loose, not looked at. Thickness m. */
+export const plainLayer = (id: string, medium: string, chamber: string, thickness: number): Layer => ({
+  id,
+  medium,
+  chamber,
+  thickness,
+  cut: null,
+  holder: 'none',
+  placed: false,
+  gapFill: 'open',
+  pressed: 1,
+  since: null,
+  dirt: null,
+  signs: [],
+  wetMass: null,
+  fate: null,
+  note: '',
+});

@@ -1,0 +1,22 @@
+import { isHangOnBack } from '../../filter/filterKind';
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
+
+/** Layers found blocked: no water went through them any more. */
+export const blockedLayer: Rule = ({ filter, inFlow }) => {
+  const blocked = inFlow.filter((one) => one.layer.dirt === 'blocked');
+  if (blocked.length === 0) return [];
+  return [
+    {
+      rule: 'blocked-layer',
+      level: 'attention',
+      effect: shareOfPack(inFlow, blocked),
+      title: sentence`${upperFirst(namesInside(blocked))} ${verb(blocked.length, 'was', 'were')} blocked.`,
+      reason: isHangOnBack(filter.kind)
+        ? sentence`The water rose before it and went over the pack, or over the rim at the back. It was due for service long before.`
+        : sentence`The water found a way around it, or did not come at all. It was due for service long before.`,
+      layers: idsOf(blocked),
+    },
+  ];
+};

@@ -1,0 +1,28 @@
+import { usableDepth } from '../../filter/filter';
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
+
+/** Gap that an upright pad needs behind it, m (common practice, no source). */
+const GAP = 0.002;
+
+/** A pad pressed flat on the wall of its upright slot passes no water. */
+export const flatCartridge: Rule = ({ filter, chambers, inFlow }) => {
+  if (filter.kind !== 'hang-on-back-cartridge') return [];
+  return chambers.flatMap(({ chamber, measure }) => {
+    const inside = inFlow.filter((one) => one.chamber === chamber);
+    const last = inside.at(-1);
+    const flat = last !== undefined && last.medium.supply !== 'loose' && measure.overfill === 0;
+    if (!flat || measure.filledDepth <= usableDepth(chamber) - GAP) return [];
+    return [
+      {
+        rule: 'flat-pad',
+        level: 'attention' as const,
+        effect: shareOfPack(inFlow, [last]),
+        title: sentence`${upperFirst(nameInside(last))} lies flat on the wall of ${chamber.name.toLowerCase()}.`,
+        reason: sentence`Pressed on the wall it passes no water; leave at least ${{ kind: 'gap', si: GAP }} free behind it.`,
+        layers: idsOf([last]),
+      },
+    ];
+  });
+};

@@ -1,0 +1,23 @@
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+
+/** What the two hoses need beyond twice the height of the run, m: over the rim, across the cabinet (common practice, no source). */
+const ALLOWANCE = 2.4;
+
+/** Hoses are kept short: every metre costs flow, and grows a film. */
+export const longHoses: Rule = ({ filter: { hoses } }) => {
+  if (hoses === null) return [];
+  const length = hoses.intake + hoses.outlet;
+  const enough = 2 * Math.max(0, hoses.height) + ALLOWANCE;
+  if (length <= enough) return [];
+  return [
+    {
+      rule: 'long-hoses',
+      level: 'note',
+      effect: 1 - enough / length,
+      title: sentence`${{ kind: 'run', si: length }} of hose, where about ${{ kind: 'run', si: enough }} would do.`,
+      reason: sentence`Every metre takes some of the flow, and more of it as the brown film grows inside. Cut them to what they need.`,
+      layers: [],
+    },
+  ];
+};

@@ -1,0 +1,31 @@
+import { isHangOnBack } from '../../filter/filterKind';
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+
+/** From this length on one outlet does not move the whole tank, m (common practice, no source). */
+const LONG = 1.2;
+/** A tank of 120 cm on hang-on-backs alone wants about four of them: one for each 30 cm. */
+const LENGTH_PER_HANG_ON_BACK = 0.3;
+
+/** Long tanks need several outlets or a circulation pump, so that dirt reaches an intake. */
+export const longTank: Rule = ({ tank, filter, others }) => {
+  if (tank.water.how !== 'measured' || tank.water.shape.form === 'cylinder') return [];
+  const { length } = tank.water.shape;
+  if (length < LONG || tank.circulation.length > 0) return [];
+  const filters = [filter, ...others];
+  const outlets = filters.reduce((sum, one) => sum + one.outlets.length, 0);
+  const wanted = filters.every((one) => isHangOnBack(one.kind))
+    ? Math.round(length / LENGTH_PER_HANG_ON_BACK)
+    : 2;
+  if (outlets >= wanted) return [];
+  return [
+    {
+      rule: 'long-tank',
+      level: 'attention',
+      effect: 0.3,
+      title: sentence`${outlets === 1 ? 'One outlet' : `${outlets} outlets`} for ${{ kind: 'length', si: length }} of tank.`,
+      reason: sentence`Dirt settles where the water stands and never reaches the intake. Such a tank wants about ${String(wanted)} outlets, or a circulation pump that sends the dirt along.`,
+      layers: [],
+    },
+  ];
+};

@@ -1,0 +1,19 @@
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+import { idsOf, namesInside, upperFirst, verb } from './words';
+
+/** Rings or open balls ahead of the first foam: primary settlement, not misplaced living media. */
+export const settlementFirst: Rule = ({ inFlow }) => {
+  const settle = inFlow.filter((one) => one.stage === 'settle');
+  if (settle.length === 0) return [];
+  return [
+    {
+      rule: 'settlement-first',
+      level: 'note',
+      title: sentence`${upperFirst(namesInside(settle))} ${verb(settle.length, 'goes', 'go')} first, for settlement.`,
+      reason: sentence`A reason holds here: open media slows the water and drops the heavy dirt before the foam. It is not counted as living media.`,
+      effect: 0,
+      layers: idsOf(settle),
+    },
+  ];
+};

@@ -1,0 +1,30 @@
+import { spongeBore } from '../../filter/addIntakeSponge';
+import { intakeSponge } from '../../filter/filter';
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+
+/** Looser than this and water and fry go past; tighter and the sleeve splits, m (common practice, no source). */
+const LOOSE = 0.001;
+const TIGHT = 0.004;
+
+/** A sleeve on a tube it does not fit. */
+export const spongeFit: Rule = ({ filter, inFlow }) => {
+  const sponge = intakeSponge(filter);
+  const tube = filter.intakes[0]?.tube ?? null;
+  if (sponge === null || tube === null) return [];
+  const bore = spongeBore(sponge);
+  const loose = bore > tube + LOOSE;
+  if (!loose && bore >= tube - TIGHT) return [];
+  return [
+    {
+      rule: 'sponge-fit',
+      level: 'attention',
+      effect: 0.2,
+      title: sentence`The sponge’s bore of ${{ kind: 'gap', si: bore }} does not fit the tube of ${{ kind: 'gap', si: tube }}.`,
+      reason: loose
+        ? sentence`Water and fry go in beside it, and it slips off. Shim it with an off-cut of foam.`
+        : sentence`Forced on, it splits along its side. Take a wider one, or open its bore.`,
+      layers: inFlow.filter((one) => one.chamber === sponge).map((one) => one.layer.id),
+    },
+  ];
+};

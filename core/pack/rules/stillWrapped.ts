@@ -1,0 +1,20 @@
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
+
+/** Media still in its plastic packing. */
+export const stillWrapped: Rule = ({ inFlow }) =>
+  inFlow
+    .filter((one) => one.layer.holder === 'wrapper')
+    .map((one) => ({
+      rule: 'still-wrapped',
+      level: 'stop' as const,
+      title: sentence`${upperFirst(nameInside(one))} is still in its plastic wrapper.`,
+      reason: sentence`No water goes through the wrapper. Take it out of the plastic and leave it in the mesh.`,
+      effect: shareOfPack(inFlow, [one]),
+      layers: idsOf([one]),
+      remedy: {
+        label: 'Take it out of the wrapper',
+        edit: { type: 'set' as const, layerId: one.layer.id, change: { holder: 'bag' as const } },
+      },
+    }));

@@ -1,0 +1,27 @@
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
+
+/** Grains below this choke a weak pump, m; and what a weak pump is, m³/s (common practice, no source; 450 L/h calibrated). */
+const SMALL_GRAIN = 0.005;
+const WEAK_PUMP = 450e-3 / 3600;
+
+/** A bed of small grains across the whole chamber of a weak pump. */
+export const tightGrains: Rule = ({ filter, inFlow }) => {
+  if (filter.labelFlow > WEAK_PUMP) return [];
+  return inFlow.flatMap((one) => {
+    const { geometry } = one.medium;
+    const small = geometry.form === 'grains' && geometry.grainSize < SMALL_GRAIN;
+    if (!small || one.layer.holder !== 'none' || one.measure.coverShare < 1) return [];
+    return [
+      {
+        rule: 'tight-grains',
+        level: 'attention' as const,
+        effect: shareOfPack(inFlow, [one]),
+        title: sentence`${upperFirst(nameInside(one))} in grains of ${{ kind: 'gap', si: geometry.grainSize }} across the whole chamber.`,
+        reason: sentence`Grains of a few millimetres choke a pump of ${{ kind: 'flow', si: filter.labelFlow }}. Bag it in part of the chamber, or take coarser grains.`,
+        layers: idsOf([one]),
+      },
+    ];
+  });
+};

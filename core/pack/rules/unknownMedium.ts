@@ -1,0 +1,19 @@
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+import { idsOf } from './words';
+
+/** Media that nobody has named yet. */
+export const unknownMedium: Rule = ({ inFlow }) => {
+  const unknown = inFlow.filter((one) => one.stage === 'unknown');
+  if (unknown.length === 0) return [];
+  return [
+    {
+      rule: 'unknown-medium',
+      level: 'note',
+      effect: 0,
+      title: sentence`${unknown.length === 1 ? 'One layer is' : `${unknown.length} layers are`} not known yet.`,
+      reason: sentence`It counts for nothing until it is: no surface, no grade. ${{ kind: 'volume', si: unknown.reduce((sum, one) => sum + one.measure.volume, 0) }} hang on it.`,
+      layers: idsOf(unknown),
+    },
+  ];
+};

@@ -1,0 +1,20 @@
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
+
+/** Pieces that smell foul, crumble or are torn. */
+export const wornPiece: Rule = ({ inFlow }) => {
+  const worn = inFlow.filter((one) => one.layer.signs.length > 0);
+  if (worn.length === 0) return [];
+  const signs = new Set(worn.flatMap((one) => one.layer.signs));
+  return [
+    {
+      rule: 'worn-piece',
+      level: 'attention',
+      effect: shareOfPack(inFlow, worn),
+      title: sentence`${upperFirst(namesInside(worn))} ${verb(worn.length, 'is', 'are')} ${[...signs].join(' and ')}.`,
+      reason: sentence`Foam that smells foul or crumbles goes: it sheds into the pump and lets silt past. Torn pieces are cut down to what is whole.`,
+      layers: idsOf(worn),
+    },
+  ];
+};

@@ -1,0 +1,123 @@
+import { describe, expect, it } from 'vitest';
+import { presetFilter } from '../filter/presetFilter';
+import type { FlowEntry, FlowMoment } from '../job/logEntry';
+import { aloneOn, evaluatePack } from '../pack/evaluatePack';
+import { newTank } from '../tank/newTank';
+import { plainLayer } from '../pack/plainLayer';
+import { formatSentence } from '../units/sentence';
+import { flowState } from './flowState';
+import { nextThing } from './nextThing';
+
+const entry = (day: number, moment: FlowMoment, seconds: number[]): FlowEntry => ({
+  kind: 'flow',
+  id: `e${day}`,
+  filterId: 'f',
+  jobId: null,
+  at: `2026-11-${String(day).padStart(2, '0')}T10:00:00Z`,
+  moment,
+  jugVolume: 1e-3,
+  seconds,
+  note: '',
+});
+
+describe('flowState', () => {
+  it('holds the latest flow against the newest clean one, in the order of time', () => {
+    const state = flowState([
+      entry(20, 'between', [10, 10.5, 9.5]),
+      entry(1, 'clean', [4, 4, 4]),
+      entry(10, 'clean', [5, 5.2, 4.8]),
+    ]);
+    expect(state.readings.map((reading) => reading.id)).toEqual(['e1', 'e10', 'e20']);
+    expect(state.clean?.id).toBe('e10');
+    expect(state.share).toBeCloseTo(0.5, 2);
+    // Relative spreads 5.0 % and 4.0 % make 6.4 % of a half (by hand).
+    expect(state.shareSpread).toBeCloseTo(0.032, 3);
+  });
+
+  it('forgets what was timed before the last repack, but not the reading that closed it', () => {
+    const repacked = {
+      kind: 'repacked',
+      id: 'r',
+      filterId: 'f',
+      jobId: 'j',
+      at: '2026-11-12T10:00:00Z',
+      note: '',
+    } as const;
+    const before = [entry(1, 'clean', [4]), entry(11, 'before strip', [8])];
+    expect(flowState([...before, repacked]).latest).toBeNull();
+    const closing = { ...entry(12, 'clean', [5]), jobId: 'j', at: '2026-11-12T09:58:00Z' };
+    const state = flowState([...before, closing, repacked]);
+    expect([state.latest?.id, state.clean?.id, state.share, state.readings.length]).toEqual([
+      'e12',
+      'e12',
+      1,
+      3,
+    ]);
+  });
+
+  it('claims no share without a clean flow, and no spread from single readings', () => {
+    expect(flowState([entry(3, 'between', [5])]).share).toBeNull();
+    expect(flowState([]).latest).toBeNull();
+    const single = flowState([entry(1, 'clean', [5]), entry(9, 'between', [6])]);
+    expect([single.share?.toFixed(3), single.shareSpread]).toEqual(['0.833', null]);
+  });
+});
+
+describe('nextThing', () => {
+  const NOW = '2026-11-25T12:00:00Z';
+  const filter = presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test');
+  const report = (...media: string[]) =>
+    evaluatePack({
+      ...aloneOn(newTank('t', 'Test', 0.06)),
+      filter,
+      layers: media.map((medium, at) => plainLayer(`l${at}`, medium, 'basket', 0.1 / media.length)),
+      flow: null,
+    });
+  const good = report('foam-15', 'foam-45', 'lava');
+  const clean = entry(1, 'clean', [5, 5, 5]);
+
+  it.each([
+    [
+      'a job begun',
+      { openJob: { stage: 'layer' as const, packed: [], outOfFlow: [] }, report: good, flow: flowState([]) },
+      'Repack begun',
+    ],
+    [
+      'weak flow',
+      { openJob: null, report: good, flow: flowState([clean, entry(9, 'between', [9, 9, 9])]) },
+      'Service now',
+    ],
+    ['a bad pack', { openJob: null, report: report('lava'), flow: flowState([clean]) }, 'Repack it'],
+    ['an unknown pack', { openJob: null, report: null, flow: flowState([]) }, 'Strip it once'],
+    ['no flow', { openJob: null, report: good, flow: flowState([]) }, 'Time its flow'],
+    ['all in order', { openJob: null, report: good, flow: flowState([clean]) }, 'Nothing due'],
+  ])('names what %s asks for', (_, input, title) => {
+    expect(nextThing({ ...input, now: NOW }).title).toBe(title);
+  });
+
+  it('puts what cannot wait first and says why', () => {
+    const weak = nextThing({
+      openJob: null,
+      report: good,
+      flow: flowState([clean, entry(9, 'between', [10, 10, 10])]),
+      now: NOW,
+    });
+    const fine = nextThing({ openJob: null, report: good, flow: flowState([clean]), now: NOW });
+    expect(weak.urgency).toBeLessThan(fine.urgency);
+    expect(formatSentence(weak.why)).toBe('Flow is at 50 % of clean; the limit is 60 %.');
+  });
+
+  it('warns of media that has been out of flow for more than an hour', () => {
+    const begun = (from: string) =>
+      nextThing({
+        openJob: { stage: 'strip', packed: [], outOfFlow: [{ from, to: null, parkedIn: '' }] },
+        report: good,
+        flow: flowState([]),
+        now: NOW,
+      });
+    expect(begun('2026-11-25T11:30:00Z')).toMatchObject({ alarm: false });
+    const late = begun('2026-11-25T10:30:00Z');
+    expect(late.alarm).toBe(true);
+    expect(formatSentence(late.why)).toContain('out of flow for 90 minutes');
+  });
+});

@@ -1,0 +1,9 @@
+/**
+ * Pressure of the standard atmosphere at an altitude, in atm.
+ *
+ * @param altitude metres above the sea, −400 to 5,000
+ * @source ISO 2533 standard atmosphere, lowest layer; from memory.
+ */
+export function airPressure(altitude: number): number {
+  return (1 - 2.25577e-5 * altitude) ** 5.25588;
+}

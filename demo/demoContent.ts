@@ -1,0 +1,163 @@
+import type { Job } from '@/core/job/job';
+import type { LogEntry } from '@/core/job/logEntry';
+import type { Layer } from '@/core/pack/layer';
+import type { Pack } from '@/core/pack/pack';
+import { plainLayer } from '@/core/pack/plainLayer';
+import type { FilterContent } from '@/formats/neatLayerFile';
+import { seededRandom } from './seededRandom';
+import { WATERS, type Water } from './waters';
+
+const DAY = 86_400_000;
+/** Fourteen months of log. */
+const LOG_DAYS = 425;
+const SEED = 20261125;
+/** Readings in each stretch between two repacks, the clean one included. */
+const READINGS = 5;
+const JUG_VOLUME = 2e-3;
+/** How far one filling strays from the next, as a share of the time. */
+const FILLING_NOISE = 0.025;
+
+/** The demo's four waters with their log, ending at `now`. The same for the same `now`. */
+export function demoContent(now: Date): FilterContent[] {
+  return WATERS.map((water, at) => contentOf(water, now, seededRandom(SEED + at)));
+}
+
+function contentOf(water: Water, now: Date, random: () => number): FilterContent {
+  const { tank, filter } = water;
+  const repackDays: number[] = [];
+  for (let day = water.daysSince; day < LOG_DAYS; day += water.daysBetween) repackDays.unshift(day);
+  const stretches = repackDays.map((day, at) =>
+    stretchOf(water, at, day, repackDays[at + 1] ?? 0, now, random),
+  );
+  const open = filter.id === 'reed-bench' ? openJob(water, now) : { packs: [], jobs: [] };
+  return {
+    tank,
+    filter,
+    packs: [...stretches.flatMap((stretch) => stretch.packs), ...open.packs],
+    jobs: [...stretches.map((stretch) => stretch.job), ...open.jobs],
+    log: stretches.flatMap((stretch) => stretch.log),
+  };
+}
+
+const moment = (now: Date, daysAgo: number, hours = 0): string =>
+  new Date(now.getTime() - daysAgo * DAY + hours * 3_600_000).toISOString();
+
+/** One repack and the flows timed until the next. */
+function stretchOf(water: Water, at: number, from: number, to: number, now: Date, random: () => number) {
+  const { filter } = water;
+  const jobId = `${filter.id}-job-${at + 1}`;
+  const pack = (role: Pack['role'], name: string): Pack => ({
+    id: `${filter.id}-${role.replace(' ', '-')}-${at + 1}`,
+    filterId: filter.id,
+    role,
+    name,
+    layers: [...water.layers],
+  });
+  const packs = [pack('as found', 'As found'), pack('planned', 'Plan'), pack('as packed', 'As packed')];
+  const [asFound, planned, asPacked] = packs as [Pack, Pack, Pack];
+  const job: Job = {
+    id: jobId,
+    filterId: filter.id,
+    occasion: 'repack',
+    stage: 'done',
+    startedAt: moment(now, from, -2),
+    finishedAt: moment(now, from),
+    asFoundPackId: asFound.id,
+    plannedPackId: planned.id,
+    alternativePackIds: [],
+    asPackedPackId: asPacked.id,
+    packed: water.layers.map((layer) => ({
+      layerId: layer.id,
+      at: moment(now, from, -1),
+      thickness: null,
+      mass: null,
+      note: '',
+    })),
+    outOfFlow: [{ from: moment(now, from, -0.8), to: moment(now, from), parkedIn: '' }],
+    parts: {},
+  };
+  const flows = Array.from({ length: READINGS }, (_, number): LogEntry => {
+    const clean = number === 0;
+    // The last reading stands two days before the next repack, or two days before today.
+    const through = number / (READINGS - 1);
+    const daysAgo = from + (Math.min(from - 0.5, to + 2) - from) * through;
+    const share = 1 - (1 - water.shareLeft) * ((from - daysAgo) / water.daysBetween) ** 1.6;
+    const time = JUG_VOLUME / (water.cleanFlow * share * (1 + 0.03 * (random() - 0.5)));
+    return {
+      kind: 'flow',
+      id: `${filter.id}-flow-${at + 1}-${number + 1}`,
+      filterId: filter.id,
+      jobId: clean ? jobId : null,
+      at: moment(now, daysAgo, clean ? 0.1 : 0),
+      moment: clean ? 'clean' : 'between',
+      jugVolume: JUG_VOLUME,
+      seconds: [0, 1, 2].map(() => Math.round(time * (1 + FILLING_NOISE * (2 * random() - 1)) * 10) / 10),
+      note: '',
+    };
+  });
+  const repacked: LogEntry = {
+    kind: 'repacked',
+    id: `${jobId}-done`,
+    filterId: filter.id,
+    jobId,
+    at: moment(now, from),
+    note: '',
+  };
+  return { packs, job, log: [repacked, ...flows] };
+}
+
+/** The repack that is under way on Reed bench: two layers are in. */
+function openJob({ filter, layers }: Water, now: Date): { packs: Pack[]; jobs: Job[] } {
+  const dirt: Layer['dirt'][] = ['dusted', 'loaded', 'loaded', 'blocked', 'dusted', 'clean'];
+  const found = layers.map((layer, at) => ({ ...layer, dirt: dirt[at] ?? null }));
+  const planned = [
+    ...layers.filter((layer) => layer.chamber === 'tray-1'),
+    ...layers
+      .filter((layer) => layer.chamber === 'tray-2')
+      .flatMap((layer) =>
+        layer.medium === 'floss-bonded' ? [plainLayer('rb-fine', 'foam-45', 'tray-2', 0.02), layer] : [layer],
+      ),
+    ...layers.filter((layer) => layer.chamber === 'tray-3'),
+    ...layers
+      .filter((layer) => layer.chamber === 'tray-4')
+      .flatMap((layer) => [
+        layer,
+        { ...plainLayer('rb-stone-3', 'pumice', 'tray-4', 0.035), holder: 'bag' as const },
+      ]),
+  ];
+  const pack = (role: Pack['role'], name: string, list: readonly Layer[]): Pack => ({
+    id: `${filter.id}-${role.replace(' ', '-')}-now`,
+    filterId: filter.id,
+    role,
+    name,
+    layers: [...list],
+  });
+  const asFound = pack('as found', 'As found', found);
+  const plan = pack('planned', 'Plan', planned);
+  return {
+    packs: [asFound, plan],
+    jobs: [
+      {
+        id: `${filter.id}-job-now`,
+        filterId: filter.id,
+        occasion: 'repack',
+        stage: 'repack',
+        startedAt: moment(now, 0, -1),
+        finishedAt: null,
+        asFoundPackId: asFound.id,
+        plannedPackId: plan.id,
+        alternativePackIds: [],
+        asPackedPackId: null,
+        parts: { seal: 'fine', clips: 'fine', impeller: 'worn' },
+        outOfFlow: [{ from: moment(now, 0, -0.63), to: null, parkedIn: '' }],
+        packed: planned.slice(0, 2).map((layer) => ({
+          layerId: layer.id,
+          at: moment(now, 0, -0.2),
+          thickness: null,
+          mass: null,
+          note: '',
+        })),
+      },
+    ],
+  };
+}

@@ -1,0 +1,171 @@
+import { expect, expectSaved, layersInFlow, test } from './app';
+
+test.use({ data: 'empty' });
+
+interface Kind {
+  readonly name: string;
+  /** The way of the water, as the picture to choose says it. */
+  readonly way: string;
+  /** A size typed into the first chamber: its label, the text, and the litres that follow (worked by hand). */
+  readonly typed: readonly [label: string, text: string, litres: RegExp];
+  /** Media as they are lifted out, the first one first. */
+  readonly lifted: readonly string[];
+  /** Where they stand along the water. */
+  readonly inFlow: readonly string[];
+  /** All that stands against such a pack. */
+  readonly findings: readonly RegExp[];
+}
+
+const KINDS: readonly Kind[] = [
+  {
+    name: 'canister, centre pipe',
+    way: 'Down a centre pipe to the bottom',
+    // π/4 · (20² − 3²) · 8 cm
+    typed: ['Diameter', '20', /2\.46\sL/],
+    lifted: ['Coarse foam, 15 ppi', 'Lava rock, 15 mm'],
+    inFlow: ['L', 'C'],
+    findings: [
+      /stands after lava rock/,
+      /Tray 2, from below: 8.0\scm of 8.0\scm empty/,
+      /Tray 3, from below: 8.0\scm of 8.0\scm empty/,
+    ],
+  },
+  {
+    name: 'canister, side riser',
+    way: 'Down one side through a tall foam column',
+    // 6 · 19 · 25 cm
+    typed: ['Length', '6', /2\.85\sL/],
+    lifted: ['Moulded plastic balls', 'Moulded plastic balls', 'Fine foam, 45 ppi'],
+    inFlow: ['F', 'O', 'O'],
+    findings: [
+      /balls alone as living media/,
+      /Bottom tray: .* empty/,
+      /Foam column: 25.0\scm of 25.0\scm empty/,
+      /Tray 2, from below: 5.0\scm of 8.0\scm empty/,
+    ],
+  },
+  {
+    name: 'canister, down-flow',
+    way: 'In at the top, down through the trays',
+    // 19 · 19 · 10 cm
+    typed: ['Depth', '10', /3\.61\sL/],
+    lifted: ['Lava rock, 15 mm', 'Medium foam, 30 ppi'],
+    inFlow: ['L', 'M'],
+    findings: [
+      /stands after lava rock/,
+      /Tray 3, from below: .* empty/,
+      /Tray 2, from below: .* empty/,
+      /Bottom tray: .* empty/,
+    ],
+  },
+  {
+    name: 'canister, outside-in',
+    way: 'Up the outside through perimeter foams',
+    // (28² − 20²) · 30 cm
+    typed: ['Wall', '4', /11\.5\sL/],
+    lifted: ['Coarse foam, 15 ppi'],
+    inFlow: ['C'],
+    findings: [
+      /Perimeter foams: 4.0\scm of 4.0\scm empty/,
+      /Tray 2, from below: .* empty/,
+      /Bottom tray: .* empty/,
+      /Top tray: 5.0\scm of 8.0\scm empty/,
+    ],
+  },
+  {
+    name: 'canister, pull-out prefilter',
+    way: 'Through a cartridge of coarse foams',
+    // 5 · 12 · 20 cm
+    typed: ['Depth', '20', /1\.20\sL/],
+    lifted: ['Lava rock, 15 mm'],
+    inFlow: ['L'],
+    findings: [
+      /Nothing catches dirt/,
+      /Bottom tray: .* empty/,
+      /Tray 2, from below: .* empty/,
+      /Top tray: 4.0\scm of 8.0\scm empty/,
+      /Pull-out prefilter: 20.0\scm of 20.0\scm empty/,
+    ],
+  },
+  {
+    name: 'hang-on-back, basket',
+    way: 'Up the intake tube, under the basket',
+    // 10 · 8 · 10.5 cm, to the stop
+    typed: ['Length', '10', /0\.84\sL/],
+    lifted: ['Fine foam, 45 ppi', 'Lava rock, 15 mm', 'Coarse foam, 15 ppi'],
+    inFlow: ['C', 'L', 'F'],
+    findings: [/Fine foam 45 ppi stands after the living media, and nothing fine stands before them/],
+  },
+  {
+    name: 'hang-on-back, cartridge',
+    way: 'Into a well, through one or more upright cartridges',
+    // 11 · 15 · 4 cm
+    typed: ['Depth', '4', /0\.66\sL/],
+    lifted: ['Disposable cartridge, floss and carbon', 'Disposable cartridge, floss and carbon'],
+    inFlow: ['D', 'D'],
+    findings: [
+      /One disposable cartridge holds every job/,
+      /flat on the wall of first cartridge slot/,
+      /flat on the wall of second cartridge slot/,
+      /Well before the cartridges: 4.0\scm of 4.0\scm empty/,
+    ],
+  },
+  {
+    name: 'internal, sponge',
+    way: 'The pump draws through a foam block',
+    // π/4 · (7² − 3²) · 12 cm
+    typed: ['Wall', '2', /0\.38\sL/],
+    lifted: ['Moulded plastic balls'],
+    inFlow: ['O'],
+    findings: [/Nothing catches dirt/, /balls alone as living media/],
+  },
+  {
+    name: 'internal, compartments',
+    way: 'Slots behind a weir, one after the other',
+    // 22 · 10 · 5 cm
+    typed: ['Depth', '5', /1\.10\sL/],
+    lifted: ['Activated carbon, bagged', 'Coarse foam, 15 ppi'],
+    inFlow: ['C', 'A'],
+    findings: [/Slot 2: 6.0\scm of 6.0\scm empty/, /Inlet slot: 5.0\scm of 5.0\scm empty/],
+  },
+  {
+    name: 'another kind',
+    way: 'Through the chambers you enter',
+    // 15 · 15 · 12 cm
+    typed: ['Depth', '12', /2\.70\sL/],
+    lifted: ['Lava rock, 15 mm'],
+    inFlow: ['L'],
+    findings: [/Nothing catches dirt/, /Chamber 1: 8.0\scm of 12.0\scm empty/],
+  },
+];
+
+for (const kind of KINDS)
+  test(`${kind.name}: surveyed, stripped and judged`, async ({ page }) => {
+    await page.goto('/new');
+    await page.getByLabel('Name of the tank or filter').fill('Under test');
+    await page.getByLabel('Water in the tank, net').fill('100');
+    await page.getByText(kind.way).click();
+    await page.getByRole('button', { name: 'Enter it' }).click();
+
+    const [label, text, litres] = kind.typed;
+    const first = page.getByRole('listitem', { name: /^Chamber 1:/ });
+    await first.getByLabel(label, { exact: true }).fill(text);
+    await expect(first).toContainText(litres);
+    await expectSaved(page);
+    await page.getByRole('button', { name: 'Begin to strip it' }).click();
+    await expect(page.getByText('The filter is empty.')).toBeVisible();
+    for (const medium of kind.lifted) {
+      await page.getByLabel('Search the media').fill(medium);
+      await page.getByRole('button', { name: `Add ${medium}` }).click();
+    }
+    await expect(layersInFlow(page)).toHaveText([...kind.inFlow]);
+    // Lifted first, listed first.
+    await expect(
+      page.getByRole('region', { name: 'Out of the filter by hand' }).getByRole('button').first(),
+    ).toContainText(kind.lifted[0] ?? '');
+    await page.getByRole('link', { name: 'Judge it' }).click();
+    await expect(page.getByRole('heading', { name: /^Worst first/ })).toBeVisible();
+    const audit = page.getByRole('region', { name: 'Findings' });
+    const serious = audit.getByRole('button', { name: /^\d+ ?(Stop|Look)/ });
+    await expect(serious).toHaveText([...kind.findings]);
+  });

@@ -1,0 +1,65 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, layersInFlow, test } from './app';
+
+const PAGES = [
+  '/',
+  '/new',
+  '/settings',
+  '/filter/window-sill/survey',
+  '/filter/window-sill/strip',
+  '/filter/reed-bench/strip',
+  '/filter/reed-bench/judge',
+  '/filter/reed-bench/layer',
+  '/filter/reed-bench/repack',
+  '/filter/window-sill/flow',
+];
+
+for (const scheme of ['light', 'dark'] as const)
+  test(`axe finds nothing in ${scheme}, on any page`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: scheme });
+    for (const address of PAGES) {
+      await page.goto(address);
+      await expect(page.locator('html')).toHaveClass(new RegExp(scheme));
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map(({ id, nodes }) => `${address} ${id}: ${nodes[0]?.html}`)).toEqual([]);
+    }
+  });
+
+test('axe finds nothing where everything is opened', async ({ page }) => {
+  for (const address of [
+    '/filter/window-sill/survey',
+    '/filter/long-run/survey',
+    '/filter/reed-bench/strip',
+  ]) {
+    await page.goto(address);
+    for (const summary of await page.locator('summary').all()) await summary.click();
+    if (address.endsWith('strip')) {
+      await layersInFlow(page).nth(1).click();
+      await page.getByRole('button', { name: 'Find the grade of this foam' }).click();
+    }
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map(({ id, nodes }) => `${address} ${id}: ${nodes[0]?.html}`)).toEqual([]);
+  }
+});
+
+test('no page is wider than a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const address of PAGES) {
+    await page.goto(address);
+    const width = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(width, address).toBeLessThanOrEqual(390);
+  }
+});
+
+test('the app’s own fonts are loaded, and day and night can be switched', async ({ page }) => {
+  await page.goto('/');
+  const loaded = await page.evaluate(async () => {
+    await document.fonts.ready;
+    return [...document.fonts].filter((font) => font.status === 'loaded').map((font) => font.family);
+  });
+  expect(loaded.join()).toContain('Atkinson Hyperlegible Next');
+  await page.getByRole('button', { name: 'Dark paper' }).click();
+  await expect(page.locator('html')).toHaveClass(/dark/);
+  await page.reload();
+  await expect(page.locator('html')).toHaveClass(/dark/);
+});

@@ -1,0 +1,223 @@
+import { expect, expectSaved, layersInFlow, test, typeFillings } from './app';
+
+test('the demo: Window sill from as found to packed, and all of it there after a restart', async ({
+  page,
+  app,
+}) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText([
+    'Reed bench',
+    'Window sill',
+    'Long run',
+    'Hatchery',
+  ]);
+  await expect(page.getByText('Service now')).toBeVisible();
+
+  await page.getByRole('link', { name: 'Window sill' }).click();
+  await page.getByRole('button', { name: 'Begin to strip it' }).click();
+
+  // As found, in flow order and in the order the hands take it out.
+  await expect(layersInFlow(page)).toHaveCount(4);
+  await expect(layersInFlow(page).first()).toHaveAccessibleName(
+    /^1 of 4: Coarse foam, 15 ppi, 3.0\scm, in Basket, covers 77\s%/,
+  );
+  await expect(
+    page.getByRole('region', { name: 'Out of the filter by hand' }).getByRole('button').first(),
+  ).toHaveText(/Medium foam, 30 ppi/);
+  await expect(page.getByText('Basket: 0.5 cm over the stop.')).toBeVisible();
+  await expect(page.getByText(/are cut short: up to 6\smm open at the wall/)).toBeVisible();
+  await layersInFlow(page).nth(3).click();
+  await page.getByRole('button', { name: 'loaded' }).click();
+  await expectSaved(page);
+  await page.getByRole('button', { name: 'Plan a better one' }).click();
+
+  // Drag the stone to the end of the flow line: behind every foam.
+  await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
+  const stone = await layersInFlow(page).nth(1).boundingBox();
+  const line = await page.getByTestId('flow-line').boundingBox();
+  if (stone === null || line === null) throw new Error('The flow line is not drawn.');
+  await page.mouse.move(stone.x + stone.width / 2, stone.y + stone.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(stone.x + stone.width / 2 + 40, stone.y + stone.height / 2, { steps: 4 });
+  await page.mouse.move(line.x + line.width - 30, stone.y + stone.height / 2, { steps: 8 });
+  await page.mouse.up();
+  await expect(layersInFlow(page).nth(3)).toHaveAccessibleName(/^4 of 4: Sintered glass/);
+  await expect(page.getByText(/stands after sintered glass/)).toHaveCount(0);
+
+  // Drag the stone's edge in until the stack stands at its stop.
+  await expect(page.getByTestId('reading-overfill')).toHaveText('0.5 cm');
+  const edge = await page.getByRole('slider', { name: 'Thickness of Sintered glass, 12 mm' }).boundingBox();
+  if (edge === null) throw new Error('The edge is not drawn.');
+  const alongPixels = line.width / 0.12;
+  await page.mouse.move(edge.x + edge.width / 2, edge.y + 80);
+  await page.mouse.down();
+  await page.mouse.move(edge.x + edge.width / 2 - 0.005 * alongPixels, edge.y + 80, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByTestId('reading-overfill')).toHaveText('0.0 cm');
+
+  // Findings mend the rest: order of grades, and pads cut to the walls.
+  await page.getByRole('button', { name: 'Put the layers in order' }).click();
+  await page.getByRole('button', { name: 'Cut wall to wall' }).click();
+  await expect(page.getByText('Nothing stands against this pack.')).toBeVisible();
+  await expect(page.getByTestId('reading-leastCover')).toHaveText('100 %');
+  await expect(layersInFlow(page)).toHaveText(['C', 'M', 'F', 'S']);
+  // By hand: 10.5 cm of 12 × 8 cm is 1.008 L; 4 cm of stone at 0.68 kg/L is 0.261 kg, and three foams of 6.5 cm at 30 kg/m³ 19 g.
+  await expect(page.getByTestId('reading-volume')).toHaveText('1.01 L');
+  await expect(page.getByTestId('reading-dryMass')).toHaveText('0.28 kg');
+  await expect(page.getByTestId('reading-normalStockVolume')).toHaveText('26.1 L');
+  await expect(page.getByTestId('reading-measured-turnover')).toHaveText(/^3\.\d\s× an hour$/);
+  await expectSaved(page);
+  await page.getByRole('button', { name: 'To the packing list' }).click();
+
+  // The packing list, bottom of the basket first; ticked with the space bar, one box, and the large button.
+  await expect(page.getByText('0 of 4 in')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Coarse foam, 15 ppi' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await page.getByLabel('2: Medium foam, 30 ppi is in').check();
+  await page.getByRole('button', { name: 'It went in differently' }).click();
+  await page.getByLabel('Thickness now').fill('12 mm');
+  await page.getByLabel('Note').fill('The sheet ran out.');
+  await page.getByRole('button', { name: 'It is in, like this' }).click();
+  await page.getByRole('button', { name: /^Done/ }).click();
+
+  // Time the flow again: 2 L in 16.8, 17.0 and 17.2 s is about 424 L/h.
+  await expect(page.getByRole('heading', { name: /All in/ })).toBeVisible();
+  await typeFillings(page, '16.8', '17', '17,2');
+  await expect(page.getByRole('status', { name: 'Flow' })).toContainText('424 L/h');
+  await expect(page.getByRole('status', { name: 'Flow' })).toContainText('±5 L/h');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText(/Clean flow 424\sL\/h, before 2\d\d\sL\/h/)).toBeVisible();
+  await page.getByRole('button', { name: 'Finish the repack' }).click();
+
+  await expect(page.getByRole('heading', { name: 'The round' })).toBeVisible();
+  const row = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Window sill' }) });
+  await expect(row).toContainText('100 % of clean flow');
+  await expect(row).toContainText('Nothing due');
+
+  // Nothing under way, so that what fails would be the app's fault.
+  await page.goto('about:blank');
+  await app.stop();
+  await app.start();
+  await page.goto('/');
+  await expect(row).toContainText('100 % of clean flow');
+  await expect(
+    row.getByRole('img', {
+      name: /Coarse foam, 15 ppi, Medium foam, 30 ppi, Fine foam, 45 ppi, Sintered glass/,
+    }),
+  ).toBeVisible();
+  await row.getByRole('link', { name: 'jug' }).click();
+  await expect(page.getByRole('row').nth(1)).toContainText('just packed');
+  await expect(page.getByRole('row').nth(1)).toContainText('424 L/h');
+});
+
+test.describe('from empty', () => {
+  test.use({ data: 'empty' });
+
+  test('a filter of one’s own, by keyboard where hands are quicker, to the last tick', async ({
+    page,
+    app,
+  }) => {
+    await page.goto('/');
+    await expect(page.getByText('No filter here yet.')).toBeVisible();
+    await page.getByRole('link', { name: 'Enter a filter' }).click();
+
+    // Nothing typed: it says what is missing, and keeps what was typed.
+    await page.getByRole('button', { name: 'Enter it' }).click();
+    await expect(page.getByRole('alert').filter({ hasText: 'Type a name for it.' })).toContainText(
+      'Choose how the water goes',
+    );
+    await page.getByLabel('Name of the tank or filter').fill('Back room');
+    await page.getByLabel('Water in the tank, net').fill('26,4 US gal');
+    await page.getByLabel('Flow on the label, if known').fill('800');
+    await page.getByText('Down a centre pipe to the bottom').click();
+    await page.getByRole('button', { name: 'Enter it' }).click();
+
+    // Survey: the sizes are assumed until they are typed over.
+    await page.getByText('Assumed so far').click();
+    await expect(page.getByText('Chambers have the sizes usual of the kind.')).toBeVisible();
+    await expect(page.getByLabel('Water in it, net')).toHaveValue('99.9');
+    const bottom = page.getByRole('listitem', { name: 'Chamber 1: Bottom tray' });
+    await bottom.getByLabel('Shape').selectOption('round');
+    await bottom.getByLabel('Diameter').fill('18');
+    await bottom.getByLabel('Depth').fill('2 3/4 in');
+    // By hand: π/4 · 18² · 6.985 cm is 1.777 L.
+    await expect(bottom).toContainText('1.78 L');
+    await expect(page.getByText('Chambers have the sizes usual of the kind.')).toHaveCount(0);
+    for (const tray of ['Top tray', 'Tray 3, from below'])
+      await page
+        .getByRole('listitem', { name: new RegExp(tray) })
+        .getByRole('button', { name: 'Remove' })
+        .click();
+    await expectSaved(page);
+
+    // The flow before the strip.
+    await page.getByRole('link', { name: 'Flow' }).click();
+    await typeFillings(page, '20', '20.5', '19.5');
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(page.getByRole('row').nth(1)).toContainText('360 L/h');
+
+    // Strip: two layers, added from the media.
+    await page.getByRole('link', { name: 'Strip' }).click();
+    await page.getByRole('button', { name: 'Begin to strip it' }).click();
+    await expect(page.getByText('The filter is empty.')).toBeVisible();
+    // The foam was lifted out first: it lay on top of the stone, so the water met it last.
+    await page.getByRole('button', { name: 'Add Medium foam, 30 ppi' }).click();
+    await page.getByRole('button', { name: 'Add Lava rock, 15 mm' }).click();
+    await page.getByLabel('Thickness', { exact: true }).fill('5');
+    await expect(page.getByText(/Medium foam 30 ppi stands after lava rock/)).toBeVisible();
+    await expectSaved(page);
+    await page.getByRole('button', { name: 'Plan a better one' }).click();
+
+    // Plan with the keyboard alone: foam first, thicker, a pad added, and back.
+    await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
+    await layersInFlow(page).nth(1).focus();
+    await page.keyboard.press('Alt+ArrowLeft');
+    await expect(layersInFlow(page)).toHaveText(['M', 'L']);
+    await layersInFlow(page).first().focus();
+    await page.keyboard.press('Delete');
+    await expect(layersInFlow(page)).toHaveCount(1);
+    await page.keyboard.press('Control+z');
+    await expect(layersInFlow(page)).toHaveText(['M', 'L']);
+    await page.keyboard.press('Control+Shift+z');
+    await expect(layersInFlow(page)).toHaveCount(1);
+    await page.keyboard.press('Control+z');
+    const edge = page.getByRole('slider', { name: 'Thickness of Medium foam, 30 ppi' });
+    const before = Number(await edge.getAttribute('aria-valuenow'));
+    await edge.focus();
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('ArrowRight');
+    await expect(edge).toHaveAttribute('aria-valuenow', String(Math.round((before + 0.2) * 10) / 10));
+    await page.keyboard.press('?');
+    await expect(page.getByRole('complementary', { name: 'Keyboard' })).toContainText(
+      'take the last change back',
+    );
+    await page.keyboard.press('Escape');
+    await expectSaved(page);
+
+    // A reload in the middle keeps everything.
+    await page.reload();
+    await expect(layersInFlow(page)).toHaveText(['M', 'L']);
+    await page.getByRole('button', { name: 'To the packing list' }).click();
+    await expect(page.getByText('0 of 2 in')).toBeVisible();
+    await page.keyboard.press('Space');
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('heading', { name: /All in/ })).toBeVisible();
+    await page.keyboard.press('Backspace');
+    await expect(page.getByText('1 of 2 in')).toBeVisible();
+    await page.keyboard.press('Space');
+    await typeFillings(page, '12', '12.2', '11.8');
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(page.getByText(/Clean flow 600\sL\/h, before 360\sL\/h/)).toBeVisible();
+    await page.getByRole('button', { name: 'Finish the repack' }).click();
+    await expect(page.getByRole('heading', { name: 'The round' })).toBeVisible();
+
+    // Nothing under way, so that what fails would be the app's fault.
+    await page.goto('about:blank');
+    await app.stop();
+    await app.start();
+    await page.goto('/');
+    await expect(page.getByRole('listitem').filter({ hasText: 'Back room' }).first()).toContainText(
+      '100 % of clean flow',
+    );
+  });
+});

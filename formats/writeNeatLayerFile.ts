@@ -1,0 +1,24 @@
+import {
+  FILE_ENDING,
+  FILE_FORMAT,
+  FILE_VERSION,
+  type FilterContent,
+  type NeatLayerFile,
+} from './neatLayerFile';
+
+/** The text of a `*.neatlayer.json`, indented so that a person can read it and a version tool can compare it. */
+export function writeNeatLayerFile(content: FilterContent): string {
+  const file: NeatLayerFile = { format: FILE_FORMAT, version: FILE_VERSION, ...content };
+  return `${JSON.stringify(file, null, 2)}\n`;
+}
+
+/** A file name made of letters, digits and dashes: "window-sill.neatlayer.json". */
+export function neatLayerFileName(filterName: string): string {
+  const plain = filterName
+    .normalize('NFKD')
+    .replace(/\p{Mn}/gu, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '');
+  return `${plain === '' ? 'filter' : plain}${FILE_ENDING}`;
+}

@@ -1,0 +1,31 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './scripts/prepare.mjs';
+
+export default defineConfig({
+  testDir: 'e2e',
+  globalSetup: './e2e/makeDemo.ts',
+  outputDir: 'test-results/browser',
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: process.env.CI !== undefined,
+  timeout: 60_000,
+  reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    contextOptions: { reducedMotion: 'reduce' },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: CHROMIUM,
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+});

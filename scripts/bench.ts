@@ -1,0 +1,92 @@
+// npm run bench: how fast it is on this machine. Printed, never asserted.
+import { chromium } from '@playwright/test';
+import { Workspace } from 'epanet-js';
+import { operatingPoint, packHead } from '@/core/hydraulics/operatingPoint';
+import { aloneOn, evaluatePack, placeLayers, type PackInput } from '@/core/pack/evaluatePack';
+import { whatIf } from '@/core/pack/whatIf';
+import { WATERS } from '@/demo/waters';
+import { epanetFlow } from '@/reference/epanetFlow';
+import playwrightConfig from '../playwright.config';
+import { serveDemo } from './serveDemo';
+
+const PORT = '3048';
+const RUNS = 300;
+const DRAG_STEPS = 120;
+
+/** Milliseconds of one run: the median of many, after warming up. */
+function time(act: () => unknown, runs = RUNS): number {
+  for (let run = 0; run < runs / 3; run += 1) act();
+  const each = Array.from({ length: runs }, () => {
+    const start = performance.now();
+    act();
+    return performance.now() - start;
+  });
+  return median(each);
+}
+
+const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
+const percentile = (values: readonly number[], share: number): number =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))] ?? 0;
+const print = (what: string, value: string): void => console.log(`${what.padEnd(58)} ${value}`);
+
+console.log('Core, one thread, median of many runs');
+for (const { tank, filter, layers } of WATERS) {
+  const input: PackInput = { ...aloneOn(tank), filter, layers, flow: null };
+  const report = evaluatePack(input);
+  print(
+    `evaluatePack, ${filter.name}, ${layers.length} layers`,
+    `${time(() => evaluatePack(input)).toFixed(3)} ms`,
+  );
+  print(`  whatIf, all small changes`, `${time(() => whatIf(input, report), 40).toFixed(1)} ms`);
+}
+
+const workspace = new Workspace();
+await workspace.loadModule();
+console.log('\nOperating point against EPANET in WebAssembly, network built and solved each time');
+for (const { tank, filter, layers } of WATERS.filter((water) => water.filter.hoses !== null)) {
+  const placed = placeLayers(filter, layers);
+  const curve = packHead(filter, placed, tank.temperature);
+  const own = time(() => operatingPoint(filter, placed, tank.temperature));
+  const theirs = time(() => epanetFlow(workspace, filter, curve, tank.temperature), 40);
+  const apart =
+    operatingPoint(filter, placed, tank.temperature).flow /
+      epanetFlow(workspace, filter, curve, tank.temperature) -
+    1;
+  print(
+    filter.name,
+    `${own.toFixed(3)} ms against ${theirs.toFixed(1)} ms, ${(theirs / own).toFixed(0)} times as fast; flows ${(100 * apart).toFixed(3)} % apart`,
+  );
+}
+
+console.log('\nFrames while an edge is dragged, built app in headless Chromium (drawn in software)');
+await serveDemo(PORT, async (url) => {
+  const browser = await chromium.launch(playwrightConfig.use?.launchOptions);
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${url}/filter/reed-bench/layer`);
+  const edge = page.getByRole('slider', { name: /^Thickness of Porous ceramic/ }).first();
+  const box = await edge.boundingBox();
+  if (box === null) throw new Error('The edge is not drawn.');
+  const [x, y] = [box.x + box.width / 2, box.y + 60];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  // As text: the transpiler would put a helper into a function that the page does not have.
+  await page.evaluate(`{
+    const frames = (window.neatFrames = []);
+    let last = performance.now();
+    requestAnimationFrame(function tick(now) {
+      frames.push(now - last);
+      last = now;
+      requestAnimationFrame(tick);
+    });
+  }`);
+  for (let step = 0; step < DRAG_STEPS; step += 1)
+    await page.mouse.move(x - 40 * Math.sin((step / DRAG_STEPS) * 4 * Math.PI), y);
+  const frames = await page.evaluate<number[]>('window.neatFrames');
+  await page.mouse.up();
+  print(
+    `${frames.length} frames, ${DRAG_STEPS} moves of the pointer`,
+    `median ${median(frames).toFixed(1)} ms, 95 % within ${percentile(frames, 0.95).toFixed(1)} ms`,
+  );
+  await browser.close();
+});

@@ -1,0 +1,99 @@
+// npm run screenshots: one current picture of each main view, from the demo data, into docs/screenshots/.
+import { mkdirSync } from 'node:fs';
+import path from 'node:path';
+import { chromium, type Page, type ViewportSize } from '@playwright/test';
+import playwrightConfig from '../playwright.config';
+import { ROOT, say } from './prepare.mjs';
+import { serveDemo } from './serveDemo';
+
+const PORT = '3049';
+const OUT = path.join(ROOT, 'docs', 'screenshots');
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+interface View {
+  readonly name: string;
+  readonly address: string;
+  readonly size: ViewportSize;
+  readonly scheme?: 'dark';
+  readonly act?: (page: Page) => Promise<void>;
+}
+
+const chooseLayer = (page: Page, at: number): Promise<void> =>
+  page.getByRole('list', { name: 'Layers as the water meets them' }).getByRole('button').nth(at).click();
+
+const VIEWS: readonly View[] = [
+  { name: 'round', address: '/', size: DESK },
+  { name: 'new-filter', address: '/new', size: DESK },
+  { name: 'survey', address: '/filter/long-run/survey', size: DESK },
+  {
+    name: 'strip',
+    address: '/filter/window-sill/strip',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Begin to strip it' }).click();
+      await page.getByRole('heading', { name: 'Vessel, as found' }).waitFor();
+      await page.getByRole('button', { name: 'The filter is off: start the clock' }).click();
+      await chooseLayer(page, 2);
+      await page.getByRole('button', { name: 'blocked' }).click();
+    },
+  },
+  {
+    name: 'strip-phone',
+    address: '/filter/window-sill/strip',
+    size: PHONE,
+    act: async (page) => {
+      await chooseLayer(page, 2);
+      await page.getByRole('heading', { name: /^Flow line/ }).evaluate((heading) => heading.scrollIntoView());
+    },
+  },
+  { name: 'judge', address: '/filter/window-sill/judge', size: DESK },
+  {
+    name: 'layer-hang-on-back',
+    address: '/filter/window-sill/strip',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Plan a better one' }).click();
+      await page.getByRole('heading', { name: 'Readings of the plan' }).waitFor();
+      await page.getByRole('button', { name: 'Put the layers in order' }).first().click();
+      await chooseLayer(page, 1);
+    },
+  },
+  { name: 'layer-canister', address: '/filter/reed-bench/layer', size: DESK, scheme: 'dark' },
+  { name: 'layer-phone', address: '/filter/reed-bench/layer', size: PHONE },
+  {
+    name: 'compare',
+    address: '/filter/window-sill/layer',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Duplicate' }).click();
+      await page.getByRole('button', { name: 'Alternative 1' }).waitFor();
+      await page.getByRole('button', { name: 'Cut wall to wall' }).click();
+      await page.getByRole('button', { name: 'Compare' }).click();
+      await page.getByRole('table').waitFor();
+    },
+  },
+  { name: 'repack', address: '/filter/reed-bench/repack', size: DESK },
+  { name: 'repack-phone', address: '/filter/reed-bench/repack', size: PHONE, scheme: 'dark' },
+  { name: 'flow', address: '/filter/window-sill/flow', size: DESK },
+];
+
+await serveDemo(PORT, async (url) => {
+  mkdirSync(OUT, { recursive: true });
+  const browser = await chromium.launch(playwrightConfig.use?.launchOptions);
+  for (const { name, address, size, scheme, act } of VIEWS) {
+    const page = await browser.newPage({
+      viewport: size,
+      colorScheme: scheme ?? 'light',
+      reducedMotion: 'reduce',
+      locale: 'en-GB',
+    });
+    await page.goto(url + address, { waitUntil: 'networkidle' });
+    await page.evaluate(() => document.fonts.ready);
+    await act?.(page);
+    await page.screenshot({ path: path.join(OUT, `${name}.png`) });
+    await page.close();
+    say(name);
+  }
+  await browser.close();
+});

@@ -1,0 +1,48 @@
+// npm test: installs what is missing, then lint, types, unit tests, build and browser tests. Stops at the first failure.
+import { mkdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { build, install, installChromium, ROOT, run, say } from './prepare.mjs';
+
+install();
+installChromium();
+const results = path.join(ROOT, 'test-results');
+mkdirSync(results, { recursive: true });
+
+say('Formatting');
+run(
+  'npx',
+  ['prettier', '--check', '--log-level', 'warn', '.'],
+  'Some files are not formatted: run npm run format.',
+);
+say('Lint');
+run('npx', ['eslint', '--max-warnings', '0', '.']);
+say('Dependencies point one way');
+run('npx', [
+  'depcruise',
+  'app',
+  'cli',
+  'core',
+  'demo',
+  'formats',
+  'server',
+  'store',
+  'ui',
+  'proxy.ts',
+  'instrumentation.ts',
+]);
+say('Route types');
+run('npx', ['next', 'typegen']);
+say('Types');
+run('npx', ['tsc', '--noEmit']);
+say('Unit tests');
+const unitFile = path.join(results, 'unit.json');
+run('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitFile}`]);
+build();
+say('Browser tests');
+run('npx', ['playwright', 'test']);
+
+const unit = JSON.parse(readFileSync(unitFile, 'utf8'));
+const browser = JSON.parse(readFileSync(path.join(results, 'browser.json'), 'utf8')).stats;
+const passed = unit.numPassedTests + browser.expected;
+const failed = unit.numFailedTests + browser.unexpected + browser.flaky;
+console.log(`\n${passed} passed, ${failed} failed`);

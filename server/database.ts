@@ -1,0 +1,13 @@
+import { openDatabase, type Db } from '@/store/openDatabase';
+
+/** Where the database lies when nothing else is said. */
+const DEFAULT_FILE = 'data/neat-layer.sqlite';
+
+// One connection for the process: the build may load this module more than once.
+const shared = globalThis as { neatLayerDatabase?: Db };
+
+/** The one open database; `NEAT_DB` names its file. Opening checks it and brings it up to date. */
+export function database(): Db {
+  shared.neatLayerDatabase ??= openDatabase(process.env.NEAT_DB ?? DEFAULT_FILE);
+  return shared.neatLayerDatabase;
+}

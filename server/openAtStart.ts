@@ -1,0 +1,11 @@
+import { database } from './database';
+
+/** Opens the database; one that cannot be used stops the app here, with a sentence that says what to do. */
+export function openAtStart(): void {
+  try {
+    database();
+  } catch (error) {
+    console.error(error instanceof Error ? error.message : error);
+    process.exit(1);
+  }
+}

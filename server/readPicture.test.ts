@@ -1,0 +1,36 @@
+import sharp from 'sharp';
+import { describe, expect, it } from 'vitest';
+import { readPicture } from './readPicture';
+
+const request = (body: Uint8Array): Request =>
+  new Request('http://127.0.0.1/', { method: 'POST', body: Uint8Array.from(body) });
+
+describe('readPicture', () => {
+  it('makes it upright and small, and keeps nothing of what the camera wrote', async () => {
+    const photo = await sharp({ create: { width: 3000, height: 1000, channels: 3, background: '#468' } })
+      .jpeg()
+      .withExif({ IFD0: { Model: 'A camera' }, IFD3: { GPSLatitude: '51/1 30/1 0/1', GPSLatitudeRef: 'N' } })
+      .withMetadata({ orientation: 6 })
+      .toBuffer();
+    expect((await sharp(photo).metadata()).exif).toBeDefined();
+    const { jpeg, width, height } = await readPicture(request(photo));
+    const after = await sharp(jpeg).metadata();
+    expect([width, height]).toEqual([533, 1600]);
+    expect([after.format, after.exif, after.orientation, after.xmp]).toEqual([
+      'jpeg',
+      undefined,
+      undefined,
+      undefined,
+    ]);
+  });
+
+  it.each([
+    ['no picture', new TextEncoder().encode('These are words.'), /no picture/],
+    ['nothing', new Uint8Array(), /no picture/],
+    ['too large', new Uint8Array(8 * 2 ** 20 + 1), /larger than 8 MB/],
+  ])('refuses what is %s', async (_, body, message) => {
+    await expect(readPicture(request(body))).rejects.toMatchObject({
+      faults: [expect.stringMatching(message)],
+    });
+  });
+});

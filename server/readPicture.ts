@@ -1,0 +1,29 @@
+import sharp from 'sharp';
+import { LONGEST_SIDE, MOST_PHOTO_BYTES } from '@/core/job/photo';
+import { InvalidError } from '@/store/errors';
+import type { Picture } from '@/store/photos';
+
+/** Quality of the stored JPEG, of 100: pores stay sharp. */
+const QUALITY = 82;
+
+/**
+ * The picture in a request’s body, turned upright and written anew as JPEG, so that nothing stays of what the camera
+ * wrote beside it: place, time, device. The browser has made it small already; this holds for any other sender too.
+ *
+ * @throws InvalidError when the body is no picture, or too large
+ */
+export async function readPicture(request: Request): Promise<Picture> {
+  const body = new Uint8Array(await request.arrayBuffer());
+  if (body.length > MOST_PHOTO_BYTES)
+    throw new InvalidError(['This photo is larger than 8 MB: take it anew at a smaller size.']);
+  try {
+    const { data, info } = await sharp(body)
+      .rotate()
+      .resize(LONGEST_SIDE, LONGEST_SIDE, { fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: QUALITY })
+      .toBuffer({ resolveWithObject: true });
+    return { jpeg: data, width: info.width, height: info.height };
+  } catch {
+    throw new InvalidError(['This file is no picture that can be read: choose a JPEG, PNG or WebP.']);
+  }
+}

@@ -1,0 +1,11 @@
+import { headers } from 'next/headers';
+import { chooseLocale } from '@/core/settings/chooseLocale';
+import type { UnitSystem } from '@/core/units/quantity';
+import { settings } from '@/store/settings';
+import { database } from './database';
+
+/** How this keeper, in this browser, reads numbers and dates; the same on the server as in the page. */
+export async function readingHabits(): Promise<{ system: UnitSystem; locale: string }> {
+  const { units, locale } = settings.get(database()).doc;
+  return { system: units, locale: chooseLocale(locale, (await headers()).get('accept-language')) };
+}

@@ -1,0 +1,71 @@
+import { randomUUID } from 'node:crypto';
+import type { Filter } from '@/core/filter/filter';
+import type { FilterContent } from '@/formats/neatLayerFile';
+import type { Stored } from './documentTable';
+import { filters } from './filters';
+import { jobs } from './jobs';
+import { log } from './log';
+import type { Db } from './openDatabase';
+import { packs } from './packs';
+import { tanks } from './tanks';
+
+/** All that is stored about one filter, as its file holds it. */
+export function readFilterContent(db: Db, filterId: string): FilterContent {
+  const filter = filters.get(db, filterId).doc;
+  return {
+    tank: tanks.get(db, filter.tankId).doc,
+    filter,
+    packs: packs.ofFilter(db, filterId).map(({ doc }) => doc),
+    jobs: jobs.ofFilter(db, filterId).map(({ doc }) => doc),
+    log: log.ofFilter(db, filterId),
+  };
+}
+
+/** Adds the content of a file as it is, ids and all. All or nothing. */
+export function insertFilterContent(
+  db: Db,
+  { tank, filter, packs: packDocs, jobs: jobDocs, log: entries }: FilterContent,
+): Stored<Filter> {
+  return db
+    .transaction(() => {
+      tanks.insert(db, tank);
+      const stored = filters.insert(db, filter);
+      packDocs.forEach((pack) => packs.insert(db, pack));
+      jobDocs.forEach((job) => jobs.insert(db, job));
+      entries.forEach((entry) => log.add(db, entry));
+      return stored;
+    })
+    .immediate();
+}
+
+/** Adds the content of a file beside what is there: every document gets a new id, so that nothing stored is touched. */
+export const addFilterContent = (db: Db, content: FilterContent): Stored<Filter> =>
+  insertFilterContent(db, withNewIds(content));
+
+function withNewIds(content: FilterContent): FilterContent {
+  const fresh = new Map<string, string>();
+  const renew = (id: string): string => {
+    const known = fresh.get(id) ?? randomUUID();
+    fresh.set(id, known);
+    return known;
+  };
+  const filterId = renew(`filter:${content.filter.id}`);
+  const tankId = renew(`tank:${content.tank.id}`);
+  const packId = (id: string): string => renew(`pack:${id}`);
+  const jobId = (id: string | null): string | null => (id === null ? null : renew(`job:${id}`));
+  return {
+    tank: { ...content.tank, id: tankId },
+    filter: { ...content.filter, id: filterId, tankId },
+    packs: content.packs.map((pack) => ({ ...pack, id: packId(pack.id), filterId })),
+    jobs: content.jobs.map((job) => ({
+      ...job,
+      id: renew(`job:${job.id}`),
+      filterId,
+      asFoundPackId: packId(job.asFoundPackId),
+      plannedPackId: packId(job.plannedPackId),
+      alternativePackIds: job.alternativePackIds.map(packId),
+      asPackedPackId: job.asPackedPackId === null ? null : packId(job.asPackedPackId),
+    })),
+    log: content.log.map((entry) => ({ ...entry, id: randomUUID(), filterId, jobId: jobId(entry.jobId) })),
+  };
+}

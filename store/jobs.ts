@@ -1,0 +1,194 @@
+import { randomUUID } from 'node:crypto';
+import { asPacked } from '@/core/job/asPacked';
+import { JobSchema, type Job, type Occasion } from '@/core/job/job';
+import { stopClock } from '@/core/job/outOfFlow';
+import type { Pack, PackRole } from '@/core/pack/pack';
+import { documentTable, type Stored } from './documentTable';
+import { ConflictError, InvalidError, NotFoundError } from './errors';
+import { filters } from './filters';
+import { log } from './log';
+import type { Db } from './openDatabase';
+import { packs } from './packs';
+
+const table = documentTable('job', JobSchema);
+
+const PACK_NAMES: Readonly<Record<PackRole, string>> = {
+  'as found': 'As found',
+  planned: 'Plan',
+  alternative: 'Alternative',
+  'as packed': 'As packed',
+};
+
+export const jobs = {
+  get: table.get,
+  insert: table.insert,
+  ofFilter: (db: Db, filterId: string): Stored<Job>[] =>
+    table.select(db, 'WHERE filter_id = ? ORDER BY started_at', filterId),
+  open: (db: Db, filterId: string): Stored<Job> | null =>
+    table.select(db, `WHERE filter_id = ? AND stage <> 'done'`, filterId)[0] ?? null,
+
+  /** What is in the filter as far as is known: what the last finished job packed. */
+  currentPack: (db: Db, filterId: string): Pack | null => {
+    const [last] = table.select(
+      db,
+      `WHERE filter_id = ? AND as_packed_pack_id IS NOT NULL ORDER BY started_at DESC LIMIT 1`,
+      filterId,
+    );
+    return last?.doc.asPackedPackId == null ? null : packs.get(db, last.doc.asPackedPackId).doc;
+  },
+
+  /** Begins a job. What was packed last stands in the as-found pack until the keeper says otherwise. */
+  start: (db: Db, filterId: string, occasion: Occasion): Stored<Job> =>
+    db
+      .transaction(() => {
+        const filter = filters.get(db, filterId).doc;
+        const open = jobs.open(db, filterId);
+        if (open !== null) throw new ConflictError('filter', open);
+        const known = new Set(filter.chambers.map((chamber) => chamber.id));
+        const layers = (jobs.currentPack(db, filterId)?.layers ?? []).filter((layer) =>
+          known.has(layer.chamber),
+        );
+        return table.insert(db, {
+          id: randomUUID(),
+          filterId,
+          occasion,
+          stage: 'strip',
+          startedAt: new Date().toISOString(),
+          finishedAt: null,
+          asFoundPackId: addPack(db, filterId, 'as found', layers),
+          plannedPackId: addPack(db, filterId, 'planned', []),
+          alternativePackIds: [],
+          asPackedPackId: null,
+          packed: [],
+          outOfFlow: [],
+          parts: {},
+        });
+      })
+      .immediate(),
+
+  /**
+   * Moves a job on or back to a stage before its end. The first time it reaches the plan, the plan begins as
+   * found, without what the keeper discards.
+   */
+  moveTo: (db: Db, id: string, version: number, stage: Exclude<Job['stage'], 'done'>): Stored<Job> =>
+    db
+      .transaction(() => {
+        const { doc } = stillOpen(table.get(db, id));
+        if (doc.stage === 'strip' && stage !== 'strip') {
+          const plan = packs.get(db, doc.plannedPackId);
+          // Version 1 is the empty plan that nobody has touched.
+          if (plan.version === 1)
+            packs.update(db, plan.version, {
+              ...plan.doc,
+              layers: packs.get(db, doc.asFoundPackId).doc.layers.filter((layer) => layer.fate !== 'discard'),
+            });
+        }
+        return table.update(db, version, { ...doc, stage });
+      })
+      .immediate(),
+
+  /** Saves what is done at the bench: the ticks of a repack, the clock of the media out of flow, the small parts. */
+  saveWork: (
+    db: Db,
+    id: string,
+    version: number,
+    work: Pick<Job, 'packed' | 'outOfFlow' | 'parts'>,
+  ): Stored<Job> =>
+    db
+      .transaction(() => {
+        const { doc } = stillOpen(table.get(db, id));
+        const { packed, outOfFlow, parts } = work;
+        return table.update(db, version, { ...doc, packed, outOfFlow, parts });
+      })
+      .immediate(),
+
+  /** Adds another plan to a job: the layers given, under a name. */
+  addAlternative: (
+    db: Db,
+    id: string,
+    version: number,
+    { name, layers }: { name: unknown; layers: unknown },
+  ): { job: Stored<Job>; pack: Stored<Pack> } =>
+    db
+      .transaction(() => {
+        const { doc } = stillOpen(table.get(db, id));
+        const pack = packs.insert(db, {
+          id: randomUUID(),
+          filterId: doc.filterId,
+          role: 'alternative',
+          name,
+          layers,
+        });
+        const job = table.update(db, version, {
+          ...doc,
+          alternativePackIds: [...doc.alternativePackIds, pack.doc.id],
+        });
+        return { job, pack };
+      })
+      .immediate(),
+
+  /** Removes one of the other plans. */
+  dropAlternative: (db: Db, id: string, version: number, packId: string): { job: Stored<Job> } =>
+    db
+      .transaction(() => {
+        const { doc } = stillOpen(table.get(db, id));
+        if (!doc.alternativePackIds.includes(packId)) throw new NotFoundError('alternative');
+        const job = table.update(db, version, {
+          ...doc,
+          alternativePackIds: doc.alternativePackIds.filter((one) => one !== packId),
+        });
+        db.prepare('DELETE FROM pack WHERE id = ?').run(packId);
+        return { job };
+      })
+      .immediate(),
+
+  /** Ends a job: what was ticked becomes the as-packed record, and the log says so. */
+  finish: (db: Db, id: string, version: number): Stored<Job> =>
+    db
+      .transaction(() => {
+        const { doc } = stillOpen(table.get(db, id));
+        const layersOf = (packId: string) => packs.get(db, packId).doc.layers;
+        const finishedAt = new Date().toISOString();
+        // A first pack puts in new what lay in the packing.
+        const old = doc.occasion === 'first pack' ? [] : layersOf(doc.asFoundPackId);
+        const layers = asPacked(layersOf(doc.plannedPackId), doc.packed, old, finishedAt.slice(0, 10));
+        if (layers.length === 0) throw new InvalidError(['Tick at least one layer before you finish.']);
+        const job = table.update(db, version, {
+          ...doc,
+          stage: 'done',
+          finishedAt,
+          outOfFlow: stopClock(doc.outOfFlow, finishedAt, ''),
+          asPackedPackId: addPack(db, doc.filterId, 'as packed', layers),
+        });
+        log.add(db, {
+          kind: 'repacked',
+          id: randomUUID(),
+          filterId: doc.filterId,
+          jobId: id,
+          at: finishedAt,
+          note: '',
+        });
+        return job;
+      })
+      .immediate(),
+
+  /** Gives a job up: its two packs go with it, the log keeps its flows without the job. */
+  drop: (db: Db, id: string): void => {
+    db.transaction(() => {
+      const { doc } = stillOpen(table.get(db, id));
+      db.prepare(`UPDATE log_entry SET doc = json_set(doc, '$.jobId', NULL) WHERE job_id = ?`).run(id);
+      db.prepare('DELETE FROM job WHERE id = ?').run(id);
+      const remove = db.prepare('DELETE FROM pack WHERE id = ?');
+      [doc.asFoundPackId, doc.plannedPackId, ...doc.alternativePackIds].forEach((pack) => remove.run(pack));
+    }).immediate();
+  },
+};
+
+function addPack(db: Db, filterId: string, role: PackRole, layers: Pack['layers']): string {
+  return packs.insert(db, { id: randomUUID(), filterId, role, name: PACK_NAMES[role], layers }).doc.id;
+}
+
+function stillOpen(job: Stored<Job>): Stored<Job> {
+  if (job.doc.stage === 'done') throw new InvalidError(['This job is finished; start a new one.']);
+  return job;
+}

@@ -1,0 +1,265 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync, mkdirSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { presetFilter } from '@/core/filter/presetFilter';
+import { MOST_PHOTOS } from '@/core/job/photo';
+import { plainLayer } from '@/core/pack/plainLayer';
+import { newTank } from '@/core/tank/newTank';
+import { demoContent } from '@/demo/demoContent';
+import { ConflictError, DatabaseError, InvalidError, NotFoundError } from './errors';
+import { addFilterContent, insertFilterContent, readFilterContent } from './filterFiles';
+import { filters } from './filters';
+import { jobs } from './jobs';
+import { log } from './log';
+import { openDatabase, type Db } from './openDatabase';
+import { packs } from './packs';
+import { photos } from './photos';
+import { settings } from './settings';
+import { tanks } from './tanks';
+
+const tank = newTank('t', 'Tank', 0.06);
+const filter = presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Filter');
+const flow = {
+  kind: 'flow',
+  id: 'e',
+  filterId: 'f',
+  jobId: null,
+  at: '2026-11-25T10:00:00Z',
+  moment: 'between',
+  jugVolume: 1e-3,
+  seconds: [5],
+  note: '',
+};
+const counts = (db: Db): number[] =>
+  ['tank', 'filter', 'pack', 'job', 'log_entry'].map(
+    (table) => (db.prepare(`SELECT count(*) AS n FROM ${table}`).get() as { n: number }).n,
+  );
+const faultsOf = (act: () => unknown): readonly string[] => {
+  try {
+    act();
+  } catch (error) {
+    if (error instanceof InvalidError) return error.faults;
+    throw error;
+  }
+  return [];
+};
+
+describe('store', () => {
+  let db: Db;
+  beforeEach(() => {
+    db = openDatabase(':memory:');
+    filters.add(db, { tank, filter });
+  });
+  afterEach(() => db.close());
+
+  it('gives back what it was given, and nothing for what is not there', () => {
+    expect(filters.get(db, 'f')).toMatchObject({ doc: filter, version: 1 });
+    expect(() => tanks.get(db, 'nobody')).toThrow(NotFoundError);
+  });
+
+  it('puts a second filter on a tank that is there, never on one that is not, and keeps the tank for the last', () => {
+    const second = { ...filter, id: 'f2' };
+    filters.add(db, { filter: second });
+    expect(filters.onTank(db, 't').map(({ doc }) => doc.id)).toEqual(['f', 'f2']);
+    expect(() => filters.add(db, { filter: { ...filter, id: 'f3', tankId: 'nowhere' } })).toThrow(
+      NotFoundError,
+    );
+    filters.remove(db, 'f');
+    expect(tanks.get(db, 't').doc).toEqual(tank);
+    filters.remove(db, 'f2');
+    expect(counts(db)).toEqual([0, 0, 0, 0, 0]);
+  });
+
+  it('keeps photos with their job, and lets them go with it', () => {
+    const picture = { jpeg: Uint8Array.of(0xff, 0xd8, 0xff), width: 4, height: 3 };
+    const job = jobs.start(db, 'f', 'repack').doc;
+    const photo = photos.add(db, job.id, 'layer-1', picture);
+    expect(photos.ofJob(db, job.id)).toEqual([photo]);
+    expect(photo).toMatchObject({ layerId: 'layer-1', width: 4, height: 3 });
+    expect([...photos.jpeg(db, photo.id)]).toEqual([0xff, 0xd8, 0xff]);
+    expect(() => photos.add(db, 'no-job', null, picture)).toThrow(NotFoundError);
+    expect(faultsOf(() => photos.add(db, job.id, '../x', picture))).toHaveLength(1);
+    for (let count = 1; count < MOST_PHOTOS; count += 1) photos.add(db, job.id, null, picture);
+    expect(faultsOf(() => photos.add(db, job.id, null, picture))[0]).toMatch(/at most 60 photos/);
+    photos.remove(db, photo.id);
+    expect(() => photos.jpeg(db, photo.id)).toThrow(NotFoundError);
+    jobs.drop(db, job.id);
+    expect(photos.ofJob(db, job.id)).toEqual([]);
+  });
+
+  it('takes a change only from the version it was made from, and shows what is stored now', () => {
+    const mine = { ...filter, name: 'Mine' };
+    expect(filters.update(db, 1, mine).version).toBe(2);
+    try {
+      filters.update(db, 1, { ...filter, name: 'Theirs' });
+      expect.unreachable();
+    } catch (error) {
+      expect(error).toBeInstanceOf(ConflictError);
+      expect((error as ConflictError).current).toMatchObject({ version: 2, doc: { name: 'Mine' } });
+    }
+    expect(filters.get(db, 'f').doc.name).toBe('Mine');
+  });
+
+  it('refuses what the schema refuses, with a line a fault, and keeps what it had', () => {
+    const faults = faultsOf(() =>
+      tanks.update(db, 1, { ...tank, water: { how: 'known', volume: -3 }, temperature: 'warm' }),
+    );
+    expect(faults).toEqual([
+      'water, volume: Water in the tank must be from 1.00 L to 50,000 L.',
+      'temperature: Temperature must be a number.',
+    ]);
+    expect(tanks.get(db, 't')).toMatchObject({ version: 1, doc: tank });
+  });
+
+  it('leaves nothing of a write that fails halfway', () => {
+    const before = counts(db);
+    // The tank goes in first; the filter then fails its schema.
+    expect(() =>
+      filters.add(db, { tank: { ...tank, id: 't2' }, filter: { ...filter, id: 'f2', chambers: [] } }),
+    ).toThrow();
+    // The last log entry of an otherwise good file names a filter that is not there.
+    const [content] = demoContent(new Date('2026-11-25T12:00:00Z'));
+    if (content === undefined) throw new Error('The demo is empty.');
+    const broken = {
+      ...content,
+      log: [...content.log, { ...content.log[0], id: 'x', filterId: 'ghost' }],
+    } as typeof content;
+    expect(() => insertFilterContent(db, broken)).toThrow(NotFoundError);
+    expect(counts(db)).toEqual(before);
+  });
+
+  it('runs a job from start to record', () => {
+    const job = jobs.start(db, 'f', 'repack');
+    expect(() => jobs.start(db, 'f', 'repack')).toThrow(ConflictError);
+    const found = packs.get(db, job.doc.asFoundPackId);
+    const layers = [plainLayer('a', 'foam-15', 'basket', 0.03), plainLayer('b', 'lava', 'basket', 0.05)];
+    packs.update(db, found.version, { ...found.doc, layers });
+
+    const planning = jobs.moveTo(db, job.doc.id, job.version, 'layer');
+    const plan = packs.get(db, job.doc.plannedPackId);
+    expect(plan.doc.layers).toEqual(layers);
+    packs.update(db, plan.version, { ...plan.doc, layers: layers.slice(0, 1) });
+    // Going back and forth must not overwrite the plan.
+    const back = jobs.moveTo(db, job.doc.id, planning.version, 'strip');
+    const again = jobs.moveTo(db, job.doc.id, back.version, 'repack');
+    expect(packs.get(db, job.doc.plannedPackId).doc.layers).toHaveLength(1);
+
+    expect(faultsOf(() => jobs.finish(db, job.doc.id, again.version))).toEqual([
+      'Tick at least one layer before you finish.',
+    ]);
+    const step = { layerId: 'a', at: '2026-11-25T10:00:00Z', thickness: 0.028, mass: null, note: '' };
+    const ticked = jobs.saveWork(db, job.doc.id, again.version, {
+      packed: [step],
+      outOfFlow: [{ from: '2026-11-25T09:30:00Z', to: null, parkedIn: '' }],
+      parts: { impeller: 'worn' },
+    });
+    expect(ticked.doc.parts).toEqual({ impeller: 'worn' });
+    const done = jobs.finish(db, job.doc.id, ticked.version);
+    expect(done.doc.stage).toBe('done');
+    // Finishing puts the media back into flow.
+    expect(done.doc.outOfFlow[0]?.to).toBe(done.doc.finishedAt);
+    expect(jobs.currentPack(db, 'f')?.layers).toMatchObject([{ id: 'a', thickness: 0.028 }]);
+    expect(log.ofFilter(db, 'f').map((entry) => entry.kind)).toEqual(['repacked']);
+    expect(faultsOf(() => jobs.moveTo(db, job.doc.id, done.version, 'layer'))).toEqual([
+      'This job is finished; start a new one.',
+    ]);
+    // The next job begins with what is in the filter now.
+    expect(packs.get(db, jobs.start(db, 'f', 'repack').doc.asFoundPackId).doc.layers).toHaveLength(1);
+  });
+
+  it('keeps layers, chambers and media together', () => {
+    const job = jobs.start(db, 'f', 'repack').doc;
+    const found = packs.get(db, job.asFoundPackId);
+    const strange = { ...found.doc, layers: [plainLayer('a', 'moon-rock', 'basket', 0.03)] };
+    expect(faultsOf(() => packs.update(db, 1, strange))[0]).toMatch(/moon-rock/);
+    packs.update(db, 1, { ...found.doc, layers: [plainLayer('a', 'lava', 'basket', 0.03)] });
+    const renamed = { ...filter, chambers: filter.chambers.map((chamber) => ({ ...chamber, id: 'other' })) };
+    expect(faultsOf(() => filters.update(db, 1, renamed))[0]).toMatch(/move or remove the layer first/);
+    expect(filters.get(db, 'f').version).toBe(1);
+  });
+
+  it('keeps one set of settings', () => {
+    const first = settings.get(db);
+    expect(first.doc).toMatchObject({ units: 'metric', locale: null });
+    settings.update(db, first.version, { ...first.doc, units: 'us' });
+    expect(settings.get(db).doc.units).toBe('us');
+    expect(() => settings.update(db, first.version, first.doc)).toThrow(ConflictError);
+  });
+
+  it('drops a job but keeps the flows timed in it', () => {
+    const job = jobs.start(db, 'f', 'repack').doc;
+    log.add(db, { ...flow, jobId: job.id });
+    jobs.drop(db, job.id);
+    expect(log.ofFilter(db, 'f')).toEqual([flow]);
+    expect(counts(db)).toEqual([1, 1, 0, 0, 1]);
+  });
+
+  it('removes a filter with all that is its own, and its tank with the last filter', () => {
+    filters.insert(db, { ...filter, id: 'f2' });
+    jobs.start(db, 'f', 'repack');
+    log.add(db, flow);
+    filters.remove(db, 'f');
+    expect(counts(db)).toEqual([1, 1, 0, 0, 0]);
+    filters.remove(db, 'f2');
+    expect(counts(db)).toEqual([0, 0, 0, 0, 0]);
+  });
+
+  it('copies a filter out and in beside itself', () => {
+    const [content] = demoContent(new Date('2026-11-25T12:00:00Z'));
+    if (content === undefined) throw new Error('The demo is empty.');
+    insertFilterContent(db, content);
+    expect(readFilterContent(db, content.filter.id)).toEqual(content);
+    const copy = addFilterContent(db, content);
+    const read = readFilterContent(db, copy.doc.id);
+    expect(read.packs.map((pack) => pack.layers)).toEqual(content.packs.map((pack) => pack.layers));
+    expect(read.jobs.map((job) => job.stage)).toEqual(content.jobs.map((job) => job.stage));
+    expect(read.log).toHaveLength(content.log.length);
+    expect(copy.doc.id).not.toBe(content.filter.id);
+  });
+});
+
+describe('database file', () => {
+  let folder: string;
+  beforeEach(() => {
+    folder = mkdtempSync(path.join(tmpdir(), 'neat-'));
+  });
+  afterEach(() => rmSync(folder, { recursive: true }));
+
+  it('survives a restart, with write-ahead log and foreign keys', () => {
+    const file = path.join(folder, 'sub', 'a.sqlite');
+    const first = openDatabase(file);
+    filters.add(first, { tank, filter });
+    first.close();
+    const second = openDatabase(file);
+    expect(filters.get(second, 'f').doc).toEqual(filter);
+    expect(second.pragma('journal_mode', { simple: true })).toBe('wal');
+    expect(second.pragma('foreign_keys', { simple: true })).toBe(1);
+    expect(() => second.prepare('DELETE FROM tank').run()).toThrow(/FOREIGN KEY/);
+    second.close();
+  });
+
+  it('says what to do about a file that is no database, and leaves it alone', () => {
+    const file = path.join(folder, 'a.sqlite');
+    writeFileSync(file, 'This is a shopping list, not a database. '.repeat(50));
+    expect(() => openDatabase(file)).toThrow(DatabaseError);
+    expect(() => openDatabase(file)).toThrow(/Put a backup in its place/);
+    expect(readFileSync(file, 'utf8')).toMatch(/^This is a shopping list/);
+  });
+
+  it('refuses a database of a newer app, and undoes a migration that fails', () => {
+    const file = path.join(folder, 'a.sqlite');
+    const migrations = path.join(folder, 'migrations');
+    mkdirSync(migrations);
+    writeFileSync(path.join(migrations, '0001.sql'), 'CREATE TABLE a (x); CREATE TABLE b (x);');
+    openDatabase(file, migrations).close();
+    writeFileSync(path.join(migrations, '0002.sql'), 'CREATE TABLE c (x); CREATE TABLE a (x);');
+    expect(() => openDatabase(file, migrations)).toThrow(/already exists/);
+    writeFileSync(path.join(migrations, '0002.sql'), 'CREATE TABLE c (x);');
+    const db = openDatabase(file, migrations);
+    expect(db.pragma('user_version', { simple: true })).toBe(2);
+    db.close();
+    rmSync(path.join(migrations, '0002.sql'));
+    expect(() => openDatabase(file, migrations)).toThrow(/newer version of this app/);
+  });
+});

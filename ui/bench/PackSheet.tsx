@@ -1,0 +1,78 @@
+'use client';
+import type { ReactNode } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import { FILTER_KINDS } from '@/core/filter/filterKind';
+import { FLOW_LINE_KEYS } from '../flow-line/flowLineKeys';
+import { Frame } from '../frame/Frame';
+import { SaveStatus, type Saving } from '../frame/SaveStatus';
+import { stageLinks } from '../frame/stageLinks';
+import { UndoButtons } from '../frame/UndoButtons';
+import { ClockBar } from '../job/ClockBar';
+import { scaleName, Vessel, vesselScale } from '../vessel/Vessel';
+import { HandList } from './HandList';
+import styles from './PackSheet.module.css';
+import type { PackBench } from './usePackBench';
+
+interface Props {
+  readonly filter: Filter;
+  readonly bench: PackBench;
+  readonly view: 'strip' | 'judge' | 'layer';
+  /** Documents beside pack, job and settings that this sheet changes. */
+  readonly saves?: readonly Saving[];
+  readonly centre: ReactNode;
+  readonly right: ReactNode;
+}
+
+const VESSEL_ROOM = { width: 250, height: 330 };
+
+const AS_FOUND = {
+  vessel: 'Vessel, as found',
+  hands: 'Out of the filter by hand, in this order',
+} as const;
+
+const WORDS = {
+  strip: AS_FOUND,
+  judge: AS_FOUND,
+  layer: { vessel: 'Vessel', hands: 'Into the filter by hand, in this order' },
+} as const;
+
+/** The three columns of strip, judge and layer: vessel and hands, the work, and what is known of the pack. */
+export function PackSheet({ filter, bench, view, saves = [], centre, right }: Props) {
+  const { editing, report, job } = bench;
+  const shared = {
+    filter,
+    layers: editing.layers,
+    report,
+    selectedId: bench.selectedId,
+    onSelect: bench.select,
+  };
+  return (
+    <Frame
+      title={filter.name}
+      subtitle={FILTER_KINDS[filter.kind].name}
+      links={stageLinks(filter.id, job.doc, view)}
+      linksLabel="Stages"
+      shortcuts={[...(view === 'judge' ? [] : FLOW_LINE_KEYS), ...editing.shortcuts]}
+      status={
+        <>
+          <SaveStatus saves={[editing.save, job, bench.settings, ...saves]} />
+          <UndoButtons editing={editing} />
+        </>
+      }
+    >
+      <ClockBar job={job} />
+      <div className={styles.sheet}>
+        <aside className={styles.left} aria-label="Vessel">
+          <div className={styles.head}>
+            <h2 className="caption">{WORDS[view].vessel}</h2>
+            <span className="caption">{scaleName(vesselScale(filter, VESSEL_ROOM))}</span>
+          </div>
+          <Vessel {...shared} room={VESSEL_ROOM} />
+          <HandList {...shared} title={WORDS[view].hands} removal={view !== 'layer'} />
+        </aside>
+        <div>{centre}</div>
+        <div>{right}</div>
+      </div>
+    </Frame>
+  );
+}

@@ -1,0 +1,55 @@
+'use client';
+import { useMemo, useState } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import type { Job } from '@/core/job/job';
+import type { LogEntry } from '@/core/job/logEntry';
+import { evaluatePack, type PackInput, type PackReport, type Surroundings } from '@/core/pack/evaluatePack';
+import type { Pack } from '@/core/pack/pack';
+import type { Settings } from '@/core/settings/settings';
+import { flowState, type FlowState } from '@/core/service/flowState';
+import type { Stored } from '@/store/documentTable';
+import { useAutosave, type Autosave } from '../state/useAutosave';
+import { usePackEditing, type PackEditing } from '../state/usePackEditing';
+
+export interface BenchSource {
+  readonly around: Surroundings;
+  readonly settings: Stored<Settings>;
+  readonly filter: Filter;
+  readonly job: Stored<Job>;
+  readonly pack: Stored<Pack>;
+  readonly log: readonly LogEntry[];
+}
+
+/** A pack on its bench, with what everything beside it needs. */
+export interface PackBench {
+  readonly editing: PackEditing;
+  readonly job: Autosave<Job>;
+  readonly settings: Autosave<Settings>;
+  readonly input: PackInput;
+  readonly report: PackReport;
+  readonly flow: FlowState;
+  readonly selectedId: string | null;
+  readonly select: (layerId: string | null) => void;
+  /** Saves the pack and the job; true when both are stored. */
+  readonly flush: () => Promise<boolean>;
+}
+
+/** Opens a pack of a job for editing: every change is evaluated at once and saves itself. */
+export function usePackBench(source: BenchSource): PackBench {
+  const { around, filter, job: storedJob, pack, log } = source;
+  const editing = usePackEditing(pack);
+  const job = useAutosave(`/api/jobs/${storedJob.doc.id}`, storedJob);
+  const settings = useAutosave('/api/settings', source.settings);
+  const { schools } = settings.doc;
+  const [selectedId, select] = useState<string | null>(null);
+  const flow = useMemo(() => flowState(log), [log]);
+  // What was timed last was timed with the pack as found; a plan has no flow yet.
+  const measured = pack.doc.role !== 'as found' ? null : (flow.readings.at(-1)?.flow.mean ?? null);
+  const input = useMemo<PackInput>(
+    () => ({ ...around, schools, filter, layers: editing.layers, flow: measured }),
+    [around, schools, filter, editing.layers, measured],
+  );
+  const report = useMemo(() => evaluatePack(input), [input]);
+  const flush = async () => (await editing.save.flush()) && (await job.flush()) && (await settings.flush());
+  return { editing, job, settings, input, report, flow, selectedId, select, flush };
+}

@@ -1,0 +1,39 @@
+import { formatParts, formatQuantity, type FormattedQuantity } from '@/core/units/formatQuantity';
+import type { Quantity, QuantityKind, UnitSystem } from '@/core/units/quantity';
+import type { Sentence } from '@/core/units/sentence';
+import { UNITS, type Unit } from '@/core/units/unitTable';
+
+/** How a keeper reads numbers: a family of units, and the habits of a language (BCP 47 tag). */
+export interface ReadingHabits {
+  readonly system: UnitSystem;
+  readonly locale: string;
+}
+
+/** Quantities, sentences and dates as one keeper reads them. */
+export interface Words extends ReadingHabits {
+  /** "4.5 cm"; number and unit never part at a line's end. */
+  readonly show: (quantity: Quantity, digits?: number) => string;
+  readonly parts: (quantity: Quantity, digits?: number) => FormattedQuantity;
+  readonly say: (sentence: Sentence) => string;
+  readonly unit: (kind: QuantityKind) => Unit;
+  readonly date: (moment: string | number, options: Intl.DateTimeFormatOptions) => string;
+  readonly clock: (moment: string) => string;
+}
+
+const FIXED_SPACE = '\u00a0';
+
+export function wordsFor(habits: ReadingHabits): Words {
+  const show = (quantity: Quantity, digits?: number): string =>
+    formatQuantity(quantity, { ...habits, digits }).replaceAll(' ', FIXED_SPACE);
+  const date = (moment: string | number, options: Intl.DateTimeFormatOptions): string =>
+    new Intl.DateTimeFormat(habits.locale, options).format(new Date(moment));
+  return {
+    ...habits,
+    show,
+    parts: (quantity, digits) => formatParts(quantity, { ...habits, digits }),
+    say: (sentence) => sentence.map((part) => (typeof part === 'string' ? part : show(part))).join(''),
+    unit: (kind) => UNITS[kind][habits.system],
+    date,
+    clock: (moment) => date(moment, { hour: '2-digit', minute: '2-digit' }),
+  };
+}

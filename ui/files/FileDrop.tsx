@@ -1,0 +1,91 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useRouter } from 'next/navigation';
+import { useRef, useState } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import { FILTER_KINDS } from '@/core/filter/filterKind';
+import { FILE_ENDING, type NeatLayerFile } from '@/formats/neatLayerFile';
+import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
+import type { Stored } from '@/store/documentTable';
+import { send } from '../state/send';
+import styles from './FileDrop.module.css';
+
+type Preview = { readonly text: string; readonly file: NeatLayerFile };
+
+/** Most faults listed; a torn file can have thousands. */
+const MOST_FAULTS = 12;
+
+/** Brings a filter in from its file: shows what it would add before it adds it, and every fault when it cannot. */
+export function FileDrop() {
+  const router = useRouter();
+  const input = useRef<HTMLInputElement>(null);
+  const [preview, setPreview] = useState<Preview | null>(null);
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const [busy, setBusy] = useState(false);
+
+  const read = async (file: File | undefined) => {
+    setPreview(null);
+    setFaults([]);
+    if (file === undefined) return;
+    const text = await file.text();
+    const result = readNeatLayerFile(text);
+    if (result.ok) setPreview({ text, file: result.file });
+    else setFaults(result.faults);
+  };
+
+  const add = async (text: string) => {
+    setBusy(true);
+    const outcome = await send<Stored<Filter>>('POST', '/api/files', { text });
+    if (outcome.kind === 'saved') router.push(`/filter/${outcome.value.doc.id}/survey`);
+    else {
+      setFaults(
+        outcome.kind === 'refused'
+          ? outcome.faults
+          : ['The app does not answer. Nothing was added; try again.'],
+      );
+      setBusy(false);
+    }
+  };
+
+  return (
+    <div className={styles.drop}>
+      <input
+        ref={input}
+        type="file"
+        accept={`${FILE_ENDING},.json`}
+        aria-label="Neat Layer file"
+        className="unseen"
+        onChange={(event) => {
+          void read(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+      <Button onClick={() => input.current?.click()}>Choose a file</Button>
+      {faults.length === 0 ? null : (
+        <div role="alert" className={styles.faults}>
+          <p>Nothing was added. What is wrong with the file:</p>
+          <ul>
+            {faults.slice(0, MOST_FAULTS).map((fault) => (
+              <li key={fault}>{fault}</li>
+            ))}
+            {faults.length > MOST_FAULTS ? <li>and {faults.length - MOST_FAULTS} more.</li> : null}
+          </ul>
+        </div>
+      )}
+      {preview === null ? null : (
+        <div className={styles.preview}>
+          <p>
+            This would add <strong>{preview.file.filter.name}</strong> (
+            {FILTER_KINDS[preview.file.filter.kind].name}) on <strong>{preview.file.tank.name}</strong>, with{' '}
+            {preview.file.packs.length} packs, {preview.file.jobs.length} jobs and {preview.file.log.length}{' '}
+            log entries. Nothing that is here is changed.
+          </p>
+          <Button variant="contained" disabled={busy} onClick={() => void add(preview.text)}>
+            Add it
+          </Button>
+          <Button onClick={() => setPreview(null)}>Leave it</Button>
+        </div>
+      )}
+    </div>
+  );
+}

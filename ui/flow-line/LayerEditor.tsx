@@ -1,0 +1,192 @@
+'use client';
+import Button from '@mui/material/Button';
+import { faceSides, isInward } from '@/core/filter/chamberShape';
+import type { Filter } from '@/core/filter/filter';
+import { CATALOGUE, mediumById } from '@/core/media/catalogue';
+import { LAYER_BOUNDS, type Holder, type Layer } from '@/core/pack/layer';
+import type { PackEdit } from '@/core/pack/packEdit';
+import { ChoiceField } from '../fields/ChoiceField';
+import { QuantityField } from '../fields/QuantityField';
+import { moveBy } from './layerEdits';
+import { mergeEdit, sandwichEdit, splitEdit } from './layerTools';
+import styles from './LayerEditor.module.css';
+
+interface Props {
+  readonly filter: Filter;
+  readonly layer: Layer | null;
+  readonly layers: readonly Layer[];
+  readonly onEdit: (edit: PackEdit, mark?: string) => void;
+  readonly onSelect: (id: string | null) => void;
+}
+
+/** How much smaller than its chamber a piece starts out when it is said to be short, m on each side. */
+const FIRST_GAP = 0.005;
+
+/** Exact entry for the chosen layer. */
+export function LayerEditor({ filter, layer, layers, onEdit, onSelect }: Props) {
+  if (layer === null)
+    return (
+      <p className={styles.empty}>
+        {layers.length === 0
+          ? 'The filter is empty. Add the first layer from the media below.'
+          : 'Choose a layer to type its size.'}
+      </p>
+    );
+  const medium = mediumById(layer.medium);
+  const chamber = filter.chambers.find((one) => one.id === layer.chamber);
+  const set = (change: Partial<Omit<Layer, 'id'>>) =>
+    onEdit({ type: 'set', layerId: layer.id, change }, `type ${layer.id} ${Object.keys(change).join(' ')}`);
+  const edit = (change: PackEdit | null) => change !== null && onEdit(change);
+  const inChamber = layers.filter((one) => one.chamber === layer.chamber);
+  const cut = layer.cut;
+  const face = chamber === undefined ? null : faceSides(chamber.shape);
+  return (
+    <form
+      className={styles.editor}
+      aria-label={`Layer: ${medium.name}`}
+      key={layer.id}
+      onSubmit={(event) => event.preventDefault()}
+    >
+      <ChoiceField
+        label="Medium"
+        value={layer.medium}
+        choices={CATALOGUE.map(({ id, name, family }) => ({ value: id, label: name, group: family }))}
+        onChange={(value) => set({ medium: value })}
+      />
+      {filter.chambers.length > 1 ? (
+        <ChoiceField
+          label="Chamber"
+          value={layer.chamber}
+          choices={filter.chambers.map(({ id, name }) => ({ value: id, label: name }))}
+          onChange={(value) => onEdit({ type: 'move', layerId: layer.id, chamberId: value, index: Infinity })}
+        />
+      ) : null}
+      <QuantityField
+        label="Thickness"
+        bounds={LAYER_BOUNDS.thickness}
+        value={layer.thickness}
+        onChange={(value) => value !== null && set({ thickness: value })}
+        className={styles.number}
+      />
+      {chamber !== undefined && face !== null && !isInward(chamber.shape) ? (
+        <ChoiceField
+          label="Reaches the walls"
+          value={cut === null ? 'yes' : 'no'}
+          choices={[
+            { value: 'yes', label: 'yes' },
+            { value: 'no', label: 'no, cut short' },
+          ]}
+          onChange={(value) =>
+            set({
+              cut:
+                value === 'yes'
+                  ? null
+                  : {
+                      length: Math.max(LAYER_BOUNDS.cutLength.min, face.shown - 2 * FIRST_GAP),
+                      width: Math.max(LAYER_BOUNDS.cutWidth.min, face.into - 2 * FIRST_GAP),
+                    },
+            })
+          }
+        />
+      ) : null}
+      {cut === null ? null : (
+        <>
+          <QuantityField
+            label="Cut length"
+            bounds={LAYER_BOUNDS.cutLength}
+            value={cut.length}
+            onChange={(value) => value !== null && set({ cut: { ...cut, length: value } })}
+            className={styles.number}
+          />
+          <QuantityField
+            label="Cut width"
+            bounds={LAYER_BOUNDS.cutWidth}
+            value={cut.width}
+            onChange={(value) => value !== null && set({ cut: { ...cut, width: value } })}
+            className={styles.number}
+          />
+        </>
+      )}
+      {cut === null ? null : (
+        <ChoiceField
+          label="The gap is"
+          value={layer.gapFill}
+          choices={[
+            { value: 'open', label: 'open' },
+            { value: 'floss', label: 'filled with floss' },
+          ]}
+          onChange={(gapFill) => set({ gapFill })}
+        />
+      )}
+      {medium.compressible ? (
+        <QuantityField
+          label="Pressed to"
+          bounds={LAYER_BOUNDS.pressed}
+          value={layer.pressed}
+          onChange={(pressed) => pressed !== null && set({ pressed })}
+          className={styles.number}
+        />
+      ) : null}
+      {medium.supply === 'sheet' ? null : (
+        <ChoiceField<Holder>
+          label="Held by"
+          value={layer.holder}
+          choices={[
+            { value: 'none', label: 'loose' },
+            { value: 'bag', label: 'one bag' },
+            { value: 'small bags', label: 'small bags' },
+            { value: 'wrapper', label: 'its plastic wrapper' },
+          ]}
+          onChange={(value) => set({ holder: value })}
+        />
+      )}
+      {medium.supply === 'loose' && layer.holder === 'none' ? (
+        <ChoiceField
+          label="Filled"
+          value={layer.placed ? 'placed' : 'poured'}
+          choices={[
+            { value: 'poured', label: 'poured' },
+            { value: 'placed', label: 'placed by hand' },
+          ]}
+          onChange={(value) => set({ placed: value === 'placed' })}
+        />
+      ) : null}
+      <div className={styles.buttons}>
+        {([-1, 1] as const).map((step) => {
+          const move = moveBy(filter, layers, layer, step);
+          return (
+            <Button key={step} disabled={move === null} onClick={() => move !== null && onEdit(move)}>
+              {step === -1 ? '← Earlier' : 'Later →'}
+            </Button>
+          );
+        })}
+        {splitEdit(layer, inChamber) === null ? null : (
+          <Button onClick={() => edit(splitEdit(layer, inChamber))}>Split</Button>
+        )}
+        {mergeEdit(layer, inChamber) === null ? null : (
+          <Button onClick={() => edit(mergeEdit(layer, inChamber))}>Merge with the next</Button>
+        )}
+        {medium.supply === 'loose' ? (
+          <Button onClick={() => edit(sandwichEdit(layer, inChamber))}>Lay it between pads</Button>
+        ) : null}
+        <Button
+          onClick={() => {
+            const copy = { ...layer, id: crypto.randomUUID() };
+            onEdit({ type: 'add', layer: copy, index: inChamber.indexOf(layer) + 1 });
+            onSelect(copy.id);
+          }}
+        >
+          Double it
+        </Button>
+        <Button
+          onClick={() => {
+            onEdit({ type: 'remove', layerId: layer.id });
+            onSelect(null);
+          }}
+        >
+          Take it out
+        </Button>
+      </div>
+    </form>
+  );
+}

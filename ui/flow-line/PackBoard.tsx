@@ -1,0 +1,172 @@
+'use client';
+import {
+  DndContext,
+  DragOverlay,
+  PointerSensor,
+  pointerWithin,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+  type DragMoveEvent,
+  type DragStartEvent,
+} from '@dnd-kit/core';
+import { useRef, useState, type ReactNode } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import { findMedium, mediumById } from '@/core/media/catalogue';
+import type { PackReport } from '@/core/pack/evaluatePack';
+import type { Layer } from '@/core/pack/layer';
+import { Swatch } from '../drawing/Swatch';
+import type { PackEditing } from '../state/usePackEditing';
+import { FLOW_LINE_DROP, FlowLine } from './FlowLine';
+import type { FlowLineLayout } from './flowLineLayout';
+import { insertionAt, type Insertion } from './insertionAt';
+import { LayerEditor } from './LayerEditor';
+import { MediaShelf } from './MediaShelf';
+import { newLayer } from './newLayer';
+import styles from './PackBoard.module.css';
+
+/** Px a pointer must travel before a press is a drag: a tap only selects. */
+const DRAG_START = 6;
+
+/** Where a layer goes in: its chamber, and its place in the flow order there. */
+type Place = Pick<Insertion, 'chamberId' | 'index'>;
+
+interface Props {
+  readonly filter: Filter;
+  readonly report: PackReport;
+  readonly editing: PackEditing;
+  readonly selectedId: string | null;
+  readonly onSelect: (id: string | null) => void;
+  readonly caption: ReactNode;
+  /** More to say of the chosen layer, under its sizes. */
+  readonly details?: (layer: Layer) => ReactNode;
+  /** Where a medium goes that was pressed and not dragged; after the chosen layer when left out. */
+  readonly placeNew?: () => Place;
+  /** A medium that nobody has named may be added. */
+  readonly offersUnknown?: boolean;
+  /** Between the section and the shelf: lanes. */
+  readonly children?: (layout: FlowLineLayout | null) => ReactNode;
+}
+
+/** The flow line with all that changes it: drag, exact entry for the chosen layer, and the media to take from. */
+export function PackBoard({
+  filter,
+  report,
+  editing,
+  selectedId,
+  onSelect,
+  caption,
+  details,
+  placeNew,
+  offersUnknown = false,
+  children,
+}: Props) {
+  const [layout, setLayout] = useState<FlowLineLayout | null>(null);
+  const [insertion, setInsertion] = useState<Insertion | null>(null);
+  const [dragged, setDragged] = useState<string | null>(null);
+  const line = useRef<HTMLDivElement>(null);
+  const editor = useRef<HTMLDivElement>(null);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_START } }));
+  const selected = editing.layers.find((layer) => layer.id === selectedId) ?? null;
+
+  const placeOf = (event: DragMoveEvent | DragEndEvent): Insertion | null => {
+    const area = line.current?.querySelector('[data-testid="flow-line"]')?.getBoundingClientRect();
+    if (layout === null || area === undefined || event.over?.id !== FLOW_LINE_DROP) return null;
+    const start = event.activatorEvent as PointerEvent;
+    return insertionAt(layout, start.clientX + event.delta.x - area.left, layerIdOf(event));
+  };
+
+  const add = (mediumId: string, place: Place | null) => {
+    const target = place ?? placeNew?.() ?? placeAfter(selectedId);
+    const layer = newLayer(crypto.randomUUID(), mediumId, filter, target.chamberId, report);
+    editing.edit({ type: 'add', layer, index: target.index });
+    onSelect(layer.id);
+  };
+
+  /** After the chosen layer, or at the end of the first chamber with room. */
+  const placeAfter = (id: string | null): Place => {
+    const layer = editing.layers.find((one) => one.id === id);
+    const inside = (chamberId: string) => editing.layers.filter((one) => one.chamber === chamberId);
+    if (layer !== undefined)
+      return { chamberId: layer.chamber, index: inside(layer.chamber).indexOf(layer) + 1 };
+    const roomy = report.chambers.find((chamber) => chamber.freeDepth > 0) ?? report.chambers.at(-1);
+    const chamberId = roomy?.chamberId ?? filter.chambers[0]?.id ?? '';
+    return { chamberId, index: inside(chamberId).length };
+  };
+
+  const drop = (event: DragEndEvent) => {
+    const place = placeOf(event);
+    setInsertion(null);
+    setDragged(null);
+    if (place === null) return;
+    const layerId = layerIdOf(event);
+    const mediumId = event.active.data.current?.mediumId as string | undefined;
+    if (layerId !== null) {
+      editing.edit({ type: 'move', layerId, chamberId: place.chamberId, index: place.index });
+      onSelect(layerId);
+    } else if (mediumId !== undefined) add(mediumId, place);
+  };
+
+  return (
+    <DndContext
+      id="pack-board"
+      sensors={sensors}
+      collisionDetection={pointerWithin}
+      onDragStart={(event: DragStartEvent) => {
+        const layer = editing.layers.find((one) => one.id === event.active.data.current?.layerId);
+        setDragged(layer?.medium ?? (event.active.data.current?.mediumId as string | undefined) ?? null);
+      }}
+      onDragMove={(event) => setInsertion(placeOf(event))}
+      onDragEnd={drop}
+      onDragCancel={() => {
+        setInsertion(null);
+        setDragged(null);
+      }}
+    >
+      <section aria-label="Flow line" ref={line}>
+        <div className={styles.head}>
+          <h2 className="caption">Flow line: the water goes left to right</h2>
+          <span className="caption">{caption}</span>
+        </div>
+        <FlowLine
+          filter={filter}
+          layers={editing.layers}
+          report={report}
+          selectedId={selectedId}
+          onSelect={onSelect}
+          onEdit={editing.edit}
+          insertion={insertion}
+          onLayout={setLayout}
+          onOpen={() => editor.current?.querySelector('select')?.focus()}
+        />
+      </section>
+      <div ref={editor}>
+        <LayerEditor
+          filter={filter}
+          layer={selected}
+          layers={editing.layers}
+          onEdit={editing.edit}
+          onSelect={onSelect}
+        />
+        {selected === null ? null : details?.(selected)}
+      </div>
+      {children?.(layout)}
+      <MediaShelf
+        onAdd={(mediumId) => add(mediumId, null)}
+        full={editing.full}
+        offersUnknown={offersUnknown}
+      />
+      <DragOverlay dropAnimation={null}>
+        {dragged === null || findMedium(dragged) === undefined ? null : (
+          <div className={styles.dragged}>
+            <Swatch medium={mediumById(dragged)} />
+            {mediumById(dragged).name}
+          </div>
+        )}
+      </DragOverlay>
+    </DndContext>
+  );
+}
+
+const layerIdOf = (event: DragMoveEvent | DragEndEvent): string | null =>
+  (event.active.data.current?.layerId as string | undefined) ?? null;

@@ -1,0 +1,36 @@
+import { scaleLinear } from 'd3-scale';
+import { fromSi } from '@/core/units/unitTable';
+import { useWords } from '../fields/Habits';
+import type { FlowLineLayout } from './flowLineLayout';
+import styles from './Ruler.module.css';
+
+/** Px that a number on the ruler needs. */
+const ROOM = 40;
+
+/** A ruler under each chamber: the distance along the flow from its inlet, in the keeper's unit. */
+export function Ruler({ layout }: { layout: FlowLineLayout }) {
+  const unit = useWords().unit('length');
+  return (
+    <svg className={styles.ruler} width={layout.width} height={20} aria-hidden="true">
+      {layout.chambers.map((box) => {
+        const length = box.width / layout.along;
+        const scale = scaleLinear([0, fromSi(length, unit)], [0, box.width]);
+        // Whole units only: parts of them crowd the numbers and tell nothing a dimension does not.
+        const ticks = scale.ticks(Math.max(1, Math.floor(box.width / ROOM))).filter(Number.isInteger);
+        return (
+          <g key={box.chamber.id} transform={`translate(${box.x} 0)`}>
+            <path d={`M0 0.5 H${box.width}`} stroke="var(--rule)" />
+            {ticks.map((tick) => (
+              <g key={tick} transform={`translate(${scale(tick)} 0)`}>
+                <path d="M0 0 V5" stroke="var(--rule)" />
+                <text y={17} textAnchor={tick === 0 ? 'start' : 'middle'} className={styles.number}>
+                  {tick === 0 && box === layout.chambers[0] ? `0 ${unit.symbol}` : tick}
+                </text>
+              </g>
+            ))}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,31 @@
+import type { Filter } from '@/core/filter/filter';
+import { usableDepth } from '@/core/filter/filter';
+import { mediumById } from '@/core/media/catalogue';
+import type { PackReport } from '@/core/pack/evaluatePack';
+import type { Layer } from '@/core/pack/layer';
+import { LAYER_BOUNDS } from '@/core/pack/layer';
+import { plainLayer } from '@/core/pack/plainLayer';
+
+/** Thickness, m, that a fresh piece of each supply usually has (common practice, no source). */
+const USUAL_THICKNESS = { sheet: 0.03, loose: 0.04, piece: 0.02 } as const;
+const FLOSS_THICKNESS = 0.015;
+
+/** A fresh layer in a chamber: as thick as is usual, or as the room that is left where that is less. Loose media is bagged. */
+export function newLayer(
+  id: string,
+  mediumId: string,
+  filter: Filter,
+  chamberId: string,
+  report: PackReport,
+): Layer {
+  const medium = mediumById(mediumId);
+  const chamber = filter.chambers.find((one) => one.id === chamberId);
+  const usual = medium.family === 'floss' ? FLOSS_THICKNESS : USUAL_THICKNESS[medium.supply];
+  const free = report.chambers.find((one) => one.chamberId === chamberId)?.freeDepth ?? 0;
+  const most = chamber === undefined ? usual : usableDepth(chamber);
+  const thickness = free > LAYER_BOUNDS.thickness.min ? Math.min(usual, free) : Math.min(usual, most);
+  return {
+    ...plainLayer(id, mediumId, chamberId, Math.round(thickness * 1e4) / 1e4),
+    holder: medium.supply === 'loose' && medium.family !== 'floss' ? 'bag' : 'none',
+  };
+}

@@ -1,0 +1,161 @@
+'use client';
+import { useState } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import { FILTER_KINDS } from '@/core/filter/filterKind';
+import type { Job } from '@/core/job/job';
+import type { FlowMoment, LogEntry } from '@/core/job/logEntry';
+import { flowState } from '@/core/service/flowState';
+import { netVolume } from '@/core/tank/netVolume';
+import type { Tank } from '@/core/tank/tank';
+import { turnover } from '@/core/hydraulics/turnover';
+import { useWords } from '../fields/Habits';
+import { daysAgo } from '../fields/daysAgo';
+import { Frame } from '../frame/Frame';
+import { stageLinks } from '../frame/stageLinks';
+import { FlowChart } from '../round/FlowChart';
+import { send } from '../state/send';
+import styles from './FlowSheet.module.css';
+import { Stopwatch } from './Stopwatch';
+
+interface Props {
+  readonly tank: Tank;
+  readonly filter: Filter;
+  readonly job: Job | null;
+  readonly log: readonly LogEntry[];
+  readonly now: string;
+}
+
+const MOMENT_WORDS: Readonly<Record<FlowMoment, string>> = {
+  between: 'between services',
+  'before strip': 'before the strip',
+  clean: 'just packed',
+};
+
+/** When a flow is most likely timed, from where the job stands. */
+const likelyMoment = (job: Job | null): FlowMoment =>
+  job === null ? 'between' : job.stage === 'repack' ? 'clean' : 'before strip';
+
+/** Time the flow by jug, and see all that was timed. */
+export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
+  const words = useWords();
+  const [log, setLog] = useState(storedLog);
+  const [struck, setStruck] = useState<LogEntry | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const flow = flowState(log);
+  const newestFirst = [...flow.readings].reverse();
+
+  const strike = async (id: string) => {
+    const entry = log.find((one) => one.id === id);
+    const outcome = await send('DELETE', `/api/log/${id}`);
+    if (outcome.kind === 'saved' && entry !== undefined) {
+      setLog(log.filter((one) => one.id !== id));
+      setStruck(entry);
+      setFault(null);
+    } else setFault('It could not be struck. Nothing was changed; try again.');
+  };
+  const restore = async () => {
+    if (struck === null) return;
+    const outcome = await send<LogEntry>('POST', '/api/log', struck);
+    if (outcome.kind === 'saved') {
+      setLog([...log, struck]);
+      setStruck(null);
+    } else setFault('It could not be brought back; try again.');
+  };
+
+  return (
+    <Frame
+      title={filter.name}
+      subtitle={FILTER_KINDS[filter.kind].name}
+      links={stageLinks(filter.id, job, 'flow')}
+      linksLabel="Stages"
+      shortcuts={[{ keys: 'Space', does: 'start and stop the watch' }]}
+    >
+      <div className={styles.sheet}>
+        <div>
+          <h2 className={`caption ${styles.heading}`}>Time it with a jug under the outlet</h2>
+          <Stopwatch
+            tank={tank}
+            filterId={filter.id}
+            jobId={job?.id ?? null}
+            moment={likelyMoment(job)}
+            onSaved={(entry) => setLog([...log, entry])}
+          />
+        </div>
+        <section aria-label="Flows timed">
+          <h2 className={`caption ${styles.heading}`}>
+            Flow, {words.unit('flow').symbol}: the last half year
+          </h2>
+          <FlowChart flow={flow} log={log} now={now} name={filter.name} />
+          {struck === null ? null : (
+            <p role="status" className={styles.struck}>
+              Struck.{' '}
+              <button type="button" className={styles.link} onClick={() => void restore()}>
+                Bring it back
+              </button>
+            </p>
+          )}
+          {fault === null ? null : <p role="alert">{fault}</p>}
+          <div className={styles.scroll}>
+            <table className={styles.table}>
+              <thead>
+                <tr>
+                  <th scope="col">When</th>
+                  <th scope="col">Timed</th>
+                  <th scope="col">Fillings</th>
+                  <th scope="col" className={styles.right}>
+                    Flow
+                  </th>
+                  <th scope="col" className={styles.right}>
+                    Spread
+                  </th>
+                  <th scope="col" className={styles.right}>
+                    Turnover
+                  </th>
+                  <td />
+                </tr>
+              </thead>
+              <tbody>
+                {newestFirst.map((reading) => (
+                  <tr key={reading.id}>
+                    <td
+                      suppressHydrationWarning
+                      title={words.date(reading.at, { dateStyle: 'medium', timeStyle: 'short' })}
+                    >
+                      {daysAgo(reading.at)}
+                    </td>
+                    <td>{MOMENT_WORDS[reading.moment]}</td>
+                    <td>{reading.flow.flows.length}</td>
+                    <td className={styles.right}>
+                      <strong>{words.show({ kind: 'flow', si: reading.flow.mean })}</strong>
+                    </td>
+                    <td className={styles.right}>
+                      {reading.flow.spread === null
+                        ? 'not known'
+                        : `±${words.show({ kind: 'flow', si: reading.flow.spread })}`}
+                    </td>
+                    <td className={styles.right}>
+                      {words.show({
+                        kind: 'turnover',
+                        si: turnover(reading.flow.mean, netVolume(tank.water).value),
+                      })}
+                    </td>
+                    <td>
+                      <button type="button" className={styles.link} onClick={() => void strike(reading.id)}>
+                        strike
+                        <span className="unseen">
+                          {' '}
+                          the flow of {new Date(reading.at).toISOString().slice(0, 10)}
+                        </span>
+                      </button>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+          {newestFirst.length === 0 ? <p className="quiet">Nothing timed yet.</p> : null}
+        </section>
+      </div>
+    </Frame>
+  );
+}

@@ -1,0 +1,223 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useEffect, useRef, useState } from 'react';
+import { jugFlow } from '@/core/hydraulics/jugFlow';
+import { turnover } from '@/core/hydraulics/turnover';
+import { FLOW_BOUNDS, type FlowMoment, type LogEntry } from '@/core/job/logEntry';
+import { netVolume } from '@/core/tank/netVolume';
+import type { Tank } from '@/core/tank/tank';
+import { boundsFault } from '@/core/units/bounds';
+import { useWords } from '../fields/Habits';
+import { ChoiceField } from '../fields/ChoiceField';
+import { Quantity } from '../fields/Quantity';
+import { QuantityField } from '../fields/QuantityField';
+import { send } from '../state/send';
+import { useKeys } from '../state/useKeys';
+import styles from './Stopwatch.module.css';
+
+/** A kitchen jug, m³, until the keeper names their own. */
+const USUAL_JUG = 2e-3;
+/** Fillings that make a reading worth its spread. */
+const USUAL_FILLINGS = 3;
+const TICK = 50;
+
+interface Props {
+  readonly tank: Tank;
+  readonly filterId: string;
+  readonly jobId: string | null;
+  readonly moment: FlowMoment;
+  readonly onSaved: (entry: LogEntry) => void;
+}
+
+/** Hold a jug under the outlet, press when it starts and when it is at the mark, three times. */
+export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved }: Props) {
+  const words = useWords();
+  const [jug, setJug] = useState(USUAL_JUG);
+  const [moment, setMoment] = useState(firstMoment);
+  const [seconds, setSeconds] = useState<readonly number[]>([]);
+  const [typed, setTyped] = useState<number | null>(null);
+  const [typings, setTypings] = useState(0);
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const [busy, setBusy] = useState(false);
+  const flow = seconds.length === 0 ? null : jugFlow(jug, seconds);
+
+  const add = (time: number) => {
+    const rounded = Math.round(time * 100) / 100;
+    const fault = boundsFault(FLOW_BOUNDS.seconds, rounded);
+    setFaults(fault === null ? [] : [`${fault} That press does not count.`]);
+    if (fault === null) setSeconds((before) => [...before, rounded]);
+  };
+
+  const { running, elapsed, toggle } = useClock(add);
+
+  useKeys([
+    {
+      keys: 'Space',
+      does: 'start and stop',
+      matches: (event) => event.key === ' ' && !(event.target instanceof HTMLButtonElement),
+      run: toggle,
+    },
+  ]);
+
+  const save = async () => {
+    setBusy(true);
+    const entry = {
+      kind: 'flow',
+      id: crypto.randomUUID(),
+      filterId,
+      jobId,
+      at: new Date().toISOString(),
+      moment,
+      jugVolume: jug,
+      seconds,
+      note: '',
+    };
+    const outcome = await send<LogEntry>('POST', '/api/log', entry);
+    setBusy(false);
+    if (outcome.kind === 'saved') {
+      setSeconds([]);
+      setFaults([]);
+      onSaved(outcome.value);
+    } else
+      setFaults(
+        outcome.kind === 'refused'
+          ? outcome.faults
+          : ['The app does not answer. The times are still here; try again.'],
+      );
+  };
+
+  return (
+    <section aria-label="Stopwatch" className={styles.watch}>
+      <div className={styles.fields}>
+        <QuantityField
+          label="Jug, to its mark"
+          bounds={FLOW_BOUNDS.jugVolume}
+          value={jug}
+          onChange={(si) => si !== null && setJug(si)}
+        />
+        <ChoiceField<FlowMoment>
+          label="Timed"
+          value={moment}
+          choices={[
+            { value: 'between', label: 'between services' },
+            { value: 'before strip', label: 'before the strip' },
+            { value: 'clean', label: 'just packed, clean' },
+          ]}
+          onChange={setMoment}
+        />
+      </div>
+      <button type="button" className={styles.button} data-running={running} onClick={toggle}>
+        <span className={styles.time} aria-hidden="true">
+          {elapsed.toFixed(1)}
+          <small> s</small>
+        </span>
+        <span className={styles.word}>
+          {running
+            ? 'Stop at the mark'
+            : seconds.length === 0
+              ? 'Start'
+              : `Start filling ${seconds.length + 1}`}
+        </span>
+      </button>
+      <ol className={styles.fillings} aria-label="Fillings">
+        {seconds.map((time, at) => (
+          <li key={`${at} ${time}`} className={styles.filling}>
+            <span className={styles.number}>{at + 1}</span>
+            <span className="figure">{time.toFixed(1)} s</span>
+            <span className="figure">{words.show({ kind: 'flow', si: jug / time })}</span>
+            <button
+              type="button"
+              className={styles.remove}
+              aria-label={`Strike filling ${at + 1}`}
+              onClick={() => setSeconds(seconds.filter((_, index) => index !== at))}
+            >
+              strike
+            </button>
+          </li>
+        ))}
+      </ol>
+      <div className={styles.typed}>
+        <QuantityField
+          key={typings}
+          label="Or type the time"
+          optional
+          bounds={FLOW_BOUNDS.seconds}
+          value={typed}
+          onChange={setTyped}
+          onKeyDown={(event) => event.key === 'Enter' && enter()}
+        />
+        <Button disabled={typed === null} onClick={enter}>
+          Add
+        </Button>
+      </div>
+      <output className={styles.result} aria-label="Flow">
+        {flow === null ? (
+          <span className="quiet">Three fillings give a flow and how far it can be trusted.</span>
+        ) : (
+          <>
+            <span className={styles.mean}>
+              <Quantity value={{ kind: 'flow', si: flow.mean }} />
+            </span>
+            <span>
+              {flow.spread === null
+                ? 'one filling: spread not known'
+                : `±${words.show({ kind: 'flow', si: flow.spread })}`}
+              {' · '}
+              {words.show({ kind: 'turnover', si: turnover(flow.mean, netVolume(tank.water).value) })}
+            </span>
+            {seconds.length < USUAL_FILLINGS ? (
+              <span className="quiet">
+                {USUAL_FILLINGS - seconds.length} more would show the spread better.
+              </span>
+            ) : null}
+          </>
+        )}
+      </output>
+      {faults.length === 0 ? null : (
+        <ul role="alert">
+          {faults.map((fault) => (
+            <li key={fault}>{fault}</li>
+          ))}
+        </ul>
+      )}
+      <Button variant="contained" disabled={flow === null || busy || running} onClick={() => void save()}>
+        Write it down
+      </Button>
+    </section>
+  );
+
+  function enter() {
+    if (typed === null) return;
+    add(typed);
+    setTyped(null);
+    setTypings((count) => count + 1);
+  }
+}
+
+/** A clock that starts and stops; tells the seconds when it stops. */
+function useClock(onStop: (seconds: number) => void) {
+  const [start, setStart] = useState<number | null>(null);
+  const [elapsed, setElapsed] = useState(0);
+  const stop = useRef(onStop);
+  useEffect(() => {
+    stop.current = onStop;
+  });
+  useEffect(() => {
+    if (start === null) return undefined;
+    const timer = setInterval(() => setElapsed((performance.now() - start) / 1000), TICK);
+    return () => clearInterval(timer);
+  }, [start]);
+  const toggle = () => {
+    const now = performance.now();
+    if (start === null) {
+      setElapsed(0);
+      setStart(now);
+      return;
+    }
+    const seconds = (now - start) / 1000;
+    setElapsed(seconds);
+    setStart(null);
+    stop.current(seconds);
+  };
+  return { running: start !== null, elapsed, toggle };
+}

@@ -1,0 +1,27 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import type { ComponentProps } from 'react';
+import { flushAll, isAnyUnsaved } from '../state/savedDocument';
+
+type Props = Omit<ComponentProps<typeof Link>, 'href'> & { readonly href: string };
+
+/**
+ * A link within the app. Pages hold live data and come from this machine, so nothing is fetched ahead; what was typed
+ * a moment ago is stored before the next page is asked for, so that it is in it.
+ */
+export function AppLink({ href, ...props }: Props) {
+  const router = useRouter();
+  return (
+    <Link
+      prefetch={false}
+      {...props}
+      href={href}
+      onNavigate={(event) => {
+        if (!isAnyUnsaved()) return;
+        event.preventDefault();
+        void flushAll().then(() => router.push(href));
+      }}
+    />
+  );
+}

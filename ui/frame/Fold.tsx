@@ -1,0 +1,24 @@
+import type { ReactNode } from 'react';
+import styles from './Fold.module.css';
+
+interface Props {
+  readonly title: string;
+  /** What stands in it, in a few words: read without opening it. */
+  readonly says: ReactNode;
+  readonly attention?: boolean;
+  readonly open?: boolean;
+  readonly children: ReactNode;
+}
+
+/** A part of a sheet that says what it holds in one line, and opens to be changed. */
+export function Fold({ title, says, attention = false, open = false, children }: Props) {
+  return (
+    <details className={styles.fold} data-attention={attention} open={open}>
+      <summary className={styles.summary}>
+        <span className={styles.title}>{title}</span>
+        <span className={styles.says}>{says}</span>
+      </summary>
+      <div className={styles.inside}>{children}</div>
+    </details>
+  );
+}

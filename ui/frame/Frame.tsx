@@ -1,0 +1,82 @@
+'use client';
+import { useEffect, useRef, type ReactNode } from 'react';
+import { AppLink } from './AppLink';
+import styles from './Frame.module.css';
+import { KeyHelp } from './KeyHelp';
+import { SchemeSwitch } from './SchemeSwitch';
+import type { Shortcut } from '../state/useKeys';
+
+export interface FrameLink {
+  readonly label: string;
+  readonly href: string;
+  readonly here?: boolean;
+  /** A stage that is behind: it gets its tick. */
+  readonly done?: boolean;
+  /** A stage not reached yet: it says what comes, and leads nowhere. */
+  readonly closed?: boolean;
+}
+
+interface Props {
+  readonly title: ReactNode;
+  readonly subtitle: ReactNode;
+  readonly links: readonly FrameLink[];
+  readonly linksLabel: string;
+  readonly shortcuts?: readonly Shortcut[];
+  /** At the right: what was saved, undo. */
+  readonly status?: ReactNode;
+  readonly children: ReactNode;
+}
+
+/** The head of every sheet: whose water it is, where in the job one stands, and whether all is saved. */
+export function Frame({ title, subtitle, links, linksLabel, shortcuts = [], status, children }: Props) {
+  const nav = useRef<HTMLElement>(null);
+  // On a phone the row of stages is wider than the screen: the one we are on comes into sight.
+  useEffect(() => {
+    nav.current?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  }, []);
+  return (
+    <>
+      <header className={styles.head} data-print="no">
+        <div className={styles.name}>
+          <h1 className="title">{title}</h1>
+          <span className="caption">{subtitle}</span>
+        </div>
+        <nav ref={nav} aria-label={linksLabel} className={styles.links}>
+          {links.map((link) =>
+            link.closed === true ? (
+              <span
+                key={link.label}
+                className={styles.closed}
+                aria-disabled="true"
+                title="Not yet: one stage after the other"
+              >
+                {link.label}
+              </span>
+            ) : (
+              <AppLink
+                key={link.label}
+                href={link.href}
+                className={styles.link}
+                aria-current={link.here === true ? 'page' : undefined}
+              >
+                {link.label}
+                {link.done === true ? (
+                  <>
+                    <span aria-hidden="true"> ✓</span>
+                    <span className="unseen"> (done)</span>
+                  </>
+                ) : null}
+              </AppLink>
+            ),
+          )}
+        </nav>
+        <div className={styles.status}>
+          {status}
+          <SchemeSwitch />
+          <KeyHelp shortcuts={shortcuts} />
+        </div>
+      </header>
+      <main>{children}</main>
+    </>
+  );
+}

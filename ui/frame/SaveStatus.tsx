@@ -1,0 +1,72 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useWords } from '../fields/Habits';
+import type { Words } from '../fields/wordsFor';
+import type { Autosave } from '../state/useAutosave';
+import styles from './SaveStatus.module.css';
+
+/** What the head of a sheet needs to know of a document that saves itself. */
+export type Saving = Pick<Autosave<unknown>, 'state' | 'takeTheirs' | 'keepMine'>;
+
+/** "saved 14:06", or what stands in the way of saving, in words. The worst of several documents counts. */
+export function SaveStatus({ saves }: { saves: readonly Saving[] }) {
+  const words = useWords();
+  const of = (kind: Saving['state']['kind']) => saves.find((one) => one.state.kind === kind);
+  const conflict = of('conflict');
+  const refused = of('refused');
+  return (
+    <>
+      <span role="status" suppressHydrationWarning className={styles.status} data-kind={worst(saves)}>
+        {text(saves, words)}
+      </span>
+      {conflict === undefined ? null : (
+        <div role="alertdialog" aria-label="Changed elsewhere" className={styles.panel}>
+          <p className={styles.heading}>This was changed in another tab or on another device.</p>
+          <p>Both versions are safe until you choose. The one you do not choose is gone.</p>
+          <div className={styles.buttons}>
+            <Button onClick={conflict.takeTheirs}>Take the other version</Button>
+            <Button variant="contained" onClick={conflict.keepMine}>
+              Keep what is on this screen
+            </Button>
+          </div>
+        </div>
+      )}
+      {refused?.state.kind === 'refused' ? (
+        <div role="alert" className={styles.panel}>
+          <p className={styles.heading}>This cannot be saved as it is:</p>
+          <ul>
+            {refused.state.faults.map((fault) => (
+              <li key={fault}>{fault}</li>
+            ))}
+          </ul>
+        </div>
+      ) : null}
+    </>
+  );
+}
+
+const ORDER = ['conflict', 'refused', 'unreachable', 'saving', 'saved'] as const;
+
+const worst = (saves: readonly Saving[]) =>
+  ORDER.find((kind) => saves.some((one) => one.state.kind === kind)) ?? 'saved';
+
+function text(saves: readonly Saving[], words: Words): string {
+  switch (worst(saves)) {
+    case 'conflict':
+      return 'changed elsewhere';
+    case 'refused':
+      return 'not saved';
+    case 'unreachable':
+      return 'not saved yet: the app does not answer; kept here, trying again';
+    case 'saving':
+      return 'saving';
+    case 'saved': {
+      const newest =
+        saves
+          .map((one) => (one.state.kind === 'saved' ? one.state.at : ''))
+          .sort()
+          .at(-1) ?? '';
+      return newest === '' ? 'saved' : `saved ${words.clock(newest)}`;
+    }
+  }
+}

@@ -1,0 +1,53 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useRouter } from 'next/navigation';
+import { useState, type ReactNode } from 'react';
+import type { Job } from '@/core/job/job';
+import { isPast, type JobStage } from '@/core/job/stage';
+import { send } from '../state/send';
+import type { Autosave } from '../state/useAutosave';
+
+interface Props {
+  readonly job: Autosave<Job>;
+  readonly to: Exclude<JobStage, 'done'>;
+  /** Saves what is on this screen; false when that did not work. */
+  readonly before: () => Promise<boolean>;
+  readonly disabled?: boolean;
+  readonly children: ReactNode;
+}
+
+/** Goes on to the next stage; moves the job there the first time. */
+export function StageStep({ job, to, before, disabled = false, children }: Props) {
+  const router = useRouter();
+  const [fault, setFault] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const go = async () => {
+    setBusy(true);
+    setFault(null);
+    const failed = await step(job, to, before);
+    if (failed === null) router.push(`/filter/${job.doc.filterId}/${to}`);
+    else {
+      setFault(failed);
+      setBusy(false);
+    }
+  };
+  return (
+    <>
+      <Button variant="contained" color="primary" disabled={disabled || busy} onClick={() => void go()}>
+        {children}
+      </Button>
+      {fault === null ? null : <p role="alert">{fault}</p>}
+    </>
+  );
+}
+
+async function step(job: Autosave<Job>, to: JobStage, before: Props['before']): Promise<string | null> {
+  if (!(await before())) return 'What is on this screen is not saved yet; see the note at the top.';
+  if (!isPast(job.doc.stage, to)) return null;
+  const outcome = await send('PATCH', `/api/jobs/${job.doc.id}`, { version: job.version(), stage: to });
+  if (outcome.kind === 'saved') return null;
+  if (outcome.kind === 'refused') return outcome.faults.join(' ');
+  if (outcome.kind === 'conflict')
+    return 'This job was moved on in another tab. Reload the page to see where it stands.';
+  return 'The app does not answer. Nothing is lost; try again.';
+}

@@ -1,0 +1,11 @@
+import type { FrameLink } from './Frame';
+
+const LINKS = [
+  { label: 'Round', href: '/' },
+  { label: 'Add a filter', href: '/new' },
+  { label: 'Settings', href: '/settings' },
+];
+
+/** The pages that belong to no one filter. */
+export const mainLinks = (here: string): FrameLink[] =>
+  LINKS.map((link) => ({ ...link, here: link.href === here }));

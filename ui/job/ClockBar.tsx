@@ -1,0 +1,116 @@
+'use client';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { Job } from '@/core/job/job';
+import {
+  clockAdvice,
+  clockState,
+  filmKept,
+  secondsOutOfFlow,
+  startClock,
+  stopClock,
+  USUAL_AIM,
+  type OutOfFlow,
+} from '@/core/job/outOfFlow';
+import { useWords } from '../fields/Habits';
+import type { Autosave } from '../state/useAutosave';
+import { useNow } from '../state/useNow';
+import styles from './ClockBar.module.css';
+
+/** Milliseconds between two looks at the clock. */
+const TICK = 1000;
+
+/** The clock of media out of flow: how long, what is left of the film, and where it is meanwhile. */
+export function ClockBar({ job }: { job: Autosave<Job> }) {
+  const words = useWords();
+  const now = useNow(TICK);
+  const [parking, setParking] = useState(false);
+  const [place, setPlace] = useState('');
+  const spans = job.doc.outOfFlow;
+  const state = clockState(spans);
+  // A first pack has no film to lose.
+  if (job.doc.occasion === 'first pack') return null;
+  const change = (update: (spans: OutOfFlow, at: string) => OutOfFlow) =>
+    job.change((doc) => ({ ...doc, outOfFlow: update(doc.outOfFlow, new Date().toISOString()) }));
+
+  if (state === 'not started')
+    return (
+      <section aria-label="Out of flow" className={styles.bar}>
+        <Button variant="contained" onClick={() => change(startClock)}>
+          The filter is off: start the clock
+        </Button>
+        <span className="quiet">
+          Out of flow the film runs short of oxygen; less than an hour is the usual aim.
+        </span>
+      </section>
+    );
+
+  const seconds = now === null ? null : secondsOutOfFlow(spans, now);
+  const kept = seconds === null ? null : filmKept(seconds);
+  const parkedIn = spans.at(-1)?.parkedIn ?? '';
+  return (
+    <section
+      aria-label="Out of flow"
+      className={styles.bar}
+      data-late={state === 'running' && seconds !== null && seconds > USUAL_AIM}
+    >
+      <span className={styles.time}>
+        <span className="caption">out of flow</span>{' '}
+        <strong role="timer">{seconds === null ? '–' : elapsed(seconds)}</strong>
+      </span>
+      <span className={styles.gauge} aria-hidden="true">
+        <span style={{ width: `${Math.min(100, (100 * (seconds ?? 0)) / (2 * USUAL_AIM))}%` }} />
+        <i title="an hour" />
+      </span>
+      <span>
+        {kept === null ? '' : `about ${words.show({ kind: 'share', si: kept })} of the film kept`}
+        {state === 'parked' ? `; parked in ${parkedIn}, the clock stands` : ''}
+        {state === 'back' ? '; back in flow' : ''}
+      </span>
+      {seconds !== null && state === 'running' ? <span className="quiet">{clockAdvice(seconds)}</span> : null}
+      <span className={styles.buttons}>
+        {state === 'running' && !parking ? (
+          <>
+            <Button onClick={() => setParking(true)}>Park it in running water</Button>
+            <Button onClick={() => change((list, at) => stopClock(list, at, ''))}>Back in flow</Button>
+          </>
+        ) : null}
+        {state === 'running' && parking ? (
+          <form
+            className={styles.park}
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (place.trim() === '') return;
+              change((list, at) => stopClock(list, at, place.trim()));
+              setParking(false);
+            }}
+          >
+            <TextField
+              label="Parked in which tank or filter"
+              value={place}
+              autoFocus
+              autoComplete="off"
+              onChange={(event) => setPlace(event.target.value)}
+              slotProps={{ htmlInput: { maxLength: 60 } }}
+            />
+            <Button type="submit" disabled={place.trim() === ''}>
+              It is in there
+            </Button>
+            <Button onClick={() => setParking(false)}>No</Button>
+          </form>
+        ) : null}
+        {state === 'running' ? null : <Button onClick={() => change(startClock)}>Out of flow again</Button>}
+      </span>
+    </section>
+  );
+}
+
+/** "38:05", or "1:38:05" from an hour on. */
+function elapsed(seconds: number): string {
+  const whole = Math.floor(seconds);
+  const two = (value: number): string => String(value).padStart(2, '0');
+  const hours = Math.floor(whole / 3600);
+  const minutes = Math.floor((whole % 3600) / 60);
+  return `${hours > 0 ? `${hours}:${two(minutes)}` : minutes}:${two(whole % 60)}`;
+}

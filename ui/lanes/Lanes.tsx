@@ -1,0 +1,150 @@
+'use client';
+import { scaleLinear } from 'd3-scale';
+import { useState } from 'react';
+import type { PackReport } from '@/core/pack/evaluatePack';
+import type { Quantity } from '@/core/units/quantity';
+import { useWords } from '../fields/Habits';
+import type { FlowLineLayout } from '../flow-line/flowLineLayout';
+import styles from './Lanes.module.css';
+
+const LANE_HEIGHT = 40;
+/** Width of a bar, px, from which its number fits inside or above it. */
+const NUMBER_ROOM = 26;
+
+type LaneKey = 'head' | 'through' | 'time' | 'surface';
+
+/** Shown until the keeper turns others on. */
+const FIRST_LANES: readonly LaneKey[] = ['head', 'through', 'time'];
+
+interface Lane {
+  readonly key: LaneKey;
+  readonly name: string;
+  readonly title: string;
+  readonly summary: string;
+  readonly of: (layer: PackReport['layers'][number]) => Quantity;
+  /** Digits after the point, if other than the unit's own. */
+  readonly digits?: number;
+  readonly top: number;
+  readonly colour: string;
+}
+
+/** Figures of each layer under the section, on the same axis along the water. */
+export function Lanes({ layout, report }: { layout: FlowLineLayout; report: PackReport }) {
+  const words = useWords();
+  const [shown, setShown] = useState(FIRST_LANES);
+  if (report.layers.length === 0) return null;
+  const { water } = report;
+  const longest = Math.max(...report.layers.map((layer) => layer.bedTime ?? 0));
+  const lanes: Lane[] = [
+    {
+      key: 'head',
+      name: 'head lost',
+      title: `Head lost, ${words.unit('gap').symbol} of water`,
+      summary: `${words.show({ kind: 'gap', si: water.heads.pack }, 1)} in the pack`,
+      of: (layer) => ({ kind: 'gap', si: layer.head }),
+      digits: 1,
+      top: Math.max(...report.layers.map((layer) => layer.head)),
+      colour: 'var(--attention)',
+    },
+    {
+      key: 'through',
+      name: 'through-share',
+      title: 'Of the water that really goes through, %',
+      summary: `least ${words.show({ kind: 'share', si: report.leastThrough ?? 0 })}`,
+      of: (layer) => ({ kind: 'share', si: layer.throughShare }),
+      top: 1,
+      colour: 'var(--river)',
+    },
+    {
+      key: 'time',
+      name: 'time in the bed',
+      title: `Time in the bed, ${words.unit('time').symbol}`,
+      summary: `${words.show({ kind: 'time', si: report.layers.reduce((sum, layer) => sum + (layer.bedTime ?? 0), 0) })} in all`,
+      of: (layer) => ({ kind: 'time', si: layer.bedTime ?? 0 }),
+      top: longest,
+      colour: 'var(--stoneLine)',
+    },
+    {
+      key: 'surface',
+      name: 'surface',
+      title: `Surface a film can live on, ${words.unit('surface').symbol}`,
+      summary: `${words.show({ kind: 'surface', si: report.totals.livingSurface })} counted as living`,
+      of: (layer) => ({ kind: 'surface', si: layer.surface }),
+      top: Math.max(...report.layers.map((layer) => layer.surface)),
+      colour: 'var(--plasticLine)',
+    },
+  ];
+  return (
+    <div className={styles.lanes}>
+      <div className={styles.switches} role="group" aria-label="Lanes">
+        {lanes.map(({ key, name }) => (
+          <button
+            key={key}
+            type="button"
+            aria-pressed={shown.includes(key)}
+            onClick={() =>
+              setShown(shown.includes(key) ? shown.filter((one) => one !== key) : [...shown, key])
+            }
+          >
+            {name}
+          </button>
+        ))}
+      </div>
+      {lanes
+        .filter(({ key }) => shown.includes(key))
+        .map((lane) => (
+          <figure key={lane.title} className={styles.lane}>
+            <figcaption className={styles.caption}>
+              <span className="caption">{lane.title}</span>
+              <strong>{lane.summary}</strong>
+            </figcaption>
+            <LaneBars lane={lane} layout={layout} report={report} />
+          </figure>
+        ))}
+    </div>
+  );
+}
+
+function LaneBars({ lane, layout, report }: { lane: Lane; layout: FlowLineLayout; report: PackReport }) {
+  const words = useWords();
+  const height = scaleLinear([0, lane.top || 1], [0, LANE_HEIGHT - 14]);
+  const values = report.layers.map((layer) => words.show(lane.of(layer), lane.digits)).join(', ');
+  return (
+    <svg
+      className={styles.bars}
+      width={layout.width}
+      height={LANE_HEIGHT}
+      role="img"
+      aria-label={`${lane.title}, along the water: ${values}`}
+    >
+      <path d={`M0 ${LANE_HEIGHT - 0.5} H${layout.width}`} stroke="var(--rule)" />
+      {layout.chambers.flatMap((chamber) =>
+        chamber.layers.map((box) => {
+          const value = lane.of(box.report);
+          const rise = height(value.si);
+          return (
+            <g key={box.report.layerId}>
+              <rect
+                x={box.x + 0.5}
+                y={LANE_HEIGHT - rise}
+                width={Math.max(0, box.width - 1)}
+                height={rise}
+                fill={lane.colour}
+              />
+              {box.width >= NUMBER_ROOM ? (
+                <text
+                  x={box.x + box.width / 2}
+                  y={LANE_HEIGHT - rise - 3}
+                  textAnchor="middle"
+                  className={styles.number}
+                >
+                  {words.parts(value, lane.digits).number}
+                </text>
+              ) : null}
+            </g>
+          );
+        }),
+      )}
+    </svg>
+  );
+}

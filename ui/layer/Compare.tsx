@@ -1,0 +1,89 @@
+'use client';
+import { useMemo } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import { evaluatePack, type PackReport, type Surroundings } from '@/core/pack/evaluatePack';
+import type { Pack } from '@/core/pack/pack';
+import { packReadings } from '@/core/pack/packReadings';
+import { useWords } from '../fields/Habits';
+import { PackStrip } from '../round/PackStrip';
+import styles from './Compare.module.css';
+
+interface Props {
+  readonly filter: Filter;
+  readonly around: Surroundings;
+  /** As found, the plan, the alternatives. */
+  readonly packs: readonly Pack[];
+}
+
+/** The pack as found, the plan and its alternatives in one picture: what differs first, what is the same below. */
+export function Compare({ filter, around, packs }: Props) {
+  const words = useWords();
+  const columns = useMemo(
+    () =>
+      packs.map((pack) => ({
+        pack,
+        report: evaluatePack({ ...around, filter, layers: pack.layers, flow: null }),
+      })),
+    [packs, around, filter],
+  );
+  const reports = columns.map(({ report }) => report);
+  const [first] = reports;
+  if (first === undefined) return null;
+  const rows = packReadings(first).map(({ key, label }) => {
+    const values = reports.map((report) => {
+      const value = packReadings(report).find((reading) => reading.key === key)?.value ?? null;
+      return value === null ? 'none' : words.show(value);
+    });
+    // Figures differ when they read differently; the rest is rounding.
+    return { key, label, values, differs: new Set(values).size > 1 };
+  });
+  const faults = (report: PackReport, level: 'stop' | 'attention'): number =>
+    report.findings.filter((finding) => finding.level === level).length;
+  return (
+    <div className={styles.compare}>
+      <table className={styles.table}>
+        <caption className="unseen">Packs side by side</caption>
+        <thead>
+          <tr>
+            <td />
+            {columns.map(({ pack, report }) => (
+              <th key={pack.id} scope="col">
+                {pack.name}
+                {report.layers.length === 0 ? (
+                  <p className="quiet">empty</p>
+                ) : (
+                  <div className={styles.strip}>
+                    <PackStrip filter={filter} layers={pack.layers} report={report} />
+                  </div>
+                )}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            data-differs={
+              new Set(reports.map((report) => `${faults(report, 'stop')} ${faults(report, 'attention')}`))
+                .size > 1
+            }
+          >
+            <th scope="row">To stop for, to look at</th>
+            {columns.map(({ pack, report }) => (
+              <td key={pack.id} data-stop={faults(report, 'stop') > 0}>
+                {faults(report, 'stop')}, {faults(report, 'attention')}
+              </td>
+            ))}
+          </tr>
+          {[...rows.filter((row) => row.differs), ...rows.filter((row) => !row.differs)].map((row) => (
+            <tr key={row.key} data-differs={row.differs}>
+              <th scope="row">{row.label}</th>
+              {row.values.map((value, at) => (
+                <td key={columns[at]?.pack.id}>{value}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,136 @@
+'use client';
+import { useMemo, type ReactNode } from 'react';
+import Button from '@mui/material/Button';
+import type { Filter } from '@/core/filter/filter';
+import type { Job } from '@/core/job/job';
+import type { LogEntry } from '@/core/job/logEntry';
+import { evaluatePack, type Surroundings } from '@/core/pack/evaluatePack';
+import type { Layer } from '@/core/pack/layer';
+import type { Pack } from '@/core/pack/pack';
+import type { Schools } from '@/core/schools/schools';
+import type { Settings } from '@/core/settings/settings';
+import type { Stored } from '@/store/documentTable';
+import { PackSheet } from '../bench/PackSheet';
+import sheet from '../bench/PackSheet.module.css';
+import { usePackBench } from '../bench/usePackBench';
+import { usePackCaption } from '../bench/usePackCaption';
+import { PackBoard } from '../flow-line/PackBoard';
+import { StageStep } from '../frame/StageStep';
+import { Lanes } from '../lanes/Lanes';
+import { FindingsPanel } from '../readings/FindingsPanel';
+import { SchoolsFold } from '../schools/SchoolsFold';
+import type { Autosave } from '../state/useAutosave';
+import { NotchFold } from './NotchFold';
+import { ThroughFix } from './ThroughFix';
+import { ReadingsPanel } from '../readings/ReadingsPanel';
+
+interface Props {
+  readonly around: Surroundings;
+  readonly settings: Stored<Settings>;
+  readonly filter: Filter;
+  /** Saves the filter itself, for what the bench changes of it. */
+  readonly filterSave: Autosave<Filter>;
+  readonly job: Stored<Job>;
+  readonly asFound: Pack;
+  /** The plan, or one of its alternatives. */
+  readonly pack: Stored<Pack>;
+  readonly log: readonly LogEntry[];
+  /** Above the bench, given its layers: the other plans, and what can be done with this one. */
+  readonly tabs: (layers: Layer[]) => ReactNode;
+  /** In place of the flow line, while packs are compared. */
+  readonly compare: ((schools: Schools) => ReactNode) | null;
+}
+
+/** The heart: the plan as water meets it, with every figure and finding answering at once. */
+export function LayerBench(props: Props) {
+  const { around, filter, filterSave, asFound, tabs, compare } = props;
+  const bench = usePackBench(props);
+  const { editing, input, report } = bench;
+  const { schools } = input;
+  // Once, and not at every move of a drag: the pack as found stays as it was.
+  const found = useMemo(
+    () => evaluatePack({ ...around, schools, filter, layers: asFound.layers, flow: null }),
+    [around, schools, filter, asFound.layers],
+  );
+  const caption = usePackCaption(report);
+  return (
+    <PackSheet
+      filter={filter}
+      bench={bench}
+      view="layer"
+      saves={[filterSave]}
+      centre={
+        <>
+          {tabs([...editing.layers])}
+          {compare === null ? (
+            <PackBoard
+              filter={filter}
+              report={report}
+              editing={editing}
+              selectedId={bench.selectedId}
+              onSelect={bench.select}
+              caption={caption}
+              details={(layer) =>
+                layer.cut === null ? null : (
+                  <ThroughFix
+                    key={layer.id}
+                    input={input}
+                    report={report}
+                    layer={layer}
+                    onEdit={editing.edit}
+                  />
+                )
+              }
+            >
+              {(layout) => (layout === null ? null : <Lanes layout={layout} report={report} />)}
+            </PackBoard>
+          ) : (
+            compare(bench.settings.doc.schools)
+          )}
+        </>
+      }
+      right={
+        <>
+          <ReadingsPanel
+            filter={filter}
+            report={report}
+            against={found}
+            flow={bench.flow}
+            input={input}
+            onEdit={editing.edit}
+          />
+          <NotchFold
+            filter={filter}
+            report={report}
+            onChange={(spill) => filterSave.change((doc) => ({ ...doc, spill }))}
+          />
+          <SchoolsFold bench={bench} />
+          <FindingsPanel
+            title="Findings"
+            input={input}
+            report={report}
+            onSelect={bench.select}
+            onEdit={editing.edit}
+          />
+          <div className={sheet.foot}>
+            {JSON.stringify(editing.layers) === JSON.stringify(asFound.layers) ? (
+              <p className="quiet">The plan is still the pack as found.</p>
+            ) : (
+              <Button onClick={() => editing.edit({ type: 'replace', layers: asFound.layers })}>
+                Begin again as found
+              </Button>
+            )}
+            <StageStep
+              job={bench.job}
+              to="repack"
+              before={async () => (await bench.flush()) && (await filterSave.flush())}
+              disabled={editing.layers.length === 0}
+            >
+              To the packing list
+            </StageStep>
+          </div>
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,39 @@
+'use client';
+import type { PackReport } from '@/core/pack/evaluatePack';
+import { useWords } from '../fields/Habits';
+import styles from './FindingsPanel.module.css';
+import { LEVEL_WORDS } from './levelWords';
+
+/** What stands against a pack so far, in one line each. */
+export function FindingTitles({
+  report,
+  onSelect,
+}: {
+  report: PackReport;
+  onSelect: (id: string | null) => void;
+}) {
+  const words = useWords();
+  const serious = report.findings.filter((one) => one.level !== 'note');
+  return (
+    <section aria-label="So far" className={styles.panel}>
+      <h2 className={`caption ${styles.heading}`}>As found, so far</h2>
+      {report.layers.length === 0 ? <p>Nothing to judge yet.</p> : null}
+      {report.layers.length > 0 && serious.length === 0 ? (
+        <p className={styles.fine}>Nothing stands against this pack.</p>
+      ) : null}
+      <ul>
+        {serious.map((finding) => (
+          <li
+            key={`${finding.rule} ${finding.layers.join(' ')}`}
+            className={styles.line}
+            data-level={finding.level}
+          >
+            <button type="button" onClick={() => onSelect(finding.layers[0] ?? null)}>
+              <span className={styles.level}>{LEVEL_WORDS[finding.level]}</span> {words.say(finding.title)}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,101 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useMemo } from 'react';
+import type { Finding } from '@/core/pack/finding';
+import { evaluatePack, type PackInput, type PackReport } from '@/core/pack/evaluatePack';
+import { applyEdit, type PackEdit } from '@/core/pack/packEdit';
+import { readingChanges } from '@/core/pack/packReadings';
+import { useWords } from '../fields/Habits';
+import { SchoolNote } from '../schools/SchoolNote';
+import type { Words } from '../fields/wordsFor';
+import styles from './FindingsPanel.module.css';
+import { LEVEL_WORDS } from './levelWords';
+
+interface Props {
+  readonly title: string;
+  readonly input: PackInput;
+  readonly report: PackReport;
+  readonly onSelect: (layerId: string | null) => void;
+  /** Left out where the pack is only looked at. */
+  readonly onEdit?: (edit: PackEdit) => void;
+  /** Numbers what is to be done, worst first, for a drawing that refers to it. */
+  readonly numbered?: boolean;
+}
+
+/** What the rules say of a pack, worst first, each with its reason and, where one helps, a change and its effect. */
+export function FindingsPanel({ title, input, report, onSelect, onEdit, numbered = false }: Props) {
+  const words = useWords();
+  const { findings } = report;
+  return (
+    <section aria-label="Findings" className={styles.panel}>
+      <h2 className={`caption ${styles.heading}`}>{title}</h2>
+      {report.layers.length === 0 ? <p>Nothing to judge yet.</p> : null}
+      {report.layers.length > 0 && findings.every((one) => one.level === 'note') ? (
+        <p className={styles.fine}>Nothing stands against this pack.</p>
+      ) : null}
+      <ul>
+        {findings.map((finding, at) => (
+          <FindingItem
+            key={`${finding.rule} ${finding.layers.join(' ')} ${words.say(finding.title)}`}
+            finding={finding}
+            input={input}
+            report={report}
+            onSelect={onSelect}
+            onEdit={onEdit}
+            number={numbered && finding.level !== 'note' ? at + 1 : null}
+          />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+type ItemProps = Omit<Props, 'title' | 'numbered'> & {
+  readonly finding: Finding;
+  readonly number: number | null;
+};
+
+function FindingItem({ finding, input, report, onSelect, onEdit, number }: ItemProps) {
+  const words = useWords();
+  const { remedy } = finding;
+  const effect = useMemo(
+    () => (remedy === undefined ? '' : effectOf(remedy.edit, input, report, words)),
+    [remedy, input, report, words],
+  );
+  return (
+    <li className={styles.finding} data-level={finding.level}>
+      <button type="button" className={styles.title} onClick={() => onSelect(finding.layers[0] ?? null)}>
+        {number === null ? null : <span className={styles.number}>{number}</span>}
+        <span className={styles.level}>{LEVEL_WORDS[finding.level]}</span> {words.say(finding.title)}
+      </button>
+      <p>{words.say(finding.reason)}</p>
+      {finding.school === undefined ? null : <SchoolNote school={finding.school} schools={input.schools} />}
+      {remedy === undefined || onEdit === undefined ? null : (
+        <p className={styles.remedy}>
+          <Button variant="text" onClick={() => onEdit(remedy.edit)}>
+            {remedy.label}
+          </Button>
+          {effect === '' ? null : <span className={styles.effect}>{effect}</span>}
+        </p>
+      )}
+    </li>
+  );
+}
+
+/** "Least covered 67 → 77 %": the figures that the change would move, before it is made. */
+function effectOf(edit: PackEdit, input: PackInput, report: PackReport, words: Words): string {
+  const after = evaluatePack({ ...input, layers: applyEdit(input.layers, edit) });
+  const figures = readingChanges(report, after)
+    .slice(0, 3)
+    .map(
+      ({ label, before, after: then }) =>
+        `${label.toLowerCase()} ${before === null ? 'none' : words.parts(before).number} → ${then === null ? 'none' : words.show(then)}`,
+    );
+  const counted = (one: PackReport): number =>
+    one.findings.filter((finding) => finding.level !== 'note').length;
+  const fewer = counted(report) - counted(after);
+  return [
+    ...figures,
+    ...(fewer === 0 ? [] : [`${Math.abs(fewer)} ${fewer > 0 ? 'fewer' : 'more'} to look at`]),
+  ].join('; ');
+}

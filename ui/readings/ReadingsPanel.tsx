@@ -1,0 +1,120 @@
+import { packReadings, type PackReading, type ReadingKey } from '@/core/pack/packReadings';
+import type { PackInput, PackReport } from '@/core/pack/evaluatePack';
+import type { PackEdit } from '@/core/pack/packEdit';
+import type { FlowState } from '@/core/service/flowState';
+import type { Filter } from '@/core/filter/filter';
+import { useWords } from '../fields/Habits';
+import type { Words } from '../fields/wordsFor';
+import { Quantity } from '../fields/Quantity';
+import styles from './ReadingsPanel.module.css';
+import { FlowReadingRows } from './FlowReadingRows';
+import { Improvement } from './Improvement';
+import { useImprovements } from './useImprovements';
+
+interface Props {
+  readonly filter: Filter;
+  readonly report: PackReport;
+  /** The pack as found, to hold the figures against. */
+  readonly against: PackReport | null;
+  readonly flow: FlowState;
+  readonly input: PackInput;
+  readonly onEdit: (edit: PackEdit) => void;
+}
+
+/** Every figure of the plan: the number, where it comes from, and the same as found. */
+export function ReadingsPanel({ filter, report, against, flow, input, onEdit }: Props) {
+  const words = useWords();
+  const { improvements, stale } = useImprovements(input);
+  const before = new Map(
+    against === null ? [] : packReadings(against).map((reading) => [reading.key, reading.value]),
+  );
+  return (
+    <section aria-label="Readings" className={styles.panel}>
+      <div className={styles.head}>
+        <h2 className="caption">Readings of the plan</h2>
+        {against === null ? null : <span className="caption">as found</span>}
+      </div>
+      <dl>
+        {packReadings(report).map((reading) => {
+          const then = before.get(reading.key) ?? null;
+          return (
+            <div key={reading.key} className={styles.row} data-stop={isOver(reading)}>
+              <dt className={styles.label}>{labelOf(reading, filter)}</dt>
+              <dd className={styles.value} data-testid={`reading-${reading.key}`}>
+                {reading.value === null ? 'none' : <Quantity value={reading.value} />}
+              </dd>
+              {against === null ? null : (
+                <dd className={styles.then}>
+                  <span className="unseen">as found </span>
+                  {then === null
+                    ? 'none'
+                    : then.kind === 'turnover'
+                      ? words.parts(then).number
+                      : words.show(then)}
+                </dd>
+              )}
+              <dd className={styles.word}>
+                {wordOf(reading.key, report, words)}
+                <Improvement of={improvements.get(reading.key) ?? null} stale={stale} onEdit={onEdit} />
+              </dd>
+            </div>
+          );
+        })}
+        <FlowReadingRows flow={flow} filter={filter} report={report} />
+      </dl>
+    </section>
+  );
+}
+
+const isOver = ({ key, value }: PackReading): boolean =>
+  (key === 'overfill' && (value?.si ?? 0) > 0) || (key === 'headroom' && (value?.si ?? 0) < 0);
+
+const labelOf = (reading: PackReading, filter: Filter): string =>
+  reading.key === 'overfill' && filter.chambers.every((chamber) => chamber.stop === null)
+    ? 'Over the chamber’s end'
+    : reading.label;
+
+/** What the figure means here, in a few words. */
+function wordOf(key: ReadingKey, report: PackReport, words: Words): string {
+  const { totals, sizing, chambers, water } = report;
+  switch (key) {
+    case 'flow':
+      return `predicted, clean; ${words.show({ kind: 'share', si: water.shareOfLabel })} of the label`;
+    case 'turnover':
+      return `about 5 is usual: ${words.show({ kind: 'flow', si: sizing.usualFlow })} on ${words.show({ kind: 'volume', si: sizing.tankVolume }, 0)}`;
+    case 'headroom':
+      return water.level === null
+        ? ''
+        : `rim ${words.show({ kind: 'gap', si: water.level.rim }, 0)} over the lip, water ${words.show({ kind: 'gap', si: water.level.beforePack }, 0)}`;
+    case 'leastThrough': {
+      const least = report.layers.find((layer) => layer.throughShare === report.leastThrough);
+      if (least === undefined) return 'no layers';
+      return least.throughIfMixed - least.throughShare > 0.02
+        ? `layer ${least.flowNumber}; ${words.show({ kind: 'share', si: least.throughIfMixed })} if it mixed between layers`
+        : `layer ${least.flowNumber} of ${report.layers.length}`;
+    }
+    case 'overfill': {
+      const free = Math.min(...chambers.map((chamber) => chamber.freeDepth));
+      if (totals.overfill > 0) return 'must be nothing';
+      return chambers.length === 1
+        ? `${words.show({ kind: 'length', si: free })} of depth left`
+        : 'every chamber closes';
+    }
+    case 'leastCover':
+      return totals.leastCover !== null && totals.leastCover < 0.995
+        ? 'of the cross-section; the rest is open water'
+        : 'of the cross-section: wall to wall';
+    case 'volume':
+      return `${words.show({ kind: 'length', si: totals.thickness })} along the flow`;
+    case 'freeVolume':
+      return 'up to the stops, and beside short pieces';
+    case 'dryMass':
+      return `about ${words.show({ kind: 'mass', si: totals.drainedMass })} lifted out wet`;
+    case 'livingSurface':
+      return 'where film can live and is left alone';
+    case 'normalStockVolume':
+      return sizing.weighedMass === 0
+        ? 'no porous media to weigh'
+        : `heavy stock ${words.show({ kind: 'volume', si: sizing.heavyStockVolume }, 0)}; yours ${words.show({ kind: 'volume', si: sizing.tankVolume }, 0)}; 1 or 2 kg per 100 L`;
+  }
+}

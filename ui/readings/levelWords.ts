@@ -1,0 +1,8 @@
+import type { FindingLevel } from '@/core/pack/finding';
+
+/** How grave a finding is, in a word. */
+export const LEVEL_WORDS: Readonly<Record<FindingLevel, string>> = {
+  stop: 'Stop',
+  attention: 'Look',
+  note: 'Note',
+};

@@ -1,0 +1,67 @@
+'use client';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { JOB_BOUNDS, type PackedStep } from '@/core/job/job';
+import type { PackingStep } from '@/core/job/packingSteps';
+import { LAYER_BOUNDS } from '@/core/pack/layer';
+import type { Pack } from '@/core/pack/pack';
+import { QuantityField } from '../fields/QuantityField';
+import styles from './Deviation.module.css';
+
+interface Props {
+  readonly step: PackingStep;
+  readonly packed: PackedStep | undefined;
+  readonly planned: Pack;
+  readonly onPut: (step: PackedStep) => void;
+}
+
+const LONGEST_NOTE = 300;
+
+/** What went in differently from the plan: thinner, lighter, or with a word about it. */
+export function Deviation({ step, packed, planned, onPut }: Props) {
+  const [open, setOpen] = useState(false);
+  const plan = planned.layers.find((layer) => layer.id === step.layerId);
+  const [thickness, setThickness] = useState(packed?.thickness ?? plan?.thickness ?? null);
+  const [mass, setMass] = useState(packed?.mass ?? null);
+  const [note, setNote] = useState(packed?.note ?? '');
+  if (!open) return <Button onClick={() => setOpen(true)}>It went in differently</Button>;
+  return (
+    <form
+      className={styles.panel}
+      aria-label="It went in differently"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onPut({
+          layerId: step.layerId,
+          at: packed?.at ?? new Date().toISOString(),
+          thickness: thickness === plan?.thickness ? null : thickness,
+          mass,
+          note: note.trim(),
+        });
+        setOpen(false);
+      }}
+    >
+      <QuantityField
+        label="Thickness now"
+        bounds={LAYER_BOUNDS.thickness}
+        value={thickness}
+        onChange={setThickness}
+      />
+      <QuantityField label="Weighed dry" optional bounds={JOB_BOUNDS.mass} value={mass} onChange={setMass} />
+      <TextField
+        label="Note"
+        value={note}
+        onChange={(event) => setNote(event.target.value)}
+        className={styles.note}
+        slotProps={{ htmlInput: { maxLength: LONGEST_NOTE } }}
+      />
+      <div className={styles.buttons}>
+        <Button type="submit" variant="contained">
+          It is in, like this
+        </Button>
+        <Button onClick={() => setOpen(false)}>As planned after all</Button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,37 @@
+'use client';
+import Button from '@mui/material/Button';
+import { AppLink } from '../frame/AppLink';
+import { FileDrop } from '../files/FileDrop';
+import styles from './AddFilter.module.css';
+
+/** The empty round: it starts the work. */
+export function AddFilter() {
+  return (
+    <section className={styles.empty} aria-label="Begin">
+      <svg width={420} height={110} viewBox="0 0 420 110" aria-hidden="true" className={styles.drawing}>
+        <path
+          d="M40 15 H380 V95 H40z M120 15 V95 M180 15 V95 M225 15 V95"
+          fill="none"
+          stroke="var(--rule)"
+          strokeDasharray="5 4"
+        />
+        <path
+          d="M6 55 h26 m-8 -7 l8 7 l-8 7 M388 55 h26 m-8 -7 l8 7 l-8 7"
+          fill="none"
+          stroke="var(--river)"
+          strokeWidth={3}
+        />
+      </svg>
+      <h2 className="title">No filter here yet.</h2>
+      <p>
+        Enter the first one: its tank, how the water goes through it, and its chambers. Half of it is enough
+        to begin.
+      </p>
+      <Button variant="contained" component={AppLink} href="/new">
+        Enter a filter
+      </Button>
+      <p className={styles.or}>Or bring one in from a Neat Layer file:</p>
+      <FileDrop />
+    </section>
+  );
+}

@@ -1,0 +1,44 @@
+'use client';
+import { SCHOOL_WORDS, type Position, type School, type Schools } from '@/core/schools/schools';
+import type { Sentence } from '@/core/units/sentence';
+import { useWords } from '../fields/Habits';
+import styles from './SchoolsForm.module.css';
+
+interface Props {
+  readonly schools: Schools;
+  readonly onChange: (schools: Schools) => void;
+  /** What the figures of a pack say on each question. */
+  readonly numbers?: Readonly<Record<School, Sentence>>;
+}
+
+/** The questions on which keepers disagree, each with its positions and their reasons. */
+export function SchoolsForm({ schools, onChange, numbers }: Props) {
+  const words = useWords();
+  return (
+    <section id="schools" aria-label="Schools" className={styles.schools}>
+      {(Object.keys(SCHOOL_WORDS) as School[]).map((school) => {
+        const { question, positions } = SCHOOL_WORDS[school];
+        return (
+          <fieldset key={school} className={styles.question}>
+            <legend>{question}</legend>
+            {numbers === undefined ? null : <p className={styles.numbers}>{words.say(numbers[school])}</p>}
+            {Object.entries<Position>(positions).map(([value, { name, because }]) => (
+              <label key={value} className={styles.position} data-chosen={schools[school] === value}>
+                <input
+                  type="radio"
+                  name={school}
+                  checked={schools[school] === value}
+                  onChange={() => onChange({ ...schools, [school]: value })}
+                />
+                <span>
+                  <strong>{name}</strong>
+                  <span className="quiet"> {because}</span>
+                </span>
+              </label>
+            ))}
+          </fieldset>
+        );
+      })}
+    </section>
+  );
+}

@@ -1,0 +1,98 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
+import type { Settings } from '@/core/settings/settings';
+import type { UnitSystem } from '@/core/units/quantity';
+import type { Stored } from '@/store/documentTable';
+import { ChoiceField } from '../fields/ChoiceField';
+import { wordsFor } from '../fields/wordsFor';
+import { useWords } from '../fields/Habits';
+import { Frame } from '../frame/Frame';
+import { mainLinks } from '../frame/mainLinks';
+import { SaveStatus } from '../frame/SaveStatus';
+import { SchoolsForm } from '../schools/SchoolsForm';
+import { useAutosave } from '../state/useAutosave';
+import styles from './SettingsSheet.module.css';
+
+const UNIT_CHOICES: readonly { value: UnitSystem; label: string }[] = [
+  { value: 'metric', label: 'metric: cm, L, kg, °C' },
+  { value: 'us', label: 'US: in, US gal, lb, °F' },
+  { value: 'imperial', label: 'imperial: in, imp gal, lb, °C' },
+];
+
+const BROWSER = 'browser';
+const LOCALES: readonly { value: string; label: string }[] = [
+  { value: BROWSER, label: 'as the browser asks for' },
+  { value: 'en-GB', label: '1,234.5 · 25 November' },
+  { value: 'en-US', label: '1,234.5 · November 25' },
+  { value: 'de-DE', label: '1.234,5 · 25. November' },
+  { value: 'fr-FR', label: '1 234,5 · 25 novembre' },
+];
+
+/** A litre flow, a length and a weight: what the examples show in every family of units. */
+const EXAMPLES = [
+  { kind: 'length', si: 0.045 },
+  { kind: 'volume', si: 0.1 },
+  { kind: 'flow', si: 0.6 / 3600 },
+  { kind: 'mass', si: 1.5 },
+  { kind: 'temperature', si: 25 },
+] as const;
+
+/** What is the same for every filter: units and the habits of a language. Stored values are never touched by it. */
+export function SettingsSheet({ settings }: { settings: Stored<Settings> }) {
+  const save = useAutosave('/api/settings', settings);
+  const router = useRouter();
+  const { locale } = useWords();
+  const chosen = save.doc;
+  const examples = wordsFor({ system: chosen.units, locale: chosen.locale ?? locale });
+  const saved = save.state.kind === 'saved' ? save.state.at : null;
+  // The units come from the server with every page; once they are stored, this page asks for them anew.
+  useEffect(() => {
+    if (saved !== null && saved !== settings.updatedAt) router.refresh();
+  }, [router, saved, settings.updatedAt]);
+
+  return (
+    <Frame
+      title="Settings"
+      subtitle="for every filter"
+      links={mainLinks('/settings')}
+      linksLabel="Main"
+      status={<SaveStatus saves={[save]} />}
+    >
+      <div className={styles.sheet}>
+        <ChoiceField<UnitSystem>
+          label="Units"
+          value={chosen.units}
+          choices={UNIT_CHOICES}
+          onChange={(units) => save.change((doc) => ({ ...doc, units }))}
+        />
+        <ChoiceField
+          label="Numbers and dates"
+          value={chosen.locale ?? BROWSER}
+          choices={LOCALES}
+          onChange={(value) => save.change((doc) => ({ ...doc, locale: value === BROWSER ? null : value }))}
+        />
+        <dl className={styles.examples} aria-label="How it reads">
+          {EXAMPLES.map((quantity) => (
+            <div key={quantity.kind}>
+              <dt className="caption">{quantity.kind}</dt>
+              <dd className="figure">{examples.show(quantity)}</dd>
+            </div>
+          ))}
+        </dl>
+        <p className="quiet">
+          Only what you see changes: everything is stored in the same units. In any field you may type another
+          unit behind the number.
+        </p>
+      </div>
+      <div className={styles.schools}>
+        <h2 className="title">Where keepers disagree</h2>
+        <p className="quiet">Findings follow the position you choose, and say so.</p>
+        <SchoolsForm
+          schools={chosen.schools}
+          onChange={(schools) => save.change((doc) => ({ ...doc, schools }))}
+        />
+      </div>
+    </Frame>
+  );
+}

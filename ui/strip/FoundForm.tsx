@@ -1,0 +1,112 @@
+'use client';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import type { Photo } from '@/core/job/photo';
+import { mediumById, UNKNOWN_MEDIUM } from '@/core/media/catalogue';
+import { DIRT_STATES, LAYER_BOUNDS, SIGNS, type Dirt, type Layer, type Sign } from '@/core/pack/layer';
+import type { PackEdit } from '@/core/pack/packEdit';
+import { CheckList } from '../fields/CheckList';
+import { QuantityField } from '../fields/QuantityField';
+import styles from './FoundForm.module.css';
+import { GradeFinder } from './GradeFinder';
+import { Photos } from './Photos';
+
+interface Props {
+  readonly jobId: string;
+  readonly layer: Layer;
+  readonly photos: readonly Photo[];
+  readonly onPhotos: (photos: readonly Photo[]) => void;
+  readonly onEdit: (edit: PackEdit, mark?: string) => void;
+}
+
+const DIRT_WORDS: Readonly<Record<Dirt, string>> = {
+  clean: 'clean',
+  dusted: 'dusted',
+  loaded: 'loaded',
+  blocked: 'blocked',
+};
+
+const SIGN_WORDS: Readonly<Record<Sign, string>> = {
+  damaged: 'torn or damaged',
+  foul: 'smells foul',
+  brittle: 'crumbles',
+};
+
+/** What is seen, smelt, weighed and photographed of the piece in the hand. */
+export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
+  const [finding, setFinding] = useState(false);
+  const set = (change: Partial<Omit<Layer, 'id'>>) =>
+    onEdit({ type: 'set', layerId: layer.id, change }, `found ${layer.id} ${Object.keys(change).join(' ')}`);
+  const unknown = layer.medium === UNKNOWN_MEDIUM;
+  const medium = mediumById(layer.medium);
+  return (
+    <section aria-label={`As found: ${medium.name}`} className={styles.found}>
+      <fieldset className={styles.dirt}>
+        <legend className="caption">How dirty</legend>
+        {DIRT_STATES.map((state) => (
+          <button
+            key={state}
+            type="button"
+            aria-pressed={layer.dirt === state}
+            data-state={state}
+            onClick={() => set({ dirt: layer.dirt === state ? null : state })}
+          >
+            {DIRT_WORDS[state]}
+          </button>
+        ))}
+      </fieldset>
+      <div className={styles.row}>
+        <CheckList<Sign>
+          legend="And it"
+          items={SIGNS.map((value) => ({ value, label: SIGN_WORDS[value] }))}
+          chosen={layer.signs}
+          onChange={(signs) => set({ signs })}
+        />
+        <QuantityField
+          label="Weighed wet"
+          optional
+          bounds={LAYER_BOUNDS.wetMass}
+          value={layer.wetMass}
+          onChange={(wetMass) => set({ wetMass })}
+          className={styles.short}
+        />
+        <TextField
+          label="In it since"
+          type="date"
+          value={layer.since ?? ''}
+          onChange={(event) => {
+            const since = event.target.value;
+            if (since === '' || /^\d{4}-\d{2}-\d{2}$/.test(since))
+              set({ since: since === '' ? null : since });
+          }}
+          className={styles.date}
+        />
+        <TextField
+          label={unknown ? 'Describe it: colour, shape, feel' : 'Note'}
+          value={layer.note}
+          onChange={(event) => set({ note: event.target.value })}
+          slotProps={{ htmlInput: { maxLength: 2000 } }}
+          className={styles.note}
+        />
+      </div>
+      <div className={styles.row}>
+        <Photos jobId={jobId} layerId={layer.id} photos={photos} onPhotos={onPhotos} />
+        {medium.family === 'foam' || unknown ? (
+          <Button aria-expanded={finding} onClick={() => setFinding(!finding)}>
+            Find the grade of this foam
+          </Button>
+        ) : null}
+      </div>
+      {finding ? (
+        <GradeFinder
+          photos={photos.filter((photo) => photo.layerId === layer.id)}
+          onTake={(mediumId) => {
+            set({ medium: mediumId });
+            setFinding(false);
+          }}
+        />
+      ) : null}
+    </section>
+  );
+}

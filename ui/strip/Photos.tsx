@@ -1,0 +1,135 @@
+'use client';
+import Button from '@mui/material/Button';
+import Image from 'next/image';
+import { useId, useState } from 'react';
+import type { Photo } from '@/core/job/photo';
+import { useWords } from '../fields/Habits';
+import { send } from '../state/send';
+import styles from './Photos.module.css';
+import { shrinkPicture } from './shrinkPicture';
+
+interface Props {
+  readonly jobId: string;
+  readonly layerId: string;
+  /** All photos of the job. */
+  readonly photos: readonly Photo[];
+  readonly onPhotos: (photos: readonly Photo[]) => void;
+}
+
+const THUMB = 64;
+
+/** Photos of one layer: from the camera or a file, kept with the job. */
+export function Photos({ jobId, layerId, photos, onPhotos }: Props) {
+  const words = useWords();
+  const id = useId();
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const [busy, setBusy] = useState(false);
+  /** Made small already and not stored yet, because the app did not answer. */
+  const [waiting, setWaiting] = useState<readonly Blob[]>([]);
+  const own = photos.filter((photo) => photo.layerId === layerId);
+
+  const store = async (jpegs: readonly Blob[], before: readonly string[]) => {
+    setBusy(true);
+    const left: Blob[] = [];
+    const said = [...before];
+    const stored: Photo[] = [];
+    for (const jpeg of jpegs) {
+      const outcome = await sendPhoto(jobId, layerId, jpeg);
+      if (outcome.kind === 'stored') stored.push(outcome.photo);
+      else if (outcome.kind === 'refused') said.push(outcome.fault);
+      else left.push(jpeg);
+    }
+    onPhotos([...photos, ...stored]);
+    setWaiting(left);
+    setFaults(said);
+    setBusy(false);
+  };
+
+  const choose = async (files: readonly File[]) => {
+    setBusy(true);
+    const shrunk = await Promise.all(files.map(shrinkPicture));
+    await store(
+      [...waiting, ...shrunk.flatMap((one) => (one.ok ? [one.jpeg] : []))],
+      shrunk.flatMap((one) => (one.ok ? [] : [one.fault])),
+    );
+  };
+
+  const remove = async (photo: Photo) => {
+    const outcome = await send('DELETE', `/api/photos/${photo.id}`);
+    if (outcome.kind === 'saved') onPhotos(photos.filter((one) => one.id !== photo.id));
+    else setFaults(['The photo could not be removed. Nothing was changed; try again.']);
+  };
+
+  return (
+    <div className={styles.photos}>
+      {own.map((photo, at) => (
+        <figure key={photo.id} className={styles.photo}>
+          <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
+            <Image
+              unoptimized
+              src={`/api/photos/${photo.id}`}
+              alt={`Photo ${at + 1}, taken ${words.clock(photo.takenAt)}`}
+              width={THUMB}
+              height={THUMB}
+            />
+          </a>
+          <button type="button" aria-label={`Remove photo ${at + 1}`} onClick={() => void remove(photo)}>
+            ×
+          </button>
+        </figure>
+      ))}
+      <label htmlFor={id} className={styles.add} data-busy={busy}>
+        {busy ? 'Storing the photo' : 'Add a photo'}
+      </label>
+      <input
+        id={id}
+        type="file"
+        accept="image/*"
+        multiple
+        disabled={busy}
+        className="unseen"
+        onChange={(event) => {
+          const files = [...(event.target.files ?? [])];
+          event.target.value = '';
+          if (files.length > 0) void choose(files);
+        }}
+      />
+      {waiting.length === 0 || busy ? null : (
+        <p role="alert">
+          The app does not answer;{' '}
+          {waiting.length === 1 ? 'the photo waits' : `${waiting.length} photos wait`} here.{' '}
+          <Button onClick={() => void store(waiting, [])}>Try again</Button>
+        </p>
+      )}
+      {faults.length === 0 ? null : (
+        <ul role="alert">
+          {faults.map((fault) => (
+            <li key={fault}>{fault}</li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+type Stored =
+  | { readonly kind: 'stored'; readonly photo: Photo }
+  | { readonly kind: 'refused'; readonly fault: string }
+  | { readonly kind: 'unreachable' };
+
+async function sendPhoto(jobId: string, layerId: string, jpeg: Blob): Promise<Stored> {
+  try {
+    const response = await fetch(`/api/jobs/${jobId}/photos?layer=${layerId}`, {
+      method: 'POST',
+      headers: { 'content-type': 'image/jpeg' },
+      body: jpeg,
+    });
+    const answer = (await response.json()) as Photo & { message?: string };
+    if (response.ok) return { kind: 'stored', photo: answer };
+    return response.status >= 500
+      ? { kind: 'unreachable' }
+      : { kind: 'refused', fault: answer.message ?? 'The photo was refused.' };
+  } catch {
+    return { kind: 'unreachable' };
+  }
+}

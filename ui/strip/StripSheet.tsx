@@ -1,0 +1,99 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import { cautions } from '@/core/job/cautions';
+import type { Job } from '@/core/job/job';
+import type { LogEntry } from '@/core/job/logEntry';
+import type { Photo } from '@/core/job/photo';
+import type { Surroundings } from '@/core/pack/evaluatePack';
+import { nextOut } from '@/core/pack/nextOut';
+import type { Pack } from '@/core/pack/pack';
+import type { Settings } from '@/core/settings/settings';
+import type { Stored } from '@/store/documentTable';
+import { PackSheet } from '../bench/PackSheet';
+import sheet from '../bench/PackSheet.module.css';
+import { usePackBench } from '../bench/usePackBench';
+import { usePackCaption } from '../bench/usePackCaption';
+import { PackBoard } from '../flow-line/PackBoard';
+import { AppLink } from '../frame/AppLink';
+import { Cautions } from '../frame/Cautions';
+import { StageStep } from '../frame/StageStep';
+import { FindingTitles } from '../readings/FindingTitles';
+import { DropJob } from './DropJob';
+import { FoundForm } from './FoundForm';
+import { PartsList } from './PartsList';
+
+interface Props {
+  readonly around: Surroundings;
+  readonly settings: Stored<Settings>;
+  readonly filter: Filter;
+  readonly job: Stored<Job>;
+  readonly asFound: Stored<Pack>;
+  readonly photos: readonly Photo[];
+  readonly log: readonly LogEntry[];
+}
+
+/** What is in the filter, written down as it comes out. */
+export function StripSheet({ around, settings, filter, job, asFound, photos: storedPhotos, log }: Props) {
+  const bench = usePackBench({ around, settings, filter, job, pack: asFound, log });
+  const [photos, setPhotos] = useState(storedPhotos);
+  const { editing, report } = bench;
+  const caption = usePackCaption(report);
+  const firstPack = job.doc.occasion === 'first pack';
+  return (
+    <PackSheet
+      filter={filter}
+      bench={bench}
+      view="strip"
+      centre={
+        <PackBoard
+          filter={filter}
+          report={report}
+          editing={editing}
+          selectedId={bench.selectedId}
+          onSelect={bench.select}
+          caption={caption}
+          offersUnknown
+          placeNew={() => nextOut(filter, editing.layers)}
+          details={(layer) => (
+            <FoundForm
+              key={layer.id}
+              jobId={job.doc.id}
+              layer={layer}
+              photos={photos}
+              onPhotos={setPhotos}
+              onEdit={editing.edit}
+            />
+          )}
+        />
+      }
+      right={
+        <>
+          <Cautions
+            lines={[
+              ...(firstPack ? [] : cautions(filter, editing.layers, 'opening')),
+              ...cautions(filter, editing.layers, 'handling'),
+            ]}
+          />
+          <p className="quiet">
+            {firstPack
+              ? 'New from its box: write down what lies in it, wrapped or not. Nothing is ripe yet.'
+              : 'As it is lifted out: each medium you press goes under the one before.'}
+          </p>
+          <PartsList filter={filter} job={bench.job} />
+          <FindingTitles report={report} onSelect={bench.select} />
+          <div className={sheet.foot}>
+            <Button component={AppLink} href={`/filter/${filter.id}/judge`}>
+              Judge it, layer by layer
+            </Button>
+            <StageStep job={bench.job} to="layer" before={bench.flush}>
+              Plan a better one
+            </StageStep>
+            <DropJob job={job.doc} />
+          </div>
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,75 @@
+'use client';
+import { EQUIPMENT, type Equipment } from '@/core/filter/equipment';
+import { FILTER_BOUNDS, type Filter } from '@/core/filter/filter';
+import { CheckList } from '../fields/CheckList';
+import { ChoiceField } from '../fields/ChoiceField';
+import { useWords } from '../fields/Habits';
+import { QuantityField } from '../fields/QuantityField';
+import { Fold } from '../frame/Fold';
+import type { FilterPart } from './filterPart';
+import styles from './filterPart.module.css';
+
+const WORDS: Readonly<Record<Equipment, string>> = {
+  taps: 'taps on the hoses',
+  heater: 'heater inside',
+  'UV lamp': 'UV lamp',
+  'air bleed': 'air-bleed tube',
+  grid: 'grid over the last tray',
+  'intake extension': 'intake extension',
+  'spray bar': 'spray bar',
+  'aerating outlet': 'aerating outlet',
+  skimmer: 'surface skimmer',
+};
+
+const SIDES = ['length', 'width', 'height'] as const;
+
+/** What the body has or has not, and its measures from outside. */
+export function PartsFold({ filter, onChange }: FilterPart) {
+  const words = useWords();
+  const { outside, equipment } = filter;
+  const length = (si: number): string => words.show({ kind: 'length', si });
+  const has = equipment.map((one) => WORDS[one]).join(', ');
+  return (
+    <Fold
+      title="Parts and body"
+      says={`${has === '' ? 'no taps, heater or lamp' : has}${outside === null ? '' : `; ${SIDES.map((side) => length(outside[side])).join(' × ')} outside`}`}
+    >
+      <div className={styles.wide}>
+        <CheckList<Equipment>
+          legend="It has"
+          items={EQUIPMENT.map((value) => ({ value, label: WORDS[value] }))}
+          chosen={equipment}
+          onChange={(next) => onChange({ equipment: next })}
+        />
+      </div>
+      <ChoiceField
+        label="Body, outside"
+        value={outside === null ? 'no' : 'yes'}
+        choices={[
+          { value: 'no', label: 'not measured' },
+          { value: 'yes', label: 'measured' },
+        ]}
+        onChange={(value) => onChange({ outside: value === 'no' ? null : aroundAll(filter) })}
+      />
+      {outside === null
+        ? null
+        : SIDES.map((side) => (
+            <QuantityField
+              key={side}
+              label={`Body ${side}`}
+              bounds={FILTER_BOUNDS.outside}
+              value={outside[side]}
+              onChange={(si) => si !== null && onChange({ outside: { ...outside, [side]: si } })}
+              className={styles.field}
+            />
+          ))}
+    </Fold>
+  );
+}
+
+/** A body that holds the chambers as drawn, to be measured and typed over. */
+const aroundAll = ({ body }: Filter): NonNullable<Filter['outside']> => ({
+  length: body.width,
+  width: body.width,
+  height: body.height,
+});

@@ -1,0 +1,103 @@
+'use client';
+import Button from '@mui/material/Button';
+import { addIntakeSponge } from '@/core/filter/addIntakeSponge';
+import { intakeSponge } from '@/core/filter/filter';
+import { isInternal } from '@/core/filter/filterKind';
+import { MOST_PORTS, PORT_BOUNDS, type Intake, type Outlet } from '@/core/filter/ports';
+import { ChoiceField } from '../fields/ChoiceField';
+import { QuantityField } from '../fields/QuantityField';
+import { Fold } from '../frame/Fold';
+import type { FilterPart } from './filterPart';
+import styles from './filterPart.module.css';
+import { AIM_CHOICES, PLACE_CHOICES } from './portWords';
+
+/** Where it takes water in and gives it back, and the sponge that guards the way in. */
+export function PortsFold({ filter, onChange }: FilterPart) {
+  const { intakes, outlets } = filter;
+  const sponge = intakeSponge(filter);
+  const setIntake = (at: number, change: Partial<Intake>) =>
+    onChange({ intakes: intakes.map((one, index) => (index === at ? { ...one, ...change } : one)) });
+  const setOutlet = (at: number, change: Partial<Outlet>) =>
+    onChange({ outlets: outlets.map((one, index) => (index === at ? { ...one, ...change } : one)) });
+  const without = <T,>(list: readonly T[], at: number): T[] => list.filter((_, index) => index !== at);
+  const lastIntake = intakes.at(-1);
+  const lastOutlet = outlets.at(-1);
+  return (
+    <Fold
+      title="In and out"
+      says={`in ${intakes.map(({ place }) => place).join(', ')}${sponge === null ? '' : ' through a sponge'}; out ${outlets.map(({ place, aim }) => `${place}, ${aim}`).join('; ')}`}
+    >
+      <div className={styles.rows} role="group" aria-label="Intakes">
+        {intakes.map((intake, at) => (
+          <div key={at} className={styles.line}>
+            <ChoiceField
+              label={`Intake ${at + 1} sits`}
+              value={intake.place}
+              choices={PLACE_CHOICES}
+              onChange={(place) => setIntake(at, { place })}
+            />
+            <QuantityField
+              label="Below the water"
+              optional
+              bounds={PORT_BOUNDS.depth}
+              value={intake.depth}
+              onChange={(depth) => setIntake(at, { depth })}
+              className={styles.field}
+            />
+            <QuantityField
+              label="Tube, across"
+              optional
+              bounds={PORT_BOUNDS.tube}
+              value={intake.tube}
+              onChange={(tube) => setIntake(at, { tube })}
+              className={styles.field}
+            />
+            {intakes.length > 1 ? (
+              <Button
+                aria-label={`Remove intake ${at + 1}`}
+                onClick={() => onChange({ intakes: without(intakes, at) })}
+              >
+                ×
+              </Button>
+            ) : null}
+          </div>
+        ))}
+        {lastIntake === undefined || intakes.length >= MOST_PORTS ? null : (
+          <Button onClick={() => onChange({ intakes: [...intakes, lastIntake] })}>Another intake</Button>
+        )}
+        {sponge !== null || isInternal(filter.kind) ? null : (
+          <Button onClick={() => onChange(addIntakeSponge(filter))}>Put a sponge on the intake</Button>
+        )}
+      </div>
+      <div className={styles.rows} role="group" aria-label="Outlets">
+        {outlets.map((outlet, at) => (
+          <div key={at} className={styles.line}>
+            <ChoiceField
+              label={`Outlet ${at + 1} sits`}
+              value={outlet.place}
+              choices={PLACE_CHOICES}
+              onChange={(place) => setOutlet(at, { place })}
+            />
+            <ChoiceField
+              label="It points"
+              value={outlet.aim}
+              choices={AIM_CHOICES}
+              onChange={(aim) => setOutlet(at, { aim })}
+            />
+            {outlets.length > 1 ? (
+              <Button
+                aria-label={`Remove outlet ${at + 1}`}
+                onClick={() => onChange({ outlets: without(outlets, at) })}
+              >
+                ×
+              </Button>
+            ) : null}
+          </div>
+        ))}
+        {lastOutlet === undefined || outlets.length >= MOST_PORTS ? null : (
+          <Button onClick={() => onChange({ outlets: [...outlets, lastOutlet] })}>Another outlet</Button>
+        )}
+      </div>
+    </Fold>
+  );
+}

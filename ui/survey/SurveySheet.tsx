@@ -1,0 +1,192 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useMemo } from 'react';
+import { FILTER_BOUNDS, type Chamber, type Filter } from '@/core/filter/filter';
+import { FILTER_KINDS } from '@/core/filter/filterKind';
+import { mediaRoom } from '@/core/filter/mediaRoom';
+import { layOut, type UnplacedChamber } from '@/core/filter/layOut';
+import type { Job } from '@/core/job/job';
+import { aloneOn, evaluatePack } from '@/core/pack/evaluatePack';
+import type { Layer } from '@/core/pack/layer';
+import { assumptions } from '@/core/survey/assumptions';
+import type { FilterFlow } from '@/core/tank/flowShares';
+import type { Tank } from '@/core/tank/tank';
+import type { Stored } from '@/store/documentTable';
+import { useWords } from '../fields/Habits';
+import { NameField } from '../fields/NameField';
+import { QuantityField } from '../fields/QuantityField';
+import { Frame } from '../frame/Frame';
+import { SaveStatus } from '../frame/SaveStatus';
+import { stageLinks } from '../frame/stageLinks';
+import { useAutosave } from '../state/useAutosave';
+import { scaleName, Vessel, vesselScale } from '../vessel/Vessel';
+import { Assumed } from './Assumed';
+import { ChamberForm } from './ChamberForm';
+import { CirculationForm } from './CirculationForm';
+import { measured } from './filterPart';
+import { HosesFold } from './HosesFold';
+import { PartsFold } from './PartsFold';
+import { PortsFold } from './PortsFold';
+import { PumpFold } from './PumpFold';
+import { RatingFold } from './RatingFold';
+import { SpillFold } from './SpillFold';
+import { FilterActions } from './FilterActions';
+import { LifeForm } from './LifeForm';
+import { StartJob } from './StartJob';
+import styles from './SurveySheet.module.css';
+import { TankFacts } from './TankFacts';
+import { TankFilters } from './TankFilters';
+import { WaterForm } from './WaterForm';
+
+interface Props {
+  readonly tank: Stored<Tank>;
+  readonly filter: Stored<Filter>;
+  readonly job: Job | null;
+  /** What is in it now, as far as is known. */
+  readonly layers: readonly Layer[];
+  /** All filters of the tank, this one first. */
+  readonly flows: readonly FilterFlow[];
+  /** Nothing was ever in it, as far as is known. */
+  readonly untouched: boolean;
+}
+
+const VESSEL_ROOM = { width: 310, height: 360 };
+
+/** What there is: the water, the filter and its chambers, drawn as it is typed. */
+export function SurveySheet({
+  tank: storedTank,
+  filter: storedFilter,
+  job,
+  layers,
+  flows,
+  untouched,
+}: Props) {
+  const words = useWords();
+  const tankSave = useAutosave(`/api/tanks/${storedTank.doc.id}`, storedTank);
+  const filterSave = useAutosave(`/api/filters/${storedFilter.doc.id}`, storedFilter);
+  const [tank, filter] = [tankSave.doc, filterSave.doc];
+  const known = useMemo(() => {
+    const chambers = new Set(filter.chambers.map((chamber) => chamber.id));
+    return layers.filter((layer) => chambers.has(layer.chamber));
+  }, [filter.chambers, layers]);
+  const report = useMemo(
+    () => evaluatePack({ ...aloneOn(tank), filter, layers: known, flow: null }),
+    [tank, filter, known],
+  );
+
+  const changeTank = (update: Partial<Tank>) => tankSave.change((doc) => ({ ...doc, ...update }));
+  const change = (update: Partial<Filter>) => filterSave.change((doc) => ({ ...doc, ...update }));
+  const setChambers = (chambers: readonly UnplacedChamber[]) =>
+    change({ ...layOut(filter.kind, chambers, filter.spill), assumed: measured(filter, 'sizes') });
+  const replaceChamber = (at: number, chamber: UnplacedChamber) =>
+    setChambers(filter.chambers.map((one, index) => (index === at ? chamber : one)));
+
+  return (
+    <Frame
+      title={filter.name}
+      subtitle={FILTER_KINDS[filter.kind].name}
+      links={stageLinks(filter.id, job, 'survey')}
+      linksLabel="Stages"
+      status={<SaveStatus saves={[tankSave, filterSave]} />}
+    >
+      <div className={styles.sheet}>
+        <div className={styles.water}>
+          <WaterForm tank={tank} filters={[filter]} onChange={changeTank} />
+          <LifeForm tank={tank} onChange={changeTank} />
+          <div>
+            <CirculationForm tank={tank} onChange={changeTank} />
+          </div>
+        </div>
+        <section aria-label="Filter" className={styles.filter}>
+          <div className={styles.head}>
+            <h2 className="caption">Filter</h2>
+            <span className="caption">{scaleName(vesselScale(filter, VESSEL_ROOM))}</span>
+          </div>
+          <Vessel filter={filter} layers={known} report={report} room={VESSEL_ROOM} />
+          <p className={styles.way}>{FILTER_KINDS[filter.kind].way}</p>
+          <TankFacts tank={tank} />
+          <TankFilters tank={tank} flows={flows} hereId={filter.id} />
+        </section>
+        <section aria-label="Sizes" className={styles.sizes}>
+          <h2 className={`caption ${styles.heading}`}>Sizes, inside; the drawing follows as you type</h2>
+          <div className={styles.fields}>
+            <NameField label="Filter" value={filter.name} onChange={(name) => change({ name })} />
+            <QuantityField
+              label="Flow on the label"
+              bounds={FILTER_BOUNDS.labelFlow}
+              value={filter.labelFlow}
+              onChange={(si) =>
+                si !== null && change({ labelFlow: si, assumed: measured(filter, 'labelFlow') })
+              }
+            />
+          </div>
+          <Assumed list={assumptions(tank, filter, known)} />
+          <PumpFold filter={filter} onChange={change} />
+          <HosesFold filter={filter} onChange={change} />
+          {filter.spill === null ? null : (
+            <SpillFold
+              spill={filter.spill}
+              assumed={filter.assumed.includes('spill')}
+              onChange={(spill) =>
+                change({
+                  ...layOut(filter.kind, filter.chambers, spill),
+                  spill,
+                  assumed: measured(filter, 'spill'),
+                })
+              }
+            />
+          )}
+          <PortsFold filter={filter} onChange={change} />
+          <PartsFold filter={filter} onChange={change} />
+          <RatingFold filter={filter} onChange={change} flow={flows[0]?.measured ?? null} />
+          <h2 className={`caption ${styles.heading}`}>Chambers, in the order the water meets them</h2>
+          <ol className={styles.chambers}>
+            {filter.chambers.map((chamber, at) => (
+              <ChamberForm
+                key={chamber.id}
+                chamber={chamber}
+                number={at + 1}
+                onChange={(next) => replaceChamber(at, next)}
+                onRemove={
+                  filter.chambers.length === 1
+                    ? undefined
+                    : () => setChambers(filter.chambers.filter((one) => one !== chamber))
+                }
+              />
+            ))}
+          </ol>
+          <div className={styles.foot}>
+            <Button onClick={() => setChambers([...filter.chambers, nextChamber(filter.chambers)])}>
+              Add a chamber
+            </Button>
+            <span className="quiet">
+              {words.show({
+                kind: 'volume',
+                si: mediaRoom(filter),
+              })}{' '}
+              for media in all
+            </span>
+          </div>
+          <StartJob
+            filterId={filter.id}
+            job={job}
+            offersFirstPack={untouched}
+            before={async () => (await tankSave.flush()) && (await filterSave.flush())}
+          />
+          <FilterActions filter={filter} />
+        </section>
+      </div>
+    </Frame>
+  );
+}
+
+/** Another chamber like the last, after it in flow. */
+function nextChamber(chambers: readonly Chamber[]): UnplacedChamber {
+  const last = chambers.at(-1);
+  if (last === undefined) throw new Error('A filter has at least one chamber.');
+  const names = new Set(chambers.map((chamber) => chamber.name));
+  const number = Array.from({ length: chambers.length + 1 }, (_, at) => at + 1).find(
+    (one) => !names.has(`Chamber ${one}`),
+  );
+  return { ...last, id: crypto.randomUUID(), name: `Chamber ${number}` };
+}

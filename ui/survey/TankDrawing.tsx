@@ -1,0 +1,188 @@
+'use client';
+import { intakeSponge, type Filter } from '@/core/filter/filter';
+import type { Aim, Place } from '@/core/filter/ports';
+import { netVolume } from '@/core/tank/netVolume';
+import type { Tank } from '@/core/tank/tank';
+import { useWords } from '../fields/Habits';
+import styles from './TankDrawing.module.css';
+
+const ROOM = { width: 236, height: 118 };
+const MARGIN = { left: 2, right: 52, top: 16, bottom: 20 };
+/** An intake whose depth nobody has measured is drawn this far down, share of the water. */
+const USUAL_DEPTH = 0.75;
+/** Between two ports at one place, and from an intake to the outlet beside it, px. */
+const PORT_STEP = 16;
+const OUTLET_STEP = 10;
+/** A tank of which only the water is known is drawn in these proportions, width to height. */
+const USUAL_PROPORTION = 1.9;
+
+/** The tank from the front, to scale: glass, water level, substrate, and what its sides measure. */
+export function TankDrawing({ tank, filters }: { tank: Tank; filters: readonly Filter[] }) {
+  const words = useWords();
+  const { water } = tank;
+  const volume = netVolume(water);
+  const size = drawnSize(tank);
+  const scale = Math.min(ROOM.width / size.width, ROOM.height / size.height);
+  const [width, height] = [size.width * scale, size.height * scale];
+  const bottom = MARGIN.top + height;
+  const y = (above: number): number => bottom - above * scale;
+  const right = MARGIN.left + width;
+  const length = (si: number): string => words.show({ kind: 'length', si });
+  const placeX = (place: Place, at: number): number => {
+    if (place === 'middle') return MARGIN.left + width / 2 + (at - 0.5) * PORT_STEP;
+    return place === 'left' ? MARGIN.left + 12 + at * PORT_STEP : right - 12 - at * PORT_STEP;
+  };
+  return (
+    <svg
+      width={ROOM.width + MARGIN.left + MARGIN.right}
+      height={height + MARGIN.top + MARGIN.bottom}
+      role="img"
+      aria-label={`${tank.name}: ${words.show({ kind: 'volume', si: volume.value })} of water`}
+      className={styles.drawing}
+    >
+      <rect x={MARGIN.left} y={y(size.fill)} width={width} height={size.fill * scale} fill="var(--wash)" />
+      {water.how === 'measured' && water.substrate.depth > 0 ? (
+        <g>
+          <rect
+            x={MARGIN.left}
+            y={y(water.substrate.depth)}
+            width={width}
+            height={water.substrate.depth * scale}
+            fill="var(--stone)"
+          />
+          <path
+            d={`M${MARGIN.left} ${y(water.substrate.depth)} h${width}`}
+            stroke="var(--stoneLine)"
+            strokeDasharray="2 3"
+          />
+        </g>
+      ) : null}
+      <path
+        d={`M${MARGIN.left} ${MARGIN.top} V${bottom} H${right} V${MARGIN.top}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={2}
+      />
+      <path d={`M${MARGIN.left} ${y(size.fill)} H${right + 6}`} stroke="var(--river)" strokeWidth={2} />
+      {filters.map((filter) =>
+        filter.intakes.map((intake, at) => (
+          <IntakeMark
+            // Intakes have no name of their own; their place is what tells them apart.
+            key={`${filter.id} ${at}`}
+            x={placeX(intake.place, at)}
+            top={y(size.fill)}
+            foot={y(Math.max(0, size.fill - (intake.depth ?? size.fill * USUAL_DEPTH)))}
+            sponge={intakeSponge(filter) !== null}
+          />
+        )),
+      )}
+      {filters.map((filter) =>
+        filter.outlets.map((outlet, at) => (
+          <StreamMark
+            key={`${filter.id} ${at}`}
+            x={placeX(outlet.place, at) + (outlet.place === 'right' ? -OUTLET_STEP : OUTLET_STEP)}
+            y={y(size.fill) + 7}
+            place={outlet.place}
+            aim={outlet.aim}
+          />
+        )),
+      )}
+      {tank.circulation.map((pump, at) => (
+        <StreamMark
+          key={at}
+          x={placeX(pump.place, at)}
+          y={y(size.fill * 0.62)}
+          place={pump.place}
+          aim={pump.aim}
+          pump
+        />
+      ))}
+      <text
+        x={MARGIN.left + width / 2}
+        y={y(size.fill / 2) + 2}
+        textAnchor="middle"
+        className={styles.volume}
+      >
+        {words.show({ kind: 'volume', si: volume.value })}
+      </text>
+      <text
+        x={MARGIN.left + width / 2}
+        y={y(size.fill / 2) + 18}
+        textAnchor="middle"
+        className={styles.spread}
+      >
+        ±{words.show({ kind: 'volume', si: volume.spread })}
+      </text>
+      {water.how === 'measured' ? (
+        <g className={styles.dimension}>
+          <text x={MARGIN.left + width / 2} y={bottom + 15} textAnchor="middle">
+            {length(size.width)}
+          </text>
+          <text x={right + 8} y={y(size.fill) + 4}>
+            {length(water.fill)}
+          </text>
+        </g>
+      ) : null}
+    </svg>
+  );
+}
+
+/** The tube that takes water in, down to its strainer. */
+function IntakeMark({ x, top, foot, sponge }: { x: number; top: number; foot: number; sponge: boolean }) {
+  return (
+    <g>
+      <path d={`M${x} ${top - 9} V${foot}`} stroke="var(--ink)" strokeWidth={2.5} />
+      {sponge ? (
+        <rect x={x - 5} y={foot - 12} width={10} height={14} fill="var(--foam)" stroke="var(--foamLine)" />
+      ) : (
+        <path d={`M${x - 4} ${foot} h8 M${x - 4} ${foot - 4} h8`} stroke="var(--ink)" strokeWidth={1.5} />
+      )}
+    </g>
+  );
+}
+
+/** A stream of water as an arrow the way it points; toward the front it comes at the reader. */
+function StreamMark({
+  x,
+  y,
+  place,
+  aim,
+  pump = false,
+}: {
+  x: number;
+  y: number;
+  place: Place;
+  aim: Aim;
+  pump?: boolean;
+}) {
+  const along = place === 'right' ? -1 : 1;
+  const [dx, dy] = { 'along the tank': [26 * along, 0], up: [0, -11], down: [0, 14], 'to the front': [0, 0] }[
+    aim
+  ] as [number, number];
+  return (
+    <g stroke="var(--river)" strokeWidth={2} fill="none">
+      {pump ? (
+        <circle cx={x} cy={y} r={4.5} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={1.5} />
+      ) : null}
+      {aim === 'to the front' ? (
+        <>
+          <circle cx={x} cy={y} r={5} />
+          <circle cx={x} cy={y} r={1} />
+        </>
+      ) : (
+        <path
+          d={`M${x} ${y} l${dx} ${dy} ${dx === 0 ? `m-3.5 ${-Math.sign(dy) * 4} l3.5 ${Math.sign(dy) * 4} l3.5 ${-Math.sign(dy) * 4}` : `m${-4 * along} -3.5 l${4 * along} 3.5 l${-4 * along} 3.5`}`}
+        />
+      )}
+    </g>
+  );
+}
+
+function drawnSize({ water }: Tank): { width: number; height: number; fill: number } {
+  if (water.how === 'measured') {
+    const width = water.shape.form === 'cylinder' ? water.shape.diameter : water.shape.length;
+    return { width, height: Math.max(water.shape.height, water.fill), fill: water.fill };
+  }
+  const height = Math.cbrt(water.volume / USUAL_PROPORTION);
+  return { width: height * USUAL_PROPORTION, height: height * 1.08, fill: height };
+}

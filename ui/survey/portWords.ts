@@ -1,0 +1,5 @@
+import { AIMS, PLACES, type Aim, type Place } from '@/core/filter/ports';
+
+/** Places and aims as a form offers them: seen from the front. */
+export const PLACE_CHOICES = PLACES.map((value: Place) => ({ value, label: value }));
+export const AIM_CHOICES = AIMS.map((value: Aim) => ({ value, label: value }));

@@ -1,0 +1,90 @@
+'use client';
+import { createTheme } from '@mui/material/styles';
+import { DARK, LIGHT, type Colours } from './colours';
+
+const TEXT = '"Atkinson Hyperlegible Next Variable", sans-serif';
+
+const palette = (colours: Colours) => ({
+  primary: { main: colours.river, contrastText: colours.onRiver },
+  secondary: { main: colours.ink, contrastText: colours.paper },
+  warning: { main: colours.attention, contrastText: colours.paper },
+  error: { main: colours.stop, contrastText: colours.paper },
+  text: { primary: colours.ink, secondary: colours.muted },
+  background: { default: colours.paper, paper: colours.sheet },
+  divider: colours.hair,
+});
+
+const flat = { boxShadow: 'none', '&:hover, &:active': { boxShadow: 'none' } };
+const focusRing = { outline: '2px solid var(--river)', outlineOffset: 2 };
+
+/** MUI as a workshop drawing: flat, square, ruled. */
+export const theme = createTheme({
+  cssVariables: { colorSchemeSelector: 'class' },
+  colorSchemes: { light: { palette: palette(LIGHT) }, dark: { palette: palette(DARK) } },
+  shape: { borderRadius: 0 },
+  typography: {
+    fontFamily: TEXT,
+    fontSize: 14,
+    button: { textTransform: 'none', fontWeight: 600, letterSpacing: 0 },
+  },
+  transitions: { create: () => 'none' },
+  components: {
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: { root: { '&.Mui-focusVisible': focusRing } },
+    },
+    MuiButton: {
+      defaultProps: { size: 'small', variant: 'outlined', color: 'secondary' },
+      styleOverrides: {
+        root: {
+          ...flat,
+          borderRadius: 0,
+          padding: '4px 12px',
+          lineHeight: 1.5,
+          minWidth: 0,
+          whiteSpace: 'nowrap',
+        },
+        outlined: {
+          borderColor: 'var(--rule)',
+          '&:hover': { borderColor: 'var(--ink)', background: 'transparent' },
+        },
+        text: {
+          padding: '2px 4px',
+          color: 'var(--river)',
+          textDecoration: 'underline',
+          textUnderlineOffset: 3,
+        },
+        contained: {
+          background: 'var(--river)',
+          color: 'var(--onRiver)',
+          '&:hover': { background: 'var(--ink)', color: 'var(--paper)' },
+        },
+      },
+    },
+    MuiTextField: { defaultProps: { variant: 'standard', size: 'small' } },
+    MuiInputLabel: {
+      defaultProps: { shrink: true },
+      styleOverrides: {
+        root: {
+          color: 'var(--muted)',
+          fontSize: 14,
+          '&.MuiInputLabel-shrink': { transform: 'translate(0, -1px) scale(0.93)' },
+        },
+      },
+    },
+    MuiInput: {
+      styleOverrides: {
+        root: {
+          fontVariantNumeric: 'tabular-nums',
+          '&:before': { borderColor: 'var(--rule)' },
+          '&:after': { borderBottomWidth: 2, transition: 'none' },
+          '&.Mui-focused:not(.Mui-error):after': { borderColor: 'var(--river)' },
+        },
+        input: { paddingBottom: 3 },
+      },
+    },
+    MuiFormHelperText: { styleOverrides: { root: { fontSize: 12.5, lineHeight: 1.3, marginTop: 3 } } },
+    MuiNativeSelect: { styleOverrides: { select: { '&:focus': { background: 'transparent' } } } },
+    MuiCheckbox: { defaultProps: { size: 'small', color: 'primary' } },
+  },
+});

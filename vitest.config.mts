@@ -1,0 +1,11 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  resolve: { alias: { '@': fileURLToPath(new URL('.', import.meta.url)) } },
+  test: {
+    include: ['{core,formats,store,server,ui,demo,cli,scripts,workers}/**/*.test.{ts,tsx}'],
+    environment: 'node',
+    setupFiles: ['scripts/seedProperties.ts'],
+  },
+});
