@@ -8,7 +8,9 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   forbidOnly: process.env.CI !== undefined,
-  timeout: 60_000,
+  // Only a bound: a slow machine may take many times what a quick one does.
+  timeout: 240_000,
+  expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },

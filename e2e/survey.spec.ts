@@ -154,3 +154,37 @@ test('a chamber larger than its measured body is refused in words', async ({ pag
   await page.getByLabel('Body width').fill('24');
   await expectSaved(page);
 });
+
+test.describe('on the demo’s canister', () => {
+  test.use({ data: 'demo' });
+  test('chambers are put where they sit and in the order of the water, and two intakes share it', async ({
+    page,
+  }) => {
+    await page.goto('/filter/long-run/survey');
+    const rows = page.getByRole('listitem', { name: /^Chamber \d/ });
+    await expect(rows).toHaveCount(4);
+    await page.getByRole('button', { name: 'Top tray: later in flow' }).click();
+    await expect(rows.nth(2).getByLabel('Chamber', { exact: true })).toHaveValue('Top tray');
+    const left = rows.nth(2).getByLabel('From left');
+    await left.fill('30');
+    // A typed place stays when a size is typed after it.
+    await rows.nth(3).getByLabel('Depth').fill('7');
+    await expect(left).toHaveValue('30.0');
+    await page.getByRole('button', { name: 'Set them out as usual' }).click();
+    await expect(left).toHaveValue('6.0');
+
+    await page.getByText('In and out', { exact: true }).click();
+    await page.getByRole('button', { name: 'Another intake' }).click();
+    const intakes = page.getByRole('group', { name: 'Intakes' });
+    await expect(intakes.getByText(/takes 50\s%/)).toHaveCount(2);
+    await intakes.getByLabel('Its hose').nth(1).fill('4');
+    await expect(intakes.getByText(/takes 5[1-9]\s%|takes 6\d\s%/)).toHaveCount(1);
+    await intakes.getByLabel('Strainer open').first().fill('0');
+    await expect(intakes.getByText(/must be from 1\s% to 100\s%/)).toBeVisible();
+    await intakes.getByLabel('Strainer open').first().fill('10');
+    await expectSaved(page);
+    await page.reload();
+    await page.getByText('In and out', { exact: true }).click();
+    await expect(intakes.getByText(/takes [12]\d\s%|takes 3\d\s%/)).toHaveCount(1);
+  });
+});

@@ -1,7 +1,7 @@
 import { Project, type Workspace } from 'epanet-js';
 import type { Filter } from '@/core/filter/filter';
 import { fluidAt } from '@/core/hydraulics/fluid';
-import { boreInside, HOSE_ROUGHNESS, hoseLine } from '@/core/hydraulics/hoseHead';
+import { boreInside, HOSE_ROUGHNESS, hoseLine, type Branch } from '@/core/hydraulics/hoseHead';
 import { pumpCurve } from '@/core/hydraulics/pumpHead';
 
 const LITRE_PER_SECOND = 1e-3;
@@ -30,6 +30,10 @@ function network(filter: Filter, packHead: (flow: number) => number, celsius: nu
     const flow = (free * 1.02 * step) / 399;
     return at(flow, packHead(flow));
   });
+  const pipes = (id: string, ends: string, branches: readonly Branch[]): string =>
+    branches
+      .map(({ length, fittings }, no) => `${id}${no} ${ends} ${length} ${bore} ${roughness} ${fittings} Open`)
+      .join('\n');
   return `[JUNCTIONS]
 J1 0 0
 J2 0 0
@@ -38,8 +42,8 @@ J3 0 0
 R1 0
 R2 0
 [PIPES]
-P1 R1 J1 ${hoses.intake} ${bore} ${roughness} ${line.intakeK} Open
-P2 J3 R2 ${hoses.outlet} ${bore} ${roughness} ${line.outletK} Open
+${pipes('I', 'R1 J1', line.intakes)}
+${pipes('O', 'J3 R2', line.outlets)}
 [PUMPS]
 PU J1 J2 HEAD PC
 [VALVES]

@@ -58,7 +58,10 @@ describe('intake sponge', () => {
   const canister = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');
 
   it('comes first in flow, fits the tube, hangs outside the body, and only once', () => {
-    const filter = addIntakeSponge({ ...canister, intakes: [{ place: 'left', depth: 0.3, tube: 0.02 }] });
+    const filter = addIntakeSponge({
+      ...canister,
+      intakes: [{ place: 'left', depth: 0.3, tube: 0.02, hose: null, open: 1 }],
+    });
     const sponge = intakeSponge(filter);
     expect(filter.chambers[0]).toBe(sponge);
     expect(sponge === null ? null : spongeBore(sponge)).toBeCloseTo(0.02, 9);

@@ -32,8 +32,8 @@ export function presetFilter(
     outside: null,
     hoses,
     spill,
-    intakes: [{ place, depth: null, tube: null }],
-    outlets: [{ place, aim: isHangOnBack(kind) ? 'to the front' : 'along the tank' }],
+    intakes: [{ place, depth: null, tube: null, hose: null, open: 1 }],
+    outlets: [{ place, aim: isHangOnBack(kind) ? 'to the front' : 'along the tank', hose: null }],
     equipment: isCanister(kind) ? ['taps'] : [],
     ...layOut(kind, chambers, spill),
     assumed: [

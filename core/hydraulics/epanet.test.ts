@@ -3,6 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { epanetFlow } from '@/reference/epanetFlow';
 import type { Filter } from '../filter/filter';
 import { USUAL_HOSES, type Hoses } from '../filter/hoses';
+import type { Intake } from '../filter/ports';
 import { presetFilter } from '../filter/presetFilter';
 import { placeLayers } from '../pack/evaluatePack';
 import type { Layer } from '../pack/layer';
@@ -25,6 +26,7 @@ interface System {
   /** Exponent of the pump curve; entered as points where it is not the app’s own. */
   readonly exponent: number;
   readonly hoses: Partial<Hoses>;
+  readonly intakes?: readonly Pick<Intake, 'hose' | 'open'>[];
   readonly layers: readonly (readonly [medium: string, thickness: number])[];
 }
 
@@ -95,14 +97,27 @@ const SYSTEMS: readonly System[] = [
     hoses: { intake: 6, outlet: 6 },
     layers: USUAL,
   },
+  {
+    name: 'two intakes, one on a long hose, and a half-blocked strainer',
+    labelFlow: 1400,
+    shutOff: 2,
+    exponent: 1.5,
+    hoses: {},
+    intakes: [
+      { hose: null, open: 1 },
+      { hose: 5, open: 0.5 },
+    ],
+    layers: USUAL,
+  },
 ];
 
 const POINTS = 12;
 
-function filterOf({ labelFlow, shutOff, exponent, hoses }: System): Filter {
+function filterOf({ labelFlow, shutOff, exponent, hoses, intakes }: System): Filter {
   const base = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');
   const [tray] = base.chambers;
-  if (tray === undefined) throw new Error('No tray.');
+  const [port] = base.intakes;
+  if (tray === undefined || port === undefined) throw new Error('No tray, or no intake.');
   const free = labelFlow * LITRES_PER_HOUR;
   const curve = powerCurve(shutOff, free, exponent);
   const points = Array.from({ length: POINTS }, (_, at) => {
@@ -118,6 +133,7 @@ function filterOf({ labelFlow, shutOff, exponent, hoses }: System): Filter {
       head: exponent === 1.5 ? { by: 'label', shutOff } : { by: 'curve', points },
     },
     hoses: { ...USUAL_HOSES, ...hoses },
+    intakes: (intakes ?? [{}]).map((one) => ({ ...port, ...one })),
     chambers: [{ ...tray, id: 'c', shape: { form: 'box', length: 0.19, width: 0.19 }, depth: 1 }],
   };
 }

@@ -13,9 +13,13 @@ const INTERNAL_SHARE = 0.42;
  * @source square law, fixed at the label’s flow.
  */
 export function internalHead(filter: Filter, flow: number): number {
-  const { pump, kind, labelFlow, spill } = filter;
-  const atLabel =
-    pump.internalLoss ?? (isCanister(kind) ? 0 : INTERNAL_SHARE * shutOffHead(kind, pump, labelFlow).value);
-  const pumped = flow / (1 - (spill?.sentRound ?? 0));
-  return atLabel * (pumped / labelFlow) ** 2;
+  const pumped = flow / (1 - (filter.spill?.sentRound ?? 0));
+  return internalLoss(filter) * (pumped / filter.labelFlow) ** 2;
+}
+
+/** Head that the body takes at the label’s flow, m of water: as typed, or usual of the kind. */
+export function internalLoss({ pump, kind, labelFlow }: Pick<Filter, 'pump' | 'kind' | 'labelFlow'>): number {
+  return (
+    pump.internalLoss ?? (isCanister(kind) ? 0 : INTERNAL_SHARE * shutOffHead(kind, pump, labelFlow).value)
+  );
 }

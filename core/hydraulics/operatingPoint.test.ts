@@ -244,10 +244,9 @@ describe('operatingPoint', () => {
     const canister = { ...filterOf('canister-down-flow'), labelFlow: 400 * LITRES_PER_HOUR };
     const flow = (medium: string, celsius = 25, open = 1): number =>
       operatingPoint(
-        canister,
+        { ...canister, intakes: canister.intakes.map((intake) => ({ ...intake, open })) },
         placeLayers(canister, [plainLayer('a', medium, 'tray-4', 0.08)]),
         celsius,
-        open,
       ).flow;
     expect(flow('foam-45')).toBeLessThan(flow('foam-15'));
     expect(flow('resin', 10)).toBeLessThan(flow('resin', 30));
@@ -259,6 +258,14 @@ describe('operatingPoint', () => {
       expect(before - now).toBeLessThan(0.12 * canister.labelFlow);
       before = now;
     }
+  });
+
+  it('loses flow to a clogged strainer on a filter without hoses as well', () => {
+    const hang = filterOf('hang-on-back-basket');
+    const flow = (open: number): number =>
+      solved({ ...hang, intakes: hang.intakes.map((intake) => ({ ...intake, open })) }, []).flow;
+    expect(flow(0.1)).toBeLessThan(0.9 * flow(1));
+    expect(flow(0.5)).toBeLessThan(flow(1));
   });
 
   it('finds a flow where hardly any can be: a hose of a millimetre, gaps wider than the piece, sixty layers', () => {

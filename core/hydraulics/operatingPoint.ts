@@ -2,12 +2,13 @@ import type { Chamber, Filter } from '../filter/filter';
 import type { PlacedLayer } from '../pack/placedLayer';
 import { columnsOf, layerPaths, shrunk, type LayerPaths } from './columns';
 import { fluidAt, GRAVITY, type Fluid } from './fluid';
-import { hoseHead, hoseLine } from './hoseHead';
+import { hoseHead, hoseLine, shareOut, type Branch } from './hoseHead';
 import { internalHead } from './internalHead';
 import { lipHeight } from './lipHeight';
 import { pumpCurve } from './pumpHead';
 import { solveFalling } from './solve';
 import { splitFlow } from './splitFlow';
+import { strainerHead } from './strainerHead';
 import { drownedWeirFlow } from './weir';
 import { rimAboveLip } from './rim';
 
@@ -54,6 +55,8 @@ export interface OperatingPoint {
     readonly pack: number;
   };
   readonly level: HangLevel | null;
+  /** How several intakes and outlets share the flow, 0–1 each. */
+  readonly branches: { readonly intakes: readonly number[]; readonly outlets: readonly number[] };
   /** In flow order. */
   readonly layers: readonly LayerFlow[];
 }
@@ -88,13 +91,11 @@ interface Stack {
  *
  * @param inFlow the layers in flow order, measured
  * @param celsius temperature of the water
- * @param intakeOpen share of the intake strainer that is not clogged, 0–1
  */
 export function operatingPoint(
   filter: Filter,
   inFlow: readonly PlacedLayer[],
   celsius: number,
-  intakeOpen = 1,
 ): OperatingPoint {
   const fluid = fluidAt(celsius);
   const pump = pumpCurve(filter);
@@ -106,7 +107,8 @@ export function operatingPoint(
   const sentRound = filter.spill?.sentRound ?? 0;
   const pumped = (flow: number): number => flow / (1 - sentRound);
 
-  const hoses = (flow: number): number => (line === null ? 0 : hoseHead(line, flow, fluid, intakeOpen));
+  const hoses = (flow: number): number =>
+    line === null ? strainerHead(filter, flow) : hoseHead(line, flow, fluid);
   const lift = filter.spill?.lipAboveTank ?? 0;
   const before = (flow: number): { head: number; through: number } =>
     filter.spill === null
@@ -147,11 +149,21 @@ export function operatingPoint(
             headroom: rim - packed.head,
             pastShare: flow === 0 ? 0 : 1 - packed.through / flow,
           },
+    branches: branchShares(filter, flow, fluid),
     layers: stacks.flatMap((stack) => {
       const inBody = stack.chamber.where === 'body';
       return stackFlows(stack, inBody ? packed.through : flow, flow, fluid, inBody ? wetTo : Infinity);
     }),
   };
+}
+
+function branchShares(filter: Filter, flow: number, fluid: Fluid): OperatingPoint['branches'] {
+  const line = hoseLine(filter);
+  const alike = (ports: readonly unknown[]): number[] => ports.map(() => 1 / ports.length);
+  if (line === null || flow <= 0) return { intakes: alike(filter.intakes), outlets: alike(filter.outlets) };
+  const shares = (branches: readonly Branch[]): number[] =>
+    shareOut(line.hoses, branches, flow, fluid).flows.map((part) => part / flow);
+  return { intakes: shares(line.intakes), outlets: shares(line.outlets) };
 }
 
 function stacksOf(filter: Filter, inFlow: readonly PlacedLayer[], fluid: Fluid): Stack[] {

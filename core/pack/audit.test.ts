@@ -314,7 +314,10 @@ describe('what is around the filter', () => {
   });
 
   it('wants a stream that goes somewhere', () => {
-    const up = (filter: Filter): Filter => ({ ...filter, outlets: [{ place: 'left', aim: 'up' }] });
+    const up = (filter: Filter): Filter => ({
+      ...filter,
+      outlets: [{ place: 'left', aim: 'up', hose: null }],
+    });
     expect(good('canister-centre-pipe', { tank: long() }, up)).toEqual(['long-tank', 'stream-aim']);
   });
 
@@ -331,8 +334,11 @@ describe('what is around the filter', () => {
     const tubed =
       (tube: number) =>
       (filter: Filter): Filter => {
-        const fitted = addIntakeSponge({ ...filter, intakes: [{ place: 'left', depth: null, tube: 0.016 }] });
-        return { ...fitted, intakes: [{ place: 'left', depth: null, tube }] };
+        const fitted = addIntakeSponge({
+          ...filter,
+          intakes: [{ place: 'left', depth: null, tube: 0.016, hose: null, open: 1 }],
+        });
+        return { ...fitted, intakes: [{ place: 'left', depth: null, tube, hose: null, open: 1 }] };
       };
     const sponged = {
       layers: [

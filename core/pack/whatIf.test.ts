@@ -50,6 +50,20 @@ describe('whatIf', () => {
   });
 });
 
+describe('whatIf, the intake', () => {
+  it('speaks of the strainer only where it is not clean, and gives back what it took', () => {
+    const clean = inputOf('hang-on-back-basket', [plainLayer('a', 'foam-30', 'basket', 0.04)]);
+    const intakes = clean.filter.intakes.map((intake) => ({ ...intake, open: 0.1 }));
+    const clogged = { ...clean, filter: { ...clean.filter, intakes } };
+    const cleaned = (input: PackInput) =>
+      whatIf(input, evaluatePack(input)).find(({ what }) => /strainer/.test(formatSentence(what)));
+    expect(cleaned(clean)).toBeUndefined();
+    const gain = evaluatePack(clean).water.flow - evaluatePack(clogged).water.flow;
+    expect(gain).toBeGreaterThan(0);
+    expect(cleaned(clogged)?.flow).toBeCloseTo(gain, 12);
+  });
+});
+
 describe('throughShareFix', () => {
   const bag: Layer = { ...plainLayer('bag', 'resin', 'tray-4', 0.02), cut: { length: 0.17, width: 0.17 } };
   const input = inputOf('canister-down-flow', [bag]);

@@ -100,8 +100,16 @@ function packChanges({ layers, filter }: PackInput, report: PackReport): Change[
 }
 
 function filterChanges(filter: Filter): Change[] {
-  const { hoses, spill } = filter;
+  const { hoses, spill, intakes } = filter;
   return [
+    ...(intakes.every(({ open }) => open === 1)
+      ? []
+      : [
+          {
+            what: sentence`the intake strainer cleaned`,
+            filter: { ...filter, intakes: intakes.map((intake) => ({ ...intake, open: 1 })) },
+          },
+        ]),
     ...(hoses === null
       ? []
       : [

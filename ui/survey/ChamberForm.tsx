@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { nameSchema } from '@/core/document';
 import { CHAMBER_BOUNDS, isInward, volumeBetween, type ChamberShape } from '@/core/filter/chamberShape';
-import { usableDepth, type Chamber, type FlowWay } from '@/core/filter/filter';
+import { FILTER_BOUNDS, usableDepth, type Chamber, type FlowWay } from '@/core/filter/filter';
 import { reshape } from '@/core/filter/reshape';
 import type { UnplacedChamber } from '@/core/filter/layOut';
 import { ChoiceField } from '../fields/ChoiceField';
@@ -17,6 +17,10 @@ interface Props {
   readonly chamber: Chamber;
   readonly number: number;
   readonly onChange: (chamber: UnplacedChamber) => void;
+  readonly onPlace: (place: Chamber['place']) => void;
+  /** Changes places with the one before or after it in flow; left out where there is none. */
+  readonly onEarlier: (() => void) | undefined;
+  readonly onLater: (() => void) | undefined;
   /** Left out for the only chamber: a filter needs one. */
   readonly onRemove?: () => void;
 }
@@ -44,8 +48,8 @@ const SIDES: readonly { key: 'length' | 'width' | 'diameter' | 'bore' | 'height'
 ];
 
 /** One chamber in one row: what it is called, its inside, its stop, the way of the water, and what it holds. */
-export function ChamberForm({ chamber, number, onChange, onRemove }: Props) {
-  const { shape } = chamber;
+export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onLater, onRemove }: Props) {
+  const { shape, place } = chamber;
   const sides = shape as unknown as Partial<Record<(typeof SIDES)[number]['key'], number>>;
   return (
     <li className={styles.row} aria-label={`Chamber ${number}: ${chamber.name}`}>
@@ -102,13 +106,41 @@ export function ChamberForm({ chamber, number, onChange, onRemove }: Props) {
           </>
         )}
         {chamber.where === 'intake' ? null : (
-          <LiftField lift={chamber.lift} onChange={(lift) => onChange({ ...chamber, lift })} />
+          <>
+            <LiftField lift={chamber.lift} onChange={(lift) => onChange({ ...chamber, lift })} />
+            <QuantityField
+              label="From left"
+              bounds={FILTER_BOUNDS.place}
+              value={place.x}
+              onChange={(x) => x !== null && onPlace({ ...place, x })}
+              className={styles.size}
+            />
+            <QuantityField
+              label="From floor"
+              bounds={FILTER_BOUNDS.place}
+              value={place.y}
+              onChange={(y) => y !== null && onPlace({ ...place, y })}
+              className={styles.size}
+            />
+          </>
         )}
       </div>
       <span className={styles.volume}>
         <Quantity value={{ kind: 'volume', si: volumeBetween(shape, 0, usableDepth(chamber)) }} />
       </span>
-      {onRemove === undefined ? null : <Button onClick={onRemove}>Remove</Button>}
+      <span className={styles.tools}>
+        {onEarlier === undefined ? null : (
+          <Button aria-label={`${chamber.name}: earlier in flow`} onClick={onEarlier}>
+            Earlier
+          </Button>
+        )}
+        {onLater === undefined ? null : (
+          <Button aria-label={`${chamber.name}: later in flow`} onClick={onLater}>
+            Later
+          </Button>
+        )}
+        {onRemove === undefined ? null : <Button onClick={onRemove}>Remove</Button>}
+      </span>
     </li>
   );
 }

@@ -25,7 +25,7 @@ export function CirculationForm({ tank, onChange }: Props) {
       {circulation.map((pump, at) => (
         <div key={at} className={styles.line}>
           <ChoiceField
-            label={`Circulation pump ${at + 1}`}
+            label={`Pump ${at + 1} sits`}
             value={pump.place}
             choices={PLACE_CHOICES}
             onChange={(place) => set(at, { place })}

@@ -4,7 +4,9 @@ import { addIntakeSponge } from '@/core/filter/addIntakeSponge';
 import { intakeSponge } from '@/core/filter/filter';
 import { isInternal } from '@/core/filter/filterKind';
 import { MOST_PORTS, PORT_BOUNDS, type Intake, type Outlet } from '@/core/filter/ports';
+import type { OperatingPoint } from '@/core/hydraulics/operatingPoint';
 import { ChoiceField } from '../fields/ChoiceField';
+import { useWords } from '../fields/Habits';
 import { QuantityField } from '../fields/QuantityField';
 import { Fold } from '../frame/Fold';
 import type { FilterPart } from './filterPart';
@@ -12,9 +14,15 @@ import styles from './filterPart.module.css';
 import { AIM_CHOICES, PLACE_CHOICES } from './portWords';
 
 /** Where it takes water in and gives it back, and the sponge that guards the way in. */
-export function PortsFold({ filter, onChange }: FilterPart) {
+export function PortsFold({
+  filter,
+  branches,
+  onChange,
+}: FilterPart & { readonly branches: OperatingPoint['branches'] }) {
+  const words = useWords();
   const { intakes, outlets } = filter;
   const sponge = intakeSponge(filter);
+  const shareOf = (share = 0): string => words.show({ kind: 'share', si: share });
   const setIntake = (at: number, change: Partial<Intake>) =>
     onChange({ intakes: intakes.map((one, index) => (index === at ? { ...one, ...change } : one)) });
   const setOutlet = (at: number, change: Partial<Outlet>) =>
@@ -52,6 +60,25 @@ export function PortsFold({ filter, onChange }: FilterPart) {
               onChange={(tube) => setIntake(at, { tube })}
               className={styles.field}
             />
+            <QuantityField
+              label="Strainer open"
+              bounds={PORT_BOUNDS.open}
+              value={intake.open}
+              onChange={(open) => open !== null && setIntake(at, { open })}
+              className={styles.field}
+            />
+            {filter.hoses === null || intakes.length === 1 ? null : (
+              <QuantityField
+                label="Its hose"
+                optional
+                bounds={PORT_BOUNDS.hose}
+                value={intake.hose}
+                placeholder={words.parts({ kind: 'run', si: filter.hoses.intake }).number}
+                onChange={(hose) => setIntake(at, { hose })}
+                className={styles.field}
+              />
+            )}
+            {intakes.length > 1 ? <span className="quiet">takes {shareOf(branches.intakes[at])}</span> : null}
             {intakes.length > 1 ? (
               <Button
                 aria-label={`Remove intake ${at + 1}`}
@@ -84,6 +111,18 @@ export function PortsFold({ filter, onChange }: FilterPart) {
               choices={AIM_CHOICES}
               onChange={(aim) => setOutlet(at, { aim })}
             />
+            {filter.hoses === null || outlets.length === 1 ? null : (
+              <QuantityField
+                label="Its hose"
+                optional
+                bounds={PORT_BOUNDS.hose}
+                value={outlet.hose}
+                placeholder={words.parts({ kind: 'run', si: filter.hoses.outlet }).number}
+                onChange={(hose) => setOutlet(at, { hose })}
+                className={styles.field}
+              />
+            )}
+            {outlets.length > 1 ? <span className="quiet">gives {shareOf(branches.outlets[at])}</span> : null}
             {outlets.length > 1 ? (
               <Button
                 aria-label={`Remove outlet ${at + 1}`}

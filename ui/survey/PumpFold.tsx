@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import type { Filter } from '@/core/filter/filter';
 import { MOST_PORTS } from '@/core/filter/ports';
 import { MOST_POINTS, PUMP_BOUNDS, shutOffHead, type Pump } from '@/core/filter/pump';
+import { internalLoss } from '@/core/hydraulics/internalHead';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
 import { useWords } from '../fields/Habits';
@@ -55,6 +56,15 @@ export function PumpFold({ filter, onChange }: FilterPart) {
         bounds={PUMP_BOUNDS.power}
         value={pump.power}
         onChange={(power) => set({ power })}
+        className={styles.field}
+      />
+      <QuantityField
+        label="Lost inside"
+        optional
+        bounds={PUMP_BOUNDS.internalLoss}
+        value={pump.internalLoss}
+        placeholder={words.parts({ kind: 'run', si: internalLoss(filter) }).number}
+        onChange={(loss) => set({ internalLoss: loss })}
         className={styles.field}
       />
       <CountField

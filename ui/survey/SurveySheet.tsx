@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { FILTER_BOUNDS, type Chamber, type Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKind';
 import { mediaRoom } from '@/core/filter/mediaRoom';
+import { arrange, isLaidOut, placeChamber } from '@/core/filter/arrange';
 import { layOut, type UnplacedChamber } from '@/core/filter/layOut';
 import type { Job } from '@/core/job/job';
 import { aloneOn, evaluatePack } from '@/core/pack/evaluatePack';
@@ -77,9 +78,17 @@ export function SurveySheet({
   const changeTank = (update: Partial<Tank>) => tankSave.change((doc) => ({ ...doc, ...update }));
   const change = (update: Partial<Filter>) => filterSave.change((doc) => ({ ...doc, ...update }));
   const setChambers = (chambers: readonly UnplacedChamber[]) =>
-    change({ ...layOut(filter.kind, chambers, filter.spill), assumed: measured(filter, 'sizes') });
+    change({ ...arrange(filter, chambers), assumed: measured(filter, 'sizes') });
   const replaceChamber = (at: number, chamber: UnplacedChamber) =>
     setChambers(filter.chambers.map((one, index) => (index === at ? chamber : one)));
+
+  const earlier = (at: number) => {
+    const [one, before] = [filter.chambers[at], filter.chambers[at - 1]];
+    if (one === undefined || before === undefined) return;
+    setChambers(
+      filter.chambers.map((chamber, index) => (index === at ? before : index === at - 1 ? one : chamber)),
+    );
+  };
 
   return (
     <Frame
@@ -129,14 +138,14 @@ export function SurveySheet({
               assumed={filter.assumed.includes('spill')}
               onChange={(spill) =>
                 change({
-                  ...layOut(filter.kind, filter.chambers, spill),
+                  ...arrange(filter, filter.chambers, spill),
                   spill,
                   assumed: measured(filter, 'spill'),
                 })
               }
             />
           )}
-          <PortsFold filter={filter} onChange={change} />
+          <PortsFold filter={filter} branches={report.water.branches} onChange={change} />
           <PartsFold filter={filter} onChange={change} />
           <RatingFold filter={filter} onChange={change} flow={flows[0]?.measured ?? null} />
           <h2 className={`caption ${styles.heading}`}>Chambers, in the order the water meets them</h2>
@@ -147,6 +156,9 @@ export function SurveySheet({
                 chamber={chamber}
                 number={at + 1}
                 onChange={(next) => replaceChamber(at, next)}
+                onPlace={(place) => change(placeChamber(filter, chamber.id, place))}
+                onEarlier={canSwap(filter.chambers, at) ? () => earlier(at) : undefined}
+                onLater={canSwap(filter.chambers, at + 1) ? () => earlier(at + 1) : undefined}
                 onRemove={
                   filter.chambers.length === 1
                     ? undefined
@@ -159,6 +171,11 @@ export function SurveySheet({
             <Button onClick={() => setChambers([...filter.chambers, nextChamber(filter.chambers)])}>
               Add a chamber
             </Button>
+            {isLaidOut(filter) ? null : (
+              <Button onClick={() => change(layOut(filter.kind, filter.chambers, filter.spill))}>
+                Set them out as usual
+              </Button>
+            )}
             <span className="quiet">
               {words.show({
                 kind: 'volume',
@@ -179,6 +196,10 @@ export function SurveySheet({
     </Frame>
   );
 }
+
+/** Whether a chamber may change places with the one before it: the sponge on the intake is always the first. */
+const canSwap = (chambers: readonly Chamber[], at: number): boolean =>
+  chambers[at]?.where === 'body' && chambers[at - 1]?.where === 'body';
 
 /** Another chamber like the last, after it in flow. */
 function nextChamber(chambers: readonly Chamber[]): UnplacedChamber {
