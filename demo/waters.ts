@@ -72,6 +72,7 @@ const tankOf = (id: string, story: TankStory): Tank => {
     altitude: 140,
     feed: { amount: { by: 'weight', perDay: story.food }, protein: USUAL_PROTEIN },
     plants: story.plants,
+    litter: { perDay: null, floating: false },
     animals: story.animals,
     circulation: story.circulation ?? [],
   };

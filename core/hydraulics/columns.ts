@@ -13,8 +13,8 @@ export const GAP_K = 1.5;
 const WRAPPER_LEAK = { share: 0.03, width: 1e-3 };
 /** Smallest face that is reckoned with, m². */
 const LEAST_FACE = 1e-6;
-/** The floss that fills a gap. */
-const GAP_FLOSS = 'floss-bonded';
+/** The floss that fills a gap: stuffed in loose. */
+export const GAP_FLOSS = 'floss-loose';
 
 /** One layer as the water meets it: its own resistance, the gap beside it, and how much of the face it covers. */
 export interface LayerPaths {

@@ -16,6 +16,10 @@ const HOLDS: readonly (readonly [animal: Animal, speed: number])[] = [
 /** Any other small fish. */
 const USUAL_HOLDS = 0.15;
 
+/** Slots of one bare strainer, m². */
+export const strainerArea = ({ intakes }: Pick<Filter, 'intakes'>): number =>
+  Math.PI * tubeOf(intakes) * STRAINER_LENGTH * STRAINER_OPEN;
+
 /** Water at the face of an intake. SI. */
 export interface IntakeSpeed {
   readonly speed: number;
@@ -36,11 +40,10 @@ export interface IntakeSpeed {
  */
 export function intakeSpeed(filter: Filter, flow: number, animals: readonly Animal[]): IntakeSpeed {
   const sponge = intakeSponge(filter);
-  const tube = tubeOf(filter.intakes);
   const each = flow / filter.intakes.length;
   const first = filter.kind === 'internal-sponge' ? filter.chambers[0] : undefined;
   const guard = sponge ?? first ?? null;
-  const area = guard === null ? Math.PI * tube * STRAINER_LENGTH * STRAINER_OPEN : faceArea(guard.shape, 0);
+  const area = guard === null ? strainerArea(filter) : faceArea(guard.shape, 0);
   const [weakest, limit] = HOLDS.find(([animal]) => animals.includes(animal)) ?? [null, USUAL_HOLDS];
   return {
     speed: each / area,

@@ -23,7 +23,7 @@ const MOST_FIBRE_SOLIDS = 0.3;
  */
 export function layerResistance(geometry: Geometry, squeezed: number, fluid: Fluid): BedResistance {
   const bed = bedGeometry(geometry);
-  const solids = Math.min((1 - bed.porosity) / squeezed, 1 - LEAST_POROSITY);
+  const solids = bedSolids(geometry, squeezed);
   const porosity = 1 - solids;
   const { density, viscosity } = fluid;
   // Pressed together, the same surface sits in less room.
@@ -37,7 +37,7 @@ export function layerResistance(geometry: Geometry, squeezed: number, fluid: Flu
       };
     }
     case 'fibre': {
-      const alpha = Math.min(solids, MOST_FIBRE_SOLIDS);
+      const alpha = fibreSolids(solids);
       return {
         linear: (64 * viscosity * alpha ** 1.5 * (1 + 56 * alpha ** 3)) / geometry.fibreDiameter ** 2,
         square: 0,
@@ -54,3 +54,10 @@ export function layerResistance(geometry: Geometry, squeezed: number, fluid: Flu
     }
   }
 }
+
+/** Share of a bed that is solid as it stands, 0–0.8. */
+export const bedSolids = (geometry: Geometry, squeezed: number): number =>
+  Math.min((1 - bedGeometry(geometry).porosity) / squeezed, 1 - LEAST_POROSITY);
+
+/** Solids of a fibre bed as far as Davies’ equation was made for. */
+export const fibreSolids = (solids: number): number => Math.min(solids, MOST_FIBRE_SOLIDS);

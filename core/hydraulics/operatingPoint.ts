@@ -1,16 +1,23 @@
-import type { Chamber, Filter } from '../filter/filter';
+import type { Filter } from '../filter/filter';
 import type { PlacedLayer } from '../pack/placedLayer';
-import { columnsOf, layerPaths, shrunk, type LayerPaths } from './columns';
+import { layerPaths } from './columns';
+import {
+  filterWater,
+  findBalance,
+  headOf,
+  MOST_PRESSURE,
+  splitAlone,
+  splitStack,
+  wetShares,
+  type Balance,
+  type FilterWater,
+  type Stack,
+} from './filterWater';
 import { fluidAt, GRAVITY, type Fluid } from './fluid';
 import { hoseHead, hoseLine, shareOut, type Branch } from './hoseHead';
 import { internalHead } from './internalHead';
-import { lipHeight } from './lipHeight';
-import { pumpCurve } from './pumpHead';
-import { solveFalling } from './solve';
-import { splitFlow } from './splitFlow';
-import { strainerHead } from './strainerHead';
-import { drownedWeirFlow } from './weir';
 import { rimAboveLip } from './rim';
+import { strainerHead } from './strainerHead';
 
 /** What the water does in one layer. SI. */
 export interface LayerFlow {
@@ -61,9 +68,6 @@ export interface OperatingPoint {
   readonly layers: readonly LayerFlow[];
 }
 
-/** Share of the free flow to which the operating point is found. */
-const PRECISION = 1e-9;
-
 /**
  * Head of the pack alone at any flow, m of water, all of it under water: the curve of a filter’s resistance.
  *
@@ -74,20 +78,22 @@ export function packHead(
   inFlow: readonly PlacedLayer[],
   celsius: number,
 ): (flow: number) => number {
-  const fluid = fluidAt(celsius);
-  const stacks = stacksOf(filter, inFlow, fluid);
-  return (flow) => stacksHead(stacks, flow, fluid, Infinity);
+  const { sponge, body, fluid } = cleanWater(filter, inFlow, celsius);
+  return headOf([...sponge, ...body], fluid, Infinity);
 }
 
-/** Layers that touch each other in one chamber. A chamber has several where spacers keep its layers apart. */
-interface Stack {
-  readonly chamber: Chamber;
-  readonly layers: readonly LayerPaths[];
+/** A filter with clean layers as its water meets it. */
+export function cleanWater(filter: Filter, inFlow: readonly PlacedLayer[], celsius: number): FilterWater {
+  const fluid = fluidAt(celsius);
+  return filterWater(
+    filter,
+    inFlow.map((placed) => layerPaths(placed, fluid)),
+    fluid,
+  );
 }
 
 /**
- * Flow of a filter and what every layer does to it: pump head = lift + hoses + body + sponge + pack, found in
- * [0, free flow]. In a hang-on-back the pack’s head stands as water before it, part of which may pass over a notch.
+ * Flow of a filter with clean layers and what every layer does to it.
  *
  * @param inFlow the layers in flow order, measured
  * @param celsius temperature of the water
@@ -97,63 +103,44 @@ export function operatingPoint(
   inFlow: readonly PlacedLayer[],
   celsius: number,
 ): OperatingPoint {
-  const fluid = fluidAt(celsius);
-  const pump = pumpCurve(filter);
-  const line = hoseLine(filter);
-  const stacks = stacksOf(filter, inFlow, fluid);
-  const sponge = stacks.filter(({ chamber }) => chamber.where === 'intake');
-  const body = stacks.filter(({ chamber }) => chamber.where === 'body');
-  const stack = stackInBasket(body);
-  const sentRound = filter.spill?.sentRound ?? 0;
-  const pumped = (flow: number): number => flow / (1 - sentRound);
+  const water = cleanWater(filter, inFlow, celsius);
+  return pointOf(water, findBalance(water));
+}
 
-  const hoses = (flow: number): number =>
-    line === null ? strainerHead(filter, flow) : hoseHead(line, flow, fluid);
-  const lift = filter.spill?.lipAboveTank ?? 0;
-  const before = (flow: number): { head: number; through: number } =>
-    filter.spill === null
-      ? { head: stacksHead(body, flow, fluid, Infinity), through: flow }
-      : hangOnBackHead(filter.spill, body, stack, flow, fluid);
-  const excess = (flow: number): number =>
-    pump.headAt(pumped(flow)) -
-    lift -
-    hoses(flow) -
-    internalHead(filter, flow) -
-    stacksHead(sponge, flow, fluid, Infinity) -
-    before(flow).head;
-
-  const most = pump.freeFlow * (1 - sentRound);
-  const flow = solveFalling(excess, 0, most, most * PRECISION);
-  const packed = before(flow);
-  const overLip = filter.spill === null ? 0 : lipHeight(filter.spill, stack, flow);
-  const wetTo = filter.spill === null ? Infinity : filter.spill.lipAboveFloor + overLip;
-  const rim = filter.spill === null ? 0 : rimAboveLip(filter.spill);
+/** All that can be read off a filter at its balance. */
+export function pointOf(water: FilterWater, balance: Balance): OperatingPoint {
+  const { filter, fluid, line } = water;
+  const { spill } = filter;
+  const { flow, through, overLip, before } = balance;
+  const wetTo = water.wetOnly ? Infinity : balance.wetTo;
+  const rim = spill === null ? 0 : rimAboveLip(spill);
+  const pumpHead = water.pump.headAt(flow / (1 - (spill?.sentRound ?? 0)));
   return {
     flow,
     shareOfLabel: flow / filter.labelFlow,
-    pumpHead: pump.headAt(pumped(flow)),
+    pumpHead,
     heads: {
-      lift,
-      hoses: hoses(flow),
+      lift: spill?.lipAboveTank ?? 0,
+      hoses: line === null ? strainerHead(filter, flow) : hoseHead(line, flow, fluid),
       internal: internalHead(filter, flow),
-      sponge: stacksHead(sponge, flow, fluid, Infinity),
-      pack: packed.head - overLip,
+      sponge: headOf(water.sponge, fluid, Infinity)(flow),
+      pack: before - overLip,
     },
     level:
-      filter.spill === null
+      spill === null
         ? null
         : {
             overLip,
-            beforePack: packed.head,
+            beforePack: before,
             rim,
-            headroom: rim - packed.head,
-            pastShare: flow === 0 ? 0 : 1 - packed.through / flow,
+            headroom: rim - before,
+            pastShare: flow === 0 ? 0 : 1 - through / flow,
           },
     branches: branchShares(filter, flow, fluid),
-    layers: stacks.flatMap((stack) => {
-      const inBody = stack.chamber.where === 'body';
-      return stackFlows(stack, inBody ? packed.through : flow, flow, fluid, inBody ? wetTo : Infinity);
-    }),
+    layers: [
+      ...water.sponge.flatMap((stack) => stackFlows(stack, flow, flow, fluid, Infinity)),
+      ...water.body.flatMap((stack) => stackFlows(stack, through, flow, fluid, wetTo)),
+    ],
   };
 }
 
@@ -166,99 +153,19 @@ function branchShares(filter: Filter, flow: number, fluid: Fluid): OperatingPoin
   return { intakes: shares(line.intakes), outlets: shares(line.outlets) };
 }
 
-function stacksOf(filter: Filter, inFlow: readonly PlacedLayer[], fluid: Fluid): Stack[] {
-  return filter.chambers.flatMap((chamber) => {
-    const runs: LayerPaths[][] = [[]];
-    for (const placed of inFlow) {
-      if (placed.chamber !== chamber) continue;
-      const apart = placed.stage === 'spacer';
-      if (apart) runs.push([]);
-      runs.at(-1)?.push(layerPaths(placed, fluid));
-      if (apart) runs.push([]);
-    }
-    return runs.filter((layers) => layers.length > 0).map((layers) => ({ chamber, layers }));
-  });
-}
-
-/** Height before the pack over the lip, m, and the flow that goes through it; the rest passes over the notch. */
-function hangOnBackHead(
-  spill: NonNullable<Filter['spill']>,
-  body: readonly Stack[],
-  stack: number,
-  flow: number,
-  fluid: Fluid,
-): { head: number; through: number } {
-  const overLip = lipHeight(spill, stack, flow);
-  const wetTo = spill.lipAboveFloor + overLip;
-  const levelAt = (through: number): number => overLip + stacksHead(body, through, fluid, wetTo);
-  const { notch } = spill;
-  if (notch === null || flow <= 0) return { head: levelAt(flow), through: flow };
-  const past = (level: number): number =>
-    drownedWeirFlow(notch.width, level - notch.aboveLip, overLip - notch.aboveLip);
-  const through = solveFalling((share) => flow - share - past(levelAt(share)), 0, flow, flow * PRECISION);
-  return { head: levelAt(through), through };
-}
-
-/** How high the media stand in a basket that is flowed upward, m; media in upright slots never reach the lip. */
-const stackInBasket = (body: readonly Stack[]): number =>
-  Math.max(
-    0,
-    ...body
-      .filter(({ chamber }) => chamber.way === 'up')
-      .flatMap(({ layers }) => layers.map(({ placed }) => placed.measure.to)),
-  );
-
-/** Share of each layer under water when it stands up to `wetTo` along an upward chamber. */
-function wetShares({ chamber, layers }: Stack, wetTo: number): number[] {
-  return layers.map(({ placed: { measure } }) => {
-    if (chamber.way !== 'up' || wetTo === Infinity) return 1;
-    return Math.min(1, Math.max(0, (wetTo - measure.from) / (measure.to - measure.from)));
-  });
-}
-
-/** Head of chambers one after the other, m of water. */
-function stacksHead(stacks: readonly Stack[], flow: number, fluid: Fluid, wetTo: number): number {
-  let pressure = 0;
-  for (const stack of stacks) {
-    const columns = columnsOf(stack.layers, wetShares(stack, wetTo));
-    pressure += splitFlow(
-      columns.map((column) => column.resistance),
-      flow,
-    ).pressure;
-  }
-  return Math.min(pressure, MOST_PRESSURE) / (fluid.density * GRAVITY);
-}
-
-/** A pressure that no small pump reaches, Pa: stands for “nothing goes through”, and stays a number. */
-const MOST_PRESSURE = 1e7;
-
 /** What happens in each layer of a chamber at a flow, as shares of the whole filter’s flow. */
 function stackFlows(stack: Stack, through: number, whole: number, fluid: Fluid, wetTo: number): LayerFlow[] {
   const wet = wetShares(stack, wetTo);
-  const columns = columnsOf(stack.layers, wet);
-  const split = splitFlow(
-    columns.map((column) => column.resistance),
-    through,
-  );
+  const split = splitStack(stack, through, wetTo);
+  const share = (flow: number): number => (whole <= 0 ? 0 : Math.min(1, Math.max(0, flow / whole)));
   return stack.layers.map((layer, at) => {
-    const inColumns = columns.reduce(
-      (sum, column, index) => sum + (column.through[at] === true ? (split.flows[index] ?? 0) : 0),
-      0,
-    );
-    const mixed = splitFlow(
-      [
-        layer.through === null ? null : shrunk(layer.through, layer.cover, wet[at] ?? 1),
-        layer.cover < 1 ? shrunk(layer.beside, 1 - layer.cover, wet[at] ?? 1) : null,
-      ],
-      through,
-    );
-    const share = (flow: number): number => (whole <= 0 ? 0 : Math.min(1, Math.max(0, flow / whole)));
-    const own = layer.through === null ? 0 : inColumns;
+    const mixed = splitAlone(layer, wet[at] ?? 1, through);
+    const own = split.own[at] ?? 0;
     return {
       layerId: layer.placed.layer.id,
       head: Math.min(mixed.pressure, MOST_PRESSURE) / (fluid.density * GRAVITY),
       throughShare: share(own),
-      throughIfMixed: share(mixed.flows[0] ?? 0),
+      throughIfMixed: share(mixed.own),
       faceVelocity: own / layer.area,
       bedTime: own > 0 ? layer.volume / own : null,
       poreTime: own > 0 ? layer.poreVolume / own : null,

@@ -39,3 +39,40 @@ export function solveFalling(
   }
   return (a + b) / 2;
 }
+
+/** Widths of the brackets that are tried around a guess, as shares of it. */
+const TRIED = [1e-4, 1e-2];
+
+/**
+ * The same root, looked for around a guess first: a few steps when the function has hardly changed since.
+ *
+ * @param near the guess, inside the bracket
+ */
+export function solveNear(
+  valueAt: (x: number) => number,
+  low: number,
+  high: number,
+  near: number,
+  tolerance: number,
+): number {
+  let [left, right] = [low, high];
+  for (const share of TRIED) {
+    const [a, b] = [near * (1 - share), near * (1 + share)];
+    if (a > left) {
+      if (valueAt(a) > 0) left = a;
+      else {
+        right = Math.min(right, a);
+        continue;
+      }
+    }
+    if (b < right) {
+      if (valueAt(b) < 0) right = b;
+      else {
+        left = Math.max(left, b);
+        continue;
+      }
+    }
+    break;
+  }
+  return solveFalling(valueAt, left, right, tolerance);
+}

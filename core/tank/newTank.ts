@@ -17,6 +17,7 @@ export const newTank = (id: string, name: string, volume: number): Tank => ({
   altitude: 0,
   feed: { amount: null, protein: USUAL_PROTEIN },
   plants: 'some',
+  litter: { perDay: null, floating: false },
   animals: [],
   circulation: [],
 });

@@ -3,6 +3,7 @@ import { IdSchema, nameSchema, NoteSchema } from '../document';
 import { AimSchema, PlaceSchema } from '../filter/ports';
 import { bounded, type Bounds } from '../units/bounds';
 import { FeedSchema } from './feed';
+import { LitterSchema } from './litter';
 import { WaterSchema } from './water';
 
 /** What a tank's numbers may be, SI. The widest a home or club keeper could mean; common practice, no source. */
@@ -47,6 +48,7 @@ export const TankSchema = z.object({
   altitude: bounded(TANK_BOUNDS.altitude).describe('m above the sea'),
   feed: FeedSchema,
   plants: PlantsSchema,
+  litter: LitterSchema,
   animals: z.array(AnimalSchema).max(ANIMALS.length),
   circulation: z
     .array(CirculationSchema)

@@ -1,0 +1,19 @@
+import { feedPerDay } from '../tank/feed';
+import { litterPerDay } from '../tank/litter';
+import type { Tank } from '../tank/tank';
+import type { DirtNumbers } from './dirtNumbers';
+import { SIZE_CLASSES } from './sizeClasses';
+
+/**
+ * Dry solids that a tank makes in a day, by size, kg; null when nobody has said what is fed.
+ *
+ * @param fed how many times the likely food
+ * @source dry solids per dry food, Timmons & Ebeling, from memory; plant litter as a second source.
+ */
+export function dirtProduction(tank: Tank, numbers: DirtNumbers, fed = 1): Float64Array | null {
+  const food = feedPerDay(tank.feed);
+  if (food === null) return null;
+  const fromFood = food.likely * fed * numbers.solidsPerFood;
+  const litter = litterPerDay(tank);
+  return Float64Array.from(SIZE_CLASSES, ({ ofFood, ofLitter }) => fromFood * ofFood + litter * ofLitter);
+}

@@ -1,0 +1,24 @@
+import type { Tank } from '../tank/tank';
+import { SIZE_CLASSES } from './sizeClasses';
+
+/** Turnover by circulation pumps at which half as much settles, tanks an hour (calibrated). */
+const HALVED_AT = 10;
+
+/** How fast each size settles in a tank, 1/day: a current keeps dirt afloat until it finds an intake. */
+export function settlingRates(tank: Pick<Tank, 'circulation'>, volume: number): Float64Array {
+  const moved = tank.circulation.reduce((sum, { flow }) => sum + flow, 0);
+  const turns = (moved * 3600) / volume;
+  return Float64Array.from(SIZE_CLASSES, ({ settles }) => settles / (1 + turns / HALVED_AT));
+}
+
+/**
+ * Dirt of one size afloat in a tank when as much is made as is caught and settles, kg/m³.
+ *
+ * @param made kg a day
+ * @param cleared flow that the filters clear of it, m³ a day
+ * @param settles 1/day
+ * @param volume m³
+ * @source mass balance of a mixed tank, C = P/(Q·E + k_s·V).
+ */
+export const afloat = (made: number, cleared: number, settles: number, volume: number): number =>
+  made / (cleared + settles * volume);

@@ -1,0 +1,225 @@
+import type { Chamber, Filter } from '../filter/filter';
+import type { Spill } from '../filter/spill';
+import { columnsOf, shrunk, type LayerPaths } from './columns';
+import { GRAVITY, type Fluid } from './fluid';
+import { hoseHead, hoseLine, type HoseLine } from './hoseHead';
+import { internalHead } from './internalHead';
+import { lipHeight } from './lipHeight';
+import { pumpCurve, type PumpCurve } from './pumpHead';
+import type { Resistance } from './quadratic';
+import { solveFalling, solveNear } from './solve';
+import { splitFlow } from './splitFlow';
+import { strainerHead } from './strainerHead';
+import { drownedWeirFlow } from './weir';
+
+/** Layers that touch each other in one chamber. A chamber has several where spacers keep its layers apart. */
+export interface Stack {
+  readonly chamber: Chamber;
+  readonly layers: readonly LayerPaths[];
+}
+
+/** A filter with its media as a thing that water goes through: all that its balance is found from. */
+export interface FilterWater {
+  readonly filter: Filter;
+  readonly fluid: Fluid;
+  readonly pump: PumpCurve;
+  readonly line: HoseLine | null;
+  /** The sponge on the intake, and what is in the body, in flow order. */
+  readonly sponge: readonly Stack[];
+  readonly body: readonly Stack[];
+  /** How high the media stand in a basket that is flowed upward, m. */
+  readonly stackHeight: number;
+  /**
+   * True when the layers’ resistances already are those of the part that stands under water; else the part above
+   * the water of a hang-on-back is left out here.
+   */
+  readonly wetOnly: boolean;
+}
+
+/** @param paths the layers in flow order, each measured as a way for the water */
+export function filterWater(
+  filter: Filter,
+  paths: readonly LayerPaths[],
+  fluid: Fluid,
+  wetOnly = false,
+): FilterWater {
+  const stacks = stacksOf(filter, paths);
+  const body = stacks.filter(({ chamber }) => chamber.where === 'body');
+  return {
+    filter,
+    fluid,
+    pump: pumpCurve(filter),
+    line: hoseLine(filter),
+    sponge: stacks.filter(({ chamber }) => chamber.where === 'intake'),
+    body,
+    stackHeight: stackInBasket(body),
+    wetOnly,
+  };
+}
+
+/** Where pump and filter agree: flow to the tank and through the pack, m³/s; heights over a lip, m. */
+export interface Balance {
+  readonly flow: number;
+  readonly through: number;
+  readonly overLip: number;
+  /** Head of the pack; of a hang-on-back the height before it, over the lip. */
+  readonly before: number;
+  /** How far up a basket its media stand under water, m; Infinity in a closed body. */
+  readonly wetTo: number;
+}
+
+/** Share of the free flow to which the balance is found. */
+const PRECISION = 1e-9;
+
+/**
+ * Pump head = lift + hoses + body + sponge + pack, found in [0, free flow]. In a hang-on-back the pack’s head stands
+ * as water before it, part of which may pass over a notch.
+ *
+ * @param near a balance of nearly the same filter, to begin from
+ */
+export function findBalance(water: FilterWater, near: Balance | null = null): Balance {
+  const { filter, fluid, pump, line } = water;
+  const { spill } = filter;
+  const sentRound = spill?.sentRound ?? 0;
+  const lift = spill?.lipAboveTank ?? 0;
+  const most = pump.freeFlow * (1 - sentRound);
+  const spongeHead = headOf(water.sponge, fluid, Infinity);
+  const packed = packBalance(water, near);
+  const excess = (flow: number): number =>
+    pump.headAt(flow / (1 - sentRound)) -
+    lift -
+    (line === null ? strainerHead(filter, flow) : hoseHead(line, flow, fluid)) -
+    internalHead(filter, flow) -
+    spongeHead(flow) -
+    packed(flow).before;
+  const flow =
+    near === null
+      ? solveFalling(excess, 0, most, most * PRECISION)
+      : solveNear(excess, 0, most, near.flow, most * PRECISION);
+  return { flow, ...packed(flow) };
+}
+
+/** Head of stacks one after the other as a function of the flow, m of water; measured once. */
+export function headOf(stacks: readonly Stack[], fluid: Fluid, wetTo: number): (flow: number) => number {
+  const ways = stacks.map((stack) => waysOf(stack, wetTo));
+  return (flow) => {
+    let pressure = 0;
+    for (const way of ways) pressure += splitFlow(way, flow).pressure;
+    return Math.min(pressure, MOST_PRESSURE) / (fluid.density * GRAVITY);
+  };
+}
+
+/** A pressure that no small pump reaches, Pa: stands for “nothing goes through”, and stays a number. */
+export const MOST_PRESSURE = 1e7;
+
+/** How the flow through a stack shares itself: through each piece, and beside it; m³/s. */
+export interface StackSplit {
+  readonly own: readonly number[];
+  readonly beside: readonly number[];
+}
+
+/** What goes through each piece of a stack and what goes beside it, as long as nothing mixes across. */
+export function splitStack(stack: Stack, through: number, wetTo: number): StackSplit {
+  const columns = columnsOf(stack.layers, wetShares(stack, wetTo));
+  const { flows } = splitFlow(
+    columns.map((column) => column.resistance),
+    through,
+  );
+  const own = stack.layers.map((layer, at) =>
+    layer.through === null
+      ? 0
+      : columns.reduce(
+          (sum, column, index) => sum + (column.through[at] === true ? (flows[index] ?? 0) : 0),
+          0,
+        ),
+  );
+  return { own, beside: own.map((one) => Math.max(0, through - one)) };
+}
+
+/** Flow through one piece when the water mixes freely before it, m³/s, and the pressure that both ways lose, Pa. */
+export function splitAlone(
+  layer: LayerPaths,
+  wet: number,
+  through: number,
+): { readonly own: number; readonly pressure: number } {
+  const { flows, pressure } = splitFlow(
+    [
+      layer.through === null ? null : shrunk(layer.through, layer.cover, wet),
+      layer.cover < 1 ? shrunk(layer.beside, 1 - layer.cover, wet) : null,
+    ],
+    through,
+  );
+  return { own: flows[0] ?? 0, pressure };
+}
+
+/** Share of each layer under water when it stands up to `wetTo` along an upward chamber. */
+export function wetShares({ chamber, layers }: Stack, wetTo: number): number[] {
+  return layers.map(({ placed: { measure } }) => {
+    if (chamber.way !== 'up' || wetTo === Infinity) return 1;
+    return Math.min(1, Math.max(0, (wetTo - measure.from) / (measure.to - measure.from)));
+  });
+}
+
+function stacksOf(filter: Filter, inFlow: readonly LayerPaths[]): Stack[] {
+  return filter.chambers.flatMap((chamber) => {
+    const runs: LayerPaths[][] = [[]];
+    for (const paths of inFlow) {
+      if (paths.placed.chamber !== chamber) continue;
+      const apart = paths.placed.stage === 'spacer';
+      if (apart) runs.push([]);
+      runs.at(-1)?.push(paths);
+      if (apart) runs.push([]);
+    }
+    return runs.filter((layers) => layers.length > 0).map((layers) => ({ chamber, layers }));
+  });
+}
+
+/** How high the media stand in a basket that is flowed upward, m; media in upright slots never reach the lip. */
+const stackInBasket = (body: readonly Stack[]): number =>
+  Math.max(
+    0,
+    ...body
+      .filter(({ chamber }) => chamber.way === 'up')
+      .flatMap(({ layers }) => layers.map(({ placed }) => placed.measure.to)),
+  );
+
+const waysOf = (stack: Stack, wetTo: number): (Resistance | null)[] =>
+  columnsOf(stack.layers, wetShares(stack, wetTo)).map((column) => column.resistance);
+
+type PackBalance = Omit<Balance, 'flow'>;
+
+function packBalance(water: FilterWater, near: Balance | null): (flow: number) => PackBalance {
+  const { filter, body, fluid } = water;
+  const { spill } = filter;
+  if (spill !== null) return hangOnBackBalance(spill, water, near);
+  const head = headOf(body, fluid, Infinity);
+  return (flow) => ({ through: flow, overLip: 0, before: head(flow), wetTo: Infinity });
+}
+
+/** Height before the pack over the lip, m, and the flow that goes through it; the rest passes over the notch. */
+function hangOnBackBalance(
+  spill: Spill,
+  { body, fluid, stackHeight, wetOnly }: FilterWater,
+  near: Balance | null,
+): (flow: number) => PackBalance {
+  const { notch } = spill;
+  const whole = wetOnly ? headOf(body, fluid, Infinity) : null;
+  let guess = near?.through ?? null;
+  return (flow) => {
+    const overLip = lipHeight(spill, stackHeight, flow);
+    const wetTo = spill.lipAboveFloor + overLip;
+    const head = whole ?? headOf(body, fluid, wetTo);
+    const levelAt = (through: number): number => overLip + head(through);
+    if (notch === null || flow <= 0) return { through: flow, overLip, before: levelAt(flow), wetTo };
+    const left = (through: number): number =>
+      flow -
+      through -
+      drownedWeirFlow(notch.width, levelAt(through) - notch.aboveLip, overLip - notch.aboveLip);
+    const through =
+      guess === null
+        ? solveFalling(left, 0, flow, flow * PRECISION)
+        : solveNear(left, 0, flow, Math.min(flow, guess), flow * PRECISION);
+    if (guess !== null) guess = through;
+    return { through, overLip, before: levelAt(through), wetTo };
+  };
+}
