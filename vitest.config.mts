@@ -6,6 +6,8 @@ export default defineConfig({
   test: {
     include: ['{core,formats,store,server,ui,demo,cli,scripts,workers}/**/*.test.{ts,tsx}'],
     environment: 'node',
+    // Only a bound: a busy machine may take many times what a quiet one does.
+    testTimeout: 120_000,
     setupFiles: ['scripts/seedProperties.ts'],
   },
 });

@@ -1,9 +1,15 @@
 import { readFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import { HORIZON } from '@/core/dirt/visit';
 import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
 import { evaluateFile } from './evaluateFile';
+import { forecastFile } from './forecastFile';
 
-const USAGE =
-  'Usage: npm run -s neat -- evaluate FILE\nPrints the report of every pack in a *.neatlayer.json as JSON.';
+const DAYS = 180;
+
+const USAGE = `Usage: npm run -s neat -- evaluate FILE
+       npm run -s neat -- forecast FILE [--days ${DAYS}]
+evaluate prints the report of every pack in a *.neatlayer.json as JSON, forecast when it clogs.`;
 
 /** What a run leaves: text for standard output and standard error, and the exit code. */
 export interface Outcome {
@@ -14,10 +20,17 @@ export interface Outcome {
 
 /** Runs the command line: 0 done, 1 bad input or usage (one line a fault), 2 the file cannot be read. */
 export function run(args: readonly string[]): Outcome {
-  const [command, file, ...more] = args;
-  if (command === undefined || command === '--help' || command === 'help') return done(USAGE);
-  if (command !== 'evaluate') return fault(`“${command}” is not a command.\n${USAGE}`, 1);
+  const parsed = parse(args);
+  if (typeof parsed === 'string') return fault(`${parsed}\n${USAGE}`, 1);
+  const { days, help } = parsed.values;
+  const [command, file, ...more] = parsed.positionals;
+  if (command === undefined || help === true || command === 'help') return done(USAGE);
+  if (command !== 'evaluate' && command !== 'forecast')
+    return fault(`“${command}” is not a command.\n${USAGE}`, 1);
   if (file === undefined || more.length > 0) return fault(USAGE, 1);
+  const ahead = Number(days ?? DAYS);
+  if (!Number.isInteger(ahead) || ahead < 1 || ahead > HORIZON)
+    return fault(`--days must be a whole number from 1 to ${HORIZON}, not “${days}”.`, 1);
   let text: string;
   try {
     text = readFileSync(file, 'utf8');
@@ -31,7 +44,24 @@ export function run(args: readonly string[]): Outcome {
     return fault(`Cannot read ${file}: ${reasons[code] ?? 'it cannot be opened'}.`, 2);
   }
   const read = readNeatLayerFile(text);
-  return read.ok ? done(JSON.stringify(evaluateFile(read.file), null, 2)) : fault(read.faults.join('\n'), 1);
+  if (!read.ok) return fault(read.faults.join('\n'), 1);
+  const answer = command === 'evaluate' ? evaluateFile(read.file) : forecastFile(read.file, ahead);
+  return answer === null
+    ? fault('The file does not say what is fed: enter the food a day under Survey and save it again.', 1)
+    : done(JSON.stringify(answer, null, 2));
+}
+
+/** The words of the command line, or what is wrong with them. */
+function parse(args: readonly string[]) {
+  try {
+    return parseArgs({
+      args: [...args],
+      allowPositionals: true,
+      options: { days: { type: 'string' }, help: { type: 'boolean' } },
+    });
+  } catch (error) {
+    return error instanceof Error ? error.message : String(error);
+  }
 }
 
 const done = (out: string): Outcome => ({ out: `${out}\n`, err: '', code: 0 });

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { flowState, SERVICE_SHARE } from '@/core/service/flowState';
+import { SERVICE_SHARE } from '@/core/dirt/serviceShare';
+import { flowState } from '@/core/service/flowState';
 import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
 import { writeNeatLayerFile } from '@/formats/writeNeatLayerFile';
 import { demoContent } from './demoContent';
-import { seededRandom } from './seededRandom';
+import { seededRandom } from '@/core/dirt/seededRandom';
 
 const NOW = new Date('2026-11-25T12:00:00Z');
 

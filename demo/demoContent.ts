@@ -4,7 +4,7 @@ import type { Layer } from '@/core/pack/layer';
 import type { Pack } from '@/core/pack/pack';
 import { plainLayer } from '@/core/pack/plainLayer';
 import type { FilterContent } from '@/formats/neatLayerFile';
-import { seededRandom } from './seededRandom';
+import { seededRandom } from '@/core/dirt/seededRandom';
 import { WATERS, type Water } from './waters';
 
 const DAY = 86_400_000;
@@ -52,6 +52,7 @@ function stretchOf(water: Water, at: number, from: number, to: number, now: Date
     role,
     name,
     layers: [...water.layers],
+    visits: [],
   });
   const packs = [pack('as found', 'As found'), pack('planned', 'Plan'), pack('as packed', 'As packed')];
   const [asFound, planned, asPacked] = packs as [Pack, Pack, Pack];
@@ -131,6 +132,7 @@ function openJob({ filter, layers }: Water, now: Date): { packs: Pack[]; jobs: J
     role,
     name,
     layers: [...list],
+    visits: [],
   });
   const asFound = pack('as found', 'As found', found);
   const plan = pack('planned', 'Plan', planned);

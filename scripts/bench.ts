@@ -2,7 +2,8 @@
 import { chromium } from '@playwright/test';
 import { Workspace } from 'epanet-js';
 import { operatingPoint, packHead } from '@/core/hydraulics/operatingPoint';
-import { aloneOn, evaluatePack, placeLayers, type PackInput } from '@/core/pack/evaluatePack';
+import { aloneOn, evaluatePack, type PackInput } from '@/core/pack/evaluatePack';
+import { placeLayers } from '@/core/pack/placeLayers';
 import { whatIf } from '@/core/pack/whatIf';
 import { WATERS } from '@/demo/waters';
 import { epanetFlow } from '@/reference/epanetFlow';

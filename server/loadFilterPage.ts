@@ -4,8 +4,10 @@ import type { LogEntry } from '@/core/job/logEntry';
 import type { FilterFlow } from '@/core/tank/flowShares';
 import { flowState } from '@/core/service/flowState';
 import { operatingPoint } from '@/core/hydraulics/operatingPoint';
-import { placeLayers, type Surroundings } from '@/core/pack/evaluatePack';
+import { type Surroundings } from '@/core/pack/evaluatePack';
+import { placeLayers } from '@/core/pack/placeLayers';
 import type { Photo } from '@/core/job/photo';
+import type { Layer } from '@/core/pack/layer';
 import type { Pack } from '@/core/pack/pack';
 import type { Settings } from '@/core/settings/settings';
 import type { Tank } from '@/core/tank/tank';
@@ -50,8 +52,8 @@ export function loadFilterPage(db: Db, filterId: string): FilterPage | null {
   const entries = log.ofFilter(db, filterId);
   const others = filters
     .onTank(db, tank.doc.id)
-    .map(({ doc }) => doc)
-    .filter((other) => other.id !== filterId);
+    .filter(({ doc }) => doc.id !== filterId)
+    .map(({ doc }) => ({ filter: doc, layers: layersIn(db, doc) }));
   const stored = settings.get(db);
   return {
     tank,
@@ -62,7 +64,7 @@ export function loadFilterPage(db: Db, filterId: string): FilterPage | null {
       schools: stored.doc.schools,
       now: new Date().toISOString(),
     },
-    flows: [filter.doc, ...others].map((one) => flowOf(db, one, tank.doc)),
+    flows: [filter.doc, ...others.map((other) => other.filter)].map((one) => flowOf(db, one, tank.doc)),
     filter,
     open:
       job === null
@@ -86,16 +88,16 @@ export const loadRound = (db: Db): FilterPage[] =>
     return page === null ? [] : [page];
   });
 
-/** Flow of a filter as timed last, and as pump and pack give it by reckoning. */
-function flowOf(db: Db, filter: Filter, tank: Tank): FilterFlow {
+/** What is in a filter, as far as is known. */
+function layersIn(db: Db, filter: Filter): Layer[] {
   const chambers = new Set(filter.chambers.map((chamber) => chamber.id));
   // A record of an old pack may name chambers that were since taken out of the filter.
-  const layers = (jobs.currentPack(db, filter.id)?.layers ?? []).filter((layer) =>
-    chambers.has(layer.chamber),
-  );
-  return {
-    filter,
-    measured: flowState(log.ofFilter(db, filter.id)).readings.at(-1)?.flow.mean ?? null,
-    predicted: operatingPoint(filter, placeLayers(filter, layers), tank.temperature).flow,
-  };
+  return (jobs.currentPack(db, filter.id)?.layers ?? []).filter((layer) => chambers.has(layer.chamber));
 }
+
+/** Flow of a filter as timed last, and as pump and pack give it by reckoning. */
+const flowOf = (db: Db, filter: Filter, tank: Tank): FilterFlow => ({
+  filter,
+  measured: flowState(log.ofFilter(db, filter.id)).readings.at(-1)?.flow.mean ?? null,
+  predicted: operatingPoint(filter, placeLayers(filter, layersIn(db, filter)), tank.temperature).flow,
+});

@@ -107,7 +107,7 @@ export const jobs = {
     db: Db,
     id: string,
     version: number,
-    { name, layers }: { name: unknown; layers: unknown },
+    { name, layers, visits }: { name: unknown; layers: unknown; visits: unknown },
   ): { job: Stored<Job>; pack: Stored<Pack> } =>
     db
       .transaction(() => {
@@ -118,6 +118,7 @@ export const jobs = {
           role: 'alternative',
           name,
           layers,
+          visits,
         });
         const job = table.update(db, version, {
           ...doc,
@@ -148,6 +149,7 @@ export const jobs = {
       .transaction(() => {
         const { doc } = stillOpen(table.get(db, id));
         const layersOf = (packId: string) => packs.get(db, packId).doc.layers;
+        const { visits } = packs.get(db, doc.plannedPackId).doc;
         const finishedAt = new Date().toISOString();
         // A first pack puts in new what lay in the packing.
         const old = doc.occasion === 'first pack' ? [] : layersOf(doc.asFoundPackId);
@@ -158,7 +160,7 @@ export const jobs = {
           stage: 'done',
           finishedAt,
           outOfFlow: stopClock(doc.outOfFlow, finishedAt, ''),
-          asPackedPackId: addPack(db, doc.filterId, 'as packed', layers),
+          asPackedPackId: addPack(db, doc.filterId, 'as packed', layers, visits),
         });
         log.add(db, {
           kind: 'repacked',
@@ -184,8 +186,15 @@ export const jobs = {
   },
 };
 
-function addPack(db: Db, filterId: string, role: PackRole, layers: Pack['layers']): string {
-  return packs.insert(db, { id: randomUUID(), filterId, role, name: PACK_NAMES[role], layers }).doc.id;
+function addPack(
+  db: Db,
+  filterId: string,
+  role: PackRole,
+  layers: Pack['layers'],
+  visits: Pack['visits'] = [],
+): string {
+  return packs.insert(db, { id: randomUUID(), filterId, role, name: PACK_NAMES[role], layers, visits }).doc
+    .id;
 }
 
 function stillOpen(job: Stored<Job>): Stored<Job> {

@@ -144,24 +144,28 @@ export function wetShare(beds: Beds, slice: number, wetTo: number): number {
 export const wetToIn = ({ chamber }: PlacedLayer, wetTo: number): number =>
   chamber.where === 'body' && chamber.way === 'up' ? wetTo : Infinity;
 
-/** Deposit of a slice, share of the bed, from the dry mass of every size in it, kg. */
-export function depositOf(beds: Beds, mass: ArrayLike<number>, slice: number, sludgeDensity: number): number {
-  let sum = 0;
-  for (let size = 0; size < SIZES; size += 1) sum += mass[slice * SIZES + size] ?? 0;
-  return sum / (sludgeDensity * (beds.volume[slice] ?? 1));
+/** Deposit of every slice, share of the bed, from the dry mass of every size in it, kg, `first` the place of the first. */
+export function depositsOf(
+  beds: Beds,
+  mass: ArrayLike<number>,
+  sludgeDensity: number,
+  first = 0,
+): Float64Array {
+  const deposits = new Float64Array(beds.slices);
+  for (let slice = 0; slice < beds.slices; slice += 1) {
+    let sum = 0;
+    for (let size = 0; size < SIZES; size += 1) sum += mass[first + slice * SIZES + size] ?? 0;
+    deposits[slice] = sum / (sludgeDensity * (beds.volume[slice] ?? 1));
+  }
+  return deposits;
 }
 
 /**
  * The layers as ways for the water with what sits in them; only what stands under water.
  *
- * @param mass dry, by slice and size, kg
+ * @param deposits of every slice, share of the bed
  */
-export function fouledPaths(
-  beds: Beds,
-  mass: ArrayLike<number>,
-  sludgeDensity: number,
-  wetTo: number,
-): LayerPaths[] {
+export function fouledPaths(beds: Beds, deposits: ArrayLike<number>, wetTo: number): LayerPaths[] {
   const paths = beds.clean.map((clean): LayerPaths => {
     const { placed } = clean;
     const { from, to } = placed.measure;
@@ -178,7 +182,7 @@ export function fouledPaths(
     for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
       const wet = wetShare(beds, slice, reaches);
       if (wet === 0) break;
-      const bedAt = bed.resistanceAt(depositOf(beds, mass, slice, sludgeDensity));
+      const bedAt = bed.resistanceAt(deposits[slice] ?? 0);
       linear += wet * bedAt.linear * (beds.linear[slice] ?? 0);
       square += wet * bedAt.square * (beds.square[slice] ?? 0);
     }

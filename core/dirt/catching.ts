@@ -1,5 +1,5 @@
 import type { PlacedLayer } from '../pack/placedLayer';
-import { depositOf, wetShare, wetToIn, type Bed, type Beds } from './beds';
+import { wetShare, wetToIn, type Bed, type Beds } from './beds';
 import { coefficientAt } from './filterCoefficient';
 import { SIZES } from './sizeClasses';
 
@@ -45,10 +45,11 @@ export interface CatchInput {
   readonly openFloor: OpenFloor | null;
   /** Speed at which each size sinks, m/s. */
   readonly sinking: readonly number[];
-  readonly sludgeDensity: number;
   readonly retention: number;
 }
 
+/** Share of the dirt below which none is left: far smaller numbers only cost time. */
+const NOTHING = 1e-15;
 /** Settlement never takes all: keeps the equivalent coefficient a number. */
 const MOST_SETTLED = 0.999;
 
@@ -56,14 +57,14 @@ const MOST_SETTLED = 0.999;
  * Follows the dirt of every size along the water: through each piece by Iwasaki’s equation slice by slice, beside it
  * untouched or through the floss in the gap; mixed again before the next layer.
  *
- * @param mass dry, by slice and size, kg
+ * @param deposits of every slice, share of the bed
  * @param flow m³/s that the pump takes from the tank; what of it passes a notch is not in `streams`
  * @param into answers are written here
  * @source Iwasaki 1937 with the ultimate deposit; Hazen 1904 for settlement, min(1, v_s·A/Q) × retention.
  */
 export function catchDirt(
   input: CatchInput,
-  mass: ArrayLike<number>,
+  deposits: ArrayLike<number>,
   streams: readonly LayerStream[],
   flow: number,
   wetTo: number,
@@ -100,7 +101,7 @@ export function catchDirt(
       throughBed(
         input,
         bed,
-        mass,
+        deposits,
         own ? stream.own : stream.beside,
         wetToIn(placed, wetTo),
         own ? piece : gap,
@@ -127,9 +128,9 @@ function spongeOut({ inFlow }: CatchInput, along: Float64Array, size: number): n
 }
 
 function throughBed(
-  { beds, sinking, sludgeDensity, retention }: CatchInput,
+  { beds, sinking, retention }: CatchInput,
   bed: Bed,
-  mass: ArrayLike<number>,
+  deposits: ArrayLike<number>,
   flow: number,
   wetTo: number,
   water: Float64Array,
@@ -149,16 +150,24 @@ function throughBed(
           coefficientAt(bed.collector, size, sinks, flow / area) +
           (bed.settles ? settling(retention * Math.min(1, (sinks * area) / flow)) / bed.depth : 0);
       }
-    const open = Math.max(0, 1 - depositOf(beds, mass, slice, sludgeDensity) / bed.ultimate);
+    const open = Math.max(0, 1 - (deposits[slice] ?? 0) / bed.ultimate);
     const reach = wet * open * ((beds.to[slice] ?? 0) - (beds.from[slice] ?? 0));
     for (let size = 0; size < SIZES; size += 1) {
       const before = water[size] ?? 0;
-      const taken = before * -Math.expm1(-(coefficients[size] ?? 0) * reach);
+      if (before < NOTHING) {
+        water[size] = 0;
+        continue;
+      }
+      const taken = before * caughtIn((coefficients[size] ?? 0) * reach);
       cleared[slice * SIZES + size] = flow * taken;
       water[size] = before - taken;
     }
   }
 }
+
+/** 1 − e^(−x), x 0 or more: by its series where the difference would lose figures, and quicker than the exact function. */
+const caughtIn = (x: number): number =>
+  x < 1e-3 ? x * (1 - (x / 2) * (1 - (x / 3) * (1 - x / 4))) : 1 - Math.exp(-x);
 
 /** The coefficient over a depth of 1 that takes a share. */
 const settling = (share: number): number => -Math.log1p(-Math.min(MOST_SETTLED, share));

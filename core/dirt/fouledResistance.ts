@@ -30,25 +30,25 @@ export function fouledResistance(
       const linear =
         64 *
         fluid.viscosity *
-        Math.sqrt(alpha / fibreDiameter ** 2 + deposit / DEPOSIT_FIBRE ** 2) *
+        Math.sqrt(alpha / (fibreDiameter * fibreDiameter) + deposit / (DEPOSIT_FIBRE * DEPOSIT_FIBRE)) *
         (alpha / fibreDiameter + deposit / DEPOSIT_FIBRE) *
-        (1 + 56 * s ** 3) *
-        open ** 3;
+        (1 + 56 * s * s * s) *
+        (open * open * open);
       return { linear, square: 0 };
     };
   }
   const { linear, square } = layerResistance(geometry, squeezed, fluid);
+  // Powers are written out: this is reckoned for every slice at every step.
   return (deposit) => {
     const more = (solids + deposit) / solids;
     const left = (porosity - deposit) / porosity;
+    const cubed = left * left * left;
     if (geometry.form === 'foam') {
       // 110 μ S²/(16 ε³) and 1.45 ρ S/(4 ε³), with S by √(s/s₀).
-      return { linear: (linear * more) / left ** 3, square: (square * Math.sqrt(more)) / left ** 3 };
+      return { linear: (linear * more) / cubed, square: (square * Math.sqrt(more)) / cubed };
     }
     // 150 μ s²/(ε³ d²) and 1.75 ρ s/(ε³ d), with d by (s/s₀)^⅓.
-    return {
-      linear: (linear * more ** (2 - 2 / 3)) / left ** 3,
-      square: (square * more ** (1 - 1 / 3)) / left ** 3,
-    };
+    const root = Math.cbrt(more);
+    return { linear: (linear * more * root) / cubed, square: (square * root * root) / cubed };
   };
 }

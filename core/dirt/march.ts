@@ -1,17 +1,20 @@
 import type { Filter } from '../filter/filter';
 import { intakeSponge } from '../filter/filter';
+import type { LayerPaths } from '../hydraulics/columns';
 import {
   filterWater,
   findBalance,
+  MOST_PRESSURE,
+  splitAlone,
   splitStack,
   type Balance,
   type FilterWater,
 } from '../hydraulics/filterWater';
-import { fluidAt } from '../hydraulics/fluid';
+import { fluidAt, GRAVITY } from '../hydraulics/fluid';
 import { cleanWater } from '../hydraulics/operatingPoint';
 import { rimAboveLip } from '../hydraulics/rim';
 import type { PlacedLayer } from '../pack/placedLayer';
-import { SERVICE_SHARE } from '../service/flowState';
+import { SERVICE_SHARE } from './serviceShare';
 import { litterPerDay } from '../tank/litter';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
@@ -28,8 +31,8 @@ import { settlingRates, afloat } from './tankBalance';
 import { STAYS, type Visit, type Work } from './visit';
 
 const SECONDS_A_DAY = 86_400;
-/** Steps in a day. */
-export const STEPS = 2;
+/** Steps in a day: slices fill and rot exactly within one, so that half the step moves a service day by 0.2 % at most. */
+const STEPS = 1;
 
 /** A filter with its layers, measured, and when hands go into it. */
 export interface MarchedFilter {
@@ -82,6 +85,8 @@ export interface March {
   readonly slices: number;
   /** Caught since the beginning by day and layer. */
   readonly caughtBy: Float64Array;
+  /** Head that each layer’s dirt would take at the clean flow, by day and layer, m of water. */
+  readonly clogging: Float64Array;
   /** Rotted since the beginning by day. */
   readonly rotted: Float64Array;
   /** Afloat in the tank by day and size, kg/m³. */
@@ -100,11 +105,14 @@ interface State {
   readonly catching: Catching;
   readonly input: CatchInput;
   readonly mass: Float64Array;
+  /** Share of every slice’s bed, from its mass. */
+  readonly deposits: Float64Array;
   readonly floorMass: Float64Array;
   readonly caughtBy: Float64Array;
   balance: Balance;
   cleanThrough: number;
   streams: LayerStream[];
+  paths: readonly LayerPaths[];
   leaves: number;
 }
 
@@ -141,6 +149,7 @@ export function march(input: MarchInput): March | null {
     mass: new Float32Array(brief ? 0 : (days + 1) * first.mass.length),
     slices: first.beds.slices,
     caughtBy: new Float64Array((days + 1) * layers),
+    clogging: new Float64Array((days + 1) * layers),
     rotted: new Float64Array(days + 1),
     afloat: new Float64Array((days + 1) * SIZES),
   };
@@ -156,7 +165,7 @@ export function march(input: MarchInput): March | null {
     for (const other of filters.slice(1))
       if (other.balance.through < SERVICE_SHARE * other.cleanThrough)
         books.removed += serve(other, () => 'squeeze');
-    for (const state of filters) settleFlow(state, numbers, tank, day === 0);
+    for (const state of filters) settleFlow(state, tank, day === 0);
     findAfloat(filters, made, left, settles, volume, length, waters);
     const { balance } = first;
     result.flow[day] = balance.flow;
@@ -166,13 +175,14 @@ export function march(input: MarchInput): March | null {
     result.strainerOpen[day] = leafOpen(first.leaves, own.filter);
     if (!brief) result.mass.set(first.mass, day * first.mass.length);
     result.caughtBy.set(first.caughtBy, day * layers);
+    result.clogging.set(cloggingOf(first), day * layers);
     result.rotted[day] = rottedOwn;
     result.afloat.set(waters, day * SIZES);
     if (day === days) break;
 
     for (let step = 0; step < steps; step += 1) {
       if (step > 0) {
-        for (const state of filters) settleFlow(state, numbers, tank, false);
+        for (const state of filters) settleFlow(state, tank, false);
         findAfloat(filters, made, left, settles, volume, length, waters);
       }
       for (let size = 0; size < SIZES; size += 1) {
@@ -234,25 +244,27 @@ function stateOf(
       inFlow,
       openFloor: openFloorOf(filter, inFlow),
       sinking: SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, fluid)),
-      sludgeDensity: numbers.sludgeDensity,
       retention: numbers.retention,
     },
     mass: new Float64Array(beds.slices * SIZES),
+    deposits: new Float64Array(beds.slices),
     floorMass: new Float64Array(SIZES),
     caughtBy: new Float64Array(inFlow.length),
     balance,
     cleanThrough: balance.through,
     streams: [],
+    paths: beds.clean,
     leaves: 0,
   };
 }
 
 /** Flow and levels for what sits in the media now, and what each size meets on its way. */
-function settleFlow(state: State, numbers: DirtNumbers, tank: Tank, clean: boolean): void {
+function settleFlow(state: State, tank: Tank, clean: boolean): void {
   const { beds, filter, base, order } = state;
   // The water over the lip hardly changes from step to step: what it wets is taken from the step before.
   const { wetTo } = state.balance;
-  const paths = fouledPaths(beds, state.mass, numbers.sludgeDensity, wetTo);
+  const paths = fouledPaths(beds, state.deposits, wetTo);
+  state.paths = paths;
   const pick = (stacks: FilterWater['body'], places: readonly number[][]): FilterWater['body'] =>
     stacks.map((stack, at) => ({
       chamber: stack.chamber,
@@ -269,11 +281,19 @@ function settleFlow(state: State, numbers: DirtNumbers, tank: Tank, clean: boole
   };
   state.balance = clean ? state.balance : findBalance(water, state.balance);
   state.streams = streamsOf(water, state.balance, order, state.inFlow.length);
-  catchDirt(state.input, state.mass, state.streams, state.balance.flow, wetTo, state.catching);
+  catchDirt(state.input, state.deposits, state.streams, state.balance.flow, wetTo, state.catching);
+}
+
+/** Head that each layer’s dirt would take at the clean flow, m of water. */
+function cloggingOf({ beds, paths, base, cleanThrough }: State): number[] {
+  const weight = base.fluid.density * GRAVITY;
+  const headAt = (layer: LayerPaths | undefined): number =>
+    layer === undefined ? 0 : Math.min(MOST_PRESSURE, splitAlone(layer, 1, cleanThrough).pressure) / weight;
+  return paths.map((fouled, at) => headAt(fouled) - headAt(beds.clean[at]));
 }
 
 /** The filter with its strainers open by a further share. */
-const withStrainer = (filter: Filter, open: number): Filter => ({
+export const withStrainer = (filter: Filter, open: number): Filter => ({
   ...filter,
   intakes: filter.intakes.map((intake) => ({ ...intake, open: intake.open * open })),
 });
@@ -317,7 +337,7 @@ function findAfloat(
 
 /** Fills every slice for one step; what a full slice did not take stays afloat. */
 function fill(
-  { beds, mass, floorMass, catching, caughtBy }: State,
+  { beds, mass, deposits, floorMass, catching, caughtBy }: State,
   waters: Float64Array,
   decay: number,
   length: number,
@@ -332,14 +352,13 @@ function fill(
       const at = slice * SIZES;
       const room = sludgeDensity * (beds.volume[slice] ?? 1);
       let rate = 0;
-      let stored = 0;
-      for (let size = 0; size < SIZES; size += 1) {
+      const stored = (deposits[slice] ?? 0) * room;
+      for (let size = 0; size < SIZES; size += 1)
         rate += (catching.cleared[at + size] ?? 0) * (waters[size] ?? 0);
-        stored += mass[at + size] ?? 0;
-      }
       if (rate === 0 && stored === 0) continue;
       rate *= SECONDS_A_DAY;
-      const step = depositStep(stored / room, bed.ultimate, rate / room, decay, length);
+      const step = depositStep(deposits[slice] ?? 0, bed.ultimate, rate / room, decay, length);
+      deposits[slice] = step.deposit;
       const caught = step.caught * room;
       const rotted = step.rotted * room;
       const taken = rate > 0 ? caught / (rate * length) : 0;
@@ -379,6 +398,8 @@ function serve(state: State, workOf: (layerId: string) => Work | null): number {
       state.mass[at] = before * STAYS[work];
       removed += before * (1 - STAYS[work]);
     }
+    for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1)
+      state.deposits[slice] = (state.deposits[slice] ?? 0) * STAYS[work];
     if (bed.layerAt === floorBefore) {
       removed += state.floorMass.reduce((sum, one) => sum + one, 0);
       state.floorMass.fill(0);

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Filter } from '../filter/filter';
 import { presetFilter } from '../filter/presetFilter';
 import { addIntakeSponge } from '../filter/addIntakeSponge';
-import { placeLayers } from '../pack/evaluatePack';
+import { placeLayers } from '../pack/placeLayers';
 import { plainLayer } from '../pack/plainLayer';
 import { cannotSpill } from './cannotSpill';
 import { GRAVITY } from './fluid';

@@ -5,7 +5,7 @@ import type { Filter } from '../filter/filter';
 import { USUAL_HOSES, type Hoses } from '../filter/hoses';
 import type { Intake } from '../filter/ports';
 import { presetFilter } from '../filter/presetFilter';
-import { placeLayers } from '../pack/evaluatePack';
+import { placeLayers } from '../pack/placeLayers';
 import type { Layer } from '../pack/layer';
 import { plainLayer } from '../pack/plainLayer';
 import { operatingPoint, packHead } from './operatingPoint';

@@ -4,7 +4,7 @@ import { volumeBetween } from '../filter/chamberShape';
 import type { Filter } from '../filter/filter';
 import { FilterKindSchema, type FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
-import { placeLayers } from '../pack/evaluatePack';
+import { placeLayers } from '../pack/placeLayers';
 import type { Layer } from '../pack/layer';
 import { plainLayer } from '../pack/plainLayer';
 import { columnsOf, layerPaths } from './columns';

@@ -6,7 +6,7 @@ import { presetFilter } from '../filter/presetFilter';
 import { FIRST_SCHOOLS, type Schools } from '../schools/schools';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
-import { aloneOn, evaluatePack, type Surroundings } from './evaluatePack';
+import { aloneOn, evaluatePack, type Surroundings, type OtherFilter } from './evaluatePack';
 import type { Layer } from './layer';
 import { plainLayer } from './plainLayer';
 
@@ -305,7 +305,8 @@ describe('what is around the filter', () => {
 
   it('asks for four hang-on-backs, or a circulation pump, on 120 cm', () => {
     const basket = filterOf('hang-on-back-basket');
-    const others = (count: number): Filter[] => Array.from({ length: count }, () => basket);
+    const others = (count: number): OtherFilter[] =>
+      Array.from({ length: count }, () => ({ filter: basket, layers: [] }));
     expect(good('hang-on-back-basket', { tank: long() })).toEqual(['long-tank']);
     expect(good('hang-on-back-basket', { tank: long(), others: others(2) })).toEqual(['long-tank']);
     expect(good('hang-on-back-basket', { tank: long(), others: others(3) })).toEqual([]);
@@ -360,6 +361,6 @@ describe('what is around the filter', () => {
     expect(at({}, fast)).toEqual([]);
     expect(at(still, fast)).toEqual(['turnover']);
     expect(at({}, fast / 4)).toEqual(['turnover']);
-    expect(at({ others: [filterOf('internal-sponge')] }, fast / 4)).toEqual([]);
+    expect(at({ others: [{ filter: filterOf('internal-sponge'), layers: [] }] }, fast / 4)).toEqual([]);
   });
 });

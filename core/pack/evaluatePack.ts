@@ -1,21 +1,20 @@
 import type { Filter } from '../filter/filter';
 import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydraulics/operatingPoint';
 import { turnover } from '../hydraulics/turnover';
-import { mediumById } from '../media/catalogue';
 import { FIRST_SCHOOLS, type Schools } from '../schools/schools';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import type { Finding, FindingLevel } from './finding';
 import type { PlacedLayer } from './placedLayer';
-import { flowOrder } from './flowOrder';
 import { handOrder } from './handOrder';
 import type { Layer } from './layer';
 import { measureChamber, type ChamberMeasure } from './measureChamber';
-import { measureLayer, type LayerMeasure } from './measureLayer';
+import type { LayerMeasure } from './measureLayer';
 import { packFaults } from './pack';
+import { placeLayers } from './placeLayers';
 import { RULES } from './rules/allRules';
 import { sizing, type Sizing } from './sizing';
-import { isLivingOnly, stagesInFlow, type Stage } from './stage';
+import { isLivingOnly, type Stage } from './stage';
 
 /** One layer of a report; numbers count from 1. Measures in SI. */
 export interface LayerReport extends LayerMeasure, LayerFlow {
@@ -57,11 +56,17 @@ export interface PackReport {
   readonly findings: readonly Finding[];
 }
 
+/** Another filter on the same tank. */
+export interface OtherFilter {
+  readonly filter: Filter;
+  readonly layers: readonly Layer[];
+}
+
 /** What is around a filter: its tank, the others on it, where the keeper stands, and when it is judged. */
 export interface Surroundings {
   readonly tank: Tank;
-  /** Other filters on the same tank. */
-  readonly others: readonly Filter[];
+  /** Other filters on the same tank, with what is known to be in them. */
+  readonly others: readonly OtherFilter[];
   /** Where the keeper stands on what keepers disagree on. */
   readonly schools: Schools;
   /** ISO moment at which the pack is judged, for what wears out; null: time plays no part. */
@@ -114,8 +119,9 @@ export function evaluatePack(input: PackInput): PackReport {
     if (found === undefined) throw new Error(`No flow through layer ${one.layer.id}.`);
     return found;
   };
+  const others = input.others.map((other) => other.filter);
   const findings = RULES.flatMap((rule) =>
-    rule({ ...input, turnover: turned, water, flowOf, inFlow, chambers }),
+    rule({ ...input, others, turnover: turned, water, flowOf, inFlow, chambers }),
   ).sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) || b.effect - a.effect);
   const total = (value: (one: PlacedLayer) => number): number =>
     inFlow.reduce((sum, one) => sum + value(one), 0);
@@ -148,25 +154,6 @@ export function evaluatePack(input: PackInput): PackReport {
     turnover: turned,
     findings,
   };
-}
-
-/**
- * The layers in flow order, each with its medium, chamber, stage and measures: what rules and advice look at.
- * Layers whose chamber is not there are left out; check with `packFaults` first.
- */
-export function placeLayers(filter: Filter, layers: readonly Layer[]): PlacedLayer[] {
-  const ordered = flowOrder(filter, layers);
-  const stages = stagesInFlow(ordered);
-  const filledTo = new Map<string, number>();
-  const chamberById = new Map(filter.chambers.map((chamber) => [chamber.id, chamber]));
-  return ordered.flatMap((layer, at) => {
-    const chamber = chamberById.get(layer.chamber);
-    const stage = stages[at];
-    if (chamber === undefined || stage === undefined) return [];
-    const measure = measureLayer(chamber, layer, filledTo.get(chamber.id) ?? 0);
-    filledTo.set(chamber.id, measure.to);
-    return [{ layer, medium: mediumById(layer.medium), chamber, stage, measure }];
-  });
 }
 
 /** Foam counts for the film only where no medium is there for the film alone. */

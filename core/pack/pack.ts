@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { IdSchema, nameSchema } from '../document';
 import { findMedium } from '../media/catalogue';
 import type { Filter } from '../filter/filter';
+import { MOST_VISITS, VisitSchema } from '../dirt/visit';
 import { LayerSchema, type Layer } from './layer';
 
 /** Most layers a pack may have: more than any filter holds, few enough to draw. */
@@ -20,6 +21,10 @@ export const PackSchema = z
     layers: z
       .array(LayerSchema)
       .max(MOST_LAYERS, `A pack has at most ${MOST_LAYERS} layers: merge or remove some.`),
+    visits: z
+      .array(VisitSchema)
+      .max(MOST_VISITS, `A year has at most ${MOST_VISITS} visits planned.`)
+      .describe('When hands are to go into the filter, by days from packing'),
   })
   .refine((pack) => new Set(pack.layers.map((layer) => layer.id)).size === pack.layers.length, {
     path: ['layers'],

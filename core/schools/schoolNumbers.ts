@@ -2,7 +2,7 @@ import { bedGeometry } from '../media/bedGeometry';
 import { mediumById } from '../media/catalogue';
 import { gradeRank, GRADES } from '../media/medium';
 import type { PackInput, PackReport } from '../pack/evaluatePack';
-import { placeLayers } from '../pack/evaluatePack';
+import { placeLayers } from '../pack/placeLayers';
 import type { PlacedLayer } from '../pack/placedLayer';
 import { intakeSpeed } from '../hydraulics/intakeSpeed';
 import { sentence, type Sentence } from '../units/sentence';

@@ -1,9 +1,6 @@
 import { jugFlow, type JugFlow } from '../hydraulics/jugFlow';
 import type { FlowEntry, LogEntry } from '../job/logEntry';
 
-/** Share of the clean flow at which a filter wants service (common practice; a setting of the trade). */
-export const SERVICE_SHARE = 0.6;
-
 /** One timed flow with when and in which moment it was taken. */
 export interface FlowReading {
   readonly id: string;

@@ -2,7 +2,8 @@ import type { Job } from '../job/job';
 import { clockState, secondsOutOfFlow, USUAL_AIM } from '../job/outOfFlow';
 import type { PackReport } from '../pack/evaluatePack';
 import { sentence, type Sentence } from '../units/sentence';
-import { SERVICE_SHARE, type FlowState } from './flowState';
+import { SERVICE_SHARE } from '../dirt/serviceShare';
+import { type FlowState } from './flowState';
 
 /** What a filter needs next, and why. Lower urgency numbers come first in the round. */
 export interface NextThing {

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { mediumById } from '@/core/media/catalogue';
-import { placeLayers } from '@/core/pack/evaluatePack';
+import { placeLayers } from '@/core/pack/placeLayers';
 import { FATES, type Fate } from '@/core/pack/layer';
 import { layerAdvice } from '@/core/pack/layerAdvice';
 import { upperFirst } from '@/core/pack/rules/words';

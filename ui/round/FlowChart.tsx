@@ -2,7 +2,8 @@
 import { scaleLinear, scaleTime } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { LogEntry } from '@/core/job/logEntry';
-import { SERVICE_SHARE, type FlowState } from '@/core/service/flowState';
+import { SERVICE_SHARE } from '@/core/dirt/serviceShare';
+import { type FlowState } from '@/core/service/flowState';
 import { fromSi } from '@/core/units/unitTable';
 import { useWords } from '../fields/Habits';
 import styles from './FlowChart.module.css';

@@ -1,5 +1,5 @@
 /**
- * Numbers from 0 to 1 that are the same on every run: the demo's noise.
+ * Numbers from 0 to 1 that are the same on every run: for ensembles, and the demo’s noise.
  *
  * @source mulberry32, public domain; from memory.
  */

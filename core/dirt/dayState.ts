@@ -1,0 +1,123 @@
+import { filterWater, findBalance, splitStack } from '../hydraulics/filterWater';
+import { fluidAt } from '../hydraulics/fluid';
+import { pointOf, type OperatingPoint } from '../hydraulics/operatingPoint';
+import { turnover } from '../hydraulics/turnover';
+import type { PackReport } from '../pack/evaluatePack';
+import { placeLayers } from '../pack/placeLayers';
+import { cutBeds, depositsOf, fouledPaths, type Beds } from './beds';
+import { catchDirt, catchingOf, type LayerStream } from './catching';
+import { USUAL_DIRT } from './dirtNumbers';
+import type { ForecastInput } from './forecast';
+import { withStrainer, type March } from './march';
+import { openFloorOf } from './openFloor';
+import { settlingSpeed } from './settlingSpeed';
+import { SIZE_CLASSES, SIZES } from './sizeClasses';
+
+/** Sludge in a slice of a layer: where it lies along the chamber, m, and by size as a share of what fits at most. */
+export interface SludgeSlice {
+  readonly from: number;
+  readonly to: number;
+  readonly bySize: readonly number[];
+}
+
+/** A filter on one day of its forecast. */
+export interface DayState {
+  readonly day: number;
+  readonly water: OperatingPoint;
+  /** By layer, in flow order. */
+  readonly sludge: readonly (readonly SludgeSlice[])[];
+  /** Dirt before each layer, and after the last, by size, kg/m³. */
+  readonly along: readonly (readonly number[])[];
+}
+
+/**
+ * A filter as it stands on one day of a march: flow, levels and layers from what sits in the media then.
+ *
+ * @param day a whole day of the march
+ * @throws RangeError when the march was brief and kept no sludge
+ */
+export function dayState(input: ForecastInput, marched: March, day: number): DayState {
+  const { tank, filter, layers } = input;
+  if (marched.mass.length === 0 && layers.length > 0)
+    throw new RangeError('A brief march keeps no sludge; march again without `brief`.');
+  const inFlow = placeLayers(filter, layers);
+  const fluid = fluidAt(tank.temperature);
+  const beds = cutBeds(inFlow, fluid, USUAL_DIRT);
+  const first = day * marched.slices * SIZES;
+  const deposits = depositsOf(beds, marched.mass, USUAL_DIRT.sludgeDensity, first);
+  const wetTo = marched.wetTo[day] ?? Infinity;
+  const open = marched.strainerOpen[day] ?? 1;
+  const water = filterWater(
+    open === 1 ? filter : withStrainer(filter, open),
+    fouledPaths(beds, deposits, wetTo),
+    fluid,
+    true,
+  );
+  const balance = findBalance(water);
+  const streams = inFlow.map((placed): LayerStream => {
+    const inBody = placed.chamber.where === 'body';
+    const whole = inBody ? balance.through : balance.flow;
+    for (const stack of inBody ? water.body : water.sponge) {
+      const at = stack.layers.findIndex((layer) => layer.placed === placed);
+      if (at === -1) continue;
+      const split = splitStack(stack, whole, Infinity);
+      return { whole, own: split.own[at] ?? 0, beside: split.beside[at] ?? 0 };
+    }
+    return { whole, own: 0, beside: whole };
+  });
+  const catching = catchingOf(beds);
+  catchDirt(
+    {
+      beds,
+      inFlow,
+      openFloor: openFloorOf(filter, inFlow),
+      sinking: SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, fluid)),
+      retention: USUAL_DIRT.retention,
+    },
+    deposits,
+    streams,
+    balance.flow,
+    wetTo,
+    catching,
+  );
+  return {
+    day,
+    water: pointOf(water, balance),
+    sludge: sludgeOf(beds, marched.mass, first),
+    along: Array.from({ length: inFlow.length + 1 }, (_, place) =>
+      SIZE_CLASSES.map(
+        (_size, size) =>
+          (catching.along[place * SIZES + size] ?? 0) * (marched.afloat[day * SIZES + size] ?? 0),
+      ),
+    ),
+  };
+}
+
+function sludgeOf(beds: Beds, mass: Float32Array, first: number): SludgeSlice[][] {
+  const byLayer: SludgeSlice[][] = beds.clean.map(() => []);
+  for (const bed of beds.list) {
+    if (bed.part === 'gap') continue;
+    for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
+      const most = bed.ultimate * USUAL_DIRT.sludgeDensity * (beds.volume[slice] ?? 1);
+      byLayer[bed.layerAt]?.push({
+        from: beds.from[slice] ?? 0,
+        to: beds.to[slice] ?? 0,
+        bySize: SIZE_CLASSES.map((_, size) => (mass[first + slice * SIZES + size] ?? 0) / most),
+      });
+    }
+  }
+  return byLayer;
+}
+
+/** The report of a pack with the water of another day: everything else stays as it was put in. */
+export function reportOn(report: PackReport, { water }: DayState): PackReport {
+  const flows = new Map(water.layers.map((one) => [one.layerId, one]));
+  return {
+    ...report,
+    water,
+    layers: report.layers.map((layer) => ({ ...layer, ...flows.get(layer.layerId) })),
+    predictedTurnover: turnover(water.flow, report.sizing.tankVolume),
+    leastThrough:
+      report.leastThrough === null ? null : Math.min(...water.layers.map((one) => one.throughShare)),
+  };
+}

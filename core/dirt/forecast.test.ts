@@ -1,0 +1,179 @@
+import { describe, expect, it } from 'vitest';
+import { WATERS } from '@/demo/waters';
+import { addIntakeSponge } from '../filter/addIntakeSponge';
+import { aloneOn, evaluatePack } from '../pack/evaluatePack';
+import { packFaults } from '../pack/pack';
+import { plainLayer } from '../pack/plainLayer';
+import { dayState, reportOn } from './dayState';
+import { ensembleRange, ensembleRun } from './ensemble';
+import { forecast, type ForecastInput } from './forecast';
+import { spongeLayer, variantsOf } from './variants';
+
+const inputOf = (id: string, days = 120): ForecastInput => {
+  const water = WATERS.find(({ filter }) => filter.id === id);
+  if (water === undefined) throw new Error('No such water.');
+  const { tank, filter, layers } = water;
+  return { tank, filter, layers, others: [], visits: [], days };
+};
+const found = (input: ForecastInput) => {
+  const one = forecast(input);
+  if (one === null) throw new Error('Nothing is fed.');
+  return one;
+};
+
+describe('dayState', () => {
+  it.each(['window-sill', 'reed-bench', 'long-run', 'hatchery'])(
+    'of %s is the clean report on day 0, and the march on any other',
+    (id) => {
+      const input = inputOf(id);
+      const { march } = found(input);
+      const clean = evaluatePack({
+        ...aloneOn(input.tank),
+        filter: input.filter,
+        layers: input.layers,
+        flow: null,
+      });
+      const first = reportOn(clean, dayState(input, march, 0));
+      expect(first.water.flow / clean.water.flow).toBeCloseTo(1, 7);
+      expect(first.water.level?.headroom ?? 0).toBeCloseTo(clean.water.level?.headroom ?? 0, 7);
+      clean.layers.forEach((layer, at) => {
+        expect(first.layers[at]?.throughShare).toBeCloseTo(layer.throughShare, 6);
+        expect(first.layers[at]?.head).toBeCloseTo(layer.head, 7);
+      });
+      const later = dayState(input, march, 90);
+      expect(later.water.flow / (march.flow[90] ?? 1)).toBeCloseTo(1, 4);
+      const held = later.sludge
+        .flat()
+        .reduce((sum, { bySize }) => sum + bySize.reduce((a, b) => a + b, 0), 0);
+      expect(held).toBeGreaterThan(0);
+      for (const before of later.along) for (const part of before) expect(part).toBeGreaterThanOrEqual(0);
+    },
+  );
+
+  it('has less dirt after the layers than before them', () => {
+    const input = inputOf('reed-bench');
+    const { along } = dayState(input, found(input).march, 30);
+    const [first, last] = [along[0] ?? [], along.at(-1) ?? []];
+    first.forEach((before, size) => expect(last[size]).toBeLessThanOrEqual(before));
+  });
+});
+
+describe('forecast', () => {
+  const sill = inputOf('window-sill', 365);
+
+  it('moves when pads are cut to fit and an intake is sponged', () => {
+    const cut = { ...sill, layers: sill.layers.map((layer) => ({ ...layer, cut: null })) };
+    const before = found(sill);
+    const after = found(cut);
+    expect(after.serviceDay).not.toBe(before.serviceDay);
+    // Pads that reach the walls catch what went around them: the stone behind them silts up less.
+    expect(after.siltPerMonth).toBeLessThan(before.siltPerMonth);
+    const filter = addIntakeSponge(sill.filter);
+    const sponged = found({ ...cut, filter, layers: [spongeLayer(filter), ...cut.layers] });
+    expect(sponged.march.caughtBy[30 * 5 + 1]).toBeLessThan(after.march.caughtBy[30 * 4] ?? 0);
+  });
+
+  it('names what clogs first, and says nothing of it where nothing clogs', () => {
+    const foam = plainLayer('fine', 'foam-45', 'basket', 0.06);
+    const one = found({ ...sill, layers: [plainLayer('coarse', 'foam-10', 'basket', 0.03), foam] });
+    expect(one.firstToClog).toBe('fine');
+    expect(one.serviceDay).not.toBeNull();
+    const still = found({
+      ...sill,
+      tank: {
+        ...sill.tank,
+        plants: 'none',
+        feed: { ...sill.tank.feed, amount: { by: 'weight', perDay: 0 } },
+      },
+    });
+    expect(still).toMatchObject({ serviceDay: null, firstToClog: null, siltPerMonth: 0, lowestShare: 1 });
+  });
+
+  it('spills where there is no notch, while the outlet still gives nearly all', () => {
+    const { spill } = sill.filter;
+    if (spill === null) throw new Error('No lip.');
+    const shut = { ...sill.filter, spill: { ...spill, notch: null } };
+    const layers = [plainLayer('fine', 'foam-45', 'basket', 0.09)];
+    const one = found({ ...sill, filter: shut, layers });
+    expect(one.spillDay).not.toBeNull();
+    expect(one.outletAtSpill).toBeGreaterThan(0.8);
+    const open = { ...sill.filter, spill: { ...spill, notch: { aboveLip: 0.004, width: 0.09 } } };
+    expect(found({ ...sill, filter: open, layers }).spillDay).toBeNull();
+  });
+
+  it('stands a kilogram of food a day, no media at all, and grains alone', () => {
+    const heavy = {
+      ...sill.tank,
+      feed: { ...sill.tank.feed, amount: { by: 'weight' as const, perDay: 1 } },
+    };
+    for (const layers of [sill.layers, [], [plainLayer('a', 'resin', 'basket', 0.05)]]) {
+      const { march, lowestShare } = found({ ...sill, tank: heavy, layers });
+      expect(march.flow.every((flow) => Number.isFinite(flow) && flow >= 0)).toBe(true);
+      expect(Number.isFinite(lowestShare)).toBe(true);
+    }
+    expect(
+      forecast({ ...sill, tank: { ...sill.tank, feed: { ...sill.tank.feed, amount: null } } }),
+    ).toBeNull();
+  });
+});
+
+describe('ensemble', () => {
+  const input = inputOf('window-sill', 120);
+  const runs = Array.from({ length: 24 }, (_, number) => ensembleRun(input, 'headroom', number)).filter(
+    (run) => run !== null,
+  );
+
+  it('is the same each time, differs from run to run, and lies around the likely course', () => {
+    expect(ensembleRun(input, 'headroom', 3)).toEqual(runs[3]);
+    expect(new Set(runs.map((run) => run.course[100])).size).toBe(runs.length);
+    const range = ensembleRange(runs);
+    const { course } = found(input).course;
+    for (const day of [0, 30, 60, 90]) {
+      const share = course[day] ?? 0;
+      expect(range?.low[day]).toBeLessThanOrEqual(share + 1e-6);
+      expect(range?.high[day]).toBeGreaterThanOrEqual(share - 1e-6);
+    }
+  });
+
+  it('calls a range open where some runs never need service', () => {
+    const course = new Float32Array(3);
+    const run = (serviceDay: number | null) => ({ course, serviceDay });
+    expect(ensembleRange([run(10), run(20), run(null), run(null)])).toMatchObject({
+      earliest: 10,
+      latest: null,
+    });
+    expect(ensembleRange([])).toBeNull();
+  });
+});
+
+describe('variantsOf', () => {
+  it.each(WATERS.map(({ filter }) => filter.id))(
+    'lays %s out in other ways that all can be forecast',
+    (id) => {
+      const variants = variantsOf(inputOf(id, 30));
+      expect(new Set(variants.map(({ key }) => key)).size).toBe(variants.length);
+      for (const { input } of variants) {
+        expect(packFaults(input.filter, input.layers)).toEqual([]);
+        expect(new Set(input.layers.map((layer) => layer.id)).size).toBe(input.layers.length);
+        expect(forecast(input)).not.toBeNull();
+      }
+    },
+  );
+
+  it('puts the finest pad before, after and on both sides of the living media', () => {
+    const variants = variantsOf(inputOf('reed-bench', 30));
+    const order = (key: string): string[] =>
+      (variants.find((one) => one.key === key)?.input.layers ?? []).map(({ medium }) => medium);
+    expect(order('fine before')).toEqual([
+      'rings-dense',
+      'foam-15',
+      'foam-30',
+      'floss-bonded',
+      'porous-ceramic',
+      'porous-ceramic',
+    ]);
+    expect(order('fine after').at(-1)).toBe('floss-bonded');
+    expect(order('fine both').filter((medium) => medium === 'floss-bonded')).toHaveLength(2);
+    expect(order('settlement')).not.toContain('rings-dense');
+  });
+});

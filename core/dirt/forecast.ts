@@ -1,0 +1,112 @@
+import type { Filter } from '../filter/filter';
+import { hasJob } from '../media/medium';
+import { placeLayers } from '../pack/placeLayers';
+import type { Layer } from '../pack/layer';
+import type { PlacedLayer } from '../pack/placedLayer';
+import { isLivingOnly } from '../pack/stage';
+import type { Tank } from '../tank/tank';
+import { NITROGEN_PER_SLUDGE } from './dirtNumbers';
+import { march, type March, type MarchInput } from './march';
+import { crossing, serviceCourse, serviceDayOf, type ServiceCourse } from './serviceCourse';
+import { HORIZON, type Visit } from './visit';
+
+/** Share of the clean outlet flow below which a keeper sees that the stream is weaker (calibrated: a fifth gone). */
+export const NOTICED_SHARE = 0.8;
+/** Days over which silt into the living media is averaged, and the month it is given for. */
+const SILT_DAYS = 90;
+const MONTH = 30;
+
+/** A filter with its layers on its tank, beside the others there, and the visits that are planned. */
+export interface ForecastInput {
+  readonly tank: Tank;
+  readonly filter: Filter;
+  readonly layers: readonly Layer[];
+  readonly others: readonly { readonly filter: Filter; readonly layers: readonly Layer[] }[];
+  readonly visits: readonly Visit[];
+  /** How far ahead, days. */
+  readonly days?: number;
+}
+
+/** What the first clogging of a filter comes to. Days from when it was packed. */
+export interface Forecast {
+  readonly march: March;
+  /** What service hangs on, by day. */
+  readonly course: ServiceCourse;
+  /** When it falls to its limit; null: not within the days marched. */
+  readonly serviceDay: number | null;
+  /** The least share of its clean value that is reached. */
+  readonly lowestShare: number;
+  /** When a hang-on-back runs over its rim; null: not within the days marched, or it has no rim. */
+  readonly spillDay: number | null;
+  /** Share of the clean flow that its outlet still gives then; null without a spill. */
+  readonly outletAtSpill: number | null;
+  /** The layer that holds back most when service is due, or in the end; null while nothing clogs. */
+  readonly firstToClog: string | null;
+  /** Dry dirt caught by layers that are there for the film alone, kg a month of the first three. */
+  readonly siltPerMonth: number;
+  /** Nitrogen that rotting sludge gave back, kg N a day of the last month marched. */
+  readonly nitrogenPerDay: number;
+}
+
+/**
+ * Forecast of a pack: when it clogs, what clogs first, and what that does. Null when nobody has said what is fed.
+ *
+ * @throws Error when a layer refers to a medium or chamber that is not there; check with `packFaults` first.
+ */
+export function forecast(input: ForecastInput): Forecast | null {
+  const marched = march(marchInput(input));
+  return marched === null ? null : readForecast(marched, placeLayers(input.filter, input.layers));
+}
+
+/** Living media with pores to lose; dense rings and balls have none. */
+const silts = ({ layer, stage, medium }: Pick<PlacedLayer, 'layer' | 'stage' | 'medium'>): boolean =>
+  isLivingOnly(layer) && stage === 'living' && !hasJob(medium, 'settle');
+
+/** The march of a forecast. */
+export const marchInput = ({
+  tank,
+  filter,
+  layers,
+  others,
+  visits,
+  days = HORIZON,
+}: ForecastInput): MarchInput => ({
+  tank,
+  own: { filter, inFlow: placeLayers(filter, layers), visits },
+  others: others.map((other) => ({ filter: other.filter, inFlow: placeLayers(other.filter, other.layers) })),
+  days,
+});
+
+/** What a march comes to. */
+export function readForecast(marched: March, inFlow: readonly PlacedLayer[]): Forecast {
+  const { days, flow, headroom, caughtBy, clogging, rotted } = marched;
+  const layers = inFlow.length;
+  const course = serviceCourse(marched);
+  const serviceDay = serviceDayOf(course);
+  const spillDay = crossing(headroom, 0);
+  const at = Math.round(serviceDay ?? days);
+  const siltDays = Math.min(days, SILT_DAYS);
+  const silt = inFlow.reduce(
+    (sum, { layer, stage, medium }, place) =>
+      silts({ layer, stage, medium }) ? sum + (caughtBy[siltDays * layers + place] ?? 0) : sum,
+    0,
+  );
+  const lastMonth = Math.min(days, MONTH);
+  const gains = inFlow.map((_, place) => clogging[at * layers + place] ?? 0);
+  const most = gains.indexOf(Math.max(...gains));
+  return {
+    march: marched,
+    course,
+    serviceDay,
+    lowestShare: course.course.reduce((least, one) => Math.min(least, one), Infinity),
+    spillDay,
+    outletAtSpill:
+      spillDay === null ? null : (flow[Math.min(days, Math.round(spillDay))] ?? 0) / (flow[0] ?? 1),
+    firstToClog: (gains[most] ?? 0) > 0 ? (inFlow[most]?.layer.id ?? null) : null,
+    siltPerMonth: siltDays === 0 ? 0 : (silt / siltDays) * MONTH,
+    nitrogenPerDay:
+      lastMonth === 0
+        ? 0
+        : (((rotted[days] ?? 0) - (rotted[days - lastMonth] ?? 0)) / lastMonth) * NITROGEN_PER_SLUDGE,
+  };
+}
