@@ -25,6 +25,7 @@ module.exports = {
     onlyTo('server', 'core', 'formats', 'store'),
     onlyTo('demo', 'core', 'formats', 'store'),
     onlyTo('cli', 'core', 'formats'),
+    onlyTo('workers', 'core'),
     onlyTo('app', 'core', 'formats', 'server', 'store', 'ui'),
     {
       name: 'ui-reaches-server-code-only-for-types',
@@ -48,7 +49,7 @@ module.exports = {
       from: {
         orphan: true,
         pathNot:
-          '(\\.test\\.tsx?|\\.d\\.ts|\\.cjs|\\.mjs)$|^app/|^cli/neat|^proxy\\.ts$|^demo/makeDemoDatabase|^formats/publishSchema',
+          '(\\.test\\.tsx?|\\.d\\.ts|\\.cjs|\\.mjs)$|^app/|^cli/neat|^proxy\\.ts$|^workers/|^demo/makeDemoDatabase|^formats/publishSchema',
       },
       to: {},
     },
@@ -56,7 +57,7 @@ module.exports = {
       name: 'not-to-dev-dependencies',
       comment: 'What runs must not need what only tests have.',
       severity: 'error',
-      from: { path: '^(app|cli|core|demo|formats|server|store|ui)/', pathNot: '\\.test\\.tsx?$' },
+      from: { path: '^(app|cli|core|demo|formats|server|store|ui|workers)/', pathNot: '\\.test\\.tsx?$' },
       to: { dependencyTypes: ['npm-dev'], dependencyTypesNot: ['type-only'] },
     },
   ],

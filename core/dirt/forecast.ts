@@ -25,6 +25,8 @@ export interface ForecastInput {
   readonly visits: readonly Visit[];
   /** How far ahead, days. */
   readonly days?: number;
+  /** Leaves out what is only drawn, to be quick. */
+  readonly brief?: boolean;
 }
 
 /** What the first clogging of a filter comes to. Days from when it was packed. */
@@ -70,11 +72,13 @@ export const marchInput = ({
   others,
   visits,
   days = HORIZON,
+  brief = false,
 }: ForecastInput): MarchInput => ({
   tank,
   own: { filter, inFlow: placeLayers(filter, layers), visits },
   others: others.map((other) => ({ filter: other.filter, inFlow: placeLayers(other.filter, other.layers) })),
   days,
+  brief,
 });
 
 /** What a march comes to. */

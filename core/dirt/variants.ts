@@ -8,7 +8,8 @@ import { placeLayers } from '../pack/placeLayers';
 import { plainLayer } from '../pack/plainLayer';
 import type { PlacedLayer } from '../pack/placedLayer';
 import { isLivingOnly } from '../pack/stage';
-import type { ForecastInput } from './forecast';
+import { forecast, type ForecastInput } from './forecast';
+import type { ServiceCourse } from './serviceCourse';
 
 /** Another way to lay out the same filter, to be held against the plan. */
 export interface Variant {
@@ -152,3 +153,25 @@ function overfillOf({ filter, layers }: ForecastInput): number {
   });
   return Math.max(0, ...over.map((one) => (one > 1e-4 ? one : 0)));
 }
+
+/** What another way to lay a filter out comes to. */
+export interface VariantOutlook extends Omit<Variant, 'input'> {
+  /** By day, shares of the clean value of what service hangs on. */
+  readonly course: ServiceCourse;
+  readonly serviceDay: number | null;
+  readonly spillDay: number | null;
+  readonly siltPerMonth: number;
+  /** m³/s on day 0. */
+  readonly cleanFlow: number;
+}
+
+/** The plan and the other ways to lay it out, each forecast; empty when nobody has said what is fed. */
+export const compareVariants = (input: ForecastInput): VariantOutlook[] =>
+  variantsOf(input).flatMap(({ key, name, overfill, input: other }) => {
+    const found = forecast({ ...other, brief: true });
+    if (found === null) return [];
+    const { course, serviceDay, spillDay, siltPerMonth, march } = found;
+    return [
+      { key, name, overfill, course, serviceDay, spillDay, siltPerMonth, cleanFlow: march.flow[0] ?? 0 },
+    ];
+  });

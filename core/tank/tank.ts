@@ -4,6 +4,7 @@ import { AimSchema, PlaceSchema } from '../filter/ports';
 import { bounded, type Bounds } from '../units/bounds';
 import { FeedSchema } from './feed';
 import { LitterSchema } from './litter';
+import { PlantsSchema } from './plants';
 import { WaterSchema } from './water';
 
 /** What a tank's numbers may be, SI. The widest a home or club keeper could mean; common practice, no source. */
@@ -14,10 +15,6 @@ export const TANK_BOUNDS = {
   altitude: { what: 'Altitude', kind: 'altitude', min: -400, max: 5000 },
   circulation: { what: 'Flow of the circulation pump', kind: 'flow', min: 0, max: 20e-3, aboveMin: true },
 } as const satisfies Record<string, Bounds>;
-
-/** How densely a tank is planted. */
-export const PlantsSchema = z.enum(['none', 'some', 'dense']);
-export type Plants = z.infer<typeof PlantsSchema>;
 
 /** Animals that change the advice. */
 export const ANIMALS = ['fry', 'shrimp', 'strong flow', 'still water', 'dirty eaters'] as const;

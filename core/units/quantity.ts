@@ -26,6 +26,8 @@ export type QuantityKind =
   | 'angle'
   | 'pores'
   | 'duration'
+  | 'days'
+  | 'sludge'
   | 'plain';
 
 /** A number with its kind; `si` is in the SI unit that `UNITS` names for the kind. */

@@ -132,7 +132,7 @@ const volumes = [litre, millilitre, usGallon, imperialGallon];
  * Every kind with its unit in each system. SI units held by the core: length, gap and altitude m; volume m³;
  * flow m³/s; mass and milligram kg; area and surface m²; temperature °C; time s; share 0–1; turnover 1/s;
  * concentration and density kg/m³; feed kg a day; hardness German degrees;
- * run m; speed m/s; power W; angle rad; pores 1/m; duration s.
+ * run m; speed m/s; power W; angle rad; pores 1/m; duration and days s; sludge m³.
  */
 export const UNITS: Readonly<Record<QuantityKind, UnitRow>> = {
   length: { metric: centimetre, us: inch, imperial: inch, typed: lengths },
@@ -178,6 +178,8 @@ export const UNITS: Readonly<Record<QuantityKind, UnitRow>> = {
   angle: everywhere(degree),
   pores: everywhere(poresPerInch),
   duration: everywhere(week, day),
+  days: everywhere(day, week),
+  sludge: everywhere(millilitre),
   plain: everywhere(plain),
 };
 

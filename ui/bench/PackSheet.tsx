@@ -2,6 +2,7 @@
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKind';
+import type { PackReport } from '@/core/pack/evaluatePack';
 import { FLOW_LINE_KEYS } from '../flow-line/flowLineKeys';
 import { Frame } from '../frame/Frame';
 import { SaveStatus, type Saving } from '../frame/SaveStatus';
@@ -19,6 +20,8 @@ interface Props {
   readonly view: 'strip' | 'judge' | 'layer';
   /** Documents beside pack, job and settings that this sheet changes. */
   readonly saves?: readonly Saving[];
+  /** What the drawing shows, if another day than today. */
+  readonly shown?: PackReport;
   readonly centre: ReactNode;
   readonly right: ReactNode;
 }
@@ -37,8 +40,9 @@ const WORDS = {
 } as const;
 
 /** The three columns of strip, judge and layer: vessel and hands, the work, and what is known of the pack. */
-export function PackSheet({ filter, bench, view, saves = [], centre, right }: Props) {
-  const { editing, report, job } = bench;
+export function PackSheet({ filter, bench, view, saves = [], shown, centre, right }: Props) {
+  const { editing, job } = bench;
+  const report = shown ?? bench.report;
   const shared = {
     filter,
     layers: editing.layers,

@@ -1,6 +1,7 @@
 'use client';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { useEffect, useId, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { SludgeSlice } from '@/core/dirt/dayState';
 import { usableDepth, type Filter } from '@/core/filter/filter';
 import { mediumById } from '@/core/media/catalogue';
 import type { PackReport } from '@/core/pack/evaluatePack';
@@ -19,7 +20,7 @@ import { Ruler } from './Ruler';
 import { CUT_STEP, snapThickness } from './snapThickness';
 
 export const FLOW_LINE_DROP = 'flow-line';
-const SECTION_HEIGHT = 172;
+const SECTION_HEIGHT = 148;
 /** Width of an edge's handle, px; on a thin layer less, so that the layer itself can still be pressed. */
 const WIDEST_GRIP = 12;
 /** Px within which a dragged edge is drawn to the stop. */
@@ -44,6 +45,8 @@ interface Props {
   /** Told the layout whenever it changes, for whoever places drops. */
   readonly onLayout?: (layout: FlowLineLayout) => void;
   readonly onOpen?: () => void;
+  /** What sits in each layer on the day shown, by layer id. */
+  readonly sludge?: ReadonlyMap<string, readonly SludgeSlice[]> | null;
 }
 
 /**
@@ -60,6 +63,7 @@ export function FlowLine({
   insertion,
   onLayout,
   onOpen,
+  sludge = null,
 }: Props) {
   const prefix = useId();
   const [room, width] = useWidth<HTMLDivElement>(640);
@@ -105,7 +109,13 @@ export function FlowLine({
         data-testid="flow-line"
       >
         <svg className={styles.drawing} width={layout.width} height={layout.height} aria-hidden="true">
-          <FlowSection prefix={prefix} layout={layout} layers={byId} selectedId={selectedId} />
+          <FlowSection
+            prefix={prefix}
+            layout={layout}
+            layers={byId}
+            selectedId={selectedId}
+            sludge={sludge}
+          />
           {insertion == null ? null : (
             <path d={`M${insertion.x} -6 V${layout.height + 6}`} stroke="var(--river)" strokeWidth={5} />
           )}

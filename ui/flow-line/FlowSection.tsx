@@ -1,19 +1,31 @@
 import { memo } from 'react';
+import type { SludgeSlice } from '@/core/dirt/dayState';
 import { CATALOGUE, mediumById } from '@/core/media/catalogue';
 import type { Layer } from '@/core/pack/layer';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
+import { Sludge } from '../time/Sludge';
 import type { ChamberBox, FlowLineLayout, LayerBox } from './flowLineLayout';
 import styles from './FlowSection.module.css';
+
+const NO_SLICES: readonly SludgeSlice[] = [];
 
 interface Props {
   readonly prefix: string;
   readonly layout: FlowLineLayout;
   readonly layers: ReadonlyMap<string, Layer>;
   readonly selectedId: string | null;
+  /** What sits in each layer on the day shown, by layer id. */
+  readonly sludge?: ReadonlyMap<string, readonly SludgeSlice[]> | null;
 }
 
 /** The drawn part of the flow line: chambers, textures, open gaps with the water that takes them, stops. */
-export const FlowSection = memo(function FlowSection({ prefix, layout, layers, selectedId }: Props) {
+export const FlowSection = memo(function FlowSection({
+  prefix,
+  layout,
+  layers,
+  selectedId,
+  sludge = null,
+}: Props) {
   const axis = layout.height / 2;
   const used = new Set([...layers.values()].map((layer) => layer.medium));
   return (
@@ -46,6 +58,17 @@ export const FlowSection = memo(function FlowSection({ prefix, layout, layers, s
               selected={layer.report.layerId === selectedId}
             />
           ))}
+          {sludge === null
+            ? null
+            : box.layers.map((layer) => (
+                <Sludge
+                  key={layer.report.layerId}
+                  slices={sludge.get(layer.report.layerId) ?? NO_SLICES}
+                  box={layer}
+                  along={layout.along}
+                  axis={axis}
+                />
+              ))}
           <Overfill prefix={prefix} box={box} axis={axis} />
           <rect
             x={box.x}

@@ -11,6 +11,7 @@ import {
   type DragStartEvent,
 } from '@dnd-kit/core';
 import { useRef, useState, type ReactNode } from 'react';
+import type { SludgeSlice } from '@/core/dirt/dayState';
 import type { Filter } from '@/core/filter/filter';
 import { findMedium, mediumById } from '@/core/media/catalogue';
 import type { PackReport } from '@/core/pack/evaluatePack';
@@ -44,6 +45,8 @@ interface Props {
   readonly placeNew?: () => Place;
   /** A medium that nobody has named may be added. */
   readonly offersUnknown?: boolean;
+  /** What sits in each layer on the day shown, by layer id. */
+  readonly sludge?: ReadonlyMap<string, readonly SludgeSlice[]> | null;
   /** Between the section and the shelf: lanes. */
   readonly children?: (layout: FlowLineLayout | null) => ReactNode;
 }
@@ -59,6 +62,7 @@ export function PackBoard({
   details,
   placeNew,
   offersUnknown = false,
+  sludge = null,
   children,
 }: Props) {
   const [layout, setLayout] = useState<FlowLineLayout | null>(null);
@@ -137,6 +141,7 @@ export function PackBoard({
           onEdit={editing.edit}
           insertion={insertion}
           onLayout={setLayout}
+          sludge={sludge}
           onOpen={() => editor.current?.querySelector('select')?.focus()}
         />
       </section>

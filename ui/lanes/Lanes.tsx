@@ -1,20 +1,25 @@
 'use client';
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
+import type { DayState } from '@/core/dirt/dayState';
 import type { PackReport } from '@/core/pack/evaluatePack';
 import type { Quantity } from '@/core/units/quantity';
 import { useWords } from '../fields/Habits';
 import type { FlowLineLayout } from '../flow-line/flowLineLayout';
+import { DirtLane } from '../time/DirtLane';
 import styles from './Lanes.module.css';
 
-const LANE_HEIGHT = 40;
+const LANE_HEIGHT = 34;
 /** Width of a bar, px, from which its number fits inside or above it. */
 const NUMBER_ROOM = 26;
 
-type LaneKey = 'head' | 'through' | 'time' | 'surface';
+type LaneKey = 'head' | 'dirt' | 'through' | 'time' | 'surface';
 
 /** Shown until the keeper turns others on. */
-const FIRST_LANES: readonly LaneKey[] = ['head', 'through', 'time'];
+const FIRST_LANES: readonly LaneKey[] = ['head', 'dirt', 'through'];
+
+/** The lane that is not drawn as bars, and its place among the others. */
+const DIRT = { key: 'dirt', name: 'dirt in the water' } as const;
 
 interface Lane {
   readonly key: LaneKey;
@@ -29,23 +34,32 @@ interface Lane {
 }
 
 /** Figures of each layer under the section, on the same axis along the water. */
-export function Lanes({ layout, report }: { layout: FlowLineLayout; report: PackReport }) {
+export function Lanes({
+  layout,
+  report,
+  state,
+}: {
+  layout: FlowLineLayout;
+  report: PackReport;
+  /** The day shown; null while it is not known. */
+  state: DayState | null;
+}) {
   const words = useWords();
   const [shown, setShown] = useState(FIRST_LANES);
   if (report.layers.length === 0) return null;
   const { water } = report;
   const longest = Math.max(...report.layers.map((layer) => layer.bedTime ?? 0));
-  const lanes: Lane[] = [
-    {
-      key: 'head',
-      name: 'head lost',
-      title: `Head lost, ${words.unit('gap').symbol} of water`,
-      summary: `${words.show({ kind: 'gap', si: water.heads.pack }, 1)} in the pack`,
-      of: (layer) => ({ kind: 'gap', si: layer.head }),
-      digits: 1,
-      top: Math.max(...report.layers.map((layer) => layer.head)),
-      colour: 'var(--attention)',
-    },
+  const head: Lane = {
+    key: 'head',
+    name: 'head lost',
+    title: `Head lost, ${words.unit('gap').symbol} of water`,
+    summary: `${words.show({ kind: 'gap', si: water.heads.pack }, 1)} in the pack`,
+    of: (layer) => ({ kind: 'gap', si: layer.head }),
+    digits: 1,
+    top: Math.max(...report.layers.map((layer) => layer.head)),
+    colour: 'var(--attention)',
+  };
+  const others: Lane[] = [
     {
       key: 'through',
       name: 'through-share',
@@ -77,7 +91,7 @@ export function Lanes({ layout, report }: { layout: FlowLineLayout; report: Pack
   return (
     <div className={styles.lanes}>
       <div className={styles.switches} role="group" aria-label="Lanes">
-        {lanes.map(({ key, name }) => (
+        {[head, ...(state === null ? [] : [DIRT]), ...others].map(({ key, name }) => (
           <button
             key={key}
             type="button"
@@ -90,18 +104,29 @@ export function Lanes({ layout, report }: { layout: FlowLineLayout; report: Pack
           </button>
         ))}
       </div>
-      {lanes
+      {shown.includes('head') ? <BarLane lane={head} layout={layout} report={report} /> : null}
+      {shown.includes('dirt') && state !== null && state.along.length === report.layers.length + 1 ? (
+        <DirtLane layout={layout} report={report} state={state} />
+      ) : null}
+      {others
         .filter(({ key }) => shown.includes(key))
         .map((lane) => (
-          <figure key={lane.title} className={styles.lane}>
-            <figcaption className={styles.caption}>
-              <span className="caption">{lane.title}</span>
-              <strong>{lane.summary}</strong>
-            </figcaption>
-            <LaneBars lane={lane} layout={layout} report={report} />
-          </figure>
+          <BarLane key={lane.key} lane={lane} layout={layout} report={report} />
         ))}
     </div>
+  );
+}
+
+function BarLane(props: { lane: Lane; layout: FlowLineLayout; report: PackReport }) {
+  const { lane } = props;
+  return (
+    <figure className={styles.lane}>
+      <figcaption className={styles.caption}>
+        <span className="caption">{lane.title}</span>
+        <strong>{lane.summary}</strong>
+      </figcaption>
+      <LaneBars {...props} />
+    </figure>
   );
 }
 

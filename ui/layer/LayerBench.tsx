@@ -1,6 +1,9 @@
 'use client';
 import { useMemo, type ReactNode } from 'react';
 import Button from '@mui/material/Button';
+import type { Visit } from '@/core/dirt/visit';
+import type { ForecastInput } from '@/core/dirt/forecast';
+import { addIntakeSponge } from '@/core/filter/addIntakeSponge';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
@@ -10,6 +13,7 @@ import type { Pack } from '@/core/pack/pack';
 import type { Schools } from '@/core/schools/schools';
 import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
+import type { ServiceHelp } from '@/core/service/serviceHelps';
 import { PackSheet } from '../bench/PackSheet';
 import sheet from '../bench/PackSheet.module.css';
 import { usePackBench } from '../bench/usePackBench';
@@ -20,8 +24,14 @@ import { Lanes } from '../lanes/Lanes';
 import { FindingsPanel } from '../readings/FindingsPanel';
 import { SchoolsFold } from '../schools/SchoolsFold';
 import type { Autosave } from '../state/useAutosave';
+import { ForecastRows } from '../time/ForecastRows';
+import { ServicePlanFold } from '../time/ServicePlanFold';
+import { TimeStrip } from '../time/TimeStrip';
+import { useForecast } from '../time/useForecast';
+import { useHelps } from '../time/useHelps';
 import { NotchFold } from './NotchFold';
 import { ThroughFix } from './ThroughFix';
+import { useBenchForecast } from './useBenchForecast';
 import { ReadingsPanel } from '../readings/ReadingsPanel';
 
 interface Props {
@@ -36,9 +46,9 @@ interface Props {
   readonly pack: Stored<Pack>;
   readonly log: readonly LogEntry[];
   /** Above the bench, given its layers: the other plans, and what can be done with this one. */
-  readonly tabs: (layers: Layer[]) => ReactNode;
+  readonly tabs: (layers: Layer[], visits: Visit[]) => ReactNode;
   /** In place of the flow line, while packs are compared. */
-  readonly compare: ((schools: Schools) => ReactNode) | null;
+  readonly compare: ((schools: Schools, ahead: ForecastInput) => ReactNode) | null;
 }
 
 /** The heart: the plan as water meets it, with every figure and finding answering at once. */
@@ -53,23 +63,44 @@ export function LayerBench(props: Props) {
     [around, schools, filter, asFound.layers],
   );
   const caption = usePackCaption(report);
+  const ahead = useBenchForecast(input, report, editing.visits);
+  const { found: forecasted, shown, day } = ahead;
+  const foundInput = useMemo<ForecastInput>(
+    () => ({
+      tank: around.tank,
+      filter,
+      layers: asFound.layers,
+      others: around.others,
+      visits: [],
+      brief: true,
+    }),
+    [around, filter, asFound.layers],
+  );
+  const foundAhead = useForecast(foundInput).found?.forecast ?? null;
+  const helps = useHelps(ahead.input);
+  const help = ({ edit, sponge }: ServiceHelp) => {
+    if (sponge) filterSave.change(addIntakeSponge);
+    editing.edit(edit);
+  };
   return (
     <PackSheet
       filter={filter}
       bench={bench}
       view="layer"
       saves={[filterSave]}
+      shown={shown}
       centre={
         <>
-          {tabs([...editing.layers])}
+          {tabs([...editing.layers], [...editing.visits])}
           {compare === null ? (
             <PackBoard
               filter={filter}
-              report={report}
+              report={shown}
               editing={editing}
               selectedId={bench.selectedId}
               onSelect={bench.select}
               caption={caption}
+              sludge={ahead.sludge}
               details={(layer) =>
                 layer.cut === null ? null : (
                   <ThroughFix
@@ -82,10 +113,21 @@ export function LayerBench(props: Props) {
                 )
               }
             >
-              {(layout) => (layout === null ? null : <Lanes layout={layout} report={report} />)}
+              {(layout) => (
+                <>
+                  {layout === null ? null : <Lanes layout={layout} report={shown} state={ahead.state} />}
+                  <TimeStrip
+                    {...ahead}
+                    onDay={ahead.setDay}
+                    visits={editing.visits}
+                    onVisits={editing.setVisits}
+                    filterId={filter.id}
+                  />
+                </>
+              )}
             </PackBoard>
           ) : (
-            compare(bench.settings.doc.schools)
+            compare(bench.settings.doc.schools, ahead.input)
           )}
         </>
       }
@@ -93,10 +135,30 @@ export function LayerBench(props: Props) {
         <>
           <ReadingsPanel
             filter={filter}
-            report={report}
+            report={shown}
             against={found}
             flow={bench.flow}
             input={input}
+            onEdit={editing.edit}
+            day={day}
+            overTime={
+              forecasted === null || forecasted.forecast === null ? null : (
+                <ForecastRows
+                  forecast={forecasted.forecast}
+                  against={foundAhead}
+                  range={ahead.range?.range ?? null}
+                  report={report}
+                  helps={helps}
+                  onHelp={help}
+                />
+              )
+            }
+          />
+          <ServicePlanFold
+            input={ahead.input}
+            report={report}
+            visits={editing.visits}
+            onVisits={editing.setVisits}
             onEdit={editing.edit}
           />
           <NotchFold

@@ -12,6 +12,7 @@ import { send } from '../state/send';
 import { packUrl } from '../state/packUrl';
 import { latest } from '../state/savedDocument';
 import { useAutosave } from '../state/useAutosave';
+import { Variants } from '../time/Variants';
 import { Compare } from './Compare';
 import { LayerBench } from './LayerBench';
 import styles from './LayerSheet.module.css';
@@ -41,12 +42,12 @@ export function LayerSheet({ alternatives: stored, planned, filter: storedFilter
   const shown = alternatives.find((pack) => pack.doc.id === shownId) ?? planned;
   const isPlan = shown === planned;
 
-  const duplicate = async (layers: Pack['layers']) => {
+  const duplicate = async (layers: Pack['layers'], visits: Pack['visits']) => {
     if (!(await job.flush())) return;
     const outcome = await send<{ job: Stored<Job>; pack: Stored<Pack> }>(
       'POST',
       `/api/jobs/${job.doc.id}/alternatives`,
-      { version: job.version(), name: nextName(alternatives), layers },
+      { version: job.version(), name: nextName(alternatives), layers, visits },
     );
     if (outcome.kind !== 'saved') {
       setFault(outcome.kind === 'refused' ? outcome.faults.join(' ') : 'It could not be kept; try again.');
@@ -75,7 +76,7 @@ export function LayerSheet({ alternatives: stored, planned, filter: storedFilter
     setAlternatives(alternatives.filter((pack) => pack.doc.id !== packId));
   };
 
-  const tabs = (layers: Pack['layers']) => (
+  const tabs = (layers: Pack['layers'], visits: Pack['visits']) => (
     <div className={styles.tabs} role="group" aria-label="Plans">
       {[planned, ...alternatives].map(({ doc }) => (
         <button
@@ -96,14 +97,19 @@ export function LayerSheet({ alternatives: stored, planned, filter: storedFilter
       <span className={styles.tools}>
         {isPlan || comparing ? null : (
           <>
-            <Button onClick={() => plan.change((doc) => ({ ...doc, layers: [...layers] }))}>
+            <Button
+              onClick={() => plan.change((doc) => ({ ...doc, layers: [...layers], visits: [...visits] }))}
+            >
               Make it the plan
             </Button>
             <Button onClick={() => void remove(shown.doc.id)}>Remove it</Button>
           </>
         )}
         {comparing ? null : (
-          <Button disabled={alternatives.length >= MOST_ALTERNATIVES} onClick={() => void duplicate(layers)}>
+          <Button
+            disabled={alternatives.length >= MOST_ALTERNATIVES}
+            onClick={() => void duplicate(layers, visits)}
+          >
             Duplicate
           </Button>
         )}
@@ -122,16 +128,19 @@ export function LayerSheet({ alternatives: stored, planned, filter: storedFilter
       tabs={tabs}
       compare={
         comparing
-          ? (schools) => (
-              <Compare
-                filter={filter}
-                around={{ ...around, schools }}
-                packs={[
-                  asFound,
-                  plan.doc,
-                  ...alternatives.map((pack) => latest(packUrl(pack.doc.id), pack.doc)),
-                ]}
-              />
+          ? (schools, ahead) => (
+              <>
+                <Compare
+                  filter={filter}
+                  around={{ ...around, schools }}
+                  packs={[
+                    asFound,
+                    plan.doc,
+                    ...alternatives.map((pack) => latest(packUrl(pack.doc.id), pack.doc)),
+                  ]}
+                />
+                <Variants input={ahead} />
+              </>
             )
           : null
       }

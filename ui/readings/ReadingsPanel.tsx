@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { packReadings, type PackReading, type ReadingKey } from '@/core/pack/packReadings';
 import type { PackInput, PackReport } from '@/core/pack/evaluatePack';
 import type { PackEdit } from '@/core/pack/packEdit';
@@ -19,47 +20,53 @@ interface Props {
   readonly flow: FlowState;
   readonly input: PackInput;
   readonly onEdit: (edit: PackEdit) => void;
+  /** Day of the forecast that the figures are of; 0: as put in. */
+  readonly day: number;
+  /** What time does to the pack, after turnover and headroom. */
+  readonly overTime: ReactNode;
 }
 
 /** Every figure of the plan: the number, where it comes from, and the same as found. */
-export function ReadingsPanel({ filter, report, against, flow, input, onEdit }: Props) {
+export function ReadingsPanel({ filter, report, against, flow, input, onEdit, day, overTime }: Props) {
   const words = useWords();
   const { improvements, stale } = useImprovements(input);
   const before = new Map(
     against === null ? [] : packReadings(against).map((reading) => [reading.key, reading.value]),
   );
+  const readings = packReadings(report);
+  // What time does to the pack stands with the flow, before the figures that time does not change.
+  const split = readings.findIndex(({ key }) => key === 'leastThrough');
+  const row = (reading: PackReading) => {
+    const then = before.get(reading.key) ?? null;
+    return (
+      <div key={reading.key} className={styles.row} data-stop={isOver(reading)}>
+        <dt className={styles.label}>{labelOf(reading, filter)}</dt>
+        <dd className={styles.value} data-testid={`reading-${reading.key}`}>
+          {reading.value === null ? 'none' : <Quantity value={reading.value} />}
+        </dd>
+        {against === null ? null : (
+          <dd className={styles.then}>
+            <span className="unseen">as found </span>
+            {then === null ? 'none' : then.kind === 'turnover' ? words.parts(then).number : words.show(then)}
+          </dd>
+        )}
+        <dd className={styles.word}>
+          {wordOf(reading.key, report, words, day)}
+          <Improvement of={improvements.get(reading.key) ?? null} stale={stale} onEdit={onEdit} />
+        </dd>
+      </div>
+    );
+  };
   return (
     <section aria-label="Readings" className={styles.panel}>
       <div className={styles.head}>
-        <h2 className="caption">Readings of the plan</h2>
+        <h2 className="caption">Readings of the plan{day === 0 ? '' : ` on day ${day}`}</h2>
         {against === null ? null : <span className="caption">as found</span>}
       </div>
       <dl>
-        {packReadings(report).map((reading) => {
-          const then = before.get(reading.key) ?? null;
-          return (
-            <div key={reading.key} className={styles.row} data-stop={isOver(reading)}>
-              <dt className={styles.label}>{labelOf(reading, filter)}</dt>
-              <dd className={styles.value} data-testid={`reading-${reading.key}`}>
-                {reading.value === null ? 'none' : <Quantity value={reading.value} />}
-              </dd>
-              {against === null ? null : (
-                <dd className={styles.then}>
-                  <span className="unseen">as found </span>
-                  {then === null
-                    ? 'none'
-                    : then.kind === 'turnover'
-                      ? words.parts(then).number
-                      : words.show(then)}
-                </dd>
-              )}
-              <dd className={styles.word}>
-                {wordOf(reading.key, report, words)}
-                <Improvement of={improvements.get(reading.key) ?? null} stale={stale} onEdit={onEdit} />
-              </dd>
-            </div>
-          );
-        })}
+        {readings.slice(0, split).map(row)}
+        {overTime}
+        {readings.slice(split).map(row)}
         <FlowReadingRows flow={flow} filter={filter} report={report} />
       </dl>
     </section>
@@ -75,11 +82,11 @@ const labelOf = (reading: PackReading, filter: Filter): string =>
     : reading.label;
 
 /** What the figure means here, in a few words. */
-function wordOf(key: ReadingKey, report: PackReport, words: Words): string {
+function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number): string {
   const { totals, sizing, chambers, water } = report;
   switch (key) {
     case 'flow':
-      return `predicted, clean; ${words.show({ kind: 'share', si: water.shareOfLabel })} of the label`;
+      return `predicted${day === 0 ? ', clean' : ''}; ${words.show({ kind: 'share', si: water.shareOfLabel })} of the label`;
     case 'turnover':
       return `about 5 is usual: ${words.show({ kind: 'flow', si: sizing.usualFlow })} on ${words.show({ kind: 'volume', si: sizing.tankVolume }, 0)}`;
     case 'headroom':

@@ -1,5 +1,6 @@
 'use client';
 import { useCallback } from 'react';
+import type { Visit } from '@/core/dirt/visit';
 import type { Layer } from '@/core/pack/layer';
 import type { Pack } from '@/core/pack/pack';
 import { MOST_LAYERS } from '@/core/pack/pack';
@@ -12,6 +13,9 @@ import { useUndo } from './useUndo';
 
 export interface PackEditing {
   readonly layers: readonly Layer[];
+  /** When hands are to go into the filter, by days from packing. */
+  readonly visits: readonly Visit[];
+  readonly setVisits: (visits: readonly Visit[], mark?: string) => void;
   readonly edit: (edit: PackEdit, mark?: string) => void;
   readonly undo: () => void;
   readonly redo: () => void;
@@ -26,24 +30,34 @@ export interface PackEditing {
 /** A pack that can be edited: every edit saves itself and can be taken back. */
 export function usePackEditing(stored: Stored<Pack>): PackEditing {
   const save = useAutosave(packUrl(stored.doc.id), stored);
-  const { remember, undo, redo, canUndo, canRedo } = useUndo<readonly Layer[]>();
+  const { remember, undo, redo, canUndo, canRedo } = useUndo<Undoable>();
   const { change } = save;
   const edit = useCallback(
     (one: PackEdit, mark?: string) =>
       change((pack) => {
         const layers = applyEdit(pack.layers, one);
         if (layers.length > MOST_LAYERS) return pack;
-        remember(pack.layers, mark);
+        remember(undoable(pack), mark);
         return { ...pack, layers };
       }),
     [change, remember],
   );
-  const back = useCallback(() => change((pack) => withLayers(pack, undo(pack.layers))), [change, undo]);
-  const forth = useCallback(() => change((pack) => withLayers(pack, redo(pack.layers))), [change, redo]);
+  const setVisits = useCallback(
+    (visits: readonly Visit[], mark?: string) =>
+      change((pack) => {
+        remember(undoable(pack), mark);
+        return { ...pack, visits: [...visits] };
+      }),
+    [change, remember],
+  );
+  const back = useCallback(() => change((pack) => ({ ...pack, ...undo(undoable(pack)) })), [change, undo]);
+  const forth = useCallback(() => change((pack) => ({ ...pack, ...redo(undoable(pack)) })), [change, redo]);
 
   const command = (event: KeyboardEvent): boolean => event.ctrlKey || event.metaKey;
   return {
     layers: save.doc.layers,
+    visits: save.doc.visits,
+    setVisits,
     edit,
     undo: back,
     redo: forth,
@@ -70,5 +84,6 @@ export function usePackEditing(stored: Stored<Pack>): PackEditing {
   };
 }
 
-const withLayers = (pack: Pack, layers: readonly Layer[] | null): Pack =>
-  layers === null ? pack : { ...pack, layers: [...layers] };
+/** What of a pack a step back restores. */
+type Undoable = Pick<Pack, 'layers' | 'visits'>;
+const undoable = ({ layers, visits }: Pack): Undoable => ({ layers, visits });

@@ -1,7 +1,9 @@
 'use client';
 import Button from '@mui/material/Button';
 import { feedPerDay, FEED_BOUNDS, type Feed } from '@/core/tank/feed';
-import { ANIMALS, type Animal, type Plants, type Tank } from '@/core/tank/tank';
+import { LITTER_BOUNDS, usualLitter } from '@/core/tank/litter';
+import type { Plants } from '@/core/tank/plants';
+import { ANIMALS, type Animal, type Tank } from '@/core/tank/tank';
 import { CheckList } from '../fields/CheckList';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
@@ -75,6 +77,14 @@ export function LifeForm({ tank, onChange }: Props) {
           ]}
           onChange={(plants) => onChange({ plants })}
         />
+        <QuantityField
+          label="Plant litter"
+          optional
+          bounds={LITTER_BOUNDS.perDay}
+          value={tank.litter.perDay}
+          placeholder={words.parts({ kind: 'feed', si: usualLitter(tank) }).number}
+          onChange={(perDay) => onChange({ litter: { ...tank.litter, perDay } })}
+        />
       </div>
       {range !== null && feed.amount?.by === 'animals' ? (
         <p className={styles.range}>
@@ -82,6 +92,14 @@ export function LifeForm({ tank, onChange }: Props) {
           {words.show({ kind: 'feed', si: range.low })} and {words.show({ kind: 'feed', si: range.high })}.
         </p>
       ) : null}
+      <div className={styles.animals}>
+        <CheckList<'floating'>
+          legend="Plants that change the advice"
+          items={[{ value: 'floating', label: 'plants that float: leaves reach the intake' }]}
+          chosen={tank.litter.floating ? ['floating'] : []}
+          onChange={(chosen) => onChange({ litter: { ...tank.litter, floating: chosen.length > 0 } })}
+        />
+      </div>
       <div className={styles.animals}>
         <CheckList<Animal>
           legend="Animals that change the advice"

@@ -30,6 +30,10 @@ export interface Colours {
   readonly carbonLine: string;
   readonly resin: string;
   readonly resinLine: string;
+  /** Dirt by size: coarse, middle, fine. */
+  readonly dirtCoarse: string;
+  readonly dirtMiddle: string;
+  readonly dirtFine: string;
 }
 
 export const LIGHT: Colours = {
@@ -59,6 +63,9 @@ export const LIGHT: Colours = {
   carbonLine: '#2f383b',
   resin: '#f2e3c4',
   resinLine: '#9a6b16',
+  dirtCoarse: '#c3b38f',
+  dirtMiddle: '#947d52',
+  dirtFine: '#5d4a2c',
 };
 
 export const DARK: Colours = {
@@ -88,6 +95,9 @@ export const DARK: Colours = {
   carbonLine: '#93a1a5',
   resin: '#372c17',
   resinLine: '#d9a648',
+  dirtCoarse: '#5f5439',
+  dirtMiddle: '#92804f',
+  dirtFine: '#cdb681',
 };
 
 /** `--ink: …; --paper: …;` for a style sheet. */

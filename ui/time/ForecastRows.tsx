@@ -1,0 +1,120 @@
+'use client';
+import type { EnsembleRange } from '@/core/dirt/ensemble';
+import type { Forecast } from '@/core/dirt/forecast';
+import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
+import { NOTICED_SHARE } from '@/core/dirt/forecast';
+import type { PackReport } from '@/core/pack/evaluatePack';
+import type { ServiceHelp } from '@/core/service/serviceHelps';
+import { Quantity } from '../fields/Quantity';
+import { useWords } from '../fields/Habits';
+import improvement from '../readings/Improvement.module.css';
+import styles from '../readings/ReadingsPanel.module.css';
+import { daysIn } from './serviceWords';
+
+const DAY = 86_400;
+
+interface Props {
+  readonly forecast: Forecast;
+  /** Of the pack as found. */
+  readonly against: Forecast | null;
+  readonly range: EnsembleRange | null;
+  readonly report: PackReport;
+  readonly helps: readonly ServiceHelp[];
+  readonly onHelp: (help: ServiceHelp) => void;
+}
+
+/** What time does to the pack: when it wants service and what clogs first, where the silt goes, and whether it spills. */
+export function ForecastRows({ forecast, against, range, report, helps, onHelp }: Props) {
+  const words = useWords();
+  const number = (layerId: string | null): number | undefined =>
+    report.layers.find((layer) => layer.layerId === layerId)?.flowNumber;
+  const first = number(forecast.firstToClog);
+  const service = (one: Forecast): string =>
+    one.serviceDay === null ? 'none' : daysIn(words, one.serviceDay);
+  const sludge = (one: Forecast) => ({
+    kind: 'sludge' as const,
+    si: one.siltPerMonth / USUAL_DIRT.sludgeDensity,
+  });
+  return (
+    <>
+      <div className={styles.row}>
+        <dt className={styles.label}>Service in</dt>
+        <dd className={styles.value} data-testid="reading-service">
+          {forecast.serviceDay === null ? (
+            'not in a year'
+          ) : (
+            <Quantity value={{ kind: 'days', si: forecast.serviceDay * DAY }} />
+          )}
+        </dd>
+        <dd className={styles.then}>
+          {against === null ? null : (
+            <>
+              <span className="unseen">as found </span>
+              {service(against)}
+            </>
+          )}
+        </dd>
+        <dd className={styles.word}>
+          {serviceWord(forecast, first, range)}
+          {helps.map((help) => (
+            <span key={help.key} className={improvement.line}>
+              <button type="button" className={improvement.make} onClick={() => onHelp(help)}>
+                {help.label}:{' '}
+                {help.serviceDay === null ? 'no service in a year' : daysIn(words, help.serviceDay)}, silt{' '}
+                {words.show({ kind: 'sludge', si: help.siltPerMonth / USUAL_DIRT.sludgeDensity }, 1)}
+              </button>
+            </span>
+          ))}
+        </dd>
+      </div>
+      <div className={styles.row}>
+        <dt className={styles.label}>Silt into living media, a month</dt>
+        <dd className={styles.value} data-testid="reading-silt">
+          <Quantity value={sludge(forecast)} digits={1} />
+        </dd>
+        <dd className={styles.then}>
+          {against === null ? null : (
+            <>
+              <span className="unseen">as found </span>
+              {words.show(sludge(against), 1)}
+            </>
+          )}
+        </dd>
+        <dd className={styles.word}>
+          wet sludge in its pores, mean of three months; rot gives back{' '}
+          {words.show({ kind: 'milligram', si: forecast.nitrogenPerDay })} of nitrogen a day in the end
+        </dd>
+      </div>
+      {report.water.level === null ? null : (
+        <div className={styles.row} data-stop={forecast.spillDay !== null}>
+          <dt className={styles.label}>Spills</dt>
+          <dd className={styles.value} data-testid="reading-spill">
+            {forecast.spillDay === null ? 'not in a year' : `day ${Math.round(forecast.spillDay)}`}
+          </dd>
+          <dd className={styles.word}>{spillWord(forecast, (si) => words.show({ kind: 'share', si }))}</dd>
+        </div>
+      )}
+    </>
+  );
+}
+
+function serviceWord(forecast: Forecast, first: number | undefined, range: EnsembleRange | null): string {
+  const between =
+    range === null || range.earliest === null
+      ? ''
+      : range.latest === null
+        ? `; from day ${Math.round(range.earliest)} on`
+        : `; between ${Math.round(range.earliest)} and ${Math.round(range.latest)}`;
+  if (first === undefined) return `nothing clogs${between}`;
+  const layer = `layer ${first} clogs first`;
+  return forecast.course.by === 'headroom'
+    ? `${layer}, and the water nears the rim${between}`
+    : `${layer}${between}`;
+}
+
+function spillWord({ spillDay, outletAtSpill }: Forecast, share: (si: number) => string): string {
+  if (spillDay === null || outletAtSpill === null) return 'if nobody touches it';
+  return outletAtSpill > NOTICED_SHARE
+    ? `before it is noticed: the outlet still gives ${share(outletAtSpill)}`
+    : `the outlet gives ${share(outletAtSpill)} by then: it would be noticed`;
+}

@@ -1,0 +1,159 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { ForecastInput } from '@/core/dirt/forecast';
+import type { Visit } from '@/core/dirt/visit';
+import type { PackReport } from '@/core/pack/evaluatePack';
+import type { Layer } from '@/core/pack/layer';
+import type { PackEdit } from '@/core/pack/packEdit';
+import type { PlannedVisit, ServicePlan } from '@/core/service/servicePlan';
+import { mediumById } from '@/core/media/catalogue';
+import { Fold } from '../frame/Fold';
+import { useWords } from '../fields/Habits';
+import { forecastWorkers } from './forecastWorkers';
+import { daysIn } from './serviceWords';
+import styles from './ServicePlanFold.module.css';
+
+interface Props {
+  readonly input: ForecastInput;
+  readonly report: PackReport;
+  readonly visits: readonly Visit[];
+  readonly onVisits: (visits: readonly Visit[]) => void;
+  readonly onEdit: (edit: PackEdit) => void;
+}
+
+const WHY: Readonly<Record<PlannedVisit['why'], string>> = {
+  flow: 'the flow is low',
+  spent: 'a medium is spent',
+  living: 'living media have silted up; nothing else that day',
+};
+
+/** A year of visits from the forecast: how many, how long, what is lifted; put on the strip with one press. */
+export function ServicePlanFold({ input, report, visits, onVisits, onEdit }: Props) {
+  const words = useWords();
+  const [made, setMade] = useState<{ of: ForecastInput; plan: ServicePlan | null } | null>(null);
+  const [state, setState] = useState<'idle' | 'working' | 'failed'>('idle');
+  const current = made?.of === input ? made.plan : null;
+  const work = () => {
+    setState('working');
+    forecastWorkers()[1]
+      .plan({ ...input, visits: [] })
+      .then(
+        (plan) => {
+          setMade({ of: input, plan });
+          setState('idle');
+        },
+        () => setState('failed'),
+      );
+  };
+  const number = (layerId: string): string => {
+    const one = report.layers.find((layer) => layer.layerId === layerId);
+    return one === undefined ? 'a layer that is gone' : `layer ${one.flowNumber}`;
+  };
+  return (
+    <Fold
+      title="Service plan"
+      says={
+        visits.length === 0
+          ? 'no visits planned'
+          : `${visits.length} ${visits.length === 1 ? 'visit' : 'visits'} planned, the first on day ${Math.min(...visits.map(({ day }) => day))}`
+      }
+    >
+      <div className={styles.plan}>
+        {current === null ? (
+          <>
+            <p className="quiet">
+              As few visits as keep the flow up; living media left alone, and never cleaned together with the
+              rest.
+            </p>
+            <Button onClick={work} disabled={state === 'working'}>
+              {state === 'working' ? 'Working it out …' : 'Work out a year of visits'}
+            </Button>
+            {state === 'failed' ? <p role="alert">It could not be worked out; try again.</p> : null}
+          </>
+        ) : (
+          <>
+            <p data-testid="plan-burden">
+              {current.visits.length === 0
+                ? 'No visit is needed within a year.'
+                : `${Math.round(current.perYear.visits)} visits a year, ${minutes(current.perYear.minutes)}, ${Math.round(current.perYear.lifts)} things lifted.`}
+            </p>
+            {current.heldByLiving ? (
+              <p className={styles.warn}>
+                The living media hold the water back: put finer foam or floss before them.
+              </p>
+            ) : null}
+            <ul>
+              {current.intervals.map(({ layerId, days, work: done }) => (
+                <li key={layerId}>
+                  {number(layerId)}, {nameOf(input.layers, layerId)}: {done} about every {daysIn(words, days)}
+                </li>
+              ))}
+            </ul>
+            <details>
+              <summary>Visit by visit</summary>
+              <ol>
+                {current.visits.map((visit) => (
+                  <li key={visit.day}>
+                    <strong>day {visit.day}</strong>, {minutes(visit.minutes)}: {WHY[visit.why]}.{' '}
+                    {visit.works.map(({ layerId, work: done }) => `${done} ${number(layerId)}`).join(', ')}
+                    {visit.lifts.length === 0 ? '' : `; lift ${visit.lifts.join(', ')}`}
+                  </li>
+                ))}
+              </ol>
+            </details>
+            {current.easierPlace === null ? null : (
+              <EasierPlace
+                plan={current}
+                say={`${number(current.easierPlace.layerId)} is changed often and sits deep`}
+                where={
+                  input.filter.chambers.find(({ id }) => id === current.easierPlace?.chamberId)?.name ?? ''
+                }
+                onEdit={onEdit}
+              />
+            )}
+            <span className={styles.tools}>
+              {current.visits.length === 0 ? null : (
+                <Button onClick={() => onVisits(current.visits.map(({ day, works }) => ({ day, works })))}>
+                  Put them on the strip
+                </Button>
+              )}
+            </span>
+          </>
+        )}
+        {visits.length === 0 ? null : <Button onClick={() => onVisits([])}>Clear the strip</Button>}
+      </div>
+    </Fold>
+  );
+}
+
+const minutes = (count: number): string => {
+  const hours = count / 60;
+  return hours < 2 ? `${Math.round(count)}\u00a0minutes` : `${hours.toFixed(1)}\u00a0hours`;
+};
+
+const nameOf = (layers: readonly Layer[], layerId: string): string => {
+  const layer = layers.find((one) => one.id === layerId);
+  return layer === undefined ? '' : mediumById(layer.medium).name.toLowerCase();
+};
+
+function EasierPlace({
+  plan,
+  say,
+  where,
+  onEdit,
+}: {
+  plan: ServicePlan;
+  say: string;
+  where: string;
+  onEdit: (edit: PackEdit) => void;
+}) {
+  const { easierPlace } = plan;
+  if (easierPlace === null) return null;
+  return (
+    <p className={styles.case}>
+      {say}: in “{where}” it would save {easierPlace.liftsSaved} liftings a year, even though that puts it
+      upstream. <Button onClick={() => onEdit(easierPlace.edit)}>Move it there</Button>
+    </p>
+  );
+}

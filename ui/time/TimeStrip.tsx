@@ -1,0 +1,196 @@
+'use client';
+import { area, line } from 'd3-shape';
+import { scaleLinear } from 'd3-scale';
+import Link from 'next/link';
+import { useEffect, useState, type ReactNode } from 'react';
+import { HORIZON, type Visit } from '@/core/dirt/visit';
+import type { QuantityKind } from '@/core/units/quantity';
+import { fromSi } from '@/core/units/unitTable';
+import { useWidth } from '../drawing/useWidth';
+import { useWords } from '../fields/Habits';
+import { serviceSaid } from './serviceWords';
+import { timeScale } from './timeScale';
+import styles from './TimeStrip.module.css';
+import type { FoundForecast } from './useForecast';
+import type { RangeState } from './useRange';
+import { VisitMarks } from './VisitMarks';
+
+const HEIGHT = 74;
+const TOP = 8;
+const FOOT = 4;
+/** Share of the clean value up to which lines are marked: above it the course itself begins. */
+const TICKS_UNDER = 0.85;
+/** Days between the marks of the axis. */
+const EVERY = 60;
+/** Playing: milliseconds from one picture to the next, and days that pass. */
+const FRAME = 60;
+const DAYS_A_FRAME = 2;
+/** Progress is shown from here on, share of the work: what is quicker than a blink needs none. */
+const SHOWN_UNTIL = 1;
+
+interface Props {
+  readonly found: FoundForecast | null;
+  readonly failed: boolean;
+  /** The pack has changed since it was forecast. */
+  readonly stale: boolean;
+  readonly range: RangeState | null;
+  readonly day: number;
+  readonly onDay: (day: number) => void;
+  readonly visits: readonly Visit[];
+  readonly onVisits: (visits: readonly Visit[], mark?: string) => void;
+  readonly filterId: string;
+  /** What is asked of the strip besides: the service plan. */
+  readonly children?: ReactNode;
+}
+
+/** Flow over a year with what the forecast is unsure of, the day that the bench shows, and the visits planned. */
+export function TimeStrip(props: Props) {
+  const { found, failed, filterId, range, stale, day, onDay } = props;
+  const [playing, setPlaying] = useState(false);
+  const days = found?.forecast?.march.days ?? HORIZON;
+  useEffect(() => {
+    if (!playing) return;
+    const timer = setTimeout(() => {
+      if (day >= days) setPlaying(false);
+      else onDay(Math.min(days, day + DAYS_A_FRAME));
+    }, FRAME);
+    return () => clearTimeout(timer);
+  }, [playing, day, days, onDay]);
+  const working = range !== null && range.done < SHOWN_UNTIL;
+  return (
+    <section aria-label="Over time" className={styles.strip} aria-busy={stale || working}>
+      {found === null ? (
+        <p className="quiet">{failed ? FAILED : 'Working out how it clogs …'}</p>
+      ) : found.forecast === null ? (
+        <p className="quiet">
+          When it clogs hangs on the food: enter the food a day under{' '}
+          <Link href={`/filter/${filterId}/survey`}>Survey</Link>.
+        </p>
+      ) : (
+        <>
+          <Course {...props} forecast={found.forecast} />
+          <div className={styles.tools}>
+            <button
+              type="button"
+              className={styles.play}
+              onClick={() => {
+                if (!playing && day >= days) onDay(0);
+                setPlaying(!playing);
+              }}
+            >
+              {playing ? '❚❚ stop' : '▶ play'}
+            </button>
+            {failed ? <span role="alert">{FAILED}</span> : null}
+            <span className={styles.progress} data-working={working}>
+              {working ? (
+                <>
+                  <progress value={range.done} aria-label="What it is unsure of" /> what it is unsure of
+                </>
+              ) : null}
+            </span>
+            {props.children}
+          </div>
+        </>
+      )}
+    </section>
+  );
+}
+
+const FAILED = 'The forecast could not be worked out. Change something, or load the page again.';
+
+function Course({
+  forecast,
+  range,
+  stale,
+  day,
+  onDay,
+  visits,
+  onVisits,
+}: Props & { readonly forecast: NonNullable<FoundForecast['forecast']> }) {
+  const words = useWords();
+  const [room, width] = useWidth<HTMLDivElement>(640);
+  const { course, march } = forecast;
+  const kind: QuantityKind = course.by === 'through' ? 'flow' : 'gap';
+  const clean = (course.by === 'through' ? march.through[0] : march.headroom[0]) ?? 0;
+  const inUnit = (share: number): number => fromSi(share * clean, words.unit(kind));
+  const x = timeScale(march.days, width);
+  const lowest = Math.min(0, forecast.lowestShare);
+  const y = scaleLinear([inUnit(lowest), inUnit(1.08)], [HEIGHT - FOOT, TOP]);
+  const known = range?.range ?? null;
+  const band = area<number>()
+    .x((_, at) => x(at))
+    .y0((_, at) => y(inUnit(Math.max(lowest, known?.low[at] ?? 0))))
+    .y1((_, at) => y(inUnit(known?.high[at] ?? 0)));
+  const path = line<number>()
+    .x((_, at) => x(at))
+    .y((one) => y(inUnit(one)));
+  const said = serviceSaid(words, forecast, known);
+  const what = course.by === 'through' ? 'Flow through the pack' : 'Headroom under the rim';
+  const limit = y(inUnit(course.limit));
+  const limitSaid =
+    course.by === 'through'
+      ? `${words.show({ kind: 'share', si: course.limit })} of clean`
+      : words.show({ kind: 'gap', si: course.limit * clean });
+  return (
+    <>
+      <div className={styles.head}>
+        <h2 className="caption">
+          {what}, {words.unit(kind).symbol}, and what the forecast is unsure of
+        </h2>
+        <strong className={styles.said} data-testid="service-said" data-stale={stale}>
+          {said}
+        </strong>
+      </div>
+      <div ref={room} className={styles.room}>
+        <svg
+          width={width}
+          height={HEIGHT}
+          role="img"
+          aria-label={`${what} over ${march.days} days: ${words.show({ kind, si: clean })} clean; ${said}.`}
+          className={styles.chart}
+          data-stale={stale}
+        >
+          {y
+            .ticks(3)
+            .filter((tick) => tick < TICKS_UNDER * inUnit(1))
+            .map((tick) => (
+              <g key={tick} transform={`translate(0 ${y(tick)})`}>
+                <path
+                  d={`M${x(0)} 0 H${x(march.days)}`}
+                  stroke={tick === 0 ? 'var(--rule)' : 'var(--hair)'}
+                />
+                <text x={x(0) + 3} y={-3}>
+                  {tick}
+                </text>
+              </g>
+            ))}
+          {known === null ? null : <path d={band([...known.low]) ?? ''} fill="var(--wash)" />}
+          <path d={`M${x(0)} ${limit} H${x(march.days)}`} stroke="var(--attention)" strokeDasharray="4 3" />
+          <text x={x(march.days)} y={limit - 4} textAnchor="end" className={styles.limit}>
+            {limitSaid}
+          </text>
+          <path d={path([...course.course]) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
+          <path d={`M${x(day)} ${TOP} V${HEIGHT}`} stroke="var(--ink)" />
+        </svg>
+        <VisitMarks x={x} days={march.days} visits={visits} onVisits={onVisits} />
+        <input
+          type="range"
+          className={styles.slider}
+          min={0}
+          max={march.days}
+          value={day}
+          aria-label="Day"
+          aria-valuetext={`day ${day}`}
+          onChange={(event) => onDay(event.target.valueAsNumber)}
+        />
+        <div className={styles.axis} aria-hidden="true">
+          {Array.from({ length: Math.floor(march.days / EVERY) + 1 }, (_, at) => at * EVERY).map((one) => (
+            <span key={one} style={{ left: x(one) }}>
+              {one === 0 ? 'day 0' : one}
+            </span>
+          ))}
+        </div>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,95 @@
+'use client';
+import { line } from 'd3-shape';
+import { scaleLinear } from 'd3-scale';
+import { useEffect, useState } from 'react';
+import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
+import type { ForecastInput } from '@/core/dirt/forecast';
+import type { VariantOutlook } from '@/core/dirt/variants';
+import { useWords } from '../fields/Habits';
+import { forecastWorkers } from './forecastWorkers';
+import { daysIn } from './serviceWords';
+import styles from './Variants.module.css';
+
+const WIDTH = 150;
+const HEIGHT = 64;
+
+/** The same filter laid out in other ways, a small picture each: what a year does to it. */
+export function Variants({ input }: { input: ForecastInput }) {
+  const [made, setMade] = useState<{ of: ForecastInput; variants: VariantOutlook[] } | null>(null);
+  const [failed, setFailed] = useState(false);
+  useEffect(() => {
+    let wanted = true;
+    forecastWorkers()[1]
+      .variants(input)
+      .then(
+        (variants) => wanted && setMade({ of: input, variants }),
+        () => wanted && setFailed(true),
+      );
+    return () => {
+      wanted = false;
+    };
+  }, [input]);
+  if (failed) return <p role="alert">The other ways could not be worked out. Load the page again.</p>;
+  if (made === null) return <p className="quiet">Working out a year of each …</p>;
+  if (made.variants.length === 0)
+    return <p className="quiet">Enter the food a day under Survey, and a year of each is drawn here.</p>;
+  return (
+    <section aria-label="Other ways, over a year">
+      <h2 className="caption">
+        Other ways to lay it out, over a year: share of clean, with the limit for service
+      </h2>
+      <ul className={styles.variants} aria-busy={made.of !== input}>
+        {made.variants.map((variant) => (
+          <Outlook key={variant.key} variant={variant} plan={made.variants[0]} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutlook | undefined }) {
+  const words = useWords();
+  const { course, limit } = variant.course;
+  const days = course.length - 1;
+  const lowest = Math.min(0, ...course);
+  const x = scaleLinear([0, days], [0, WIDTH]);
+  const y = scaleLinear([lowest, 1], [HEIGHT - 2, 2]);
+  const path = line<number>()
+    .x((_, day) => x(day))
+    .y((one) => y(one));
+  const service =
+    variant.serviceDay === null ? 'no service in a year' : `service in ${daysIn(words, variant.serviceDay)}`;
+  const sooner = (variant.serviceDay ?? Infinity) < (plan?.serviceDay ?? Infinity);
+  const silt = words.show({ kind: 'sludge', si: variant.siltPerMonth / USUAL_DIRT.sludgeDensity }, 1);
+  return (
+    <li className={styles.variant} data-key={variant.key}>
+      <h3>{variant.name}</h3>
+      <svg
+        width={WIDTH}
+        height={HEIGHT}
+        role="img"
+        aria-label={`${variant.name}: ${service}, silt into living media ${silt} a month`}
+      >
+        <path d={`M0 ${y(0)} H${WIDTH} M0 2 V${y(0)}`} stroke="var(--rule)" fill="none" />
+        <path d={`M0 ${y(limit)} H${WIDTH}`} stroke="var(--attention)" strokeDasharray="4 3" />
+        {plan === undefined || plan === variant || plan.course.by !== variant.course.by ? null : (
+          <path d={path([...plan.course.course]) ?? ''} fill="none" stroke="var(--rule)" />
+        )}
+        <path d={path([...course]) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
+        {variant.serviceDay === null ? null : (
+          <circle cx={x(variant.serviceDay)} cy={y(limit)} r={4} fill="var(--attention)" />
+        )}
+      </svg>
+      <p className={sooner ? styles.worse : undefined}>
+        <strong>{service}</strong>
+      </p>
+      <p className="quiet">
+        silt {silt} a month
+        {variant.spillDay === null ? '' : `; spills on day ${Math.round(variant.spillDay)}`}
+        {variant.overfill === 0
+          ? ''
+          : `; ${words.show({ kind: 'length', si: variant.overfill })} too high for its chamber`}
+      </p>
+    </li>
+  );
+}

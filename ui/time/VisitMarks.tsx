@@ -1,0 +1,63 @@
+import type { ScaleLinear } from 'd3-scale';
+import type { KeyboardEvent, PointerEvent } from 'react';
+import type { Visit } from '@/core/dirt/visit';
+import { moveVisit } from './moveVisit';
+import styles from './VisitMarks.module.css';
+
+interface Props {
+  readonly x: ScaleLinear<number, number>;
+  readonly days: number;
+  readonly visits: readonly Visit[];
+  readonly onVisits: (visits: readonly Visit[], mark?: string) => void;
+}
+
+const STEPS: Readonly<Record<string, number>> = {
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  ArrowRight: 1,
+  ArrowUp: 1,
+  PageDown: -7,
+  PageUp: 7,
+};
+
+/** Marks of the visits planned: dragged along the strip, moved by arrows, removed with Delete. */
+export function VisitMarks({ x, days, visits, onVisits }: Props) {
+  const drag = (event: PointerEvent<HTMLButtonElement>, at: number) => {
+    if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
+    const left = event.currentTarget.parentElement?.getBoundingClientRect().left ?? 0;
+    const day = Math.round(x.invert(event.clientX - left));
+    if (day !== visits[at]?.day) onVisits(moveVisit(visits, at, day, days), `visit ${at}`);
+  };
+  const press = (event: KeyboardEvent, at: number) => {
+    const visit = visits[at];
+    const step = STEPS[event.key];
+    if (visit === undefined) return;
+    if (event.key === 'Delete' || event.key === 'Backspace') onVisits(visits.filter((one) => one !== visit));
+    else if (step !== undefined) onVisits(moveVisit(visits, at, visit.day + step, days), `visit ${at}`);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  return (
+    <>
+      {visits.map((visit, at) => (
+        <button
+          key={at}
+          type="button"
+          role="slider"
+          aria-label={`Visit ${at + 1}`}
+          aria-valuemin={1}
+          aria-valuemax={days}
+          aria-valuenow={visit.day}
+          aria-valuetext={`day ${visit.day}, ${visit.works.length} layers`}
+          title={`day ${visit.day}: ${visit.works.length} ${visit.works.length === 1 ? 'layer' : 'layers'}`}
+          className={styles.mark}
+          style={{ left: x(visit.day) }}
+          onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+          onPointerMove={(event) => drag(event, at)}
+          onKeyDown={(event) => press(event, at)}
+        />
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,31 @@
+/**
+ * Work that takes a while, asked for more often than it can be done: one piece runs, the newest of the others waits,
+ * those between are never begun.
+ *
+ * @param done told what a piece of work was asked for, and its answer
+ * @param failed told what went wrong
+ */
+export function latestOnly<Ask, Answer>(
+  work: (ask: Ask) => Promise<Answer>,
+  done: (ask: Ask, answer: Answer) => void,
+  failed: (error: unknown) => void,
+): (ask: Ask) => void {
+  let running = false;
+  let waiting: { readonly ask: Ask } | null = null;
+  const run = async (ask: Ask): Promise<void> => {
+    running = true;
+    try {
+      done(ask, await work(ask));
+    } catch (error) {
+      failed(error);
+    }
+    running = false;
+    const next = waiting;
+    waiting = null;
+    if (next !== null) void run(next.ask);
+  };
+  return (ask) => {
+    if (running) waiting = { ask };
+    else void run(ask);
+  };
+}

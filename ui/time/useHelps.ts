@@ -1,0 +1,31 @@
+'use client';
+import { useEffect, useState } from 'react';
+import type { ForecastInput } from '@/core/dirt/forecast';
+import type { ServiceHelp } from '@/core/service/serviceHelps';
+import { forecastWorkers } from './forecastWorkers';
+
+/** Milliseconds without a change after which helps are tried: never while an edge is dragged. */
+const PAUSE = 300;
+const NONE: readonly ServiceHelp[] = [];
+
+/** What would move the service day of a pack; empty while it is being changed. */
+export function useHelps(input: ForecastInput): readonly ServiceHelp[] {
+  const [made, setMade] = useState<{ of: ForecastInput; helps: readonly ServiceHelp[] } | null>(null);
+  useEffect(() => {
+    let wanted = true;
+    const timer = setTimeout(
+      () =>
+        void forecastWorkers()[1]
+          .helps(input)
+          // Helps are an offer: where they cannot be worked out, none is made.
+          .catch(() => [])
+          .then((helps) => wanted && setMade({ of: input, helps })),
+      PAUSE,
+    );
+    return () => {
+      wanted = false;
+      clearTimeout(timer);
+    };
+  }, [input]);
+  return made?.of === input ? made.helps : NONE;
+}

@@ -1,0 +1,56 @@
+'use client';
+import { useEffect, useState } from 'react';
+import { ENSEMBLE_RUNS, ensembleRange, type EnsembleRange, type EnsembleRun } from '@/core/dirt/ensemble';
+import type { ForecastInput } from '@/core/dirt/forecast';
+import { forecastWorkers } from './forecastWorkers';
+import type { FoundForecast } from './useForecast';
+
+/** Milliseconds without a change after which the range is worked out: never while an edge is dragged. */
+const PAUSE = 300;
+/** Runs that a worker does before it looks up: a new forecast never waits longer than these take. */
+const AT_ONCE = 4;
+
+/** What a forecast is unsure of, and how far that has been worked out. */
+export interface RangeState {
+  readonly of: ForecastInput;
+  readonly range: EnsembleRange | null;
+  /** 0–1. */
+  readonly done: number;
+}
+
+/** The range of a forecast from its ensemble, shared by both workers; begun after a pause, dropped when the pack changes. */
+export function useRange(found: FoundForecast | null, current: ForecastInput): RangeState | null {
+  const [state, setState] = useState<RangeState | null>(null);
+  useEffect(() => {
+    if (found === null || found.forecast === null || found.input !== current) return;
+    const { by } = found.forecast.course;
+    let wanted = true;
+    const runs: EnsembleRun[] = [];
+    let next = 0;
+    const work = async (worker: ReturnType<typeof forecastWorkers>[number]): Promise<void> => {
+      while (wanted && next < ENSEMBLE_RUNS) {
+        const from = next;
+        next += AT_ONCE;
+        runs.push(...(await worker.runs(current, by, from, Math.min(AT_ONCE, ENSEMBLE_RUNS - from))));
+        if (wanted)
+          setState((before) => ({
+            of: current,
+            range: before?.of === current ? before.range : null,
+            done: runs.length / ENSEMBLE_RUNS,
+          }));
+      }
+    };
+    const timer = setTimeout(
+      () =>
+        void Promise.all(forecastWorkers().map(work)).then(() => {
+          if (wanted) setState({ of: current, range: ensembleRange(runs), done: 1 });
+        }),
+      PAUSE,
+    );
+    return () => {
+      wanted = false;
+      clearTimeout(timer);
+    };
+  }, [found, current]);
+  return state?.of === current ? state : null;
+}

@@ -1,0 +1,33 @@
+import { expose, transfer } from 'comlink';
+import { ensembleRun, type EnsembleRun } from '@/core/dirt/ensemble';
+import { forecast, type Forecast, type ForecastInput } from '@/core/dirt/forecast';
+import type { ServiceBy } from '@/core/dirt/serviceCourse';
+import { compareVariants, type VariantOutlook } from '@/core/dirt/variants';
+import { serviceHelps, type ServiceHelp } from '@/core/service/serviceHelps';
+import { servicePlan, type ServicePlan } from '@/core/service/servicePlan';
+
+/** The core’s heavy calls, away from the page. */
+const api = {
+  forecast(input: ForecastInput): Forecast | null {
+    const found = forecast(input);
+    return found === null ? null : transfer(found, [found.march.mass.buffer]);
+  },
+  /** Runs of the ensemble from one number on. */
+  runs(input: ForecastInput, by: ServiceBy, from: number, count: number): EnsembleRun[] {
+    return Array.from({ length: count }, (_, at) => ensembleRun(input, by, from + at)).filter(
+      (run) => run !== null,
+    );
+  },
+  variants(input: ForecastInput): VariantOutlook[] {
+    return compareVariants(input);
+  },
+  plan(input: ForecastInput): ServicePlan | null {
+    return servicePlan(input);
+  },
+  helps(input: ForecastInput): ServiceHelp[] {
+    return serviceHelps(input);
+  },
+};
+export type ForecastApi = typeof api;
+
+expose(api);
