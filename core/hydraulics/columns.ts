@@ -79,8 +79,9 @@ function meanGap({ chamber, layer, measure }: PlacedLayer): number {
 export interface Column {
   readonly share: number;
   readonly resistance: Resistance | null;
-  /** For each layer, whether this column goes through it. */
+  /** For each layer, whether this column goes through it, and what it takes there; null lets nothing through. */
   readonly through: readonly boolean[];
+  readonly parts: readonly (Resistance | null)[];
 }
 
 /**
@@ -94,12 +95,15 @@ export function columnsOf(layers: readonly LayerPaths[], wet: readonly number[])
   return edges.map((edge, at): Column => {
     const share = edge - (edges[at - 1] ?? 0);
     const through = layers.map((layer) => layer.cover >= edge);
-    let sum: Resistance | null = NO_RESISTANCE;
-    layers.forEach((layer, index) => {
+    const parts = layers.map((layer, index) => {
       const part = through[index] === true ? layer.through : layer.beside;
-      sum = sum === null || part === null ? null : inSeries(sum, shrunk(part, share, wet[index] ?? 1));
+      return part === null ? null : shrunk(part, share, wet[index] ?? 1);
     });
-    return { share, resistance: sum, through };
+    const resistance = parts.reduce<Resistance | null>(
+      (sum, part) => (sum === null || part === null ? null : inSeries(sum, part)),
+      NO_RESISTANCE,
+    );
+    return { share, resistance, through, parts };
   });
 }
 

@@ -6,7 +6,7 @@ import { hoseHead, hoseLine, type HoseLine } from './hoseHead';
 import { internalHead } from './internalHead';
 import { lipHeight } from './lipHeight';
 import { pumpCurve, type PumpCurve } from './pumpHead';
-import type { Resistance } from './quadratic';
+import { pressureAt, type Resistance } from './quadratic';
 import { solveFalling, solveNear } from './solve';
 import { splitFlow } from './splitFlow';
 import { strainerHead } from './strainerHead';
@@ -112,10 +112,12 @@ export function headOf(stacks: readonly Stack[], fluid: Fluid, wetTo: number): (
 /** A pressure that no small pump reaches, Pa: stands for “nothing goes through”, and stays a number. */
 export const MOST_PRESSURE = 1e7;
 
-/** How the flow through a stack shares itself: through each piece, and beside it; m³/s. */
+/** How the flow through a stack shares itself: through each piece, and beside it, m³/s; pressure lost there, Pa. */
 export interface StackSplit {
   readonly own: readonly number[];
   readonly beside: readonly number[];
+  /** Mean of the water’s columns by what flows in them: adds up to what the stack takes. */
+  readonly lost: readonly number[];
 }
 
 /** What goes through each piece of a stack and what goes beside it, as long as nothing mixes across. */
@@ -133,7 +135,13 @@ export function splitStack(stack: Stack, through: number, wetTo: number): StackS
           0,
         ),
   );
-  return { own, beside: own.map((one) => Math.max(0, through - one)) };
+  const lost = stack.layers.map((_, at) =>
+    columns.reduce((sum, { parts }, index) => {
+      const [part, flow] = [parts[at] ?? null, flows[index] ?? 0];
+      return part === null || flow <= 0 ? sum : sum + (pressureAt(part, flow) * flow) / through;
+    }, 0),
+  );
+  return { own, beside: own.map((one) => Math.max(0, through - one)), lost };
 }
 
 /** Flow through one piece when the water mixes freely before it, m³/s, and the pressure that both ways lose, Pa. */

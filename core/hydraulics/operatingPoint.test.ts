@@ -260,6 +260,20 @@ describe('operatingPoint', () => {
     }
   });
 
+  it('loses in its layers together what the pack loses, short pieces and gaps counted', () => {
+    const hang = filterOf('hang-on-back-basket');
+    const short = (id: string, medium: string): Layer => ({
+      ...plainLayer(id, medium, 'basket', 0.02),
+      cut: { length: 0.1, width: 0.06 },
+    });
+    const { layers, heads } = solved(hang, [
+      short('a', 'foam-45'),
+      plainLayer('b', 'lava', 'basket', 0.03),
+      { ...short('c', 'foam-30'), gapFill: 'floss' },
+    ]);
+    expect(layers.reduce((sum, { head }) => sum + head, 0)).toBeCloseTo(heads.pack, 9);
+  });
+
   it('loses flow to a clogged strainer on a filter without hoses as well', () => {
     const hang = filterOf('hang-on-back-basket');
     const flow = (open: number): number =>

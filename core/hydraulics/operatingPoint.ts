@@ -22,7 +22,7 @@ import { strainerHead } from './strainerHead';
 /** What the water does in one layer. SI. */
 export interface LayerFlow {
   readonly layerId: string;
-  /** Head lost where it stands, m of water. */
+  /** Head lost where it stands, m of water, mean of the water that passes: adds up to the pack’s. */
   readonly head: number;
   /**
    * Share of the filter’s flow that goes through the piece, 0–1: as long as water does not mix across between layers
@@ -163,7 +163,7 @@ function stackFlows(stack: Stack, through: number, whole: number, fluid: Fluid, 
     const own = split.own[at] ?? 0;
     return {
       layerId: layer.placed.layer.id,
-      head: Math.min(mixed.pressure, MOST_PRESSURE) / (fluid.density * GRAVITY),
+      head: Math.min(split.lost[at] ?? 0, MOST_PRESSURE) / (fluid.density * GRAVITY),
       throughShare: share(own),
       throughIfMixed: share(mixed.own),
       faceVelocity: own / layer.area,

@@ -1,6 +1,7 @@
 'use client';
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
+import type { SludgeSlice } from '@/core/dirt/dayState';
 import { FILTER_KINDS } from '@/core/filter/filterKind';
 import type { PackReport } from '@/core/pack/evaluatePack';
 import { FLOW_LINE_KEYS } from '../flow-line/flowLineKeys';
@@ -22,6 +23,7 @@ interface Props {
   readonly saves?: readonly Saving[];
   /** What the drawing shows, if another day than today. */
   readonly shown?: PackReport;
+  readonly sludge?: ReadonlyMap<string, readonly SludgeSlice[]> | null;
   readonly centre: ReactNode;
   readonly right: ReactNode;
 }
@@ -40,7 +42,7 @@ const WORDS = {
 } as const;
 
 /** The three columns of strip, judge and layer: vessel and hands, the work, and what is known of the pack. */
-export function PackSheet({ filter, bench, view, saves = [], shown, centre, right }: Props) {
+export function PackSheet({ filter, bench, view, saves = [], shown, sludge = null, centre, right }: Props) {
   const { editing, job } = bench;
   const report = shown ?? bench.report;
   const shared = {
@@ -71,7 +73,7 @@ export function PackSheet({ filter, bench, view, saves = [], shown, centre, righ
             <h2 className="caption">{WORDS[view].vessel}</h2>
             <span className="caption">{scaleName(vesselScale(filter, VESSEL_ROOM))}</span>
           </div>
-          <Vessel {...shared} room={VESSEL_ROOM} />
+          <Vessel {...shared} room={VESSEL_ROOM} sludge={sludge} />
           <HandList {...shared} title={WORDS[view].hands} removal={view !== 'layer'} />
         </aside>
         <div>{centre}</div>

@@ -1,11 +1,15 @@
 'use client';
 import { useMemo } from 'react';
+import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
+import type { Forecast, ForecastInput } from '@/core/dirt/forecast';
 import type { Filter } from '@/core/filter/filter';
 import { evaluatePack, type PackReport, type Surroundings } from '@/core/pack/evaluatePack';
 import type { Pack } from '@/core/pack/pack';
 import { packReadings } from '@/core/pack/packReadings';
 import { useWords } from '../fields/Habits';
 import { PackStrip } from '../round/PackStrip';
+import { daysIn } from '../time/serviceWords';
+import { usePackForecasts } from '../time/usePackForecasts';
 import styles from './Compare.module.css';
 
 interface Props {
@@ -26,6 +30,18 @@ export function Compare({ filter, around, packs }: Props) {
       })),
     [packs, around, filter],
   );
+  const inputs = useMemo<ForecastInput[]>(
+    () =>
+      packs.map(({ layers, visits }) => ({
+        tank: around.tank,
+        filter,
+        layers,
+        others: around.others,
+        visits,
+      })),
+    [packs, around, filter],
+  );
+  const ahead = usePackForecasts(inputs);
   const reports = columns.map(({ report }) => report);
   const [first] = reports;
   if (first === undefined) return null;
@@ -35,8 +51,24 @@ export function Compare({ filter, around, packs }: Props) {
       return value === null ? 'none' : words.show(value);
     });
     // Figures differ when they read differently; the rest is rounding.
-    return { key, label, values, differs: new Set(values).size > 1 };
+    return { key: key, label, values, differs: new Set(values).size > 1 };
   });
+  const overTime = (key: string, label: string, of: (forecast: Forecast) => string) => {
+    const values = packs.map((_, at) => {
+      const one = ahead?.[at] ?? null;
+      return one === null ? (ahead === null ? '…' : 'food not known') : of(one);
+    });
+    return { key, label, values, differs: new Set(values).size > 1 };
+  };
+  const all = [
+    overTime('service', 'Service in', ({ serviceDay }) =>
+      serviceDay === null ? 'not in a year' : daysIn(words, serviceDay),
+    ),
+    overTime('silt', 'Silt into living media, a month', ({ siltPerMonth }) =>
+      words.show({ kind: 'sludge', si: siltPerMonth / USUAL_DIRT.sludgeDensity }, 1),
+    ),
+    ...rows,
+  ];
   const faults = (report: PackReport, level: 'stop' | 'attention'): number =>
     report.findings.filter((finding) => finding.level === level).length;
   return (
@@ -74,7 +106,7 @@ export function Compare({ filter, around, packs }: Props) {
               </td>
             ))}
           </tr>
-          {[...rows.filter((row) => row.differs), ...rows.filter((row) => !row.differs)].map((row) => (
+          {[...all.filter((row) => row.differs), ...all.filter((row) => !row.differs)].map((row) => (
             <tr key={row.key} data-differs={row.differs}>
               <th scope="row">{row.label}</th>
               {row.values.map((value, at) => (

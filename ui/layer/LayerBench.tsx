@@ -78,6 +78,10 @@ export function LayerBench(props: Props) {
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
   const helps = useHelps(ahead.input);
+  const compared = useMemo<ForecastInput>(
+    () => ({ tank: around.tank, filter, layers: editing.layers, others: around.others, visits: [] }),
+    [around, filter, editing.layers],
+  );
   const help = ({ edit, sponge }: ServiceHelp) => {
     if (sponge) filterSave.change(addIntakeSponge);
     editing.edit(edit);
@@ -89,6 +93,7 @@ export function LayerBench(props: Props) {
       view="layer"
       saves={[filterSave]}
       shown={shown}
+      sludge={ahead.sludge}
       centre={
         <>
           {tabs([...editing.layers], [...editing.visits])}
@@ -127,7 +132,7 @@ export function LayerBench(props: Props) {
               )}
             </PackBoard>
           ) : (
-            compare(bench.settings.doc.schools, ahead.input)
+            compare(bench.settings.doc.schools, compared)
           )}
         </>
       }
@@ -148,6 +153,7 @@ export function LayerBench(props: Props) {
                   against={foundAhead}
                   range={ahead.range?.range ?? null}
                   report={report}
+                  visits={editing.visits.length}
                   helps={helps}
                   onHelp={help}
                 />

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { MOST_ALTERNATIVES, type Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
@@ -76,6 +76,13 @@ export function LayerSheet({ alternatives: stored, planned, filter: storedFilter
     setAlternatives(alternatives.filter((pack) => pack.doc.id !== packId));
   };
 
+  const compared = useMemo(
+    () =>
+      comparing
+        ? [asFound, plan.doc, ...alternatives.map((pack) => latest(packUrl(pack.doc.id), pack.doc))]
+        : [],
+    [comparing, asFound, plan.doc, alternatives],
+  );
   const tabs = (layers: Pack['layers'], visits: Pack['visits']) => (
     <div className={styles.tabs} role="group" aria-label="Plans">
       {[planned, ...alternatives].map(({ doc }) => (
@@ -130,15 +137,7 @@ export function LayerSheet({ alternatives: stored, planned, filter: storedFilter
         comparing
           ? (schools, ahead) => (
               <>
-                <Compare
-                  filter={filter}
-                  around={{ ...around, schools }}
-                  packs={[
-                    asFound,
-                    plan.doc,
-                    ...alternatives.map((pack) => latest(packUrl(pack.doc.id), pack.doc)),
-                  ]}
-                />
+                <Compare filter={filter} around={{ ...around, schools }} packs={compared} />
                 <Variants input={ahead} />
               </>
             )

@@ -19,12 +19,14 @@ interface Props {
   readonly against: Forecast | null;
   readonly range: EnsembleRange | null;
   readonly report: PackReport;
+  /** Visits that the forecast counts on. */
+  readonly visits: number;
   readonly helps: readonly ServiceHelp[];
   readonly onHelp: (help: ServiceHelp) => void;
 }
 
 /** What time does to the pack: when it wants service and what clogs first, where the silt goes, and whether it spills. */
-export function ForecastRows({ forecast, against, range, report, helps, onHelp }: Props) {
+export function ForecastRows({ forecast, against, range, report, visits, helps, onHelp }: Props) {
   const words = useWords();
   const number = (layerId: string | null): number | undefined =>
     report.layers.find((layer) => layer.layerId === layerId)?.flowNumber;
@@ -56,6 +58,7 @@ export function ForecastRows({ forecast, against, range, report, helps, onHelp }
         </dd>
         <dd className={styles.word}>
           {serviceWord(forecast, first, range)}
+          {visits === 0 ? '' : ', with the visits planned'}
           {helps.map((help) => (
             <span key={help.key} className={improvement.line}>
               <button type="button" className={improvement.make} onClick={() => onHelp(help)}>

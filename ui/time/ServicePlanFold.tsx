@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { ForecastInput } from '@/core/dirt/forecast';
 import type { Visit } from '@/core/dirt/visit';
 import type { PackReport } from '@/core/pack/evaluatePack';
@@ -33,14 +33,20 @@ export function ServicePlanFold({ input, report, visits, onVisits, onEdit }: Pro
   const words = useWords();
   const [made, setMade] = useState<{ of: ForecastInput; plan: ServicePlan | null } | null>(null);
   const [state, setState] = useState<'idle' | 'working' | 'failed'>('idle');
-  const current = made?.of === input ? made.plan : null;
+  const { tank, filter, layers, others } = input;
+  // The visits that are on the strip already play no part: the plan begins from none.
+  const bare = useMemo<ForecastInput>(
+    () => ({ tank, filter, layers, others, visits: [] }),
+    [tank, filter, layers, others],
+  );
+  const current = made?.of === bare ? made.plan : null;
   const work = () => {
     setState('working');
     forecastWorkers()[1]
-      .plan({ ...input, visits: [] })
+      .plan(bare)
       .then(
         (plan) => {
-          setMade({ of: input, plan });
+          setMade({ of: bare, plan });
           setState('idle');
         },
         () => setState('failed'),

@@ -1,5 +1,6 @@
 'use client';
 import { useId } from 'react';
+import type { SludgeSlice } from '@/core/dirt/dayState';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS, isCanister, isHangOnBack } from '@/core/filter/filterKind';
 import { mediumById } from '@/core/media/catalogue';
@@ -15,6 +16,8 @@ const PX_PER_METRE = 96 / 0.0254;
 const ROOM_FOR_WORD = 100;
 /** Height of a layer's number, px. */
 const NUMBER_HEIGHT = 20;
+/** How dark a layer is drawn that can take no more. */
+const DARKEST = 0.9;
 /** Room around the body for arrows and level marks, px. */
 const MARGIN = { left: 24, right: 30, top: 18, bottom: 18 };
 
@@ -27,6 +30,8 @@ interface Props {
   readonly onSelect?: (id: string) => void;
   /** Layers drawn in full; the others are outlines. All when left out. */
   readonly present?: ReadonlySet<string>;
+  /** What sits in each layer on the day shown, by layer id. */
+  readonly sludge?: ReadonlyMap<string, readonly SludgeSlice[]> | null;
   /** No numbers, levels or scale: for pictures of a kind. */
   readonly plain?: boolean;
 }
@@ -54,6 +59,7 @@ export function Vessel({
   selectedId = null,
   onSelect,
   present,
+  sludge = null,
   plain = false,
 }: Props) {
   const prefix = useId();
@@ -118,6 +124,16 @@ export function Vessel({
                   strokeDasharray={shown ? undefined : '3 3'}
                 />
               ))}
+              {sludge === null
+                ? null
+                : layerRects(chamber, one, layer.cut?.length ?? null).map((rect) => (
+                    <rect
+                      key={rect.x}
+                      {...toPx(rect)}
+                      fill="var(--dirtMiddle)"
+                      fillOpacity={DARKEST * meanSludge(sludge.get(layer.id) ?? [])}
+                    />
+                  ))}
             </g>
           );
         })}
@@ -167,6 +183,16 @@ export function Vessel({
       </svg>
     </div>
   );
+}
+
+/** How full a layer is of what fits in it, 0–1. */
+function meanSludge(slices: readonly SludgeSlice[]): number {
+  const depth = slices.reduce((sum, { from, to }) => sum + to - from, 0);
+  const held = slices.reduce(
+    (sum, { from, to, bySize }) => sum + (to - from) * bySize.reduce((all, one) => all + one, 0),
+    0,
+  );
+  return depth === 0 ? 0 : Math.min(1, held / depth);
 }
 
 /** The walls: a closed pot with its pump head, an open box, or a cage. */
