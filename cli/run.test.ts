@@ -5,6 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoContent } from '@/demo/demoContent';
 import { writeNeatLayerFile } from '@/formats/writeNeatLayerFile';
 import type { evaluateFile } from './evaluateFile';
+import type { forecastFile } from './forecastFile';
 import { run } from './run';
 
 describe('neat', () => {
@@ -35,6 +36,29 @@ describe('neat', () => {
       expect.arrayContaining(['overfill', 'short-piece', 'stage-order', 'grade-order']),
     );
     expect(pack?.findings[0]?.title).toBe('Basket: 0.5 cm over the stop.');
+  });
+
+  it('prints the forecast of every pack, and what is wrong with the days asked for', () => {
+    const short = { ...content, packs: content.packs.slice(0, 1), jobs: [], log: [] };
+    const good = file('short.json', writeNeatLayerFile(short));
+    const { out, err, code } = run(['forecast', good, '--days', '90']);
+    expect([err, code]).toEqual(['', 0]);
+    const { days, packs } = JSON.parse(out) as NonNullable<ReturnType<typeof forecastFile>>;
+    expect(days).toBe(90);
+    expect(packs[0]?.flow).toHaveLength(91);
+    expect(packs[0]?.headroom?.[90]).toBeLessThan(packs[0]?.headroom?.[0] ?? 0);
+    expect(packs[0]?.books.made).toBeGreaterThan(0);
+    expect(run(['forecast', good, '--days', 'soon'])).toMatchObject({ code: 1, out: '' });
+    expect(run(['forecast', good, '--days', '0']).err).toMatch(/whole number from 1 to 365/);
+    expect(run(['forecast', good, '--weeks', '3']).code).toBe(1);
+    const unfed = {
+      ...short,
+      tank: { ...short.tank, feed: { ...short.tank.feed, amount: null } },
+    };
+    expect(run(['forecast', file('unfed.json', writeNeatLayerFile(unfed))])).toMatchObject({
+      code: 1,
+      err: expect.stringMatching(/enter the food a day/) as string,
+    });
   });
 
   it('gives one line a fault and 1 for bad input', () => {

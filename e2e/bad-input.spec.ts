@@ -106,6 +106,7 @@ test('sixty layers are drawn, and the sixty-first is not taken', async ({ page, 
     id: 'reed-bench-planned-now',
     filterId: 'reed-bench',
     role: 'planned',
+    visits: [],
     name: 'Plan',
     layers,
   };

@@ -1,6 +1,11 @@
 // npm run bench: how fast it is on this machine. Printed, never asserted.
+import { once } from 'node:events';
+import { Worker } from 'node:worker_threads';
 import { chromium } from '@playwright/test';
 import { Workspace } from 'epanet-js';
+import { dayState } from '@/core/dirt/dayState';
+import { ENSEMBLE_RUNS } from '@/core/dirt/ensemble';
+import { forecast, type ForecastInput } from '@/core/dirt/forecast';
 import { operatingPoint, packHead } from '@/core/hydraulics/operatingPoint';
 import { aloneOn, evaluatePack, type PackInput } from '@/core/pack/evaluatePack';
 import { placeLayers } from '@/core/pack/placeLayers';
@@ -8,6 +13,7 @@ import { whatIf } from '@/core/pack/whatIf';
 import { WATERS } from '@/demo/waters';
 import { epanetFlow } from '@/reference/epanetFlow';
 import playwrightConfig from '../playwright.config';
+import type { Share } from './ensembleThread';
 import { serveDemo } from './serveDemo';
 
 const PORT = '3048';
@@ -58,6 +64,57 @@ for (const { tank, filter, layers } of WATERS.filter((water) => water.filter.hos
     filter.name,
     `${own.toFixed(3)} ms against ${theirs.toFixed(1)} ms, ${(theirs / own).toFixed(0)} times as fast; flows ${(100 * apart).toFixed(3)} % apart`,
   );
+}
+
+console.log('\nClogging, 180 days; the median of many runs');
+for (const { tank, filter, layers } of WATERS) {
+  const input: ForecastInput = { tank, filter, layers, others: [], visits: [], days: 180 };
+  print(
+    `forecast, ${filter.name}, ${layers.length} layers`,
+    `${time(() => forecast(input), 40).toFixed(1)} ms`,
+  );
+}
+const five = { ...reedBench(), days: 180 };
+print(
+  `forecast, Reed bench, ${five.layers.length} layers`,
+  `${time(() => forecast(five), 60).toFixed(1)} ms`,
+);
+print('a day of it drawn anew, as the slider does', `${time(slide(five), 60).toFixed(2)} ms`);
+const threads = [0, 1].map(
+  () => new Worker(new URL('ensembleThread.ts', import.meta.url), { execArgv: ['--import', 'tsx'] }),
+);
+const ensemble = (): Promise<unknown> =>
+  Promise.all(
+    threads.map((thread, at) => {
+      const share: Share = { input: five, from: (at * ENSEMBLE_RUNS) / 2, count: ENSEMBLE_RUNS / 2 };
+      thread.postMessage(share);
+      return once(thread, 'message');
+    }),
+  );
+const ensembles: number[] = [];
+for (let run = 0; run < 6; run += 1) {
+  const start = performance.now();
+  await ensemble();
+  ensembles.push(performance.now() - start);
+}
+print(
+  `ensemble of ${ENSEMBLE_RUNS} on two threads`,
+  `${median(ensembles.slice(1)).toFixed(0)} ms, best ${Math.min(...ensembles).toFixed(0)} ms`,
+);
+await Promise.all(threads.map((thread) => thread.terminate()));
+
+/** Five layers of the demo’s canister: settlement, two grades of foam, floss and stone. */
+function reedBench(): ForecastInput {
+  const water = WATERS.find(({ filter }) => filter.id === 'reed-bench');
+  if (water === undefined) throw new Error('The demo has no Reed bench.');
+  const { tank, filter, layers } = water;
+  return { tank, filter, layers: layers.slice(0, 5), others: [], visits: [] };
+}
+
+function slide(input: ForecastInput): () => unknown {
+  const found = forecast(input);
+  if (found === null) throw new Error('Nothing is fed.');
+  return () => dayState(input, found.march, 90);
 }
 
 console.log('\nFrames while an edge is dragged, built app in headless Chromium (drawn in software)');

@@ -59,6 +59,33 @@ const VIEWS: readonly View[] = [
       await chooseLayer(page, 1);
     },
   },
+  {
+    name: 'layer-service-day',
+    address: '/filter/window-sill/layer',
+    size: DESK,
+    act: async (page) => {
+      const service = page.getByTestId('reading-service').filter({ hasText: 'days' });
+      const day = parseInt((await service.textContent()) ?? '', 10);
+      await page.getByRole('slider', { name: 'Day', exact: true }).fill(`${day}`);
+      await page
+        .getByTestId('service-said')
+        .filter({ hasText: /between|from/ })
+        .waitFor();
+      await page.getByRole('heading', { name: /on day/ }).waitFor();
+    },
+  },
+  {
+    name: 'compare-over-time',
+    address: '/filter/long-run/strip',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Begin to strip it' }).click();
+      await page.getByRole('button', { name: 'Plan a better one' }).click();
+      await page.getByRole('button', { name: 'Compare' }).click();
+      const ways = page.getByRole('region', { name: 'Other ways, over a year' });
+      await ways.evaluate((region) => region.scrollIntoView());
+    },
+  },
   { name: 'layer-canister', address: '/filter/reed-bench/layer', size: DESK, scheme: 'dark' },
   { name: 'layer-phone', address: '/filter/reed-bench/layer', size: PHONE },
   {

@@ -1,0 +1,129 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import type { Page } from '@playwright/test';
+import type { forecastFile } from '../cli/forecastFile';
+import { ROOT } from '../scripts/prepare.mjs';
+import { expect, expectSaved, test } from './app';
+
+type Printed = NonNullable<ReturnType<typeof forecastFile>>['packs'][number];
+
+/** The forecast of a filter’s plan as the command line prints it for the exported file. */
+async function forecastByCommandLine(page: Page, filterId: string): Promise<Printed> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'neat-cli-'));
+  const file = path.join(folder, 'filter.neatlayer.json');
+  const exported = await page.request.get(`/api/filters/${filterId}/file`);
+  const content = JSON.parse((await exported.body()).toString()) as { packs: { role: string }[] };
+  // Only the plan: the packs of fourteen months would each be forecast.
+  const plan = content.packs.filter(({ role }) => role === 'planned').at(-1);
+  writeFileSync(file, JSON.stringify({ ...content, packs: [plan], jobs: [] }));
+  const printed = execFileSync(
+    process.execPath,
+    ['--import', 'tsx', 'cli/neat.ts', 'forecast', file, '--days', '365'],
+    { cwd: ROOT, encoding: 'utf8', maxBuffer: 64 * 2 ** 20 },
+  );
+  rmSync(folder, { recursive: true });
+  const [only] = (JSON.parse(printed) as { packs: Printed[] }).packs;
+  if (only === undefined) throw new Error('Nothing was forecast.');
+  return only;
+}
+
+const days = (only: Printed): string =>
+  only.serviceDay === null ? 'not in a year' : `${Math.round(only.serviceDay)}\u00a0days`;
+
+test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, and reads as the command line does', async ({
+  page,
+}) => {
+  await page.goto('/filter/window-sill/strip');
+  await page.getByRole('button', { name: 'Begin to strip it' }).click();
+  await page.getByRole('button', { name: 'Plan a better one' }).click();
+  const service = page.getByTestId('reading-service');
+  await expect(service).toHaveText(/\d+\sdays/);
+  await expectSaved(page);
+  const asFound = await forecastByCommandLine(page, 'window-sill');
+  await expect(service).toHaveText(days(asFound));
+
+  // Scrubbed to the service day: headroom has fallen to its limit, and sludge lies in the layers.
+  const headroom = page.getByTestId('reading-headroom');
+  const clean = await headroom.textContent();
+  const day = page.getByRole('slider', { name: 'Day', exact: true });
+  await expect(page.locator('[data-sludge] rect')).toHaveCount(0);
+  await day.fill(`${Math.round(asFound.serviceDay ?? 0)}`);
+  await expect(page.getByRole('heading', { name: /^Readings of the plan on day \d+/ })).toBeVisible();
+  await expect(headroom).toHaveText(/^5\smm/);
+  expect(clean).not.toMatch(/^5\smm/);
+  await expect(page.locator('[data-sludge] rect').first()).toBeVisible();
+  await day.press('ArrowRight');
+  await expect(day).toHaveValue(`${Math.round(asFound.serviceDay ?? 0) + 1}`);
+
+  // Pads cut to the walls: all of the water goes through them, and they clog sooner.
+  await page.getByRole('button', { name: /^Pads cut to the walls: / }).click();
+  await expect(service).not.toHaveText(days(asFound));
+  await expectSaved(page);
+  const cut = await forecastByCommandLine(page, 'window-sill');
+  expect(cut.siltPerMonth).toBeLessThan(asFound.siltPerMonth);
+  await expect(service).toHaveText(days(cut));
+
+  // A sponge on the intake takes the first dirt.
+  await page.getByRole('button', { name: /^A sponge on the intake: / }).click();
+  await expect(service).not.toHaveText(days(cut));
+  await expectSaved(page);
+  const sponged = await forecastByCommandLine(page, 'window-sill');
+  expect(sponged.serviceDay ?? Infinity).toBeGreaterThan(cut.serviceDay ?? Infinity);
+  await expect(service).toHaveText(days(sponged));
+
+  // The range comes after a pause, from the same runs as the command line’s.
+  const [earliest] = sponged.serviceBetween ?? [];
+  if (earliest != null)
+    await expect(page.getByTestId('service-said')).toContainText(`${Math.round(earliest)}`);
+});
+
+test('visits are planned, put on the strip, moved, taken back and cleared', async ({ page }) => {
+  await page.goto('/filter/reed-bench/layer');
+  await page.getByText('Service plan', { exact: true }).click();
+  await page.getByRole('button', { name: 'Work out a year of visits' }).click();
+  await expect(page.getByTestId('plan-burden')).toContainText(/\d+ visits a year/);
+  await page.getByRole('button', { name: 'Put them on the strip' }).click();
+  const first = page.getByRole('slider', { name: 'Visit 1', exact: true });
+  const day = Number(await first.getAttribute('aria-valuenow'));
+  await first.press('ArrowRight');
+  await expect(first).toHaveAttribute('aria-valuenow', `${day + 1}`);
+  const box = await first.boundingBox();
+  if (box === null) throw new Error('The mark is not drawn.');
+  await page.mouse.move(box.x + box.width / 2, box.y + 5);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 25, box.y + 5, { steps: 5 });
+  await page.mouse.up();
+  await expect(first).not.toHaveAttribute('aria-valuenow', `${day + 1}`);
+  await expect(page.getByText(/with the visits planned/)).toBeVisible();
+  await expectSaved(page);
+  await page.reload();
+  await expect(first).not.toHaveAttribute('aria-valuenow', `${day + 1}`);
+  await page.getByText('Service plan', { exact: true }).click();
+  await page.getByRole('button', { name: 'Clear the strip' }).click();
+  await expect(first).toHaveCount(0);
+  await page.keyboard.press('Control+z');
+  await expect(first).toHaveCount(1);
+});
+
+test('other ways to lay a pack out are drawn side by side, and the strip says what it is missing', async ({
+  page,
+}) => {
+  await page.goto('/filter/reed-bench/layer');
+  await page.getByRole('group', { name: 'Plans' }).getByRole('button', { name: 'Compare' }).click();
+  const ways = page.getByRole('region', { name: 'Other ways, over a year' });
+  await expect(ways.getByRole('listitem')).toHaveCount(8);
+  await expect(
+    ways.getByRole('img', { name: /^Finest pad after it: .*silt into living media/ }),
+  ).toBeVisible();
+  await expect(page.getByRole('row', { name: /^Silt into living media/ })).toContainText(/\d\smL/);
+
+  // Nothing is said of food any more: the strip asks for it, and the bench goes on without.
+  await page.goto('/filter/reed-bench/survey');
+  await page.getByLabel('Food a day').selectOption('not known yet');
+  await expectSaved(page);
+  await page.goto('/filter/reed-bench/layer');
+  await expect(page.getByText('enter the food a day under', { exact: false }).first()).toBeVisible();
+  await expect(page.getByTestId('reading-flow')).toHaveText(/\d\sL\/h/);
+});

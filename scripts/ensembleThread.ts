@@ -1,0 +1,16 @@
+// A thread of `npm run bench`: does its share of an ensemble each time it is asked.
+import { parentPort } from 'node:worker_threads';
+import { ensembleRun } from '@/core/dirt/ensemble';
+import type { ForecastInput } from '@/core/dirt/forecast';
+
+/** What the thread is asked for. */
+export interface Share {
+  readonly input: ForecastInput;
+  readonly from: number;
+  readonly count: number;
+}
+
+parentPort?.on('message', ({ input, from, count }: Share) => {
+  for (let at = from; at < from + count; at += 1) ensembleRun(input, 'through', at);
+  parentPort?.postMessage('done');
+});
