@@ -1,31 +1,9 @@
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import type { Page } from '@playwright/test';
 import type { PackReport } from '@/core/pack/evaluatePack';
-import { ROOT } from '../scripts/prepare.mjs';
 import { expect, expectSaved, layersInFlow, test } from './app';
+import { planByCommandLine } from './commandLine';
 
 const toLitresPerHour = 3.6e6;
-
-/** The plan of a filter as the command line reports it from the exported file. */
-async function planByCommandLine(page: Page, filterId: string): Promise<PackReport> {
-  const folder = mkdtempSync(path.join(tmpdir(), 'neat-cli-'));
-  const file = path.join(folder, 'filter.neatlayer.json');
-  const exported = await page.request.get(`/api/filters/${filterId}/file`);
-  writeFileSync(file, await exported.body());
-  const printed = execFileSync(process.execPath, ['--import', 'tsx', 'cli/neat.ts', 'evaluate', file], {
-    cwd: ROOT,
-    encoding: 'utf8',
-    maxBuffer: 64 * 2 ** 20,
-  });
-  rmSync(folder, { recursive: true });
-  const { packs } = JSON.parse(printed) as { packs: (PackReport & { role: string })[] };
-  const plan = packs.filter((pack) => pack.role === 'planned').at(-1);
-  if (plan === undefined) throw new Error('The file holds no plan.');
-  return plan;
-}
 
 /** The figures of the bench, as numbers. */
 async function figures(page: Page, ...keys: string[]): Promise<number[]> {
@@ -59,7 +37,7 @@ test('Window sill is planned by its own advice and by keys, and reads as the com
   for (let presses = 0; presses < 6; presses += 1) await page.keyboard.press('-');
   await expectSaved(page);
 
-  const plan = await planByCommandLine(page, 'window-sill');
+  const plan = await planByCommandLine<PackReport>(page, 'window-sill', 'evaluate');
   const [flow, headroom, through, turnover] = await figures(
     page,
     'flow',
@@ -80,8 +58,10 @@ test('Window sill is planned by its own advice and by keys, and reads as the com
 
 test('Long run is planned by drag, and reads as the command line does', async ({ page }) => {
   // Tall enough for the media below to be in reach of the line without scrolling.
-  await page.setViewportSize({ width: 1280, height: 1200 });
+  await page.setViewportSize({ width: 1280, height: 1400 });
   await beginPlan(page, 'long-run');
+  // The lanes and the strip stand: nothing moves any more.
+  await expect(page.getByTestId('service-said')).toBeVisible();
   const before = await layersInFlow(page).count();
   const line = await page.getByTestId('flow-line').boundingBox();
   const chip = await page.getByRole('button', { name: 'Add Fine foam, 45 ppi' }).boundingBox();
@@ -110,7 +90,7 @@ test('Long run is planned by drag, and reads as the command line does', async ({
   expect(await page.getByTestId('reading-flow').textContent()).not.toBe('');
   expect(flowBefore).not.toBe('');
 
-  const plan = await planByCommandLine(page, 'long-run');
+  const plan = await planByCommandLine<PackReport>(page, 'long-run', 'evaluate');
   const [flow, through, volume] = await figures(page, 'flow', 'leastThrough', 'volume');
   expect(flow).toBe(Math.round(plan.water.flow * toLitresPerHour));
   expect(through).toBe(Math.round((plan.leastThrough ?? NaN) * 100));

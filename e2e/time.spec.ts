@@ -1,33 +1,12 @@
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import type { Page } from '@playwright/test';
 import type { forecastFile } from '../cli/forecastFile';
-import { ROOT } from '../scripts/prepare.mjs';
 import { expect, expectSaved, test } from './app';
+import { planByCommandLine } from './commandLine';
 
 type Printed = NonNullable<ReturnType<typeof forecastFile>>['packs'][number];
 
-/** The forecast of a filter’s plan as the command line prints it for the exported file. */
-async function forecastByCommandLine(page: Page, filterId: string): Promise<Printed> {
-  const folder = mkdtempSync(path.join(tmpdir(), 'neat-cli-'));
-  const file = path.join(folder, 'filter.neatlayer.json');
-  const exported = await page.request.get(`/api/filters/${filterId}/file`);
-  const content = JSON.parse((await exported.body()).toString()) as { packs: { role: string }[] };
-  // Only the plan: the packs of fourteen months would each be forecast.
-  const plan = content.packs.filter(({ role }) => role === 'planned').at(-1);
-  writeFileSync(file, JSON.stringify({ ...content, packs: [plan], jobs: [] }));
-  const printed = execFileSync(
-    process.execPath,
-    ['--import', 'tsx', 'cli/neat.ts', 'forecast', file, '--days', '365'],
-    { cwd: ROOT, encoding: 'utf8', maxBuffer: 64 * 2 ** 20 },
-  );
-  rmSync(folder, { recursive: true });
-  const [only] = (JSON.parse(printed) as { packs: Printed[] }).packs;
-  if (only === undefined) throw new Error('Nothing was forecast.');
-  return only;
-}
+const forecastOf = (page: Page): Promise<Printed> =>
+  planByCommandLine<Printed>(page, 'window-sill', 'forecast', '--days', '365');
 
 const days = (only: Printed): string =>
   only.serviceDay === null ? 'not in a year' : `${Math.round(only.serviceDay)}\u00a0days`;
@@ -41,7 +20,7 @@ test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, 
   const service = page.getByTestId('reading-service');
   await expect(service).toHaveText(/\d+\sdays/);
   await expectSaved(page);
-  const asFound = await forecastByCommandLine(page, 'window-sill');
+  const asFound = await forecastOf(page);
   await expect(service).toHaveText(days(asFound));
 
   // Scrubbed to the service day: headroom has fallen to its limit, and sludge lies in the layers.
@@ -61,7 +40,7 @@ test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, 
   await page.getByRole('button', { name: /^Pads cut to the walls: / }).click();
   await expect(service).not.toHaveText(days(asFound));
   await expectSaved(page);
-  const cut = await forecastByCommandLine(page, 'window-sill');
+  const cut = await forecastOf(page);
   expect(cut.siltPerMonth).toBeLessThan(asFound.siltPerMonth);
   await expect(service).toHaveText(days(cut));
 
@@ -69,7 +48,7 @@ test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, 
   await page.getByRole('button', { name: /^A sponge on the intake: / }).click();
   await expect(service).not.toHaveText(days(cut));
   await expectSaved(page);
-  const sponged = await forecastByCommandLine(page, 'window-sill');
+  const sponged = await forecastOf(page);
   expect(sponged.serviceDay ?? Infinity).toBeGreaterThan(cut.serviceDay ?? Infinity);
   await expect(service).toHaveText(days(sponged));
 
