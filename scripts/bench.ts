@@ -80,8 +80,13 @@ print(
   `${time(() => forecast(five), 60).toFixed(1)} ms`,
 );
 print('a day of it drawn anew, as the slider does', `${time(slide(five), 60).toFixed(2)} ms`);
+// A thread does not load TypeScript by itself.
+const thread = JSON.stringify(new URL('ensembleThread.ts', import.meta.url).href);
 const threads = [0, 1].map(
-  () => new Worker(new URL('ensembleThread.ts', import.meta.url), { execArgv: ['--import', 'tsx'] }),
+  () =>
+    new Worker(`import('tsx/esm/api').then(({ tsImport }) => tsImport(${thread}, ${thread}))`, {
+      eval: true,
+    }),
 );
 const ensemble = (): Promise<unknown> =>
   Promise.all(

@@ -12,6 +12,8 @@ import { HORIZON, type Visit } from './visit';
 
 /** Share of the clean outlet flow below which a keeper sees that the stream is weaker (calibrated: a fifth gone). */
 export const NOTICED_SHARE = 0.8;
+/** Head of a layer’s dirt below which it has not clogged, m of water: a hundredth of a millimetre. */
+const FELT = 1e-5;
 /** Days over which silt into the living media is averaged, and the month it is given for. */
 const SILT_DAYS = 90;
 const MONTH = 30;
@@ -106,7 +108,7 @@ export function readForecast(marched: March, inFlow: readonly PlacedLayer[]): Fo
     spillDay,
     outletAtSpill:
       spillDay === null ? null : (flow[Math.min(days, Math.round(spillDay))] ?? 0) / (flow[0] ?? 1),
-    firstToClog: (gains[most] ?? 0) > 0 ? (inFlow[most]?.layer.id ?? null) : null,
+    firstToClog: (gains[most] ?? 0) > FELT ? (inFlow[most]?.layer.id ?? null) : null,
     siltPerMonth: siltDays === 0 ? 0 : (silt / siltDays) * MONTH,
     nitrogenPerDay:
       lastMonth === 0

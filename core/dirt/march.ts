@@ -85,7 +85,7 @@ export interface March {
   readonly slices: number;
   /** Caught since the beginning by day and layer. */
   readonly caughtBy: Float64Array;
-  /** Head that each layer’s dirt would take at the clean flow, by day and layer, m of water. */
+  /** Head that each layer’s dirt would take at the clean flow, by day and layer, m of water; 0 when brief. */
   readonly clogging: Float64Array;
   /** Rotted since the beginning by day. */
   readonly rotted: Float64Array;
@@ -137,6 +137,7 @@ export function march(input: MarchInput): March | null {
   const filters = [begin(own), ...input.others.map(begin)];
   const [first] = filters;
   if (first === undefined) return null;
+  const cleanHeads = headsOf(first, first.beds.clean);
   const litter = litterPerDay(tank);
   const layers = own.inFlow.length;
   const result = {
@@ -175,7 +176,7 @@ export function march(input: MarchInput): March | null {
     result.strainerOpen[day] = leafOpen(first.leaves, own.filter);
     if (!brief) result.mass.set(first.mass, day * first.mass.length);
     result.caughtBy.set(first.caughtBy, day * layers);
-    result.clogging.set(cloggingOf(first), day * layers);
+    if (!brief) result.clogging.set(cloggingOf(first, cleanHeads), day * layers);
     result.rotted[day] = rottedOwn;
     result.afloat.set(waters, day * SIZES);
     if (day === days) break;
@@ -285,11 +286,14 @@ function settleFlow(state: State, tank: Tank, clean: boolean): void {
 }
 
 /** Head that each layer’s dirt would take at the clean flow, m of water. */
-function cloggingOf({ beds, paths, base, cleanThrough }: State): number[] {
+function cloggingOf(state: State, cleanHeads: readonly number[]): number[] {
+  return headsOf(state, state.paths).map((head, at) => head - (cleanHeads[at] ?? 0));
+}
+
+/** Head of each layer alone at the clean flow, m of water. */
+function headsOf({ base, cleanThrough }: State, paths: readonly LayerPaths[]): number[] {
   const weight = base.fluid.density * GRAVITY;
-  const headAt = (layer: LayerPaths | undefined): number =>
-    layer === undefined ? 0 : Math.min(MOST_PRESSURE, splitAlone(layer, 1, cleanThrough).pressure) / weight;
-  return paths.map((fouled, at) => headAt(fouled) - headAt(beds.clean[at]));
+  return paths.map((layer) => Math.min(MOST_PRESSURE, splitAlone(layer, 1, cleanThrough).pressure) / weight);
 }
 
 /** The filter with its strainers open by a further share. */

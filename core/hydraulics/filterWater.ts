@@ -70,6 +70,8 @@ export interface Balance {
 
 /** Share of the free flow to which the balance is found. */
 const PRECISION = 1e-9;
+/** The same where it is found again step by step, and the last is near. */
+const CLOSE = 1e-7;
 
 /**
  * Pump head = lift + hoses + body + sponge + pack, found in [0, free flow]. In a hang-on-back the pack’s head stands
@@ -95,7 +97,7 @@ export function findBalance(water: FilterWater, near: Balance | null = null): Ba
   const flow =
     near === null
       ? solveFalling(excess, 0, most, most * PRECISION)
-      : solveNear(excess, 0, most, near.flow, most * PRECISION);
+      : solveNear(excess, 0, most, near.flow, most * CLOSE);
   return { flow, ...packed(flow) };
 }
 
@@ -226,7 +228,7 @@ function hangOnBackBalance(
     const through =
       guess === null
         ? solveFalling(left, 0, flow, flow * PRECISION)
-        : solveNear(left, 0, flow, Math.min(flow, guess), flow * PRECISION);
+        : solveNear(left, 0, flow, Math.min(flow, guess), flow * CLOSE);
     if (guess !== null) guess = through;
     return { through, overLip, before: levelAt(through), wetTo };
   };

@@ -41,7 +41,7 @@ export function solveFalling(
 }
 
 /** Widths of the brackets that are tried around a guess, as shares of it. */
-const TRIED = [1e-4, 1e-2];
+const TRIED = [2e-3, 3e-2];
 
 /**
  * The same root, looked for around a guess first: a few steps when the function has hardly changed since.
