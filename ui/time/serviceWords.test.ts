@@ -1,0 +1,30 @@
+import { describe, expect, it } from 'vitest';
+import type { EnsembleRange } from '@/core/dirt/ensemble';
+import type { Forecast } from '@/core/dirt/forecast';
+import { wordsFor } from '../fields/wordsFor';
+import { serviceSaid } from './serviceWords';
+
+describe('serviceSaid', () => {
+  const words = wordsFor({ system: 'metric', locale: 'en-GB' });
+  const of = (serviceDay: number | null) =>
+    ({ serviceDay, lowestShare: 0.72, march: { days: 365 } }) as unknown as Forecast;
+  const range = (earliest: number | null, latest: number | null): EnsembleRange => ({
+    runs: 100,
+    low: new Float32Array(),
+    high: new Float32Array(),
+    earliest,
+    latest,
+  });
+
+  it('says one day until the range is known, then the range', () => {
+    expect(serviceSaid(words, of(58.7), null)).toBe('service on day 59');
+    expect(serviceSaid(words, of(58.7), range(36.2, 113.4))).toBe('service between day 36 and 113');
+  });
+
+  it('says where it may not come at all', () => {
+    expect(serviceSaid(words, of(null), range(84, null))).toBe('service from day 84, or not before day 365');
+    expect(serviceSaid(words, of(null), range(null, null))).toMatch(
+      /^no service before day 365; lowest 72\s% of clean$/,
+    );
+  });
+});
