@@ -77,7 +77,7 @@ export function LayerBench(props: Props) {
     [around, filter, asFound.layers],
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
-  const helps = useHelps(ahead.input);
+  const { helps, stale } = useHelps(ahead.input);
   const compared = useMemo<ForecastInput>(
     () => ({ tank: around.tank, filter, layers: editing.layers, others: around.others, visits: [] }),
     [around, filter, editing.layers],
@@ -155,6 +155,7 @@ export function LayerBench(props: Props) {
                   report={report}
                   visits={editing.visits.length}
                   helps={helps}
+                  stale={stale}
                   onHelp={help}
                 />
               )

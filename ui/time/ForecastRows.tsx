@@ -22,11 +22,13 @@ interface Props {
   /** Visits that the forecast counts on. */
   readonly visits: number;
   readonly helps: readonly ServiceHelp[];
+  /** They are of the pack as it was a moment ago, and not to be pressed. */
+  readonly stale: boolean;
   readonly onHelp: (help: ServiceHelp) => void;
 }
 
 /** What time does to the pack: when it wants service and what clogs first, where the silt goes, and whether it spills. */
-export function ForecastRows({ forecast, against, range, report, visits, helps, onHelp }: Props) {
+export function ForecastRows({ forecast, against, range, report, visits, helps, stale, onHelp }: Props) {
   const words = useWords();
   const number = (layerId: string | null): number | undefined =>
     report.layers.find((layer) => layer.layerId === layerId)?.flowNumber;
@@ -60,8 +62,13 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
           {serviceWord(forecast, first, range)}
           {visits === 0 ? '' : ', with the visits planned'}
           {helps.map((help) => (
-            <span key={help.key} className={improvement.line}>
-              <button type="button" className={improvement.make} onClick={() => onHelp(help)}>
+            <span key={help.key} className={improvement.line} data-stale={stale}>
+              <button
+                type="button"
+                className={improvement.make}
+                disabled={stale}
+                onClick={() => onHelp(help)}
+              >
                 {help.label}:{' '}
                 {help.serviceDay === null ? 'no service in a year' : daysIn(words, help.serviceDay)}, silt{' '}
                 {words.show({ kind: 'sludge', si: help.siltPerMonth / USUAL_DIRT.sludgeDensity }, 1)}

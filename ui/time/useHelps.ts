@@ -8,8 +8,11 @@ import { forecastWorkers } from './forecastWorkers';
 const PAUSE = 300;
 const NONE: readonly ServiceHelp[] = [];
 
-/** What would move the service day of a pack; empty while it is being changed. */
-export function useHelps(input: ForecastInput): readonly ServiceHelp[] {
+/** What would move the service day of a pack; `stale` while it is being changed: shown, so that nothing jumps. */
+export function useHelps(input: ForecastInput): {
+  readonly helps: readonly ServiceHelp[];
+  readonly stale: boolean;
+} {
   const [made, setMade] = useState<{ of: ForecastInput; helps: readonly ServiceHelp[] } | null>(null);
   useEffect(() => {
     let wanted = true;
@@ -27,5 +30,5 @@ export function useHelps(input: ForecastInput): readonly ServiceHelp[] {
       clearTimeout(timer);
     };
   }, [input]);
-  return made?.of === input ? made.helps : NONE;
+  return { helps: made?.helps ?? NONE, stale: made?.of !== input };
 }
