@@ -6,11 +6,10 @@ import type { PackReport } from '../pack/evaluatePack';
 import { placeLayers } from '../pack/placeLayers';
 import { cutBeds, depositsOf, fouledPaths, type Beds } from './beds';
 import { catchDirt, catchingOf, type LayerStream } from './catching';
+import { catchInput } from './catchInput';
 import { USUAL_DIRT } from './dirtNumbers';
 import type { ForecastInput } from './forecast';
 import { withStrainer, type March } from './march';
-import { openFloorOf } from './openFloor';
-import { settlingSpeed } from './settlingSpeed';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
 /** Sludge in a slice of a layer: where it lies along the chamber, m, and by size as a share of what fits at most. */
@@ -67,13 +66,7 @@ export function dayState(input: ForecastInput, marched: March, day: number): Day
   });
   const catching = catchingOf(beds);
   catchDirt(
-    {
-      beds,
-      inFlow,
-      openFloor: openFloorOf(filter, inFlow),
-      sinking: SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, fluid)),
-      retention: USUAL_DIRT.retention,
-    },
+    catchInput(filter, inFlow, beds, fluid, USUAL_DIRT),
     deposits,
     streams,
     balance.flow,

@@ -20,12 +20,11 @@ import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import { cutBeds, fouledPaths, type Beds } from './beds';
 import { catchDirt, catchingOf, type Catching, type CatchInput, type LayerStream } from './catching';
+import { catchInput } from './catchInput';
 import { depositStep } from './depositStep';
 import { dirtProduction } from './dirtProduction';
 import { decayAt, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
-import { openFloorOf } from './openFloor';
-import { settlingSpeed } from './settlingSpeed';
-import { SIZE_CLASSES, SIZES } from './sizeClasses';
+import { SIZES } from './sizeClasses';
 import { leafOpen, leavesAfter } from './strainerLeaves';
 import { settlingRates, afloat } from './tankBalance';
 import { STAYS, type Visit, type Work } from './visit';
@@ -240,13 +239,7 @@ function stateOf(
     base,
     order: { sponge: places(base.sponge), body: places(base.body) },
     catching: catchingOf(beds),
-    input: {
-      beds,
-      inFlow,
-      openFloor: openFloorOf(filter, inFlow),
-      sinking: SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, fluid)),
-      retention: numbers.retention,
-    },
+    input: catchInput(filter, inFlow, beds, fluid, numbers),
     mass: new Float64Array(beds.slices * SIZES),
     deposits: new Float64Array(beds.slices),
     floorMass: new Float64Array(SIZES),

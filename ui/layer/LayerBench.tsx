@@ -78,7 +78,8 @@ export function LayerBench(props: Props) {
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
   const { helps, stale } = useHelps(ahead.input);
-  const compared = useMemo<ForecastInput>(
+  // What is planned and compared over a year begins without the visits on the strip.
+  const unvisited = useMemo<ForecastInput>(
     () => ({ tank: around.tank, filter, layers: editing.layers, others: around.others, visits: [] }),
     [around, filter, editing.layers],
   );
@@ -132,7 +133,7 @@ export function LayerBench(props: Props) {
               )}
             </PackBoard>
           ) : (
-            compare(bench.settings.doc.schools, compared)
+            compare(bench.settings.doc.schools, unvisited)
           )}
         </>
       }
@@ -162,7 +163,7 @@ export function LayerBench(props: Props) {
             }
           />
           <ServicePlanFold
-            input={ahead.input}
+            input={unvisited}
             report={report}
             visits={editing.visits}
             onVisits={editing.setVisits}

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { ForecastInput } from '@/core/dirt/forecast';
 import type { Visit } from '@/core/dirt/visit';
 import type { PackReport } from '@/core/pack/evaluatePack';
@@ -15,6 +15,7 @@ import { daysIn } from './serviceWords';
 import styles from './ServicePlanFold.module.css';
 
 interface Props {
+  /** The pack without the visits that are on the strip already: a plan begins from none. */
   readonly input: ForecastInput;
   readonly report: PackReport;
   readonly visits: readonly Visit[];
@@ -33,20 +34,14 @@ export function ServicePlanFold({ input, report, visits, onVisits, onEdit }: Pro
   const words = useWords();
   const [made, setMade] = useState<{ of: ForecastInput; plan: ServicePlan | null } | null>(null);
   const [state, setState] = useState<'idle' | 'working' | 'failed'>('idle');
-  const { tank, filter, layers, others } = input;
-  // The visits that are on the strip already play no part: the plan begins from none.
-  const bare = useMemo<ForecastInput>(
-    () => ({ tank, filter, layers, others, visits: [] }),
-    [tank, filter, layers, others],
-  );
-  const current = made?.of === bare ? made.plan : null;
+  const current = made?.of === input ? made.plan : null;
   const work = () => {
     setState('working');
     forecastWorkers()[1]
-      .plan(bare)
+      .plan(input)
       .then(
         (plan) => {
-          setMade({ of: bare, plan });
+          setMade({ of: input, plan });
           setState('idle');
         },
         () => setState('failed'),
