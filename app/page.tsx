@@ -1,6 +1,6 @@
 import { database } from '@/server/database';
 import { loadRound } from '@/server/loadFilterPage';
-import { RoundSheet } from '@/ui/round/RoundSheet';
+import { RoundSheet } from '@/ui/filters/FiltersSheet';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,5 +1,5 @@
 import { flowState } from '@/core/service/flowState';
-import { aloneOn, evaluatePack } from '@/core/pack/evaluatePack';
+import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import { formatSentence } from '@/core/units/sentence';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { SERVICE_SHARE } from '@/core/dirt/serviceShare';
+import { SERVICE_SHARE } from '@/core/practice/serviceShare';
 import { flowState } from '@/core/service/flowState';
 import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
 import { writeNeatLayerFile } from '@/formats/writeNeatLayerFile';
 import { demoContent } from './demoContent';
-import { seededRandom } from '@/core/dirt/seededRandom';
+import { seededRandom } from '@/core/units/seededRandom';
 
 const NOW = new Date('2026-11-25T12:00:00Z');
 

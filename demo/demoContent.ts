@@ -1,10 +1,10 @@
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
-import type { Layer } from '@/core/pack/layer';
+import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
-import { plainLayer } from '@/core/pack/plainLayer';
+import { plainLayer } from '@/core/layers/plainLayer';
 import type { FilterContent } from '@/formats/neatLayerFile';
-import { seededRandom } from '@/core/dirt/seededRandom';
+import { seededRandom } from '@/core/units/seededRandom';
 import { WATERS, type Water } from './waters';
 
 const DAY = 86_400_000;

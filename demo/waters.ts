@@ -1,8 +1,8 @@
 import type { Filter } from '@/core/filter/filter';
 import type { FilterKind } from '@/core/filter/filterKind';
 import { presetFilter } from '@/core/filter/presetFilter';
-import type { Layer } from '@/core/pack/layer';
-import { plainLayer } from '@/core/pack/plainLayer';
+import type { Layer } from '@/core/layers/layer';
+import { plainLayer } from '@/core/layers/plainLayer';
 import { USUAL_PROTEIN } from '@/core/tank/feed';
 import type { Tank } from '@/core/tank/tank';
 

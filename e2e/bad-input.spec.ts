@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { plainLayer } from '@/core/pack/plainLayer';
+import { plainLayer } from '@/core/layers/plainLayer';
 import { ROOT } from '../scripts/prepare.mjs';
 import { expect, expectSaved, layersInFlow, test } from './app';
 

@@ -1,4 +1,4 @@
-import { faultLines } from '@/core/faultLines';
+import { faultLines } from '@/core/document/faultLines';
 import { packFaults } from '@/core/pack/pack';
 import { FILE_FORMAT, FILE_VERSION, NeatLayerFileSchema, type NeatLayerFile } from './neatLayerFile';
 

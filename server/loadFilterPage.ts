@@ -1,13 +1,13 @@
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
-import type { FilterFlow } from '@/core/tank/flowShares';
+import type { FilterFlow } from '@/core/service/flowShares';
 import { flowState } from '@/core/service/flowState';
 import { operatingPoint } from '@/core/hydraulics/operatingPoint';
-import { type Surroundings } from '@/core/pack/evaluatePack';
-import { placeLayers } from '@/core/pack/placeLayers';
+import { type Surroundings } from '@/core/report/evaluatePack';
+import { placeLayers } from '@/core/layers/placeLayers';
 import type { Photo } from '@/core/job/photo';
-import type { Layer } from '@/core/pack/layer';
+import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
 import type { Settings } from '@/core/settings/settings';
 import type { Tank } from '@/core/tank/tank';

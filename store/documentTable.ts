@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { faultLines } from '@/core/faultLines';
+import { faultLines } from '@/core/document/faultLines';
 import { ConflictError, InvalidError, NotFoundError } from './errors';
 import type { Db } from './openDatabase';
 

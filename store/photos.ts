@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { IdSchema } from '@/core/document';
+import { IdSchema } from '@/core/document/fields';
 import { MOST_PHOTOS, PhotoSchema, type Photo } from '@/core/job/photo';
 import { valid } from './documentTable';
 import { InvalidError, NotFoundError } from './errors';

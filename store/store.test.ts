@@ -4,7 +4,7 @@ import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { MOST_PHOTOS } from '@/core/job/photo';
-import { plainLayer } from '@/core/pack/plainLayer';
+import { plainLayer } from '@/core/layers/plainLayer';
 import { newTank } from '@/core/tank/newTank';
 import { demoContent } from '@/demo/demoContent';
 import { ConflictError, DatabaseError, InvalidError, NotFoundError } from './errors';

@@ -2,7 +2,7 @@ import { expose, transfer } from 'comlink';
 import { ensembleRun, type EnsembleRun } from '@/core/dirt/ensemble';
 import { forecast, type Forecast, type ForecastInput } from '@/core/dirt/forecast';
 import type { ServiceBy } from '@/core/dirt/serviceCourse';
-import { compareVariants, type VariantOutlook } from '@/core/dirt/variants';
+import { compareVariants, type VariantOutlook } from '@/core/explore/variants';
 import { serviceHelps, type ServiceHelp } from '@/core/service/serviceHelps';
 import { servicePlan, type ServicePlan } from '@/core/service/servicePlan';
 

@@ -1,6 +1,6 @@
 import { database } from '@/server/database';
 import { tanks } from '@/store/tanks';
-import { NewFilter } from '@/ui/survey/NewFilter';
+import { NewFilter } from '@/ui/measure/NewFilter';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'A new filter' };

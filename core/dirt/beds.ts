@@ -7,7 +7,7 @@ import type { Resistance } from '../hydraulics/quadratic';
 import { mediumById } from '../media/catalogue';
 import type { Geometry } from '../media/geometry';
 import { hasJob } from '../media/medium';
-import type { PlacedLayer } from '../pack/placedLayer';
+import type { PlacedLayer } from '../layers/placedLayer';
 import type { DirtNumbers } from './dirtNumbers';
 import { collectorOf, type Collector } from './filterCoefficient';
 import { fouledResistance } from './fouledResistance';

@@ -2,14 +2,14 @@ import { filterWater, findBalance, splitStack } from '../hydraulics/filterWater'
 import { fluidAt } from '../hydraulics/fluid';
 import { pointOf, type OperatingPoint } from '../hydraulics/operatingPoint';
 import { turnover } from '../hydraulics/turnover';
-import type { PackReport } from '../pack/evaluatePack';
-import { placeLayers } from '../pack/placeLayers';
+import type { PackReport } from '../report/evaluatePack';
+import { placeLayers } from '../layers/placeLayers';
 import { cutBeds, depositsOf, fouledPaths, type Beds } from './beds';
-import { catchDirt, catchingOf, type LayerStream } from './catching';
-import { catchInput } from './catchInput';
+import { catchDirt, catchingOf, type LayerStream } from './capture';
+import { catchInput } from './captureInput';
 import { USUAL_DIRT } from './dirtNumbers';
 import type { ForecastInput } from './forecast';
-import { withStrainer, type March } from './march';
+import { withStrainer, type March } from './cloggingSimulation';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
 /** Sludge in a slice of a layer: where it lies along the chamber, m, and by size as a share of what fits at most. */

@@ -1,9 +1,9 @@
 import { feedPerDay } from '../tank/feed';
 import { DIRT_SPREAD, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
 import { marchInput, type ForecastInput } from './forecast';
-import { march } from './march';
+import { march } from './cloggingSimulation';
 import { courseBy, serviceDayOf, type ServiceBy } from './serviceCourse';
-import { seededRandom } from './seededRandom';
+import { seededRandom } from '../units/seededRandom';
 
 /** Runs of an ensemble. */
 export const ENSEMBLE_RUNS = 100;

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import { addIntakeSponge } from '../filter/addIntakeSponge';
-import { aloneOn, evaluatePack } from '../pack/evaluatePack';
+import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { packFaults } from '../pack/pack';
-import { plainLayer } from '../pack/plainLayer';
+import { plainLayer } from '../layers/plainLayer';
 import { dayState, reportOn } from './dayState';
 import { ensembleRange, ensembleRun } from './ensemble';
 import { forecast, type ForecastInput } from './forecast';
-import { spongeLayer, variantsOf } from './variants';
+import { spongeLayer, variantsOf } from '../explore/variants';
 
 const inputOf = (id: string, days = 120): ForecastInput => {
   const water = WATERS.find(({ filter }) => filter.id === id);

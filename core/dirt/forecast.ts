@@ -1,14 +1,14 @@
 import type { Filter } from '../filter/filter';
 import { hasJob } from '../media/medium';
-import { placeLayers } from '../pack/placeLayers';
-import type { Layer } from '../pack/layer';
-import type { PlacedLayer } from '../pack/placedLayer';
-import { isLivingOnly } from '../pack/stage';
+import { placeLayers } from '../layers/placeLayers';
+import type { Layer } from '../layers/layer';
+import type { PlacedLayer } from '../layers/placedLayer';
+import { isLivingOnly } from '../layers/layerRole';
 import type { Tank } from '../tank/tank';
 import { NITROGEN_PER_SLUDGE } from './dirtNumbers';
-import { march, type March, type MarchInput } from './march';
+import { march, type March, type MarchInput } from './cloggingSimulation';
 import { crossing, serviceCourse, serviceDayOf, type ServiceCourse } from './serviceCourse';
-import { HORIZON, type Visit } from './visit';
+import { HORIZON, type Visit } from '../pack/visit';
 
 /** Share of the clean outlet flow below which a keeper sees that the stream is weaker (calibrated: a fifth gone). */
 export const NOTICED_SHARE = 0.8;

@@ -1,7 +1,7 @@
 import type { Filter } from '../filter/filter';
 import { faceArea } from '../filter/chamberShape';
-import type { PlacedLayer } from '../pack/placedLayer';
-import type { OpenFloor } from './catching';
+import type { PlacedLayer } from '../layers/placedLayer';
+import type { OpenFloor } from './capture';
 
 /** Kinds whose water turns upward over an open floor. */
 const UP_FLOW: readonly Filter['kind'][] = [

@@ -3,11 +3,11 @@ import { fluidAt, GRAVITY } from '../hydraulics/fluid';
 import { layerResistance } from '../hydraulics/layerResistance';
 import { CATALOGUE, mediumById } from '../media/catalogue';
 import { presetFilter } from '../filter/presetFilter';
-import { placeLayers } from '../pack/placeLayers';
-import { plainLayer } from '../pack/plainLayer';
+import { placeLayers } from '../layers/placeLayers';
+import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import { cutBeds } from './beds';
-import { catchDirt, catchingOf } from './catching';
+import { catchDirt, catchingOf } from './capture';
 import { depositStep } from './depositStep';
 import { DIRT_PROVENANCE, USUAL_DIRT } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
@@ -15,7 +15,7 @@ import { coefficientAt, collectorOf } from './filterCoefficient';
 import { fouledResistance } from './fouledResistance';
 import { settlingSpeed } from './settlingSpeed';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
-import { afloat, settlingRates } from './tankBalance';
+import { afloat, settlingRates } from './massBalance';
 
 const FLUID = fluidAt(25);
 

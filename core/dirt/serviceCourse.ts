@@ -1,5 +1,5 @@
-import type { March } from './march';
-import { SERVICE_SHARE } from './serviceShare';
+import type { March } from './cloggingSimulation';
+import { SERVICE_SHARE } from '../practice/serviceShare';
 
 /** Headroom at which a hang-on-back wants service however much still goes through, m (calibrated: a bump must not spill it). */
 const LEAST_HEADROOM = 5e-3;

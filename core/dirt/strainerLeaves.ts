@@ -1,6 +1,6 @@
 import type { Filter } from '../filter/filter';
 import { PORT_BOUNDS } from '../filter/ports';
-import { strainerArea } from '../hydraulics/intakeSpeed';
+import { strainerArea } from '../hydraulics/intakeVelocity';
 
 /** Share of the litter of floating plants that ends on a bare strainer (calibrated). */
 const DRAWN_IN = 0.02;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema, nameSchema, NoteSchema } from '../document';
+import { IdSchema, nameSchema, NoteSchema } from '../document/fields';
 import { bounded, type Bounds } from '../units/bounds';
 import { CHAMBER_BOUNDS, ChamberShapeSchema, deepest, isInward } from './chamberShape';
 import { EQUIPMENT, EquipmentSchema } from './equipment';

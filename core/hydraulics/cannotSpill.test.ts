@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest';
 import type { Filter } from '../filter/filter';
 import { presetFilter } from '../filter/presetFilter';
 import { addIntakeSponge } from '../filter/addIntakeSponge';
-import { placeLayers } from '../pack/placeLayers';
-import { plainLayer } from '../pack/plainLayer';
+import { placeLayers } from '../layers/placeLayers';
+import { plainLayer } from '../layers/plainLayer';
 import { cannotSpill } from './cannotSpill';
 import { GRAVITY } from './fluid';
-import { intakeSpeed } from './intakeSpeed';
+import { intakeSpeed } from './intakeVelocity';
 import { lipHeight } from './lipHeight';
 import { operatingPoint } from './operatingPoint';
 

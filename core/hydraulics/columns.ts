@@ -1,5 +1,5 @@
 import { faceArea, isInward } from '../filter/chamberShape';
-import type { PlacedLayer } from '../pack/placedLayer';
+import type { PlacedLayer } from '../layers/placedLayer';
 import { bedGeometry } from '../media/bedGeometry';
 import { mediumById } from '../media/catalogue';
 import type { Fluid } from './fluid';

@@ -5,9 +5,9 @@ import type { Filter } from '../filter/filter';
 import { USUAL_HOSES, type Hoses } from '../filter/hoses';
 import type { Intake } from '../filter/ports';
 import { presetFilter } from '../filter/presetFilter';
-import { placeLayers } from '../pack/placeLayers';
-import type { Layer } from '../pack/layer';
-import { plainLayer } from '../pack/plainLayer';
+import { placeLayers } from '../layers/placeLayers';
+import type { Layer } from '../layers/layer';
+import { plainLayer } from '../layers/plainLayer';
 import { operatingPoint, packHead } from './operatingPoint';
 import { powerCurve } from './pumpHead';
 

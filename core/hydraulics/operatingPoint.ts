@@ -1,5 +1,5 @@
 import type { Filter } from '../filter/filter';
-import type { PlacedLayer } from '../pack/placedLayer';
+import type { PlacedLayer } from '../layers/placedLayer';
 import { layerPaths } from './columns';
 import {
   filterWater,

@@ -1,4 +1,4 @@
-import type { Layer } from '../pack/layer';
+import type { Layer } from '../layers/layer';
 import type { PackedStep } from './job';
 
 /**

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
-import { plainLayer } from '../pack/plainLayer';
+import { plainLayer } from '../layers/plainLayer';
 import { cautions } from './cautions';
 
 // Source: the usual cautions of the trade (common practice, no source).

@@ -1,7 +1,7 @@
 import type { Filter } from '../filter/filter';
 import { isCanister, isHangOnBack } from '../filter/filterKind';
 import { mediumById } from '../media/catalogue';
-import type { Layer } from '../pack/layer';
+import type { Layer } from '../layers/layer';
 
 /** When in a job a caution is due. */
 export type CautionMoment = 'opening' | 'handling' | 'closing';

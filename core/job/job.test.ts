@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Filter } from '../filter/filter';
 import type { FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
-import { plainLayer } from '../pack/plainLayer';
+import { plainLayer } from '../layers/plainLayer';
 import { asPacked } from './asPacked';
 import type { Occasion } from './job';
 import { LogEntrySchema } from './logEntry';

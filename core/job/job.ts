@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { IdSchema, MomentSchema, NoteSchema } from '../document';
+import { IdSchema, MomentSchema, NoteSchema } from '../document/fields';
 import { bounded, type Bounds } from '../units/bounds';
-import { LAYER_BOUNDS } from '../pack/layer';
+import { LAYER_BOUNDS } from '../layers/layer';
 import { OutOfFlowSchema } from './outOfFlow';
 import { SmallPartSchema } from './smallPart';
 import { JobStageSchema } from './stage';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema, MomentSchema, NoteSchema } from '../document';
+import { IdSchema, MomentSchema, NoteSchema } from '../document/fields';
 import { bounded, type Bounds } from '../units/bounds';
 
 export const FLOW_BOUNDS = {

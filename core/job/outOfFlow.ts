@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { MomentSchema } from '../document';
+import { MomentSchema } from '../document/fields';
 
 /** Most spans one job can have: parked and fetched again a few times. */
 const MOST_SPANS = 50;

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
-import { aloneOn, evaluatePack } from '../pack/evaluatePack';
+import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
-import type { Layer } from '../pack/layer';
-import { plainLayer } from '../pack/plainLayer';
+import type { Layer } from '../layers/layer';
+import { plainLayer } from '../layers/plainLayer';
 import { formatSentence } from '../units/sentence';
 import { packingSteps } from './packingSteps';
 

@@ -2,9 +2,9 @@ import { faceSides, isInward } from '../filter/chamberShape';
 import type { Chamber, Filter } from '../filter/filter';
 import { mediumById } from '../media/catalogue';
 import type { Medium } from '../media/medium';
-import type { PackReport } from '../pack/evaluatePack';
-import { handOrder } from '../pack/handOrder';
-import type { Layer } from '../pack/layer';
+import type { PackReport } from '../report/evaluatePack';
+import { handOrder } from '../layers/packingOrder';
+import type { Layer } from '../layers/layer';
 import { sentence, type Sentence } from '../units/sentence';
 
 /** One piece to put in: what, where, how large, and what to see to. */

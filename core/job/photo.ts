@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema, MomentSchema } from '../document';
+import { IdSchema, MomentSchema } from '../document/fields';
 
 /** A photo of a strip, without the picture itself. Sizes px. */
 export const PhotoSchema = z.object({

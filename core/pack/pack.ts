@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { IdSchema, nameSchema } from '../document';
+import { IdSchema, nameSchema } from '../document/fields';
 import { findMedium } from '../media/catalogue';
 import type { Filter } from '../filter/filter';
-import { MOST_VISITS, VisitSchema } from '../dirt/visit';
-import { LayerSchema, type Layer } from './layer';
+import { MOST_VISITS, VisitSchema } from './visit';
+import { LayerSchema, type Layer } from '../layers/layer';
 
 /** Most layers a pack may have: more than any filter holds, few enough to draw. */
 export const MOST_LAYERS = 60;

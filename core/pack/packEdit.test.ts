@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { applyEdit } from './packEdit';
-import { plainLayer } from './plainLayer';
+import { plainLayer } from '../layers/plainLayer';
 
 const layers = [
   plainLayer('a', 'foam-15', 'one', 0.03),

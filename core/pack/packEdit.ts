@@ -1,4 +1,4 @@
-import type { Layer } from './layer';
+import type { Layer } from '../layers/layer';
 
 /** One change to a plan. The bench's drags, its keys and the findings' remedies all speak in these. */
 export type PackEdit =

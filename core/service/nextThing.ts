@@ -1,8 +1,8 @@
 import type { Job } from '../job/job';
 import { clockState, secondsOutOfFlow, USUAL_AIM } from '../job/outOfFlow';
-import type { PackReport } from '../pack/evaluatePack';
+import type { PackReport } from '../report/evaluatePack';
 import { sentence, type Sentence } from '../units/sentence';
-import { SERVICE_SHARE } from '../dirt/serviceShare';
+import { SERVICE_SHARE } from '../practice/serviceShare';
 import { type FlowState } from './flowState';
 
 /** What a filter needs next, and why. Lower urgency numbers come first in the round. */

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
 import type { FlowEntry, FlowMoment } from '../job/logEntry';
-import { aloneOn, evaluatePack } from '../pack/evaluatePack';
+import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
-import { plainLayer } from '../pack/plainLayer';
+import { plainLayer } from '../layers/plainLayer';
 import { formatSentence } from '../units/sentence';
 import { flowState } from './flowState';
 import { nextThing } from './nextThing';

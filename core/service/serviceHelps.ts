@@ -1,5 +1,5 @@
 import { forecast, type ForecastInput } from '../dirt/forecast';
-import { spongeLayer } from '../dirt/variants';
+import { spongeLayer } from '../explore/variants';
 import { addIntakeSponge } from '../filter/addIntakeSponge';
 import { intakeSponge } from '../filter/filter';
 import { isInternal } from '../filter/filterKind';

@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import type { ForecastInput } from '../dirt/forecast';
 import { forecast } from '../dirt/forecast';
-import { isLivingOnly } from '../pack/stage';
+import { isLivingOnly } from '../layers/layerRole';
 import { applyEdit } from '../pack/packEdit';
-import { plainLayer } from '../pack/plainLayer';
+import { plainLayer } from '../layers/plainLayer';
 import { presetFilter } from '../filter/presetFilter';
 import { servicePlan } from './servicePlan';
 

@@ -1,15 +1,15 @@
 import type { ForecastInput } from '../dirt/forecast';
 import { marchInput } from '../dirt/forecast';
-import { march, type March } from '../dirt/march';
+import { march, type March } from '../dirt/cloggingSimulation';
 import { serviceCourse } from '../dirt/serviceCourse';
-import { HORIZON, MOST_VISITS, type Visit, type Work } from '../dirt/visit';
+import { HORIZON, MOST_VISITS, type Visit, type Work } from '../pack/visit';
 import { isCanister } from '../filter/filterKind';
 import type { Filter } from '../filter/filter';
 import type { PackEdit } from '../pack/packEdit';
-import type { PlacedLayer } from '../pack/placedLayer';
-import { placeLayers } from '../pack/placeLayers';
-import { isLivingOnly } from '../pack/stage';
-import { spentAfter } from './serviceIntervals';
+import type { PlacedLayer } from '../layers/placedLayer';
+import { placeLayers } from '../layers/placeLayers';
+import { isLivingOnly } from '../layers/layerRole';
+import { spentAfter } from '../practice/serviceIntervals';
 
 /** A layer that takes this share of what holds the water back is cleaned when the flow is low (calibrated). */
 const WORTH_CLEANING = 0.1;

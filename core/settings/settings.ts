@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FIRST_SCHOOLS, SchoolsSchema } from '../schools/schools';
+import { FIRST_SCHOOLS, SchoolsSchema } from '../findings/schools';
 import { UNIT_SYSTEMS } from '../units/quantity';
 
 /** What the keeper has chosen for the whole app. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema, nameSchema, NoteSchema } from '../document';
+import { IdSchema, nameSchema, NoteSchema } from '../document/fields';
 import { AimSchema, PlaceSchema } from '../filter/ports';
 import { bounded, type Bounds } from '../units/bounds';
 import { FeedSchema } from './feed';

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import type { SludgeSlice } from '@/core/dirt/dayState';
 import { FILTER_KINDS } from '@/core/filter/filterKind';
-import type { PackReport } from '@/core/pack/evaluatePack';
+import type { PackReport } from '@/core/report/evaluatePack';
 import { FLOW_LINE_KEYS } from '../flow-line/flowLineKeys';
 import { Frame } from '../frame/Frame';
 import { SaveStatus, type Saving } from '../frame/SaveStatus';
@@ -11,7 +11,7 @@ import { stageLinks } from '../frame/stageLinks';
 import { UndoButtons } from '../frame/UndoButtons';
 import { ClockBar } from '../job/ClockBar';
 import { scaleName, Vessel, vesselScale } from '../vessel/Vessel';
-import { HandList } from './HandList';
+import { HandList } from './PackingOrderList';
 import styles from './PackSheet.module.css';
 import type { PackBench } from './usePackBench';
 

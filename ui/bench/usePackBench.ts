@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
-import { evaluatePack, type PackInput, type PackReport, type Surroundings } from '@/core/pack/evaluatePack';
+import { evaluatePack, type PackInput, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
 import type { Pack } from '@/core/pack/pack';
 import type { Settings } from '@/core/settings/settings';
 import { flowState, type FlowState } from '@/core/service/flowState';

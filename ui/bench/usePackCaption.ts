@@ -1,5 +1,5 @@
 'use client';
-import type { PackReport } from '@/core/pack/evaluatePack';
+import type { PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/Habits';
 
 /** "14.5 cm of media, 2.40 L": how much a pack is, for the head of its flow line. */

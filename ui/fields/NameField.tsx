@@ -1,7 +1,7 @@
 'use client';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { nameSchema } from '@/core/document';
+import { nameSchema } from '@/core/document/fields';
 
 interface Props {
   readonly label: string;

@@ -4,9 +4,9 @@ import { useEffect, useId, useMemo, useRef, type KeyboardEvent, type PointerEven
 import type { SludgeSlice } from '@/core/dirt/dayState';
 import { usableDepth, type Filter } from '@/core/filter/filter';
 import { mediumById } from '@/core/media/catalogue';
-import type { PackReport } from '@/core/pack/evaluatePack';
-import type { Layer } from '@/core/pack/layer';
-import { LAYER_BOUNDS } from '@/core/pack/layer';
+import type { PackReport } from '@/core/report/evaluatePack';
+import type { Layer } from '@/core/layers/layer';
+import { LAYER_BOUNDS } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { useWords } from '../fields/Habits';
 import { LetterMark } from '../drawing/Swatch';

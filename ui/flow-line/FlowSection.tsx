@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { SludgeSlice } from '@/core/dirt/dayState';
 import { CATALOGUE, mediumById } from '@/core/media/catalogue';
-import type { Layer } from '@/core/pack/layer';
+import type { Layer } from '@/core/layers/layer';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
 import { Sludge } from '../time/Sludge';
 import type { ChamberBox, FlowLineLayout, LayerBox } from './flowLineLayout';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { faceSides, isInward } from '@/core/filter/chamberShape';
 import type { Filter } from '@/core/filter/filter';
 import { CATALOGUE, mediumById } from '@/core/media/catalogue';
-import { LAYER_BOUNDS, type Holder, type Layer } from '@/core/pack/layer';
+import { LAYER_BOUNDS, type Holder, type Layer } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
-import { aloneOn, evaluatePack } from '@/core/pack/evaluatePack';
+import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import { newTank } from '@/core/tank/newTank';
-import type { Layer } from '@/core/pack/layer';
+import type { Layer } from '@/core/layers/layer';
 import { applyEdit } from '@/core/pack/packEdit';
-import { plainLayer } from '@/core/pack/plainLayer';
+import { plainLayer } from '@/core/layers/plainLayer';
 import { flowLineLayout } from './flowLineLayout';
 import { insertionAt } from './insertionAt';
 import { layerEdits, moveBy } from './layerEdits';

@@ -1,6 +1,6 @@
 import { faceSides } from '@/core/filter/chamberShape';
 import { usableDepth, type Chamber, type Filter } from '@/core/filter/filter';
-import type { PackReport, LayerReport } from '@/core/pack/evaluatePack';
+import type { PackReport, LayerReport } from '@/core/report/evaluatePack';
 
 /** Room between two chambers, px. */
 const CHAMBER_GAP = 14;

@@ -1,6 +1,6 @@
 import type { Filter } from '@/core/filter/filter';
-import { flowOrder } from '@/core/pack/flowOrder';
-import type { Layer } from '@/core/pack/layer';
+import { flowOrder } from '@/core/layers/flowOrder';
+import type { Layer } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { CUT_STEP, snapThickness } from './snapThickness';
 

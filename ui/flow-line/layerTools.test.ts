@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { Layer } from '@/core/pack/layer';
+import type { Layer } from '@/core/layers/layer';
 import { applyEdit, type PackEdit } from '@/core/pack/packEdit';
-import { plainLayer } from '@/core/pack/plainLayer';
+import { plainLayer } from '@/core/layers/plainLayer';
 import { mergeEdit, sandwichEdit, splitEdit } from './layerTools';
 
 const layers = [

@@ -1,6 +1,6 @@
-import { LAYER_BOUNDS, type Layer } from '@/core/pack/layer';
+import { LAYER_BOUNDS, type Layer } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
-import { plainLayer } from '@/core/pack/plainLayer';
+import { plainLayer } from '@/core/layers/plainLayer';
 
 /** Pads that a thin bag is laid between, and how thick they are, m (common practice, no source). */
 const SANDWICH_MEDIUM = 'floss-bonded';

@@ -1,10 +1,10 @@
 import type { Filter } from '@/core/filter/filter';
 import { usableDepth } from '@/core/filter/filter';
 import { mediumById } from '@/core/media/catalogue';
-import type { PackReport } from '@/core/pack/evaluatePack';
-import type { Layer } from '@/core/pack/layer';
-import { LAYER_BOUNDS } from '@/core/pack/layer';
-import { plainLayer } from '@/core/pack/plainLayer';
+import type { PackReport } from '@/core/report/evaluatePack';
+import type { Layer } from '@/core/layers/layer';
+import { LAYER_BOUNDS } from '@/core/layers/layer';
+import { plainLayer } from '@/core/layers/plainLayer';
 
 /** Thickness, m, that a fresh piece of each supply usually has (common practice, no source). */
 const USUAL_THICKNESS = { sheet: 0.03, loose: 0.04, piece: 0.02 } as const;

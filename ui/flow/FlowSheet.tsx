@@ -12,7 +12,7 @@ import { useWords } from '../fields/Habits';
 import { daysAgo } from '../fields/daysAgo';
 import { Frame } from '../frame/Frame';
 import { stageLinks } from '../frame/stageLinks';
-import { FlowChart } from '../round/FlowChart';
+import { FlowChart } from '../filters/FlowChart';
 import { send } from '../state/send';
 import styles from './FlowSheet.module.css';
 import { Stopwatch } from './Stopwatch';

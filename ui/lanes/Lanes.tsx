@@ -2,7 +2,7 @@
 import { scaleLinear } from 'd3-scale';
 import { useState } from 'react';
 import type { DayState } from '@/core/dirt/dayState';
-import type { PackReport } from '@/core/pack/evaluatePack';
+import type { PackReport } from '@/core/report/evaluatePack';
 import type { Quantity } from '@/core/units/quantity';
 import { useWords } from '../fields/Habits';
 import type { FlowLineLayout } from '../flow-line/flowLineLayout';

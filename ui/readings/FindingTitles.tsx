@@ -1,5 +1,5 @@
 'use client';
-import type { PackReport } from '@/core/pack/evaluatePack';
+import type { PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/Habits';
 import styles from './FindingsPanel.module.css';
 import { LEVEL_WORDS } from './levelWords';

@@ -1,10 +1,10 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
-import type { Finding } from '@/core/pack/finding';
-import { evaluatePack, type PackInput, type PackReport } from '@/core/pack/evaluatePack';
+import type { Finding } from '@/core/findings/finding';
+import { evaluatePack, type PackInput, type PackReport } from '@/core/report/evaluatePack';
 import { applyEdit, type PackEdit } from '@/core/pack/packEdit';
-import { readingChanges } from '@/core/pack/packReadings';
+import { readingChanges } from '@/core/report/packReadings';
 import { useWords } from '../fields/Habits';
 import { SchoolNote } from '../schools/SchoolNote';
 import type { Words } from '../fields/wordsFor';

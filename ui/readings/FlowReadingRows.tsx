@@ -1,6 +1,6 @@
 import type { Filter } from '@/core/filter/filter';
 import { turnover } from '@/core/hydraulics/turnover';
-import type { PackReport } from '@/core/pack/evaluatePack';
+import type { PackReport } from '@/core/report/evaluatePack';
 import type { FlowState } from '@/core/service/flowState';
 import { useWords } from '../fields/Habits';
 import { Quantity } from '../fields/Quantity';

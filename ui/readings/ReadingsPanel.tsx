@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { packReadings, type PackReading, type ReadingKey } from '@/core/pack/packReadings';
-import type { PackInput, PackReport } from '@/core/pack/evaluatePack';
+import { packReadings, type PackReading, type ReadingKey } from '@/core/report/packReadings';
+import type { PackInput, PackReport } from '@/core/report/evaluatePack';
 import type { PackEdit } from '@/core/pack/packEdit';
 import type { FlowState } from '@/core/service/flowState';
 import type { Filter } from '@/core/filter/filter';

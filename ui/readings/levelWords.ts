@@ -1,4 +1,4 @@
-import type { FindingLevel } from '@/core/pack/finding';
+import type { FindingLevel } from '@/core/findings/finding';
 
 /** How grave a finding is, in a word. */
 export const LEVEL_WORDS: Readonly<Record<FindingLevel, string>> = {

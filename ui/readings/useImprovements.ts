@@ -1,8 +1,8 @@
 'use client';
 import { useEffect, useState } from 'react';
-import { evaluatePack, type PackInput } from '@/core/pack/evaluatePack';
-import type { ReadingKey } from '@/core/pack/packReadings';
-import { bestFor, whatIf, type WhatIf } from '@/core/pack/whatIf';
+import { evaluatePack, type PackInput } from '@/core/report/evaluatePack';
+import type { ReadingKey } from '@/core/report/packReadings';
+import { bestFor, whatIf, type WhatIf } from '@/core/explore/whatIf';
 import type { Quantity } from '@/core/units/quantity';
 
 /** What helps a figure most, and by how much. */

@@ -7,7 +7,7 @@ import { cautions } from '@/core/job/cautions';
 import type { Job, PackedStep } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import { packingSteps, type PackingStep } from '@/core/job/packingSteps';
-import { evaluatePack, type Surroundings } from '@/core/pack/evaluatePack';
+import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import type { Pack } from '@/core/pack/pack';
 import { flowState } from '@/core/service/flowState';
 import type { Tank } from '@/core/tank/tank';

@@ -1,4 +1,4 @@
-import { SCHOOL_WORDS, type Position, type School, type Schools } from '@/core/schools/schools';
+import { SCHOOL_WORDS, type Position, type School, type Schools } from '@/core/findings/schools';
 import { AppLink } from '../frame/AppLink';
 import styles from './SchoolNote.module.css';
 

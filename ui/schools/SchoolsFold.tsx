@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { schoolNumbers } from '@/core/schools/schoolNumbers';
+import { schoolNumbers } from '@/core/explore/schoolNumbers';
 import type { PackBench } from '../bench/usePackBench';
 import { Fold } from '../frame/Fold';
 import { SchoolsForm } from './SchoolsForm';

@@ -1,5 +1,5 @@
 'use client';
-import { SCHOOL_WORDS, type Position, type School, type Schools } from '@/core/schools/schools';
+import { SCHOOL_WORDS, type Position, type School, type Schools } from '@/core/findings/schools';
 import type { Sentence } from '@/core/units/sentence';
 import { useWords } from '../fields/Habits';
 import styles from './SchoolsForm.module.css';

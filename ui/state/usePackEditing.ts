@@ -1,7 +1,7 @@
 'use client';
 import { useCallback } from 'react';
-import type { Visit } from '@/core/dirt/visit';
-import type { Layer } from '@/core/pack/layer';
+import type { Visit } from '@/core/pack/visit';
+import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
 import { MOST_LAYERS } from '@/core/pack/pack';
 import { applyEdit, type PackEdit } from '@/core/pack/packEdit';

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import type { Photo } from '@/core/job/photo';
 import { mediumById, UNKNOWN_MEDIUM } from '@/core/media/catalogue';
-import { DIRT_STATES, LAYER_BOUNDS, SIGNS, type Dirt, type Layer, type Sign } from '@/core/pack/layer';
+import { DIRT_STATES, LAYER_BOUNDS, SIGNS, type Dirt, type Layer, type Sign } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { CheckList } from '../fields/CheckList';
 import { QuantityField } from '../fields/QuantityField';

@@ -5,7 +5,7 @@ import { cautions } from '@/core/job/cautions';
 import { Cautions } from '../frame/Cautions';
 import { Frame } from '../frame/Frame';
 import { stageLinks } from '../frame/stageLinks';
-import { StartJob } from '../survey/StartJob';
+import { StartJob } from '../measure/StartJob';
 import styles from './NoJob.module.css';
 
 /** The strip page between jobs: it starts one. */

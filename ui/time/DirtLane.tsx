@@ -1,7 +1,7 @@
 import { area, line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import type { DayState } from '@/core/dirt/dayState';
-import type { PackReport } from '@/core/pack/evaluatePack';
+import type { PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/Habits';
 import type { FlowLineLayout } from '../flow-line/flowLineLayout';
 import lanes from '../lanes/Lanes.module.css';

@@ -2,9 +2,9 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { ForecastInput } from '@/core/dirt/forecast';
-import type { Visit } from '@/core/dirt/visit';
-import type { PackReport } from '@/core/pack/evaluatePack';
-import type { Layer } from '@/core/pack/layer';
+import type { Visit } from '@/core/pack/visit';
+import type { PackReport } from '@/core/report/evaluatePack';
+import type { Layer } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
 import type { PlannedVisit, ServicePlan } from '@/core/service/servicePlan';
 import { mediumById } from '@/core/media/catalogue';

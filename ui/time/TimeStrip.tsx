@@ -3,7 +3,7 @@ import { area, line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import Link from 'next/link';
 import { useEffect, useState, type ReactNode } from 'react';
-import { HORIZON, type Visit } from '@/core/dirt/visit';
+import { HORIZON, type Visit } from '@/core/pack/visit';
 import type { QuantityKind } from '@/core/units/quantity';
 import { fromSi } from '@/core/units/unitTable';
 import { useWidth } from '../drawing/useWidth';

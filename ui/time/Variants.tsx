@@ -4,7 +4,7 @@ import { scaleLinear } from 'd3-scale';
 import { useEffect, useState } from 'react';
 import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
 import type { ForecastInput } from '@/core/dirt/forecast';
-import type { VariantOutlook } from '@/core/dirt/variants';
+import type { VariantOutlook } from '@/core/explore/variants';
 import { useWords } from '../fields/Habits';
 import { forecastWorkers } from './forecastWorkers';
 import { daysIn } from './serviceWords';

@@ -1,6 +1,6 @@
 import type { ScaleLinear } from 'd3-scale';
 import type { KeyboardEvent, PointerEvent } from 'react';
-import type { Visit } from '@/core/dirt/visit';
+import type { Visit } from '@/core/pack/visit';
 import { moveVisit } from './moveVisit';
 import styles from './VisitMarks.module.css';
 

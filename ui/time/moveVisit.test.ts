@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Visit } from '@/core/dirt/visit';
+import type { Visit } from '@/core/pack/visit';
 import { moveVisit } from './moveVisit';
 
 describe('moveVisit', () => {

@@ -1,4 +1,4 @@
-import type { Visit } from '@/core/dirt/visit';
+import type { Visit } from '@/core/pack/visit';
 
 /** The visits with one of them on another day, within the year and never on the day of another. */
 export function moveVisit(visits: readonly Visit[], at: number, day: number, days: number): Visit[] {

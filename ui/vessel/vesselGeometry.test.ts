@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { addIntakeSponge } from '@/core/filter/addIntakeSponge';
 import { FilterKindSchema } from '@/core/filter/filterKind';
 import { presetFilter } from '@/core/filter/presetFilter';
-import { aloneOn, evaluatePack } from '@/core/pack/evaluatePack';
+import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import { newTank } from '@/core/tank/newTank';
-import { plainLayer } from '@/core/pack/plainLayer';
+import { plainLayer } from '@/core/layers/plainLayer';
 import { chamberRect, drawnExtent, layerRects, levels, waterWay } from './vesselGeometry';
 
 describe('the way of the water', () => {

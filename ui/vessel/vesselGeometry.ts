@@ -2,7 +2,7 @@ import { faceSides, isInward } from '@/core/filter/chamberShape';
 import { intakeSponge, type Chamber, type Filter } from '@/core/filter/filter';
 import { isCanister, isHangOnBack } from '@/core/filter/filterKind';
 import { drawnSize } from '@/core/filter/layOut';
-import type { LayerReport } from '@/core/pack/evaluatePack';
+import type { LayerReport } from '@/core/report/evaluatePack';
 
 /** A rectangle in the cutaway, m: x from the body's left, y from its floor. */
 export interface Rect {

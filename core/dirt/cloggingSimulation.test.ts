@@ -1,0 +1,329 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { Filter } from '../filter/filter';
+import { addIntakeSponge } from '../filter/addIntakeSponge';
+import { presetFilter } from '../filter/presetFilter';
+import type { Layer } from '../layers/layer';
+import { placeLayers } from '../layers/placeLayers';
+import { plainLayer } from '../layers/plainLayer';
+import { newTank } from '../tank/newTank';
+import type { Tank } from '../tank/tank';
+import { courseBy, serviceDayOf } from './serviceCourse';
+import { USUAL_DIRT } from './dirtNumbers';
+import { march, type March, type MarchInput } from './cloggingSimulation';
+
+const LITRES_PER_HOUR = 1e-3 / 3600;
+
+const tankOf = (volume: number, food: number, change: Partial<Tank> = {}): Tank => ({
+  ...newTank('t', 'Test', volume),
+  temperature: 25,
+  plants: 'none',
+  feed: { amount: { by: 'weight', perDay: food }, protein: 0.4 },
+  ...change,
+});
+
+/** The hang-on-back of the calibration: a basket of 82 × 64 × 100 mm, label 540 L/h. */
+function hangOnBack(): Filter {
+  const base = presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test');
+  const [basket] = base.chambers;
+  if (basket === undefined || base.spill === null) throw new Error('The preset has changed.');
+  return {
+    ...base,
+    labelFlow: 540 * LITRES_PER_HOUR,
+    pump: { power: null, internalLoss: 0.25, head: { by: 'label', shutOff: 0.5 } },
+    spill: {
+      ...base.spill,
+      lipAboveTank: 0.02,
+      lipAboveFloor: 0.07,
+      notch: { aboveLip: 0.025, width: 0.06 },
+    },
+    chambers: [{ ...basket, shape: { form: 'box', length: 0.082, width: 0.064 }, depth: 0.1, stop: null }],
+  };
+}
+
+/** The canister of the calibration: 200 × 185 mm, label 1,120 L/h, 2.8 m of hose. */
+function canister(): Filter {
+  const base = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');
+  const [tray] = base.chambers;
+  if (tray === undefined || base.hoses === null) throw new Error('The preset has changed.');
+  return {
+    ...base,
+    labelFlow: 1120 * LITRES_PER_HOUR,
+    pump: { power: null, internalLoss: null, head: { by: 'label', shutOff: 1.9 } },
+    hoses: { ...base.hoses, bore: 0.0155, intake: 1.4, outlet: 1.4, inside: 'clean' },
+    chambers: [
+      {
+        ...tray,
+        id: 'c',
+        shape: { form: 'box', length: 0.2, width: 0.185 },
+        depth: 0.5,
+        stop: null,
+      },
+    ],
+  };
+}
+
+type Medium = 'rings' | 'coarse' | 'medium' | 'floss' | 'stone';
+const PIECES: Readonly<Record<Medium, readonly [string, number]>> = {
+  rings: ['rings-dense', 0.04],
+  coarse: ['foam-15', 0.03],
+  medium: ['foam-30', 0.03],
+  floss: ['floss-bonded', 0.02],
+  stone: ['porous-ceramic', 0.21],
+};
+const USUAL: readonly Medium[] = ['rings', 'coarse', 'medium', 'floss', 'stone'];
+const pack = (order: readonly Medium[]): Layer[] =>
+  order.map((medium) => plainLayer(medium, PIECES[medium][0], 'c', PIECES[medium][1]));
+
+/** The cases of the calibration were reckoned without settlement. */
+const NO_SETTLEMENT = { ...USUAL_DIRT, retention: 0 };
+
+function marched(filter: Filter, layers: Layer[], tank: Tank, change: Partial<MarchInput> = {}): March {
+  const result = march({
+    tank,
+    own: { filter, inFlow: placeLayers(filter, layers), visits: [] },
+    others: [],
+    days: 365,
+    numbers: NO_SETTLEMENT,
+    ...change,
+  });
+  if (result === null) throw new Error('Nothing is fed.');
+  return result;
+}
+
+const serviceDay = (filter: Filter, layers: Layer[], tank: Tank, change: Partial<MarchInput> = {}) =>
+  serviceDayOf(courseBy(marched(filter, layers, tank, change), 'through'));
+
+const caughtBy = (result: March, place: number, layers: number, day: number): number =>
+  result.caughtBy[day * layers + place] ?? NaN;
+
+/** A third either way: what an independent implementation of the same equations may differ by. */
+function expectWithin(found: number | null, reference: number, band = 0.35): void {
+  expect(found).not.toBeNull();
+  expect(found ?? 0).toBeGreaterThan(reference * (1 - band));
+  expect(found ?? 0).toBeLessThan(reference * (1 + band));
+}
+
+// Source: service days of an independent implementation of the same equations, made for this project.
+describe('the calibrated cases', () => {
+  const hang = hangOnBack();
+  const foam = (grade: number): Layer[] => [
+    plainLayer('a', `foam-${grade}`, hang.chambers[0]?.id ?? '', 0.1),
+  ];
+  const tank = tankOf(0.07, 0.9e-3);
+
+  it('a basket of one foam at 0.9 g a day: fine 35 days, medium 95, coarse not within a year', () => {
+    expectWithin(serviceDay(hang, foam(45), tank), 35);
+    expectWithin(serviceDay(hang, foam(30), tank), 95);
+    expect(serviceDay(hang, foam(15), tank)).toBeNull();
+  });
+
+  it('a canister in the usual order: 131 days at 3 g, 39 at 6 g, not within a year at 2 g', () => {
+    const filter = canister();
+    const days = (food: number) => serviceDay(filter, pack(USUAL), tankOf(0.28, food));
+    expectWithin(days(3e-3), 131);
+    expectWithin(days(6e-3), 39);
+    expect(days(2e-3)).toBeNull();
+    const clean = marched(filter, pack(USUAL), tankOf(0.28, 3e-3), { days: 1 });
+    expect((clean.flow[0] ?? 0) / filter.labelFlow).toBeCloseTo(0.7, 1);
+  });
+
+  it('floss before the foams: 26 days', () => {
+    const order: Medium[] = ['rings', 'floss', 'coarse', 'medium', 'stone'];
+    expectWithin(serviceDay(canister(), pack(order), tankOf(0.28, 3e-3)), 26);
+  });
+
+  it('foams and floss behind the stone: silt into it more than five times as fast', () => {
+    const tank3 = tankOf(0.28, 3e-3);
+    const before = marched(canister(), pack(USUAL), tank3, { days: 90 });
+    const behind = marched(canister(), pack(['rings', 'stone', 'coarse', 'medium', 'floss']), tank3, {
+      days: 90,
+    });
+    expect(caughtBy(behind, 1, 5, 90) / caughtBy(before, 4, 5, 90)).toBeGreaterThan(5);
+  });
+});
+
+describe('facts of the trade', () => {
+  const tank = tankOf(0.28, 5e-3);
+  const filter = canister();
+
+  // Common practice, no source: fine foam clogs several times faster than coarse, guessed as one month against nine.
+  it('coarse lasts several times longer than fine', () => {
+    const hang = hangOnBack();
+    const days = (grade: number) =>
+      serviceDay(
+        hang,
+        [plainLayer('a', `foam-${grade}`, hang.chambers[0]?.id ?? '', 0.1)],
+        tankOf(0.07, 1.5e-3),
+      );
+    expect((days(30) ?? 0) / (days(45) ?? Infinity)).toBeGreaterThan(2);
+    expect((days(20) ?? Infinity) / (days(45) ?? Infinity)).toBeGreaterThan(5);
+  });
+
+  // Common practice, no source: each grade unloads the next.
+  it('grading lengthens the interval', () => {
+    const graded = serviceDay(filter, pack(['coarse', 'medium', 'floss', 'stone']), tank);
+    const floss = serviceDay(filter, pack(['floss', 'stone']), tank);
+    expect(graded ?? Infinity).toBeGreaterThan(1.5 * (floss ?? Infinity));
+  });
+
+  // Common practice, no source: floss first is chosen on purpose; a pad a month spares the foam.
+  it('floss first clogs soonest of all places, and spares the foam', () => {
+    const places: Medium[][] = [
+      ['floss', 'coarse', 'medium', 'stone'],
+      ['coarse', 'floss', 'medium', 'stone'],
+      ['coarse', 'medium', 'floss', 'stone'],
+    ];
+    const days = places.map((order) => serviceDay(filter, pack(order), tank) ?? Infinity);
+    expect(days[0]).toBeLessThan(Math.min(...days.slice(1)));
+    const first = marched(filter, pack(places[0] ?? []), tank, { days: 30 });
+    const last = marched(filter, pack(places[2] ?? []), tank, { days: 30 });
+    expect(caughtBy(first, 1, 4, 30)).toBeLessThan(0.5 * caughtBy(last, 0, 4, 30));
+  });
+
+  // Common practice, no source: a hang-on-back full of floss lets the canister stay shut for three months or more.
+  it('a second mechanical filter extends the canister’s interval', () => {
+    const hang = hangOnBack();
+    const inFlow = placeLayers(hang, [plainLayer('a', 'foam-45', hang.chambers[0]?.id ?? '', 0.1)]);
+    const alone = serviceDay(filter, pack(USUAL), tank) ?? Infinity;
+    const helped = serviceDay(filter, pack(USUAL), tank, { others: [{ filter: hang, inFlow }] }) ?? Infinity;
+    expect(helped).toBeGreaterThan(1.2 * alone);
+  });
+
+  // Common practice, no source: an intake sponge is an easy first grade.
+  it('an intake sponge keeps dirt out of the body', () => {
+    const hang = addIntakeSponge(hangOnBack());
+    const [sponge, basket] = hang.chambers;
+    const foam = plainLayer('a', 'foam-30', basket?.id ?? '', 0.1);
+    const bare = marched(hang, [foam], tankOf(0.07, 0.9e-3), { days: 20 });
+    const guarded = marched(
+      hang,
+      [plainLayer('s', 'foam-20', sponge?.id ?? '', 0.02), foam],
+      tankOf(0.07, 0.9e-3),
+      { days: 20 },
+    );
+    expect(caughtBy(guarded, 1, 2, 20)).toBeLessThan(caughtBy(bare, 0, 1, 20));
+  });
+
+  // Common practice, no source: rings and the open floor drop heavy dirt before the foam.
+  it('settlement takes dirt from the first foam', () => {
+    const days = (retention: number) =>
+      serviceDay(filter, pack(USUAL), tank, { numbers: { ...USUAL_DIRT, retention } }) ?? Infinity;
+    expect(days(0.5)).toBeGreaterThanOrEqual(days(0));
+  });
+
+  it('floating plants close a bare strainer, and not one under a sponge', () => {
+    const floating = tankOf(0.28, 0, { litter: { perDay: 0.3e-3, floating: true } });
+    const bare = marched(filter, [], floating, { days: 120 });
+    expect(bare.strainerOpen[120]).toBeLessThan(0.7);
+    expect(bare.flow[120]).toBeLessThan(bare.flow[0] ?? 0);
+    const guarded = addIntakeSponge(filter);
+    const layers = [plainLayer('s', 'foam-20', 'intake-sponge', 0.02)];
+    expect(marched(guarded, layers, floating, { days: 120 }).strainerOpen[120]).toBe(1);
+  });
+});
+
+describe('invariants', () => {
+  const hang = hangOnBack();
+  const basket = hang.chambers[0]?.id ?? '';
+  const anyLayer = fc.record({
+    medium: fc.constantFrom('foam-15', 'foam-30', 'foam-45', 'floss-bonded', 'rings-dense', 'lava', 'resin'),
+    thickness: fc.double({ min: 0.004, max: 0.05, noNaN: true }),
+    short: fc.boolean(),
+    filled: fc.boolean(),
+  });
+  const layersOf = (
+    list: readonly { medium: string; thickness: number; short: boolean; filled: boolean }[],
+  ) =>
+    list.map(({ medium, thickness, short, filled }, at): Layer => ({
+      ...plainLayer(`l${at}`, medium, basket, thickness),
+      cut: short ? { length: 0.074, width: 0.058 } : null,
+      gapFill: filled ? 'floss' : 'open',
+    }));
+  const food = fc.double({ min: 0, max: 0.02, noNaN: true });
+
+  it('books every gram: made = caught + settled + afloat, caught = stored + rotted + removed', () => {
+    fc.assert(
+      fc.property(fc.array(anyLayer, { maxLength: 4 }), food, (list, fed) => {
+        const layers = layersOf(list);
+        const visits = layers.slice(0, 1).map(({ id }) => ({
+          day: 20,
+          works: [{ layerId: id, work: 'squeeze' as const }],
+        }));
+        const { books } = marched(hang, layers, tankOf(0.07, fed), {
+          days: 40,
+          numbers: USUAL_DIRT,
+          own: { filter: hang, inFlow: placeLayers(hang, layers), visits },
+        });
+        const scale = Math.max(books.made, 1e-9);
+        expect(Math.abs(books.made - books.caught - books.settled - books.afloat) / scale).toBeLessThan(1e-9);
+        expect(Math.abs(books.caught - books.stored - books.rotted - books.removed) / scale).toBeLessThan(
+          1e-9,
+        );
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('never gives a NaN or a flow above the label, whatever is fed and packed', () => {
+    fc.assert(
+      fc.property(
+        fc.array(anyLayer, { maxLength: 5 }),
+        fc.oneof(food, fc.constantFrom(0, 1)),
+        (list, fed) => {
+          const result = marched(hang, layersOf(list), tankOf(0.07, fed), { days: 60, numbers: USUAL_DIRT });
+          for (const series of [result.flow, result.through, result.headroom, result.mass, result.afloat])
+            expect(series.every((value) => Number.isFinite(value))).toBe(true);
+          expect(Math.max(...result.flow)).toBeLessThanOrEqual(hang.labelFlow);
+          expect(result.mass.every((value) => value >= 0)).toBe(true);
+        },
+      ),
+      { numRuns: 30 },
+    );
+  });
+
+  it('more food never lengthens an interval', () => {
+    const days = [0.4e-3, 0.7e-3, 1e-3, 2e-3, 5e-3, 20e-3].map(
+      (fed) => serviceDay(hang, [plainLayer('a', 'foam-45', basket, 0.1)], tankOf(0.07, fed)) ?? Infinity,
+    );
+    expect([...days].sort((a, b) => b - a)).toEqual(days);
+  });
+
+  it('without food nothing clogs; with nothing said of food there is no forecast', () => {
+    const still = marched(hang, [plainLayer('a', 'foam-45', basket, 0.1)], tankOf(0.07, 0));
+    expect(still.flow[365]).toBeCloseTo(still.flow[0] ?? 0, 12);
+    expect(still.books.made).toBe(0);
+    const tank = { ...tankOf(0.07, 0), feed: { amount: null, protein: 0.4 } };
+    expect(march({ tank, own: { filter: hang, inFlow: [], visits: [] }, others: [], days: 10 })).toBeNull();
+  });
+
+  it('hardly moves with slices and steps', () => {
+    const cases: readonly [Filter, Layer[], Tank][] = [
+      [hang, [plainLayer('a', 'foam-45', basket, 0.1)], tankOf(0.07, 0.9e-3)],
+      [canister(), pack(USUAL), tankOf(0.28, 6e-3)],
+    ];
+    for (const [filter, layers, tank] of cases) {
+      const usual = serviceDay(filter, layers, tank, { days: 120 }) ?? 0;
+      const fine = serviceDay(filter, layers, tank, { days: 120, refine: { slices: 4, steps: 1 } }) ?? 0;
+      const quick = serviceDay(filter, layers, tank, { days: 120, refine: { slices: 1, steps: 4 } }) ?? 0;
+      expect(Math.abs(fine / usual - 1)).toBeLessThan(0.02);
+      expect(Math.abs(quick / usual - 1)).toBeLessThan(0.005);
+    }
+  });
+
+  it('cleaning gives the flow back, and replaced media begin anew', () => {
+    const layers = [plainLayer('a', 'foam-45', basket, 0.1)];
+    const served = (work: 'squeeze' | 'swish' | 'replace'): number => {
+      const visits = [{ day: 60, works: [{ layerId: 'a', work }] }];
+      const own = { filter: hang, inFlow: placeLayers(hang, layers), visits };
+      const { through } = marched(hang, layers, tankOf(0.07, 0.9e-3), { days: 61, own });
+      return (through[60] ?? 0) / (through[0] ?? 1);
+    };
+    const dirty = marched(hang, layers, tankOf(0.07, 0.9e-3), { days: 61 });
+    const before = (dirty.through[60] ?? 0) / (dirty.through[0] ?? 1);
+    expect(before).toBeLessThan(0.6);
+    expect(served('swish')).toBeGreaterThan(before);
+    expect(served('squeeze')).toBeGreaterThan(served('swish'));
+    expect(served('replace')).toBeCloseTo(1, 3);
+  });
+});

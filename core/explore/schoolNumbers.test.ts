@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest';
+import { presetFilter } from '../filter/presetFilter';
+import { aloneOn, evaluatePack, type PackInput } from '../report/evaluatePack';
+import { plainLayer } from '../layers/plainLayer';
+import { newTank } from '../tank/newTank';
+import { formatSentence } from '../units/sentence';
+import { schoolNumbers } from './schoolNumbers';
+import { SCHOOL_WORDS, SchoolsSchema, FIRST_SCHOOLS } from '../findings/schools';
+
+const said = (rows: [string, number][]) => {
+  const input: PackInput = {
+    ...aloneOn(newTank('t', 'Test', 0.1)),
+    filter: presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test'),
+    layers: rows.map(([medium, thickness], at) => plainLayer(`l${at}`, medium, 'basket', thickness)),
+    flow: null,
+  };
+  const numbers = schoolNumbers(input, evaluatePack(input));
+  return Object.fromEntries(Object.entries(numbers).map(([key, text]) => [key, formatSentence(text)]));
+};
+
+describe('schools', () => {
+  it('have words for every position, and valid first ones', () => {
+    expect(SchoolsSchema.parse(FIRST_SCHOOLS)).toEqual(FIRST_SCHOOLS);
+    for (const [school, schema] of Object.entries(SchoolsSchema.shape))
+      expect(Object.keys(SCHOOL_WORDS[school as keyof typeof SCHOOL_WORDS].positions)).toEqual(
+        schema.options,
+      );
+  });
+
+  it('are answered with this filter’s own figures', () => {
+    const numbers = said([
+      ['foam-15', 0.03],
+      ['foam-45', 0.02],
+      ['lava', 0.05],
+    ]);
+    // By hand: 12 × 8 × 5 cm is 0.48 L.
+    expect(numbers.finePad).toBe('Here 0.48 L of 0.48 L of living media stand behind the first fine pad.');
+    expect(numbers.order).toMatch(/every grade stands after a coarser one/);
+    expect(numbers.livingMedium).toMatch(/with medium foam 0\.53 m²/);
+    expect(numbers.fullness).toMatch(/0\.05 L are free, and \d+ mm of headroom/);
+  });
+
+  it('say so where there is nothing to say', () => {
+    const numbers = said([]);
+    expect(numbers.chemical).toMatch(/there is none; 1\.01 L are free/);
+    expect(numbers.cartridges).toBe('Here there are none.');
+    expect(numbers.flossFirst).toBe('Here there is no floss.');
+  });
+});

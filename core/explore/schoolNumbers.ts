@@ -1,0 +1,75 @@
+import { bedGeometry } from '../media/bedGeometry';
+import { mediumById } from '../media/catalogue';
+import { gradeRank, GRADES } from '../media/medium';
+import type { PackInput, PackReport } from '../report/evaluatePack';
+import { placeLayers } from '../layers/placeLayers';
+import type { PlacedLayer } from '../layers/placedLayer';
+import { intakeSpeed } from '../hydraulics/intakeVelocity';
+import { sentence, type Sentence } from '../units/sentence';
+import type { School } from '../findings/schools';
+
+/** Media that the schools of living media would fill the same room with. */
+const ALTERNATIVES = { mineral: 'porous-ceramic', foam: 'foam-30', scrubbers: 'scrubbers' } as const;
+
+/** What the figures of this pack say on each question on which keepers disagree. */
+export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Record<School, Sentence>> {
+  const inFlow = placeLayers(input.filter, input.layers);
+  const flowOf = new Map(report.layers.map((one) => [one.layerId, one]));
+  const living = inFlow.filter((one) => one.stage === 'living');
+  const room = volume(living);
+  const surfaceOf = (id: string): number => {
+    const medium = mediumById(id);
+    return bedGeometry(medium.geometry).specificSurface * medium.usableShare * room;
+  };
+  const fineAt = inFlow.findIndex((one) => (gradeRank(one.medium) ?? -1) >= GRADES.indexOf('fine'));
+  const guarded = fineAt === -1 ? [] : inFlow.slice(fineAt + 1).filter((one) => one.stage === 'living');
+  const chemical = inFlow.filter((one) => one.stage === 'chemical');
+  const contact = chemical.reduce((sum, one) => sum + (flowOf.get(one.layer.id)?.bedTime ?? 0), 0);
+  const rings = living.filter((one) => one.medium.jobs.includes('settle'));
+  const floss = inFlow.filter((one) => one.medium.family === 'floss');
+  const flossHead = floss.reduce((sum, one) => sum + (flowOf.get(one.layer.id)?.head ?? 0), 0);
+  const cartridges = inFlow.filter((one) => one.medium.family === 'cartridge');
+  const intake = intakeSpeed(input.filter, report.water.flow, input.tank.animals);
+  const graded = inFlow.filter((one) => gradeRank(one.medium) !== null);
+  const late = graded.filter((one, at) =>
+    graded.slice(0, at).some((before) => (gradeRank(before.medium) ?? 0) > (gradeRank(one.medium) ?? 0)),
+  );
+  return {
+    finePad:
+      fineAt === -1
+        ? sentence`Here no fine pad stands anywhere; ${litres(room)} of living media take the silt.`
+        : sentence`Here ${litres(volume(guarded))} of ${litres(room)} of living media stand behind the first fine pad.`,
+    chemical:
+      chemical.length === 0
+        ? sentence`Here there is none; ${litres(report.totals.freeVolume)} are free.`
+        : sentence`Here ${litres(volume(chemical))} of it, and the water stays ${{ kind: 'time', si: contact }} in it.`,
+    livingMedium: sentence`${litres(room)} of room here hold ${{ kind: 'surface', si: report.totals.livingSurface }}; filled with porous mineral ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.mineral) }}, with medium foam ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.foam) }}, with scrubbers ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.scrubbers) }}.`,
+    intakeSponge: sentence`Here the water runs at ${{ kind: 'speed', si: intake.speed }} at the ${intake.throughSponge ? 'sponge' : 'bare strainer'}, and the weakest swimmer holds out against ${{ kind: 'speed', si: intake.limit }}.`,
+    rings:
+      rings.length === 0
+        ? sentence`Here none are counted as living media.`
+        : sentence`Here ${litres(volume(rings))} of them give ${{ kind: 'surface', si: surface(rings) }}; porous mineral in their room ${{ kind: 'surface', si: (volume(rings) * surfaceOf(ALTERNATIVES.mineral)) / Math.max(room, 1e-9) }}.`,
+    order:
+      late.length === 0
+        ? sentence`Here every grade stands after a coarser one.`
+        : sentence`Here ${litres(volume(late))} of foam stand behind a finer grade.`,
+    flossFirst:
+      floss.length === 0
+        ? sentence`Here there is no floss.`
+        : sentence`Here floss takes ${{ kind: 'gap', si: flossHead }} of head while clean.`,
+    fullness:
+      report.water.level === null
+        ? sentence`Here ${litres(report.totals.freeVolume)} are free.`
+        : sentence`Here ${litres(report.totals.freeVolume)} are free, and ${{ kind: 'gap', si: report.water.level.headroom }} of headroom.`,
+    cartridges:
+      cartridges.length === 0
+        ? sentence`Here there are none.`
+        : sentence`Here ${String(cartridges.length)} hold ${{ kind: 'surface', si: surface(cartridges) }} of surface, which goes out with them.`,
+  };
+}
+
+const litres = (si: number) => ({ kind: 'volume', si }) as const;
+const volume = (layers: readonly PlacedLayer[]): number =>
+  layers.reduce((sum, one) => sum + one.measure.volume, 0);
+const surface = (layers: readonly PlacedLayer[]): number =>
+  layers.reduce((sum, one) => sum + one.measure.surface, 0);

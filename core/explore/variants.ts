@@ -1,0 +1,177 @@
+import { addIntakeSponge, spongeFor } from '../filter/addIntakeSponge';
+import { isInward } from '../filter/chamberShape';
+import { intakeSponge, usableDepth, type Filter } from '../filter/filter';
+import { presetFilter } from '../filter/presetFilter';
+import { gradeRank, hasJob } from '../media/medium';
+import type { Layer } from '../layers/layer';
+import { placeLayers } from '../layers/placeLayers';
+import { plainLayer } from '../layers/plainLayer';
+import type { PlacedLayer } from '../layers/placedLayer';
+import { isLivingOnly } from '../layers/layerRole';
+import { forecast, type ForecastInput } from '../dirt/forecast';
+import type { ServiceCourse } from '../dirt/serviceCourse';
+
+/** Another way to lay out the same filter, to be held against the plan. */
+export interface Variant {
+  readonly key: VariantKey;
+  readonly name: string;
+  readonly input: ForecastInput;
+  /** How far a chamber is overfull, m; 0 when all of it fits. */
+  readonly overfill: number;
+}
+
+export type VariantKey =
+  | 'plan'
+  | 'fine before'
+  | 'fine after'
+  | 'fine both'
+  | 'foam only'
+  | 'sponge'
+  | 'second filter'
+  | 'settlement';
+
+/** Pads and rings that stand in where the plan has none of the kind; m (common practice, no source). */
+const FINE_PAD = { medium: 'floss-bonded', thickness: 0.015 } as const;
+const RINGS = { medium: 'rings-dense', thickness: 0.03 } as const;
+const ALL_FOAM = 'foam-30';
+const SPONGE_FOAM = 'foam-20';
+/** Share of a second filter’s basket that floss fills. */
+const HELPER_FILL = 0.8;
+
+/** The plan and other ways to lay it out: where the finest pad goes, foam alone, with and without a helper. */
+export function variantsOf(input: ForecastInput): Variant[] {
+  const inFlow = placeLayers(input.filter, input.layers);
+  const body = inFlow.filter(({ chamber }) => chamber.where === 'body');
+  const made = (key: VariantKey, name: string, change: Partial<ForecastInput>): Variant => {
+    const next = { ...input, ...change };
+    return { key, name, input: next, overfill: overfillOf(next) };
+  };
+  const living = body.filter(({ layer, stage }) => isLivingOnly(layer) && stage !== 'settle');
+  return [
+    made('plan', 'As planned', {}),
+    ...(living.length === 0 ? [] : finePads(inFlow, living, made)),
+    made('foam only', 'Foam only, 30 ppi', {
+      layers: input.layers.map((layer) =>
+        body.some((one) => one.layer === layer)
+          ? { ...plainLayer(layer.id, ALL_FOAM, layer.chamber, layer.thickness), cut: layer.cut }
+          : layer,
+      ),
+    }),
+    spongeVariant(input, made),
+    made('second filter', 'With a second filter of floss', {
+      others: [...input.others, helper(input)],
+    }),
+    ...settlement(input, inFlow, made),
+  ];
+}
+
+type Make = (key: VariantKey, name: string, change: Partial<ForecastInput>) => Variant;
+
+function finePads(inFlow: readonly PlacedLayer[], living: readonly PlacedLayer[], made: Make): Variant[] {
+  const [first, last] = [living[0], living.at(-1)];
+  if (first === undefined || last === undefined) return [];
+  const rank = ({ medium }: PlacedLayer): number => gradeRank(medium) ?? -1;
+  const graded = inFlow.filter(
+    ({ chamber, medium }) => chamber.where === 'body' && hasJob(medium, 'mechanical'),
+  );
+  const finest = Math.max(2, ...graded.map(rank));
+  const pads = graded.filter((one) => rank(one) === finest).map(({ layer }) => layer);
+  const rest = inFlow.map(({ layer }) => layer).filter((layer) => !pads.includes(layer));
+  const pad = pads[0] ?? plainLayer('variant-fine', FINE_PAD.medium, first.chamber.id, FINE_PAD.thickness);
+  const laid = (before: boolean, after: boolean): Layer[] =>
+    rest.flatMap((layer) => [
+      ...(before && layer === first.layer ? [{ ...pad, id: 'variant-before', chamber: layer.chamber }] : []),
+      layer,
+      ...(after && layer === last.layer ? [{ ...pad, id: 'variant-after', chamber: layer.chamber }] : []),
+    ]);
+  return [
+    made('fine before', 'Finest pad before the living media', { layers: laid(true, false) }),
+    made('fine after', 'Finest pad after it', { layers: laid(false, true) }),
+    made('fine both', 'Finest pads on both sides', { layers: laid(true, true) }),
+  ];
+}
+
+/** The layer of foam that a new sponge on the intake is. */
+export const spongeLayer = (filter: Filter): Layer => {
+  const chamber = intakeSponge(filter) ?? spongeFor(filter);
+  return plainLayer('intake-sponge-foam', SPONGE_FOAM, chamber.id, chamber.depth);
+};
+
+function spongeVariant(input: ForecastInput, made: Make): Variant {
+  const sponge = intakeSponge(input.filter);
+  const inIt = input.layers.filter((layer) => layer.chamber === sponge?.id);
+  if (sponge !== null && inIt.length > 0)
+    return made('sponge', 'Without the intake sponge', {
+      layers: input.layers.filter((layer) => layer.chamber !== sponge.id),
+    });
+  const filter = addIntakeSponge(input.filter);
+  return made('sponge', 'With an intake sponge', {
+    filter,
+    layers: [spongeLayer(filter), ...input.layers],
+  });
+}
+
+/** A small hang-on-back full of floss on the same tank. */
+function helper({ tank }: ForecastInput): ForecastInput['others'][number] {
+  const filter = presetFilter('hang-on-back-basket', { id: 'variant-helper', tankId: tank.id }, 'Helper');
+  const [basket] = filter.chambers;
+  if (basket === undefined) return { filter, layers: [] };
+  const depth = usableDepth(basket) * HELPER_FILL;
+  return {
+    filter,
+    layers: [
+      plainLayer('variant-helper-coarse', 'foam-20', basket.id, depth / 2),
+      plainLayer('variant-helper-floss', 'floss-bonded', basket.id, depth / 2),
+    ],
+  };
+}
+
+function settlement(input: ForecastInput, inFlow: readonly PlacedLayer[], made: Make): Variant[] {
+  const rings = inFlow.filter(({ stage }) => stage === 'settle').map(({ layer }) => layer);
+  if (rings.length > 0)
+    return [
+      made('settlement', 'Without the settlement rings', {
+        layers: input.layers.filter((layer) => !rings.includes(layer)),
+      }),
+    ];
+  const chamber = input.filter.chambers.find((one) => one.where === 'body');
+  // Foam around the trays leaves no open room for rings before it.
+  if (chamber === undefined || isInward(chamber.shape)) return [];
+  return [
+    made('settlement', 'With settlement rings first', {
+      layers: [plainLayer('variant-rings', RINGS.medium, chamber.id, RINGS.thickness), ...input.layers],
+    }),
+  ];
+}
+
+function overfillOf({ filter, layers }: ForecastInput): number {
+  const over = filter.chambers.map((chamber) => {
+    const filled = layers
+      .filter((layer) => layer.chamber === chamber.id)
+      .reduce((sum, layer) => sum + layer.thickness, 0);
+    return filled - usableDepth(chamber);
+  });
+  return Math.max(0, ...over.map((one) => (one > 1e-4 ? one : 0)));
+}
+
+/** What another way to lay a filter out comes to. */
+export interface VariantOutlook extends Omit<Variant, 'input'> {
+  /** By day, shares of the clean value of what service hangs on. */
+  readonly course: ServiceCourse;
+  readonly serviceDay: number | null;
+  readonly spillDay: number | null;
+  readonly siltPerMonth: number;
+  /** m³/s on day 0. */
+  readonly cleanFlow: number;
+}
+
+/** The plan and the other ways to lay it out, each forecast; empty when nobody has said what is fed. */
+export const compareVariants = (input: ForecastInput): VariantOutlook[] =>
+  variantsOf(input).flatMap(({ key, name, overfill, input: other }) => {
+    const found = forecast({ ...other, brief: true });
+    if (found === null) return [];
+    const { course, serviceDay, spillDay, siltPerMonth, march } = found;
+    return [
+      { key, name, overfill, course, serviceDay, spillDay, siltPerMonth, cleanFlow: march.flow[0] ?? 0 },
+    ];
+  });

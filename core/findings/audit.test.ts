@@ -1,0 +1,366 @@
+import { describe, expect, it } from 'vitest';
+import { addIntakeSponge } from '../filter/addIntakeSponge';
+import type { Filter } from '../filter/filter';
+import { FilterKindSchema, type FilterKind } from '../filter/filterKind';
+import { presetFilter } from '../filter/presetFilter';
+import { FIRST_SCHOOLS, type Schools } from './schools';
+import { newTank } from '../tank/newTank';
+import type { Tank } from '../tank/tank';
+import { aloneOn, evaluatePack, type Surroundings, type OtherFilter } from '../report/evaluatePack';
+import type { Layer } from '../layers/layer';
+import { plainLayer } from '../layers/plainLayer';
+
+/*
+ * Source of every expectation below: the mistakes and faults of the trade, and its exceptions, as keepers give them
+ * (common practice, no source). A good pack of each kind has nothing against it; a bad one has exactly its faults.
+ */
+
+const filterOf = (kind: FilterKind): Filter => presetFilter(kind, { id: 'f', tankId: 't' }, kind);
+const tank: Tank = newTank('t', 'Test', 0.1);
+
+interface Case {
+  readonly layers: Layer[];
+  readonly filter?: (filter: Filter) => Filter;
+  readonly around?: Partial<Surroundings>;
+  readonly flow?: number;
+}
+
+function audit(kind: FilterKind, { layers, filter = (one) => one, around = {}, flow }: Case): string[] {
+  const report = evaluatePack({
+    ...aloneOn(tank),
+    ...around,
+    filter: filter(filterOf(kind)),
+    layers,
+    flow: flow ?? null,
+  });
+  return report.findings.filter((one) => one.level !== 'note').map((one) => one.rule);
+}
+
+type Row = [medium: string, chamber: string, thickness: number, change?: Partial<Layer>];
+const pack = (...rows: Row[]): Layer[] =>
+  rows.map(([medium, chamber, thickness, change], at) => ({
+    ...plainLayer(`l${at}`, medium, chamber, thickness),
+    ...change,
+  }));
+
+const withSpill =
+  (change: Partial<NonNullable<Filter['spill']>>) =>
+  (filter: Filter): Filter => ({
+    ...filter,
+    spill: filter.spill === null ? null : { ...filter.spill, ...change },
+  });
+
+const GOOD: Readonly<Record<FilterKind, Layer[]>> = {
+  'canister-centre-pipe': pack(
+    ['rings-dense', 'tray-1', 0.04],
+    ['foam-15', 'tray-1', 0.04],
+    ['foam-30', 'tray-2', 0.04],
+    ['foam-45', 'tray-2', 0.04],
+    ['porous-ceramic', 'tray-3', 0.08],
+    ['porous-ceramic', 'tray-4', 0.08],
+  ),
+  'canister-side-riser': pack(
+    ['foam-15', 'column', 0.12],
+    ['foam-30', 'column', 0.13],
+    ['foam-45', 'tray-1', 0.08],
+    ['pumice', 'tray-2', 0.08],
+    ['pumice', 'tray-3', 0.08],
+  ),
+  'canister-down-flow': pack(
+    ['foam-15', 'tray-4', 0.04],
+    ['foam-30', 'tray-4', 0.04],
+    ['foam-45', 'tray-3', 0.08],
+    ['lava', 'tray-2', 0.08],
+    ['lava', 'tray-1', 0.08],
+  ),
+  'canister-outside-in': pack(
+    ['foam-15', 'perimeter', 0.03],
+    ['carbon', 'tray-3', 0.04, { holder: 'bag' }],
+    ['foam-45', 'tray-3', 0.04],
+    ['pumice', 'tray-2', 0.08],
+    ['pumice', 'tray-1', 0.08],
+  ),
+  'canister-prefilter': pack(
+    ['foam-15', 'prefilter', 0.24],
+    ['foam-30', 'tray-1', 0.04],
+    ['foam-45', 'tray-1', 0.04],
+    ['sintered-glass', 'tray-2', 0.08],
+    ['sintered-glass', 'tray-3', 0.08],
+  ),
+  'hang-on-back-basket': pack(
+    ['foam-15', 'basket', 0.03],
+    ['foam-30', 'basket', 0.02],
+    ['foam-45', 'basket', 0.015],
+    ['sintered-glass', 'basket', 0.04],
+  ),
+  'hang-on-back-cartridge': pack(
+    ['foam-15', 'well', 0.025],
+    ['foam-30', 'slot-1', 0.016],
+    ['scrubbers', 'slot-2', 0.018],
+  ),
+  'internal-sponge': pack(['foam-30', 'sponge', 0.025]),
+  'internal-compartments': pack(
+    ['foam-15', 'slot-1', 0.06],
+    ['foam-45', 'slot-2', 0.06],
+    ['sintered-glass', 'slot-3', 0.06],
+  ),
+  composed: pack(['foam-15', 'chamber-1', 0.04], ['foam-45', 'chamber-1', 0.02], ['lava', 'chamber-1', 0.04]),
+};
+
+const BAD: Readonly<Record<FilterKind, Case & { readonly faults: string[] }>> = {
+  'canister-centre-pipe': {
+    layers: pack(
+      ['foam-15', 'tray-1', 0.08],
+      ['porous-ceramic', 'tray-2', 0.04],
+      ['resin', 'tray-2', 0.02, { holder: 'bag' }],
+      ['foam-30', 'tray-3', 0.08],
+      ['porous-ceramic', 'tray-4', 0.08],
+    ),
+    filter: (filter) => ({ ...filter, hoses: filter.hoses && { ...filter.hoses, height: 0.05 } }),
+    faults: ['stage-order', 'chemical-place', 'monthly-deep', 'stands-beside', 'thin-bag'],
+  },
+  'canister-side-riser': {
+    layers: pack(
+      ['foam-45', 'column', 0.1],
+      ['foam-15', 'column', 0.15],
+      ['rings-dense', 'tray-1', 0.08],
+      ['balls', 'tray-2', 0.08],
+      ['balls', 'tray-3', 0.04],
+    ),
+    faults: ['empty-space', 'grade-order', 'weak-living-media'],
+  },
+  'canister-down-flow': {
+    layers: pack(
+      ['foam-15', 'tray-4', 0.08, { dirt: 'dusted' }],
+      ['lava', 'tray-3', 0.08, { dirt: 'loaded' }],
+      ['lava', 'tray-2', 0.08],
+      ['floss-loose', 'tray-1', 0.08],
+    ),
+    faults: ['polishing-pad', 'dirty-downstream', 'loose-wadding'],
+  },
+  'canister-outside-in': {
+    layers: pack(
+      ['foam-15', 'perimeter', 0.03],
+      ['pumice', 'tray-3', 0.08],
+      ['pumice', 'tray-2', 0.08],
+      ['carbon', 'tray-1', 0.08, { since: '2025-11-25' }],
+    ),
+    around: { now: '2026-11-25T12:00:00Z' },
+    faults: ['monthly-deep', 'spent-medium'],
+  },
+  'canister-prefilter': {
+    layers: pack(
+      ['foam-15', 'prefilter', 0.24, { signs: ['brittle'] }],
+      ['lava', 'tray-1', 0.08],
+      ['lava', 'tray-2', 0.08],
+      ['lava', 'tray-3', 0.08, { holder: 'wrapper' }],
+    ),
+    flow: 150e-3 / 3600,
+    faults: ['still-wrapped', 'turnover', 'worn-piece'],
+  },
+  'hang-on-back-basket': {
+    layers: pack(
+      ['foam-15', 'basket', 0.03, { cut: { length: 0.108, width: 0.068 } }],
+      ['sintered-glass', 'basket', 0.045],
+      ['foam-30', 'basket', 0.04, { dirt: 'blocked' }],
+    ),
+    filter: withSpill({ foot: 'missing' }),
+    around: { tank: { ...tank, animals: ['shrimp'] } },
+    faults: ['foot-missing', 'overfill', 'stage-order', 'intake-guard', 'blocked-layer', 'short-piece'],
+  },
+  'hang-on-back-cartridge': {
+    layers: pack(['cartridge', 'slot-1', 0.02], ['cartridge', 'slot-2', 0.015]),
+    faults: ['one-for-all', 'empty-space', 'flat-pad'],
+  },
+  'internal-sponge': {
+    layers: pack(['foam-30', 'sponge', 0.025, { signs: ['foul'], dirt: 'blocked' }]),
+    faults: ['blocked-layer', 'worn-piece'],
+  },
+  'internal-compartments': {
+    layers: pack(
+      ['carbon', 'slot-1', 0.06],
+      ['foam-30', 'slot-2', 0.06, { cut: { length: 0.2, width: 0.1 } }],
+      ['lava', 'slot-3', 0.06],
+    ),
+    filter: (filter) => ({ ...filter, labelFlow: 400e-3 / 3600 }),
+    faults: ['chemical-place', 'tight-grains', 'short-piece'],
+  },
+  composed: {
+    layers: pack(['lava', 'chamber-1', 0.06]),
+    faults: ['nothing-mechanical', 'empty-space'],
+  },
+};
+
+describe('audit', () => {
+  it.each(FilterKindSchema.options)('has nothing against a good pack of %s', (kind) => {
+    expect(audit(kind, { layers: GOOD[kind] })).toEqual([]);
+  });
+
+  it.each(FilterKindSchema.options)('finds exactly what is wrong with a bad pack of %s', (kind) => {
+    const { faults, ...bad } = BAD[kind];
+    expect(audit(kind, bad).sort()).toEqual([...faults].sort());
+  });
+
+  it('ranks what stops first, then by effect', () => {
+    const { layers } = BAD['hang-on-back-basket'];
+    const { findings } = evaluatePack({
+      ...aloneOn(tank),
+      filter: withSpill({ foot: 'missing' })(filterOf('hang-on-back-basket')),
+      layers,
+      flow: null,
+    });
+    const stops = findings.filter((one) => one.level === 'stop');
+    expect(findings.slice(0, stops.length)).toEqual(stops);
+    for (const level of ['stop', 'attention'] as const) {
+      const effects = findings.filter((one) => one.level === level).map((one) => one.effect);
+      expect(effects).toEqual([...effects].sort((a, b) => b - a));
+    }
+    for (const one of findings) expect(one.effect >= 0 && one.effect <= 1, one.rule).toBe(true);
+  });
+});
+
+describe('schools', () => {
+  const judged = (kind: FilterKind, layers: Layer[], schools: Partial<Schools>) =>
+    audit(kind, { layers, around: { schools: { ...FIRST_SCHOOLS, ...schools } } });
+
+  it.each<[string, FilterKind, Layer[], Partial<Schools>, Partial<Schools>, string]>([
+    [
+      'the finest pad last',
+      'hang-on-back-basket',
+      pack(['foam-15', 'basket', 0.04], ['lava', 'basket', 0.05], ['floss-bonded', 'basket', 0.015]),
+      { finePad: 'after' },
+      { finePad: 'before' },
+      'polishing-pad',
+    ],
+    [
+      'balls as living media',
+      'hang-on-back-basket',
+      pack(['foam-30', 'basket', 0.05], ['balls', 'basket', 0.05]),
+      { rings: 'enough' },
+      { rings: 'little use' },
+      'weak-living-media',
+    ],
+    [
+      'floss ahead of the foam',
+      'hang-on-back-basket',
+      pack(['floss-bonded', 'basket', 0.015], ['foam-15', 'basket', 0.04], ['lava', 'basket', 0.045]),
+      { flossFirst: 'by choice' },
+      { flossFirst: 'never' },
+      'floss-first',
+    ],
+    [
+      'any order in a small basket',
+      'hang-on-back-basket',
+      pack(['foam-45', 'basket', 0.03], ['foam-15', 'basket', 0.03], ['lava', 'basket', 0.04]),
+      { order: 'any' },
+      { order: 'grades' },
+      'grade-order',
+    ],
+    [
+      'room left on purpose',
+      'hang-on-back-basket',
+      pack(['foam-15', 'basket', 0.03], ['foam-45', 'basket', 0.03]),
+      { fullness: 'leave room' },
+      { fullness: 'every corner' },
+      'empty-space',
+    ],
+    [
+      'cartridges changed by turns',
+      'hang-on-back-cartridge',
+      pack(['foam-15', 'well', 0.025], ['cartridge', 'slot-1', 0.016], ['cartridge', 'slot-2', 0.016]),
+      { cartridges: 'rotate' },
+      { cartridges: 'replace' },
+      'one-for-all',
+    ],
+  ])('judges %s by the keeper’s own', (_, kind, layers, lenient, strict, rule) => {
+    expect(judged(kind, layers, lenient)).not.toContain(rule);
+    expect(judged(kind, layers, strict)).toContain(rule);
+  });
+
+  it('does not let any order pass in a large canister', () => {
+    const layers = pack(
+      ['foam-45', 'tray-1', 0.08],
+      ['foam-15', 'tray-2', 0.08],
+      ['lava', 'tray-3', 0.08],
+      ['lava', 'tray-4', 0.08],
+    );
+    expect(judged('canister-centre-pipe', layers, { order: 'any' })).toContain('grade-order');
+  });
+});
+
+describe('what is around the filter', () => {
+  const good = (kind: FilterKind, around: Partial<Surroundings>, filter?: Case['filter']) =>
+    audit(kind, { layers: GOOD[kind], around, filter });
+  const long = (change: Partial<Tank> = {}): Tank => ({
+    ...tank,
+    water: {
+      how: 'measured',
+      shape: { form: 'box', length: 1.2, width: 0.4, height: 0.5 },
+      fill: 0.45,
+      substrate: { depth: 0, porosity: 0.4 },
+      hardscape: { by: 'volume', volume: 0 },
+    },
+    ...change,
+  });
+
+  it('asks for four hang-on-backs, or a circulation pump, on 120 cm', () => {
+    const basket = filterOf('hang-on-back-basket');
+    const others = (count: number): OtherFilter[] =>
+      Array.from({ length: count }, () => ({ filter: basket, layers: [] }));
+    expect(good('hang-on-back-basket', { tank: long() })).toEqual(['long-tank']);
+    expect(good('hang-on-back-basket', { tank: long(), others: others(2) })).toEqual(['long-tank']);
+    expect(good('hang-on-back-basket', { tank: long(), others: others(3) })).toEqual([]);
+    const moved = long({ circulation: [{ place: 'left', aim: 'along the tank', flow: 1e-3 }] });
+    expect(good('hang-on-back-basket', { tank: moved })).toEqual([]);
+  });
+
+  it('wants a stream that goes somewhere', () => {
+    const up = (filter: Filter): Filter => ({
+      ...filter,
+      outlets: [{ place: 'left', aim: 'up', hose: null }],
+    });
+    expect(good('canister-centre-pipe', { tank: long() }, up)).toEqual(['long-tank', 'stream-aim']);
+  });
+
+  it('guards fry and shrimp with a sponge that fits its tube', () => {
+    const shrimp = { tank: { ...tank, animals: ['shrimp' as const] } };
+    expect(good('canister-centre-pipe', shrimp)).toEqual(['intake-guard']);
+    expect(good('internal-sponge', shrimp)).toEqual([]);
+    const schools = { ...FIRST_SCHOOLS, intakeSponge: 'never' as const };
+    expect(good('canister-centre-pipe', { ...shrimp, schools })).toEqual([]);
+    expect(good('canister-centre-pipe', { tank: { ...tank, animals: ['fry'] }, schools })).toEqual([
+      'intake-guard',
+    ]);
+
+    const tubed =
+      (tube: number) =>
+      (filter: Filter): Filter => {
+        const fitted = addIntakeSponge({
+          ...filter,
+          intakes: [{ place: 'left', depth: null, tube: 0.016, hose: null, open: 1 }],
+        });
+        return { ...fitted, intakes: [{ place: 'left', depth: null, tube, hose: null, open: 1 }] };
+      };
+    const sponged = {
+      layers: [
+        ...pack(['foam-20', 'intake-sponge', 0.02]),
+        ...GOOD['canister-down-flow'].map((layer) => ({ ...layer, id: `b${layer.id}` })),
+      ],
+      around: shrimp,
+    };
+    expect(audit('canister-down-flow', { ...sponged, filter: tubed(0.016) })).toEqual([]);
+    expect(audit('canister-down-flow', { ...sponged, filter: tubed(0.012) })).toEqual(['sponge-fit']);
+    expect(audit('canister-down-flow', { ...sponged, filter: tubed(0.022) })).toEqual(['sponge-fit']);
+  });
+
+  it('judges turnover by the animals, and not where other filters help', () => {
+    const fast = 900e-3 / 3600;
+    const still = { tank: { ...tank, animals: ['still water' as const] } };
+    const at = (around: Partial<Surroundings>, flow: number) =>
+      audit('canister-centre-pipe', { layers: GOOD['canister-centre-pipe'], around, flow });
+    expect(at({}, fast)).toEqual([]);
+    expect(at(still, fast)).toEqual(['turnover']);
+    expect(at({}, fast / 4)).toEqual(['turnover']);
+    expect(at({ others: [{ filter: filterOf('internal-sponge'), layers: [] }] }, fast / 4)).toEqual([]);
+  });
+});

@@ -1,0 +1,52 @@
+import type { Chamber, Filter } from '../filter/filter';
+import type { LayerFlow, OperatingPoint } from '../hydraulics/operatingPoint';
+import type { School, Schools } from './schools';
+import type { Tank } from '../tank/tank';
+import type { Sentence } from '../units/sentence';
+import type { ChamberMeasure } from '../layers/measureChamber';
+import type { PackEdit } from '../pack/packEdit';
+import type { PlacedLayer } from '../layers/placedLayer';
+
+/** `stop`: water or animals at risk now. `attention`: works worse than it could. `note`: a choice with its reason. */
+export type FindingLevel = 'stop' | 'attention' | 'note';
+
+/** What a rule has to say about a pack. */
+export interface Finding {
+  readonly rule: string;
+  readonly level: FindingLevel;
+  /** What is so. */
+  readonly title: Sentence;
+  /** Why it matters, and by how much. */
+  readonly reason: Sentence;
+  /** Ids of the layers it is about. */
+  readonly layers: readonly string[];
+  /** Of those, the ones that stand in the wrong place. */
+  readonly moves?: readonly string[];
+  /** How much of what the filter does is at stake, roughly, 0–1: ranks findings of one level. */
+  readonly effect: number;
+  /** The question among keepers that it hangs on; it was judged by the school the keeper chose. */
+  readonly school?: School;
+  /** A change that would mend it. */
+  readonly remedy?: { readonly label: string; readonly edit: PackEdit };
+}
+
+/** What rules look at: the pack in flow order, measured, in its filter on its tank. */
+export interface RuleContext {
+  readonly tank: Tank;
+  readonly filter: Filter;
+  /** Other filters on the same tank. */
+  readonly others: readonly Filter[];
+  readonly schools: Schools;
+  /** ISO moment of judging; null when time plays no part. */
+  readonly now: string | null;
+  /** Tanks per second at the flow measured; null without one. */
+  readonly turnover: number | null;
+  /** Where pump and pack agree, and what the water does in each layer. */
+  readonly water: OperatingPoint;
+  readonly flowOf: (placed: PlacedLayer) => LayerFlow;
+  readonly inFlow: readonly PlacedLayer[];
+  readonly chambers: readonly { readonly chamber: Chamber; readonly measure: ChamberMeasure }[];
+}
+
+/** One judgement of the trade, a file each. */
+export type Rule = (context: RuleContext) => Finding[];

@@ -1,0 +1,82 @@
+import { describe, expect, it } from 'vitest';
+import { presetFilter } from '../filter/presetFilter';
+import { formatSentence } from '../units/sentence';
+import { newTank } from '../tank/newTank';
+import { aloneOn, evaluatePack } from '../report/evaluatePack';
+import { placeLayers } from '../layers/placeLayers';
+import type { Layer } from '../layers/layer';
+import { layerAdvice } from './layerAdvice';
+import { plainLayer } from '../layers/plainLayer';
+
+const filter = presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test');
+const adviceOn = (...layers: Layer[]): string[] =>
+  layerAdvice(placeLayers(filter, layers), []).map((one) => one.fate);
+const layer = (id: string, medium: string, change: Partial<Layer>, thickness = 0.03): Layer => ({
+  ...plainLayer(id, medium, 'basket', thickness),
+  ...change,
+});
+
+// Source of every advice below: how the trade judges layers at a strip (common practice, no source).
+describe('layerAdvice', () => {
+  it('cleans no more than is needed, and each medium its own way', () => {
+    expect(
+      adviceOn(
+        layer('a', 'foam-15', { dirt: 'loaded' }),
+        layer('b', 'foam-30', { dirt: 'dusted' }),
+        layer('c', 'lava', { dirt: 'loaded' }),
+        layer('d', 'sintered-glass', { dirt: 'clean' }),
+        layer('e', 'foam-45', { dirt: null }),
+      ),
+    ).toEqual(['squeeze', 'keep', 'swish', 'keep', 'keep']);
+  });
+
+  it('discards what is worn out while enough ripe media stays', () => {
+    expect(
+      adviceOn(
+        layer('a', 'foam-15', { dirt: 'loaded', signs: ['foul'] }, 0.01),
+        layer('b', 'floss-bonded', { dirt: 'loaded' }, 0.005),
+        layer('c', 'foam-45', { dirt: 'clean' }),
+      ),
+    ).toEqual(['discard', 'discard', 'keep']);
+  });
+
+  it('never discards all ripe media at once', () => {
+    const advice = layerAdvice(
+      placeLayers(filter, [
+        layer('a', 'foam-30', { dirt: 'blocked', signs: ['brittle'] }),
+        layer('b', 'foam-45', { dirt: 'loaded', signs: ['foul'] }),
+        layer('c', 'carbon', { dirt: 'loaded' }),
+      ]),
+      [],
+    );
+    expect(advice.map((one) => one.fate)).toEqual(['retire', 'retire', 'discard']);
+    expect(formatSentence(advice[0]?.reason ?? [])).toMatch(
+      /crumbles.*100 % of the surface.*a part at a time/,
+    );
+    expect(adviceOn(layer('a', 'cartridge', { dirt: 'blocked' }, 0.1))).toEqual(['retire']);
+  });
+
+  it('has short and torn pads cut anew, but not torn bags', () => {
+    expect(
+      adviceOn(
+        layer('a', 'foam-30', { dirt: 'clean', cut: { length: 0.1, width: 0.07 } }),
+        layer('b', 'foam-45', { dirt: 'clean', signs: ['damaged'] }),
+        layer('c', 'lava', { dirt: 'clean', signs: ['damaged'] }),
+      ),
+    ).toEqual(['cut', 'cut', 'keep']);
+  });
+
+  it('moves what stands in the wrong place, and says how to clean it on the way', () => {
+    const layers = [
+      layer('a', 'lava', { dirt: 'clean' }),
+      layer('b', 'foam-15', { dirt: 'loaded' }),
+      layer('c', 'foam-45', { dirt: 'clean' }),
+    ];
+    const { findings } = evaluatePack({ ...aloneOn(newTank('t', 'Test', 0.1)), filter, layers, flow: null });
+    const advice = layerAdvice(placeLayers(filter, layers), findings);
+    expect(advice.map((one) => one.fate)).toEqual(['keep', 'move', 'move']);
+    expect(formatSentence(advice[1]?.reason ?? [])).toMatch(
+      /stands after lava rock.*Squeeze it in old tank water/,
+    );
+  });
+});

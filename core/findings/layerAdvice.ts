@@ -1,0 +1,100 @@
+import { sentence, type Sentence } from '../units/sentence';
+import type { Finding } from './finding';
+import type { PlacedLayer } from '../layers/placedLayer';
+import type { Fate } from '../layers/layer';
+
+/** What to do with a layer that came out, and why. */
+export interface LayerAdvice {
+  readonly layerId: string;
+  readonly fate: Fate;
+  readonly reason: Sentence;
+}
+
+/** Share of the living surface in one piece above which it is never thrown out in one go (common practice, no source). */
+const TOO_MUCH_AT_ONCE = 0.5;
+
+/**
+ * Advice for every layer of a stripped pack, in flow order. Ripe media is never all discarded at once: what has to go
+ * and holds more than half of the living surface is retired in stages.
+ *
+ * @param findings what the rules say of the same pack: what stands in the wrong place is moved
+ * @source judgement of the trade (common practice, no source)
+ */
+export function layerAdvice(inFlow: readonly PlacedLayer[], findings: readonly Finding[]): LayerAdvice[] {
+  const surface = inFlow.reduce((sum, one) => sum + one.measure.surface, 0);
+  const gone = inFlow.filter((one) => mustGo(one));
+  const goneShare = surface === 0 ? 0 : gone.reduce((sum, one) => sum + one.measure.surface, 0) / surface;
+  const misplaced = new Map(
+    findings.flatMap((finding) => (finding.moves ?? []).map((id) => [id, finding] as const)),
+  );
+  return inFlow.map((one) => ({
+    layerId: one.layer.id,
+    ...adviceFor(one, goneShare, misplaced.get(one.layer.id) ?? null),
+  }));
+}
+
+/** Worn out: it smells foul, crumbles, or is used up by its nature. */
+function mustGo({ layer, medium }: PlacedLayer): boolean {
+  if (layer.signs.includes('foul') || layer.signs.includes('brittle')) return true;
+  return medium.service === 'replace' && layer.dirt !== null && layer.dirt !== 'clean';
+}
+
+function adviceFor(
+  placed: PlacedLayer,
+  goneShare: number,
+  misplaced: Finding | null,
+): Omit<LayerAdvice, 'layerId'> {
+  const { layer, medium, measure } = placed;
+  if (mustGo(placed)) {
+    const why = layer.signs.includes('foul')
+      ? 'It smells foul.'
+      : layer.signs.includes('brittle')
+        ? 'It crumbles.'
+        : 'It is used up and not cleaned.';
+    if (goneShare > TOO_MUCH_AT_ONCE && measure.surface > 0)
+      return {
+        fate: 'retire',
+        reason: sentence`${why} What has to go holds ${{ kind: 'share', si: goneShare }} of the surface that films live on: change it a part at a time, a few weeks apart.`,
+      };
+    return { fate: 'discard', reason: sentence`${why} Enough ripe media stays.` };
+  }
+  if (measure.wallGap > 0 && medium.supply === 'sheet')
+    return {
+      fate: 'cut',
+      reason: sentence`It leaves ${{ kind: 'gap', si: measure.wallGap }} at the wall: cut a new one, and keep this as a shim or in a smaller place.`,
+    };
+  if (layer.signs.includes('damaged') && medium.supply === 'sheet')
+    return {
+      fate: 'cut',
+      reason: sentence`Torn, it lets water past: cut a new one, or cut this one down to what is whole.`,
+    };
+  const clean = cleaning(placed);
+  if (misplaced === null) return clean;
+  return {
+    fate: 'move',
+    reason: sentence`${misplaced.title} ${clean.fate === 'keep' ? '' : clean.reason}`,
+  };
+}
+
+/** Nothing wrong with it: clean it no more than it needs. */
+function cleaning({ layer, medium }: PlacedLayer): Omit<LayerAdvice, 'layerId'> {
+  const dirty = layer.dirt === 'loaded' || layer.dirt === 'blocked';
+  if (layer.dirt === null) return { fate: 'keep', reason: sentence`Not looked at yet: say how dirty it is.` };
+  if (!dirty)
+    return {
+      fate: 'keep',
+      reason: sentence`Put it back as it is: the brown film is alive, and flow is not hindered.`,
+    };
+  if (medium.service === 'squeeze')
+    return {
+      fate: 'squeeze',
+      reason: sentence`Squeeze it in old tank water until little comes out. Not everything on one day.`,
+    };
+  return {
+    fate: 'swish',
+    reason:
+      layer.dirt === 'blocked'
+        ? sentence`Swish it in old tank water, one bag or section a week: silted pores starve the film, but rinsing all at once loses it.`
+        : sentence`Swish it once through old tank water; it cannot be squeezed.`,
+  };
+}

@@ -1,0 +1,76 @@
+import type { Rule } from '../finding';
+import { blockedLayer } from './blockedLayer';
+import { blockedSpill } from './blockedSpill';
+import { chemicalPlace } from './chemicalPlace';
+import { countedTwice } from './countedTwice';
+import { dirtyDownstream } from './dirtyDownstream';
+import { emptySpace } from './emptySpace';
+import { flatCartridge } from './flatCartridge';
+import { flossFirst } from './flossFirst';
+import { footMissing } from './footMissing';
+import { gradeOrder } from './gradeOrder';
+import { intakeDraught } from './intakeDraught';
+import { intakeGuard } from './intakeGuard';
+import { longHoses } from './longHoses';
+import { longTank } from './longTank';
+import { looseWadding } from './looseWadding';
+import { monthlyDeep } from './monthlyDeep';
+import { nothingMechanical } from './nothingMechanical';
+import { overfill } from './overfill';
+import { polishingPad } from './polishingPad';
+import { settlementFirst } from './settlementFirst';
+import { shortPiece } from './shortPiece';
+import { spentMedium } from './spentMedium';
+import { spills } from './spills';
+import { spongeFit } from './spongeFit';
+import { stageOrder } from './stageOrder';
+import { standsBeside } from './standsBeside';
+import { stillWrapped } from './stillWrapped';
+import { streamAim } from './streamAim';
+import { thinBag } from './thinBag';
+import { tightGrains } from './tightGrains';
+import { turnoverOut } from './turnoverOut';
+import { unknownMedium } from './unknownMedium';
+import { weakLivingMedia } from './weakBiologicalMedia';
+import { wornPiece } from './wornPiece';
+
+/**
+ * Every rule the app knows; a new one is a file and a line here. Findings are ranked by level and effect; the order
+ * here settles ties.
+ */
+export const RULES: readonly Rule[] = [
+  overfill,
+  spills,
+  footMissing,
+  stillWrapped,
+  shortPiece,
+  stageOrder,
+  gradeOrder,
+  polishingPad,
+  nothingMechanical,
+  dirtyDownstream,
+  blockedLayer,
+  turnoverOut,
+  chemicalPlace,
+  monthlyDeep,
+  spentMedium,
+  thinBag,
+  looseWadding,
+  tightGrains,
+  flatCartridge,
+  wornPiece,
+  emptySpace,
+  countedTwice,
+  weakLivingMedia,
+  intakeGuard,
+  intakeDraught,
+  spongeFit,
+  standsBeside,
+  longHoses,
+  longTank,
+  streamAim,
+  settlementFirst,
+  flossFirst,
+  blockedSpill,
+  unknownMedium,
+];

@@ -1,0 +1,46 @@
+import { sentence } from '../../units/sentence';
+import type { Finding, Rule, RuleContext } from '../finding';
+import type { PlacedLayer } from '../../layers/placedLayer';
+import { orderRemedy } from './properOrder';
+import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
+
+/** Chemical media stand last along the water, unless they sit where the hands reach them first. */
+export const chemicalPlace: Rule = (context) =>
+  context.inFlow.flatMap((placed, at): Finding[] => {
+    const after = context.inFlow
+      .slice(at + 1)
+      .filter((one) => one.stage === 'living' || one.stage === 'mechanical');
+    if (placed.stage !== 'chemical' || after.length === 0) return [];
+    const common = {
+      rule: 'chemical-place',
+      title: sentence`${upperFirst(nameInside(placed))} stands ahead of ${nameInside(after[0] ?? placed)}.`,
+      school: 'chemical' as const,
+      effect: shareOfPack(context.inFlow, [placed]),
+      layers: idsOf([placed]),
+    };
+    if (isInReach(context, placed, after))
+      return [
+        {
+          ...common,
+          level: 'note',
+          reason: sentence`A reason holds here: it sits where it is reached without lifting the living media, and it is replaced far more often than they are touched.`,
+        },
+      ];
+    return [
+      {
+        ...common,
+        level: 'attention',
+        moves: idsOf([placed]),
+        reason: sentence`Dirt coats it before it has done its work, so it is spent early. Chemical media goes last, in clean water.`,
+        ...orderRemedy(context, [placed, ...after]),
+      },
+    ];
+  });
+
+/** True when nothing is lifted for it that is not lifted anyway, and the living media after it lie deeper. */
+function isInReach(context: RuleContext, placed: PlacedLayer, after: readonly PlacedLayer[]): boolean {
+  const lifts = (one: PlacedLayer): number => one.chamber.lift.length;
+  const fewest = Math.min(...context.inFlow.map(lifts));
+  const living = after.filter((one) => one.stage === 'living');
+  return lifts(placed) === fewest && living.length > 0 && living.every((one) => lifts(one) > lifts(placed));
+}

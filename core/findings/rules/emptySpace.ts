@@ -1,0 +1,54 @@
+import { isCanister } from '../../filter/filterKind';
+import { sentence } from '../../units/sentence';
+import type { Finding, Rule, RuleContext } from '../finding';
+import type { Chamber } from '../../filter/filter';
+import { isMechanical } from '../../layers/layerRole';
+
+/** Share of a chamber's usable depth that may stay free without a word: room for service and for the level to rise. */
+const FREE_DEPTH_UNMENTIONED = 0.12;
+/** From this share on, room is wasted. */
+const FREE_DEPTH_WASTED = 0.34;
+
+/** The same for a keeper who leaves room on purpose. */
+const FREE_DEPTH_WASTED_LEAVING_ROOM = 0.5;
+
+/** Room that holds no media, unless it is the open bottom where dirt is meant to settle. */
+export const emptySpace: Rule = (context) => {
+  const room = context.chambers.reduce((sum, { measure }) => sum + measure.volume, 0);
+  const wasted =
+    context.schools.fullness === 'leave room' ? FREE_DEPTH_WASTED_LEAVING_ROOM : FREE_DEPTH_WASTED;
+  return context.chambers.flatMap(({ chamber, measure }): Finding[] => {
+    const share = measure.freeDepth / measure.usableDepth;
+    if (share <= FREE_DEPTH_UNMENTIONED) return [];
+    const free = sentence`${{ kind: 'length', si: measure.freeDepth }} of ${{ kind: 'length', si: measure.usableDepth }}`;
+    const layers = context.inFlow.filter((one) => one.chamber.id === chamber.id).map((one) => one.layer.id);
+    if (isSettlementSpace(context, chamber))
+      return [
+        {
+          rule: 'empty-space',
+          level: 'note' as const,
+          effect: 0,
+          title: sentence`${chamber.name}: ${free} open, at the bottom.`,
+          reason: sentence`A reason holds here: open space ahead of the first foam in the bottom of an up-flow canister is for settlement.`,
+          layers,
+        },
+      ];
+    return [
+      {
+        rule: 'empty-space',
+        level: share >= wasted ? ('attention' as const) : ('note' as const),
+        school: 'fullness' as const,
+        effect: measure.freeVolume / room,
+        title: sentence`${chamber.name}: ${free} empty.`,
+        reason: sentence`There is room for ${{ kind: 'volume', si: measure.freeVolume }} more, and loose media shifts where it has room, so that water finds a way around it.`,
+        layers,
+      },
+    ];
+  });
+};
+
+function isSettlementSpace(context: RuleContext, chamber: Chamber): boolean {
+  if (!isCanister(context.filter.kind) || chamber.way !== 'up' || context.filter.chambers[0] !== chamber)
+    return false;
+  return !context.inFlow.some((one) => one.chamber.id === chamber.id && isMechanical(one.layer));
+}

@@ -1,0 +1,32 @@
+import { sentence } from '../../units/sentence';
+import { isMechanical } from '../../layers/layerRole';
+import type { Rule, RuleContext } from '../finding';
+import type { PlacedLayer } from '../../layers/placedLayer';
+import { idsOf, shareOfPack } from './words';
+
+/** True for a floss pad that is the first mechanical layer with foam after it: done by choice. */
+export function isFlossFirst(context: RuleContext, placed: PlacedLayer): boolean {
+  const mechanical = context.inFlow.filter((one) => isMechanical(one.layer));
+  return (
+    mechanical[0] === placed &&
+    placed.medium.family === 'floss' &&
+    mechanical.some((one) => one.medium.family === 'foam')
+  );
+}
+
+/** Floss ahead of the foam, changed often: an exception some keepers choose. */
+export const flossFirst: Rule = (context) => {
+  const floss = context.inFlow.filter((one) => isFlossFirst(context, one));
+  if (floss.length === 0) return [];
+  return [
+    {
+      rule: 'floss-first',
+      level: context.schools.flossFirst === 'never' ? 'attention' : 'note',
+      school: 'flossFirst',
+      effect: shareOfPack(context.inFlow, floss),
+      title: sentence`Floss goes first, ahead of the foam.`,
+      reason: sentence`A choice: the pad takes nearly all the dirt and spares the foam, at the price of a new pad about once a month. It clogs soonest of all places.`,
+      layers: idsOf(floss),
+    },
+  ];
+};

@@ -1,0 +1,24 @@
+import { intakeSponge } from '../../filter/filter';
+import { intakeSpeed } from '../../hydraulics/intakeVelocity';
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+
+/** Fry and shrimp end in the filter where no sponge guards the intake. An internal sponge is its own guard. */
+export const intakeGuard: Rule = ({ tank, filter, schools, water }) => {
+  const small = tank.animals.filter((animal) => animal === 'fry' || animal === 'shrimp');
+  if (small.length === 0 || filter.kind === 'internal-sponge' || intakeSponge(filter) !== null) return [];
+  const intake = intakeSpeed(filter, water.flow, tank.animals);
+  // Nobody keeps fry in a show tank: there the sponge is not a matter of taste.
+  const taste = schools.intakeSponge === 'never' && !small.includes('fry');
+  return [
+    {
+      rule: 'intake-guard',
+      level: taste ? 'note' : 'attention',
+      school: 'intakeSponge',
+      effect: 0.4,
+      title: sentence`${small.join(' and ').replace(/^./, (first) => first.toUpperCase())}, and no sponge on the intake.`,
+      reason: sentence`At the bare strainer the water runs at about ${{ kind: 'speed', si: intake.speed }}, and they hold out against ${{ kind: 'speed', si: intake.limit }}; a face of ${{ kind: 'area', si: intake.areaNeeded }} brings it down. A sleeve of coarse sponge keeps it out, guards the pump, and takes the first dirt; when it clogs it starves the pump, so look at it weekly.`,
+      layers: [],
+    },
+  ];
+};

@@ -1,0 +1,46 @@
+import { isHangOnBack } from '../../filter/filterKind';
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+import type { PlacedLayer } from '../../layers/placedLayer';
+import { LAYER_BOUNDS } from '../../layers/layer';
+import { idsOf } from './words';
+
+/** The stack stands above its stop, or does not fit the chamber. */
+export const overfill: Rule = (context) =>
+  context.chambers.flatMap(({ chamber, measure }) => {
+    if (measure.overfill === 0) return [];
+    const inside = context.inFlow.filter((one) => one.chamber.id === chamber.id);
+    const over = { kind: 'length', si: measure.overfill } as const;
+    const limit = chamber.stop === null ? 'chamber' : 'stop';
+    return [
+      {
+        rule: 'overfill',
+        level: 'stop' as const,
+        title: sentence`${chamber.name}: ${over} over the ${limit}.`,
+        reason: isHangOnBack(context.filter.kind)
+          ? sentence`A stack over the stop lifts the water in front of it, and it spills over the rim at the back; that is easily mistaken for evaporation.`
+          : sentence`A chamber too full keeps the lid from closing and presses the media together.`,
+        effect: Math.min(1, measure.overfill / measure.usableDepth),
+        layers: idsOf(inside.filter((one) => one.measure.to > measure.usableDepth)),
+        ...trim(inside, measure.overfill),
+      },
+    ];
+  });
+
+/** Takes the excess off the thickest layer, where it leaves a layer worth having. */
+function trim(inside: readonly PlacedLayer[], excess: number) {
+  const thickest = inside.reduce<PlacedLayer | undefined>(
+    (most, one) => (most === undefined || one.layer.thickness > most.layer.thickness ? one : most),
+    undefined,
+  );
+  if (thickest === undefined) return {};
+  // Whole millimetres: nobody cuts foam finer than that.
+  const thickness = Math.floor((thickest.layer.thickness - excess + 1e-9) * 1e3) / 1e3;
+  if (thickness < LAYER_BOUNDS.thickness.min) return {};
+  return {
+    remedy: {
+      label: `Trim the ${thickest.medium.supply === 'loose' ? 'fill' : 'thickest layer'}`,
+      edit: { type: 'set' as const, layerId: thickest.layer.id, change: { thickness } },
+    },
+  };
+}

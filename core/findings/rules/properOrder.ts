@@ -1,0 +1,38 @@
+import { gradeRank } from '../../media/medium';
+import type { RuleContext } from '../finding';
+import type { PlacedLayer } from '../../layers/placedLayer';
+import type { PackEdit } from '../../pack/packEdit';
+import { STAGE_ORDER } from '../../layers/layerRole';
+
+/** Place of a layer along the water: settlement, grades from open to close, living, chemical. */
+function place(placed: PlacedLayer): number {
+  const rank = gradeRank(placed.medium);
+  // A polishing pad is sorted with the other grades: the order that keeps silt out of the living media.
+  if (rank !== null) return STAGE_ORDER.indexOf('mechanical') + rank / 10;
+  // A spacer, and what nobody has named, stays among the living media: not ahead of the foam, not behind the carbon.
+  return STAGE_ORDER.indexOf(
+    placed.stage === 'unknown' || placed.stage === 'spacer' ? 'living' : placed.stage,
+  );
+}
+
+/**
+ * The edit that puts a chamber's layers in the order coarse, medium, fine, living, chemical; layers of the same
+ * place keep theirs. Undefined when the layers concerned sit in different chambers: no one move mends that.
+ */
+export function properOrder(context: RuleContext, concerned: readonly PlacedLayer[]): PackEdit | undefined {
+  const chamberIds = new Set(concerned.map((one) => one.chamber.id));
+  const [chamberId] = chamberIds;
+  if (chamberId === undefined || chamberIds.size > 1) return undefined;
+  const layerIds = context.inFlow
+    .filter((one) => one.chamber.id === chamberId)
+    .map((one, at) => ({ id: one.layer.id, key: place(one), at }))
+    .sort((a, b) => a.key - b.key || a.at - b.at)
+    .map(({ id }) => id);
+  return { type: 'arrange', chamberId, layerIds };
+}
+
+/** The remedy that puts layers in order, or nothing where no one edit does. */
+export function orderRemedy(context: RuleContext, concerned: readonly PlacedLayer[]) {
+  const edit = properOrder(context, concerned);
+  return edit === undefined ? {} : { remedy: { label: 'Put the layers in order', edit } };
+}

@@ -1,0 +1,31 @@
+import { netVolume } from '../../tank/netVolume';
+import { turnoverBand } from '../../practice/turnoverBand';
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+
+/** The measured flow against what this tank's animals and size want. With other filters on the tank it says nothing. */
+export const turnoverOut: Rule = ({ tank, turnover, others }) => {
+  if (turnover === null || others.length > 0) return [];
+  const volume = netVolume(tank.water).value;
+  const band = turnoverBand(volume, tank.animals);
+  const low = turnover < band.low;
+  if (!low && turnover <= band.high) return [];
+  const flow = (rate: number) => ({ kind: 'flow', si: rate * volume }) as const;
+  const calm = tank.animals.includes('still water') || tank.animals.includes('fry');
+  // More flow than usual harms only what wants still water.
+  if (!low && !calm) return [];
+  return [
+    {
+      rule: 'turnover',
+      level: 'attention',
+      effect: low ? 1 - turnover / band.low : 1 - band.high / turnover,
+      title: sentence`${flow(turnover)} turn the tank over ${{ kind: 'turnover', si: turnover }}, ${low ? 'less' : 'more'} than it wants.`,
+      reason: sentence`${flow(band.low)} to ${flow(band.high)} are ${band.why}. ${
+        low
+          ? 'Find what holds the water back: intake, first foam, impeller, hoses, taps, in that order.'
+          : 'Throttle the outlet, spread it, or send part of it round again.'
+      }`,
+      layers: [],
+    },
+  ];
+};

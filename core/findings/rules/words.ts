@@ -1,0 +1,31 @@
+import type { PlacedLayer } from '../../layers/placedLayer';
+
+/** The medium's name as it stands inside a sentence. */
+export function nameInside(placed: PlacedLayer): string {
+  return lowerFirst(placed.medium.name);
+}
+
+/** "coarse foam, 15 ppi and fine foam, 45 ppi": each name once. */
+export function namesInside(placed: readonly PlacedLayer[]): string {
+  const names = [...new Set(placed.map(nameInside))].map((name) => name.replace(', ', ' '));
+  if (names.length < 2) return names[0] ?? '';
+  return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+}
+
+export const idsOf = (placed: readonly PlacedLayer[]): string[] => placed.map((one) => one.layer.id);
+
+/** First letter large, for the start of a sentence. */
+export const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** "stands" for one, "stand" for more. */
+export const verb = (count: number, one: string, more: string): string => (count === 1 ? one : more);
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** Share of the pack's volume that some of its layers hold, 0–1. */
+export function shareOfPack(inFlow: readonly PlacedLayer[], some: readonly PlacedLayer[]): number {
+  const volume = (layers: readonly PlacedLayer[]): number =>
+    layers.reduce((sum, one) => sum + one.measure.volume, 0);
+  const all = volume(inFlow);
+  return all === 0 ? 0 : volume(some) / all;
+}

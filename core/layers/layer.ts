@@ -1,0 +1,56 @@
+import { z } from 'zod';
+import { IdSchema, NoteSchema } from '../document/fields';
+import { bounded, type Bounds } from '../units/bounds';
+
+/** What a layer's numbers may be, SI (m). Two millimetres is the thinnest pad that holds together. */
+export const LAYER_BOUNDS = {
+  thickness: { what: 'Thickness', kind: 'length', min: 0.002, max: 2 },
+  cutLength: { what: 'Cut length', kind: 'length', min: 0.005, max: 2 },
+  wetMass: { what: 'Weight, wet', kind: 'mass', min: 0, max: 100, aboveMin: true },
+  cutWidth: { what: 'Cut width', kind: 'length', min: 0.005, max: 2 },
+  pressed: { what: 'Pressed to', kind: 'share', min: 0.3, max: 1 },
+} as const satisfies Record<string, Bounds>;
+
+/** How loose media is held. Two small bags hold less than one large one; a wrapper lets no water in. */
+export const HolderSchema = z.enum(['none', 'bag', 'small bags', 'wrapper']);
+export type Holder = z.infer<typeof HolderSchema>;
+
+export const DIRT_STATES = ['clean', 'dusted', 'loaded', 'blocked'] as const;
+export const DirtSchema = z.enum(DIRT_STATES);
+export type Dirt = z.infer<typeof DirtSchema>;
+
+/** What can be seen, smelt and felt of a worn piece. */
+export const SIGNS = ['damaged', 'foul', 'brittle'] as const;
+export const SignSchema = z.enum(SIGNS);
+export type Sign = z.infer<typeof SignSchema>;
+
+/** What happens to a piece that came out. */
+export const FATES = ['keep', 'squeeze', 'swish', 'move', 'cut', 'retire', 'discard'] as const;
+export const FateSchema = z.enum(FATES);
+export type Fate = z.infer<typeof FateSchema>;
+
+/** One piece of media in a chamber; m. */
+export const LayerSchema = z.object({
+  id: IdSchema,
+  medium: z.string().min(1).max(64).describe('Id of a medium in the catalogue'),
+  chamber: IdSchema.describe('Id of the chamber it sits in'),
+  thickness: bounded(LAYER_BOUNDS.thickness).describe('Along the flow, m'),
+  cut: z
+    .object({ length: bounded(LAYER_BOUNDS.cutLength), width: bounded(LAYER_BOUNDS.cutWidth) })
+    .nullable()
+    .describe('Size of the piece across the flow, m; null: reaches the walls'),
+  gapFill: z.enum(['open', 'floss']).describe('What stands in the gap beside a short piece'),
+  pressed: bounded(LAYER_BOUNDS.pressed).describe('Thickness as it stands over thickness when free'),
+  holder: HolderSchema,
+  placed: z.boolean().describe('Placed by hand rather than poured'),
+  since: z.iso
+    .date({ error: 'A date is written like 2026-11-25.' })
+    .nullable()
+    .describe('In the filter since; null: not known'),
+  dirt: DirtSchema.nullable().describe('As found; null when not looked at'),
+  signs: z.array(SignSchema).max(SIGNS.length).describe('As found'),
+  wetMass: bounded(LAYER_BOUNDS.wetMass).nullable().describe('Weighed wet as found, kg'),
+  fate: FateSchema.nullable().describe('What the keeper decided; null when not decided'),
+  note: NoteSchema,
+});
+export type Layer = z.infer<typeof LayerSchema>;

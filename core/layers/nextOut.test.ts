@@ -1,0 +1,43 @@
+import { describe, expect, it } from 'vitest';
+import { FilterKindSchema } from '../filter/filterKind';
+import { presetFilter } from '../filter/presetFilter';
+import { handOrder } from './packingOrder';
+import type { Layer } from './layer';
+import { nextOut } from './nextOut';
+import { applyEdit } from '../pack/packEdit';
+import { plainLayer } from './plainLayer';
+
+describe('nextOut', () => {
+  // Source: taking apart is putting in backwards (common practice, no source).
+  it.each(FilterKindSchema.options)(
+    'writes down what is lifted out of %s in the order it was lifted',
+    (kind) => {
+      const filter = presetFilter(kind, { id: 'f', tankId: 't' }, 'Test');
+      let layers: Layer[] = [];
+      const lifted: string[] = [];
+      for (let piece = 0; piece < 6; piece += 1) {
+        const { chamberId, index } = nextOut(filter, layers);
+        const depth = filter.chambers.find((chamber) => chamber.id === chamberId)?.depth ?? 0;
+        lifted.push(`p${piece}`);
+        layers = applyEdit(layers, {
+          type: 'add',
+          layer: plainLayer(`p${piece}`, 'foam-30', chamberId, depth * 0.5),
+          index,
+        });
+      }
+      expect(
+        handOrder(filter, layers)
+          .reverse()
+          .map((layer) => layer.id),
+      ).toEqual(lifted);
+    },
+  );
+
+  it('goes on to the chamber below once one is full, and stays in the last', () => {
+    const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');
+    const full = (id: string): Layer => plainLayer(id, 'lava', id, 0.08);
+    expect(nextOut(filter, []).chamberId).toBe('tray-4');
+    expect(nextOut(filter, [full('tray-4')]).chamberId).toBe('tray-3');
+    expect(nextOut(filter, ['tray-4', 'tray-3', 'tray-2', 'tray-1'].map(full)).chamberId).toBe('tray-1');
+  });
+});

@@ -1,0 +1,167 @@
+import type { Filter } from '../filter/filter';
+import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydraulics/operatingPoint';
+import { turnover } from '../hydraulics/turnover';
+import { FIRST_SCHOOLS, type Schools } from '../findings/schools';
+import { netVolume } from '../tank/netVolume';
+import type { Tank } from '../tank/tank';
+import type { Finding, FindingLevel } from '../findings/finding';
+import type { PlacedLayer } from '../layers/placedLayer';
+import { handOrder } from '../layers/packingOrder';
+import type { Layer } from '../layers/layer';
+import { measureChamber, type ChamberMeasure } from '../layers/measureChamber';
+import type { LayerMeasure } from '../layers/measureLayer';
+import { packFaults } from '../pack/pack';
+import { placeLayers } from '../layers/placeLayers';
+import { RULES } from '../findings/rules/allRules';
+import { sizing, type Sizing } from './sizing';
+import { isLivingOnly, type Stage } from '../layers/layerRole';
+
+/** One layer of a report; numbers count from 1. Measures in SI. */
+export interface LayerReport extends LayerMeasure, LayerFlow {
+  readonly chamberId: string;
+  readonly flowNumber: number;
+  readonly handNumber: number;
+  readonly stage: Stage;
+}
+
+/** All that is known of a pack in its filter on its tank. SI. */
+export interface PackReport {
+  /** In flow order. */
+  readonly layers: readonly LayerReport[];
+  /** In flow order. */
+  readonly chambers: readonly ChamberMeasure[];
+  readonly totals: {
+    readonly thickness: number;
+    readonly volume: number;
+    readonly dryMass: number;
+    readonly drainedMass: number;
+    /** Surface counted for the film: living media, and foam only where it is all there is, m². */
+    readonly livingSurface: number;
+    readonly freeVolume: number;
+    /** The worst overfill of any chamber, m. */
+    readonly overfill: number;
+    /** Least share of a chamber's cross-section that any layer covers, 0–1; null without layers. */
+    readonly leastCover: number | null;
+  };
+  readonly sizing: Sizing;
+  /** Where pump and pack agree: predicted flow, heads, and the levels of a hang-on-back. */
+  readonly water: OperatingPoint;
+  /** Tanks per second (× 3,600 an hour) at the predicted flow. */
+  readonly predictedTurnover: number;
+  /** Least share of the flow that goes through any layer, 0–1; null without layers. */
+  readonly leastThrough: number | null;
+  /** Tanks per second (× 3,600 an hour) at the flow given; null without one. */
+  readonly turnover: number | null;
+  /** Worst first; within a level, what has most effect first. */
+  readonly findings: readonly Finding[];
+}
+
+/** Another filter on the same tank. */
+export interface OtherFilter {
+  readonly filter: Filter;
+  readonly layers: readonly Layer[];
+}
+
+/** What is around a filter: its tank, the others on it, where the keeper stands, and when it is judged. */
+export interface Surroundings {
+  readonly tank: Tank;
+  /** Other filters on the same tank, with what is known to be in them. */
+  readonly others: readonly OtherFilter[];
+  /** Where the keeper stands on what keepers disagree on. */
+  readonly schools: Schools;
+  /** ISO moment at which the pack is judged, for what wears out; null: time plays no part. */
+  readonly now: string | null;
+}
+
+export interface PackInput extends Surroundings {
+  readonly filter: Filter;
+  readonly layers: readonly Layer[];
+  /** Flow measured at the outlet with these layers in, m³/s, or null when none was. */
+  readonly flow: number | null;
+}
+
+/** A tank on which only this filter hangs, judged by the first school of each question and without regard to time. */
+export const aloneOn = (tank: Tank): Surroundings => ({
+  tank,
+  others: [],
+  schools: FIRST_SCHOOLS,
+  now: null,
+});
+
+const LEVELS: readonly FindingLevel[] = ['stop', 'attention', 'note'];
+
+/**
+ * Everything the core knows about a pack, in one call: the app, its workers and the command line all use it.
+ * The layers may come in any order; within a chamber their order is the flow order.
+ *
+ * @throws Error when a layer refers to a medium or chamber that is not there; check with `packFaults` first.
+ */
+export function evaluatePack(input: PackInput): PackReport {
+  const { tank, filter, layers, flow } = input;
+  const [fault] = packFaults(filter, layers);
+  if (fault !== undefined) throw new Error(fault);
+
+  const inFlow = placeLayers(filter, layers);
+  const chambers = filter.chambers.map((chamber) => ({
+    chamber,
+    measure: measureChamber(
+      chamber,
+      inFlow.filter((one) => one.chamber === chamber).map((one) => one.measure),
+    ),
+  }));
+  const byHand = handOrder(filter, layers);
+  const tankVolume = netVolume(tank.water).value;
+  const turned = flow === null ? null : turnover(flow, tankVolume);
+  const water = operatingPoint(filter, inFlow, tank.temperature);
+  const flows = new Map(water.layers.map((one) => [one.layerId, one]));
+  const flowOf = (one: PlacedLayer): LayerFlow => {
+    const found = flows.get(one.layer.id);
+    if (found === undefined) throw new Error(`No flow through layer ${one.layer.id}.`);
+    return found;
+  };
+  const others = input.others.map((other) => other.filter);
+  const findings = RULES.flatMap((rule) =>
+    rule({ ...input, others, turnover: turned, water, flowOf, inFlow, chambers }),
+  ).sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) || b.effect - a.effect);
+  const total = (value: (one: PlacedLayer) => number): number =>
+    inFlow.reduce((sum, one) => sum + value(one), 0);
+  const weighedMass = total((one) => (one.medium.sizedByWeight ? one.measure.dryMass : 0));
+
+  return {
+    layers: inFlow.map((one, at) => ({
+      ...one.measure,
+      ...flowOf(one),
+      chamberId: one.chamber.id,
+      flowNumber: at + 1,
+      handNumber: byHand.indexOf(one.layer) + 1,
+      stage: one.stage,
+    })),
+    chambers: chambers.map(({ measure }) => measure),
+    totals: {
+      thickness: total((one) => one.layer.thickness),
+      volume: total((one) => one.measure.volume),
+      dryMass: total((one) => one.measure.dryMass),
+      drainedMass: total((one) => one.measure.drainedMass),
+      livingSurface: livingSurface(inFlow),
+      freeVolume: chambers.reduce((sum, { measure }) => sum + measure.freeVolume, 0),
+      overfill: Math.max(0, ...chambers.map(({ measure }) => measure.overfill)),
+      leastCover: inFlow.length === 0 ? null : Math.min(...inFlow.map((one) => one.measure.coverShare)),
+    },
+    sizing: sizing(weighedMass, tankVolume),
+    water,
+    predictedTurnover: turnover(water.flow, tankVolume),
+    leastThrough: inFlow.length === 0 ? null : Math.min(...water.layers.map((one) => one.throughShare)),
+    turnover: turned,
+    findings,
+  };
+}
+
+/** Foam counts for the film only where no medium is there for the film alone. */
+function livingSurface(inFlow: readonly PlacedLayer[]): number {
+  const living = inFlow.filter((one) => one.stage === 'living' && isLivingOnly(one.layer));
+  const counted =
+    living.length > 0
+      ? living
+      : inFlow.filter((one) => one.medium.jobs.includes('living') && one.stage !== 'settle');
+  return counted.reduce((sum, one) => sum + one.measure.surface, 0);
+}

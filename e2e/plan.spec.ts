@@ -1,0 +1,169 @@
+import type { Page } from '@playwright/test';
+import type { PackReport } from '@/core/report/evaluatePack';
+import { expect, expectSaved, layersInFlow, test } from './app';
+import { planByCommandLine } from './commandLine';
+
+const toLitresPerHour = 3.6e6;
+
+/** The figures of the bench, as numbers. */
+async function figures(page: Page, ...keys: string[]): Promise<number[]> {
+  const texts = await Promise.all(keys.map((key) => page.getByTestId(`reading-${key}`).textContent()));
+  return texts.map((text) => Number((text ?? '').replace(/[^\d.−-]/g, '').replace('−', '-')));
+}
+
+async function beginPlan(page: Page, filterId: string): Promise<void> {
+  await page.goto(`/filter/${filterId}/strip`);
+  await page.getByRole('button', { name: 'Begin to strip it' }).click();
+  await page.getByRole('button', { name: 'Plan a better one' }).click();
+  await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
+}
+
+test('Window sill is planned by its own advice and by keys, and reads as the command line does', async ({
+  page,
+}) => {
+  await beginPlan(page, 'window-sill');
+  const [throughBefore = 0] = await figures(page, 'leastThrough');
+  expect(throughBefore).toBeLessThan(90);
+
+  // The line under the reading says what helps most; pressing it makes it.
+  await page.getByRole('button', { name: /^the gap beside layer 1 filled with floss: \+\d+/ }).click();
+  await expect(page.getByTestId('reading-leastThrough')).not.toHaveText(`${throughBefore} %`);
+  await page.getByRole('button', { name: 'Put the layers in order' }).first().click();
+  await layersInFlow(page).nth(2).click();
+  await page.getByRole('button', { name: 'Find the smallest change' }).click();
+  await expect(page.getByText(/^9\d\s% now: the gap was filled with floss\./)).toBeVisible();
+  await page.getByLabel('Pressed to').fill('80');
+  await layersInFlow(page).nth(3).focus();
+  for (let presses = 0; presses < 6; presses += 1) await page.keyboard.press('-');
+  await expectSaved(page);
+
+  const plan = await planByCommandLine<PackReport>(page, 'window-sill', 'evaluate');
+  const [flow, headroom, through, turnover] = await figures(
+    page,
+    'flow',
+    'headroom',
+    'leastThrough',
+    'turnover',
+  );
+  expect(flow).toBe(Math.round(plan.water.flow * toLitresPerHour));
+  expect(headroom).toBe(Math.round((plan.water.level?.headroom ?? NaN) * 1e3));
+  expect(through).toBe(Math.round((plan.leastThrough ?? NaN) * 100));
+  expect(turnover).toBeCloseTo(plan.predictedTurnover * 3600, 1);
+  // The lanes are drawn from the same report.
+  const heads = plan.layers.map((layer) => (layer.head * 1e3).toFixed(1)).join(' mm, ');
+  await expect(
+    page.getByRole('img', { name: `Head lost, mm of water, along the water: ${heads} mm` }),
+  ).toBeVisible();
+});
+
+test('Long run is planned by drag, and reads as the command line does', async ({ page }) => {
+  // Tall enough for the media below to be in reach of the line without scrolling.
+  await page.setViewportSize({ width: 1280, height: 1400 });
+  await beginPlan(page, 'long-run');
+  // The lanes and the strip stand: nothing moves any more.
+  await expect(page.getByTestId('service-said')).toBeVisible();
+  const before = await layersInFlow(page).count();
+  const line = await page.getByTestId('flow-line').boundingBox();
+  const chip = await page.getByRole('button', { name: 'Add Fine foam, 45 ppi' }).boundingBox();
+  const [, second] = await layersInFlow(page).all();
+  const target = await second?.boundingBox();
+  if (line === null || chip === null || target == null) throw new Error('The bench is not drawn.');
+
+  // A medium from below, dropped behind the medium foam.
+  await page.mouse.move(chip.x + 20, chip.y + 15);
+  await page.mouse.down();
+  await page.mouse.move(chip.x + 40, chip.y - 20, { steps: 4 });
+  await page.mouse.move(target.x + target.width - 2, target.y + target.height / 2, { steps: 10 });
+  await page.mouse.up();
+  await expect(layersInFlow(page)).toHaveCount(before + 1);
+  await expect(layersInFlow(page).nth(2)).toHaveAccessibleName(/Fine foam, 45 ppi/);
+
+  // Its edge dragged in, so that the tray closes again.
+  const edge = await page.getByRole('slider', { name: 'Thickness of Fine foam, 45 ppi' }).boundingBox();
+  if (edge === null) throw new Error('The edge is not drawn.');
+  const flowBefore = await page.getByTestId('reading-flow').textContent();
+  await page.mouse.move(edge.x + edge.width / 2, edge.y + 60);
+  await page.mouse.down();
+  await page.mouse.move(edge.x + edge.width / 2 - 12, edge.y + 60, { steps: 6 });
+  await page.mouse.up();
+  await expectSaved(page);
+  expect(await page.getByTestId('reading-flow').textContent()).not.toBe('');
+  expect(flowBefore).not.toBe('');
+
+  const plan = await planByCommandLine<PackReport>(page, 'long-run', 'evaluate');
+  const [flow, through, volume] = await figures(page, 'flow', 'leastThrough', 'volume');
+  expect(flow).toBe(Math.round(plan.water.flow * toLitresPerHour));
+  expect(through).toBe(Math.round((plan.leastThrough ?? NaN) * 100));
+  expect(volume).toBeCloseTo(plan.totals.volume * 1e3, 1);
+});
+
+test('plans are thought of side by side: duplicated, compared, one made the plan', async ({ page }) => {
+  await page.goto('/filter/reed-bench/layer');
+  await page.getByRole('button', { name: 'Duplicate' }).click();
+  const plans = page.getByRole('group', { name: 'Plans' });
+  await expect(plans.getByRole('button', { name: 'Alternative 1' })).toHaveAttribute('aria-pressed', 'true');
+  const count = await layersInFlow(page).count();
+  await layersInFlow(page).last().focus();
+  await page.keyboard.press('Delete');
+  await expect(layersInFlow(page)).toHaveCount(count - 1);
+
+  await plans.getByRole('button', { name: 'Compare' }).click();
+  const table = page.getByRole('table', { name: 'Packs side by side' });
+  await expect(table.getByRole('columnheader')).toHaveText([/^As found/, /^Plan/, /^Alternative 1/]);
+  const dry = table.getByRole('row').filter({ hasText: 'Dry weight' });
+  const [, plan, other] = await dry.getByRole('cell').allTextContents();
+  expect(parseFloat(other ?? '')).toBeLessThan(parseFloat(plan ?? ''));
+  // What differs stands above what is the same.
+  const order = await table.getByRole('rowheader').allTextContents();
+  expect(order.indexOf('Dry weight')).toBeLessThan(order.indexOf('Least covered'));
+
+  await plans.getByRole('button', { name: 'Alternative 1' }).click();
+  await plans.getByRole('button', { name: 'Make it the plan' }).click();
+  await plans.getByRole('button', { name: 'Plan', exact: true }).click();
+  await expect(layersInFlow(page)).toHaveCount(count - 1);
+  await plans.getByRole('button', { name: 'Alternative 1' }).click();
+  await plans.getByRole('button', { name: 'Remove it' }).click();
+  await expect(plans.getByRole('button', { name: 'Alternative 1' })).toHaveCount(0);
+  await expectSaved(page);
+  await page.reload();
+  await expect(layersInFlow(page)).toHaveCount(count - 1);
+});
+
+test('the schools are switched on the bench, with what the numbers say', async ({ page }) => {
+  await page.goto('/filter/reed-bench/layer');
+  await page.getByText('Schools', { exact: true }).click();
+  await expect(
+    page.getByText(/^Here 4\.\d+\sL of 4\.\d+\sL of living media stand behind the first fine pad/),
+  ).toBeVisible();
+  const finding = page.getByRole('listitem').filter({ hasText: 'Shrimp, and no sponge on the intake.' });
+  await expect(finding).toContainText('Look');
+  await page.getByLabel(/never in a show tank/).check();
+  await expect(finding).toContainText('Note');
+  await expectSaved(page);
+});
+
+test('a relief notch is cut on the bench, as wide as is needed to be safe', async ({ page }) => {
+  await beginPlan(page, 'window-sill');
+  await expect(page.getByText('With every layer blocked it would spill at the back.')).toBeVisible();
+  await page.getByText('Relief notch', { exact: true }).click();
+  await page.getByRole('button', { name: /^Cut the least that cannot spill/ }).click();
+  await expect(page.getByText('With every layer blocked it would spill at the back.')).toHaveCount(0);
+  await expectSaved(page);
+  await page.getByRole('link', { name: 'Survey' }).click();
+  await page.getByText('Lip and rim', { exact: true }).click();
+  await expect(page.getByLabel('Notch above lip')).toHaveValue('0');
+});
+
+test('a bag is split, merged and laid between pads', async ({ page }) => {
+  await page.goto('/filter/reed-bench/layer');
+  const count = await layersInFlow(page).count();
+  await layersInFlow(page).last().click();
+  await page.getByRole('button', { name: 'Split', exact: true }).click();
+  await expect(layersInFlow(page)).toHaveCount(count + 1);
+  await page.getByRole('button', { name: 'Merge with the next' }).click();
+  await expect(layersInFlow(page)).toHaveCount(count);
+  await page.getByRole('button', { name: 'Lay it between pads' }).click();
+  await expect(layersInFlow(page)).toHaveCount(count + 2);
+  await page.keyboard.press('Control+z');
+  await expect(layersInFlow(page)).toHaveCount(count);
+});

@@ -1,0 +1,60 @@
+import type { Filter } from '@/core/filter/filter';
+import { mediumById } from '@/core/media/catalogue';
+import type { PackReport } from '@/core/report/evaluatePack';
+import { handOrder } from '@/core/layers/packingOrder';
+import type { Layer } from '@/core/layers/layer';
+import { useWords } from '../fields/Habits';
+import styles from './PackingOrderList.module.css';
+
+interface Props {
+  readonly title: string;
+  readonly filter: Filter;
+  readonly layers: readonly Layer[];
+  readonly report: PackReport;
+  readonly selectedId: string | null;
+  readonly onSelect: (id: string) => void;
+  /** Last in, first out: the order of taking apart. */
+  readonly removal?: boolean;
+}
+
+/** The layers as the hands meet them, beside their number along the water. */
+export function HandList({ title, filter, layers, report, selectedId, onSelect, removal = false }: Props) {
+  const words = useWords();
+  const byHand = handOrder(filter, layers);
+  const rows = removal ? byHand.reverse() : byHand;
+  const reports = new Map(report.layers.map((one) => [one.layerId, one]));
+  return (
+    <section aria-label={title}>
+      <h2 className={`caption ${styles.heading}`}>{title}</h2>
+      {rows.length === 0 ? <p>Nothing in it yet.</p> : null}
+      <ol className={styles.list}>
+        {rows.map((layer, at) => {
+          const one = reports.get(layer.id);
+          const medium = mediumById(layer.medium);
+          return (
+            <li key={layer.id}>
+              <button
+                type="button"
+                className={styles.row}
+                aria-pressed={layer.id === selectedId}
+                onClick={() => onSelect(layer.id)}
+              >
+                <span className={styles.number}>{at + 1}</span>
+                <span>{medium.name}</span>
+                <span className={styles.size}>
+                  {medium.supply === 'loose' && one !== undefined
+                    ? words.show({ kind: 'volume', si: one.volume })
+                    : words.show({ kind: 'length', si: layer.thickness })}
+                </span>
+                <span className={styles.flow} title="Number along the water">
+                  <span className="unseen">number along the water </span>
+                  {one?.flowNumber}
+                </span>
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,118 @@
+'use client';
+import { scaleLinear, scaleTime } from 'd3-scale';
+import { line } from 'd3-shape';
+import type { LogEntry } from '@/core/job/logEntry';
+import { SERVICE_SHARE } from '@/core/practice/serviceShare';
+import { type FlowState } from '@/core/service/flowState';
+import { fromSi } from '@/core/units/unitTable';
+import { useWords } from '../fields/Habits';
+import styles from './FlowChart.module.css';
+
+const WIDTH = 300;
+const HEIGHT = 104;
+const FOOT = 18;
+const LEFT = 30;
+const DAY = 86_400_000;
+/** How far back the chart looks. */
+const SPAN = 190 * DAY;
+
+interface Props {
+  readonly flow: FlowState;
+  readonly log: readonly LogEntry[];
+  readonly now: string;
+  readonly name: string;
+}
+
+/** The flows timed in the last half year, stretch by stretch between repacks, against the service limit. */
+export function FlowChart({ flow, log, now, name }: Props) {
+  const words = useWords();
+  const end = Date.parse(now);
+  const shown = flow.readings.filter((reading) => Date.parse(reading.at) > end - SPAN);
+  if (shown.length === 0) return <p className="quiet">No flow measured in the last half year.</p>;
+  const inUnit = (si: number): number => fromSi(si, words.unit('flow'));
+  const top = Math.max(...shown.map((reading) => reading.flow.mean + (reading.flow.spread ?? 0)));
+  const start = Math.min(end - 30 * DAY, ...shown.map((reading) => Date.parse(reading.at)));
+  const x = scaleTime([start, end], [LEFT, WIDTH - 34]);
+  const y = scaleLinear([0, inUnit(top)], [HEIGHT - FOOT, 8]).nice(3);
+  const repacks = log.filter((entry) => entry.kind === 'repacked' && Date.parse(entry.at) > start);
+  const stretches = splitAt(
+    shown,
+    repacks.map((entry) => entry.at),
+  );
+  const path = line<(typeof shown)[number]>()
+    .x((reading) => x(new Date(reading.at)))
+    .y((reading) => y(inUnit(reading.flow.mean)));
+  const limit = flow.clean === null ? null : y(inUnit(flow.clean.flow.mean * SERVICE_SHARE));
+  const newest = shown.at(-1);
+  return (
+    <svg
+      width={WIDTH}
+      height={HEIGHT}
+      role="img"
+      suppressHydrationWarning
+      aria-label={`Flow of ${name}: ${shown.length} readings, the newest ${newest === undefined ? '' : words.show({ kind: 'flow', si: newest.flow.mean })}`}
+      className={styles.chart}
+    >
+      {y.ticks(3).map((tick) => (
+        <g key={tick} transform={`translate(0 ${y(tick)})`}>
+          <path d={`M${LEFT - 4} 0 H${WIDTH - 34}`} stroke={tick === 0 ? 'var(--rule)' : 'var(--hair)'} />
+          <text x={LEFT - 7} y={4} textAnchor="end">
+            {tick}
+          </text>
+        </g>
+      ))}
+      {repacks.map((entry) => (
+        <path key={entry.id} d={`M${x(new Date(entry.at))} 8 V${HEIGHT - FOOT}`} stroke="var(--rule)" />
+      ))}
+      {limit === null ? null : (
+        <path d={`M${LEFT} ${limit} H${WIDTH - 34}`} stroke="var(--attention)" strokeDasharray="4 3" />
+      )}
+      {stretches.map((stretch) => (
+        <path
+          key={stretch[0]?.id}
+          d={path(stretch) ?? ''}
+          fill="none"
+          stroke="var(--river)"
+          strokeWidth={2}
+        />
+      ))}
+      {shown.map((reading) => {
+        const spread = inUnit(reading.flow.spread ?? 0);
+        const [cx, mean] = [x(new Date(reading.at)), inUnit(reading.flow.mean)];
+        return (
+          <g key={reading.id}>
+            <path d={`M${cx} ${y(mean - spread)} V${y(mean + spread)}`} stroke="var(--ink)" />
+            <circle cx={cx} cy={y(mean)} r={2.6} fill="var(--sheet)" stroke="var(--ink)" />
+          </g>
+        );
+      })}
+      <path d={`M${WIDTH - 34} 8 V${HEIGHT - FOOT}`} stroke="var(--ink)" />
+      <text x={WIDTH - 30} y={14}>
+        today
+      </text>
+      {limit === null ? null : (
+        <text x={WIDTH - 30} y={limit + 4} className={styles.limit}>
+          {Math.round(SERVICE_SHARE * 100)} %
+        </text>
+      )}
+      <text x={LEFT} y={HEIGHT - 4}>
+        {words.date(start, { month: 'short' })}
+      </text>
+      <text x={WIDTH - 34} y={HEIGHT - 4} textAnchor="end">
+        {words.date(end, { month: 'short' })}
+      </text>
+    </svg>
+  );
+}
+
+/** Readings in the stretches between the moments given; empty stretches are left out. */
+function splitAt<T extends { readonly at: string }>(
+  readings: readonly T[],
+  moments: readonly string[],
+): T[][] {
+  const bounds = ['', ...moments, '9'];
+  return bounds
+    .slice(1)
+    .map((to, at) => readings.filter((reading) => reading.at >= (bounds[at] ?? '') && reading.at < to))
+    .filter((stretch) => stretch.length > 0);
+}

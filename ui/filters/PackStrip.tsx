@@ -1,0 +1,99 @@
+'use client';
+import { useId } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import { CATALOGUE, mediumById } from '@/core/media/catalogue';
+import type { PackReport } from '@/core/report/evaluatePack';
+import type { Dirt, Layer } from '@/core/layers/layer';
+import { useWords } from '../fields/Habits';
+import { MediumPattern, patternFill } from '../drawing/MediumPattern';
+
+const WIDTH = 250;
+const HEIGHT = 74;
+const ARROW = 20;
+/** Px per metre of every strip in the round, so that long packs look long; a very long one shrinks to fit. */
+const COMMON_SCALE = 760;
+
+const DIRT_FILL: Readonly<Record<Dirt, string>> = {
+  clean: 'var(--sheet)',
+  dusted: 'var(--hair)',
+  loaded: 'var(--attention)',
+  blocked: 'var(--stop)',
+};
+
+interface Props {
+  readonly filter: Filter;
+  readonly layers: readonly Layer[];
+  readonly report: PackReport;
+}
+
+/** A pack in one glance: its layers in flow order and to scale, a dot where dirt was seen. */
+export function PackStrip({ filter, layers, report }: Props) {
+  const words = useWords();
+  const prefix = useId();
+  const byId = new Map(layers.map((layer) => [layer.id, layer]));
+  const scale = Math.min(COMMON_SCALE, WIDTH / Math.max(0.01, report.totals.thickness));
+  const widths = report.layers.map((one) => (one.to - one.from) * scale);
+  const boxes = report.layers.map((one, at) => ({
+    one,
+    left: ARROW + widths.slice(0, at).reduce((sum, width) => sum + width, 0),
+    width: widths[at] ?? 0,
+  }));
+  const end = ARROW + report.totals.thickness * scale;
+  const names = report.layers.map((one) => mediumById(byId.get(one.layerId)?.medium ?? '').name).join(', ');
+  return (
+    <svg
+      width={WIDTH + 2 * ARROW}
+      height={HEIGHT + 38}
+      viewBox={`0 0 ${WIDTH + 2 * ARROW} ${HEIGHT + 38}`}
+      role="img"
+      aria-label={`As the water meets it: ${names}`}
+    >
+      <defs>
+        {CATALOGUE.filter((medium) => layers.some((layer) => layer.medium === medium.id)).map((medium) => (
+          <MediumPattern key={medium.id} prefix={prefix} medium={medium} scale={1500} />
+        ))}
+      </defs>
+      {boxes.map(({ one, left, width }) => {
+        const layer = byId.get(one.layerId);
+        if (layer === undefined) return null;
+        const inset = ((1 - Math.sqrt(one.coverShare)) * HEIGHT) / 2;
+        return (
+          <g key={one.layerId}>
+            {inset > 0.5 ? <rect x={left} y={1} width={width} height={HEIGHT} fill="var(--wash)" /> : null}
+            <rect
+              x={left}
+              y={1 + inset}
+              width={width}
+              height={HEIGHT - 2 * inset}
+              fill={patternFill(prefix, mediumById(layer.medium))}
+              stroke="var(--ink)"
+              strokeWidth={0.8}
+            />
+            {layer.dirt === null ? null : (
+              <circle
+                cx={left + width / 2}
+                cy={HEIGHT + 12}
+                r={3.4}
+                fill={DIRT_FILL[layer.dirt]}
+                stroke="var(--rule)"
+              />
+            )}
+          </g>
+        );
+      })}
+      {[0, end + 3].map((at) => (
+        <path
+          key={at}
+          d={`M${at + 2} ${HEIGHT / 2} h12 m-5 -4.5 l5 4.5 l-5 4.5`}
+          fill="none"
+          stroke="var(--river)"
+          strokeWidth={2.2}
+        />
+      ))}
+      <text x={ARROW} y={HEIGHT + 33} fontSize={12} fill="var(--muted)">
+        {words.show({ kind: 'length', si: report.totals.thickness })} in {filter.chambers.length}{' '}
+        {filter.chambers.length === 1 ? 'chamber' : 'chambers'}
+      </text>
+    </svg>
+  );
+}

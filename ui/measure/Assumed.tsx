@@ -1,0 +1,26 @@
+'use client';
+import type { Assumption } from '@/core/report/assumptions';
+import { useWords } from '../fields/Habits';
+import { Fold } from '../frame/Fold';
+import styles from './Assumed.module.css';
+
+/** What nobody has measured yet, and what hangs on each. */
+export function Assumed({ list }: { list: readonly Assumption[] }) {
+  const words = useWords();
+  if (list.length === 0) return null;
+  return (
+    <Fold
+      title="Assumed so far"
+      says={`${list.length === 1 ? 'one thing' : `${list.length} things`}: go on with them, measure when it suits`}
+      attention
+    >
+      <ul className={styles.list}>
+        {list.map((one) => (
+          <li key={one.key}>
+            {words.say(one.what)} <span className="quiet">It decides {one.influences}.</span>
+          </li>
+        ))}
+      </ul>
+    </Fold>
+  );
+}

@@ -1,0 +1,183 @@
+'use client';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { nameSchema } from '@/core/document/fields';
+import { CHAMBER_BOUNDS, isInward, volumeBetween, type ChamberShape } from '@/core/filter/chamberShape';
+import { FILTER_BOUNDS, usableDepth, type Chamber, type FlowWay } from '@/core/filter/filter';
+import { reshape } from '@/core/filter/reshape';
+import type { UnplacedChamber } from '@/core/filter/layOut';
+import { ChoiceField } from '../fields/ChoiceField';
+import { NameField } from '../fields/NameField';
+import { Quantity } from '../fields/Quantity';
+import { QuantityField } from '../fields/QuantityField';
+import styles from './ChamberForm.module.css';
+
+interface Props {
+  readonly chamber: Chamber;
+  readonly number: number;
+  readonly onChange: (chamber: UnplacedChamber) => void;
+  readonly onPlace: (place: Chamber['place']) => void;
+  /** Changes places with the one before or after it in flow; left out where there is none. */
+  readonly onEarlier: (() => void) | undefined;
+  readonly onLater: (() => void) | undefined;
+  /** Left out for the only chamber: a filter needs one. */
+  readonly onRemove?: () => void;
+}
+
+const FORMS: readonly { value: ChamberShape['form']; label: string }[] = [
+  { value: 'box', label: 'box' },
+  { value: 'cylinder', label: 'round' },
+  { value: 'annulus', label: 'round, centre pipe' },
+  { value: 'perimeter', label: 'foam around trays' },
+  { value: 'sleeve', label: 'sleeve' },
+];
+
+const WAYS: readonly { value: FlowWay; label: string }[] = [
+  { value: 'up', label: 'up' },
+  { value: 'down', label: 'down' },
+  { value: 'across', label: 'across' },
+];
+
+const SIDES: readonly { key: 'length' | 'width' | 'diameter' | 'bore' | 'height'; label: string }[] = [
+  { key: 'length', label: 'Length' },
+  { key: 'width', label: 'Width' },
+  { key: 'diameter', label: 'Diameter' },
+  { key: 'bore', label: 'Pipe' },
+  { key: 'height', label: 'Height' },
+];
+
+/** One chamber in one row: what it is called, its inside, its stop, the way of the water, and what it holds. */
+export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onLater, onRemove }: Props) {
+  const { shape, place } = chamber;
+  const sides = shape as unknown as Partial<Record<(typeof SIDES)[number]['key'], number>>;
+  return (
+    <li className={styles.row} aria-label={`Chamber ${number}: ${chamber.name}`}>
+      <span className={styles.number}>{number}</span>
+      <div className={styles.fields}>
+        <NameField
+          label="Chamber"
+          value={chamber.name}
+          className={styles.name}
+          onChange={(name) => onChange({ ...chamber, name })}
+        />
+        <ChoiceField
+          label="Shape"
+          value={shape.form}
+          choices={FORMS}
+          onChange={(form) => onChange(reshape(chamber, form))}
+        />
+        {SIDES.map(({ key, label }) => {
+          const value = sides[key];
+          return value === undefined ? null : (
+            <QuantityField
+              key={key}
+              label={label}
+              bounds={CHAMBER_BOUNDS[key]}
+              value={value}
+              onChange={(si) => si !== null && onChange({ ...chamber, shape: { ...shape, [key]: si } })}
+              className={styles.size}
+            />
+          );
+        })}
+        <QuantityField
+          label={isInward(shape) ? 'Wall' : 'Depth'}
+          bounds={CHAMBER_BOUNDS.depth}
+          value={chamber.depth}
+          onChange={(si) => si !== null && onChange({ ...chamber, depth: si })}
+          className={styles.size}
+        />
+        {isInward(shape) ? null : (
+          <>
+            <QuantityField
+              label="Stop at"
+              optional
+              bounds={CHAMBER_BOUNDS.stop}
+              value={chamber.stop}
+              onChange={(si) => onChange({ ...chamber, stop: si })}
+              className={styles.size}
+            />
+            <ChoiceField
+              label="Water goes"
+              value={chamber.way}
+              choices={WAYS}
+              onChange={(way) => onChange({ ...chamber, way })}
+            />
+          </>
+        )}
+        {chamber.where === 'intake' ? null : (
+          <>
+            <LiftField lift={chamber.lift} onChange={(lift) => onChange({ ...chamber, lift })} />
+            <QuantityField
+              label="From left"
+              bounds={FILTER_BOUNDS.place}
+              value={place.x}
+              onChange={(x) => x !== null && onPlace({ ...place, x })}
+              className={styles.size}
+            />
+            <QuantityField
+              label="From floor"
+              bounds={FILTER_BOUNDS.place}
+              value={place.y}
+              onChange={(y) => y !== null && onPlace({ ...place, y })}
+              className={styles.size}
+            />
+          </>
+        )}
+      </div>
+      <span className={styles.volume}>
+        <Quantity value={{ kind: 'volume', si: volumeBetween(shape, 0, usableDepth(chamber)) }} />
+      </span>
+      <span className={styles.tools}>
+        {onEarlier === undefined ? null : (
+          <Button aria-label={`${chamber.name}: earlier in flow`} onClick={onEarlier}>
+            Earlier
+          </Button>
+        )}
+        {onLater === undefined ? null : (
+          <Button aria-label={`${chamber.name}: later in flow`} onClick={onLater}>
+            Later
+          </Button>
+        )}
+        {onRemove === undefined ? null : <Button onClick={onRemove}>Remove</Button>}
+      </span>
+    </li>
+  );
+}
+
+/** Most things that are lifted before one chamber. */
+const MOST_LIFTED = 8;
+
+/** What is lifted to reach a chamber, in order, parted by commas. */
+function LiftField({ lift, onChange }: { lift: readonly string[]; onChange: (lift: string[]) => void }) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const text = draft ?? lift.join(', ');
+  const fault = thingsIn(text) === null ? `At most ${MOST_LIFTED} short names, parted by commas.` : null;
+  return (
+    <TextField
+      label="Lifted first"
+      value={text}
+      error={fault !== null}
+      helperText={fault}
+      autoComplete="off"
+      className={styles.lift}
+      onChange={(event) => {
+        setDraft(event.target.value);
+        const next = thingsIn(event.target.value);
+        if (next !== null) onChange(next);
+      }}
+      onBlur={() => fault === null && setDraft(null)}
+    />
+  );
+}
+
+/** The names in a text, or null when they are too many or too long. */
+function thingsIn(text: string): string[] | null {
+  const list = text
+    .split(',')
+    .map((one) => one.trim())
+    .filter((one) => one !== '');
+  return list.length > MOST_LIFTED || list.some((one) => !nameSchema('Name').safeParse(one).success)
+    ? null
+    : list;
+}

@@ -1,0 +1,213 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useMemo } from 'react';
+import { FILTER_BOUNDS, type Chamber, type Filter } from '@/core/filter/filter';
+import { FILTER_KINDS } from '@/core/filter/filterKind';
+import { mediaRoom } from '@/core/filter/mediaRoom';
+import { arrange, isLaidOut, placeChamber } from '@/core/filter/arrange';
+import { layOut, type UnplacedChamber } from '@/core/filter/layOut';
+import type { Job } from '@/core/job/job';
+import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
+import type { Layer } from '@/core/layers/layer';
+import { assumptions } from '@/core/report/assumptions';
+import type { FilterFlow } from '@/core/service/flowShares';
+import type { Tank } from '@/core/tank/tank';
+import type { Stored } from '@/store/documentTable';
+import { useWords } from '../fields/Habits';
+import { NameField } from '../fields/NameField';
+import { QuantityField } from '../fields/QuantityField';
+import { Frame } from '../frame/Frame';
+import { SaveStatus } from '../frame/SaveStatus';
+import { stageLinks } from '../frame/stageLinks';
+import { useAutosave } from '../state/useAutosave';
+import { scaleName, Vessel, vesselScale } from '../vessel/Vessel';
+import { Assumed } from './Assumed';
+import { ChamberForm } from './ChamberForm';
+import { CirculationForm } from './CirculationForm';
+import { measured } from './filterPart';
+import { HosesFold } from './HosesFold';
+import { PartsFold } from './PartsFold';
+import { PortsFold } from './PortsFold';
+import { PumpFold } from './PumpFold';
+import { RatingFold } from './RatingFold';
+import { SpillFold } from './SpillFold';
+import { FilterActions } from './FilterActions';
+import { LifeForm } from './LifeForm';
+import { StartJob } from './StartJob';
+import styles from './MeasureSheet.module.css';
+import { TankFacts } from './TankFacts';
+import { TankFilters } from './TankFilters';
+import { WaterForm } from './WaterForm';
+
+interface Props {
+  readonly tank: Stored<Tank>;
+  readonly filter: Stored<Filter>;
+  readonly job: Job | null;
+  /** What is in it now, as far as is known. */
+  readonly layers: readonly Layer[];
+  /** All filters of the tank, this one first. */
+  readonly flows: readonly FilterFlow[];
+  /** Nothing was ever in it, as far as is known. */
+  readonly untouched: boolean;
+}
+
+const VESSEL_ROOM = { width: 310, height: 360 };
+
+/** What there is: the water, the filter and its chambers, drawn as it is typed. */
+export function SurveySheet({
+  tank: storedTank,
+  filter: storedFilter,
+  job,
+  layers,
+  flows,
+  untouched,
+}: Props) {
+  const words = useWords();
+  const tankSave = useAutosave(`/api/tanks/${storedTank.doc.id}`, storedTank);
+  const filterSave = useAutosave(`/api/filters/${storedFilter.doc.id}`, storedFilter);
+  const [tank, filter] = [tankSave.doc, filterSave.doc];
+  const known = useMemo(() => {
+    const chambers = new Set(filter.chambers.map((chamber) => chamber.id));
+    return layers.filter((layer) => chambers.has(layer.chamber));
+  }, [filter.chambers, layers]);
+  const report = useMemo(
+    () => evaluatePack({ ...aloneOn(tank), filter, layers: known, flow: null }),
+    [tank, filter, known],
+  );
+
+  const changeTank = (update: Partial<Tank>) => tankSave.change((doc) => ({ ...doc, ...update }));
+  const change = (update: Partial<Filter>) => filterSave.change((doc) => ({ ...doc, ...update }));
+  const setChambers = (chambers: readonly UnplacedChamber[]) =>
+    change({ ...arrange(filter, chambers), assumed: measured(filter, 'sizes') });
+  const replaceChamber = (at: number, chamber: UnplacedChamber) =>
+    setChambers(filter.chambers.map((one, index) => (index === at ? chamber : one)));
+
+  const earlier = (at: number) => {
+    const [one, before] = [filter.chambers[at], filter.chambers[at - 1]];
+    if (one === undefined || before === undefined) return;
+    setChambers(
+      filter.chambers.map((chamber, index) => (index === at ? before : index === at - 1 ? one : chamber)),
+    );
+  };
+
+  return (
+    <Frame
+      title={filter.name}
+      subtitle={FILTER_KINDS[filter.kind].name}
+      links={stageLinks(filter.id, job, 'survey')}
+      linksLabel="Stages"
+      status={<SaveStatus saves={[tankSave, filterSave]} />}
+    >
+      <div className={styles.sheet}>
+        <div className={styles.water}>
+          <WaterForm tank={tank} filters={[filter]} onChange={changeTank} />
+          <LifeForm tank={tank} onChange={changeTank} />
+          <div>
+            <CirculationForm tank={tank} onChange={changeTank} />
+          </div>
+        </div>
+        <section aria-label="Filter" className={styles.filter}>
+          <div className={styles.head}>
+            <h2 className="caption">Filter</h2>
+            <span className="caption">{scaleName(vesselScale(filter, VESSEL_ROOM))}</span>
+          </div>
+          <Vessel filter={filter} layers={known} report={report} room={VESSEL_ROOM} />
+          <p className={styles.way}>{FILTER_KINDS[filter.kind].way}</p>
+          <TankFacts tank={tank} />
+          <TankFilters tank={tank} flows={flows} hereId={filter.id} />
+        </section>
+        <section aria-label="Sizes" className={styles.sizes}>
+          <h2 className={`caption ${styles.heading}`}>Sizes, inside; the drawing follows as you type</h2>
+          <div className={styles.fields}>
+            <NameField label="Filter" value={filter.name} onChange={(name) => change({ name })} />
+            <QuantityField
+              label="Flow on the label"
+              bounds={FILTER_BOUNDS.labelFlow}
+              value={filter.labelFlow}
+              onChange={(si) =>
+                si !== null && change({ labelFlow: si, assumed: measured(filter, 'labelFlow') })
+              }
+            />
+          </div>
+          <Assumed list={assumptions(tank, filter, known)} />
+          <PumpFold filter={filter} onChange={change} />
+          <HosesFold filter={filter} onChange={change} />
+          {filter.spill === null ? null : (
+            <SpillFold
+              spill={filter.spill}
+              assumed={filter.assumed.includes('spill')}
+              onChange={(spill) =>
+                change({
+                  ...arrange(filter, filter.chambers, spill),
+                  spill,
+                  assumed: measured(filter, 'spill'),
+                })
+              }
+            />
+          )}
+          <PortsFold filter={filter} branches={report.water.branches} onChange={change} />
+          <PartsFold filter={filter} onChange={change} />
+          <RatingFold filter={filter} onChange={change} flow={flows[0]?.measured ?? null} />
+          <h2 className={`caption ${styles.heading}`}>Chambers, in the order the water meets them</h2>
+          <ol className={styles.chambers}>
+            {filter.chambers.map((chamber, at) => (
+              <ChamberForm
+                key={chamber.id}
+                chamber={chamber}
+                number={at + 1}
+                onChange={(next) => replaceChamber(at, next)}
+                onPlace={(place) => change(placeChamber(filter, chamber.id, place))}
+                onEarlier={canSwap(filter.chambers, at) ? () => earlier(at) : undefined}
+                onLater={canSwap(filter.chambers, at + 1) ? () => earlier(at + 1) : undefined}
+                onRemove={
+                  filter.chambers.length === 1
+                    ? undefined
+                    : () => setChambers(filter.chambers.filter((one) => one !== chamber))
+                }
+              />
+            ))}
+          </ol>
+          <div className={styles.foot}>
+            <Button onClick={() => setChambers([...filter.chambers, nextChamber(filter.chambers)])}>
+              Add a chamber
+            </Button>
+            {isLaidOut(filter) ? null : (
+              <Button onClick={() => change(layOut(filter.kind, filter.chambers, filter.spill))}>
+                Set them out as usual
+              </Button>
+            )}
+            <span className="quiet">
+              {words.show({
+                kind: 'volume',
+                si: mediaRoom(filter),
+              })}{' '}
+              for media in all
+            </span>
+          </div>
+          <StartJob
+            filterId={filter.id}
+            job={job}
+            offersFirstPack={untouched}
+            before={async () => (await tankSave.flush()) && (await filterSave.flush())}
+          />
+          <FilterActions filter={filter} />
+        </section>
+      </div>
+    </Frame>
+  );
+}
+
+/** Whether a chamber may change places with the one before it: the sponge on the intake is always the first. */
+const canSwap = (chambers: readonly Chamber[], at: number): boolean =>
+  chambers[at]?.where === 'body' && chambers[at - 1]?.where === 'body';
+
+/** Another chamber like the last, after it in flow. */
+function nextChamber(chambers: readonly Chamber[]): UnplacedChamber {
+  const last = chambers.at(-1);
+  if (last === undefined) throw new Error('A filter has at least one chamber.');
+  const names = new Set(chambers.map((chamber) => chamber.name));
+  const number = Array.from({ length: chambers.length + 1 }, (_, at) => at + 1).find(
+    (one) => !names.has(`Chamber ${one}`),
+  );
+  return { ...last, id: crypto.randomUUID(), name: `Chamber ${number}` };
+}

@@ -1,0 +1,80 @@
+'use client';
+import { FILTER_BOUNDS } from '@/core/filter/filter';
+import { ratingReader, verdict, type TankRange } from '@/core/report/ratingReader';
+import { useWords } from '../fields/Habits';
+import { QuantityField } from '../fields/QuantityField';
+import { Fold } from '../frame/Fold';
+import type { FilterPart } from './filterPart';
+import parts from './filterPart.module.css';
+import styles from './RatingFold.module.css';
+
+const STOCK_WORDS = {
+  planted: 'planted',
+  normal: 'normal stock',
+  heavy: 'heavy stock',
+} as const;
+
+const VERDICT_WORDS = {
+  fits: 'about right',
+  'too high': 'too high',
+  'too low': 'too low',
+} as const;
+
+/** The tank size printed on the box, turned into an honest range for three kinds of stock. */
+export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: number | null }) {
+  const words = useWords();
+  const rating = ratingReader(filter, flow);
+  const range = ({ low, high }: TankRange): string => {
+    const digits = low < 0.01 ? 1 : 0;
+    return `${words.parts({ kind: 'volume', si: low }, digits).number}–${words.show({ kind: 'volume', si: high }, digits)}`;
+  };
+  const printed = filter.printedTank;
+  const normal = rating.stocks.find((one) => one.stock === 'normal');
+  return (
+    <Fold
+      title="The print on the box"
+      says={`${printed === null ? 'tank size not entered' : `${words.show({ kind: 'volume', si: printed }, 0)} printed`}; good for ${normal === undefined ? '' : range(normal)} at normal stock`}
+    >
+      <QuantityField
+        label="Tank size printed"
+        optional
+        bounds={FILTER_BOUNDS.printedTank}
+        value={printed}
+        onChange={(printedTank) => onChange({ printedTank })}
+        className={parts.field}
+      />
+      <table className={styles.table}>
+        <caption className="unseen">Tanks this filter is good for</caption>
+        <thead>
+          <tr className="caption">
+            <th>good for</th>
+            <th>tanks of</th>
+            <th>by media</th>
+            <th>by flow</th>
+            {printed === null ? null : <th>the print is</th>}
+          </tr>
+        </thead>
+        <tbody>
+          {rating.stocks.map((stock) => (
+            <tr key={stock.stock}>
+              <th scope="row">{STOCK_WORDS[stock.stock]}</th>
+              <td className="figure">{range(stock)}</td>
+              <td data-holds={stock.heldBy === 'media'}>{range(stock.byWeight)}</td>
+              <td data-holds={stock.heldBy === 'flow'}>{range(stock.byTurnover)}</td>
+              {printed === null ? null : <td>{VERDICT_WORDS[verdict(printed, stock)]}</td>}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className={`quiet ${parts.wide}`}>
+        From {words.show({ kind: 'volume', si: rating.room })} of room, of which living media take 40 to 65 %
+        in a good pack, and{' '}
+        {rating.measured
+          ? `the ${words.show({ kind: 'flow', si: rating.flow.low })} you timed`
+          : `${words.parts({ kind: 'flow', si: rating.flow.low }).number} to ${words.show({ kind: 'flow', si: rating.flow.high })}, what is usually left of the label’s flow`}
+        . The smaller of the two counts. The print leaves out the stock, the food, how much media goes in,
+        what they do to the flow, and that it clogs.
+      </p>
+    </Fold>
+  );
+}

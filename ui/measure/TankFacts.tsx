@@ -1,0 +1,52 @@
+'use client';
+import { ammoniaPerDay, feedPerDay } from '@/core/tank/feed';
+import { netVolume } from '@/core/tank/netVolume';
+import type { Tank } from '@/core/tank/tank';
+import { turnoverBand } from '@/core/practice/turnoverBand';
+import { airPressure } from '@/core/water/airPressure';
+import { ammoniaShare } from '@/core/water/ammoniaShare';
+import { oxygenSaturation } from '@/core/water/oxygenSaturation';
+import { useWords } from '../fields/Habits';
+import styles from './WaterForm.module.css';
+
+/** What follows from the tank alone: what a filter on it has to do. */
+export function TankFacts({ tank }: { tank: Tank }) {
+  const words = useWords();
+  const oxygen = oxygenSaturation(tank.temperature, airPressure(tank.altitude));
+  const feed = feedPerDay(tank.feed);
+  const ammonia = (food: number): string =>
+    words.show({ kind: 'milligram', si: ammoniaPerDay(food, tank.feed.protein) });
+  const volume = netVolume(tank.water).value;
+  const band = turnoverBand(volume, tank.animals);
+  const flow = (turnover: number): string => words.show({ kind: 'flow', si: turnover * volume });
+  return (
+    <dl className={styles.facts} aria-label="What follows">
+      <dt>Ammonia to take up, as N</dt>
+      <dd>{feed === null ? 'needs the food' : `${ammonia(feed.likely)} a day`}</dd>
+      <dd className={styles.word}>
+        {feed === null ? 'weigh a day’s food once' : `between ${ammonia(feed.low)} and ${ammonia(feed.high)}`}
+      </dd>
+      <dt>Flow it wants</dt>
+      <dd>
+        {flow(band.low)}–{flow(band.high)}
+      </dd>
+      <dd className={styles.word}>
+        {words.parts({ kind: 'turnover', si: band.low }).number} to{' '}
+        {words.show({ kind: 'turnover', si: band.high })}, {band.why}
+      </dd>
+      <dt>Oxygen it can hold</dt>
+      <dd>{words.show({ kind: 'concentration', si: oxygen })}</dd>
+      <dt>Of its ammonia, poisonous</dt>
+      <dd>
+        {tank.pH === null
+          ? 'needs the pH'
+          : words.show({ kind: 'share', si: ammoniaShare(tank.temperature, tank.pH) }, 2)}
+      </dd>
+      {tank.animals.includes('fry') || tank.animals.includes('shrimp') ? (
+        <dd className={styles.word}>
+          Fry and shrimp: a sponge over the intake keeps them out of the filter.
+        </dd>
+      ) : null}
+    </dl>
+  );
+}

@@ -1,0 +1,121 @@
+'use client';
+import { useMemo } from 'react';
+import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
+import type { Forecast, ForecastInput } from '@/core/dirt/forecast';
+import type { Filter } from '@/core/filter/filter';
+import { evaluatePack, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
+import type { Pack } from '@/core/pack/pack';
+import { packReadings } from '@/core/report/packReadings';
+import { useWords } from '../fields/Habits';
+import { PackStrip } from '../filters/PackStrip';
+import { daysIn } from '../time/serviceWords';
+import { usePackForecasts } from '../time/usePackForecasts';
+import styles from './Compare.module.css';
+
+interface Props {
+  readonly filter: Filter;
+  readonly around: Surroundings;
+  /** As found, the plan, the alternatives. */
+  readonly packs: readonly Pack[];
+}
+
+/** The pack as found, the plan and its alternatives in one picture: what differs first, what is the same below. */
+export function Compare({ filter, around, packs }: Props) {
+  const words = useWords();
+  const columns = useMemo(
+    () =>
+      packs.map((pack) => ({
+        pack,
+        report: evaluatePack({ ...around, filter, layers: pack.layers, flow: null }),
+      })),
+    [packs, around, filter],
+  );
+  const inputs = useMemo<ForecastInput[]>(
+    () =>
+      packs.map(({ layers, visits }) => ({
+        tank: around.tank,
+        filter,
+        layers,
+        others: around.others,
+        visits,
+      })),
+    [packs, around, filter],
+  );
+  const ahead = usePackForecasts(inputs);
+  const reports = columns.map(({ report }) => report);
+  const [first] = reports;
+  if (first === undefined) return null;
+  const rows = packReadings(first).map(({ key, label }) => {
+    const values = reports.map((report) => {
+      const value = packReadings(report).find((reading) => reading.key === key)?.value ?? null;
+      return value === null ? 'none' : words.show(value);
+    });
+    // Figures differ when they read differently; the rest is rounding.
+    return { key: key, label, values, differs: new Set(values).size > 1 };
+  });
+  const overTime = (key: string, label: string, of: (forecast: Forecast) => string) => {
+    const values = packs.map((_, at) => {
+      const one = ahead?.[at] ?? null;
+      return one === null ? (ahead === null ? '…' : 'food not known') : of(one);
+    });
+    return { key, label, values, differs: new Set(values).size > 1 };
+  };
+  const all = [
+    overTime('service', 'Service in', ({ serviceDay }) =>
+      serviceDay === null ? 'not in a year' : daysIn(words, serviceDay),
+    ),
+    overTime('silt', 'Silt into living media, a month', ({ siltPerMonth }) =>
+      words.show({ kind: 'sludge', si: siltPerMonth / USUAL_DIRT.sludgeDensity }, 1),
+    ),
+    ...rows,
+  ];
+  const faults = (report: PackReport, level: 'stop' | 'attention'): number =>
+    report.findings.filter((finding) => finding.level === level).length;
+  return (
+    <div className={styles.compare}>
+      <table className={styles.table}>
+        <caption className="unseen">Packs side by side</caption>
+        <thead>
+          <tr>
+            <td />
+            {columns.map(({ pack, report }) => (
+              <th key={pack.id} scope="col">
+                {pack.name}
+                {report.layers.length === 0 ? (
+                  <p className="quiet">empty</p>
+                ) : (
+                  <div className={styles.strip}>
+                    <PackStrip filter={filter} layers={pack.layers} report={report} />
+                  </div>
+                )}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            data-differs={
+              new Set(reports.map((report) => `${faults(report, 'stop')} ${faults(report, 'attention')}`))
+                .size > 1
+            }
+          >
+            <th scope="row">To stop for, to look at</th>
+            {columns.map(({ pack, report }) => (
+              <td key={pack.id} data-stop={faults(report, 'stop') > 0}>
+                {faults(report, 'stop')}, {faults(report, 'attention')}
+              </td>
+            ))}
+          </tr>
+          {[...all.filter((row) => row.differs), ...all.filter((row) => !row.differs)].map((row) => (
+            <tr key={row.key} data-differs={row.differs}>
+              <th scope="row">{row.label}</th>
+              {row.values.map((value, at) => (
+                <td key={columns[at]?.pack.id}>{value}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,206 @@
+'use client';
+import { useMemo, type ReactNode } from 'react';
+import Button from '@mui/material/Button';
+import type { Visit } from '@/core/pack/visit';
+import type { ForecastInput } from '@/core/dirt/forecast';
+import { addIntakeSponge } from '@/core/filter/addIntakeSponge';
+import type { Filter } from '@/core/filter/filter';
+import type { Job } from '@/core/job/job';
+import type { LogEntry } from '@/core/job/logEntry';
+import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
+import type { Layer } from '@/core/layers/layer';
+import type { Pack } from '@/core/pack/pack';
+import type { Schools } from '@/core/findings/schools';
+import type { Settings } from '@/core/settings/settings';
+import type { Stored } from '@/store/documentTable';
+import type { ServiceHelp } from '@/core/service/serviceHelps';
+import { PackSheet } from '../bench/PackSheet';
+import sheet from '../bench/PackSheet.module.css';
+import { usePackBench } from '../bench/usePackBench';
+import { usePackCaption } from '../bench/usePackCaption';
+import { PackBoard } from '../flow-line/PackBoard';
+import { StageStep } from '../frame/StageStep';
+import { Lanes } from '../lanes/Lanes';
+import { FindingsPanel } from '../readings/FindingsPanel';
+import { SchoolsFold } from '../schools/SchoolsFold';
+import type { Autosave } from '../state/useAutosave';
+import { ForecastRows } from '../time/ForecastRows';
+import { ServicePlanFold } from '../time/ServicePlanFold';
+import { TimeStrip } from '../time/TimeStrip';
+import { useForecast } from '../time/useForecast';
+import { useHelps } from '../time/useHelps';
+import { NotchFold } from './NotchFold';
+import { ThroughFix } from './ThroughFix';
+import { useBenchForecast } from './useBenchForecast';
+import { ReadingsPanel } from '../readings/ReadingsPanel';
+
+interface Props {
+  readonly around: Surroundings;
+  readonly settings: Stored<Settings>;
+  readonly filter: Filter;
+  /** Saves the filter itself, for what the bench changes of it. */
+  readonly filterSave: Autosave<Filter>;
+  readonly job: Stored<Job>;
+  readonly asFound: Pack;
+  /** The plan, or one of its alternatives. */
+  readonly pack: Stored<Pack>;
+  readonly log: readonly LogEntry[];
+  /** Above the bench, given its layers: the other plans, and what can be done with this one. */
+  readonly tabs: (layers: Layer[], visits: Visit[]) => ReactNode;
+  /** In place of the flow line, while packs are compared. */
+  readonly compare: ((schools: Schools, ahead: ForecastInput) => ReactNode) | null;
+}
+
+/** The heart: the plan as water meets it, with every figure and finding answering at once. */
+export function LayerBench(props: Props) {
+  const { around, filter, filterSave, asFound, tabs, compare } = props;
+  const bench = usePackBench(props);
+  const { editing, input, report } = bench;
+  const { schools } = input;
+  // Once, and not at every move of a drag: the pack as found stays as it was.
+  const found = useMemo(
+    () => evaluatePack({ ...around, schools, filter, layers: asFound.layers, flow: null }),
+    [around, schools, filter, asFound.layers],
+  );
+  const caption = usePackCaption(report);
+  const ahead = useBenchForecast(input, report, editing.visits);
+  const { found: forecasted, shown, day } = ahead;
+  const foundInput = useMemo<ForecastInput>(
+    () => ({
+      tank: around.tank,
+      filter,
+      layers: asFound.layers,
+      others: around.others,
+      visits: [],
+      brief: true,
+    }),
+    [around, filter, asFound.layers],
+  );
+  const foundAhead = useForecast(foundInput).found?.forecast ?? null;
+  const { helps, stale } = useHelps(ahead.input);
+  // What is planned and compared over a year begins without the visits on the strip.
+  const unvisited = useMemo<ForecastInput>(
+    () => ({ tank: around.tank, filter, layers: editing.layers, others: around.others, visits: [] }),
+    [around, filter, editing.layers],
+  );
+  const help = ({ edit, sponge }: ServiceHelp) => {
+    if (sponge) filterSave.change(addIntakeSponge);
+    editing.edit(edit);
+  };
+  return (
+    <PackSheet
+      filter={filter}
+      bench={bench}
+      view="layer"
+      saves={[filterSave]}
+      shown={shown}
+      sludge={ahead.sludge}
+      centre={
+        <>
+          {tabs([...editing.layers], [...editing.visits])}
+          {compare === null ? (
+            <PackBoard
+              filter={filter}
+              report={shown}
+              editing={editing}
+              selectedId={bench.selectedId}
+              onSelect={bench.select}
+              caption={caption}
+              sludge={ahead.sludge}
+              details={(layer) =>
+                layer.cut === null ? null : (
+                  <ThroughFix
+                    key={layer.id}
+                    input={input}
+                    report={report}
+                    layer={layer}
+                    onEdit={editing.edit}
+                  />
+                )
+              }
+            >
+              {(layout) => (
+                <>
+                  {layout === null ? null : <Lanes layout={layout} report={shown} state={ahead.state} />}
+                  <TimeStrip
+                    {...ahead}
+                    onDay={ahead.setDay}
+                    visits={editing.visits}
+                    onVisits={editing.setVisits}
+                    filterId={filter.id}
+                  />
+                </>
+              )}
+            </PackBoard>
+          ) : (
+            compare(bench.settings.doc.schools, unvisited)
+          )}
+        </>
+      }
+      right={
+        <>
+          <ReadingsPanel
+            filter={filter}
+            report={shown}
+            against={found}
+            flow={bench.flow}
+            input={input}
+            onEdit={editing.edit}
+            day={day}
+            overTime={
+              forecasted === null || forecasted.forecast === null ? null : (
+                <ForecastRows
+                  forecast={forecasted.forecast}
+                  against={foundAhead}
+                  range={ahead.range?.range ?? null}
+                  report={report}
+                  visits={editing.visits.length}
+                  helps={helps}
+                  stale={stale}
+                  onHelp={help}
+                />
+              )
+            }
+          />
+          <ServicePlanFold
+            input={unvisited}
+            report={report}
+            visits={editing.visits}
+            onVisits={editing.setVisits}
+            onEdit={editing.edit}
+          />
+          <NotchFold
+            filter={filter}
+            report={report}
+            onChange={(spill) => filterSave.change((doc) => ({ ...doc, spill }))}
+          />
+          <SchoolsFold bench={bench} />
+          <FindingsPanel
+            title="Findings"
+            input={input}
+            report={report}
+            onSelect={bench.select}
+            onEdit={editing.edit}
+          />
+          <div className={sheet.foot}>
+            {JSON.stringify(editing.layers) === JSON.stringify(asFound.layers) ? (
+              <p className="quiet">The plan is still the pack as found.</p>
+            ) : (
+              <Button onClick={() => editing.edit({ type: 'replace', layers: asFound.layers })}>
+                Begin again as found
+              </Button>
+            )}
+            <StageStep
+              job={bench.job}
+              to="repack"
+              before={async () => (await bench.flush()) && (await filterSave.flush())}
+              disabled={editing.layers.length === 0}
+            >
+              To the packing list
+            </StageStep>
+          </div>
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,157 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useMemo, useState } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import { MOST_ALTERNATIVES, type Job } from '@/core/job/job';
+import type { LogEntry } from '@/core/job/logEntry';
+import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Pack } from '@/core/pack/pack';
+import type { Settings } from '@/core/settings/settings';
+import type { Stored } from '@/store/documentTable';
+import { send } from '../state/send';
+import { packUrl } from '../state/packUrl';
+import { latest } from '../state/savedDocument';
+import { useAutosave } from '../state/useAutosave';
+import { Variants } from '../time/Variants';
+import { Compare } from './Compare';
+import { LayerBench } from './PlanBench';
+import styles from './PlanSheet.module.css';
+
+interface Props {
+  readonly around: Surroundings;
+  readonly settings: Stored<Settings>;
+  readonly filter: Stored<Filter>;
+  readonly job: Stored<Job>;
+  readonly asFound: Pack;
+  readonly planned: Stored<Pack>;
+  readonly alternatives: readonly Stored<Pack>[];
+  readonly log: readonly LogEntry[];
+}
+
+/** The plan and the other plans that were thought of, one of them on the bench, or all of them side by side. */
+export function LayerSheet({ alternatives: stored, planned, filter: storedFilter, ...bench }: Props) {
+  const { around, asFound } = bench;
+  const filterSave = useAutosave(`/api/filters/${storedFilter.doc.id}`, storedFilter);
+  const filter = filterSave.doc;
+  const job = useAutosave(`/api/jobs/${bench.job.doc.id}`, bench.job);
+  const plan = useAutosave(packUrl(planned.doc.id), planned);
+  const [alternatives, setAlternatives] = useState(stored);
+  const [shownId, setShownId] = useState(planned.doc.id);
+  const [comparing, setComparing] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
+  const shown = alternatives.find((pack) => pack.doc.id === shownId) ?? planned;
+  const isPlan = shown === planned;
+
+  const duplicate = async (layers: Pack['layers'], visits: Pack['visits']) => {
+    if (!(await job.flush())) return;
+    const outcome = await send<{ job: Stored<Job>; pack: Stored<Pack> }>(
+      'POST',
+      `/api/jobs/${job.doc.id}/alternatives`,
+      { version: job.version(), name: nextName(alternatives), layers, visits },
+    );
+    if (outcome.kind !== 'saved') {
+      setFault(outcome.kind === 'refused' ? outcome.faults.join(' ') : 'It could not be kept; try again.');
+      return;
+    }
+    setFault(null);
+    job.offer(outcome.value.job);
+    setAlternatives([...alternatives, outcome.value.pack]);
+    setShownId(outcome.value.pack.doc.id);
+    setComparing(false);
+  };
+  const remove = async (packId: string) => {
+    if (!(await job.flush())) return;
+    const outcome = await send<{ job: Stored<Job> }>(
+      'DELETE',
+      `/api/jobs/${job.doc.id}/alternatives/${packId}`,
+      { version: job.version() },
+    );
+    if (outcome.kind !== 'saved') {
+      setFault('It could not be removed. Nothing was changed; try again.');
+      return;
+    }
+    setFault(null);
+    job.offer(outcome.value.job);
+    setShownId(planned.doc.id);
+    setAlternatives(alternatives.filter((pack) => pack.doc.id !== packId));
+  };
+
+  const compared = useMemo(
+    () =>
+      comparing
+        ? [asFound, plan.doc, ...alternatives.map((pack) => latest(packUrl(pack.doc.id), pack.doc))]
+        : [],
+    [comparing, asFound, plan.doc, alternatives],
+  );
+  const tabs = (layers: Pack['layers'], visits: Pack['visits']) => (
+    <div className={styles.tabs} role="group" aria-label="Plans">
+      {[planned, ...alternatives].map(({ doc }) => (
+        <button
+          key={doc.id}
+          type="button"
+          aria-pressed={!comparing && doc.id === shown.doc.id}
+          onClick={() => {
+            setShownId(doc.id);
+            setComparing(false);
+          }}
+        >
+          {doc.name}
+        </button>
+      ))}
+      <button type="button" aria-pressed={comparing} onClick={() => setComparing(true)}>
+        Compare
+      </button>
+      <span className={styles.tools}>
+        {isPlan || comparing ? null : (
+          <>
+            <Button
+              onClick={() => plan.change((doc) => ({ ...doc, layers: [...layers], visits: [...visits] }))}
+            >
+              Make it the plan
+            </Button>
+            <Button onClick={() => void remove(shown.doc.id)}>Remove it</Button>
+          </>
+        )}
+        {comparing ? null : (
+          <Button
+            disabled={alternatives.length >= MOST_ALTERNATIVES}
+            onClick={() => void duplicate(layers, visits)}
+          >
+            Duplicate
+          </Button>
+        )}
+      </span>
+      {fault === null ? null : <p role="alert">{fault}</p>}
+    </div>
+  );
+
+  return (
+    <LayerBench
+      key={shown.doc.id}
+      {...bench}
+      filter={filter}
+      filterSave={filterSave}
+      pack={shown}
+      tabs={tabs}
+      compare={
+        comparing
+          ? (schools, ahead) => (
+              <>
+                <Compare filter={filter} around={{ ...around, schools }} packs={compared} />
+                <Variants input={ahead} />
+              </>
+            )
+          : null
+      }
+    />
+  );
+}
+
+/** “Alternative 2”: the first number that is free. */
+function nextName(alternatives: readonly Stored<Pack>[]): string {
+  const names = new Set(alternatives.map(({ doc }) => doc.name));
+  const number = Array.from({ length: MOST_ALTERNATIVES + 1 }, (_, at) => at + 1).find(
+    (one) => !names.has(`Alternative ${one}`),
+  );
+  return `Alternative ${number}`;
+}

@@ -1,0 +1,57 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { PackInput, PackReport } from '@/core/report/evaluatePack';
+import type { Layer } from '@/core/layers/layer';
+import type { PackEdit } from '@/core/pack/packEdit';
+import { throughShareFix } from '@/core/explore/passThroughFix';
+import { ChoiceField } from '../fields/ChoiceField';
+import { useWords } from '../fields/Habits';
+import styles from './ThroughFix.module.css';
+
+/** Shares of the water that a keeper may want through a piece. */
+const WANTED = ['0.8', '0.9', '0.95', '0.99'] as const;
+
+const HOW_WORDS = {
+  'fill the gap': 'the gap was filled with floss',
+  'cut larger': 'it was cut as little larger as would do',
+  'cut to the walls': 'it was cut to the walls',
+} as const;
+
+interface Props {
+  readonly input: PackInput;
+  readonly report: PackReport;
+  readonly layer: Layer;
+  readonly onEdit: (edit: PackEdit) => void;
+}
+
+/** For a piece that leaves a gap: the smallest change that brings enough of the water through it. */
+export function ThroughFix({ input, report, layer, onEdit }: Props) {
+  const words = useWords();
+  const [wanted, setWanted] = useState<(typeof WANTED)[number]>('0.9');
+  const [said, setSaid] = useState('');
+  const own = report.layers.find((one) => one.layerId === layer.id);
+  const share = (si: number): string => words.show({ kind: 'share', si });
+  const find = () => {
+    const fix = throughShareFix(input, layer.id, Number(wanted));
+    if (fix === null) {
+      setSaid('Enough goes through it already.');
+      return;
+    }
+    onEdit(fix.edit);
+    setSaid(`${share(fix.share)} now: ${HOW_WORDS[fix.how]}.`);
+  };
+  return (
+    <div className={styles.fix}>
+      <span>{own === undefined ? '' : `${share(own.throughShare)} of the water goes through it.`}</span>
+      <ChoiceField
+        label="At least"
+        value={wanted}
+        choices={WANTED.map((value) => ({ value, label: share(Number(value)) }))}
+        onChange={setWanted}
+      />
+      <Button onClick={find}>Find the smallest change</Button>
+      <span role="status">{said}</span>
+    </div>
+  );
+}

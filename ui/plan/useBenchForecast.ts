@@ -1,0 +1,55 @@
+'use client';
+import { useCallback, useMemo, useState } from 'react';
+import { reportOn, type DayState, type SludgeSlice } from '@/core/dirt/dayState';
+import type { ForecastInput } from '@/core/dirt/forecast';
+import type { PackInput, PackReport } from '@/core/report/evaluatePack';
+import type { Visit } from '@/core/pack/visit';
+import { useDayState } from '../time/useDayState';
+import { useForecast, type FoundForecast } from '../time/useForecast';
+import { useRange, type RangeState } from '../time/useRange';
+
+/** A pack over time: its forecast with its range, and the day that the bench shows. */
+export interface BenchForecast {
+  readonly input: ForecastInput;
+  readonly found: FoundForecast | null;
+  readonly failed: boolean;
+  readonly stale: boolean;
+  readonly range: RangeState | null;
+  readonly day: number;
+  readonly setDay: (day: number) => void;
+  /** null while there is no forecast. */
+  readonly state: DayState | null;
+  /** The report with the water of the day shown. */
+  readonly shown: PackReport;
+  /** What sits in each layer; null on day 0. */
+  readonly sludge: ReadonlyMap<string, readonly SludgeSlice[]> | null;
+}
+
+/** Forecasts the pack on the bench whenever it, its filter or its tank changes. */
+export function useBenchForecast(
+  { tank, filter, layers, others }: PackInput,
+  report: PackReport,
+  visits: readonly Visit[],
+): BenchForecast {
+  const input = useMemo<ForecastInput>(
+    () => ({ tank, filter, layers, others, visits }),
+    [tank, filter, layers, others, visits],
+  );
+  const { found, failed } = useForecast(input);
+  const range = useRange(found, input);
+  const [day, put] = useState(0);
+  const setDay = useCallback((next: number) => put(Math.max(0, Math.round(next))), []);
+  const state = useDayState(found, day);
+  const shown = useMemo(
+    () => (state === null || day === 0 ? report : reportOn(report, state)),
+    [state, day, report],
+  );
+  const sludge = useMemo(
+    () =>
+      state === null || day === 0
+        ? null
+        : new Map(state.water.layers.map(({ layerId }, at) => [layerId, state.sludge[at] ?? []])),
+    [state, day],
+  );
+  return { input, found, failed, stale: found?.input !== input, range, day, setDay, state, shown, sludge };
+}

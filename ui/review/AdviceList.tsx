@@ -1,0 +1,88 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useMemo } from 'react';
+import { mediumById } from '@/core/media/catalogue';
+import { placeLayers } from '@/core/layers/placeLayers';
+import { FATES, type Fate } from '@/core/layers/layer';
+import { layerAdvice } from '@/core/findings/layerAdvice';
+import { upperFirst } from '@/core/findings/rules/words';
+import type { PackBench } from '../bench/usePackBench';
+import { Swatch } from '../drawing/Swatch';
+import { useWords } from '../fields/Habits';
+import styles from './AdviceList.module.css';
+
+const FATE_WORDS: Readonly<Record<Fate, string>> = {
+  keep: 'keep as it is',
+  squeeze: 'squeeze, keep',
+  swish: 'swish, keep',
+  move: 'move elsewhere',
+  cut: 'cut anew',
+  retire: 'retire in stages',
+  discard: 'discard now',
+};
+
+/** What becomes of each layer: the app’s advice with its reason, and what the keeper decides. */
+export function AdviceList({ bench }: { bench: PackBench }) {
+  const words = useWords();
+  const { editing, input, report, select, selectedId } = bench;
+  const advice = useMemo(
+    () => layerAdvice(placeLayers(input.filter, input.layers), report.findings),
+    [input.filter, input.layers, report.findings],
+  );
+  const layers = new Map(editing.layers.map((layer) => [layer.id, layer]));
+  const open = advice.filter(({ layerId, fate }) => layers.get(layerId)?.fate !== fate);
+  return (
+    <section aria-label="What becomes of each layer" className={styles.panel}>
+      <h2 className={`caption ${styles.heading}`}>What becomes of each layer, as the water meets them</h2>
+      <ol>
+        {advice.map(({ layerId, fate, reason }, at) => {
+          const layer = layers.get(layerId);
+          if (layer === undefined) return null;
+          const medium = mediumById(layer.medium);
+          return (
+            <li key={layerId} className={styles.row} data-chosen={layerId === selectedId}>
+              <button type="button" className={styles.name} onClick={() => select(layerId)}>
+                <span className={styles.number}>{at + 1}</span>
+                <Swatch medium={medium} width={30} height={22} />
+                <span>{medium.name}</span>
+              </button>
+              <p className={styles.advice}>
+                <strong>{upperFirst(FATE_WORDS[fate])}.</strong> {words.say(reason)}
+              </p>
+              <label className={styles.decided}>
+                <span className="caption">decided</span>
+                <select
+                  value={layer.fate ?? 'open'}
+                  onChange={(event) => {
+                    const value = FATES.find((one) => one === event.target.value) ?? null;
+                    editing.edit({ type: 'set', layerId, change: { fate: value } });
+                  }}
+                >
+                  <option value="open">not yet</option>
+                  {FATES.map((value) => (
+                    <option key={value} value={value}>
+                      {FATE_WORDS[value]}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            </li>
+          );
+        })}
+      </ol>
+      {advice.length === 0 ? <p>Nothing was written down yet: strip it first.</p> : null}
+      {open.length === 0 ? null : (
+        <Button
+          onClick={() =>
+            editing.edit({
+              type: 'all',
+              edits: open.map(({ layerId, fate }) => ({ type: 'set', layerId, change: { fate } })),
+            })
+          }
+        >
+          Take the advice on {open.length === 1 ? 'one layer' : `${open.length} layers`}
+        </Button>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,77 @@
+'use client';
+import type { Filter } from '@/core/filter/filter';
+import type { Job } from '@/core/job/job';
+import type { LogEntry } from '@/core/job/logEntry';
+import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Pack } from '@/core/pack/pack';
+import type { Settings } from '@/core/settings/settings';
+import type { Stored } from '@/store/documentTable';
+import { PackSheet } from '../bench/PackSheet';
+import sheet from '../bench/PackSheet.module.css';
+import { usePackBench } from '../bench/usePackBench';
+import { StageStep } from '../frame/StageStep';
+import { FindingsPanel } from '../readings/FindingsPanel';
+import { SchoolsFold } from '../schools/SchoolsFold';
+import { AdviceList } from './AdviceList';
+import { EvidenceLine } from './EvidenceLine';
+import styles from './ReviewSheet.module.css';
+
+interface Props {
+  readonly around: Surroundings;
+  readonly settings: Stored<Settings>;
+  readonly filter: Filter;
+  readonly job: Stored<Job>;
+  readonly asFound: Stored<Pack>;
+  readonly log: readonly LogEntry[];
+}
+
+/** The truth about the pack as found: every mistake with its evidence and price, worst first, and a fate for each layer. */
+export function JudgeSheet({ around, settings, filter, job, asFound, log }: Props) {
+  const bench = usePackBench({ around, settings, filter, job, pack: asFound, log });
+  const { report } = bench;
+  // Worst first already, so that these are the first of all findings and carry their numbers.
+  const serious = report.findings.filter((one) => one.level !== 'note');
+  const stops = serious.filter((one) => one.level === 'stop').length;
+  const looks = serious.length - stops;
+  return (
+    <PackSheet
+      filter={filter}
+      bench={bench}
+      view="judge"
+      centre={
+        <div className={styles.audit}>
+          <p className={styles.sum}>
+            {report.layers.length === 0
+              ? 'Nothing is written down yet.'
+              : serious.length === 0
+                ? 'Nothing stands against it.'
+                : [
+                    ...(stops > 0 ? [`${stops} to stop for`] : []),
+                    ...(looks > 0 ? [`${looks} to look at`] : []),
+                  ].join(', ') + '.'}
+          </p>
+          <EvidenceLine filter={filter} bench={bench} findings={serious} />
+          <FindingsPanel
+            numbered
+            title="Worst first; what weighs most stands on top"
+            input={bench.input}
+            report={report}
+            onSelect={bench.select}
+          />
+        </div>
+      }
+      right={
+        <>
+          <AdviceList bench={bench} />
+          <SchoolsFold bench={bench} />
+          <div className={sheet.foot}>
+            <p className="quiet">The plan begins with these layers, without what is discarded.</p>
+            <StageStep job={bench.job} to="layer" before={bench.flush}>
+              Plan a better one
+            </StageStep>
+          </div>
+        </>
+      }
+    />
+  );
+}
