@@ -18,7 +18,7 @@ export function forecastFile({ tank, filter, packs }: NeatLayerFile, days: numbe
     const { by } = found.course;
     const runs = Array.from({ length: ENSEMBLE_RUNS }, (_, number) => ensembleRun(input, by, number));
     const range = ensembleRange(runs.filter((run) => run !== null));
-    const { march, course, ...rest } = found;
+    const { simulation, course, ...rest } = found;
     return {
       id,
       role,
@@ -27,10 +27,10 @@ export function forecastFile({ tank, filter, packs }: NeatLayerFile, days: numbe
       serviceAt: course.limit,
       ...rest,
       serviceBetween: range === null ? null : [range.earliest, range.latest],
-      flow: [...march.flow],
-      through: [...march.through],
-      headroom: Number.isNaN(march.headroom[0]) ? null : [...march.headroom],
-      books: march.books,
+      flow: [...simulation.flow],
+      through: [...simulation.through],
+      headroom: Number.isNaN(simulation.headroom[0]) ? null : [...simulation.headroom],
+      books: simulation.books,
       plan: servicePlan({ ...input, visits: [] }),
     };
   });

@@ -7,7 +7,7 @@ import { ROOT } from '../scripts/prepare.mjs';
 import { expect, expectSaved, layersInFlow, test } from './app';
 
 test('numbers: a slip says what to type, and what is stored stays', async ({ page }) => {
-  await page.goto('/filter/window-sill/survey');
+  await page.goto('/filter/window-sill/measure');
   const basket = page.getByRole('listitem', { name: 'Chamber 1: Basket' });
   const depth = basket.getByLabel('Depth');
   for (const [typed, message] of [
@@ -37,7 +37,7 @@ test('numbers: a slip says what to type, and what is stored stays', async ({ pag
 });
 
 test('a stop beyond the chamber’s end is refused in words and mended by typing on', async ({ page, app }) => {
-  await page.goto('/filter/window-sill/survey');
+  await page.goto('/filter/window-sill/measure');
   app.expectFailures();
   await page.getByLabel('Stop at').fill('20');
   await expect(page.getByRole('alert').filter({ hasText: 'cannot be saved' })).toContainText(
@@ -52,7 +52,7 @@ test('a stop beyond the chamber’s end is refused in words and mended by typing
 test('files: what is torn, newer or strange is listed and nothing is added; a good one comes in beside the rest', async ({
   page,
 }) => {
-  await page.goto('/filter/window-sill/survey');
+  await page.goto('/filter/window-sill/measure');
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: 'Save as a file' }).click();
   const saved = await download;
@@ -81,7 +81,7 @@ test('files: what is torn, newer or strange is listed and nothing is added; a go
   await expect(page.getByText(/This would add/)).toContainText('Window sill');
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByLabel('Flow on the label')).toHaveValue('650');
-  await page.getByRole('link', { name: 'Round' }).click();
+  await page.getByRole('link', { name: 'Filters' }).click();
   await expect(page.getByRole('link', { name: 'Window sill' })).toHaveCount(2);
 });
 
@@ -90,7 +90,7 @@ test('the stopwatch takes no press that cannot be a filling', async ({ page }) =
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
   await expect(page.getByRole('alert').filter({ hasText: 'That press does not count.' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Write it down' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Save reading' })).toBeDisabled();
   await page.getByLabel('Or type the time').fill('-3');
   await expect(
     page.getByText('Time to the mark must be from 0.3 s to 3,600 s.', { exact: true }),
@@ -113,12 +113,12 @@ test('sixty layers are drawn, and the sixty-first is not taken', async ({ page, 
   expect((await request.put(`/api/packs/${plan.id}`, { data: { version: 1, doc: plan } })).status()).toBe(
     200,
   );
-  await page.goto('/filter/reed-bench/layer');
+  await page.goto('/filter/reed-bench/plan');
   await layersInFlow(page).first().click();
-  await page.getByRole('button', { name: 'Double it' }).click();
+  await page.getByRole('button', { name: 'Duplicate layer' }).click();
   await expect(layersInFlow(page)).toHaveCount(60);
   await expect(page.getByText('The pack is full: it holds 60 layers.')).toBeVisible();
-  await page.getByRole('button', { name: 'Double it' }).click();
+  await page.getByRole('button', { name: 'Duplicate layer' }).click();
   await expect(layersInFlow(page)).toHaveCount(60);
   await expectSaved(page);
 });

@@ -38,7 +38,7 @@ const KINDS: readonly Kind[] = [
     lifted: ['Moulded plastic balls', 'Moulded plastic balls', 'Fine foam, 45 ppi'],
     inFlow: ['F', 'O', 'O'],
     findings: [
-      /balls alone as living media/,
+      /balls alone as biological media/,
       /Bottom tray: .* empty/,
       /Foam column: 25.0\scm of 25.0\scm empty/,
       /Tray 2, from below: 5.0\scm of 8.0\scm empty/,
@@ -94,7 +94,7 @@ const KINDS: readonly Kind[] = [
     typed: ['Length', '10', /0\.84\sL/],
     lifted: ['Fine foam, 45 ppi', 'Lava rock, 15 mm', 'Coarse foam, 15 ppi'],
     inFlow: ['C', 'L', 'F'],
-    findings: [/Fine foam 45 ppi stands after the living media, and nothing fine stands before them/],
+    findings: [/Fine foam 45 ppi stands after the biological media, and nothing fine stands before them/],
   },
   {
     name: 'hang-on-back, cartridge',
@@ -117,7 +117,7 @@ const KINDS: readonly Kind[] = [
     typed: ['Wall', '2', /0\.38\sL/],
     lifted: ['Moulded plastic balls'],
     inFlow: ['O'],
-    findings: [/Nothing catches dirt/, /balls alone as living media/],
+    findings: [/Nothing catches dirt/, /balls alone as biological media/],
   },
   {
     name: 'internal, compartments',
@@ -159,11 +159,11 @@ for (const kind of KINDS)
       await page.getByRole('button', { name: `Add ${medium}` }).click();
     }
     await expect(layersInFlow(page)).toHaveText([...kind.inFlow]);
-    // Lifted first, listed first.
+    // Remove first, listed first.
     await expect(
       page.getByRole('region', { name: 'Out of the filter by hand' }).getByRole('button').first(),
     ).toContainText(kind.lifted[0] ?? '');
-    await page.getByRole('link', { name: 'Judge it' }).click();
+    await page.getByRole('link', { name: 'Review it' }).click();
     await expect(page.getByRole('heading', { name: /^Worst first/ })).toBeVisible();
     const audit = page.getByRole('region', { name: 'Findings' });
     const serious = audit.getByRole('button', { name: /^\d+ ?(Stop|Look)/ });

@@ -6,11 +6,11 @@ const PAGES = [
   '/',
   '/new',
   '/settings',
-  '/filter/window-sill/survey',
+  '/filter/window-sill/measure',
   '/filter/window-sill/strip',
   '/filter/reed-bench/strip',
-  '/filter/reed-bench/judge',
-  '/filter/reed-bench/layer',
+  '/filter/reed-bench/review',
+  '/filter/reed-bench/plan',
   '/filter/reed-bench/repack',
   '/filter/window-sill/flow',
 ];
@@ -31,7 +31,7 @@ for (const scheme of ['light', 'dark'] as const)
       await expectNothingFound(page);
     });
 
-for (const address of ['/filter/window-sill/survey', '/filter/long-run/survey', '/filter/reed-bench/strip'])
+for (const address of ['/filter/window-sill/measure', '/filter/long-run/measure', '/filter/reed-bench/strip'])
   test(`axe finds nothing where everything is opened on ${address}`, async ({ page }) => {
     await page.goto(address);
     for (const summary of await page.locator('summary').all()) await summary.click();

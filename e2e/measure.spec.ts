@@ -106,7 +106,7 @@ test('a filter is surveyed to its last part, a second one joins it, and the prin
 
   // By hand: four trays of 19 × 19 × 8 cm hold 11.6 L; 40 to 65 % at 0.65 to 0.70 kg/L and 1 kg per 100 L: 300 to 526 L,
   // and 1,000 L/h · 0.6 / 6 to 1,000 L/h · 0.75 / 4: 100 to 188 L. The smaller counts.
-  await page.getByText('The print on the box', { exact: true }).click();
+  await page.getByText('Manufacturer’s tank rating', { exact: true }).click();
   await page.getByLabel('Tank size printed').fill('400');
   const normal = page.getByRole('row').filter({ hasText: 'normal stock' });
   await expect(normal).toContainText(/100–188\sL/);
@@ -160,7 +160,7 @@ test.describe('on the demo’s canister', () => {
   test('chambers are put where they sit and in the order of the water, and two intakes share it', async ({
     page,
   }) => {
-    await page.goto('/filter/long-run/survey');
+    await page.goto('/filter/long-run/measure');
     const rows = page.getByRole('listitem', { name: /^Chamber \d/ });
     await expect(rows).toHaveCount(4);
     await page.getByRole('button', { name: 'Top tray: later in flow' }).click();

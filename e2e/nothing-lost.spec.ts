@@ -5,9 +5,9 @@ test('two tabs: the second save is asked about, and either version can be kept',
   context,
   app,
 }) => {
-  await page.goto('/filter/reed-bench/layer');
+  await page.goto('/filter/reed-bench/plan');
   const other = await context.newPage();
-  await other.goto(`${app.url}/filter/reed-bench/layer`);
+  await other.goto(`${app.url}/filter/reed-bench/plan`);
   await expect(layersInFlow(other)).toHaveCount(8);
   await layersInFlow(page).first().focus();
   await page.keyboard.press('Delete');
@@ -39,7 +39,7 @@ test('the app goes away while a plan is changed: the change is kept and saved wh
   page,
   app,
 }) => {
-  await page.goto('/filter/reed-bench/layer');
+  await page.goto('/filter/reed-bench/plan');
   await expect(layersInFlow(page)).toHaveCount(8);
   app.expectFailures();
   await app.stop();
@@ -53,7 +53,7 @@ test('the app goes away while a plan is changed: the change is kept and saved wh
 });
 
 test('a tab that closes while the app is away loses nothing', async ({ page, app }) => {
-  await page.goto('/filter/reed-bench/layer');
+  await page.goto('/filter/reed-bench/plan');
   await expect(layersInFlow(page)).toHaveCount(8);
   app.expectFailures();
   await app.stop();
@@ -62,7 +62,7 @@ test('a tab that closes while the app is away loses nothing', async ({ page, app
   await expect(page.getByRole('status').first()).toHaveText(/not saved yet/);
   await page.goto('about:blank');
   await app.start();
-  await page.goto('/filter/reed-bench/layer');
+  await page.goto('/filter/reed-bench/plan');
   await expect(layersInFlow(page)).toHaveCount(7);
   await expectSaved(page);
 });
@@ -70,18 +70,18 @@ test('a tab that closes while the app is away loses nothing', async ({ page, app
 test('a filter removed is gone, after asking; a flow struck can be brought back', async ({ page, app }) => {
   await page.goto('/filter/hatchery/flow');
   await page
-    .getByRole('button', { name: /^strike/ })
+    .getByRole('button', { name: /^Delete/ })
     .first()
     .click();
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.getByRole('button', { name: 'Bring it back' })).toHaveCount(0);
-  await page.goto('/filter/hatchery/survey');
+  await page.goto('/filter/hatchery/measure');
   await page.getByRole('button', { name: 'Remove this filter' }).click();
   await page.getByRole('button', { name: 'Keep it' }).click();
   await page.getByRole('button', { name: 'Remove this filter' }).click();
   await page.getByRole('button', { name: 'Remove Hatchery for good' }).click();
   await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Reed bench', 'Window sill', 'Long run']);
   app.expectFailures();
-  await page.goto('/filter/hatchery/survey');
+  await page.goto('/filter/hatchery/measure');
   await expect(page.getByText('This sheet is not here.')).toBeVisible();
 });

@@ -14,7 +14,7 @@ async function figures(page: Page, ...keys: string[]): Promise<number[]> {
 async function beginPlan(page: Page, filterId: string): Promise<void> {
   await page.goto(`/filter/${filterId}/strip`);
   await page.getByRole('button', { name: 'Begin to strip it' }).click();
-  await page.getByRole('button', { name: 'Plan a better one' }).click();
+  await page.getByRole('button', { name: 'Plan the new pack' }).click();
   await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
 }
 
@@ -22,17 +22,17 @@ test('Window sill is planned by its own advice and by keys, and reads as the com
   page,
 }) => {
   await beginPlan(page, 'window-sill');
-  const [throughBefore = 0] = await figures(page, 'leastThrough');
+  const [throughBefore = 0] = await figures(page, 'leastPassThrough');
   expect(throughBefore).toBeLessThan(90);
 
   // The line under the reading says what helps most; pressing it makes it.
   await page.getByRole('button', { name: /^the gap beside layer 1 filled with floss: \+\d+/ }).click();
-  await expect(page.getByTestId('reading-leastThrough')).not.toHaveText(`${throughBefore} %`);
+  await expect(page.getByTestId('reading-leastPassThrough')).not.toHaveText(`${throughBefore} %`);
   await page.getByRole('button', { name: 'Put the layers in order' }).first().click();
   await layersInFlow(page).nth(2).click();
   await page.getByRole('button', { name: 'Find the smallest change' }).click();
   await expect(page.getByText(/^9\d\s% now: the gap was filled with floss\./)).toBeVisible();
-  await page.getByLabel('Pressed to').fill('80');
+  await page.getByLabel('Compressed to').fill('80');
   await layersInFlow(page).nth(3).focus();
   for (let presses = 0; presses < 6; presses += 1) await page.keyboard.press('-');
   await expectSaved(page);
@@ -42,12 +42,12 @@ test('Window sill is planned by its own advice and by keys, and reads as the com
     page,
     'flow',
     'headroom',
-    'leastThrough',
+    'leastPassThrough',
     'turnover',
   );
   expect(flow).toBe(Math.round(plan.water.flow * toLitresPerHour));
   expect(headroom).toBe(Math.round((plan.water.level?.headroom ?? NaN) * 1e3));
-  expect(through).toBe(Math.round((plan.leastThrough ?? NaN) * 100));
+  expect(through).toBe(Math.round((plan.leastPassThrough ?? NaN) * 100));
   expect(turnover).toBeCloseTo(plan.predictedTurnover * 3600, 1);
   // The lanes are drawn from the same report.
   const heads = plan.layers.map((layer) => (layer.head * 1e3).toFixed(1)).join(' mm, ');
@@ -91,14 +91,14 @@ test('Long run is planned by drag, and reads as the command line does', async ({
   expect(flowBefore).not.toBe('');
 
   const plan = await planByCommandLine<PackReport>(page, 'long-run', 'evaluate');
-  const [flow, through, volume] = await figures(page, 'flow', 'leastThrough', 'volume');
+  const [flow, through, volume] = await figures(page, 'flow', 'leastPassThrough', 'volume');
   expect(flow).toBe(Math.round(plan.water.flow * toLitresPerHour));
-  expect(through).toBe(Math.round((plan.leastThrough ?? NaN) * 100));
+  expect(through).toBe(Math.round((plan.leastPassThrough ?? NaN) * 100));
   expect(volume).toBeCloseTo(plan.totals.volume * 1e3, 1);
 });
 
 test('plans are thought of side by side: duplicated, compared, one made the plan', async ({ page }) => {
-  await page.goto('/filter/reed-bench/layer');
+  await page.goto('/filter/reed-bench/plan');
   await page.getByRole('button', { name: 'Duplicate' }).click();
   const plans = page.getByRole('group', { name: 'Plans' });
   await expect(plans.getByRole('button', { name: 'Alternative 1' })).toHaveAttribute('aria-pressed', 'true');
@@ -115,10 +115,10 @@ test('plans are thought of side by side: duplicated, compared, one made the plan
   expect(parseFloat(other ?? '')).toBeLessThan(parseFloat(plan ?? ''));
   // What differs stands above what is the same.
   const order = await table.getByRole('rowheader').allTextContents();
-  expect(order.indexOf('Dry weight')).toBeLessThan(order.indexOf('Least covered'));
+  expect(order.indexOf('Dry weight')).toBeLessThan(order.indexOf('Poorest fit'));
 
   await plans.getByRole('button', { name: 'Alternative 1' }).click();
-  await plans.getByRole('button', { name: 'Make it the plan' }).click();
+  await plans.getByRole('button', { name: 'Use this plan' }).click();
   await plans.getByRole('button', { name: 'Plan', exact: true }).click();
   await expect(layersInFlow(page)).toHaveCount(count - 1);
   await plans.getByRole('button', { name: 'Alternative 1' }).click();
@@ -130,10 +130,10 @@ test('plans are thought of side by side: duplicated, compared, one made the plan
 });
 
 test('the schools are switched on the bench, with what the numbers say', async ({ page }) => {
-  await page.goto('/filter/reed-bench/layer');
+  await page.goto('/filter/reed-bench/plan');
   await page.getByText('Schools', { exact: true }).click();
   await expect(
-    page.getByText(/^Here 4\.\d+\sL of 4\.\d+\sL of living media stand behind the first fine pad/),
+    page.getByText(/^Here 4\.\d+\sL of 4\.\d+\sL of biological media stand behind the first fine pad/),
   ).toBeVisible();
   const finding = page.getByRole('listitem').filter({ hasText: 'Shrimp, and no sponge on the intake.' });
   await expect(finding).toContainText('Look');
@@ -149,13 +149,13 @@ test('a relief notch is cut on the bench, as wide as is needed to be safe', asyn
   await page.getByRole('button', { name: /^Cut the least that cannot spill/ }).click();
   await expect(page.getByText('With every layer blocked it would spill at the back.')).toHaveCount(0);
   await expectSaved(page);
-  await page.getByRole('link', { name: 'Survey' }).click();
+  await page.getByRole('link', { name: 'Measure' }).click();
   await page.getByText('Lip and rim', { exact: true }).click();
   await expect(page.getByLabel('Notch above lip')).toHaveValue('0');
 });
 
 test('a bag is split, merged and laid between pads', async ({ page }) => {
-  await page.goto('/filter/reed-bench/layer');
+  await page.goto('/filter/reed-bench/plan');
   const count = await layersInFlow(page).count();
   await layersInFlow(page).last().click();
   await page.getByRole('button', { name: 'Split', exact: true }).click();

@@ -6,7 +6,7 @@ test('units can be switched at any time, and what is stored does not move', asyn
   await expectSaved(page);
   await expect(page.getByLabel('How it reads')).toContainText('26.4 US gal');
 
-  await page.goto('/filter/window-sill/survey');
+  await page.goto('/filter/window-sill/measure');
   const basket = page.getByRole('listitem', { name: 'Chamber 1: Basket' });
   await expect(page.getByLabel('Tank length, inside')).toHaveValue('23.6');
   await expect(basket.getByLabel('Depth')).toHaveValue('4.72');
@@ -23,7 +23,7 @@ test('units can be switched at any time, and what is stored does not move', asyn
   await page.getByLabel('Units').selectOption('metric');
   await page.getByLabel('Numbers and dates').selectOption('de-DE');
   await expectSaved(page);
-  await page.goto('/filter/window-sill/survey');
+  await page.goto('/filter/window-sill/measure');
   await expect(basket.getByLabel('Length')).toHaveValue('12,7');
   await expect(basket.getByLabel('Width')).toHaveValue('8,0');
   await expect(basket.getByLabel('Depth')).toHaveValue('12,0');
@@ -37,14 +37,14 @@ test('units can be switched at any time, and what is stored does not move', asyn
 });
 
 test('findings follow the school the keeper chooses', async ({ page }) => {
-  await page.goto('/filter/reed-bench/judge');
+  await page.goto('/filter/reed-bench/review');
   const finding = page.getByRole('listitem').filter({ hasText: 'Shrimp, and no sponge on the intake.' });
   await expect(finding).toContainText('Look');
-  await expect(finding).toContainText('Sponge on the intake: by your school, always.');
+  await expect(finding).toContainText('Sponge on the intake: keepers disagree on this. Your choice: always.');
   await finding.getByRole('link', { name: 'Change it' }).click();
   await page.getByLabel(/never in a show tank/).check();
   await expectSaved(page);
-  await page.goto('/filter/reed-bench/judge');
+  await page.goto('/filter/reed-bench/review');
   await expect(finding).toContainText('Note');
-  await expect(finding).toContainText('by your school, never in a show tank');
+  await expect(finding).toContainText('Your choice: never in a show tank');
 });

@@ -26,7 +26,7 @@ test.describe('stripping the demo’s hang-on-back', () => {
     await found.getByRole('button', { name: 'loaded' }).click();
     await found.getByLabel('crumbles').check();
     await found.getByLabel('Weighed wet').fill('120 g');
-    await found.getByLabel('In it since').fill('2024-05-01');
+    await found.getByLabel('Installed on').fill('2024-05-01');
     await found.getByLabel('Note').fill('Old sheet.');
     await expect(page.getByText(/Coarse foam 15 ppi is brittle/)).toBeVisible();
 
@@ -54,14 +54,14 @@ test.describe('stripping the demo’s hang-on-back', () => {
     await expect(found.getByLabel('Weighed wet')).toHaveValue('0.12');
     await expect(found.getByLabel('Note')).toHaveValue('Old sheet.');
 
-    await page.getByRole('link', { name: 'Judge it' }).click();
-    const fates = page.getByRole('region', { name: 'What becomes of each layer' });
-    await expect(fates.getByRole('listitem').first()).toContainText(
-      'Discard now. It crumbles. Enough ripe media stays.',
+    await page.getByRole('link', { name: 'Review it' }).click();
+    const treatments = page.getByRole('region', { name: 'What becomes of each layer' });
+    await expect(treatments.getByRole('listitem').first()).toContainText(
+      'Discard now. It crumbles. Enough mature media stays.',
     );
-    await fates.getByRole('button', { name: 'Take the advice on 4 layers' }).click();
-    await expect(fates.getByRole('listitem').first().getByRole('combobox')).toHaveValue('discard');
-    await page.getByRole('button', { name: 'Plan a better one' }).click();
+    await treatments.getByRole('button', { name: 'Take the advice on 4 layers' }).click();
+    await expect(treatments.getByRole('listitem').first().getByRole('combobox')).toHaveValue('throw away');
+    await page.getByRole('button', { name: 'Plan the new pack' }).click();
     await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
     await expect(layersInFlow(page)).toHaveText(['S', 'F', 'M']);
   });
@@ -155,7 +155,7 @@ test.describe('a filter new from its box', () => {
     await page.getByText('Up the intake tube, under the basket').click();
     await page.getByRole('button', { name: 'Enter it' }).click();
     await page.getByRole('button', { name: 'It is new from its box: first pack' }).click();
-    await expect(page.getByText('Nothing is ripe yet.')).toBeVisible();
+    await expect(page.getByText('Nothing is mature yet.')).toBeVisible();
     await expect(page.getByRole('region', { name: 'Out of flow' })).toHaveCount(0);
     await page.getByText('Small parts').click();
     await expect(page.getByRole('group', { name: 'The packing' })).toBeVisible();
@@ -168,7 +168,7 @@ test.describe('a filter new from its box', () => {
     await page.getByRole('button', { name: 'Add Lava rock, 15 mm' }).click();
     await page.getByLabel('Held by').selectOption('its plastic wrapper');
     await expect(page.getByText('Lava rock, 15 mm is still in its plastic wrapper.')).toBeVisible();
-    await page.getByRole('link', { name: 'Judge it' }).click();
+    await page.getByRole('link', { name: 'Review it' }).click();
     await expect(page.getByText('One layer is not known yet.')).toBeVisible();
     await expectSaved(page);
   });

@@ -16,7 +16,7 @@ test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, 
 }) => {
   await page.goto('/filter/window-sill/strip');
   await page.getByRole('button', { name: 'Begin to strip it' }).click();
-  await page.getByRole('button', { name: 'Plan a better one' }).click();
+  await page.getByRole('button', { name: 'Plan the new pack' }).click();
   const service = page.getByTestId('reading-service');
   await expect(service).toHaveText(/\d+\sdays/);
   await expectSaved(page);
@@ -59,7 +59,7 @@ test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, 
 });
 
 test('visits are planned, put on the strip, moved, taken back and cleared', async ({ page }) => {
-  await page.goto('/filter/reed-bench/layer');
+  await page.goto('/filter/reed-bench/plan');
   await page.getByText('Service plan', { exact: true }).click();
   await page.getByRole('button', { name: 'Work out a year of visits' }).click();
   await expect(page.getByTestId('plan-burden')).toContainText(/\d+ visits a year/);
@@ -89,20 +89,20 @@ test('visits are planned, put on the strip, moved, taken back and cleared', asyn
 test('other ways to lay a pack out are drawn side by side, and the strip says what it is missing', async ({
   page,
 }) => {
-  await page.goto('/filter/reed-bench/layer');
+  await page.goto('/filter/reed-bench/plan');
   await page.getByRole('group', { name: 'Plans' }).getByRole('button', { name: 'Compare' }).click();
   const ways = page.getByRole('region', { name: 'Other ways, over a year' });
   await expect(ways.getByRole('listitem')).toHaveCount(8);
   await expect(
-    ways.getByRole('img', { name: /^Finest pad after it: .*silt into living media/ }),
+    ways.getByRole('img', { name: /^Finest pad after it: .*silt into biological media/ }),
   ).toBeVisible();
-  await expect(page.getByRole('row', { name: /^Silt into living media/ })).toContainText(/\d\smL/);
+  await expect(page.getByRole('row', { name: /^Silt into biological media/ })).toContainText(/\d\smL/);
 
   // Nothing is said of food any more: the strip asks for it, and the bench goes on without.
-  await page.goto('/filter/reed-bench/survey');
+  await page.goto('/filter/reed-bench/measure');
   await page.getByLabel('Food a day').selectOption('not known yet');
   await expectSaved(page);
-  await page.goto('/filter/reed-bench/layer');
+  await page.goto('/filter/reed-bench/plan');
   await expect(page.getByText('enter the food a day under', { exact: false }).first()).toBeVisible();
   await expect(page.getByTestId('reading-flow')).toHaveText(/\d\sL\/h/);
 });

@@ -29,7 +29,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await layersInFlow(page).nth(3).click();
   await page.getByRole('button', { name: 'loaded' }).click();
   await expectSaved(page);
-  await page.getByRole('button', { name: 'Plan a better one' }).click();
+  await page.getByRole('button', { name: 'Plan the new pack' }).click();
 
   // Drag the stone to the end of the flow line: behind every foam.
   await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
@@ -58,7 +58,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   // Findings mend the rest: order of grades, and pads cut to the walls.
   await page.getByRole('button', { name: 'Put the layers in order' }).click();
   await page.getByRole('button', { name: 'Cut wall to wall' }).click();
-  await expect(page.getByText('Nothing stands against this pack.')).toBeVisible();
+  await expect(page.getByText('No problems found.')).toBeVisible();
   await expect(page.getByTestId('reading-leastCover')).toHaveText('100 %');
   await expect(layersInFlow(page)).toHaveText(['C', 'M', 'F', 'S']);
   // By hand: 10.5 cm of 12 × 8 cm is 1.008 L; 4 cm of stone at 0.68 kg/L is 0.261 kg, and three foams of 6.5 cm at 30 kg/m³ 19 g.
@@ -85,11 +85,11 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await typeFillings(page, '16.8', '17', '17,2');
   await expect(page.getByRole('status', { name: 'Flow' })).toContainText('424 L/h');
   await expect(page.getByRole('status', { name: 'Flow' })).toContainText('±5 L/h');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Save reading' }).click();
   await expect(page.getByText(/Clean flow 424\sL\/h, before 2\d\d\sL\/h/)).toBeVisible();
   await page.getByRole('button', { name: 'Finish the repack' }).click();
 
-  await expect(page.getByRole('heading', { name: 'The round' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Filters' })).toBeVisible();
   const row = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: 'Window sill' }) });
   await expect(row).toContainText('100 % of clean flow');
   await expect(row).toContainText('Nothing due');
@@ -153,7 +153,7 @@ test.describe('from empty', () => {
     // The flow before the strip.
     await page.getByRole('link', { name: 'Flow' }).click();
     await typeFillings(page, '20', '20.5', '19.5');
-    await page.getByRole('button', { name: 'Write it down' }).click();
+    await page.getByRole('button', { name: 'Save reading' }).click();
     await expect(page.getByRole('row').nth(1)).toContainText('360 L/h');
 
     // Strip: two layers, added from the media.
@@ -166,7 +166,7 @@ test.describe('from empty', () => {
     await page.getByLabel('Thickness', { exact: true }).fill('5');
     await expect(page.getByText(/Medium foam 30 ppi stands after lava rock/)).toBeVisible();
     await expectSaved(page);
-    await page.getByRole('button', { name: 'Plan a better one' }).click();
+    await page.getByRole('button', { name: 'Plan the new pack' }).click();
 
     // Plan with the keyboard alone: foam first, thicker, a pad added, and back.
     await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
@@ -206,10 +206,10 @@ test.describe('from empty', () => {
     await expect(page.getByText('1 of 2 in')).toBeVisible();
     await page.keyboard.press('Space');
     await typeFillings(page, '12', '12.2', '11.8');
-    await page.getByRole('button', { name: 'Write it down' }).click();
+    await page.getByRole('button', { name: 'Save reading' }).click();
     await expect(page.getByText(/Clean flow 600\sL\/h, before 360\sL\/h/)).toBeVisible();
     await page.getByRole('button', { name: 'Finish the repack' }).click();
-    await expect(page.getByRole('heading', { name: 'The round' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Filters' })).toBeVisible();
 
     // Nothing under way, so that what fails would be the app's fault.
     await page.goto('about:blank');

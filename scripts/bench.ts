@@ -119,14 +119,14 @@ function reedBench(): ForecastInput {
 function slide(input: ForecastInput): () => unknown {
   const found = forecast(input);
   if (found === null) throw new Error('Nothing is fed.');
-  return () => dayState(input, found.march, 90);
+  return () => dayState(input, found.simulation, 90);
 }
 
 console.log('\nFrames while an edge is dragged, built app in headless Chromium (drawn in software)');
 await serveDemo(PORT, async (url) => {
   const browser = await chromium.launch(playwrightConfig.use?.launchOptions);
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`${url}/filter/reed-bench/layer`);
+  await page.goto(`${url}/filter/reed-bench/plan`);
   const edge = page.getByRole('slider', { name: /^Thickness of Porous ceramic/ }).first();
   const box = await edge.boundingBox();
   if (box === null) throw new Error('The edge is not drawn.');

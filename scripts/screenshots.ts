@@ -23,9 +23,9 @@ const chooseLayer = (page: Page, at: number): Promise<void> =>
   page.getByRole('list', { name: 'Layers as the water meets them' }).getByRole('button').nth(at).click();
 
 const VIEWS: readonly View[] = [
-  { name: 'round', address: '/', size: DESK },
+  { name: 'filters', address: '/', size: DESK },
   { name: 'new-filter', address: '/new', size: DESK },
-  { name: 'survey', address: '/filter/long-run/survey', size: DESK },
+  { name: 'measure', address: '/filter/long-run/measure', size: DESK },
   {
     name: 'strip',
     address: '/filter/window-sill/strip',
@@ -47,21 +47,21 @@ const VIEWS: readonly View[] = [
       await page.getByRole('heading', { name: /^Flow line/ }).evaluate((heading) => heading.scrollIntoView());
     },
   },
-  { name: 'judge', address: '/filter/window-sill/judge', size: DESK },
+  { name: 'review', address: '/filter/window-sill/review', size: DESK },
   {
-    name: 'layer-hang-on-back',
+    name: 'plan-hang-on-back',
     address: '/filter/window-sill/strip',
     size: DESK,
     act: async (page) => {
-      await page.getByRole('button', { name: 'Plan a better one' }).click();
+      await page.getByRole('button', { name: 'Plan the new pack' }).click();
       await page.getByRole('heading', { name: 'Readings of the plan' }).waitFor();
       await page.getByRole('button', { name: 'Put the layers in order' }).first().click();
       await chooseLayer(page, 1);
     },
   },
   {
-    name: 'layer-service-day',
-    address: '/filter/window-sill/layer',
+    name: 'plan-service-day',
+    address: '/filter/window-sill/plan',
     size: DESK,
     act: async (page) => {
       const service = page.getByTestId('reading-service').filter({ hasText: 'days' });
@@ -80,17 +80,17 @@ const VIEWS: readonly View[] = [
     size: DESK,
     act: async (page) => {
       await page.getByRole('button', { name: 'Begin to strip it' }).click();
-      await page.getByRole('button', { name: 'Plan a better one' }).click();
+      await page.getByRole('button', { name: 'Plan the new pack' }).click();
       await page.getByRole('button', { name: 'Compare' }).click();
       const ways = page.getByRole('region', { name: 'Other ways, over a year' });
       await ways.evaluate((region) => region.scrollIntoView());
     },
   },
-  { name: 'layer-canister', address: '/filter/reed-bench/layer', size: DESK, scheme: 'dark' },
-  { name: 'layer-phone', address: '/filter/reed-bench/layer', size: PHONE },
+  { name: 'plan-canister', address: '/filter/reed-bench/plan', size: DESK, scheme: 'dark' },
+  { name: 'plan-phone', address: '/filter/reed-bench/plan', size: PHONE },
   {
     name: 'compare',
-    address: '/filter/window-sill/layer',
+    address: '/filter/window-sill/plan',
     size: DESK,
     act: async (page) => {
       await page.getByRole('button', { name: 'Duplicate' }).click();

@@ -82,7 +82,7 @@ export function loadFilterPage(db: Db, filterId: string): FilterPage | null {
 }
 
 /** Every filter's page, in the order they were entered. */
-export const loadRound = (db: Db): FilterPage[] =>
+export const loadFilters = (db: Db): FilterPage[] =>
   filters.all(db).flatMap(({ doc }) => {
     const page = loadFilterPage(db, doc.id);
     return page === null ? [] : [page];

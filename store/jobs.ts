@@ -80,7 +80,9 @@ export const jobs = {
           if (plan.version === 1)
             packs.update(db, plan.version, {
               ...plan.doc,
-              layers: packs.get(db, doc.asFoundPackId).doc.layers.filter((layer) => layer.fate !== 'discard'),
+              layers: packs
+                .get(db, doc.asFoundPackId)
+                .doc.layers.filter((layer) => layer.treatment !== 'throw away'),
             });
         }
         return table.update(db, version, { ...doc, stage });

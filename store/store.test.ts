@@ -136,7 +136,7 @@ describe('store', () => {
     const layers = [plainLayer('a', 'foam-15', 'basket', 0.03), plainLayer('b', 'lava', 'basket', 0.05)];
     packs.update(db, found.version, { ...found.doc, layers });
 
-    const planning = jobs.moveTo(db, job.doc.id, job.version, 'layer');
+    const planning = jobs.moveTo(db, job.doc.id, job.version, 'plan');
     const plan = packs.get(db, job.doc.plannedPackId);
     expect(plan.doc.layers).toEqual(layers);
     packs.update(db, plan.version, { ...plan.doc, layers: layers.slice(0, 1) });
@@ -161,7 +161,7 @@ describe('store', () => {
     expect(done.doc.outOfFlow[0]?.to).toBe(done.doc.finishedAt);
     expect(jobs.currentPack(db, 'f')?.layers).toMatchObject([{ id: 'a', thickness: 0.028 }]);
     expect(log.ofFilter(db, 'f').map((entry) => entry.kind)).toEqual(['repacked']);
-    expect(faultsOf(() => jobs.moveTo(db, job.doc.id, done.version, 'layer'))).toEqual([
+    expect(faultsOf(() => jobs.moveTo(db, job.doc.id, done.version, 'plan'))).toEqual([
       'This job is finished; start a new one.',
     ]);
     // The next job begins with what is in the filter now.

@@ -10,7 +10,7 @@ import { servicePlan, type ServicePlan } from '@/core/service/servicePlan';
 const api = {
   forecast(input: ForecastInput): Forecast | null {
     const found = forecast(input);
-    return found === null ? null : transfer(found, [found.march.mass.buffer]);
+    return found === null ? null : transfer(found, [found.simulation.mass.buffer]);
   },
   /** Runs of the ensemble from one number on. */
   runs(input: ForecastInput, by: ServiceBy, from: number, count: number): EnsembleRun[] {

@@ -6,7 +6,7 @@ import { pathIntegrals } from '../hydraulics/pathIntegrals';
 import type { Resistance } from '../hydraulics/quadratic';
 import { mediumById } from '../media/catalogue';
 import type { Geometry } from '../media/geometry';
-import { hasJob } from '../media/medium';
+import { hasRole } from '../media/medium';
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { DirtNumbers } from './dirtNumbers';
 import { collectorOf, type Collector } from './filterCoefficient';
@@ -70,10 +70,10 @@ export function cutBeds(
   const list: Bed[] = [];
   const clean = inFlow.map((placed) => layerPaths(placed, fluid));
   let slices = 0;
-  const add = (layerAt: number, part: Bed['part'], geometry: Geometry, pressed: number): void => {
+  const add = (layerAt: number, part: Bed['part'], geometry: Geometry, compressionRatio: number): void => {
     const placed = inFlow[layerAt];
     if (placed === undefined) return;
-    const solids = bedSolids(geometry, pressed);
+    const solids = bedSolids(geometry, compressionRatio);
     const count = (geometry.form === 'fibre' ? SLICES.fibre : SLICES.others) * refine;
     list.push({
       layerAt,
@@ -81,16 +81,16 @@ export function cutBeds(
       first: slices,
       slices: count,
       collector: collectorOf(geometry, solids, numbers.attachment),
-      resistanceAt: fouledResistance(geometry, pressed, fluid),
+      resistanceAt: fouledResistance(geometry, compressionRatio, fluid),
       ultimate: ultimateDeposit(geometry, 1 - solids),
       depth: placed.layer.thickness,
-      settles: part === 'piece' && hasJob(placed.medium, 'settle'),
+      settles: part === 'piece' && hasRole(placed.medium, 'settle'),
       inward: isInward(placed.chamber.shape),
     });
     slices += count;
   };
   inFlow.forEach(({ medium, layer }, at) => {
-    if (clean[at]?.through !== null) add(at, 'piece', medium.geometry, layer.pressed);
+    if (clean[at]?.through !== null) add(at, 'piece', medium.geometry, layer.compressionRatio);
     if (layer.gapFill === 'floss' && (clean[at]?.cover ?? 1) < 1)
       add(at, 'gap', mediumById(GAP_FLOSS).geometry, 1);
   });

@@ -19,7 +19,7 @@ export interface OpenFloor {
 }
 
 /** What a filter catches just now of each size, for a unit of dirt in the water before it. */
-export interface Catching {
+export interface Capture {
   /** Share of what is caught of the water’s dirt by the filter, by size, 0–1. */
   readonly efficiency: Float64Array;
   /** By slice and size, m³/s: flow cleared of that size there. */
@@ -30,8 +30,8 @@ export interface Catching {
   readonly along: Float64Array;
 }
 
-/** Room for the answers of {@link catchDirt}, to be used again at every step. */
-export const catchingOf = (beds: Beds): Catching => ({
+/** Room for the answers of {@link captureDirt}, to be used again at every step. */
+export const captureOf = (beds: Beds): Capture => ({
   efficiency: new Float64Array(SIZES),
   cleared: new Float64Array(beds.slices * SIZES),
   floor: new Float64Array(SIZES),
@@ -39,7 +39,7 @@ export const catchingOf = (beds: Beds): Catching => ({
 });
 
 /** What does not change from step to step. */
-export interface CatchInput {
+export interface CaptureInput {
   readonly beds: Beds;
   readonly inFlow: readonly PlacedLayer[];
   readonly openFloor: OpenFloor | null;
@@ -62,13 +62,13 @@ const MOST_SETTLED = 0.999;
  * @param into answers are written here
  * @source Iwasaki 1937 with the ultimate deposit; Hazen 1904 for settlement, min(1, v_s·A/Q) × retention.
  */
-export function catchDirt(
-  input: CatchInput,
+export function captureDirt(
+  input: CaptureInput,
   deposits: ArrayLike<number>,
   streams: readonly LayerStream[],
   flow: number,
   wetTo: number,
-  into: Catching,
+  into: Capture,
 ): void {
   const { beds, inFlow, openFloor, sinking, retention } = input;
   const { efficiency, cleared, floor, along } = into;
@@ -122,13 +122,13 @@ export function catchDirt(
 }
 
 /** Dirt in the water that leaves the intake’s sponge for the body, or 1 without one. */
-function spongeOut({ inFlow }: CatchInput, along: Float64Array, size: number): number {
+function spongeOut({ inFlow }: CaptureInput, along: Float64Array, size: number): number {
   const first = inFlow.findIndex(({ chamber }) => chamber.where === 'body');
   return first <= 0 ? 1 : (along[first * SIZES + size] ?? 1);
 }
 
 function throughBed(
-  { beds, sinking, retention }: CatchInput,
+  { beds, sinking, retention }: CaptureInput,
   bed: Bed,
   deposits: ArrayLike<number>,
   flow: number,

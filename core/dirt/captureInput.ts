@@ -2,20 +2,20 @@ import type { Filter } from '../filter/filter';
 import type { Fluid } from '../hydraulics/fluid';
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Beds } from './beds';
-import type { CatchInput } from './capture';
+import type { CaptureInput } from './capture';
 import type { DirtNumbers } from './dirtNumbers';
 import { openFloorOf } from './openFloor';
 import { settlingSpeed } from './settlingSpeed';
 import { SIZE_CLASSES } from './sizeClasses';
 
-/** What catching dirt begins from in a filter: its beds, its open floor, and how fast each size sinks. */
-export const catchInput = (
+/** What capture dirt begins from in a filter: its beds, its open floor, and how fast each size sinks. */
+export const captureInput = (
   filter: Filter,
   inFlow: readonly PlacedLayer[],
   beds: Beds,
   fluid: Fluid,
   { retention }: DirtNumbers,
-): CatchInput => ({
+): CaptureInput => ({
   beds,
   inFlow,
   openFloor: openFloorOf(filter, inFlow),

@@ -10,7 +10,7 @@ import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { courseBy, serviceDayOf } from './serviceCourse';
 import { USUAL_DIRT } from './dirtNumbers';
-import { march, type March, type MarchInput } from './cloggingSimulation';
+import { simulateClogging, type CloggingSimulation, type CloggingInput } from './cloggingSimulation';
 
 const LITRES_PER_HOUR = 1e-3 / 3600;
 
@@ -78,8 +78,13 @@ const pack = (order: readonly Medium[]): Layer[] =>
 /** The cases of the calibration were reckoned without settlement. */
 const NO_SETTLEMENT = { ...USUAL_DIRT, retention: 0 };
 
-function marched(filter: Filter, layers: Layer[], tank: Tank, change: Partial<MarchInput> = {}): March {
-  const result = march({
+function simulation(
+  filter: Filter,
+  layers: Layer[],
+  tank: Tank,
+  change: Partial<CloggingInput> = {},
+): CloggingSimulation {
+  const result = simulateClogging({
     tank,
     own: { filter, inFlow: placeLayers(filter, layers), visits: [] },
     others: [],
@@ -91,10 +96,10 @@ function marched(filter: Filter, layers: Layer[], tank: Tank, change: Partial<Ma
   return result;
 }
 
-const serviceDay = (filter: Filter, layers: Layer[], tank: Tank, change: Partial<MarchInput> = {}) =>
-  serviceDayOf(courseBy(marched(filter, layers, tank, change), 'through'));
+const serviceDay = (filter: Filter, layers: Layer[], tank: Tank, change: Partial<CloggingInput> = {}) =>
+  serviceDayOf(courseBy(simulation(filter, layers, tank, change), 'through'));
 
-const caughtBy = (result: March, place: number, layers: number, day: number): number =>
+const caughtBy = (result: CloggingSimulation, place: number, layers: number, day: number): number =>
   result.caughtBy[day * layers + place] ?? NaN;
 
 /** A third either way: what an independent implementation of the same equations may differ by. */
@@ -124,7 +129,7 @@ describe('the calibrated cases', () => {
     expectWithin(days(3e-3), 131);
     expectWithin(days(6e-3), 39);
     expect(days(2e-3)).toBeNull();
-    const clean = marched(filter, pack(USUAL), tankOf(0.28, 3e-3), { days: 1 });
+    const clean = simulation(filter, pack(USUAL), tankOf(0.28, 3e-3), { days: 1 });
     expect((clean.flow[0] ?? 0) / filter.labelFlow).toBeCloseTo(0.7, 1);
   });
 
@@ -135,8 +140,8 @@ describe('the calibrated cases', () => {
 
   it('foams and floss behind the stone: silt into it more than five times as fast', () => {
     const tank3 = tankOf(0.28, 3e-3);
-    const before = marched(canister(), pack(USUAL), tank3, { days: 90 });
-    const behind = marched(canister(), pack(['rings', 'stone', 'coarse', 'medium', 'floss']), tank3, {
+    const before = simulation(canister(), pack(USUAL), tank3, { days: 90 });
+    const behind = simulation(canister(), pack(['rings', 'stone', 'coarse', 'medium', 'floss']), tank3, {
       days: 90,
     });
     expect(caughtBy(behind, 1, 5, 90) / caughtBy(before, 4, 5, 90)).toBeGreaterThan(5);
@@ -176,8 +181,8 @@ describe('facts of the trade', () => {
     ];
     const days = places.map((order) => serviceDay(filter, pack(order), tank) ?? Infinity);
     expect(days[0]).toBeLessThan(Math.min(...days.slice(1)));
-    const first = marched(filter, pack(places[0] ?? []), tank, { days: 30 });
-    const last = marched(filter, pack(places[2] ?? []), tank, { days: 30 });
+    const first = simulation(filter, pack(places[0] ?? []), tank, { days: 30 });
+    const last = simulation(filter, pack(places[2] ?? []), tank, { days: 30 });
     expect(caughtBy(first, 1, 4, 30)).toBeLessThan(0.5 * caughtBy(last, 0, 4, 30));
   });
 
@@ -195,8 +200,8 @@ describe('facts of the trade', () => {
     const hang = addIntakeSponge(hangOnBack());
     const [sponge, basket] = hang.chambers;
     const foam = plainLayer('a', 'foam-30', basket?.id ?? '', 0.1);
-    const bare = marched(hang, [foam], tankOf(0.07, 0.9e-3), { days: 20 });
-    const guarded = marched(
+    const bare = simulation(hang, [foam], tankOf(0.07, 0.9e-3), { days: 20 });
+    const guarded = simulation(
       hang,
       [plainLayer('s', 'foam-20', sponge?.id ?? '', 0.02), foam],
       tankOf(0.07, 0.9e-3),
@@ -214,12 +219,12 @@ describe('facts of the trade', () => {
 
   it('floating plants close a bare strainer, and not one under a sponge', () => {
     const floating = tankOf(0.28, 0, { litter: { perDay: 0.3e-3, floating: true } });
-    const bare = marched(filter, [], floating, { days: 120 });
+    const bare = simulation(filter, [], floating, { days: 120 });
     expect(bare.strainerOpen[120]).toBeLessThan(0.7);
     expect(bare.flow[120]).toBeLessThan(bare.flow[0] ?? 0);
     const guarded = addIntakeSponge(filter);
     const layers = [plainLayer('s', 'foam-20', 'intake-sponge', 0.02)];
-    expect(marched(guarded, layers, floating, { days: 120 }).strainerOpen[120]).toBe(1);
+    expect(simulation(guarded, layers, floating, { days: 120 }).strainerOpen[120]).toBe(1);
   });
 });
 
@@ -250,13 +255,15 @@ describe('invariants', () => {
           day: 20,
           works: [{ layerId: id, work: 'squeeze' as const }],
         }));
-        const { books } = marched(hang, layers, tankOf(0.07, fed), {
+        const { books } = simulation(hang, layers, tankOf(0.07, fed), {
           days: 40,
           numbers: USUAL_DIRT,
           own: { filter: hang, inFlow: placeLayers(hang, layers), visits },
         });
         const scale = Math.max(books.made, 1e-9);
-        expect(Math.abs(books.made - books.caught - books.settled - books.afloat) / scale).toBeLessThan(1e-9);
+        expect(Math.abs(books.made - books.caught - books.settled - books.suspended) / scale).toBeLessThan(
+          1e-9,
+        );
         expect(Math.abs(books.caught - books.stored - books.rotted - books.removed) / scale).toBeLessThan(
           1e-9,
         );
@@ -271,8 +278,11 @@ describe('invariants', () => {
         fc.array(anyLayer, { maxLength: 5 }),
         fc.oneof(food, fc.constantFrom(0, 1)),
         (list, fed) => {
-          const result = marched(hang, layersOf(list), tankOf(0.07, fed), { days: 60, numbers: USUAL_DIRT });
-          for (const series of [result.flow, result.through, result.headroom, result.mass, result.afloat])
+          const result = simulation(hang, layersOf(list), tankOf(0.07, fed), {
+            days: 60,
+            numbers: USUAL_DIRT,
+          });
+          for (const series of [result.flow, result.through, result.headroom, result.mass, result.suspended])
             expect(series.every((value) => Number.isFinite(value))).toBe(true);
           expect(Math.max(...result.flow)).toBeLessThanOrEqual(hang.labelFlow);
           expect(result.mass.every((value) => value >= 0)).toBe(true);
@@ -290,11 +300,13 @@ describe('invariants', () => {
   });
 
   it('without food nothing clogs; with nothing said of food there is no forecast', () => {
-    const still = marched(hang, [plainLayer('a', 'foam-45', basket, 0.1)], tankOf(0.07, 0));
+    const still = simulation(hang, [plainLayer('a', 'foam-45', basket, 0.1)], tankOf(0.07, 0));
     expect(still.flow[365]).toBeCloseTo(still.flow[0] ?? 0, 12);
     expect(still.books.made).toBe(0);
     const tank = { ...tankOf(0.07, 0), feed: { amount: null, protein: 0.4 } };
-    expect(march({ tank, own: { filter: hang, inFlow: [], visits: [] }, others: [], days: 10 })).toBeNull();
+    expect(
+      simulateClogging({ tank, own: { filter: hang, inFlow: [], visits: [] }, others: [], days: 10 }),
+    ).toBeNull();
   });
 
   it('hardly moves with slices and steps', () => {
@@ -313,17 +325,17 @@ describe('invariants', () => {
 
   it('cleaning gives the flow back, and replaced media begin anew', () => {
     const layers = [plainLayer('a', 'foam-45', basket, 0.1)];
-    const served = (work: 'squeeze' | 'swish' | 'replace'): number => {
+    const served = (work: 'squeeze' | 'rinse' | 'replace'): number => {
       const visits = [{ day: 60, works: [{ layerId: 'a', work }] }];
       const own = { filter: hang, inFlow: placeLayers(hang, layers), visits };
-      const { through } = marched(hang, layers, tankOf(0.07, 0.9e-3), { days: 61, own });
+      const { through } = simulation(hang, layers, tankOf(0.07, 0.9e-3), { days: 61, own });
       return (through[60] ?? 0) / (through[0] ?? 1);
     };
-    const dirty = marched(hang, layers, tankOf(0.07, 0.9e-3), { days: 61 });
+    const dirty = simulation(hang, layers, tankOf(0.07, 0.9e-3), { days: 61 });
     const before = (dirty.through[60] ?? 0) / (dirty.through[0] ?? 1);
     expect(before).toBeLessThan(0.6);
-    expect(served('swish')).toBeGreaterThan(before);
-    expect(served('squeeze')).toBeGreaterThan(served('swish'));
+    expect(served('rinse')).toBeGreaterThan(before);
+    expect(served('squeeze')).toBeGreaterThan(served('rinse'));
     expect(served('replace')).toBeCloseTo(1, 3);
   });
 });

@@ -19,14 +19,14 @@ import { litterPerDay } from '../tank/litter';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import { cutBeds, fouledPaths, type Beds } from './beds';
-import { catchDirt, catchingOf, type Catching, type CatchInput, type LayerStream } from './capture';
-import { catchInput } from './captureInput';
+import { captureDirt, captureOf, type Capture, type CaptureInput, type LayerStream } from './capture';
+import { captureInput } from './captureInput';
 import { depositStep } from './depositStep';
 import { dirtProduction } from './dirtProduction';
 import { decayAt, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
 import { SIZES } from './sizeClasses';
 import { leafOpen, leavesAfter } from './strainerLeaves';
-import { settlingRates, afloat } from './massBalance';
+import { settlingRates, suspendedSolids } from './massBalance';
 import { STAYS, type Visit, type Work } from '../pack/visit';
 
 const SECONDS_A_DAY = 86_400;
@@ -34,19 +34,19 @@ const SECONDS_A_DAY = 86_400;
 const STEPS = 1;
 
 /** A filter with its layers, measured, and when hands go into it. */
-export interface MarchedFilter {
+export interface SimulatedFilter {
   readonly filter: Filter;
   readonly inFlow: readonly PlacedLayer[];
   readonly visits: readonly Visit[];
 }
 
-/** All that a march begins from. */
-export interface MarchInput {
+/** All that a simulation begins from. */
+export interface CloggingInput {
   readonly tank: Tank;
   /** The one that is asked about. */
-  readonly own: MarchedFilter;
+  readonly own: SimulatedFilter;
   /** Others on the same tank; they are cleaned whenever their flow falls to the service share. */
-  readonly others: readonly Omit<MarchedFilter, 'visits'>[];
+  readonly others: readonly Omit<SimulatedFilter, 'visits'>[];
   readonly days: number;
   readonly numbers?: DirtNumbers;
   /** How many times the likely food. */
@@ -61,15 +61,15 @@ export interface MarchInput {
 export interface Books {
   readonly made: number;
   readonly settled: number;
-  readonly afloat: number;
+  readonly suspended: number;
   readonly caught: number;
   readonly stored: number;
   readonly rotted: number;
   readonly removed: number;
 }
 
-/** What a march leaves: by day, from 0 to `days`. Flows m³/s, heights m, mass kg. */
-export interface March {
+/** What a simulation leaves: by day, from 0 to `days`. Flows m³/s, heights m, mass kg. */
+export interface CloggingSimulation {
   readonly days: number;
   readonly flow: Float64Array;
   /** Through the pack: what the service limit of a hang-on-back is set on. */
@@ -89,11 +89,11 @@ export interface March {
   /** Rotted since the beginning by day. */
   readonly rotted: Float64Array;
   /** Afloat in the tank by day and size, kg/m³. */
-  readonly afloat: Float64Array;
+  readonly suspended: Float64Array;
   readonly books: Books;
 }
 
-/** One filter while it is marched. */
+/** One filter while it is simulation. */
 interface State {
   readonly filter: Filter;
   readonly inFlow: readonly PlacedLayer[];
@@ -101,8 +101,8 @@ interface State {
   readonly base: FilterWater;
   /** Place in `inFlow` of every layer of every stack. */
   readonly order: { readonly sponge: readonly number[][]; readonly body: readonly number[][] };
-  readonly catching: Catching;
-  readonly input: CatchInput;
+  readonly capture: Capture;
+  readonly input: CaptureInput;
   readonly mass: Float64Array;
   /** Share of every slice’s bed, from its mass. */
   readonly deposits: Float64Array;
@@ -121,7 +121,7 @@ interface State {
  *
  * @returns null when nobody has said what is fed
  */
-export function march(input: MarchInput): March | null {
+export function simulateClogging(input: CloggingInput): CloggingSimulation | null {
   const { tank, own, days, brief = false } = input;
   const numbers = input.numbers ?? USUAL_DIRT;
   const made = dirtProduction(tank, numbers, input.fed);
@@ -131,7 +131,7 @@ export function march(input: MarchInput): March | null {
   const decay = decayAt(numbers, tank.temperature);
   const volume = netVolume(tank.water).value;
   const settles = settlingRates(tank, volume);
-  const begin = ({ filter, inFlow }: Omit<MarchedFilter, 'visits'>): State =>
+  const begin = ({ filter, inFlow }: Omit<SimulatedFilter, 'visits'>): State =>
     stateOf(filter, inFlow, tank, numbers, input.refine?.slices ?? 1);
   const filters = [begin(own), ...input.others.map(begin)];
   const [first] = filters;
@@ -151,7 +151,7 @@ export function march(input: MarchInput): March | null {
     caughtBy: new Float64Array((days + 1) * layers),
     clogging: new Float64Array((days + 1) * layers),
     rotted: new Float64Array(days + 1),
-    afloat: new Float64Array((days + 1) * SIZES),
+    suspended: new Float64Array((days + 1) * SIZES),
   };
   const books = { made: 0, settled: 0, caught: 0, rotted: 0, removed: 0 };
   const left = new Float64Array(SIZES);
@@ -166,7 +166,7 @@ export function march(input: MarchInput): March | null {
       if (other.balance.through < SERVICE_SHARE * other.cleanThrough)
         books.removed += serve(other, () => 'squeeze');
     for (const state of filters) settleFlow(state, tank, day === 0);
-    findAfloat(filters, made, left, settles, volume, length, waters);
+    findSuspendedSolids(filters, made, left, settles, volume, length, waters);
     const { balance } = first;
     result.flow[day] = balance.flow;
     result.through[day] = balance.through;
@@ -177,13 +177,13 @@ export function march(input: MarchInput): March | null {
     result.caughtBy.set(first.caughtBy, day * layers);
     if (!brief) result.clogging.set(cloggingOf(first, cleanHeads), day * layers);
     result.rotted[day] = rottedOwn;
-    result.afloat.set(waters, day * SIZES);
+    result.suspended.set(waters, day * SIZES);
     if (day === days) break;
 
     for (let step = 0; step < steps; step += 1) {
       if (step > 0) {
         for (const state of filters) settleFlow(state, tank, false);
-        findAfloat(filters, made, left, settles, volume, length, waters);
+        findSuspendedSolids(filters, made, left, settles, volume, length, waters);
       }
       for (let size = 0; size < SIZES; size += 1) {
         books.made += (made[size] ?? 0) * length;
@@ -204,7 +204,7 @@ export function march(input: MarchInput): March | null {
     ...result,
     books: {
       ...books,
-      afloat: left.reduce((sum, one) => sum + one, 0),
+      suspended: left.reduce((sum, one) => sum + one, 0),
       stored: filters.reduce(
         (sum, { mass, floorMass }) =>
           sum + mass.reduce((all, one) => all + one, 0) + floorMass.reduce((all, one) => all + one, 0),
@@ -238,8 +238,8 @@ function stateOf(
     beds,
     base,
     order: { sponge: places(base.sponge), body: places(base.body) },
-    catching: catchingOf(beds),
-    input: catchInput(filter, inFlow, beds, fluid, numbers),
+    capture: captureOf(beds),
+    input: captureInput(filter, inFlow, beds, fluid, numbers),
     mass: new Float64Array(beds.slices * SIZES),
     deposits: new Float64Array(beds.slices),
     floorMass: new Float64Array(SIZES),
@@ -275,7 +275,7 @@ function settleFlow(state: State, tank: Tank, clean: boolean): void {
   };
   state.balance = clean ? state.balance : findBalance(water, state.balance);
   state.streams = streamsOf(water, state.balance, order, state.inFlow.length);
-  catchDirt(state.input, state.deposits, state.streams, state.balance.flow, wetTo, state.catching);
+  captureDirt(state.input, state.deposits, state.streams, state.balance.flow, wetTo, state.capture);
 }
 
 /** Head that each layer’s dirt would take at the clean flow, m of water. */
@@ -315,7 +315,7 @@ function streamsOf(
 }
 
 /** Dirt afloat of every size, kg/m³: made and left over against caught and settled. */
-function findAfloat(
+function findSuspendedSolids(
   filters: readonly State[],
   made: Float64Array,
   left: Float64Array,
@@ -326,15 +326,20 @@ function findAfloat(
 ): void {
   for (let size = 0; size < SIZES; size += 1) {
     let cleared = 0;
-    for (const { balance, catching } of filters)
-      cleared += balance.flow * (catching.efficiency[size] ?? 0) * SECONDS_A_DAY;
-    into[size] = afloat((made[size] ?? 0) + (left[size] ?? 0) / length, cleared, settles[size] ?? 0, volume);
+    for (const { balance, capture } of filters)
+      cleared += balance.flow * (capture.efficiency[size] ?? 0) * SECONDS_A_DAY;
+    into[size] = suspendedSolids(
+      (made[size] ?? 0) + (left[size] ?? 0) / length,
+      cleared,
+      settles[size] ?? 0,
+      volume,
+    );
   }
 }
 
 /** Fills every slice for one step; what a full slice did not take stays afloat. */
 function fill(
-  { beds, mass, deposits, floorMass, catching, caughtBy }: State,
+  { beds, mass, deposits, floorMass, capture, caughtBy }: State,
   waters: Float64Array,
   decay: number,
   length: number,
@@ -351,7 +356,7 @@ function fill(
       let rate = 0;
       const stored = (deposits[slice] ?? 0) * room;
       for (let size = 0; size < SIZES; size += 1)
-        rate += (catching.cleared[at + size] ?? 0) * (waters[size] ?? 0);
+        rate += (capture.cleared[at + size] ?? 0) * (waters[size] ?? 0);
       if (rate === 0 && stored === 0) continue;
       rate *= SECONDS_A_DAY;
       const step = depositStep(deposits[slice] ?? 0, bed.ultimate, rate / room, decay, length);
@@ -361,7 +366,7 @@ function fill(
       const taken = rate > 0 ? caught / (rate * length) : 0;
       const stays = 1 - rotted / (stored + caught);
       for (let size = 0; size < SIZES; size += 1) {
-        const came = (catching.cleared[at + size] ?? 0) * (waters[size] ?? 0) * SECONDS_A_DAY * length;
+        const came = (capture.cleared[at + size] ?? 0) * (waters[size] ?? 0) * SECONDS_A_DAY * length;
         mass[at + size] = ((mass[at + size] ?? 0) + came * taken) * stays;
         left[size] = (left[size] ?? 0) + came * (1 - taken);
       }
@@ -373,7 +378,7 @@ function fill(
   }
   const gone = -Math.expm1(-decay * length);
   for (let size = 0; size < SIZES; size += 1) {
-    const came = (catching.floor[size] ?? 0) * (waters[size] ?? 0) * SECONDS_A_DAY * length;
+    const came = (capture.floor[size] ?? 0) * (waters[size] ?? 0) * SECONDS_A_DAY * length;
     if (came === 0 && floorMass[size] === 0) continue;
     const lay = floorMass[size] ?? 0;
     rottedAll += (lay + came) * gone;

@@ -5,11 +5,11 @@ import { turnover } from '../hydraulics/turnover';
 import type { PackReport } from '../report/evaluatePack';
 import { placeLayers } from '../layers/placeLayers';
 import { cutBeds, depositsOf, fouledPaths, type Beds } from './beds';
-import { catchDirt, catchingOf, type LayerStream } from './capture';
-import { catchInput } from './captureInput';
+import { captureDirt, captureOf, type LayerStream } from './capture';
+import { captureInput } from './captureInput';
 import { USUAL_DIRT } from './dirtNumbers';
 import type { ForecastInput } from './forecast';
-import { withStrainer, type March } from './cloggingSimulation';
+import { withStrainer, type CloggingSimulation } from './cloggingSimulation';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
 /** Sludge in a slice of a layer: where it lies along the chamber, m, and by size as a share of what fits at most. */
@@ -30,22 +30,22 @@ export interface DayState {
 }
 
 /**
- * A filter as it stands on one day of a march: flow, levels and layers from what sits in the media then.
+ * A filter as it stands on one day of a simulation: flow, levels and layers from what sits in the media then.
  *
- * @param day a whole day of the march
- * @throws RangeError when the march was brief and kept no sludge
+ * @param day a whole day of the simulation
+ * @throws RangeError when the simulation was brief and kept no sludge
  */
-export function dayState(input: ForecastInput, marched: March, day: number): DayState {
+export function dayState(input: ForecastInput, simulation: CloggingSimulation, day: number): DayState {
   const { tank, filter, layers } = input;
-  if (marched.mass.length === 0 && layers.length > 0)
-    throw new RangeError('A brief march keeps no sludge; march again without `brief`.');
+  if (simulation.mass.length === 0 && layers.length > 0)
+    throw new RangeError('A brief simulation keeps no sludge; simulate again without `brief`.');
   const inFlow = placeLayers(filter, layers);
   const fluid = fluidAt(tank.temperature);
   const beds = cutBeds(inFlow, fluid, USUAL_DIRT);
-  const first = day * marched.slices * SIZES;
-  const deposits = depositsOf(beds, marched.mass, USUAL_DIRT.sludgeDensity, first);
-  const wetTo = marched.wetTo[day] ?? Infinity;
-  const open = marched.strainerOpen[day] ?? 1;
+  const first = day * simulation.slices * SIZES;
+  const deposits = depositsOf(beds, simulation.mass, USUAL_DIRT.sludgeDensity, first);
+  const wetTo = simulation.wetTo[day] ?? Infinity;
+  const open = simulation.strainerOpen[day] ?? 1;
   const water = filterWater(
     open === 1 ? filter : withStrainer(filter, open),
     fouledPaths(beds, deposits, wetTo),
@@ -64,23 +64,23 @@ export function dayState(input: ForecastInput, marched: March, day: number): Day
     }
     return { whole, own: 0, beside: whole };
   });
-  const catching = catchingOf(beds);
-  catchDirt(
-    catchInput(filter, inFlow, beds, fluid, USUAL_DIRT),
+  const capture = captureOf(beds);
+  captureDirt(
+    captureInput(filter, inFlow, beds, fluid, USUAL_DIRT),
     deposits,
     streams,
     balance.flow,
     wetTo,
-    catching,
+    capture,
   );
   return {
     day,
     water: pointOf(water, balance),
-    sludge: sludgeOf(beds, marched.mass, first),
+    sludge: sludgeOf(beds, simulation.mass, first),
     along: Array.from({ length: inFlow.length + 1 }, (_, place) =>
       SIZE_CLASSES.map(
         (_size, size) =>
-          (catching.along[place * SIZES + size] ?? 0) * (marched.afloat[day * SIZES + size] ?? 0),
+          (capture.along[place * SIZES + size] ?? 0) * (simulation.suspended[day * SIZES + size] ?? 0),
       ),
     ),
   };
@@ -110,7 +110,7 @@ export function reportOn(report: PackReport, { water }: DayState): PackReport {
     water,
     layers: report.layers.map((layer) => ({ ...layer, ...flows.get(layer.layerId) })),
     predictedTurnover: turnover(water.flow, report.sizing.tankVolume),
-    leastThrough:
-      report.leastThrough === null ? null : Math.min(...water.layers.map((one) => one.throughShare)),
+    leastPassThrough:
+      report.leastPassThrough === null ? null : Math.min(...water.layers.map((one) => one.passThrough)),
   };
 }

@@ -1,7 +1,7 @@
 import { feedPerDay } from '../tank/feed';
 import { DIRT_SPREAD, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
-import { marchInput, type ForecastInput } from './forecast';
-import { march } from './cloggingSimulation';
+import { cloggingInput, type ForecastInput } from './forecast';
+import { simulateClogging } from './cloggingSimulation';
 import { courseBy, serviceDayOf, type ServiceBy } from './serviceCourse';
 import { seededRandom } from '../units/seededRandom';
 
@@ -17,7 +17,7 @@ export interface EnsembleRun {
   readonly serviceDay: number | null;
 }
 
-/** What a forecast is unsure of: by day, and for the service day; null there: not within the days marched. */
+/** The likely range of a forecast: by day, and for the service day; null there: not within the days simulated. */
 export interface EnsembleRange {
   readonly runs: number;
   readonly low: Float32Array;
@@ -41,14 +41,14 @@ export function ensembleRun(input: ForecastInput, by: ServiceBy, number: number)
   if (food === null) return null;
   const fedSpread = food.likely > 0 ? Math.max(1, Math.sqrt(food.high / Math.max(food.low, 1e-12))) : 1;
   const factor = (spread: number): number => spread ** normal(random);
-  const marched = march({
-    ...marchInput(input),
+  const simulation = simulateClogging({
+    ...cloggingInput(input),
     fed: factor(fedSpread),
     numbers: drawn(factor),
     brief: true,
   });
-  if (marched === null) return null;
-  const course = courseBy(marched, by);
+  if (simulation === null) return null;
+  const course = courseBy(simulation, by);
   return { course: Float32Array.from(course.course), serviceDay: serviceDayOf(course) };
 }
 

@@ -23,25 +23,25 @@ const found = (input: ForecastInput) => {
 
 describe('dayState', () => {
   it.each(['window-sill', 'reed-bench', 'long-run', 'hatchery'])(
-    'of %s is the clean report on day 0, and the march on any other',
+    'of %s is the clean report on day 0, and the simulation on any other',
     (id) => {
       const input = inputOf(id);
-      const { march } = found(input);
+      const { simulation } = found(input);
       const clean = evaluatePack({
         ...aloneOn(input.tank),
         filter: input.filter,
         layers: input.layers,
         flow: null,
       });
-      const first = reportOn(clean, dayState(input, march, 0));
+      const first = reportOn(clean, dayState(input, simulation, 0));
       expect(first.water.flow / clean.water.flow).toBeCloseTo(1, 7);
       expect(first.water.level?.headroom ?? 0).toBeCloseTo(clean.water.level?.headroom ?? 0, 7);
       clean.layers.forEach((layer, at) => {
-        expect(first.layers[at]?.throughShare).toBeCloseTo(layer.throughShare, 6);
+        expect(first.layers[at]?.passThrough).toBeCloseTo(layer.passThrough, 6);
         expect(first.layers[at]?.head).toBeCloseTo(layer.head, 7);
       });
-      const later = dayState(input, march, 90);
-      expect(later.water.flow / (march.flow[90] ?? 1)).toBeCloseTo(1, 4);
+      const later = dayState(input, simulation, 90);
+      expect(later.water.flow / (simulation.flow[90] ?? 1)).toBeCloseTo(1, 4);
       const held = later.sludge
         .flat()
         .reduce((sum, { bySize }) => sum + bySize.reduce((a, b) => a + b, 0), 0);
@@ -52,7 +52,7 @@ describe('dayState', () => {
 
   it('has less dirt after the layers than before them', () => {
     const input = inputOf('reed-bench');
-    const { along } = dayState(input, found(input).march, 30);
+    const { along } = dayState(input, found(input).simulation, 30);
     const [first, last] = [along[0] ?? [], along.at(-1) ?? []];
     first.forEach((before, size) => expect(last[size]).toBeLessThanOrEqual(before));
   });
@@ -70,7 +70,7 @@ describe('forecast', () => {
     expect(after.siltPerMonth).toBeLessThan(before.siltPerMonth);
     const filter = addIntakeSponge(sill.filter);
     const sponged = found({ ...cut, filter, layers: [spongeLayer(filter), ...cut.layers] });
-    expect(sponged.march.caughtBy[30 * 5 + 1]).toBeLessThan(after.march.caughtBy[30 * 4] ?? 0);
+    expect(sponged.simulation.caughtBy[30 * 5 + 1]).toBeLessThan(after.simulation.caughtBy[30 * 4] ?? 0);
   });
 
   it('names what clogs first, and says nothing of it where nothing clogs', () => {
@@ -108,8 +108,8 @@ describe('forecast', () => {
       feed: { ...sill.tank.feed, amount: { by: 'weight' as const, perDay: 1 } },
     };
     for (const layers of [sill.layers, [], [plainLayer('a', 'resin', 'basket', 0.05)]]) {
-      const { march, lowestShare } = found({ ...sill, tank: heavy, layers });
-      expect(march.flow.every((flow) => Number.isFinite(flow) && flow >= 0)).toBe(true);
+      const { simulation, lowestShare } = found({ ...sill, tank: heavy, layers });
+      expect(simulation.flow.every((flow) => Number.isFinite(flow) && flow >= 0)).toBe(true);
       expect(Number.isFinite(lowestShare)).toBe(true);
     }
     expect(
@@ -161,7 +161,7 @@ describe('variantsOf', () => {
     },
   );
 
-  it('puts the finest pad before, after and on both sides of the living media', () => {
+  it('puts the finest pad before, after and on both sides of the biological media', () => {
     const variants = variantsOf(inputOf('reed-bench', 30));
     const order = (key: string): string[] =>
       (variants.find((one) => one.key === key)?.input.layers ?? []).map(({ medium }) => medium);

@@ -1,12 +1,12 @@
 import type { Filter } from '../filter/filter';
-import { hasJob } from '../media/medium';
+import { hasRole } from '../media/medium';
 import { placeLayers } from '../layers/placeLayers';
 import type { Layer } from '../layers/layer';
 import type { PlacedLayer } from '../layers/placedLayer';
-import { isLivingOnly } from '../layers/layerRole';
+import { isBiologicalOnly } from '../layers/layerRole';
 import type { Tank } from '../tank/tank';
 import { NITROGEN_PER_SLUDGE } from './dirtNumbers';
-import { march, type March, type MarchInput } from './cloggingSimulation';
+import { simulateClogging, type CloggingSimulation, type CloggingInput } from './cloggingSimulation';
 import { crossing, serviceCourse, serviceDayOf, type ServiceCourse } from './serviceCourse';
 import { HORIZON, type Visit } from '../pack/visit';
 
@@ -14,7 +14,7 @@ import { HORIZON, type Visit } from '../pack/visit';
 export const NOTICED_SHARE = 0.8;
 /** Head of a layer’s dirt below which it has not clogged, m of water: a hundredth of a millimetre. */
 const FELT = 1e-5;
-/** Days over which silt into the living media is averaged, and the month it is given for. */
+/** Days over which silt into the biological media is averaged, and the month it is given for. */
 const SILT_DAYS = 90;
 const MONTH = 30;
 
@@ -33,14 +33,14 @@ export interface ForecastInput {
 
 /** What the first clogging of a filter comes to. Days from when it was packed. */
 export interface Forecast {
-  readonly march: March;
+  readonly simulation: CloggingSimulation;
   /** What service hangs on, by day. */
   readonly course: ServiceCourse;
-  /** When it falls to its limit; null: not within the days marched. */
+  /** When it falls to its limit; null: not within the days simulated. */
   readonly serviceDay: number | null;
   /** The least share of its clean value that is reached. */
   readonly lowestShare: number;
-  /** When a hang-on-back runs over its rim; null: not within the days marched, or it has no rim. */
+  /** When a hang-on-back runs over its rim; null: not within the days simulated, or it has no rim. */
   readonly spillDay: number | null;
   /** Share of the clean flow that its outlet still gives then; null without a spill. */
   readonly outletAtSpill: number | null;
@@ -48,7 +48,7 @@ export interface Forecast {
   readonly firstToClog: string | null;
   /** Dry dirt caught by layers that are there for the film alone, kg a month of the first three. */
   readonly siltPerMonth: number;
-  /** Nitrogen that rotting sludge gave back, kg N a day of the last month marched. */
+  /** Nitrogen that rotting sludge gave back, kg N a day of the last month simulation. */
   readonly nitrogenPerDay: number;
 }
 
@@ -58,16 +58,16 @@ export interface Forecast {
  * @throws Error when a layer refers to a medium or chamber that is not there; check with `packFaults` first.
  */
 export function forecast(input: ForecastInput): Forecast | null {
-  const marched = march(marchInput(input));
-  return marched === null ? null : readForecast(marched, placeLayers(input.filter, input.layers));
+  const simulation = simulateClogging(cloggingInput(input));
+  return simulation === null ? null : readForecast(simulation, placeLayers(input.filter, input.layers));
 }
 
-/** Living media with pores to lose; dense rings and balls have none. */
-const silts = ({ layer, stage, medium }: Pick<PlacedLayer, 'layer' | 'stage' | 'medium'>): boolean =>
-  isLivingOnly(layer) && stage === 'living' && !hasJob(medium, 'settle');
+/** Biological media with pores to lose; dense rings and balls have none. */
+const silts = ({ layer, role, medium }: Pick<PlacedLayer, 'layer' | 'role' | 'medium'>): boolean =>
+  isBiologicalOnly(layer) && role === 'biological' && !hasRole(medium, 'settle');
 
 /** The march of a forecast. */
-export const marchInput = ({
+export const cloggingInput = ({
   tank,
   filter,
   layers,
@@ -75,7 +75,7 @@ export const marchInput = ({
   visits,
   days = HORIZON,
   brief = false,
-}: ForecastInput): MarchInput => ({
+}: ForecastInput): CloggingInput => ({
   tank,
   own: { filter, inFlow: placeLayers(filter, layers), visits },
   others: others.map((other) => ({ filter: other.filter, inFlow: placeLayers(other.filter, other.layers) })),
@@ -83,25 +83,25 @@ export const marchInput = ({
   brief,
 });
 
-/** What a march comes to. */
-export function readForecast(marched: March, inFlow: readonly PlacedLayer[]): Forecast {
-  const { days, flow, headroom, caughtBy, clogging, rotted } = marched;
+/** What a simulation comes to. */
+export function readForecast(simulation: CloggingSimulation, inFlow: readonly PlacedLayer[]): Forecast {
+  const { days, flow, headroom, caughtBy, clogging, rotted } = simulation;
   const layers = inFlow.length;
-  const course = serviceCourse(marched);
+  const course = serviceCourse(simulation);
   const serviceDay = serviceDayOf(course);
   const spillDay = crossing(headroom, 0);
   const at = Math.round(serviceDay ?? days);
   const siltDays = Math.min(days, SILT_DAYS);
   const silt = inFlow.reduce(
-    (sum, { layer, stage, medium }, place) =>
-      silts({ layer, stage, medium }) ? sum + (caughtBy[siltDays * layers + place] ?? 0) : sum,
+    (sum, { layer, role, medium }, place) =>
+      silts({ layer, role, medium }) ? sum + (caughtBy[siltDays * layers + place] ?? 0) : sum,
     0,
   );
   const lastMonth = Math.min(days, MONTH);
   const gains = inFlow.map((_, place) => clogging[at * layers + place] ?? 0);
   const most = gains.indexOf(Math.max(...gains));
   return {
-    march: marched,
+    simulation,
     course,
     serviceDay,
     lowestShare: course.course.reduce((least, one) => Math.min(least, one), Infinity),

@@ -20,5 +20,5 @@ export function settlingRates(tank: Pick<Tank, 'circulation'>, volume: number): 
  * @param volume m³
  * @source mass balance of a mixed tank, C = P/(Q·E + k_s·V).
  */
-export const afloat = (made: number, cleared: number, settles: number, volume: number): number =>
+export const suspendedSolids = (made: number, cleared: number, settles: number, volume: number): number =>
   made / (cleared + settles * volume);

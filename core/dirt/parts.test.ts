@@ -7,7 +7,7 @@ import { placeLayers } from '../layers/placeLayers';
 import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import { cutBeds } from './beds';
-import { catchDirt, catchingOf } from './capture';
+import { captureDirt, captureOf } from './capture';
 import { depositStep } from './depositStep';
 import { DIRT_PROVENANCE, USUAL_DIRT } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
@@ -15,7 +15,7 @@ import { coefficientAt, collectorOf } from './filterCoefficient';
 import { fouledResistance } from './fouledResistance';
 import { settlingSpeed } from './settlingSpeed';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
-import { afloat, settlingRates } from './massBalance';
+import { suspendedSolids, settlingRates } from './massBalance';
 
 const FLUID = fluidAt(25);
 
@@ -30,8 +30,8 @@ describe('a uniform clean bed', () => {
       const sinking = SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, FLUID));
       for (const refine of [1, 3]) {
         const beds = cutBeds(inFlow, FLUID, USUAL_DIRT, refine);
-        const into = catchingOf(beds);
-        catchDirt(
+        const into = captureOf(beds);
+        captureDirt(
           { beds, inFlow, openFloor: null, sinking, retention: 0 },
           new Float64Array(beds.slices),
           [{ whole: flow, own: flow, beside: 0 }],
@@ -102,7 +102,7 @@ describe('coefficientAt', () => {
 });
 
 describe('depositStep', () => {
-  // Source: the differential equation itself, marched by Euler’s method in very small steps.
+  // Source: the differential equation itself, simulation by Euler’s method in very small steps.
   it('is the solution of its equation, and books what it does', () => {
     const [ultimate, rate, decay, days] = [0.3, 0.02, 0.05, 7];
     const filling = rate / (ultimate - 0.1);
@@ -150,12 +150,12 @@ describe('the tank', () => {
   // Source: mass balance of a mixed tank in its steady state, C(QE + kV) = P.
   it('has as much afloat as its balance says', () => {
     const [made, cleared, settles, volume] = [1e-3, 2, 0.3, 0.1];
-    const c = afloat(made, cleared, settles, volume);
-    let marched = 0;
+    const c = suspendedSolids(made, cleared, settles, volume);
+    let simulation = 0;
     const step = 1e-4;
     for (let time = 0; time < 3; time += step)
-      marched += ((made - marched * (cleared + settles * volume)) / volume) * step;
-    expect(c).toBeCloseTo(marched, 8);
+      simulation += ((made - simulation * (cleared + settles * volume)) / volume) * step;
+    expect(c).toBeCloseTo(simulation, 8);
   });
 
   it('settles less where pumps move the water', () => {

@@ -1,4 +1,4 @@
-import type { March } from './cloggingSimulation';
+import type { CloggingSimulation } from './cloggingSimulation';
 import { SERVICE_SHARE } from '../practice/serviceShare';
 
 /** Headroom at which a hang-on-back wants service however much still goes through, m (calibrated: a bump must not spill it). */
@@ -16,10 +16,10 @@ export interface ServiceCourse {
   readonly limit: number;
 }
 
-type Marched = Pick<March, 'through' | 'headroom'>;
+type Simulated = Pick<CloggingSimulation, 'through' | 'headroom'>;
 
 /** The course of one measure. */
-export function courseBy({ through, headroom }: Marched, by: ServiceBy): ServiceCourse {
+export function courseBy({ through, headroom }: Simulated, by: ServiceBy): ServiceCourse {
   const values = by === 'through' ? through : headroom;
   const clean = values[0] ?? 1;
   const limit =
@@ -31,10 +31,10 @@ export function courseBy({ through, headroom }: Marched, by: ServiceBy): Service
  * The measure that calls for service first, or that comes nearest to it: what falls in a closed body and past a notch
  * is the flow through the pack; where all water must go through, the level rises instead.
  */
-export function serviceCourse(marched: Marched): ServiceCourse {
-  const through = courseBy(marched, 'through');
-  if (Number.isNaN(marched.headroom[0])) return through;
-  const headroom = courseBy(marched, 'headroom');
+export function serviceCourse(simulation: Simulated): ServiceCourse {
+  const through = courseBy(simulation, 'through');
+  if (Number.isNaN(simulation.headroom[0])) return through;
+  const headroom = courseBy(simulation, 'headroom');
   const [a, b] = [serviceDayOf(through), serviceDayOf(headroom)];
   if (a !== null || b !== null) return (a ?? Infinity) <= (b ?? Infinity) ? through : headroom;
   const spare = ({ course, limit }: ServiceCourse): number =>
@@ -42,7 +42,7 @@ export function serviceCourse(marched: Marched): ServiceCourse {
   return spare(through) <= spare(headroom) ? through : headroom;
 }
 
-/** The day on which service is due, or null when it is not within the days marched. */
+/** The day on which service is due, or null when it is not within the days simulated. */
 export const serviceDayOf = ({ course, limit }: ServiceCourse): number | null => crossing(course, limit);
 
 /** When a course by day first falls to a limit, straight between days; null when it does not. */

@@ -4,7 +4,7 @@ import { LAYER_BOUNDS, type Layer } from '../layers/layer';
 import { applyEdit, type PackEdit } from '../pack/packEdit';
 
 /** The smallest change that brings enough water through a layer. */
-export interface ThroughShareFix {
+export interface PassThroughFix {
   readonly how: 'fill the gap' | 'cut larger' | 'cut to the walls';
   readonly edit: PackEdit;
   /** Share that goes through it then, 0–1. */
@@ -23,20 +23,18 @@ const CUT_STEP = 5e-4;
  *
  * @param wanted 0–1
  */
-export function throughShareFix(input: PackInput, layerId: string, wanted: number): ThroughShareFix | null {
+export function passThroughFix(input: PackInput, layerId: string, wanted: number): PassThroughFix | null {
   const layer = input.layers.find((one) => one.id === layerId);
   const chamber = input.filter.chambers.find((one) => one.id === layer?.chamber);
   if (layer === undefined || layer.cut === null || chamber === undefined) return null;
   const shareWith = (change: Partial<Layer>): number => {
     const layers = applyEdit(input.layers, { type: 'set', layerId, change });
-    return (
-      evaluatePack({ ...input, layers }).layers.find((one) => one.layerId === layerId)?.throughShare ?? 0
-    );
+    return evaluatePack({ ...input, layers }).layers.find((one) => one.layerId === layerId)?.passThrough ?? 0;
   };
   if (shareWith({}) >= wanted) return null;
   const face = faceSides(chamber.shape);
   const gapNow = Math.max(face.shown - layer.cut.length, face.into - layer.cut.width) / 2;
-  const fix = (how: ThroughShareFix['how'], change: Partial<Layer>, gap: number): ThroughShareFix => ({
+  const fix = (how: PassThroughFix['how'], change: Partial<Layer>, gap: number): PassThroughFix => ({
     how,
     edit: { type: 'set', layerId, change },
     share: shareWith(change),

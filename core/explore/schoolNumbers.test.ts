@@ -34,9 +34,11 @@ describe('schools', () => {
       ['lava', 0.05],
     ]);
     // By hand: 12 × 8 × 5 cm is 0.48 L.
-    expect(numbers.finePad).toBe('Here 0.48 L of 0.48 L of living media stand behind the first fine pad.');
+    expect(numbers.finePad).toBe(
+      'Here 0.48 L of 0.48 L of biological media stand behind the first fine pad.',
+    );
     expect(numbers.order).toMatch(/every grade stands after a coarser one/);
-    expect(numbers.livingMedium).toMatch(/with medium foam 0\.53 m²/);
+    expect(numbers.biologicalMedium).toMatch(/with medium foam 0\.53 m²/);
     expect(numbers.fullness).toMatch(/0\.05 L are free, and \d+ mm of headroom/);
   });
 

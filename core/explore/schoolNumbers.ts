@@ -4,32 +4,32 @@ import { gradeRank, GRADES } from '../media/medium';
 import type { PackInput, PackReport } from '../report/evaluatePack';
 import { placeLayers } from '../layers/placeLayers';
 import type { PlacedLayer } from '../layers/placedLayer';
-import { intakeSpeed } from '../hydraulics/intakeVelocity';
+import { intakeVelocity } from '../hydraulics/intakeVelocity';
 import { sentence, type Sentence } from '../units/sentence';
 import type { School } from '../findings/schools';
 
-/** Media that the schools of living media would fill the same room with. */
+/** Media that the schools of biological media would fill the same room with. */
 const ALTERNATIVES = { mineral: 'porous-ceramic', foam: 'foam-30', scrubbers: 'scrubbers' } as const;
 
 /** What the figures of this pack say on each question on which keepers disagree. */
 export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Record<School, Sentence>> {
   const inFlow = placeLayers(input.filter, input.layers);
   const flowOf = new Map(report.layers.map((one) => [one.layerId, one]));
-  const living = inFlow.filter((one) => one.stage === 'living');
-  const room = volume(living);
+  const biological = inFlow.filter((one) => one.role === 'biological');
+  const room = volume(biological);
   const surfaceOf = (id: string): number => {
     const medium = mediumById(id);
     return bedGeometry(medium.geometry).specificSurface * medium.usableShare * room;
   };
   const fineAt = inFlow.findIndex((one) => (gradeRank(one.medium) ?? -1) >= GRADES.indexOf('fine'));
-  const guarded = fineAt === -1 ? [] : inFlow.slice(fineAt + 1).filter((one) => one.stage === 'living');
-  const chemical = inFlow.filter((one) => one.stage === 'chemical');
+  const guarded = fineAt === -1 ? [] : inFlow.slice(fineAt + 1).filter((one) => one.role === 'biological');
+  const chemical = inFlow.filter((one) => one.role === 'chemical');
   const contact = chemical.reduce((sum, one) => sum + (flowOf.get(one.layer.id)?.bedTime ?? 0), 0);
-  const rings = living.filter((one) => one.medium.jobs.includes('settle'));
+  const rings = biological.filter((one) => one.medium.roles.includes('settle'));
   const floss = inFlow.filter((one) => one.medium.family === 'floss');
   const flossHead = floss.reduce((sum, one) => sum + (flowOf.get(one.layer.id)?.head ?? 0), 0);
   const cartridges = inFlow.filter((one) => one.medium.family === 'cartridge');
-  const intake = intakeSpeed(input.filter, report.water.flow, input.tank.animals);
+  const intake = intakeVelocity(input.filter, report.water.flow, input.tank.animals);
   const graded = inFlow.filter((one) => gradeRank(one.medium) !== null);
   const late = graded.filter((one, at) =>
     graded.slice(0, at).some((before) => (gradeRank(before.medium) ?? 0) > (gradeRank(one.medium) ?? 0)),
@@ -37,17 +37,17 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
   return {
     finePad:
       fineAt === -1
-        ? sentence`Here no fine pad stands anywhere; ${litres(room)} of living media take the silt.`
-        : sentence`Here ${litres(volume(guarded))} of ${litres(room)} of living media stand behind the first fine pad.`,
+        ? sentence`Here no fine pad stands anywhere; ${litres(room)} of biological media take the silt.`
+        : sentence`Here ${litres(volume(guarded))} of ${litres(room)} of biological media stand behind the first fine pad.`,
     chemical:
       chemical.length === 0
         ? sentence`Here there is none; ${litres(report.totals.freeVolume)} are free.`
         : sentence`Here ${litres(volume(chemical))} of it, and the water stays ${{ kind: 'time', si: contact }} in it.`,
-    livingMedium: sentence`${litres(room)} of room here hold ${{ kind: 'surface', si: report.totals.livingSurface }}; filled with porous mineral ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.mineral) }}, with medium foam ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.foam) }}, with scrubbers ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.scrubbers) }}.`,
+    biologicalMedium: sentence`${litres(room)} of room here hold ${{ kind: 'surface', si: report.totals.biologicalSurface }}; filled with porous mineral ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.mineral) }}, with medium foam ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.foam) }}, with scrubbers ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.scrubbers) }}.`,
     intakeSponge: sentence`Here the water runs at ${{ kind: 'speed', si: intake.speed }} at the ${intake.throughSponge ? 'sponge' : 'bare strainer'}, and the weakest swimmer holds out against ${{ kind: 'speed', si: intake.limit }}.`,
     rings:
       rings.length === 0
-        ? sentence`Here none are counted as living media.`
+        ? sentence`Here none are counted as biological media.`
         : sentence`Here ${litres(volume(rings))} of them give ${{ kind: 'surface', si: surface(rings) }}; porous mineral in their room ${{ kind: 'surface', si: (volume(rings) * surfaceOf(ALTERNATIVES.mineral)) / Math.max(room, 1e-9) }}.`,
     order:
       late.length === 0

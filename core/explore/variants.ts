@@ -2,12 +2,12 @@ import { addIntakeSponge, spongeFor } from '../filter/addIntakeSponge';
 import { isInward } from '../filter/chamberShape';
 import { intakeSponge, usableDepth, type Filter } from '../filter/filter';
 import { presetFilter } from '../filter/presetFilter';
-import { gradeRank, hasJob } from '../media/medium';
+import { gradeRank, hasRole } from '../media/medium';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
 import { plainLayer } from '../layers/plainLayer';
 import type { PlacedLayer } from '../layers/placedLayer';
-import { isLivingOnly } from '../layers/layerRole';
+import { isBiologicalOnly } from '../layers/layerRole';
 import { forecast, type ForecastInput } from '../dirt/forecast';
 import type { ServiceCourse } from '../dirt/serviceCourse';
 
@@ -46,10 +46,10 @@ export function variantsOf(input: ForecastInput): Variant[] {
     const next = { ...input, ...change };
     return { key, name, input: next, overfill: overfillOf(next) };
   };
-  const living = body.filter(({ layer, stage }) => isLivingOnly(layer) && stage !== 'settle');
+  const biological = body.filter(({ layer, role }) => isBiologicalOnly(layer) && role !== 'settle');
   return [
     made('plan', 'As planned', {}),
-    ...(living.length === 0 ? [] : finePads(inFlow, living, made)),
+    ...(biological.length === 0 ? [] : finePads(inFlow, biological, made)),
     made('foam only', 'Foam only, 30 ppi', {
       layers: input.layers.map((layer) =>
         body.some((one) => one.layer === layer)
@@ -67,12 +67,12 @@ export function variantsOf(input: ForecastInput): Variant[] {
 
 type Make = (key: VariantKey, name: string, change: Partial<ForecastInput>) => Variant;
 
-function finePads(inFlow: readonly PlacedLayer[], living: readonly PlacedLayer[], made: Make): Variant[] {
-  const [first, last] = [living[0], living.at(-1)];
+function finePads(inFlow: readonly PlacedLayer[], biological: readonly PlacedLayer[], made: Make): Variant[] {
+  const [first, last] = [biological[0], biological.at(-1)];
   if (first === undefined || last === undefined) return [];
   const rank = ({ medium }: PlacedLayer): number => gradeRank(medium) ?? -1;
   const graded = inFlow.filter(
-    ({ chamber, medium }) => chamber.where === 'body' && hasJob(medium, 'mechanical'),
+    ({ chamber, medium }) => chamber.where === 'body' && hasRole(medium, 'mechanical'),
   );
   const finest = Math.max(2, ...graded.map(rank));
   const pads = graded.filter((one) => rank(one) === finest).map(({ layer }) => layer);
@@ -85,7 +85,7 @@ function finePads(inFlow: readonly PlacedLayer[], living: readonly PlacedLayer[]
       ...(after && layer === last.layer ? [{ ...pad, id: 'variant-after', chamber: layer.chamber }] : []),
     ]);
   return [
-    made('fine before', 'Finest pad before the living media', { layers: laid(true, false) }),
+    made('fine before', 'Finest pad before the biological media', { layers: laid(true, false) }),
     made('fine after', 'Finest pad after it', { layers: laid(false, true) }),
     made('fine both', 'Finest pads on both sides', { layers: laid(true, true) }),
   ];
@@ -127,7 +127,7 @@ function helper({ tank }: ForecastInput): ForecastInput['others'][number] {
 }
 
 function settlement(input: ForecastInput, inFlow: readonly PlacedLayer[], made: Make): Variant[] {
-  const rings = inFlow.filter(({ stage }) => stage === 'settle').map(({ layer }) => layer);
+  const rings = inFlow.filter(({ role }) => role === 'settle').map(({ layer }) => layer);
   if (rings.length > 0)
     return [
       made('settlement', 'Without the settlement rings', {
@@ -170,8 +170,8 @@ export const compareVariants = (input: ForecastInput): VariantOutlook[] =>
   variantsOf(input).flatMap(({ key, name, overfill, input: other }) => {
     const found = forecast({ ...other, brief: true });
     if (found === null) return [];
-    const { course, serviceDay, spillDay, siltPerMonth, march } = found;
+    const { course, serviceDay, spillDay, siltPerMonth, simulation } = found;
     return [
-      { key, name, overfill, course, serviceDay, spillDay, siltPerMonth, cleanFlow: march.flow[0] ?? 0 },
+      { key, name, overfill, course, serviceDay, spillDay, siltPerMonth, cleanFlow: simulation.flow[0] ?? 0 },
     ];
   });

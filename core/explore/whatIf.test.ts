@@ -6,7 +6,7 @@ import { aloneOn, evaluatePack, type PackInput } from '../report/evaluatePack';
 import type { Layer } from '../layers/layer';
 import { applyEdit } from '../pack/packEdit';
 import { plainLayer } from '../layers/plainLayer';
-import { throughShareFix } from './passThroughFix';
+import { passThroughFix } from './passThroughFix';
 import { bestFor, whatIf } from './whatIf';
 
 const inputOf = (kind: 'hang-on-back-basket' | 'canister-down-flow', layers: Layer[]): PackInput => ({
@@ -26,18 +26,21 @@ describe('whatIf', () => {
   it('knows which way every change goes', () => {
     expect(named(/more of layer 1/)?.headroom).toBeLessThan(0);
     expect(named(/less of layer 1/)?.headroom).toBeGreaterThan(0);
-    expect(named(/layer 1 cut to the walls/)?.leastThrough).toBeGreaterThan(0.1);
-    expect(named(/filled with floss/)?.leastThrough).toBeGreaterThan(0);
-    expect(named(/layer 1 one grade coarser/)?.leastThrough).toBeGreaterThan(0);
+    expect(named(/layer 1 cut to the walls/)?.leastPassThrough).toBeGreaterThan(0.1);
+    expect(named(/filled with floss/)?.leastPassThrough).toBeGreaterThan(0);
+    expect(named(/layer 1 one grade coarser/)?.leastPassThrough).toBeGreaterThan(0);
     expect(named(/one grade finer/)).toBeUndefined();
     expect(named(/sent round again/)?.flow).toBeLessThan(0);
   });
 
   it('says what its edit does when it is made', () => {
-    const best = bestFor(changes, 'leastThrough', 0.01);
+    const best = bestFor(changes, 'leastPassThrough', 0.01);
     if (best?.edit === undefined) throw new Error('Nothing helps.');
     const after = evaluatePack({ ...input, layers: applyEdit(input.layers, best.edit) });
-    expect((after.leastThrough ?? 0) - (report.leastThrough ?? 0)).toBeCloseTo(best.leastThrough, 12);
+    expect((after.leastPassThrough ?? 0) - (report.leastPassThrough ?? 0)).toBeCloseTo(
+      best.leastPassThrough,
+      12,
+    );
     expect(bestFor(changes, 'flow', 1)).toBeNull();
   });
 
@@ -64,28 +67,28 @@ describe('whatIf, the intake', () => {
   });
 });
 
-describe('throughShareFix', () => {
+describe('passThroughFix', () => {
   const bag: Layer = { ...plainLayer('bag', 'resin', 'tray-4', 0.02), cut: { length: 0.17, width: 0.17 } };
   const input = inputOf('canister-down-flow', [bag]);
 
   it('fills the gap where that is enough, else cuts as little larger as will do', () => {
-    const little = throughShareFix(input, 'bag', 0.1);
+    const little = passThroughFix(input, 'bag', 0.1);
     expect(little).toMatchObject({ how: 'fill the gap' });
     expect(little?.share).toBeGreaterThanOrEqual(0.1);
-    const more = throughShareFix(input, 'bag', 0.4);
+    const more = passThroughFix(input, 'bag', 0.4);
     expect(more).toMatchObject({ how: 'cut larger' });
     expect(more?.share).toBeGreaterThanOrEqual(0.4);
     // Half a millimetre more of gap would not do.
     const wider = (more?.gap ?? 0) + 5e-4;
     const cut = { length: 0.19 - 2 * wider, width: 0.19 - 2 * wider };
     const [layer] = evaluatePack({ ...input, layers: [{ ...bag, cut }] }).layers;
-    expect(layer?.throughShare).toBeLessThan(0.4);
-    expect(throughShareFix(input, 'bag', 0.999)).toMatchObject({ how: 'cut to the walls', gap: 0 });
+    expect(layer?.passThrough).toBeLessThan(0.4);
+    expect(passThroughFix(input, 'bag', 0.999)).toMatchObject({ how: 'cut to the walls', gap: 0 });
   });
 
   it('has nothing to say where enough goes through', () => {
-    expect(throughShareFix(input, 'bag', 0.001)).toBeNull();
-    expect(throughShareFix({ ...input, layers: [{ ...bag, cut: null }] }, 'bag', 0.9)).toBeNull();
-    expect(throughShareFix(input, 'nobody', 0.9)).toBeNull();
+    expect(passThroughFix(input, 'bag', 0.001)).toBeNull();
+    expect(passThroughFix({ ...input, layers: [{ ...bag, cut: null }] }, 'bag', 0.9)).toBeNull();
+    expect(passThroughFix(input, 'nobody', 0.9)).toBeNull();
   });
 });

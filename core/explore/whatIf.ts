@@ -14,14 +14,14 @@ export interface WhatIf {
   /** null where there is no level. */
   readonly headroom: number | null;
   /** Of the least share through any layer. */
-  readonly leastThrough: number;
+  readonly leastPassThrough: number;
 }
 
 /** Steps that hands can make: a centimetre of media, half a metre and two millimetres of hose, a third sent round. */
 const MORE_MEDIA = 0.01;
 const SHORTER_HOSE = 0.5;
 const WIDER_HOSE = 0.002;
-const SENT_ROUND = 0.3;
+const RECIRCULATED = 0.3;
 
 interface Change {
   readonly what: Sentence;
@@ -44,7 +44,7 @@ export function whatIf(input: PackInput, before: PackReport): WhatIf[] {
       flow: after.water.flow - before.water.flow,
       headroom:
         level === null || after.water.level === null ? null : after.water.level.headroom - level.headroom,
-      leastThrough: (after.leastThrough ?? 1) - (before.leastThrough ?? 1),
+      leastPassThrough: (after.leastPassThrough ?? 1) - (before.leastPassThrough ?? 1),
     };
   });
 }
@@ -134,12 +134,12 @@ function filterChanges(filter: Filter): Change[] {
               ]
             : []),
         ]),
-    ...(spill === null || spill.sentRound >= SENT_ROUND
+    ...(spill === null || spill.recirculated >= RECIRCULATED
       ? []
       : [
           {
-            what: sentence`${{ kind: 'share', si: SENT_ROUND }} sent round again`,
-            filter: { ...filter, spill: { ...spill, sentRound: SENT_ROUND } },
+            what: sentence`${{ kind: 'share', si: RECIRCULATED }} sent round again`,
+            filter: { ...filter, spill: { ...spill, recirculated: RECIRCULATED } },
           },
         ]),
   ];
@@ -148,7 +148,7 @@ function filterChanges(filter: Filter): Change[] {
 /** The change that helps one figure most, or null where none helps it by as much as is worth a word. */
 export function bestFor(
   changes: readonly WhatIf[],
-  figure: 'flow' | 'headroom' | 'leastThrough',
+  figure: 'flow' | 'headroom' | 'leastPassThrough',
   least: number,
 ): WhatIf | null {
   const of = (change: WhatIf): number => change[figure] ?? 0;

@@ -12,7 +12,7 @@ import { SpillSchema } from './spill';
 
 export const FILTER_BOUNDS = {
   labelFlow: { what: 'Label flow', kind: 'flow', min: 0, max: 20e-3, aboveMin: true },
-  printedTank: { what: 'Tank printed on the box', kind: 'volume', min: 1e-3, max: 50 },
+  tankRating: { what: 'Tank printed on the box', kind: 'volume', min: 1e-3, max: 50 },
   bodyWidth: { what: 'Body width', kind: 'length', min: 0.02, max: 2 },
   bodyHeight: { what: 'Body height', kind: 'length', min: 0.02, max: 2 },
   outside: { what: 'Side of the body, outside', kind: 'length', min: 0.02, max: 2 },
@@ -90,7 +90,7 @@ export const FilterSchema = z
       .max(2200, 'The year must be at most 2200.')
       .nullable()
       .describe('In use since'),
-    printedTank: bounded(FILTER_BOUNDS.printedTank)
+    tankRating: bounded(FILTER_BOUNDS.tankRating)
       .nullable()
       .describe('Size of tank that the box says it is for, m³'),
     body: z.object({ width: bounded(FILTER_BOUNDS.bodyWidth), height: bounded(FILTER_BOUNDS.bodyHeight) }),

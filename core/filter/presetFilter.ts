@@ -28,7 +28,7 @@ export function presetFilter(
     pump: { power: null, internalLoss: null, head: { by: 'assumed' } },
     pumps: 1,
     sinceYear: null,
-    printedTank: null,
+    tankRating: null,
     outside: null,
     hoses,
     spill,

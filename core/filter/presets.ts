@@ -5,7 +5,7 @@ import type { UnplacedChamber } from './layOut';
 type Preset = Pick<Filter, 'labelFlow' | 'spill'> & { readonly chambers: readonly UnplacedChamber[] };
 
 /** What is the same for every hang-on-back until it is measured: a level body with its foot in and nothing sent round. */
-const LEVEL_BODY = { notch: null, hangerToBack: 0.11, foot: 'in', tilt: 0, sentRound: 0 } as const;
+const LEVEL_BODY = { notch: null, hangerToBack: 0.11, foot: 'in', tilt: 0, recirculated: 0 } as const;
 
 const LITRES_PER_HOUR = 1e-3 / 3600;
 

@@ -10,7 +10,7 @@ export const SPILL_BOUNDS = {
   notchWidth: { what: 'Width of the notch', kind: 'length', min: 0, max: 1, aboveMin: true },
   hangerToBack: { what: 'Hanger to the back rim', kind: 'length', min: 0, max: 1, aboveMin: true },
   tilt: { what: 'Tilt', kind: 'angle', min: 0, max: Math.PI / 9 },
-  sentRound: { what: 'Share sent round again', kind: 'share', min: 0, max: 0.95 },
+  recirculated: { what: 'Share sent round again', kind: 'share', min: 0, max: 0.95 },
 } as const satisfies Record<string, Bounds>;
 
 /** The foot that keeps a hang-on-back level: in its place, missing, or the body never had one. */
@@ -29,6 +29,8 @@ export const SpillSchema = z.object({
   hangerToBack: bounded(SPILL_BOUNDS.hangerToBack).describe('From the tank’s edge to the rim at the back'),
   foot: z.enum(FOOT_STATES),
   tilt: bounded(SPILL_BOUNDS.tilt).describe('How far it leans back, rad'),
-  sentRound: bounded(SPILL_BOUNDS.sentRound).describe('Share of the flow that the control sends round again'),
+  recirculated: bounded(SPILL_BOUNDS.recirculated).describe(
+    'Share of the flow that the control sends round again',
+  ),
 });
 export type Spill = z.infer<typeof SpillSchema>;

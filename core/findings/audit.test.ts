@@ -127,7 +127,7 @@ const BAD: Readonly<Record<FilterKind, Case & { readonly faults: string[] }>> = 
       ['balls', 'tray-2', 0.08],
       ['balls', 'tray-3', 0.04],
     ),
-    faults: ['empty-space', 'grade-order', 'weak-living-media'],
+    faults: ['empty-space', 'grade-order', 'weak-biological-media'],
   },
   'canister-down-flow': {
     layers: pack(
@@ -143,7 +143,7 @@ const BAD: Readonly<Record<FilterKind, Case & { readonly faults: string[] }>> = 
       ['foam-15', 'perimeter', 0.03],
       ['pumice', 'tray-3', 0.08],
       ['pumice', 'tray-2', 0.08],
-      ['carbon', 'tray-1', 0.08, { since: '2025-11-25' }],
+      ['carbon', 'tray-1', 0.08, { installedOn: '2025-11-25' }],
     ),
     around: { now: '2026-11-25T12:00:00Z' },
     faults: ['monthly-deep', 'spent-medium'],
@@ -209,9 +209,9 @@ describe('audit', () => {
       layers,
       flow: null,
     });
-    const stops = findings.filter((one) => one.level === 'stop');
+    const stops = findings.filter((one) => one.level === 'urgent');
     expect(findings.slice(0, stops.length)).toEqual(stops);
-    for (const level of ['stop', 'attention'] as const) {
+    for (const level of ['urgent', 'check'] as const) {
       const effects = findings.filter((one) => one.level === level).map((one) => one.effect);
       expect(effects).toEqual([...effects].sort((a, b) => b - a));
     }
@@ -233,12 +233,12 @@ describe('schools', () => {
       'polishing-pad',
     ],
     [
-      'balls as living media',
+      'balls as biological media',
       'hang-on-back-basket',
       pack(['foam-30', 'basket', 0.05], ['balls', 'basket', 0.05]),
       { rings: 'enough' },
       { rings: 'little use' },
-      'weak-living-media',
+      'weak-biological-media',
     ],
     [
       'floss ahead of the foam',

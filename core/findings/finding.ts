@@ -7,8 +7,8 @@ import type { ChamberMeasure } from '../layers/measureChamber';
 import type { PackEdit } from '../pack/packEdit';
 import type { PlacedLayer } from '../layers/placedLayer';
 
-/** `stop`: water or animals at risk now. `attention`: works worse than it could. `note`: a choice with its reason. */
-export type FindingLevel = 'stop' | 'attention' | 'note';
+/** `urgent`: water or animals at risk now. `check`: works worse than it could. `note`: a choice with its reason. */
+export type FindingLevel = 'urgent' | 'check' | 'note';
 
 /** What a rule has to say about a pack. */
 export interface Finding {

@@ -10,7 +10,7 @@ import { plainLayer } from '../layers/plainLayer';
 
 const filter = presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test');
 const adviceOn = (...layers: Layer[]): string[] =>
-  layerAdvice(placeLayers(filter, layers), []).map((one) => one.fate);
+  layerAdvice(placeLayers(filter, layers), []).map((one) => one.treatment);
 const layer = (id: string, medium: string, change: Partial<Layer>, thickness = 0.03): Layer => ({
   ...plainLayer(id, medium, 'basket', thickness),
   ...change,
@@ -27,20 +27,20 @@ describe('layerAdvice', () => {
         layer('d', 'sintered-glass', { dirt: 'clean' }),
         layer('e', 'foam-45', { dirt: null }),
       ),
-    ).toEqual(['squeeze', 'keep', 'swish', 'keep', 'keep']);
+    ).toEqual(['squeeze', 'keep', 'rinse', 'keep', 'keep']);
   });
 
-  it('discards what is worn out while enough ripe media stays', () => {
+  it('discards what is worn out while enough mature media stays', () => {
     expect(
       adviceOn(
         layer('a', 'foam-15', { dirt: 'loaded', signs: ['foul'] }, 0.01),
         layer('b', 'floss-bonded', { dirt: 'loaded' }, 0.005),
         layer('c', 'foam-45', { dirt: 'clean' }),
       ),
-    ).toEqual(['discard', 'discard', 'keep']);
+    ).toEqual(['throw away', 'throw away', 'keep']);
   });
 
-  it('never discards all ripe media at once', () => {
+  it('never discards all mature media at once', () => {
     const advice = layerAdvice(
       placeLayers(filter, [
         layer('a', 'foam-30', { dirt: 'blocked', signs: ['brittle'] }),
@@ -49,11 +49,15 @@ describe('layerAdvice', () => {
       ]),
       [],
     );
-    expect(advice.map((one) => one.fate)).toEqual(['retire', 'retire', 'discard']);
+    expect(advice.map((one) => one.treatment)).toEqual([
+      'replace in stages',
+      'replace in stages',
+      'throw away',
+    ]);
     expect(formatSentence(advice[0]?.reason ?? [])).toMatch(
       /crumbles.*100 % of the surface.*a part at a time/,
     );
-    expect(adviceOn(layer('a', 'cartridge', { dirt: 'blocked' }, 0.1))).toEqual(['retire']);
+    expect(adviceOn(layer('a', 'cartridge', { dirt: 'blocked' }, 0.1))).toEqual(['replace in stages']);
   });
 
   it('has short and torn pads cut anew, but not torn bags', () => {
@@ -74,7 +78,7 @@ describe('layerAdvice', () => {
     ];
     const { findings } = evaluatePack({ ...aloneOn(newTank('t', 'Test', 0.1)), filter, layers, flow: null });
     const advice = layerAdvice(placeLayers(filter, layers), findings);
-    expect(advice.map((one) => one.fate)).toEqual(['keep', 'move', 'move']);
+    expect(advice.map((one) => one.treatment)).toEqual(['keep', 'move', 'move']);
     expect(formatSentence(advice[1]?.reason ?? [])).toMatch(
       /stands after lava rock.*Squeeze it in old tank water/,
     );

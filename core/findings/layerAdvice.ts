@@ -1,21 +1,21 @@
 import { sentence, type Sentence } from '../units/sentence';
 import type { Finding } from './finding';
 import type { PlacedLayer } from '../layers/placedLayer';
-import type { Fate } from '../layers/layer';
+import type { Treatment } from '../layers/layer';
 
 /** What to do with a layer that came out, and why. */
 export interface LayerAdvice {
   readonly layerId: string;
-  readonly fate: Fate;
+  readonly treatment: Treatment;
   readonly reason: Sentence;
 }
 
-/** Share of the living surface in one piece above which it is never thrown out in one go (common practice, no source). */
+/** Share of the surface for bacteria in one piece above which it is never thrown out in one go (common practice, no source). */
 const TOO_MUCH_AT_ONCE = 0.5;
 
 /**
- * Advice for every layer of a stripped pack, in flow order. Ripe media is never all discarded at once: what has to go
- * and holds more than half of the living surface is retired in stages.
+ * Advice for every layer of a stripped pack, in flow order. Mature media is never all discarded at once: what has to go
+ * and holds more than half of the surface for bacteria is retired in stages.
  *
  * @param findings what the rules say of the same pack: what stands in the wrong place is moved
  * @source judgement of the trade (common practice, no source)
@@ -53,45 +53,46 @@ function adviceFor(
         : 'It is used up and not cleaned.';
     if (goneShare > TOO_MUCH_AT_ONCE && measure.surface > 0)
       return {
-        fate: 'retire',
+        treatment: 'replace in stages',
         reason: sentence`${why} What has to go holds ${{ kind: 'share', si: goneShare }} of the surface that films live on: change it a part at a time, a few weeks apart.`,
       };
-    return { fate: 'discard', reason: sentence`${why} Enough ripe media stays.` };
+    return { treatment: 'throw away', reason: sentence`${why} Enough mature media stays.` };
   }
   if (measure.wallGap > 0 && medium.supply === 'sheet')
     return {
-      fate: 'cut',
+      treatment: 'cut',
       reason: sentence`It leaves ${{ kind: 'gap', si: measure.wallGap }} at the wall: cut a new one, and keep this as a shim or in a smaller place.`,
     };
   if (layer.signs.includes('damaged') && medium.supply === 'sheet')
     return {
-      fate: 'cut',
+      treatment: 'cut',
       reason: sentence`Torn, it lets water past: cut a new one, or cut this one down to what is whole.`,
     };
   const clean = cleaning(placed);
   if (misplaced === null) return clean;
   return {
-    fate: 'move',
-    reason: sentence`${misplaced.title} ${clean.fate === 'keep' ? '' : clean.reason}`,
+    treatment: 'move',
+    reason: sentence`${misplaced.title} ${clean.treatment === 'keep' ? '' : clean.reason}`,
   };
 }
 
 /** Nothing wrong with it: clean it no more than it needs. */
 function cleaning({ layer, medium }: PlacedLayer): Omit<LayerAdvice, 'layerId'> {
   const dirty = layer.dirt === 'loaded' || layer.dirt === 'blocked';
-  if (layer.dirt === null) return { fate: 'keep', reason: sentence`Not looked at yet: say how dirty it is.` };
+  if (layer.dirt === null)
+    return { treatment: 'keep', reason: sentence`Not looked at yet: say how dirty it is.` };
   if (!dirty)
     return {
-      fate: 'keep',
+      treatment: 'keep',
       reason: sentence`Put it back as it is: the brown film is alive, and flow is not hindered.`,
     };
   if (medium.service === 'squeeze')
     return {
-      fate: 'squeeze',
+      treatment: 'squeeze',
       reason: sentence`Squeeze it in old tank water until little comes out. Not everything on one day.`,
     };
   return {
-    fate: 'swish',
+    treatment: 'rinse',
     reason:
       layer.dirt === 'blocked'
         ? sentence`Swish it in old tank water, one bag or section a week: silted pores starve the film, but rinsing all at once loses it.`

@@ -7,7 +7,7 @@ import { z } from 'zod';
 export const SchoolsSchema = z.object({
   finePad: z.enum(['before', 'after', 'both']),
   chemical: z.enum(['last', 'easy access', 'none', 'start only']),
-  livingMedium: z.enum(['porous mineral', 'foam', 'scrubbers', 'as it came']),
+  biologicalMedium: z.enum(['porous mineral', 'foam', 'scrubbers', 'as it came']),
   intakeSponge: z.enum(['always', 'never']),
   rings: z.enum(['little use', 'enough']),
   order: z.enum(['grades', 'any']),
@@ -21,7 +21,7 @@ export type School = keyof Schools;
 export const FIRST_SCHOOLS: Schools = {
   finePad: 'before',
   chemical: 'last',
-  livingMedium: 'porous mineral',
+  biologicalMedium: 'porous mineral',
   intakeSponge: 'always',
   rings: 'little use',
   order: 'grades',
@@ -49,7 +49,7 @@ export const SCHOOL_WORDS: SchoolWords = {
   finePad: {
     question: 'Where the finest pad goes',
     positions: {
-      before: { name: 'before the living media', because: 'it keeps their pores open' },
+      before: { name: 'before the biological media', because: 'it keeps their pores open' },
       after: { name: 'after it', because: 'it gives the clearest water and catches what they shed' },
       both: { name: 'both', because: 'open pores and the clearest water, for two pads' },
     },
@@ -69,8 +69,8 @@ export const SCHOOL_WORDS: SchoolWords = {
       },
     },
   },
-  livingMedium: {
-    question: 'Living medium',
+  biologicalMedium: {
+    question: 'Biological medium',
     positions: {
       'porous mineral': { name: 'porous mineral', because: 'more surface is claimed per litre' },
       foam: { name: 'foam alone', because: 'cheap, squeezable, no dead pores' },
@@ -86,7 +86,7 @@ export const SCHOOL_WORDS: SchoolWords = {
     },
   },
   rings: {
-    question: 'Dense rings and balls as living media',
+    question: 'Dense rings and balls as biological media',
     positions: {
       'little use': { name: 'of little use', because: 'they have little surface for their room' },
       enough: { name: 'enough for a light load', because: 'they have long been relied on' },
@@ -124,7 +124,7 @@ export const SCHOOL_WORDS: SchoolWords = {
         name: 'keep, change one a week, never all',
         because: 'convenient, and part of the film stays',
       },
-      beside: { name: 'keep, with living media beside it', because: 'a cheap middle way' },
+      beside: { name: 'keep, with biological media beside it', because: 'a cheap middle way' },
     },
   },
 };

@@ -6,7 +6,7 @@ import { placeLayers } from '../layers/placeLayers';
 import { plainLayer } from '../layers/plainLayer';
 import { cannotSpill } from './cannotSpill';
 import { GRAVITY } from './fluid';
-import { intakeSpeed } from './intakeVelocity';
+import { intakeVelocity } from './intakeVelocity';
 import { lipHeight } from './lipHeight';
 import { operatingPoint } from './operatingPoint';
 
@@ -48,14 +48,14 @@ describe('cannotSpill', () => {
   });
 });
 
-describe('intakeSpeed', () => {
+describe('intakeVelocity', () => {
   it('is flow over face, and a sponge brings it down', () => {
     const flow = 500e-3 / 3600;
-    const bare = intakeSpeed(basket, flow, ['shrimp']);
+    const bare = intakeVelocity(basket, flow, ['shrimp']);
     // By hand: a strainer of 16 mm by 60 mm, two fifths open, has 12.1 cm²: 0.115 m/s.
     expect(bare.speed).toBeCloseTo(0.115, 3);
     expect(bare).toMatchObject({ weakest: 'shrimp', limit: 0.05, throughSponge: false });
-    const sponged = intakeSpeed(addIntakeSponge(basket), flow, ['shrimp', 'fry']);
+    const sponged = intakeVelocity(addIntakeSponge(basket), flow, ['shrimp', 'fry']);
     // π · 56 mm · 80 mm is 141 cm²: 9.9 mm/s, and fry hold out against 2 cm/s.
     expect(sponged.speed).toBeCloseTo(0.00987, 4);
     expect(sponged).toMatchObject({ weakest: 'fry', throughSponge: true });

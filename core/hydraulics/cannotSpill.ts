@@ -38,9 +38,9 @@ export function cannotSpill(filter: Filter, stack: number): SpillGuards | null {
   const pump = pumpCurve(filter);
   const level = rimAboveLip(spill) - MARGIN;
   // With the water standing just under the rim the pump gives this much.
-  const most = pump.freeFlow * (1 - spill.sentRound);
+  const most = pump.freeFlow * (1 - spill.recirculated);
   const excess = (flow: number): number =>
-    pump.headAt(flow / (1 - spill.sentRound)) - spill.lipAboveTank - internalHead(filter, flow) - level;
+    pump.headAt(flow / (1 - spill.recirculated)) - spill.lipAboveTank - internalHead(filter, flow) - level;
   const flow = solveFalling(excess, 0, most, most * PRECISION);
   const overLip = lipHeight(spill, stack, flow);
   if (level <= overLip) return null;

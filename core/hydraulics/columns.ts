@@ -44,11 +44,11 @@ export function layerPaths(placed: PlacedLayer, fluid: Fluid): LayerPaths {
   // Media piled past the centre of a sleeve has no face left; a hair of one keeps its speed a number.
   const area = Math.max(LEAST_FACE, faceArea(shape, (measure.from + measure.to) / 2));
   const gap = isInward(shape) ? 0 : meanGap(placed);
-  const solids = Math.min(1, (1 - bedGeometry(medium.geometry).porosity) / layer.pressed);
+  const solids = Math.min(1, (1 - bedGeometry(medium.geometry).porosity) / layer.compressionRatio);
   return {
     placed,
     cover,
-    through: wrapped ? null : scaled(layerResistance(medium.geometry, layer.pressed, fluid)),
+    through: wrapped ? null : scaled(layerResistance(medium.geometry, layer.compressionRatio, fluid)),
     beside:
       layer.gapFill === 'floss'
         ? scaled(layerResistance(mediumById(GAP_FLOSS).geometry, 1, fluid))

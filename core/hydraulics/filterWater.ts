@@ -82,13 +82,13 @@ const CLOSE = 1e-7;
 export function findBalance(water: FilterWater, near: Balance | null = null): Balance {
   const { filter, fluid, pump, line } = water;
   const { spill } = filter;
-  const sentRound = spill?.sentRound ?? 0;
+  const recirculated = spill?.recirculated ?? 0;
   const lift = spill?.lipAboveTank ?? 0;
-  const most = pump.freeFlow * (1 - sentRound);
+  const most = pump.freeFlow * (1 - recirculated);
   const spongeHead = headOf(water.sponge, fluid, Infinity);
   const packed = packBalance(water, near);
   const excess = (flow: number): number =>
-    pump.headAt(flow / (1 - sentRound)) -
+    pump.headAt(flow / (1 - recirculated)) -
     lift -
     (line === null ? strainerHead(filter, flow) : hoseHead(line, flow, fluid)) -
     internalHead(filter, flow) -
@@ -175,7 +175,7 @@ function stacksOf(filter: Filter, inFlow: readonly LayerPaths[]): Stack[] {
     const runs: LayerPaths[][] = [[]];
     for (const paths of inFlow) {
       if (paths.placed.chamber !== chamber) continue;
-      const apart = paths.placed.stage === 'spacer';
+      const apart = paths.placed.role === 'spacer';
       if (apart) runs.push([]);
       runs.at(-1)?.push(paths);
       if (apart) runs.push([]);

@@ -38,7 +38,7 @@ export interface IntakeSpeed {
  * @param flow of the filter, m³/s, shared by its intakes
  * @source continuity: speed = flow ÷ area.
  */
-export function intakeSpeed(filter: Filter, flow: number, animals: readonly Animal[]): IntakeSpeed {
+export function intakeVelocity(filter: Filter, flow: number, animals: readonly Animal[]): IntakeSpeed {
   const sponge = intakeSponge(filter);
   const each = flow / filter.intakes.length;
   const first = filter.kind === 'internal-sponge' ? filter.chambers[0] : undefined;

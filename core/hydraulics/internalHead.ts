@@ -13,7 +13,7 @@ const INTERNAL_SHARE = 0.42;
  * @source square law, fixed at the label’s flow.
  */
 export function internalHead(filter: Filter, flow: number): number {
-  const pumped = flow / (1 - (filter.spill?.sentRound ?? 0));
+  const pumped = flow / (1 - (filter.spill?.recirculated ?? 0));
   return internalLoss(filter) * (pumped / filter.labelFlow) ** 2;
 }
 

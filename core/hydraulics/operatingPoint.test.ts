@@ -21,7 +21,7 @@ const solved = (filter: Filter, layers: Layer[], celsius = 25) =>
 describe('water around a short piece', () => {
   const canister = filterOf('canister-down-flow');
   /** Share of 800 L/h that goes through one short piece alone in a tray of 190 × 190 mm. */
-  function throughShare(side: number, change: Partial<Layer> = {}): number {
+  function passThrough(side: number, change: Partial<Layer> = {}): number {
     const layer = {
       ...plainLayer('bag', 'resin', 'tray-4', 0.02),
       cut: { length: side, width: side },
@@ -40,10 +40,10 @@ describe('water around a short piece', () => {
   // 190 mm at 800 L/h: 0.24 % with a gap of 10 mm, 13.9 % with the gap full of floss, 7.8 % with a gap of 2 mm.
   it('is nearly all of it with an open gap, and far less with the gap filled or closed', () => {
     const side = Math.sqrt(0.8) * 0.19;
-    expect(throughShare(side)).toBeCloseTo(0.0024, 4);
-    expect(throughShare(side, { gapFill: 'floss' })).toBeCloseTo(0.139, 3);
-    expect(throughShare(0.186)).toBeCloseTo(0.078, 3);
-    expect(throughShare(0.19)).toBeCloseTo(1, 9);
+    expect(passThrough(side)).toBeCloseTo(0.0024, 4);
+    expect(passThrough(side, { gapFill: 'floss' })).toBeCloseTo(0.139, 3);
+    expect(passThrough(0.186)).toBeCloseTo(0.078, 3);
+    expect(passThrough(0.19)).toBeCloseTo(1, 9);
   });
 
   it('gains nothing from pads that stand off, and much from pads that touch it and the walls', () => {
@@ -54,7 +54,7 @@ describe('water around a short piece', () => {
     });
     const share = (layers: Layer[]) => {
       const found = solved(canister, layers).layers.find((one) => one.layerId === 'bag');
-      return { alone: found?.throughShare ?? 0, mixed: found?.throughIfMixed ?? 0 };
+      return { alone: found?.passThrough ?? 0, mixed: found?.passThroughIfMixed ?? 0 };
     };
     const bare = share([bag]);
     const between = share([pad('a', null), bag, pad('b', null)]);
@@ -120,7 +120,7 @@ describe('levels of a hang-on-back', () => {
   });
 
   it('gives the tank less when part is sent round again', () => {
-    const flow = (sentRound: number): number => solved(tall(0.12, { sentRound }), thirds(0.12)).flow;
+    const flow = (recirculated: number): number => solved(tall(0.12, { recirculated }), thirds(0.12)).flow;
     expect(flow(0.3)).toBeLessThan(flow(0));
     expect(flow(0.3)).toBeGreaterThan(flow(0) * 0.6);
   });
@@ -177,7 +177,7 @@ describe('operatingPoint', () => {
       chamber: fc.nat(3),
       thickness: fc.double({ min: 0.002, max: 0.3, noNaN: true }),
       side: fc.option(fc.double({ min: 0.01, max: 0.3, noNaN: true })),
-      pressed: fc.double({ min: 0.3, max: 1, noNaN: true }),
+      compressionRatio: fc.double({ min: 0.3, max: 1, noNaN: true }),
       wrapper: fc.boolean(),
       floss: fc.boolean(),
     }),
@@ -195,7 +195,7 @@ describe('operatingPoint', () => {
         row.thickness,
       ),
       cut: row.side === null ? null : { length: row.side, width: row.side },
-      pressed: row.pressed,
+      compressionRatio: row.compressionRatio,
       holder: row.wrapper ? ('wrapper' as const) : ('none' as const),
       gapFill: row.floss ? ('floss' as const) : ('open' as const),
     }));
@@ -214,7 +214,7 @@ describe('operatingPoint', () => {
         if (point.flow > 1e-9)
           expect(Math.abs(sum - point.pumpHead)).toBeLessThan(1e-4 * (1 + point.pumpHead));
         for (const layer of point.layers)
-          for (const share of [layer.throughShare, layer.throughIfMixed])
+          for (const share of [layer.passThrough, layer.passThroughIfMixed])
             expect(share >= 0 && share <= 1).toBe(true);
         expect(
           JSON.stringify(point, (_, value: unknown) =>
@@ -290,7 +290,7 @@ describe('operatingPoint', () => {
     expect(thin.flow).toBeGreaterThan(0);
     expect(thin.shareOfLabel).toBeLessThan(1e-3);
     const crumb = { ...plainLayer('a', 'lava', 'tray-4', 0.05), cut: { length: 0.005, width: 0.005 } };
-    expect(solved(canister, [crumb]).layers[0]?.throughShare).toBeLessThan(0.01);
+    expect(solved(canister, [crumb]).layers[0]?.passThrough).toBeLessThan(0.01);
     const many = Array.from({ length: 60 }, (_, at) => plainLayer(`l${at}`, 'foam-45', 'tray-4', 0.01));
     expect(solved(canister, many).flow).toBeGreaterThan(0);
     const shut = canister.chambers.map(({ id }) => ({

@@ -28,8 +28,8 @@ export interface LayerFlow {
    * Share of the filter’s flow that goes through the piece, 0–1: as long as water does not mix across between layers
    * that touch, and if it mixed freely. The truth lies between.
    */
-  readonly throughShare: number;
-  readonly throughIfMixed: number;
+  readonly passThrough: number;
+  readonly passThroughIfMixed: number;
   /** m/s before the piece. */
   readonly faceVelocity: number;
   /** Time in the bed, and in its pores, s; null when nothing goes through. */
@@ -114,7 +114,7 @@ export function pointOf(water: FilterWater, balance: Balance): OperatingPoint {
   const { flow, through, overLip, before } = balance;
   const wetTo = water.wetOnly ? Infinity : balance.wetTo;
   const rim = spill === null ? 0 : rimAboveLip(spill);
-  const pumpHead = water.pump.headAt(flow / (1 - (spill?.sentRound ?? 0)));
+  const pumpHead = water.pump.headAt(flow / (1 - (spill?.recirculated ?? 0)));
   return {
     flow,
     shareOfLabel: flow / filter.labelFlow,
@@ -164,8 +164,8 @@ function stackFlows(stack: Stack, through: number, whole: number, fluid: Fluid, 
     return {
       layerId: layer.placed.layer.id,
       head: Math.min(split.lost[at] ?? 0, MOST_PRESSURE) / (fluid.density * GRAVITY),
-      throughShare: share(own),
-      throughIfMixed: share(mixed.own),
+      passThrough: share(own),
+      passThroughIfMixed: share(mixed.own),
       faceVelocity: own / layer.area,
       bedTime: own > 0 ? layer.volume / own : null,
       poreTime: own > 0 ? layer.poreVolume / own : null,

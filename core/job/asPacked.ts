@@ -24,11 +24,11 @@ export function asPacked(
       {
         ...layer,
         thickness: step.thickness ?? layer.thickness,
-        since: old.has(layer.id) ? layer.since : on,
+        installedOn: old.has(layer.id) ? layer.installedOn : on,
         dirt: null,
         signs: [],
         wetMass: null,
-        fate: null,
+        treatment: null,
         note,
       },
     ];

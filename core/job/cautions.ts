@@ -31,7 +31,7 @@ export function cautions(filter: Filter, layers: readonly Layer[], moment: Cauti
       ];
     case 'handling':
       return [
-        'Living media stays wet in old tank water, and out of flow for less than an hour. No tap water: chlorine and chloramine kill the film.',
+        'Biological media stays wet in old tank water, and out of flow for less than an hour. No tap water: chlorine and chloramine kill the film.',
         ...(dusty
           ? [
               'Dust from dry carbon, ceramic and rock does not belong in the lungs: rinse it damp, outdoors or over a sink.',

@@ -15,7 +15,7 @@ describe('asPacked', () => {
     {
       ...plainLayer('a', 'foam-15', 'basket', 0.03),
       dirt: 'loaded' as const,
-      fate: 'squeeze' as const,
+      treatment: 'squeeze' as const,
       note: 'Old sheet.',
     },
     plainLayer('b', 'lava', 'basket', 0.05),
@@ -29,7 +29,7 @@ describe('asPacked', () => {
       '2026-11-25',
     );
     expect(packed).toEqual([
-      { ...planned[0], thickness: 0.025, dirt: null, fate: null, note: 'Old sheet. Cut thinner.' },
+      { ...planned[0], thickness: 0.025, dirt: null, treatment: null, note: 'Old sheet. Cut thinner.' },
     ]);
   });
 
@@ -38,7 +38,7 @@ describe('asPacked', () => {
     const packed = asPacked(planned, steps, planned.slice(0, 1), '2026-11-25');
     expect(packed.map((layer) => layer.thickness)).toEqual([0.03, 0.05]);
     // The first came out of the filter and its age is not known; the second is new in it.
-    expect(packed.map((layer) => layer.since)).toEqual([null, '2026-11-25']);
+    expect(packed.map((layer) => layer.installedOn)).toEqual([null, '2026-11-25']);
   });
 });
 

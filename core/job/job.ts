@@ -20,7 +20,7 @@ export const PackedStepSchema = z.object({
 });
 export type PackedStep = z.infer<typeof PackedStepSchema>;
 
-/** A repack has ripe media to protect; a first pack has packing to take off and dust to rinse. */
+/** A repack has mature media to protect; a first pack has packing to take off and dust to rinse. */
 export const OccasionSchema = z.enum(['repack', 'first pack']);
 export type Occasion = z.infer<typeof OccasionSchema>;
 

@@ -6,7 +6,7 @@ const MOST_SPANS = 50;
 /** Longest name of a place, characters. */
 const LONGEST_PLACE = 60;
 
-/** A time that living media spent without flow, and where it went afterwards: '' when back in its own filter. */
+/** A time that biological media spent without flow, and where it went afterwards: '' when back in its own filter. */
 export const OutOfFlowSchema = z
   .array(
     z.object({

@@ -3,7 +3,7 @@ import type { Chamber, Filter } from '../filter/filter';
 import { mediumById } from '../media/catalogue';
 import type { Medium } from '../media/medium';
 import type { PackReport } from '../report/evaluatePack';
-import { handOrder } from '../layers/packingOrder';
+import { packingOrder } from '../layers/packingOrder';
 import type { Layer } from '../layers/layer';
 import { sentence, type Sentence } from '../units/sentence';
 
@@ -21,13 +21,13 @@ export interface PackingStep {
 
 /** The plan as steps for the hands, in hand order. */
 export function packingSteps(filter: Filter, layers: readonly Layer[], report: PackReport): PackingStep[] {
-  const byHand = handOrder(filter, layers);
-  return byHand.flatMap((layer, at) => {
+  const inPackingOrder = packingOrder(filter, layers);
+  return inPackingOrder.flatMap((layer, at) => {
     const chamber = filter.chambers.find((one) => one.id === layer.chamber);
     const measure = report.layers.find((one) => one.layerId === layer.id);
     if (chamber === undefined || measure === undefined) return [];
     const medium = mediumById(layer.medium);
-    const before = byHand[at - 1];
+    const before = inPackingOrder[at - 1];
     const below = before?.chamber === layer.chamber ? mediumById(before.medium) : null;
     return [
       {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /** The stages of a strip-and-repack, in order. */
-export const JOB_STAGES = ['strip', 'layer', 'repack', 'done'] as const;
+export const JOB_STAGES = ['strip', 'plan', 'repack', 'done'] as const;
 export const JobStageSchema = z.enum(JOB_STAGES);
 export type JobStage = z.infer<typeof JobStageSchema>;
 

@@ -8,7 +8,7 @@ export const LAYER_BOUNDS = {
   cutLength: { what: 'Cut length', kind: 'length', min: 0.005, max: 2 },
   wetMass: { what: 'Weight, wet', kind: 'mass', min: 0, max: 100, aboveMin: true },
   cutWidth: { what: 'Cut width', kind: 'length', min: 0.005, max: 2 },
-  pressed: { what: 'Pressed to', kind: 'share', min: 0.3, max: 1 },
+  compressionRatio: { what: 'Compressed to', kind: 'share', min: 0.3, max: 1 },
 } as const satisfies Record<string, Bounds>;
 
 /** How loose media is held. Two small bags hold less than one large one; a wrapper lets no water in. */
@@ -25,9 +25,17 @@ export const SignSchema = z.enum(SIGNS);
 export type Sign = z.infer<typeof SignSchema>;
 
 /** What happens to a piece that came out. */
-export const FATES = ['keep', 'squeeze', 'swish', 'move', 'cut', 'retire', 'discard'] as const;
-export const FateSchema = z.enum(FATES);
-export type Fate = z.infer<typeof FateSchema>;
+export const TREATMENTS = [
+  'keep',
+  'squeeze',
+  'rinse',
+  'move',
+  'cut',
+  'replace in stages',
+  'throw away',
+] as const;
+export const TreatmentSchema = z.enum(TREATMENTS);
+export type Treatment = z.infer<typeof TreatmentSchema>;
 
 /** One piece of media in a chamber; m. */
 export const LayerSchema = z.object({
@@ -40,17 +48,19 @@ export const LayerSchema = z.object({
     .nullable()
     .describe('Size of the piece across the flow, m; null: reaches the walls'),
   gapFill: z.enum(['open', 'floss']).describe('What stands in the gap beside a short piece'),
-  pressed: bounded(LAYER_BOUNDS.pressed).describe('Thickness as it stands over thickness when free'),
+  compressionRatio: bounded(LAYER_BOUNDS.compressionRatio).describe(
+    'Thickness as it stands over thickness when free',
+  ),
   holder: HolderSchema,
   placed: z.boolean().describe('Placed by hand rather than poured'),
-  since: z.iso
+  installedOn: z.iso
     .date({ error: 'A date is written like 2026-11-25.' })
     .nullable()
     .describe('In the filter since; null: not known'),
   dirt: DirtSchema.nullable().describe('As found; null when not looked at'),
   signs: z.array(SignSchema).max(SIGNS.length).describe('As found'),
   wetMass: bounded(LAYER_BOUNDS.wetMass).nullable().describe('Weighed wet as found, kg'),
-  fate: FateSchema.nullable().describe('What the keeper decided; null when not decided'),
+  treatment: TreatmentSchema.nullable().describe('What the keeper decided; null when not decided'),
   note: NoteSchema,
 });
 export type Layer = z.infer<typeof LayerSchema>;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { FilterKindSchema } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
-import { handOrder } from './packingOrder';
+import { packingOrder } from './packingOrder';
 import type { Layer } from './layer';
 import { nextOut } from './nextOut';
 import { applyEdit } from '../pack/packEdit';
@@ -26,7 +26,7 @@ describe('nextOut', () => {
         });
       }
       expect(
-        handOrder(filter, layers)
+        packingOrder(filter, layers)
           .reverse()
           .map((layer) => layer.id),
       ).toEqual(lifted);

@@ -1,5 +1,5 @@
 import { usableDepth, type Filter } from '../filter/filter';
-import { chambersByHand } from './packingOrder';
+import { chambersInPackingOrder } from './packingOrder';
 import type { Layer } from './layer';
 
 /** Room, as a share of its depth, below which a chamber counts as emptied: what came out of it has filled the list. */
@@ -12,7 +12,7 @@ const EMPTIED = 0.1;
  * @param layers what has come out already
  */
 export function nextOut(filter: Filter, layers: readonly Layer[]): { chamberId: string; index: number } {
-  const removal = chambersByHand(filter).reverse();
+  const removal = chambersInPackingOrder(filter).reverse();
   const filled = (id: string): number =>
     layers.filter((layer) => layer.chamber === id).reduce((sum, layer) => sum + layer.thickness, 0);
   // The chamber under the hands is the last one opened, or the next below it once that one is full.

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
 import { flowOrder } from './flowOrder';
-import { chambersByHand, handOrder } from './packingOrder';
+import { chambersInPackingOrder, packingOrder } from './packingOrder';
 import { plainLayer } from './plainLayer';
 
 /** Two layers in every chamber, named chamber:1 and chamber:2 along the flow. */
@@ -33,21 +33,21 @@ describe('hand order from flow order', () => {
     ['hang-on-back-cartridge', ['well:1', 'well:2', 'slot-1:1', 'slot-1:2', 'slot-2:1', 'slot-2:2']],
   ])('%s', (kind, expected) => {
     const { filter, layers } = packOf(kind);
-    expect(handOrder(filter, layers).map((layer) => layer.id)).toEqual(expected);
+    expect(packingOrder(filter, layers).map((layer) => layer.id)).toEqual(expected);
   });
 
   it('puts the coarsest of an up-flow canister at the very bottom, of a down-flow one in the top tray', () => {
     const up = packOf('canister-centre-pipe');
-    expect(flowOrder(up.filter, up.layers)[0]).toEqual(handOrder(up.filter, up.layers)[0]);
+    expect(flowOrder(up.filter, up.layers)[0]).toEqual(packingOrder(up.filter, up.layers)[0]);
     const down = packOf('canister-down-flow');
-    expect(flowOrder(down.filter, down.layers)[0]).toEqual(handOrder(down.filter, down.layers).at(-1));
-    expect(chambersByHand(down.filter).at(-1)?.name).toBe('Top tray');
+    expect(flowOrder(down.filter, down.layers)[0]).toEqual(packingOrder(down.filter, down.layers).at(-1));
+    expect(chambersInPackingOrder(down.filter).at(-1)?.name).toBe('Top tray');
   });
 
   it('holds every layer once, whatever order the list comes in', () => {
     const { filter, layers } = packOf('canister-outside-in');
     const mixed = [...layers].sort((a, b) => a.id.slice(-1).localeCompare(b.id.slice(-1)));
-    expect(new Set(handOrder(filter, mixed))).toEqual(new Set(layers));
-    expect(handOrder(filter, mixed)).toHaveLength(layers.length);
+    expect(new Set(packingOrder(filter, mixed))).toEqual(new Set(layers));
+    expect(packingOrder(filter, mixed)).toHaveLength(layers.length);
   });
 });

@@ -10,16 +10,16 @@ const LEVEL = 0.01;
  * the lowest layer goes in first. In an up-flow chamber that is the flow order; in a down-flow chamber its reverse.
  * Taking a filter apart is this list backwards.
  */
-export function handOrder(filter: Filter, layers: readonly Layer[]): Layer[] {
+export function packingOrder(filter: Filter, layers: readonly Layer[]): Layer[] {
   const inFlow = flowOrder(filter, layers);
-  return chambersByHand(filter).flatMap((chamber) => {
+  return chambersInPackingOrder(filter).flatMap((chamber) => {
     const inside = inFlow.filter((layer) => layer.chamber === chamber.id);
     return chamber.way === 'down' ? inside.reverse() : inside;
   });
 }
 
 /** The chambers as the hands fill them, lowest first; level ones in flow order. */
-export function chambersByHand(filter: Filter): Chamber[] {
+export function chambersInPackingOrder(filter: Filter): Chamber[] {
   const level = (chamber: Chamber): number => Math.round(chamber.place.y / LEVEL);
   return filter.chambers
     .map((chamber, at) => ({ chamber, at }))

@@ -4,23 +4,23 @@ import { flowOrder } from './flowOrder';
 import type { Layer } from './layer';
 import { measureLayer } from './measureLayer';
 import type { PlacedLayer } from './placedLayer';
-import { stagesInFlow } from './layerRole';
+import { rolesInFlow } from './layerRole';
 
 /**
- * The layers in flow order, each with its medium, chamber, stage and measures: what rules and advice look at.
+ * The layers in flow order, each with its medium, chamber, role and measures: what rules and advice look at.
  * Layers whose chamber is not there are left out; check with `packFaults` first.
  */
 export function placeLayers(filter: Filter, layers: readonly Layer[]): PlacedLayer[] {
   const ordered = flowOrder(filter, layers);
-  const stages = stagesInFlow(ordered);
+  const roles = rolesInFlow(ordered);
   const filledTo = new Map<string, number>();
   const chamberById = new Map(filter.chambers.map((chamber) => [chamber.id, chamber]));
   return ordered.flatMap((layer, at) => {
     const chamber = chamberById.get(layer.chamber);
-    const stage = stages[at];
-    if (chamber === undefined || stage === undefined) return [];
+    const role = roles[at];
+    if (chamber === undefined || role === undefined) return [];
     const measure = measureLayer(chamber, layer, filledTo.get(chamber.id) ?? 0);
     filledTo.set(chamber.id, measure.to);
-    return [{ layer, medium: mediumById(layer.medium), chamber, stage, measure }];
+    return [{ layer, medium: mediumById(layer.medium), chamber, role, measure }];
   });
 }

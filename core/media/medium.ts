@@ -3,8 +3,8 @@ import { GeometrySchema } from './geometry';
 import { ProvenanceSchema } from './provenance';
 
 /** What a medium can do for the water. A medium may do several; the pack decides which one it counts for. */
-export const MediumJobSchema = z.enum(['settle', 'mechanical', 'living', 'chemical']);
-export type MediumJob = z.infer<typeof MediumJobSchema>;
+export const MediumRoleSchema = z.enum(['settle', 'mechanical', 'biological', 'chemical']);
+export type MediumRole = z.infer<typeof MediumRoleSchema>;
 
 /** Mechanical grades from open to close; the order is the order in which water should meet them. */
 export const GRADES = ['coarse', 'medium', 'fine', 'polishing'] as const;
@@ -35,7 +35,7 @@ export const MediumSchema = z.object({
   family: MediumFamilySchema,
   grade: GradeSchema.nullable(),
   /** Empty for a spacer, and for a medium nobody has named yet. */
-  jobs: z.array(MediumJobSchema),
+  roles: z.array(MediumRoleSchema),
   /** How it comes: cut from a sheet, poured loose, or as a piece of a given size. */
   supply: z.enum(['sheet', 'loose', 'piece']),
   geometry: GeometrySchema,
@@ -47,14 +47,14 @@ export const MediumSchema = z.object({
   /** Sold and sized by weight: counts in kg per 100 L. */
   sizedByWeight: z.boolean(),
   compressible: z.boolean(),
-  service: z.enum(['squeeze', 'swish', 'replace', 'recharge', 'leave']),
+  service: z.enum(['squeeze', 'rinse', 'replace', 'recharge', 'leave']),
   /** What to do with it when new. */
   prepare: z.string(),
   provenance: z.object({ bulk: ProvenanceSchema, geometry: ProvenanceSchema }),
 });
 export type Medium = z.infer<typeof MediumSchema>;
 
-export const hasJob = (medium: Medium, job: MediumJob): boolean => medium.jobs.includes(job);
+export const hasRole = (medium: Medium, job: MediumRole): boolean => medium.roles.includes(job);
 
 /** Place of the grade in the order coarse → polishing, or null for media without a grade. */
 export const gradeRank = (medium: Medium): number | null =>

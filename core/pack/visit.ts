@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { IdSchema } from '../document/fields';
 
 /** What is done to a layer when the filter is opened. */
-export const WORKS = ['squeeze', 'swish', 'replace'] as const;
+export const WORKS = ['squeeze', 'rinse', 'replace'] as const;
 export const WorkSchema = z.enum(WORKS);
 export type Work = z.infer<typeof WorkSchema>;
 
@@ -25,4 +25,4 @@ export const VisitSchema = z.object({
 export type Visit = z.infer<typeof VisitSchema>;
 
 /** Share of the sludge that stays in a layer after the work (calibrated). */
-export const STAYS: Readonly<Record<Work, number>> = { squeeze: 0.15, swish: 0.5, replace: 0 };
+export const STAYS: Readonly<Record<Work, number>> = { squeeze: 0.15, rinse: 0.5, replace: 0 };

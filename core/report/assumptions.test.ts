@@ -46,7 +46,7 @@ describe('assumptions', () => {
       assumed: [],
       pump: { power: 12, internalLoss: null, head: { by: 'label' as const, shutOff: 1.6 } },
     };
-    const layers = [{ ...plainLayer('a', 'foam-15', 'tray-1', 0.05), since: '2026-01-01' }];
+    const layers = [{ ...plainLayer('a', 'foam-15', 'tray-1', 0.05), installedOn: '2026-01-01' }];
     expect(assumptions(measured, known, layers)).toEqual([]);
   });
 

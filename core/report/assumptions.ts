@@ -17,13 +17,13 @@ export interface Assumption {
 export function assumptions(tank: Tank, filter: Filter, layers: readonly Layer[]): Assumption[] {
   const head = shutOffHead(filter.kind, filter.pump, filter.labelFlow);
   const isAssumed = (key: Filter['assumed'][number]): boolean => filter.assumed.includes(key);
-  const undated = layers.filter((layer) => layer.since === null).length;
+  const undated = layers.filter((layer) => layer.installedOn === null).length;
   const list: (Assumption | null)[] = [
     tank.feed.amount === null
       ? {
           key: 'feed',
           what: sentence`Food a day is not known.`,
-          influences: 'the load on the living media, and how soon anything clogs',
+          influences: 'the load on the biological media, and how soon anything clogs',
         }
       : null,
     isAssumed('sizes')

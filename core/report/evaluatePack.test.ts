@@ -96,7 +96,7 @@ describe('volumes, masses and sizing', () => {
     fc.assert(
       fc.property(fc.shuffledSubarray(GOOD, { minLength: GOOD.length }), (shuffled) => {
         const [a, b] = [evaluate(basket, GOOD).totals, evaluate(basket, shuffled).totals];
-        for (const key of ['volume', 'dryMass', 'drainedMass', 'livingSurface', 'freeVolume'] as const)
+        for (const key of ['volume', 'dryMass', 'drainedMass', 'biologicalSurface', 'freeVolume'] as const)
           expect(b[key]).toBeCloseTo(a[key], 12);
       }),
     );
@@ -158,9 +158,9 @@ describe('findings', () => {
     ['one cartridge for all', inBasket(['cartridge', 0.1]), ['spills', 'one-for-all']],
     ['a half-empty basket', inBasket(['foam-15', 0.03], ['foam-30', 0.02]), ['empty-space']],
     [
-      'dense rings alone as living media',
+      'dense rings alone as biological media',
       inBasket(['foam-15', 0.05], ['rings-dense', 0.05]),
-      ['weak-living-media'],
+      ['weak-biological-media'],
     ],
     ['too much', inBasket(['foam-15', 0.06], ['lava', 0.06]), ['overfill']],
     [
@@ -187,7 +187,7 @@ describe('findings', () => {
       inBasket(['foam-15', 0.03], ['foam-45', 0.02], ['lava', 0.04], ['floss-bonded', 0.01]),
       'polishing-pad',
     ],
-    ['foam beside living media', GOOD, 'counted-once'],
+    ['foam beside biological media', GOOD, 'counted-once'],
   ])('gives the reason for %s and calls it no fault', (_, layers, rule) => {
     expect(faultsOf(layers)).toEqual([]);
     expect(rulesOf(layers)).toContain(rule);
@@ -223,10 +223,10 @@ describe('findings', () => {
   });
 
   it('counts the surface of foam only where foam is all there is', () => {
-    const foamOnly = evaluate(basket, inBasket(['foam-30', 0.1])).totals.livingSurface;
+    const foamOnly = evaluate(basket, inBasket(['foam-30', 0.1])).totals.biologicalSurface;
     expect(foamOnly).toBeCloseTo(0.1 * 0.12 * 0.08 * 1114.3, 1);
     const withStone = evaluate(basket, inBasket(['foam-30', 0.05], ['sintered-glass', 0.05])).totals
-      .livingSurface;
+      .biologicalSurface;
     expect(withStone).toBeCloseTo(0.05 * 0.12 * 0.08 * 275, 3);
   });
 

@@ -6,7 +6,7 @@ import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import type { Finding, FindingLevel } from '../findings/finding';
 import type { PlacedLayer } from '../layers/placedLayer';
-import { handOrder } from '../layers/packingOrder';
+import { packingOrder } from '../layers/packingOrder';
 import type { Layer } from '../layers/layer';
 import { measureChamber, type ChamberMeasure } from '../layers/measureChamber';
 import type { LayerMeasure } from '../layers/measureLayer';
@@ -14,14 +14,14 @@ import { packFaults } from '../pack/pack';
 import { placeLayers } from '../layers/placeLayers';
 import { RULES } from '../findings/rules/allRules';
 import { sizing, type Sizing } from './sizing';
-import { isLivingOnly, type Stage } from '../layers/layerRole';
+import { isBiologicalOnly, type LayerRole } from '../layers/layerRole';
 
 /** One layer of a report; numbers count from 1. Measures in SI. */
 export interface LayerReport extends LayerMeasure, LayerFlow {
   readonly chamberId: string;
   readonly flowNumber: number;
-  readonly handNumber: number;
-  readonly stage: Stage;
+  readonly packingNumber: number;
+  readonly role: LayerRole;
 }
 
 /** All that is known of a pack in its filter on its tank. SI. */
@@ -35,8 +35,8 @@ export interface PackReport {
     readonly volume: number;
     readonly dryMass: number;
     readonly drainedMass: number;
-    /** Surface counted for the film: living media, and foam only where it is all there is, m². */
-    readonly livingSurface: number;
+    /** Surface counted for the film: biological media, and foam only where it is all there is, m². */
+    readonly biologicalSurface: number;
     readonly freeVolume: number;
     /** The worst overfill of any chamber, m. */
     readonly overfill: number;
@@ -49,7 +49,7 @@ export interface PackReport {
   /** Tanks per second (× 3,600 an hour) at the predicted flow. */
   readonly predictedTurnover: number;
   /** Least share of the flow that goes through any layer, 0–1; null without layers. */
-  readonly leastThrough: number | null;
+  readonly leastPassThrough: number | null;
   /** Tanks per second (× 3,600 an hour) at the flow given; null without one. */
   readonly turnover: number | null;
   /** Worst first; within a level, what has most effect first. */
@@ -88,7 +88,7 @@ export const aloneOn = (tank: Tank): Surroundings => ({
   now: null,
 });
 
-const LEVELS: readonly FindingLevel[] = ['stop', 'attention', 'note'];
+const LEVELS: readonly FindingLevel[] = ['urgent', 'check', 'note'];
 
 /**
  * Everything the core knows about a pack, in one call: the app, its workers and the command line all use it.
@@ -109,7 +109,7 @@ export function evaluatePack(input: PackInput): PackReport {
       inFlow.filter((one) => one.chamber === chamber).map((one) => one.measure),
     ),
   }));
-  const byHand = handOrder(filter, layers);
+  const inPackingOrder = packingOrder(filter, layers);
   const tankVolume = netVolume(tank.water).value;
   const turned = flow === null ? null : turnover(flow, tankVolume);
   const water = operatingPoint(filter, inFlow, tank.temperature);
@@ -133,8 +133,8 @@ export function evaluatePack(input: PackInput): PackReport {
       ...flowOf(one),
       chamberId: one.chamber.id,
       flowNumber: at + 1,
-      handNumber: byHand.indexOf(one.layer) + 1,
-      stage: one.stage,
+      packingNumber: inPackingOrder.indexOf(one.layer) + 1,
+      role: one.role,
     })),
     chambers: chambers.map(({ measure }) => measure),
     totals: {
@@ -142,7 +142,7 @@ export function evaluatePack(input: PackInput): PackReport {
       volume: total((one) => one.measure.volume),
       dryMass: total((one) => one.measure.dryMass),
       drainedMass: total((one) => one.measure.drainedMass),
-      livingSurface: livingSurface(inFlow),
+      biologicalSurface: biologicalSurface(inFlow),
       freeVolume: chambers.reduce((sum, { measure }) => sum + measure.freeVolume, 0),
       overfill: Math.max(0, ...chambers.map(({ measure }) => measure.overfill)),
       leastCover: inFlow.length === 0 ? null : Math.min(...inFlow.map((one) => one.measure.coverShare)),
@@ -150,18 +150,18 @@ export function evaluatePack(input: PackInput): PackReport {
     sizing: sizing(weighedMass, tankVolume),
     water,
     predictedTurnover: turnover(water.flow, tankVolume),
-    leastThrough: inFlow.length === 0 ? null : Math.min(...water.layers.map((one) => one.throughShare)),
+    leastPassThrough: inFlow.length === 0 ? null : Math.min(...water.layers.map((one) => one.passThrough)),
     turnover: turned,
     findings,
   };
 }
 
 /** Foam counts for the film only where no medium is there for the film alone. */
-function livingSurface(inFlow: readonly PlacedLayer[]): number {
-  const living = inFlow.filter((one) => one.stage === 'living' && isLivingOnly(one.layer));
+function biologicalSurface(inFlow: readonly PlacedLayer[]): number {
+  const biological = inFlow.filter((one) => one.role === 'biological' && isBiologicalOnly(one.layer));
   const counted =
-    living.length > 0
-      ? living
-      : inFlow.filter((one) => one.medium.jobs.includes('living') && one.stage !== 'settle');
+    biological.length > 0
+      ? biological
+      : inFlow.filter((one) => one.medium.roles.includes('biological') && one.role !== 'settle');
   return counted.reduce((sum, one) => sum + one.measure.surface, 0);
 }

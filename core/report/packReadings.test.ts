@@ -24,7 +24,7 @@ describe('readings of a pack', () => {
       'overfill',
       'volume',
       'dryMass',
-      'livingSurface',
+      'biologicalSurface',
       'normalStockVolume',
     ]);
     expect(changes[1]).toMatchObject({

@@ -5,13 +5,13 @@ export type ReadingKey =
   | 'flow'
   | 'turnover'
   | 'headroom'
-  | 'leastThrough'
+  | 'leastPassThrough'
   | 'overfill'
   | 'leastCover'
   | 'volume'
   | 'freeVolume'
   | 'dryMass'
-  | 'livingSurface'
+  | 'biologicalSurface'
   | 'normalStockVolume';
 
 /** One figure of a report, named, so that packs can be laid beside each other. */
@@ -38,20 +38,24 @@ export function packReadings(report: PackReport): readonly PackReading[] {
           },
         ]),
     {
-      key: 'leastThrough',
-      label: 'Least through a layer',
-      value: report.leastThrough === null ? null : { kind: 'share', si: report.leastThrough },
+      key: 'leastPassThrough',
+      label: 'Least water through any layer',
+      value: report.leastPassThrough === null ? null : { kind: 'share', si: report.leastPassThrough },
     },
-    { key: 'overfill', label: 'Over the stop', value: { kind: 'length', si: totals.overfill } },
+    { key: 'overfill', label: 'Media above the stop', value: { kind: 'length', si: totals.overfill } },
     {
       key: 'leastCover',
-      label: 'Least covered',
+      label: 'Poorest fit',
       value: totals.leastCover === null ? null : { kind: 'share', si: totals.leastCover },
     },
     { key: 'volume', label: 'Media', value: { kind: 'volume', si: totals.volume } },
     { key: 'freeVolume', label: 'Free space', value: { kind: 'volume', si: totals.freeVolume } },
     { key: 'dryMass', label: 'Dry weight', value: { kind: 'mass', si: totals.dryMass } },
-    { key: 'livingSurface', label: 'Living surface', value: { kind: 'surface', si: totals.livingSurface } },
+    {
+      key: 'biologicalSurface',
+      label: 'Surface for bacteria',
+      value: { kind: 'surface', si: totals.biologicalSurface },
+    },
     {
       key: 'normalStockVolume',
       label: 'By weight, normal stock',

@@ -10,14 +10,14 @@ export interface TankRange {
 /** What a filter is good for at one kind of stock, and which of the two schools holds it down. */
 export interface RatedStock extends TankRange {
   readonly stock: 'planted' | 'normal' | 'heavy';
-  /** By the weight of living media it can hold. */
+  /** By the weight of biological media it can hold. */
   readonly byWeight: TankRange;
   /** By how often it can turn the tank over. */
   readonly byTurnover: TankRange;
   readonly heldBy: 'media' | 'flow';
 }
 
-/** The print on the box against what the filter can hold and move. Flows m³/s. */
+/** Manufacturer’s tank rating against what the filter can hold and move. Flows m³/s. */
 export interface Rating {
   readonly stocks: readonly RatedStock[];
   /** Room for media, m³. */
@@ -27,8 +27,8 @@ export interface Rating {
   readonly measured: boolean;
 }
 
-/** Share of the room that living media take in a good pack, low and high (common practice, no source). */
-const LIVING_SHARE = { low: 0.4, high: 0.65 };
+/** Share of the room that biological media take in a good pack, low and high (common practice, no source). */
+const BIOLOGICAL_SHARE = { low: 0.4, high: 0.65 };
 /** Porous media poured, kg/m³ of room: 0.65 to 0.7 kg a litre (common practice, no source). */
 const POURED = { low: 650, high: 700 };
 /** Media asked for by stock, kg per m³ of tank: 1 kg per 100 L normal, 2 kg heavy; plants take up part of the load (planted: calibrated). */
@@ -45,7 +45,7 @@ const PACKED_SHARE = { low: 0.6, high: 0.75 };
 
 /**
  * Turns the tank size printed on a box into an honest range for planted, normal and heavy stock: the smaller of what
- * the filter’s living media and what its flow are good for.
+ * the filter’s biological media and what its flow are good for.
  *
  * @param measured flow timed at the outlet, m³/s, or null
  * @source the trade’s two ways of sizing, see the constants.
@@ -57,8 +57,8 @@ export function ratingReader(filter: Filter, measured: number | null): Rating {
       ? { low: filter.labelFlow * PACKED_SHARE.low, high: filter.labelFlow * PACKED_SHARE.high }
       : { low: measured, high: measured };
   const mass = {
-    low: room * LIVING_SHARE.low * POURED.low,
-    high: room * LIVING_SHARE.high * POURED.high,
+    low: room * BIOLOGICAL_SHARE.low * POURED.low,
+    high: room * BIOLOGICAL_SHARE.high * POURED.high,
   };
   const stocks = (['planted', 'normal', 'heavy'] as const).map((stock): RatedStock => {
     const byWeight = { low: mass.low / ASKED[stock].high, high: mass.high / ASKED[stock].low };

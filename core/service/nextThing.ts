@@ -18,13 +18,13 @@ export interface NextThingInput {
   readonly openJob: Pick<Job, 'stage' | 'packed' | 'outOfFlow'> | null;
   readonly report: PackReport | null;
   readonly flow: FlowState;
-  /** ISO moment of the round. */
+  /** ISO moment of looking. */
   readonly now: string;
 }
 
 const STAGE_WORDS: Readonly<Record<Exclude<Job['stage'], 'done'>, string>> = {
   strip: 'Strip: what is in it',
-  layer: 'Layer: plan the pack',
+  plan: 'Plan: what goes in',
   repack: 'Repack: put it in',
 };
 
@@ -63,8 +63,8 @@ export function nextThing({ openJob, report, flow, now }: NextThingInput): NextT
   if (worst !== undefined && worst.level !== 'note')
     return {
       urgency: 2,
-      alarm: worst.level === 'stop',
-      title: worst.layers.length === 0 ? 'See to it' : 'Repack it',
+      alarm: worst.level === 'urgent',
+      title: worst.layers.length === 0 ? 'Check this filter' : 'Repack it',
       why: worst.title,
     };
   if (flow.latest === null)

@@ -79,7 +79,7 @@ describe('nextThing', () => {
   it.each([
     [
       'a job begun',
-      { openJob: { stage: 'layer' as const, packed: [], outOfFlow: [] }, report: good, flow: flowState([]) },
+      { openJob: { stage: 'plan' as const, packed: [], outOfFlow: [] }, report: good, flow: flowState([]) },
       'Repack begun',
     ],
     [

@@ -13,9 +13,9 @@ export interface ServiceHelp {
   readonly edit: PackEdit;
   /** The filter gets a sponge on its intake as well. */
   readonly sponge: boolean;
-  /** Service day after it; null: not within the days marched. */
+  /** Service day after it; null: not within the days simulated. */
   readonly serviceDay: number | null;
-  /** Dry silt into living media after it, kg a month. */
+  /** Dry silt into biological media after it, kg a month. */
   readonly siltPerMonth: number;
 }
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import type { ForecastInput } from '../dirt/forecast';
 import { forecast } from '../dirt/forecast';
-import { isLivingOnly } from '../layers/layerRole';
+import { isBiologicalOnly } from '../layers/layerRole';
 import { applyEdit } from '../pack/packEdit';
 import { plainLayer } from '../layers/plainLayer';
 import { presetFilter } from '../filter/presetFilter';
@@ -23,16 +23,16 @@ describe('servicePlan', () => {
     const byId = new Map(input.layers.map((layer) => [layer.id, layer]));
     plan.visits.forEach((visit, at) => {
       expect(visit.day).toBeGreaterThan(plan.visits[at - 1]?.day ?? 0);
-      const living = visit.works.filter(({ layerId }) => {
+      const biological = visit.works.filter(({ layerId }) => {
         const layer = byId.get(layerId);
-        return layer !== undefined && isLivingOnly(layer);
+        return layer !== undefined && isBiologicalOnly(layer);
       });
-      // Common practice, no source: mechanical and living layers are never cleaned on the same day.
-      expect([0, visit.works.length]).toContain(living.length);
+      // Common practice, no source: mechanical and biological layers are never cleaned on the same day.
+      expect([0, visit.works.length]).toContain(biological.length);
       expect(visit.minutes).toBeGreaterThan(0);
     });
     const served = forecast({ ...input, visits: plan.visits });
-    if (!plan.heldByLiving) expect(served?.serviceDay).toBeNull();
+    if (!plan.heldByBiological) expect(served?.serviceDay).toBeNull();
     expect(plan.perYear.visits).toBe(plan.visits.length);
   });
 

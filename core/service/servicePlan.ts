@@ -1,6 +1,6 @@
 import type { ForecastInput } from '../dirt/forecast';
-import { marchInput } from '../dirt/forecast';
-import { march, type March } from '../dirt/cloggingSimulation';
+import { cloggingInput } from '../dirt/forecast';
+import { simulateClogging, type CloggingSimulation } from '../dirt/cloggingSimulation';
 import { serviceCourse } from '../dirt/serviceCourse';
 import { HORIZON, MOST_VISITS, type Visit, type Work } from '../pack/visit';
 import { isCanister } from '../filter/filterKind';
@@ -8,16 +8,16 @@ import type { Filter } from '../filter/filter';
 import type { PackEdit } from '../pack/packEdit';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
-import { isLivingOnly } from '../layers/layerRole';
+import { isBiologicalOnly } from '../layers/layerRole';
 import { spentAfter } from '../practice/serviceIntervals';
 
 /** A layer that takes this share of what holds the water back is cleaned when the flow is low (calibrated). */
 const WORTH_CLEANING = 0.1;
 /** What is due within this share of its interval is done at a visit that falls anyway (calibrated: visits stay few). */
 const DUE_EARLY = 0.3;
-/** Fewest days between two visits, and between cleaning living media and anything else (common practice, no source). */
+/** Fewest days between two visits, and between cleaning biological media and anything else (common practice, no source). */
 const APART = 7;
-const LIVING_APART = 14;
+const BIOLOGICAL_APART = 14;
 
 /* Minutes of a visit (common practice, no source): opening and closing, each thing lifted, each layer in hand. */
 const OPENING = { canister: 20, others: 6 } as const;
@@ -29,8 +29,8 @@ export interface PlannedVisit extends Visit {
   /** What is lifted to reach the layers, in order, each once. */
   readonly lifts: readonly string[];
   readonly minutes: number;
-  /** Why it falls: the flow is low, a medium is spent, or living media have silted up. */
-  readonly why: 'flow' | 'spent' | 'living';
+  /** Why it falls: the flow is low, a medium is spent, or biological media have silted up. */
+  readonly why: 'flow' | 'spent' | 'biological';
 }
 
 /** A year of a filter, planned ahead. */
@@ -39,8 +39,8 @@ export interface ServicePlan {
   /** By layer that is worked on: days from one time to the next, on average of the year, and what is done. */
   readonly intervals: readonly { readonly layerId: string; readonly days: number; readonly work: Work }[];
   readonly perYear: { readonly visits: number; readonly minutes: number; readonly lifts: number };
-  /** True when even after cleaning the mechanical layers the flow stays low: the living media hold it back. */
-  readonly heldByLiving: boolean;
+  /** True when even after cleaning the mechanical layers the flow stays low: the biological media hold it back. */
+  readonly heldByBiological: boolean;
   /** A medium that is changed often and would be reached with fewer lifts elsewhere; null: none. */
   readonly easierPlace: EasierPlace | null;
 }
@@ -56,21 +56,21 @@ export interface EasierPlace {
 
 /**
  * Plans the visits of a year from the forecast: cleaned when flow through the pack falls to its service share or when
- * a medium is spent, grouped so that visits are few. Living media are left alone, and where they must be cleaned that
- * is a visit of its own. Foam that is all the living media there is, is never cleaned all at once. Null when nobody has
+ * a medium is spent, grouped so that visits are few. Biological media are left alone, and where they must be cleaned that
+ * is a visit of its own. Foam that is all the biological media there is, is never cleaned all at once. Null when nobody has
  * said what is fed.
  */
 export function servicePlan(input: ForecastInput): ServicePlan | null {
   const days = input.days ?? HORIZON;
   const inFlow = placeLayers(input.filter, input.layers);
   const visits: PlannedVisit[] = [];
-  let heldByLiving = false;
+  let heldByBiological = false;
   for (let round = 0; round < MOST_VISITS; round += 1) {
-    const marched = march(marchInput({ ...input, visits, days }));
-    if (marched === null) return null;
-    const next = nextVisit(marched, inFlow, visits, days);
+    const simulation = simulateClogging(cloggingInput({ ...input, visits, days }));
+    if (simulation === null) return null;
+    const next = nextVisit(simulation, inFlow, visits, days);
     if (next === null) break;
-    if (next.why === 'living') heldByLiving = true;
+    if (next.why === 'biological') heldByBiological = true;
     visits.push(withBurden(next, input.filter, inFlow));
   }
   const lifts = visits.reduce((sum, visit) => sum + visit.lifts.length, 0);
@@ -85,7 +85,7 @@ export function servicePlan(input: ForecastInput): ServicePlan | null {
       ),
       lifts: scaled(lifts, days),
     },
-    heldByLiving,
+    heldByBiological,
     easierPlace: easierPlace(input.filter, inFlow, visits),
   };
 }
@@ -95,13 +95,13 @@ const scaled = (value: number, days: number): number => (days === 0 ? 0 : (value
 type Next = Visit & Pick<PlannedVisit, 'why'>;
 
 function nextVisit(
-  marched: March,
+  simulation: CloggingSimulation,
   inFlow: readonly PlacedLayer[],
   visits: readonly PlannedVisit[],
   days: number,
 ): Next | null {
   const last = visits.at(-1)?.day ?? 0;
-  const { course, limit } = serviceCourse(marched);
+  const { course, limit } = serviceCourse(simulation);
   let low: number | null = null;
   for (let day = last + 1; day <= days && low === null; day += 1) if ((course[day] ?? 0) < limit) low = day;
   const spent = inFlow
@@ -112,20 +112,20 @@ function nextVisit(
   const byFlow = low === null ? Infinity : Math.max(low - 1, last + APART);
   const day = Math.min(byFlow, firstSpent);
   if (day > days) return null;
-  const cleaned = byFlow <= firstSpent * (1 + DUE_EARLY) ? toClean(marched, inFlow, day) : [];
+  const cleaned = byFlow <= firstSpent * (1 + DUE_EARLY) ? toClean(simulation, inFlow, day) : [];
   const replaced = spent
     .filter(({ placed, due }) => due - day <= DUE_EARLY * (spentAfter(placed.medium) ?? 0))
     .map(({ placed }) => ({ layerId: placed.layer.id, work: 'replace' as const }));
   if (cleaned.length + replaced.length === 0) {
-    // Nothing mechanical holds the water back: the living media do, and get a visit of their own.
-    const living = inFlow.filter(({ layer, stage }) => isLivingOnly(layer) && stage !== 'settle');
-    if (living.length === 0) return null;
-    const apart = Math.max(day, last + LIVING_APART);
+    // Nothing mechanical holds the water back: the biological media do, and get a visit of their own.
+    const biological = inFlow.filter(({ layer, role }) => isBiologicalOnly(layer) && role !== 'settle');
+    if (biological.length === 0) return null;
+    const apart = Math.max(day, last + BIOLOGICAL_APART);
     if (apart > days) return null;
     return {
       day: apart,
-      works: living.map(({ layer }) => ({ layerId: layer.id, work: 'swish' as const })),
-      why: 'living',
+      works: biological.map(({ layer }) => ({ layerId: layer.id, work: 'rinse' as const })),
+      why: 'biological',
     };
   }
   const done = new Set(replaced.map(({ layerId }) => layerId));
@@ -144,20 +144,24 @@ function dueDay({ layer, medium }: PlacedLayer, visits: readonly PlannedVisit[])
   return (last?.day ?? 0) + after;
 }
 
-/** Layers whose dirt holds the water back on a day, worst first; of foam that is all the living media never all. */
-function toClean(marched: March, inFlow: readonly PlacedLayer[], day: number): Visit['works'] {
+/** Layers whose dirt holds the water back on a day, worst first; of foam that is all the biological media never all. */
+function toClean(
+  simulation: CloggingSimulation,
+  inFlow: readonly PlacedLayer[],
+  day: number,
+): Visit['works'] {
   const layers = inFlow.length;
   const held = inFlow
-    .map((placed, place) => ({ placed, head: marched.clogging[day * layers + place] ?? 0 }))
-    .filter(({ placed }) => !isLivingOnly(placed.layer) && placed.stage !== 'spacer');
-  const whole = inFlow.reduce((sum, _, place) => sum + (marched.clogging[day * layers + place] ?? 0), 0);
+    .map((placed, place) => ({ placed, head: simulation.clogging[day * layers + place] ?? 0 }))
+    .filter(({ placed }) => !isBiologicalOnly(placed.layer) && placed.role !== 'spacer');
+  const whole = inFlow.reduce((sum, _, place) => sum + (simulation.clogging[day * layers + place] ?? 0), 0);
   const worth = held.filter(({ head }) => head > WORTH_CLEANING * whole).sort((a, b) => b.head - a.head);
-  const foamOnly = !inFlow.some(({ layer, stage }) => isLivingOnly(layer) && stage !== 'settle');
-  const film = inFlow.filter(({ medium }) => medium.jobs.includes('living'));
+  const foamOnly = !inFlow.some(({ layer, role }) => isBiologicalOnly(layer) && role !== 'settle');
+  const film = inFlow.filter(({ medium }) => medium.roles.includes('biological'));
   const most = foamOnly && film.length > 1 ? film.length - 1 : worth.length;
   return worth.slice(0, most).map(({ placed: { layer, medium } }) => ({
     layerId: layer.id,
-    work: medium.service === 'squeeze' || medium.service === 'replace' ? medium.service : 'swish',
+    work: medium.service === 'squeeze' || medium.service === 'replace' ? medium.service : 'rinse',
   }));
 }
 
@@ -197,7 +201,7 @@ function easierPlace(
   if (easiest === null) return null;
   const savings = inFlow
     .filter(({ medium, chamber }) => spentAfter(medium) !== null && chamber.where === 'body')
-    .map(({ layer, chamber, stage }) => {
+    .map(({ layer, chamber, role }) => {
       const alone = visits.filter(
         ({ works }) =>
           works.some(({ layerId }) => layerId === layer.id) &&
@@ -209,10 +213,10 @@ function easierPlace(
                 easiest.lift.length,
           ),
       ).length;
-      return { layer, stage, chamber, saved: alone * (chamber.lift.length - easiest.lift.length) };
+      return { layer, role, chamber, saved: alone * (chamber.lift.length - easiest.lift.length) };
     })
-    // Polishing and chemical media only: mechanical floss belongs before the living media wherever they are.
-    .filter(({ stage, saved }) => saved > 0 && (stage === 'chemical' || stage === 'polish'))
+    // Polishing and chemical media only: mechanical floss belongs before the biological media wherever they are.
+    .filter(({ role, saved }) => saved > 0 && (role === 'chemical' || role === 'polish'))
     .sort((a, b) => b.saved - a.saved);
   const [best] = savings;
   if (best === undefined) return null;

@@ -11,14 +11,14 @@ import { stageLinks } from '../frame/stageLinks';
 import { UndoButtons } from '../frame/UndoButtons';
 import { ClockBar } from '../job/ClockBar';
 import { scaleName, Vessel, vesselScale } from '../vessel/Vessel';
-import { HandList } from './PackingOrderList';
+import { PackingOrderList } from './PackingOrderList';
 import styles from './PackSheet.module.css';
 import type { PackBench } from './usePackBench';
 
 interface Props {
   readonly filter: Filter;
   readonly bench: PackBench;
-  readonly view: 'strip' | 'judge' | 'layer';
+  readonly view: 'strip' | 'review' | 'plan';
   /** Documents beside pack, job and settings that this sheet changes. */
   readonly saves?: readonly Saving[];
   /** What the drawing shows, if another day than today. */
@@ -32,16 +32,16 @@ const VESSEL_ROOM = { width: 250, height: 330 };
 
 const AS_FOUND = {
   vessel: 'Vessel, as found',
-  hands: 'Out of the filter by hand, in this order',
+  hands: 'Packing order backwards: take out in this order',
 } as const;
 
 const WORDS = {
   strip: AS_FOUND,
-  judge: AS_FOUND,
-  layer: { vessel: 'Vessel', hands: 'Into the filter by hand, in this order' },
+  review: AS_FOUND,
+  plan: { vessel: 'Vessel', hands: 'Packing order: put in, in this order' },
 } as const;
 
-/** The three columns of strip, judge and layer: vessel and hands, the work, and what is known of the pack. */
+/** The three columns of strip, review and plan: vessel and hands, the work, and what is known of the pack. */
 export function PackSheet({ filter, bench, view, saves = [], shown, sludge = null, centre, right }: Props) {
   const { editing, job } = bench;
   const report = shown ?? bench.report;
@@ -58,7 +58,7 @@ export function PackSheet({ filter, bench, view, saves = [], shown, sludge = nul
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, job.doc, view)}
       linksLabel="Stages"
-      shortcuts={[...(view === 'judge' ? [] : FLOW_LINE_KEYS), ...editing.shortcuts]}
+      shortcuts={[...(view === 'review' ? [] : FLOW_LINE_KEYS), ...editing.shortcuts]}
       status={
         <>
           <SaveStatus saves={[editing.save, job, bench.settings, ...saves]} />
@@ -74,7 +74,7 @@ export function PackSheet({ filter, bench, view, saves = [], shown, sludge = nul
             <span className="caption">{scaleName(vesselScale(filter, VESSEL_ROOM))}</span>
           </div>
           <Vessel {...shared} room={VESSEL_ROOM} sludge={sludge} />
-          <HandList {...shared} title={WORDS[view].hands} removal={view !== 'layer'} />
+          <PackingOrderList {...shared} title={WORDS[view].hands} removal={view !== 'plan'} />
         </aside>
         <div>{centre}</div>
         <div>{right}</div>

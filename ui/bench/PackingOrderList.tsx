@@ -1,7 +1,7 @@
 import type { Filter } from '@/core/filter/filter';
 import { mediumById } from '@/core/media/catalogue';
 import type { PackReport } from '@/core/report/evaluatePack';
-import { handOrder } from '@/core/layers/packingOrder';
+import { packingOrder } from '@/core/layers/packingOrder';
 import type { Layer } from '@/core/layers/layer';
 import { useWords } from '../fields/Habits';
 import styles from './PackingOrderList.module.css';
@@ -18,10 +18,18 @@ interface Props {
 }
 
 /** The layers as the hands meet them, beside their number along the water. */
-export function HandList({ title, filter, layers, report, selectedId, onSelect, removal = false }: Props) {
+export function PackingOrderList({
+  title,
+  filter,
+  layers,
+  report,
+  selectedId,
+  onSelect,
+  removal = false,
+}: Props) {
   const words = useWords();
-  const byHand = handOrder(filter, layers);
-  const rows = removal ? byHand.reverse() : byHand;
+  const inPackingOrder = packingOrder(filter, layers);
+  const rows = removal ? inPackingOrder.reverse() : inPackingOrder;
   const reports = new Map(report.layers.map((one) => [one.layerId, one]));
   return (
     <section aria-label={title}>

@@ -36,7 +36,7 @@ export function FileDrop() {
   const add = async (text: string) => {
     setBusy(true);
     const outcome = await send<Stored<Filter>>('POST', '/api/files', { text });
-    if (outcome.kind === 'saved') router.push(`/filter/${outcome.value.doc.id}/survey`);
+    if (outcome.kind === 'saved') router.push(`/filter/${outcome.value.doc.id}/measure`);
     else {
       setFaults(
         outcome.kind === 'refused'

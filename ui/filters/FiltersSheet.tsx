@@ -18,7 +18,7 @@ import { PackStrip } from './PackStrip';
 import styles from './FiltersSheet.module.css';
 
 /** Home: which filter needs me, and for what. One row a filter, the most urgent first. */
-export function RoundSheet({ pages, now }: { pages: readonly FilterPage[]; now: string }) {
+export function FiltersSheet({ pages, now }: { pages: readonly FilterPage[]; now: string }) {
   const words = useWords();
   const rows = useMemo(
     () => pages.map((page) => rowOf(page, now)).sort((a, b) => a.next.urgency - b.next.urgency),
@@ -26,7 +26,7 @@ export function RoundSheet({ pages, now }: { pages: readonly FilterPage[]; now: 
   );
   return (
     <Frame
-      title="The round"
+      title="Filters"
       subtitle={
         <span suppressHydrationWarning>
           {words.date(now, { weekday: 'long', day: 'numeric', month: 'long' })}
@@ -50,7 +50,7 @@ export function RoundSheet({ pages, now }: { pages: readonly FilterPage[]; now: 
             </div>
             <ol>
               {rows.map((row) => (
-                <RoundRow key={row.page.filter.doc.id} row={row} now={now} />
+                <FilterRow key={row.page.filter.doc.id} row={row} now={now} />
               ))}
             </ol>
           </>
@@ -82,11 +82,11 @@ const fits = ({ filter, current, open }: FilterPage): boolean => {
   return ((current ?? open?.asFound.doc)?.layers ?? []).every((layer) => chambers.has(layer.chamber));
 };
 
-function RoundRow({ row, now }: { row: Row; now: string }) {
+function FilterRow({ row, now }: { row: Row; now: string }) {
   const words = useWords();
   const { filter, tank, flow, report, next, page } = row;
   const stage = page.open?.job.doc.stage;
-  const home = `/filter/${filter.id}/${stage === undefined || stage === 'done' ? 'survey' : stage}`;
+  const home = `/filter/${filter.id}/${stage === undefined || stage === 'done' ? 'measure' : stage}`;
   return (
     <li className={styles.row}>
       <div>

@@ -120,10 +120,10 @@ export function LayerEditor({ filter, layer, layers, onEdit, onSelect }: Props) 
       )}
       {medium.compressible ? (
         <QuantityField
-          label="Pressed to"
-          bounds={LAYER_BOUNDS.pressed}
-          value={layer.pressed}
-          onChange={(pressed) => pressed !== null && set({ pressed })}
+          label="Compressed to"
+          bounds={LAYER_BOUNDS.compressionRatio}
+          value={layer.compressionRatio}
+          onChange={(compressionRatio) => compressionRatio !== null && set({ compressionRatio })}
           className={styles.number}
         />
       ) : null}
@@ -176,7 +176,7 @@ export function LayerEditor({ filter, layer, layers, onEdit, onSelect }: Props) 
             onSelect(copy.id);
           }}
         >
-          Double it
+          Duplicate layer
         </Button>
         <Button
           onClick={() => {

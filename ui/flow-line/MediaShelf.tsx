@@ -52,8 +52,8 @@ export function MediaShelf({ onAdd, full, offersUnknown }: Props) {
 }
 
 /** Every word of the search is somewhere in its name, family, grade or service. */
-function matches({ name, family, grade, jobs, service }: Medium, wanted: string): boolean {
-  const text = [name, family, grade ?? '', ...jobs, service].join(' ').toLowerCase();
+function matches({ name, family, grade, roles, service }: Medium, wanted: string): boolean {
+  const text = [name, family, grade ?? '', ...roles, service].join(' ').toLowerCase();
   return wanted
     .toLowerCase()
     .split(/\s+/)

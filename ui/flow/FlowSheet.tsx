@@ -39,26 +39,26 @@ const likelyMoment = (job: Job | null): FlowMoment =>
 export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
   const words = useWords();
   const [log, setLog] = useState(storedLog);
-  const [struck, setStruck] = useState<LogEntry | null>(null);
+  const [removed, setRemoved] = useState<LogEntry | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const flow = flowState(log);
   const newestFirst = [...flow.readings].reverse();
 
-  const strike = async (id: string) => {
+  const remove = async (id: string) => {
     const entry = log.find((one) => one.id === id);
     const outcome = await send('DELETE', `/api/log/${id}`);
     if (outcome.kind === 'saved' && entry !== undefined) {
       setLog(log.filter((one) => one.id !== id));
-      setStruck(entry);
+      setRemoved(entry);
       setFault(null);
-    } else setFault('It could not be struck. Nothing was changed; try again.');
+    } else setFault('The reading could not be deleted. Nothing was changed; try again.');
   };
   const restore = async () => {
-    if (struck === null) return;
-    const outcome = await send<LogEntry>('POST', '/api/log', struck);
+    if (removed === null) return;
+    const outcome = await send<LogEntry>('POST', '/api/log', removed);
     if (outcome.kind === 'saved') {
-      setLog([...log, struck]);
-      setStruck(null);
+      setLog([...log, removed]);
+      setRemoved(null);
     } else setFault('It could not be brought back; try again.');
   };
 
@@ -86,9 +86,9 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
             Flow, {words.unit('flow').symbol}: the last half year
           </h2>
           <FlowChart flow={flow} log={log} now={now} name={filter.name} />
-          {struck === null ? null : (
-            <p role="status" className={styles.struck}>
-              Struck.{' '}
+          {removed === null ? null : (
+            <p role="status" className={styles.removed}>
+              Removed.{' '}
               <button type="button" className={styles.link} onClick={() => void restore()}>
                 Bring it back
               </button>
@@ -140,8 +140,8 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
                       })}
                     </td>
                     <td>
-                      <button type="button" className={styles.link} onClick={() => void strike(reading.id)}>
-                        strike
+                      <button type="button" className={styles.link} onClick={() => void remove(reading.id)}>
+                        Delete
                         <span className="unseen">
                           {' '}
                           the flow of {new Date(reading.at).toISOString().slice(0, 10)}

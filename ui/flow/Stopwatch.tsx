@@ -128,10 +128,10 @@ export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved 
             <button
               type="button"
               className={styles.remove}
-              aria-label={`Strike filling ${at + 1}`}
+              aria-label={`Delete filling ${at + 1}`}
               onClick={() => setSeconds(seconds.filter((_, index) => index !== at))}
             >
-              strike
+              Delete
             </button>
           </li>
         ))}
@@ -181,7 +181,7 @@ export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved 
         </ul>
       )}
       <Button variant="contained" disabled={flow === null || busy || running} onClick={() => void save()}>
-        Write it down
+        Save reading
       </Button>
     </section>
   );

@@ -1,7 +1,7 @@
 import type { FrameLink } from './Frame';
 
 const LINKS = [
-  { label: 'Round', href: '/' },
+  { label: 'Filters', href: '/' },
   { label: 'Add a filter', href: '/new' },
   { label: 'Settings', href: '/settings' },
 ];

@@ -2,17 +2,17 @@ import type { Job } from '@/core/job/job';
 import { isPast, type JobStage } from '@/core/job/stage';
 import type { FrameLink } from './Frame';
 
-type Place = 'survey' | 'judge' | 'flow' | Exclude<JobStage, 'done'>;
+type Place = 'measure' | 'review' | 'flow' | Exclude<JobStage, 'done'>;
 
 /** The sheets of a job, each with the stage that opens it: what comes out is judged while it is stripped. */
 const SHEETS: readonly {
-  readonly place: Exclude<Place, 'survey' | 'flow'>;
+  readonly place: Exclude<Place, 'measure' | 'flow'>;
   readonly stage: Exclude<JobStage, 'done'>;
   readonly label: string;
 }[] = [
   { place: 'strip', stage: 'strip', label: 'Strip' },
-  { place: 'judge', stage: 'strip', label: 'Judge' },
-  { place: 'layer', stage: 'layer', label: 'Layer' },
+  { place: 'review', stage: 'strip', label: 'Review' },
+  { place: 'plan', stage: 'plan', label: 'Plan' },
   { place: 'repack', stage: 'repack', label: 'Repack' },
 ];
 
@@ -24,8 +24,8 @@ export function stageLinks(filterId: string, job: Job | null, here: Place): Fram
     here: place === here,
   });
   return [
-    { label: 'Round', href: '/' },
-    link('Survey', 'survey'),
+    { label: 'Filters', href: '/' },
+    link('Measure', 'measure'),
     ...SHEETS.map(({ place, stage, label }) => ({
       ...link(label, place),
       done: job !== null && isPast(stage, job.stage),

@@ -155,7 +155,7 @@ function LiftField({ lift, onChange }: { lift: readonly string[]; onChange: (lif
   const fault = thingsIn(text) === null ? `At most ${MOST_LIFTED} short names, parted by commas.` : null;
   return (
     <TextField
-      label="Lifted first"
+      label="Remove first"
       value={text}
       error={fault !== null}
       helperText={fault}

@@ -54,7 +54,7 @@ interface Props {
 const VESSEL_ROOM = { width: 310, height: 360 };
 
 /** What there is: the water, the filter and its chambers, drawn as it is typed. */
-export function SurveySheet({
+export function MeasureSheet({
   tank: storedTank,
   filter: storedFilter,
   job,
@@ -94,7 +94,7 @@ export function SurveySheet({
     <Frame
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
-      links={stageLinks(filter.id, job, 'survey')}
+      links={stageLinks(filter.id, job, 'measure')}
       linksLabel="Stages"
       status={<SaveStatus saves={[tankSave, filterSave]} />}
     >

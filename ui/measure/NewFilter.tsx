@@ -57,7 +57,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
       filter: labelFlow === null ? preset : { ...preset, labelFlow, assumed: measured(preset, 'labelFlow') },
     });
     if (outcome.kind === 'saved') {
-      router.push(`/filter/${ids.id}/survey`);
+      router.push(`/filter/${ids.id}/measure`);
       return;
     }
     setBusy(false);

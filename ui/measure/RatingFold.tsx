@@ -28,19 +28,19 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
     const digits = low < 0.01 ? 1 : 0;
     return `${words.parts({ kind: 'volume', si: low }, digits).number}–${words.show({ kind: 'volume', si: high }, digits)}`;
   };
-  const printed = filter.printedTank;
+  const printed = filter.tankRating;
   const normal = rating.stocks.find((one) => one.stock === 'normal');
   return (
     <Fold
-      title="The print on the box"
+      title="Manufacturer’s tank rating"
       says={`${printed === null ? 'tank size not entered' : `${words.show({ kind: 'volume', si: printed }, 0)} printed`}; good for ${normal === undefined ? '' : range(normal)} at normal stock`}
     >
       <QuantityField
         label="Tank size printed"
         optional
-        bounds={FILTER_BOUNDS.printedTank}
+        bounds={FILTER_BOUNDS.tankRating}
         value={printed}
-        onChange={(printedTank) => onChange({ printedTank })}
+        onChange={(tankRating) => onChange({ tankRating })}
         className={parts.field}
       />
       <table className={styles.table}>
@@ -67,8 +67,8 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
         </tbody>
       </table>
       <p className={`quiet ${parts.wide}`}>
-        From {words.show({ kind: 'volume', si: rating.room })} of room, of which living media take 40 to 65 %
-        in a good pack, and{' '}
+        From {words.show({ kind: 'volume', si: rating.room })} of room, of which biological media take 40 to
+        65 % in a good pack, and{' '}
         {rating.measured
           ? `the ${words.show({ kind: 'flow', si: rating.flow.low })} you timed`
           : `${words.parts({ kind: 'flow', si: rating.flow.low }).number} to ${words.show({ kind: 'flow', si: rating.flow.high })}, what is usually left of the label’s flow`}

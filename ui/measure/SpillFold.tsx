@@ -23,7 +23,7 @@ const SIZES: readonly { key: Size; label: string; bounds: Bounds }[] = [
   { key: 'lipWidth', label: 'Width of the lip', bounds: SPILL_BOUNDS.lipWidth },
   { key: 'hangerToBack', label: 'Hanger to back rim', bounds: SPILL_BOUNDS.hangerToBack },
   { key: 'tilt', label: 'Leans back by', bounds: SPILL_BOUNDS.tilt },
-  { key: 'sentRound', label: 'Sent round again', bounds: SPILL_BOUNDS.sentRound },
+  { key: 'recirculated', label: 'Sent round again', bounds: SPILL_BOUNDS.recirculated },
 ];
 
 const FOOT_WORDS = { in: 'in its place', missing: 'missing', none: 'it never had one' } as const;

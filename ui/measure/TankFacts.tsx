@@ -26,7 +26,7 @@ export function TankFacts({ tank }: { tank: Tank }) {
       <dd className={styles.word}>
         {feed === null ? 'weigh a day’s food once' : `between ${ammonia(feed.low)} and ${ammonia(feed.high)}`}
       </dd>
-      <dt>Flow it wants</dt>
+      <dt>Recommended flow</dt>
       <dd>
         {flow(band.low)}–{flow(band.high)}
       </dd>
@@ -36,7 +36,7 @@ export function TankFacts({ tank }: { tank: Tank }) {
       </dd>
       <dt>Oxygen it can hold</dt>
       <dd>{words.show({ kind: 'concentration', si: oxygen })}</dd>
-      <dt>Of its ammonia, poisonous</dt>
+      <dt>Free ammonia (NH₃)</dt>
       <dd>
         {tank.pH === null
           ? 'needs the pH'

@@ -27,7 +27,7 @@ export function TankFilters({
               {one.filterId === hereId ? (
                 <strong>{one.name}</strong>
               ) : (
-                <AppLink href={`/filter/${one.filterId}/survey`}>{one.name}</AppLink>
+                <AppLink href={`/filter/${one.filterId}/measure`}>{one.name}</AppLink>
               )}
             </span>
             <span className="figure">

@@ -83,7 +83,7 @@ export function WaterForm({ tank, filters, onChange }: Props) {
           onChange={(si) => onChange({ carbonateHardness: si })}
         />
         <QuantityField
-          label="Above the sea"
+          label="Altitude"
           bounds={TANK_BOUNDS.altitude}
           value={tank.altitude}
           onChange={(si) => si !== null && onChange({ altitude: si })}

@@ -64,12 +64,12 @@ export function Compare({ filter, around, packs }: Props) {
     overTime('service', 'Service in', ({ serviceDay }) =>
       serviceDay === null ? 'not in a year' : daysIn(words, serviceDay),
     ),
-    overTime('silt', 'Silt into living media, a month', ({ siltPerMonth }) =>
+    overTime('silt', 'Silt into biological media, a month', ({ siltPerMonth }) =>
       words.show({ kind: 'sludge', si: siltPerMonth / USUAL_DIRT.sludgeDensity }, 1),
     ),
     ...rows,
   ];
-  const faults = (report: PackReport, level: 'stop' | 'attention'): number =>
+  const faults = (report: PackReport, level: 'urgent' | 'check'): number =>
     report.findings.filter((finding) => finding.level === level).length;
   return (
     <div className={styles.compare}>
@@ -95,14 +95,14 @@ export function Compare({ filter, around, packs }: Props) {
         <tbody>
           <tr
             data-differs={
-              new Set(reports.map((report) => `${faults(report, 'stop')} ${faults(report, 'attention')}`))
+              new Set(reports.map((report) => `${faults(report, 'urgent')} ${faults(report, 'check')}`))
                 .size > 1
             }
           >
-            <th scope="row">To stop for, to look at</th>
+            <th scope="row">Urgent, to check</th>
             {columns.map(({ pack, report }) => (
-              <td key={pack.id} data-stop={faults(report, 'stop') > 0}>
-                {faults(report, 'stop')}, {faults(report, 'attention')}
+              <td key={pack.id} data-urgent={faults(report, 'urgent') > 0}>
+                {faults(report, 'urgent')}, {faults(report, 'check')}
               </td>
             ))}
           </tr>

@@ -52,7 +52,7 @@ interface Props {
 }
 
 /** The heart: the plan as water meets it, with every figure and finding answering at once. */
-export function LayerBench(props: Props) {
+export function PlanBench(props: Props) {
   const { around, filter, filterSave, asFound, tabs, compare } = props;
   const bench = usePackBench(props);
   const { editing, input, report } = bench;
@@ -91,7 +91,7 @@ export function LayerBench(props: Props) {
     <PackSheet
       filter={filter}
       bench={bench}
-      view="layer"
+      view="plan"
       saves={[filterSave]}
       shown={shown}
       sludge={ahead.sludge}
@@ -187,7 +187,7 @@ export function LayerBench(props: Props) {
               <p className="quiet">The plan is still the pack as found.</p>
             ) : (
               <Button onClick={() => editing.edit({ type: 'replace', layers: asFound.layers })}>
-                Begin again as found
+                Reset to as found
               </Button>
             )}
             <StageStep

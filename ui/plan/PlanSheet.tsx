@@ -14,7 +14,7 @@ import { latest } from '../state/savedDocument';
 import { useAutosave } from '../state/useAutosave';
 import { Variants } from '../time/Variants';
 import { Compare } from './Compare';
-import { LayerBench } from './PlanBench';
+import { PlanBench } from './PlanBench';
 import styles from './PlanSheet.module.css';
 
 interface Props {
@@ -29,7 +29,7 @@ interface Props {
 }
 
 /** The plan and the other plans that were thought of, one of them on the bench, or all of them side by side. */
-export function LayerSheet({ alternatives: stored, planned, filter: storedFilter, ...bench }: Props) {
+export function PlanSheet({ alternatives: stored, planned, filter: storedFilter, ...bench }: Props) {
   const { around, asFound } = bench;
   const filterSave = useAutosave(`/api/filters/${storedFilter.doc.id}`, storedFilter);
   const filter = filterSave.doc;
@@ -107,7 +107,7 @@ export function LayerSheet({ alternatives: stored, planned, filter: storedFilter
             <Button
               onClick={() => plan.change((doc) => ({ ...doc, layers: [...layers], visits: [...visits] }))}
             >
-              Make it the plan
+              Use this plan
             </Button>
             <Button onClick={() => void remove(shown.doc.id)}>Remove it</Button>
           </>
@@ -126,7 +126,7 @@ export function LayerSheet({ alternatives: stored, planned, filter: storedFilter
   );
 
   return (
-    <LayerBench
+    <PlanBench
       key={shown.doc.id}
       {...bench}
       filter={filter}

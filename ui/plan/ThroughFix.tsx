@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { PackInput, PackReport } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
-import { throughShareFix } from '@/core/explore/passThroughFix';
+import { passThroughFix } from '@/core/explore/passThroughFix';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/Habits';
 import styles from './ThroughFix.module.css';
@@ -33,7 +33,7 @@ export function ThroughFix({ input, report, layer, onEdit }: Props) {
   const own = report.layers.find((one) => one.layerId === layer.id);
   const share = (si: number): string => words.show({ kind: 'share', si });
   const find = () => {
-    const fix = throughShareFix(input, layer.id, Number(wanted));
+    const fix = passThroughFix(input, layer.id, Number(wanted));
     if (fix === null) {
       setSaid('Enough goes through it already.');
       return;
@@ -43,7 +43,7 @@ export function ThroughFix({ input, report, layer, onEdit }: Props) {
   };
   return (
     <div className={styles.fix}>
-      <span>{own === undefined ? '' : `${share(own.throughShare)} of the water goes through it.`}</span>
+      <span>{own === undefined ? '' : `${share(own.passThrough)} of the water goes through it.`}</span>
       <ChoiceField
         label="At least"
         value={wanted}

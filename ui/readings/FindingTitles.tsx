@@ -19,7 +19,7 @@ export function FindingTitles({
       <h2 className={`caption ${styles.heading}`}>As found, so far</h2>
       {report.layers.length === 0 ? <p>Nothing to judge yet.</p> : null}
       {report.layers.length > 0 && serious.length === 0 ? (
-        <p className={styles.fine}>Nothing stands against this pack.</p>
+        <p className={styles.fine}>No problems found.</p>
       ) : null}
       <ul>
         {serious.map((finding) => (

@@ -31,7 +31,7 @@ export function FindingsPanel({ title, input, report, onSelect, onEdit, numbered
       <h2 className={`caption ${styles.heading}`}>{title}</h2>
       {report.layers.length === 0 ? <p>Nothing to judge yet.</p> : null}
       {report.layers.length > 0 && findings.every((one) => one.level === 'note') ? (
-        <p className={styles.fine}>Nothing stands against this pack.</p>
+        <p className={styles.fine}>No problems found.</p>
       ) : null}
       <ul>
         {findings.map((finding, at) => (
@@ -82,7 +82,7 @@ function FindingItem({ finding, input, report, onSelect, onEdit, number }: ItemP
   );
 }
 
-/** "Least covered 67 → 77 %": the figures that the change would move, before it is made. */
+/** "Poorest fit 67 → 77 %": the figures that the change would move, before it is made. */
 function effectOf(edit: PackEdit, input: PackInput, report: PackReport, words: Words): string {
   const after = evaluatePack({ ...input, layers: applyEdit(input.layers, edit) });
   const figures = readingChanges(report, after)
@@ -96,6 +96,6 @@ function effectOf(edit: PackEdit, input: PackInput, report: PackReport, words: W
   const fewer = counted(report) - counted(after);
   return [
     ...figures,
-    ...(fewer === 0 ? [] : [`${Math.abs(fewer)} ${fewer > 0 ? 'fewer' : 'more'} to look at`]),
+    ...(fewer === 0 ? [] : [`${Math.abs(fewer)} ${fewer > 0 ? 'fewer' : 'more'} to check`]),
   ].join('; ');
 }

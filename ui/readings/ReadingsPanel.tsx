@@ -35,7 +35,7 @@ export function ReadingsPanel({ filter, report, against, flow, input, onEdit, da
   );
   const readings = packReadings(report);
   // What time does to the pack stands with the flow, before the figures that time does not change.
-  const split = readings.findIndex(({ key }) => key === 'leastThrough');
+  const split = readings.findIndex(({ key }) => key === 'leastPassThrough');
   const row = (reading: PackReading) => {
     const then = before.get(reading.key) ?? null;
     return (
@@ -93,11 +93,11 @@ function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number):
       return water.level === null
         ? ''
         : `rim ${words.show({ kind: 'gap', si: water.level.rim }, 0)} over the lip, water ${words.show({ kind: 'gap', si: water.level.beforePack }, 0)}`;
-    case 'leastThrough': {
-      const least = report.layers.find((layer) => layer.throughShare === report.leastThrough);
+    case 'leastPassThrough': {
+      const least = report.layers.find((layer) => layer.passThrough === report.leastPassThrough);
       if (least === undefined) return 'no layers';
-      return least.throughIfMixed - least.throughShare > 0.02
-        ? `layer ${least.flowNumber}; ${words.show({ kind: 'share', si: least.throughIfMixed })} if it mixed between layers`
+      return least.passThroughIfMixed - least.passThrough > 0.02
+        ? `layer ${least.flowNumber}; ${words.show({ kind: 'share', si: least.passThroughIfMixed })} if it mixed between layers`
         : `layer ${least.flowNumber} of ${report.layers.length}`;
     }
     case 'overfill': {
@@ -117,7 +117,7 @@ function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number):
       return 'up to the stops, and beside short pieces';
     case 'dryMass':
       return `about ${words.show({ kind: 'mass', si: totals.drainedMass })} lifted out wet`;
-    case 'livingSurface':
+    case 'biologicalSurface':
       return 'where film can live and is left alone';
     case 'normalStockVolume':
       return sizing.weighedMass === 0

@@ -2,7 +2,7 @@ import type { FindingLevel } from '@/core/findings/finding';
 
 /** How grave a finding is, in a word. */
 export const LEVEL_WORDS: Readonly<Record<FindingLevel, string>> = {
-  stop: 'Stop',
-  attention: 'Look',
+  urgent: 'Urgent',
+  check: 'Check',
   note: 'Note',
 };

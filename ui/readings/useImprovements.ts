@@ -44,7 +44,7 @@ function improvementsOf(input: PackInput): ReadonlyMap<ReadingKey, Improvement> 
   add('flow', flow, 'flow', flow?.flow ?? 0);
   const headroom = bestFor(changes, 'headroom', LEAST_HEADROOM);
   add('headroom', headroom, 'gap', headroom?.headroom ?? 0);
-  const through = bestFor(changes, 'leastThrough', LEAST_THROUGH);
-  add('leastThrough', through, 'share', through?.leastThrough ?? 0);
+  const through = bestFor(changes, 'leastPassThrough', LEAST_THROUGH);
+  add('leastPassThrough', through, 'share', through?.leastPassThrough ?? 0);
   return new Map(found);
 }

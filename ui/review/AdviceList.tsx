@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { mediumById } from '@/core/media/catalogue';
 import { placeLayers } from '@/core/layers/placeLayers';
-import { FATES, type Fate } from '@/core/layers/layer';
+import { TREATMENTS, type Treatment } from '@/core/layers/layer';
 import { layerAdvice } from '@/core/findings/layerAdvice';
 import { upperFirst } from '@/core/findings/rules/words';
 import type { PackBench } from '../bench/usePackBench';
@@ -11,14 +11,14 @@ import { Swatch } from '../drawing/Swatch';
 import { useWords } from '../fields/Habits';
 import styles from './AdviceList.module.css';
 
-const FATE_WORDS: Readonly<Record<Fate, string>> = {
+const TREATMENT_WORDS: Readonly<Record<Treatment, string>> = {
   keep: 'keep as it is',
   squeeze: 'squeeze, keep',
-  swish: 'swish, keep',
+  rinse: 'rinse, keep',
   move: 'move elsewhere',
-  cut: 'cut anew',
-  retire: 'retire in stages',
-  discard: 'discard now',
+  cut: 'cut a new piece',
+  'replace in stages': 'replace in stages',
+  'throw away': 'throw away',
 };
 
 /** What becomes of each layer: the app’s advice with its reason, and what the keeper decides. */
@@ -30,12 +30,12 @@ export function AdviceList({ bench }: { bench: PackBench }) {
     [input.filter, input.layers, report.findings],
   );
   const layers = new Map(editing.layers.map((layer) => [layer.id, layer]));
-  const open = advice.filter(({ layerId, fate }) => layers.get(layerId)?.fate !== fate);
+  const open = advice.filter(({ layerId, treatment }) => layers.get(layerId)?.treatment !== treatment);
   return (
     <section aria-label="What becomes of each layer" className={styles.panel}>
       <h2 className={`caption ${styles.heading}`}>What becomes of each layer, as the water meets them</h2>
       <ol>
-        {advice.map(({ layerId, fate, reason }, at) => {
+        {advice.map(({ layerId, treatment, reason }, at) => {
           const layer = layers.get(layerId);
           if (layer === undefined) return null;
           const medium = mediumById(layer.medium);
@@ -47,21 +47,21 @@ export function AdviceList({ bench }: { bench: PackBench }) {
                 <span>{medium.name}</span>
               </button>
               <p className={styles.advice}>
-                <strong>{upperFirst(FATE_WORDS[fate])}.</strong> {words.say(reason)}
+                <strong>{upperFirst(TREATMENT_WORDS[treatment])}.</strong> {words.say(reason)}
               </p>
               <label className={styles.decided}>
                 <span className="caption">decided</span>
                 <select
-                  value={layer.fate ?? 'open'}
+                  value={layer.treatment ?? 'open'}
                   onChange={(event) => {
-                    const value = FATES.find((one) => one === event.target.value) ?? null;
-                    editing.edit({ type: 'set', layerId, change: { fate: value } });
+                    const value = TREATMENTS.find((one) => one === event.target.value) ?? null;
+                    editing.edit({ type: 'set', layerId, change: { treatment: value } });
                   }}
                 >
                   <option value="open">not yet</option>
-                  {FATES.map((value) => (
+                  {TREATMENTS.map((value) => (
                     <option key={value} value={value}>
-                      {FATE_WORDS[value]}
+                      {TREATMENT_WORDS[value]}
                     </option>
                   ))}
                 </select>
@@ -76,7 +76,7 @@ export function AdviceList({ bench }: { bench: PackBench }) {
           onClick={() =>
             editing.edit({
               type: 'all',
-              edits: open.map(({ layerId, fate }) => ({ type: 'set', layerId, change: { fate } })),
+              edits: open.map(({ layerId, treatment }) => ({ type: 'set', layerId, change: { treatment } })),
             })
           }
         >

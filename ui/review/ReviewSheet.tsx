@@ -25,35 +25,35 @@ interface Props {
   readonly log: readonly LogEntry[];
 }
 
-/** The truth about the pack as found: every mistake with its evidence and price, worst first, and a fate for each layer. */
-export function JudgeSheet({ around, settings, filter, job, asFound, log }: Props) {
+/** The truth about the pack as found: every mistake with its evidence and price, worst first, and a treatment for each layer. */
+export function ReviewSheet({ around, settings, filter, job, asFound, log }: Props) {
   const bench = usePackBench({ around, settings, filter, job, pack: asFound, log });
   const { report } = bench;
   // Worst first already, so that these are the first of all findings and carry their numbers.
   const serious = report.findings.filter((one) => one.level !== 'note');
-  const stops = serious.filter((one) => one.level === 'stop').length;
+  const stops = serious.filter((one) => one.level === 'urgent').length;
   const looks = serious.length - stops;
   return (
     <PackSheet
       filter={filter}
       bench={bench}
-      view="judge"
+      view="review"
       centre={
         <div className={styles.audit}>
           <p className={styles.sum}>
             {report.layers.length === 0
               ? 'Nothing is written down yet.'
               : serious.length === 0
-                ? 'Nothing stands against it.'
+                ? 'No problems found.'
                 : [
-                    ...(stops > 0 ? [`${stops} to stop for`] : []),
-                    ...(looks > 0 ? [`${looks} to look at`] : []),
+                    ...(stops > 0 ? [`${stops} urgent`] : []),
+                    ...(looks > 0 ? [`${looks} to check`] : []),
                   ].join(', ') + '.'}
           </p>
           <EvidenceLine filter={filter} bench={bench} findings={serious} />
           <FindingsPanel
             numbered
-            title="Worst first; what weighs most stands on top"
+            title="Most serious first"
             input={bench.input}
             report={report}
             onSelect={bench.select}
@@ -65,9 +65,9 @@ export function JudgeSheet({ around, settings, filter, job, asFound, log }: Prop
           <AdviceList bench={bench} />
           <SchoolsFold bench={bench} />
           <div className={sheet.foot}>
-            <p className="quiet">The plan begins with these layers, without what is discarded.</p>
-            <StageStep job={bench.job} to="layer" before={bench.flush}>
-              Plan a better one
+            <p className="quiet">The plan begins with these layers, without what is thrown away.</p>
+            <StageStep job={bench.job} to="plan" before={bench.flush}>
+              Plan the new pack
             </StageStep>
           </div>
         </>

@@ -7,7 +7,7 @@ export function SchoolNote({ school, schools }: { school: School; schools: Schoo
   const { question } = SCHOOL_WORDS[school];
   return (
     <p className={styles.note}>
-      {question}: by your school, {positionOf(school, schools).name}.{' '}
+      {question}: keepers disagree on this. Your choice: {positionOf(school, schools).name}.{' '}
       <AppLink href="/settings#schools">Change it</AppLink>
     </p>
   );

@@ -13,11 +13,11 @@ export function DropJob({ job }: { job: Job }) {
   const drop = async () => {
     const outcome = await send('DELETE', `/api/jobs/${job.id}`);
     if (outcome.kind === 'saved') {
-      router.push(`/filter/${job.filterId}/survey`);
+      router.push(`/filter/${job.filterId}/measure`);
       router.refresh();
     } else setFault(true);
   };
-  if (!asking) return <Button onClick={() => setAsking(true)}>Give this job up</Button>;
+  if (!asking) return <Button onClick={() => setAsking(true)}>Cancel this repack</Button>;
   return (
     <div>
       <p>What was found and planned in this job goes. Flows that were timed stay.</p>

@@ -72,13 +72,13 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
           className={styles.short}
         />
         <TextField
-          label="In it since"
+          label="Installed on"
           type="date"
-          value={layer.since ?? ''}
+          value={layer.installedOn ?? ''}
           onChange={(event) => {
             const since = event.target.value;
             if (since === '' || /^\d{4}-\d{2}-\d{2}$/.test(since))
-              set({ since: since === '' ? null : since });
+              set({ installedOn: since === '' ? null : since });
           }}
           className={styles.date}
         />

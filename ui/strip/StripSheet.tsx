@@ -78,17 +78,17 @@ export function StripSheet({ around, settings, filter, job, asFound, photos: sto
           />
           <p className="quiet">
             {firstPack
-              ? 'New from its box: write down what lies in it, wrapped or not. Nothing is ripe yet.'
+              ? 'New from its box: write down what lies in it, wrapped or not. Nothing is mature yet.'
               : 'As it is lifted out: each medium you press goes under the one before.'}
           </p>
           <PartsList filter={filter} job={bench.job} />
           <FindingTitles report={report} onSelect={bench.select} />
           <div className={sheet.foot}>
-            <Button component={AppLink} href={`/filter/${filter.id}/judge`}>
-              Judge it, layer by layer
+            <Button component={AppLink} href={`/filter/${filter.id}/review`}>
+              Review it, layer by layer
             </Button>
-            <StageStep job={bench.job} to="layer" before={bench.flush}>
-              Plan a better one
+            <StageStep job={bench.job} to="plan" before={bench.flush}>
+              Plan the new pack
             </StageStep>
             <DropJob job={job.doc} />
           </div>

@@ -39,8 +39,8 @@ export function DirtLane({
   const edge = line<{ x: number; share: number }>()
     .x((point) => point.x)
     .y((point) => y(point.share));
-  const living = report.layers.findIndex((layer) => layer.stage === 'living');
-  const place = living > 0 ? living : report.layers.length;
+  const biological = report.layers.findIndex((layer) => layer.role === 'biological');
+  const place = biological > 0 ? biological : report.layers.length;
   const share = (si: number): string => words.show({ kind: 'share', si });
   const reaching = [...DIRT_GROUPS]
     .reverse()
@@ -51,7 +51,7 @@ export function DirtLane({
       <figcaption className={lanes.caption}>
         <span className="caption">Dirt still in the water, of each size, %</span>
         <strong>
-          {reaching} {living > 0 ? 'reach the living media' : 'go back'}
+          {reaching} {biological > 0 ? 'reach the biological media' : 'go back'}
         </strong>
       </figcaption>
       <svg

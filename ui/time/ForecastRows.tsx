@@ -78,7 +78,7 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
         </dd>
       </div>
       <div className={styles.row}>
-        <dt className={styles.label}>Silt into living media, a month</dt>
+        <dt className={styles.label}>Silt into biological media, a month</dt>
         <dd className={styles.value} data-testid="reading-silt">
           <Quantity value={sludge(forecast)} digits={1} />
         </dd>
@@ -123,7 +123,7 @@ function serviceWord(forecast: Forecast, first: number | undefined, range: Ensem
 }
 
 function spillWord({ spillDay, outletAtSpill }: Forecast, share: (si: number) => string): string {
-  if (spillDay === null || outletAtSpill === null) return 'if nobody touches it';
+  if (spillDay === null || outletAtSpill === null) return 'if not cleaned';
   return outletAtSpill > NOTICED_SHARE
     ? `before it is noticed: the outlet still gives ${share(outletAtSpill)}`
     : `the outlet gives ${share(outletAtSpill)} by then: it would be noticed`;

@@ -26,7 +26,7 @@ interface Props {
 const WHY: Readonly<Record<PlannedVisit['why'], string>> = {
   flow: 'the flow is low',
   spent: 'a medium is spent',
-  living: 'living media have silted up; nothing else that day',
+  biological: 'biological media have silted up; nothing else that day',
 };
 
 /** A year of visits from the forecast: how many, how long, what is lifted; put on the strip with one press. */
@@ -64,8 +64,8 @@ export function ServicePlanFold({ input, report, visits, onVisits, onEdit }: Pro
         {current === null ? (
           <>
             <p className="quiet">
-              As few visits as keep the flow up; living media left alone, and never cleaned together with the
-              rest.
+              As few visits as keep the flow up; biological media left alone, and never cleaned together with
+              the rest.
             </p>
             <Button onClick={work} disabled={state === 'working'}>
               {state === 'working' ? 'Working it out …' : 'Work out a year of visits'}
@@ -79,9 +79,9 @@ export function ServicePlanFold({ input, report, visits, onVisits, onEdit }: Pro
                 ? 'No visit is needed within a year.'
                 : `${Math.round(current.perYear.visits)} visits a year, ${minutes(current.perYear.minutes)}, ${Math.round(current.perYear.lifts)} things lifted.`}
             </p>
-            {current.heldByLiving ? (
+            {current.heldByBiological ? (
               <p className={styles.warn}>
-                The living media hold the water back: put finer foam or floss before them.
+                The biological media hold the water back: put finer foam or floss before them.
               </p>
             ) : null}
             <ul>

@@ -43,11 +43,11 @@ interface Props {
   readonly children?: ReactNode;
 }
 
-/** Flow over a year with what the forecast is unsure of, the day that the bench shows, and the visits planned. */
+/** Flow over a year with likely range, the day that the bench shows, and the visits planned. */
 export function TimeStrip(props: Props) {
   const { found, failed, filterId, range, stale, day, onDay } = props;
   const [playing, setPlaying] = useState(false);
-  const days = found?.forecast?.march.days ?? HORIZON;
+  const days = found?.forecast?.simulation.days ?? HORIZON;
   useEffect(() => {
     if (!playing) return;
     const timer = setTimeout(() => {
@@ -63,8 +63,8 @@ export function TimeStrip(props: Props) {
         <p className="quiet">{failed ? FAILED : 'Working out how it clogs …'}</p>
       ) : found.forecast === null ? (
         <p className="quiet">
-          When it clogs hangs on the food: enter the food a day under{' '}
-          <Link href={`/filter/${filterId}/survey`}>Survey</Link>.
+          Enter the daily food to see when this filter clogs:{' '}
+          <Link href={`/filter/${filterId}/measure`}>Measure</Link>.
         </p>
       ) : (
         <>
@@ -84,7 +84,7 @@ export function TimeStrip(props: Props) {
             <span className={styles.progress} data-working={working}>
               {working ? (
                 <>
-                  <progress value={range.done} aria-label="What it is unsure of" /> what it is unsure of
+                  <progress value={range.done} aria-label="Likely range" /> likely range
                 </>
               ) : null}
             </span>
@@ -109,11 +109,11 @@ function Course({
 }: Props & { readonly forecast: NonNullable<FoundForecast['forecast']> }) {
   const words = useWords();
   const [room, width] = useWidth<HTMLDivElement>(640);
-  const { course, march } = forecast;
+  const { course, simulation } = forecast;
   const kind: QuantityKind = course.by === 'through' ? 'flow' : 'gap';
-  const clean = (course.by === 'through' ? march.through[0] : march.headroom[0]) ?? 0;
+  const clean = (course.by === 'through' ? simulation.through[0] : simulation.headroom[0]) ?? 0;
   const inUnit = (share: number): number => fromSi(share * clean, words.unit(kind));
-  const x = timeScale(march.days, width);
+  const x = timeScale(simulation.days, width);
   const lowest = Math.min(0, forecast.lowestShare);
   const y = scaleLinear([inUnit(lowest), inUnit(1.08)], [HEIGHT - FOOT, TOP]);
   const known = range?.range ?? null;
@@ -135,7 +135,7 @@ function Course({
     <>
       <div className={styles.head}>
         <h2 className="caption">
-          {what}, {words.unit(kind).symbol}, and what the forecast is unsure of
+          {what}, {words.unit(kind).symbol}, and likely range
         </h2>
         <strong className={styles.said} data-testid="service-said" data-stale={stale}>
           {said}
@@ -146,7 +146,7 @@ function Course({
           width={width}
           height={HEIGHT}
           role="img"
-          aria-label={`${what} over ${march.days} days: ${words.show({ kind, si: clean })} clean; ${said}.`}
+          aria-label={`${what} over ${simulation.days} days: ${words.show({ kind, si: clean })} clean; ${said}.`}
           className={styles.chart}
           data-stale={stale}
         >
@@ -156,7 +156,7 @@ function Course({
             .map((tick) => (
               <g key={tick} transform={`translate(0 ${y(tick)})`}>
                 <path
-                  d={`M${x(0)} 0 H${x(march.days)}`}
+                  d={`M${x(0)} 0 H${x(simulation.days)}`}
                   stroke={tick === 0 ? 'var(--rule)' : 'var(--hair)'}
                 />
                 <text x={x(0) + 3} y={-3}>
@@ -165,30 +165,36 @@ function Course({
               </g>
             ))}
           {known === null ? null : <path d={band([...known.low]) ?? ''} fill="var(--wash)" />}
-          <path d={`M${x(0)} ${limit} H${x(march.days)}`} stroke="var(--attention)" strokeDasharray="4 3" />
-          <text x={x(march.days)} y={limit - 4} textAnchor="end" className={styles.limit}>
+          <path
+            d={`M${x(0)} ${limit} H${x(simulation.days)}`}
+            stroke="var(--attention)"
+            strokeDasharray="4 3"
+          />
+          <text x={x(simulation.days)} y={limit - 4} textAnchor="end" className={styles.limit}>
             {limitSaid}
           </text>
           <path d={path([...course.course]) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
           <path d={`M${x(day)} ${TOP} V${HEIGHT}`} stroke="var(--ink)" />
         </svg>
-        <VisitMarks x={x} days={march.days} visits={visits} onVisits={onVisits} />
+        <VisitMarks x={x} days={simulation.days} visits={visits} onVisits={onVisits} />
         <input
           type="range"
           className={styles.slider}
           min={0}
-          max={march.days}
+          max={simulation.days}
           value={day}
           aria-label="Day"
           aria-valuetext={`day ${day}`}
           onChange={(event) => onDay(event.target.valueAsNumber)}
         />
         <div className={styles.axis} aria-hidden="true">
-          {Array.from({ length: Math.floor(march.days / EVERY) + 1 }, (_, at) => at * EVERY).map((one) => (
-            <span key={one} style={{ left: x(one) }}>
-              {one === 0 ? 'day 0' : one}
-            </span>
-          ))}
+          {Array.from({ length: Math.floor(simulation.days / EVERY) + 1 }, (_, at) => at * EVERY).map(
+            (one) => (
+              <span key={one} style={{ left: x(one) }}>
+                {one === 0 ? 'day 0' : one}
+              </span>
+            ),
+          )}
         </div>
       </div>
     </>

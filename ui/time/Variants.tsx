@@ -32,7 +32,7 @@ export function Variants({ input }: { input: ForecastInput }) {
   if (failed) return <p role="alert">The other ways could not be worked out. Load the page again.</p>;
   if (made === null) return <p className="quiet">Working out a year of each …</p>;
   if (made.variants.length === 0)
-    return <p className="quiet">Enter the food a day under Survey, and a year of each is drawn here.</p>;
+    return <p className="quiet">Enter the food a day under Measure, and a year of each is drawn here.</p>;
   return (
     <section aria-label="Other ways, over a year">
       <h2 className="caption">
@@ -68,7 +68,7 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
         width={WIDTH}
         height={HEIGHT}
         role="img"
-        aria-label={`${variant.name}: ${service}, silt into living media ${silt} a month`}
+        aria-label={`${variant.name}: ${service}, silt into biological media ${silt} a month`}
       >
         <path d={`M0 ${y(0)} H${WIDTH} M0 2 V${y(0)}`} stroke="var(--rule)" fill="none" />
         <path d={`M0 ${y(limit)} H${WIDTH}`} stroke="var(--attention)" strokeDasharray="4 3" />

@@ -7,7 +7,7 @@ import { serviceSaid } from './serviceWords';
 describe('serviceSaid', () => {
   const words = wordsFor({ system: 'metric', locale: 'en-GB' });
   const of = (serviceDay: number | null) =>
-    ({ serviceDay, lowestShare: 0.72, march: { days: 365 } }) as unknown as Forecast;
+    ({ serviceDay, lowestShare: 0.72, simulation: { days: 365 } }) as unknown as Forecast;
   const range = (earliest: number | null, latest: number | null): EnsembleRange => ({
     runs: 100,
     low: new Float32Array(),

@@ -10,11 +10,11 @@ export const daysIn = (words: Words, days: number): string => words.show({ kind:
 /** "service between day 41 and 92", as far as the range is known. */
 export function serviceSaid(
   words: Words,
-  forecast: Pick<Forecast, 'serviceDay' | 'lowestShare' | 'course' | 'march'>,
+  forecast: Pick<Forecast, 'serviceDay' | 'lowestShare' | 'course' | 'simulation'>,
   range: EnsembleRange | null,
 ): string {
-  const { serviceDay, march } = forecast;
-  const year = `day ${march.days}`;
+  const { serviceDay, simulation } = forecast;
+  const year = `day ${simulation.days}`;
   const whole = (day: number | null): string => (day === null ? 'not at all' : `day ${Math.round(day)}`);
   if (range !== null && (range.earliest !== null || serviceDay !== null))
     return range.latest === null

@@ -9,7 +9,7 @@ export function useDayState(found: FoundForecast | null, day: number): DayState 
     () =>
       found === null || found.forecast === null
         ? null
-        : dayState(found.input, found.forecast.march, Math.min(day, found.forecast.march.days)),
+        : dayState(found.input, found.forecast.simulation, Math.min(day, found.forecast.simulation.days)),
     [found, day],
   );
 }

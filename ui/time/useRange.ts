@@ -10,7 +10,7 @@ const PAUSE = 300;
 /** Runs that a worker does before it looks up: a new forecast never waits longer than these take. */
 const AT_ONCE = 4;
 
-/** What a forecast is unsure of, and how far that has been worked out. */
+/** The likely range of a forecast, and how far that has been worked out. */
 export interface RangeState {
   readonly of: ForecastInput;
   readonly range: EnsembleRange | null;

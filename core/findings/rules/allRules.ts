@@ -31,7 +31,7 @@ import { thinBag } from './thinBag';
 import { tightGrains } from './tightGrains';
 import { turnoverOut } from './turnoverOut';
 import { unknownMedium } from './unknownMedium';
-import { weakLivingMedia } from './weakBiologicalMedia';
+import { weakBiologicalMedia } from './weakBiologicalMedia';
 import { wornPiece } from './wornPiece';
 
 /**
@@ -61,7 +61,7 @@ export const RULES: readonly Rule[] = [
   wornPiece,
   emptySpace,
   countedTwice,
-  weakLivingMedia,
+  weakBiologicalMedia,
   intakeGuard,
   intakeDraught,
   spongeFit,

@@ -10,7 +10,7 @@ export const blockedLayer: Rule = ({ filter, inFlow }) => {
   return [
     {
       rule: 'blocked-layer',
-      level: 'attention',
+      level: 'check',
       effect: shareOfPack(inFlow, blocked),
       title: sentence`${upperFirst(namesInside(blocked))} ${verb(blocked.length, 'was', 'were')} blocked.`,
       reason: isHangOnBack(filter.kind)

@@ -9,8 +9,8 @@ export const chemicalPlace: Rule = (context) =>
   context.inFlow.flatMap((placed, at): Finding[] => {
     const after = context.inFlow
       .slice(at + 1)
-      .filter((one) => one.stage === 'living' || one.stage === 'mechanical');
-    if (placed.stage !== 'chemical' || after.length === 0) return [];
+      .filter((one) => one.role === 'biological' || one.role === 'mechanical');
+    if (placed.role !== 'chemical' || after.length === 0) return [];
     const common = {
       rule: 'chemical-place',
       title: sentence`${upperFirst(nameInside(placed))} stands ahead of ${nameInside(after[0] ?? placed)}.`,
@@ -23,13 +23,13 @@ export const chemicalPlace: Rule = (context) =>
         {
           ...common,
           level: 'note',
-          reason: sentence`A reason holds here: it sits where it is reached without lifting the living media, and it is replaced far more often than they are touched.`,
+          reason: sentence`A reason holds here: it sits where it is reached without lifting the biological media, and it is replaced far more often than they are touched.`,
         },
       ];
     return [
       {
         ...common,
-        level: 'attention',
+        level: 'check',
         moves: idsOf([placed]),
         reason: sentence`Dirt coats it before it has done its work, so it is spent early. Chemical media goes last, in clean water.`,
         ...orderRemedy(context, [placed, ...after]),
@@ -37,10 +37,12 @@ export const chemicalPlace: Rule = (context) =>
     ];
   });
 
-/** True when nothing is lifted for it that is not lifted anyway, and the living media after it lie deeper. */
+/** True when nothing is lifted for it that is not lifted anyway, and the biological media after it lie deeper. */
 function isInReach(context: RuleContext, placed: PlacedLayer, after: readonly PlacedLayer[]): boolean {
   const lifts = (one: PlacedLayer): number => one.chamber.lift.length;
   const fewest = Math.min(...context.inFlow.map(lifts));
-  const living = after.filter((one) => one.stage === 'living');
-  return lifts(placed) === fewest && living.length > 0 && living.every((one) => lifts(one) > lifts(placed));
+  const biological = after.filter((one) => one.role === 'biological');
+  return (
+    lifts(placed) === fewest && biological.length > 0 && biological.every((one) => lifts(one) > lifts(placed))
+  );
 }

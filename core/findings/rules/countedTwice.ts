@@ -1,48 +1,48 @@
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
-import { isLivingOnly } from '../../layers/layerRole';
+import { isBiologicalOnly } from '../../layers/layerRole';
 import { idsOf, namesInside, upperFirst } from './words';
 
-/** One medium, one job: what catches dirt is not counted as living surface as well, unless it is all there is. */
+/** One medium, one job: what catches dirt is not counted as surface for bacteria as well, unless it is all there is. */
 export const countedTwice: Rule = ({ inFlow, schools }) => {
   const foam = inFlow.filter((one) => one.medium.family === 'foam');
   const cartridges = inFlow.filter((one) => one.medium.family === 'cartridge');
-  const livingOnly = inFlow.some((one) => isLivingOnly(one.layer) && one.stage === 'living');
+  const biologicalOnly = inFlow.some((one) => isBiologicalOnly(one.layer) && one.role === 'biological');
   return [
-    ...(foam.length > 0 && !livingOnly && cartridges.length === 0
+    ...(foam.length > 0 && !biologicalOnly && cartridges.length === 0
       ? [
           {
             rule: 'foam-only',
             level: 'note' as const,
-            school: 'livingMedium' as const,
+            school: 'biologicalMedium' as const,
             effect: 0,
             title: sentence`The foam does both jobs.`,
-            reason: sentence`A choice: with no other living media its ${{ kind: 'surface', si: total(foam) }} count as living surface too. Squeeze one piece at a time, in old tank water, so that part of the film stays.`,
+            reason: sentence`A choice: with no other biological media its ${{ kind: 'surface', si: total(foam) }} count as surface for bacteria too. Squeeze one piece at a time, in old tank water, so that part of the film stays.`,
             layers: idsOf(foam),
           },
         ]
       : []),
-    ...(foam.length > 0 && livingOnly
+    ...(foam.length > 0 && biologicalOnly
       ? [
           {
             rule: 'counted-once',
             level: 'note' as const,
             effect: 0,
             title: sentence`${upperFirst(namesInside(foam))}: counted once, as mechanical.`,
-            reason: sentence`Film lives on its ${{ kind: 'surface', si: total(foam) }} as well, but that film goes each time the foam is squeezed hard. It is not added to the living surface.`,
+            reason: sentence`Film lives on its ${{ kind: 'surface', si: total(foam) }} as well, but that film goes each time the foam is squeezed hard. It is not added to the surface for bacteria.`,
             layers: idsOf(foam),
           },
         ]
       : []),
-    ...(cartridges.length > 0 && !livingOnly
+    ...(cartridges.length > 0 && !biologicalOnly
       ? [
           {
             rule: 'one-for-all',
-            level: schools.cartridges === 'rotate' ? ('note' as const) : ('attention' as const),
+            level: schools.cartridges === 'rotate' ? ('note' as const) : ('check' as const),
             school: 'cartridges' as const,
             effect: 1,
             title: sentence`One disposable cartridge holds every job.`,
-            reason: sentence`Catching dirt, carbon and film sit on one pad: changing it throws the film away. Cut foam in its place, or put a bag of living media beside it, or change one cartridge a week and never all.`,
+            reason: sentence`Capture dirt, carbon and film sit on one pad: changing it throws the film away. Cut foam in its place, or put a bag of biological media beside it, or change one cartridge a week and never all.`,
             layers: idsOf(cartridges),
           },
         ]

@@ -4,25 +4,25 @@ import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
 import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
 
-/** Living media dirtier than all the foam ahead of them: the dirt went around. */
+/** Biological media dirtier than all the foam ahead of them: the dirt went around. */
 export const dirtyDownstream: Rule = ({ inFlow }) => {
   const dirt = (one: PlacedLayer): number =>
     one.layer.dirt === null ? -1 : DIRT_STATES.indexOf(one.layer.dirt);
   const dirty = inFlow.filter((one, at) => {
-    if (one.stage !== 'living' || dirt(one) < DIRT_STATES.indexOf('loaded')) return false;
+    if (one.role !== 'biological' || dirt(one) < DIRT_STATES.indexOf('loaded')) return false;
     const before = inFlow
       .slice(0, at)
-      .filter((other) => other.stage === 'mechanical' && other.layer.dirt !== null);
+      .filter((other) => other.role === 'mechanical' && other.layer.dirt !== null);
     return before.length > 0 && before.every((other) => dirt(other) < dirt(one));
   });
   if (dirty.length === 0) return [];
   return [
     {
       rule: 'dirty-downstream',
-      level: 'attention',
+      level: 'check',
       effect: shareOfPack(inFlow, dirty),
       title: sentence`${upperFirst(namesInside(dirty))} ${verb(dirty.length, 'is', 'are')} dirtier than the foam ahead.`,
-      reason: sentence`The dirt went around the foam, not through it: look for a clean stripe or a dirt track along a wall, and for short pads. ${{ kind: 'volume', si: dirty.reduce((sum, one) => sum + one.measure.volume, 0) }} of living media took it.`,
+      reason: sentence`The dirt went around the foam, not through it: look for a clean stripe or a dirt track along a wall, and for short pads. ${{ kind: 'volume', si: dirty.reduce((sum, one) => sum + one.measure.volume, 0) }} of biological media took it.`,
       layers: idsOf(dirty),
     },
   ];

@@ -36,7 +36,7 @@ export const emptySpace: Rule = (context) => {
     return [
       {
         rule: 'empty-space',
-        level: share >= wasted ? ('attention' as const) : ('note' as const),
+        level: share >= wasted ? ('check' as const) : ('note' as const),
         school: 'fullness' as const,
         effect: measure.freeVolume / room,
         title: sentence`${chamber.name}: ${free} empty.`,

@@ -17,7 +17,7 @@ export const flatCartridge: Rule = ({ filter, chambers, inFlow }) => {
     return [
       {
         rule: 'flat-pad',
-        level: 'attention' as const,
+        level: 'check' as const,
         effect: shareOfPack(inFlow, [last]),
         title: sentence`${upperFirst(nameInside(last))} lies flat on the wall of ${chamber.name.toLowerCase()}.`,
         reason: sentence`Pressed on the wall it passes no water; leave at least ${{ kind: 'gap', si: GAP }} free behind it.`,

@@ -21,7 +21,7 @@ export const flossFirst: Rule = (context) => {
   return [
     {
       rule: 'floss-first',
-      level: context.schools.flossFirst === 'never' ? 'attention' : 'note',
+      level: context.schools.flossFirst === 'never' ? 'check' : 'note',
       school: 'flossFirst',
       effect: shareOfPack(context.inFlow, floss),
       title: sentence`Floss goes first, ahead of the foam.`,

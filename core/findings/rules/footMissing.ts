@@ -10,7 +10,7 @@ export const footMissing: Rule = ({ filter: { spill } }) => {
   return [
     {
       rule: 'foot-missing',
-      level: 'stop',
+      level: 'urgent',
       effect: Math.min(1, lower / Math.max(spill.rimAboveLip, 1e-3)),
       title:
         spill.foot === 'missing'

@@ -22,7 +22,7 @@ export const gradeOrder: Rule = (context) => {
   return [
     {
       rule: 'grade-order',
-      level: ordersMatter(context) ? 'attention' : 'note',
+      level: ordersMatter(context) ? 'check' : 'note',
       school: 'order',
       effect: shareOfPack(context.inFlow, late),
       title: sentence`${upperFirst(namesInside(late))} ${verb(late.length, 'stands', 'stand')} after ${nameInside(finer)}.`,

@@ -1,5 +1,5 @@
 import { intakeSponge } from '../../filter/filter';
-import { intakeSpeed } from '../../hydraulics/intakeVelocity';
+import { intakeVelocity } from '../../hydraulics/intakeVelocity';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 
@@ -7,13 +7,13 @@ import type { Rule } from '../finding';
 export const intakeGuard: Rule = ({ tank, filter, schools, water }) => {
   const small = tank.animals.filter((animal) => animal === 'fry' || animal === 'shrimp');
   if (small.length === 0 || filter.kind === 'internal-sponge' || intakeSponge(filter) !== null) return [];
-  const intake = intakeSpeed(filter, water.flow, tank.animals);
+  const intake = intakeVelocity(filter, water.flow, tank.animals);
   // Nobody keeps fry in a show tank: there the sponge is not a matter of taste.
   const taste = schools.intakeSponge === 'never' && !small.includes('fry');
   return [
     {
       rule: 'intake-guard',
-      level: taste ? 'note' : 'attention',
+      level: taste ? 'note' : 'check',
       school: 'intakeSponge',
       effect: 0.4,
       title: sentence`${small.join(' and ').replace(/^./, (first) => first.toUpperCase())}, and no sponge on the intake.`,

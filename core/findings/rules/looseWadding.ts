@@ -15,7 +15,7 @@ export const looseWadding: Rule = ({ filter, inFlow }) => {
   return [
     {
       rule: 'loose-wadding',
-      level: 'attention',
+      level: 'check',
       effect: shareOfPack(inFlow, [wadding]),
       title: sentence`${upperFirst(nameInside(wadding))} ahead of a pump of ${{ kind: 'flow', si: filter.labelFlow }}, with no pad or grid between.`,
       reason: sentence`A strong pump pulls loose fibres through and into the impeller. Use a bonded pad there, or put a foam after it.`,

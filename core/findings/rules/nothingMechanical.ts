@@ -3,18 +3,18 @@ import type { Rule } from '../finding';
 import { isMechanical } from '../../layers/layerRole';
 import { idsOf } from './words';
 
-/** Living media with no foam or floss anywhere. */
+/** Biological media with no foam or floss anywhere. */
 export const nothingMechanical: Rule = ({ inFlow }) => {
-  const living = inFlow.filter((one) => one.stage === 'living');
-  if (living.length === 0 || inFlow.some((one) => isMechanical(one.layer))) return [];
+  const biological = inFlow.filter((one) => one.role === 'biological');
+  if (biological.length === 0 || inFlow.some((one) => isMechanical(one.layer))) return [];
   return [
     {
       rule: 'nothing-mechanical',
-      level: 'attention',
-      title: sentence`Nothing catches dirt ahead of the living media.`,
+      level: 'check',
+      title: sentence`Nothing catches dirt ahead of the biological media.`,
       reason: sentence`All the silt goes into their pores, and media that cannot be squeezed stays silted. Put a coarse foam first, finer ones after it.`,
       effect: 1,
-      layers: idsOf(living),
+      layers: idsOf(biological),
     },
   ];
 };

@@ -15,7 +15,7 @@ export const overfill: Rule = (context) =>
     return [
       {
         rule: 'overfill',
-        level: 'stop' as const,
+        level: 'urgent' as const,
         title: sentence`${chamber.name}: ${over} over the ${limit}.`,
         reason: isHangOnBack(context.filter.kind)
           ? sentence`A stack over the stop lifts the water in front of it, and it spills over the rim at the back; that is easily mistaken for evaporation.`

@@ -5,19 +5,19 @@ import type { PlacedLayer } from '../../layers/placedLayer';
 import { orderRemedy } from './properOrder';
 import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
 
-/** A fine pad after the living media: a school when something fine stands before them too, a fault when not. */
+/** A fine pad after the biological media: a school when something fine stands before them too, a fault when not. */
 export const polishingPad: Rule = (context) => {
-  const polish = context.inFlow.filter((one) => one.stage === 'polish');
+  const polish = context.inFlow.filter((one) => one.role === 'polish');
   if (polish.length === 0) return [];
   const fineBefore = context.inFlow.some(
-    (one) => one.stage === 'mechanical' && (gradeRank(one.medium) ?? -1) >= GRADES.indexOf('fine'),
+    (one) => one.role === 'mechanical' && (gradeRank(one.medium) ?? -1) >= GRADES.indexOf('fine'),
   );
-  const living = context.inFlow.filter((one) => one.stage === 'living');
+  const biological = context.inFlow.filter((one) => one.role === 'biological');
   const common = {
     rule: 'polishing-pad',
     school: 'finePad' as const,
-    effect: shareOfPack(context.inFlow, living),
-    title: sentence`${upperFirst(namesInside(polish))} ${verb(polish.length, 'stands', 'stand')} after the living media${fineBefore ? '' : ', and nothing fine stands before them'}.`,
+    effect: shareOfPack(context.inFlow, biological),
+    title: sentence`${upperFirst(namesInside(polish))} ${verb(polish.length, 'stands', 'stand')} after the biological media${fineBefore ? '' : ', and nothing fine stands before them'}.`,
     layers: idsOf(polish),
   };
   if (fineBefore)
@@ -25,7 +25,7 @@ export const polishingPad: Rule = (context) => {
       {
         ...common,
         level: 'note',
-        reason: sentence`A choice: a fine pad before the living media keeps their pores open, and this one catches what they shed and gives the clearest water.`,
+        reason: sentence`A choice: a fine pad before the biological media keeps their pores open, and this one catches what they shed and gives the clearest water.`,
       },
     ];
   if (context.schools.finePad === 'after')
@@ -33,16 +33,16 @@ export const polishingPad: Rule = (context) => {
       {
         ...common,
         level: 'note',
-        reason: sentence`A choice: the clearest water, and what the living media shed is caught. The price is that the silt which passes the foam settles in ${{ kind: 'volume', si: volumeOf(living) }} of living media first.`,
+        reason: sentence`A choice: the clearest water, and what the biological media shed is caught. The price is that the silt which passes the foam settles in ${{ kind: 'volume', si: volumeOf(biological) }} of biological media first.`,
       },
     ];
   return [
     {
       ...common,
-      level: 'attention',
+      level: 'check',
       moves: idsOf(polish),
-      reason: sentence`The silt that passes the foam settles in ${{ kind: 'volume', si: volumeOf(living) }} of living media before it ever meets this pad. Put it ahead of them, or add a second one there.`,
-      ...orderRemedy(context, [...living, ...polish]),
+      reason: sentence`The silt that passes the foam settles in ${{ kind: 'volume', si: volumeOf(biological) }} of biological media before it ever meets this pad. Put it ahead of them, or add a second one there.`,
+      ...orderRemedy(context, [...biological, ...polish]),
     },
   ];
 };

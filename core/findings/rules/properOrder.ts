@@ -2,21 +2,21 @@ import { gradeRank } from '../../media/medium';
 import type { RuleContext } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
 import type { PackEdit } from '../../pack/packEdit';
-import { STAGE_ORDER } from '../../layers/layerRole';
+import { ROLE_ORDER } from '../../layers/layerRole';
 
-/** Place of a layer along the water: settlement, grades from open to close, living, chemical. */
+/** Place of a layer along the water: settlement, grades from open to close, biological, chemical. */
 function place(placed: PlacedLayer): number {
   const rank = gradeRank(placed.medium);
-  // A polishing pad is sorted with the other grades: the order that keeps silt out of the living media.
-  if (rank !== null) return STAGE_ORDER.indexOf('mechanical') + rank / 10;
-  // A spacer, and what nobody has named, stays among the living media: not ahead of the foam, not behind the carbon.
-  return STAGE_ORDER.indexOf(
-    placed.stage === 'unknown' || placed.stage === 'spacer' ? 'living' : placed.stage,
+  // A polishing pad is sorted with the other grades: the order that keeps silt out of the biological media.
+  if (rank !== null) return ROLE_ORDER.indexOf('mechanical') + rank / 10;
+  // A spacer, and what nobody has named, stays among the biological media: not ahead of the foam, not behind the carbon.
+  return ROLE_ORDER.indexOf(
+    placed.role === 'unknown' || placed.role === 'spacer' ? 'biological' : placed.role,
   );
 }
 
 /**
- * The edit that puts a chamber's layers in the order coarse, medium, fine, living, chemical; layers of the same
+ * The edit that puts a chamber's layers in the order coarse, medium, fine, biological, chemical; layers of the same
  * place keep theirs. Undefined when the layers concerned sit in different chambers: no one move mends that.
  */
 export function properOrder(context: RuleContext, concerned: readonly PlacedLayer[]): PackEdit | undefined {

@@ -2,16 +2,16 @@ import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { idsOf, namesInside, upperFirst, verb } from './words';
 
-/** Rings or open balls ahead of the first foam: primary settlement, not misplaced living media. */
+/** Rings or open balls ahead of the first foam: primary settlement, not misplaced biological media. */
 export const settlementFirst: Rule = ({ inFlow }) => {
-  const settle = inFlow.filter((one) => one.stage === 'settle');
+  const settle = inFlow.filter((one) => one.role === 'settle');
   if (settle.length === 0) return [];
   return [
     {
       rule: 'settlement-first',
       level: 'note',
       title: sentence`${upperFirst(namesInside(settle))} ${verb(settle.length, 'goes', 'go')} first, for settlement.`,
-      reason: sentence`A reason holds here: open media slows the water and drops the heavy dirt before the foam. It is not counted as living media.`,
+      reason: sentence`A reason holds here: open media slows the water and drops the heavy dirt before the foam. It is not counted as biological media.`,
       effect: 0,
       layers: idsOf(settle),
     },

@@ -11,16 +11,16 @@ const WELL_USED = 0.9;
 /** Pieces that do not reach the walls: the water takes the open way around them. */
 export const shortPiece: Rule = ({ inFlow, flowOf }) => {
   const short = inFlow.filter(
-    (one) => one.measure.wallGap > CLOSED_GAP && flowOf(one).throughShare < WELL_USED,
+    (one) => one.measure.wallGap > CLOSED_GAP && flowOf(one).passThrough < WELL_USED,
   );
   if (short.length === 0) return [];
   const gap = Math.max(...short.map((one) => one.measure.wallGap));
   const open = 1 - Math.min(...short.map((one) => one.measure.coverShare));
-  const through = Math.min(...short.map((one) => flowOf(one).throughShare));
+  const through = Math.min(...short.map((one) => flowOf(one).passThrough));
   return [
     {
       rule: 'short-piece',
-      level: 'attention',
+      level: 'check',
       title: sentence`${upperFirst(namesInside(short))} ${verb(short.length, 'is', 'are')} cut short: ${short.length > 1 ? 'up to ' : ''}${{ kind: 'gap', si: gap }} open at the wall.`,
       reason: sentence`${short.length > 1 ? 'Up to ' : ''}${{ kind: 'share', si: open }} of the cross-section is open beside ${verb(short.length, 'it', 'them')}, and open water is by far the easier way: ${short.length > 1 ? 'as little as ' : 'only '}${{ kind: 'share', si: through }} of the water goes through. Cut foam a little oversize, so that it grips the walls.`,
       effect: 1 - through,

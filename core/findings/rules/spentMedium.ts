@@ -17,19 +17,19 @@ const LASTS: Partial<Record<MediumFamily, number>> = {
 export const spentMedium: Rule = ({ inFlow, now }) =>
   inFlow.flatMap((one) => {
     const lasts = LASTS[one.medium.family];
-    const { since } = one.layer;
-    if (lasts === undefined || since === null || now === null) return [];
-    const age = (Date.parse(now) - Date.parse(since)) / 1000;
+    const { installedOn } = one.layer;
+    if (lasts === undefined || installedOn === null || now === null) return [];
+    const age = (Date.parse(now) - Date.parse(installedOn)) / 1000;
     if (age <= lasts) return [];
-    const chemical = one.stage === 'chemical';
+    const chemical = one.role === 'chemical';
     return [
       {
         rule: 'spent-medium',
-        level: 'attention' as const,
+        level: 'check' as const,
         effect: shareOfPack(inFlow, [one]),
         title: sentence`${upperFirst(nameInside(one))} has been in for ${{ kind: 'duration', si: age }}.`,
         reason: chemical
-          ? sentence`It is spent after about ${{ kind: 'duration', si: lasts }}; since then it only carries film, which goes out with it. Change it, or leave its room to living media.`
+          ? sentence`It is spent after about ${{ kind: 'duration', si: lasts }}; since then it only carries film, which goes out with it. Change it, or leave its room to biological media.`
           : sentence`It is worn after about ${{ kind: 'duration', si: lasts }}: what it holds rots in the flow. Change it.`,
         layers: idsOf([one]),
       },

@@ -11,7 +11,7 @@ export const spills: Rule = ({ water: { level }, filter, inFlow }) => {
   return [
     {
       rule: 'spills',
-      level: over ? 'stop' : 'attention',
+      level: over ? 'urgent' : 'check',
       effect: over ? 1 : 1 - level.headroom / NEARLY_OVER,
       title: over
         ? sentence`Water stands ${{ kind: 'gap', si: -level.headroom }} over the rim at the back.`

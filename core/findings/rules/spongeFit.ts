@@ -18,7 +18,7 @@ export const spongeFit: Rule = ({ filter, inFlow }) => {
   return [
     {
       rule: 'sponge-fit',
-      level: 'attention',
+      level: 'check',
       effect: 0.2,
       title: sentence`The sponge’s bore of ${{ kind: 'gap', si: bore }} does not fit the tube of ${{ kind: 'gap', si: tube }}.`,
       reason: loose

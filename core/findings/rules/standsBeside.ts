@@ -10,7 +10,7 @@ export const standsBeside: Rule = ({ filter: { hoses } }) => {
   return [
     {
       rule: 'stands-beside',
-      level: 'attention',
+      level: 'check',
       effect: 0.5,
       title: sentence`The tank’s water stands only ${{ kind: 'run', si: hoses.height }} above the filter.`,
       reason: sentence`It fills and primes by the drop from the tank, and air stays in it where the drop is short. Stand it at least ${{ kind: 'run', si: LEAST_DROP }} below the water.`,

@@ -8,7 +8,7 @@ export const stillWrapped: Rule = ({ inFlow }) =>
     .filter((one) => one.layer.holder === 'wrapper')
     .map((one) => ({
       rule: 'still-wrapped',
-      level: 'stop' as const,
+      level: 'urgent' as const,
       title: sentence`${upperFirst(nameInside(one))} is still in its plastic wrapper.`,
       reason: sentence`No water goes through the wrapper. Take it out of the plastic and leave it in the mesh.`,
       effect: shareOfPack(inFlow, [one]),

@@ -15,7 +15,7 @@ export const streamAim: Rule = ({ tank, filter }) => {
     return [
       {
         rule: 'stream-aim',
-        level: 'attention',
+        level: 'check',
         effect: 0.2,
         title: sentence`Nothing sends the water along ${{ kind: 'length', si: length }} of tank.`,
         reason: sentence`Streams that point ${[...new Set(streams.map(({ aim }) => aim))].join(' and ')} leave dirt lying where it falls. Turn an outlet along the tank, or to the front.`,

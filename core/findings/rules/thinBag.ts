@@ -9,7 +9,7 @@ const THIN = 0.03;
 export const thinBag: Rule = ({ inFlow }) =>
   inFlow.flatMap((one, at) => {
     const bagged = one.layer.holder === 'bag' || one.layer.holder === 'small bags';
-    if (one.stage !== 'chemical' || !bagged || one.layer.thickness >= THIN) return [];
+    if (one.role !== 'chemical' || !bagged || one.layer.thickness >= THIN) return [];
     const [before, after] = [inFlow[at - 1], inFlow[at + 1]];
     const pad = (beside: typeof before): boolean =>
       beside?.chamber === one.chamber && beside.medium.compressible && beside.measure.coverShare === 1;
@@ -17,7 +17,7 @@ export const thinBag: Rule = ({ inFlow }) =>
     return [
       {
         rule: 'thin-bag',
-        level: 'attention' as const,
+        level: 'check' as const,
         effect: shareOfPack(inFlow, [one]),
         title: sentence`${upperFirst(nameInside(one))}: a bag only ${{ kind: 'length', si: one.layer.thickness }} thick.`,
         reason: sentence`Its grains are tight and its edges do not reach the walls, so nearly all the water goes around it. Lay it between two pads that touch it and the walls, or wrap it in floss.`,

@@ -16,7 +16,7 @@ export const tightGrains: Rule = ({ filter, inFlow }) => {
     return [
       {
         rule: 'tight-grains',
-        level: 'attention' as const,
+        level: 'check' as const,
         effect: shareOfPack(inFlow, [one]),
         title: sentence`${upperFirst(nameInside(one))} in grains of ${{ kind: 'gap', si: geometry.grainSize }} across the whole chamber.`,
         reason: sentence`Grains of a few millimetres choke a pump of ${{ kind: 'flow', si: filter.labelFlow }}. Bag it in part of the chamber, or take coarser grains.`,

@@ -17,7 +17,7 @@ export const turnoverOut: Rule = ({ tank, turnover, others }) => {
   return [
     {
       rule: 'turnover',
-      level: 'attention',
+      level: 'check',
       effect: low ? 1 - turnover / band.low : 1 - band.high / turnover,
       title: sentence`${flow(turnover)} turn the tank over ${{ kind: 'turnover', si: turnover }}, ${low ? 'less' : 'more'} than it wants.`,
       reason: sentence`${flow(band.low)} to ${flow(band.high)} are ${band.why}. ${

@@ -4,7 +4,7 @@ import { idsOf } from './words';
 
 /** Media that nobody has named yet. */
 export const unknownMedium: Rule = ({ inFlow }) => {
-  const unknown = inFlow.filter((one) => one.stage === 'unknown');
+  const unknown = inFlow.filter((one) => one.role === 'unknown');
   if (unknown.length === 0) return [];
   return [
     {

@@ -10,7 +10,7 @@ export const wornPiece: Rule = ({ inFlow }) => {
   return [
     {
       rule: 'worn-piece',
-      level: 'attention',
+      level: 'check',
       effect: shareOfPack(inFlow, worn),
       title: sentence`${upperFirst(namesInside(worn))} ${verb(worn.length, 'is', 'are')} ${[...signs].join(' and ')}.`,
       reason: sentence`Foam that smells foul or crumbles goes: it sheds into the pump and lets silt past. Torn pieces are cut down to what is whole.`,

@@ -1,16 +1,16 @@
 import { notFound } from 'next/navigation';
 import { database } from '@/server/database';
 import { loadFilterPage } from '@/server/loadFilterPage';
-import { SurveySheet } from '@/ui/measure/MeasureSheet';
+import { MeasureSheet } from '@/ui/measure/MeasureSheet';
 
 export const dynamic = 'force-dynamic';
-export const metadata = { title: 'Survey' };
+export const metadata = { title: 'Measure' };
 
 export default async function Page({ params }: { params: Promise<{ filterId: string }> }) {
   const { filterId } = await params;
   const { tank, filter, open, current, flows } = loadFilterPage(database(), filterId) ?? notFound();
   return (
-    <SurveySheet
+    <MeasureSheet
       key={filterId}
       tank={tank}
       filter={filter}

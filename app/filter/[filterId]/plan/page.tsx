@@ -1,7 +1,7 @@
 import { notFound, redirect } from 'next/navigation';
 import { database } from '@/server/database';
 import { loadFilterPage } from '@/server/loadFilterPage';
-import { LayerSheet } from '@/ui/plan/PlanSheet';
+import { PlanSheet } from '@/ui/plan/PlanSheet';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Layer' };
@@ -12,7 +12,7 @@ export default async function Page({ params }: { params: Promise<{ filterId: str
   if (page.open === null || page.open.job.doc.stage === 'strip') redirect(`/filter/${filterId}/strip`);
   const { job, asFound, planned, alternatives } = page.open;
   return (
-    <LayerSheet
+    <PlanSheet
       key={planned.doc.id}
       around={page.around}
       settings={page.settings}
