@@ -4,7 +4,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('.', import.meta.url)) } },
   test: {
-    include: ['{core,formats,store,server,ui,demo,cli,scripts,workers}/**/*.test.{ts,tsx}'],
+    include: ['{app,core,formats,store,server,ui,demo,cli,scripts,workers}/**/*.test.{ts,tsx}'],
     environment: 'node',
     // Only a bound: a busy machine may take many times what a quiet one does.
     testTimeout: 120_000,

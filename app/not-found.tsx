@@ -5,7 +5,7 @@ export default function NotFound() {
     <main style={{ padding: '48px 20px' }}>
       <h1 className="title">This sheet is not here.</h1>
       <p>
-        The filter may have been removed. <AppLink href="/">Back to the round</AppLink>
+        The filter may have been removed. <AppLink href="/">Back to all filters</AppLink>
       </p>
     </main>
   );

@@ -1,9 +1,11 @@
 import { database } from '@/server/database';
-import { loadFilters } from '@/server/loadFilterPage';
+import { loadHome } from '@/server/loadHome';
 import { FiltersSheet } from '@/ui/filters/FiltersSheet';
 
 export const dynamic = 'force-dynamic';
 
 export default function Page() {
-  return <FiltersSheet pages={loadFilters(database())} now={new Date().toISOString()} />;
+  const now = new Date().toISOString();
+  const { filters, troubles } = loadHome(database(), now);
+  return <FiltersSheet filters={filters} troubles={troubles} now={now} />;
 }

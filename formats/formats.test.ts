@@ -32,7 +32,7 @@ describe('neatlayer.json', () => {
     ['another format', '{"format":"recipe"}', /not a Neat Layer file/],
     ['a list', '[1, 2]', /not a Neat Layer file/],
     ['no version', '{"format":"neatlayer"}', /does not say which version/],
-    ['a newer version', '{"format":"neatlayer","version":7}', /version 7, newer than this app reads \(1\)/],
+    ['a newer version', '{"format":"neatlayer","version":7}', /version 7, newer than this app reads \(2\)/],
     [
       'a missing medium',
       changed((file) => (file.packs[0]!.layers[1]!.medium = 'moon-rock')),
@@ -88,6 +88,6 @@ describe('neatlayer.json', () => {
     const validate = ajv.compile(published as object);
     expect(validate(JSON.parse(text)), JSON.stringify(validate.errors)).toBe(true);
     expect(validate(JSON.parse(changed((file) => (file.filter.chambers[0]!.depth = -1))))).toBe(false);
-    expect(validate({ format: 'neatlayer', version: 1 })).toBe(false);
+    expect(validate({ format: 'neatlayer', version: 2 })).toBe(false);
   });
 });

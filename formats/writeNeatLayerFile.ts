@@ -2,14 +2,19 @@ import {
   FILE_ENDING,
   FILE_FORMAT,
   FILE_VERSION,
+  MOST_FILE_BYTES,
   type FilterContent,
   type NeatLayerFile,
 } from './neatLayerFile';
 
-/** The text of a `*.neatlayer.json`, indented so that a person can read it and a version tool can compare it. */
+/**
+ * The text of a `*.neatlayer.json`, indented so that a person can read it and a version tool can compare it; without
+ * indents where those alone would make it larger than the app reads.
+ */
 export function writeNeatLayerFile(content: FilterContent): string {
   const file: NeatLayerFile = { format: FILE_FORMAT, version: FILE_VERSION, ...content };
-  return `${JSON.stringify(file, null, 2)}\n`;
+  const text = `${JSON.stringify(file, null, 2)}\n`;
+  return new Blob([text]).size <= MOST_FILE_BYTES ? text : `${JSON.stringify(file)}\n`;
 }
 
 /** A file name made of letters, digits and dashes: "window-sill.neatlayer.json". */

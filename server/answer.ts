@@ -1,9 +1,8 @@
-import { ConflictError, InvalidError, NotFoundError } from '@/store/errors';
-import { database } from './database';
+import { MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/neatLayerFile';
+import { once } from '@/store/changes';
+import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';
-
-/** Largest request body, bytes: a filter's file with decades of log stays far below. */
-const MOST_BYTES = 20 * 2 ** 20;
+import { database } from './database';
 
 /** What a refused request says: `message` for a person, `faults` a line each, `current` when somebody saved first. */
 export interface Refusal {
@@ -12,31 +11,62 @@ export interface Refusal {
   readonly current?: unknown;
 }
 
-/** Runs a handler on the database and turns what it throws into a clear answer. */
+/** The body of a request that was a JSON object. */
+export type Body = Readonly<Record<string, unknown>>;
+
+/** The header in which every change carries its id. */
+export const CHANGE_ID = 'x-change-id';
+
+/** Answers a question: runs a handler on the database and turns what it throws into a clear answer. */
 export async function answer(handle: (db: Db) => unknown): Promise<Response> {
   try {
     const result: unknown = await handle(database());
     return result instanceof Response ? result : Response.json(result ?? {});
   } catch (error) {
-    if (error instanceof InvalidError) return refuse(422, { message: error.message, faults: error.faults });
-    if (error instanceof ConflictError)
-      return refuse(409, { message: error.message, current: error.current });
-    if (error instanceof NotFoundError) return refuse(404, { message: error.message });
-    console.error(error);
-    return refuse(500, {
-      message: 'It could not be saved because the app failed. Nothing was changed; try again.',
-    });
+    return refusalOf(error);
   }
 }
 
-/** The JSON body of a request. Throws an {@link InvalidError} when it is too large or no JSON. */
-export async function readBody(request: Request): Promise<Record<string, unknown>> {
-  const text = await request.text();
-  if (text.length > MOST_BYTES) throw new InvalidError(['That is more than 20 MB; send less.']);
+/**
+ * Makes a change: reads what was sent, then runs a handler in one transaction, once for every change id. The same id
+ * again gets the same answer, so that a change whose answer was lost can be sent once more.
+ *
+ * @param read turns the body into what the handler takes; {@link readBody} for JSON
+ */
+export async function change<T>(
+  request: Request,
+  read: (request: Request) => Promise<T>,
+  handle: (db: Db, input: T) => unknown,
+): Promise<Response> {
+  return answer(async (db) => {
+    const input = await read(request);
+    const { pathname, search } = new URL(request.url);
+    return once(
+      db,
+      request.headers.get(CHANGE_ID) ?? undefined,
+      `${request.method} ${pathname}${search}`,
+      () => handle(db, input),
+    );
+  });
+}
+
+/** Reads nothing: for changes that are said by their address alone. */
+export const noBody = (): Promise<null> => Promise.resolve(null);
+
+/** The text of a request’s body. @throws InvalidError when it is larger than the one limit of the app */
+export async function readText(request: Request): Promise<string> {
+  const bytes = await request.arrayBuffer();
+  if (bytes.byteLength > MOST_FILE_BYTES)
+    throw new InvalidError([`That is more than ${MOST_FILE_WORDS}; send less.`]);
+  return new TextDecoder().decode(bytes);
+}
+
+/** The JSON body of a request. @throws InvalidError when it is too large or no JSON object */
+export async function readBody(request: Request): Promise<Body> {
+  const text = await readText(request);
   try {
     const body: unknown = JSON.parse(text);
-    if (typeof body === 'object' && body !== null && !Array.isArray(body))
-      return body as Record<string, unknown>;
+    if (typeof body === 'object' && body !== null && !Array.isArray(body)) return body as Body;
   } catch {
     // Said below.
   }
@@ -44,16 +74,33 @@ export async function readBody(request: Request): Promise<Record<string, unknown
 }
 
 /** The version a change was made from. */
-export function versionOf(body: Record<string, unknown>): number {
-  if (typeof body.version === 'number' && Number.isInteger(body.version)) return body.version;
+export function versionOf(body: Body): number {
+  if (typeof body.version === 'number' && Number.isSafeInteger(body.version)) return body.version;
   throw new InvalidError(['version: the number of the version that was changed is missing.']);
 }
 
 /** The document of a change; its id must be the one in the address. */
-export function docOf(body: Record<string, unknown>, id: string): unknown {
+export function docOf(body: Body, id: string): unknown {
   const { doc } = body;
   if (typeof doc === 'object' && doc !== null && 'id' in doc && doc.id === id) return doc;
   throw new InvalidError(['doc: the document is missing or has another id than the address.']);
+}
+
+function refusalOf(error: unknown): Response {
+  if (error instanceof InvalidError) return refuse(422, { message: error.message, faults: error.faults });
+  if (error instanceof ConflictError) return refuse(409, { message: error.message, current: error.current });
+  if (error instanceof NotFoundError) return refuse(404, { message: error.message });
+  if (error instanceof UnreadableError)
+    return refuse(422, {
+      message: error.message,
+      faults: [
+        'A document that belongs to it cannot be read; home shows it, and how to repair or remove it.',
+      ],
+    });
+  console.error(error);
+  return refuse(500, {
+    message: 'It could not be saved because the app failed. Nothing was changed; try again.',
+  });
 }
 
 const refuse = (status: number, refusal: Refusal): Response => Response.json(refusal, { status });

@@ -1,17 +1,17 @@
 import type { Filter } from '@/core/filter/filter';
+import { operatingPoint } from '@/core/hydraulics/operatingPoint';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
+import type { Photo } from '@/core/job/photo';
+import { placeLayers } from '@/core/layers/placeLayers';
+import type { Pack } from '@/core/pack/pack';
+import { type Surroundings } from '@/core/report/evaluatePack';
 import type { FilterFlow } from '@/core/service/flowShares';
 import { flowState } from '@/core/service/flowState';
-import { operatingPoint } from '@/core/hydraulics/operatingPoint';
-import { type Surroundings } from '@/core/report/evaluatePack';
-import { placeLayers } from '@/core/layers/placeLayers';
-import type { Photo } from '@/core/job/photo';
-import type { Layer } from '@/core/layers/layer';
-import type { Pack } from '@/core/pack/pack';
 import type { Settings } from '@/core/settings/settings';
 import type { Tank } from '@/core/tank/tank';
 import type { Stored } from '@/store/documentTable';
+import { UnreadableError, type Unreadable } from '@/store/errors';
 import { filters } from '@/store/filters';
 import { jobs } from '@/store/jobs';
 import { log } from '@/store/log';
@@ -20,6 +20,8 @@ import { packs } from '@/store/packs';
 import { photos } from '@/store/photos';
 import { settings } from '@/store/settings';
 import { tanks } from '@/store/tanks';
+import { misfitOf } from '@/store/unreadable';
+import { layersThatFit } from './layersThatFit';
 
 /** All that the pages of one filter show. */
 export interface FilterPage {
@@ -43,61 +45,76 @@ export interface FilterPage {
   readonly log: readonly LogEntry[];
 }
 
-/** Reads a filter's page, or null when there is no such filter. */
-export function loadFilterPage(db: Db, filterId: string): FilterPage | null {
-  const filter = filters.find(db, filterId);
-  if (filter === null) return null;
-  const job = jobs.open(db, filterId);
-  const tank = tanks.get(db, filter.doc.tankId);
-  const entries = log.ofFilter(db, filterId);
+/** The documents without which a filter’s pages cannot be drawn, and which cannot be used. */
+export interface BrokenPage {
+  readonly unreadable: readonly Unreadable[];
+}
+
+/** Reads a filter's page; null when there is no such filter, and what is broken where it cannot be drawn. */
+export function loadFilterPage(db: Db, filterId: string): FilterPage | BrokenPage | null {
+  const unreadable: Unreadable[] = [];
+  /** Reads a document that the page needs; one that cannot be read is collected, so that all are shown at once. */
+  const needed = <T>(read: () => T): T | null => {
+    try {
+      return read();
+    } catch (error) {
+      if (!(error instanceof UnreadableError)) throw error;
+      unreadable.push(error.document);
+      return null;
+    }
+  };
+  const filter = needed(() => filters.find(db, filterId));
+  if (filter === null) return unreadable.length > 0 ? { unreadable } : null;
+  const tank = needed(() => tanks.get(db, filter.doc.tankId));
+  const job = needed(() => jobs.open(db, filterId));
+  const pack = (id: string): Stored<Pack> | null => {
+    const found = needed(() => packs.get(db, id));
+    const misfit = found === null ? null : misfitOf(filter.doc, found.doc);
+    if (misfit !== null) unreadable.push(misfit);
+    return misfit === null ? found : null;
+  };
+  const asFound = job === null ? null : pack(job.doc.asFoundPackId);
+  const planned = job === null ? null : pack(job.doc.plannedPackId);
+  const alternatives = (job?.doc.alternativePackIds ?? []).map(pack).filter((found) => found !== null);
+  if (unreadable.length > 0 || tank === null) return { unreadable };
+
   const others = filters
-    .onTank(db, tank.doc.id)
+    .onTankRead(db, tank.doc.id)
     .filter(({ doc }) => doc.id !== filterId)
-    .map(({ doc }) => ({ filter: doc, layers: layersIn(db, doc) }));
-  const stored = settings.get(db);
+    .map(({ doc }) => ({ filter: doc, layers: layersThatFit(doc, currentPack(db, doc.id)) }));
+  const stored = settings.getOrFirst(db);
   return {
     tank,
     settings: stored,
-    around: {
-      tank: tank.doc,
-      others,
-      schools: stored.doc.schools,
-      now: new Date().toISOString(),
-    },
-    flows: [filter.doc, ...others.map((other) => other.filter)].map((one) => flowOf(db, one, tank.doc)),
+    around: { tank: tank.doc, others, schools: stored.doc.schools, now: new Date().toISOString() },
+    flows: [filter.doc, ...others.map((other) => other.filter)].map((doc) => flowOf(db, doc, tank.doc)),
     filter,
     open:
-      job === null
+      job === null || asFound === null || planned === null
         ? null
-        : {
-            job,
-            asFound: packs.get(db, job.doc.asFoundPackId),
-            planned: packs.get(db, job.doc.plannedPackId),
-            alternatives: job.doc.alternativePackIds.map((id) => packs.get(db, id)),
-            photos: photos.ofJob(db, job.doc.id),
-          },
-    current: jobs.currentPack(db, filterId),
-    log: entries,
+        : { job, asFound, planned, alternatives, photos: photos.ofJob(db, job.doc.id) },
+    current: currentPack(db, filterId),
+    log: log.read(db, filterId).read,
   };
 }
 
-/** Every filter's page, in the order they were entered. */
-export const loadFilters = (db: Db): FilterPage[] =>
-  filters.all(db).flatMap(({ doc }) => {
-    const page = loadFilterPage(db, doc.id);
-    return page === null ? [] : [page];
-  });
-
-/** What is in a filter, as far as is known. */
-function layersIn(db: Db, filter: Filter): Layer[] {
-  const chambers = new Set(filter.chambers.map((chamber) => chamber.id));
-  // A record of an old pack may name chambers that were since taken out of the filter.
-  return (jobs.currentPack(db, filter.id)?.layers ?? []).filter((layer) => chambers.has(layer.chamber));
+/** What was packed last; null also where that record cannot be read, which home says. */
+function currentPack(db: Db, filterId: string): Pack | null {
+  try {
+    return jobs.currentPack(db, filterId);
+  } catch (error) {
+    if (error instanceof UnreadableError) return null;
+    throw error;
+  }
 }
 
 /** Flow of a filter as timed last, and as pump and pack give it by reckoning. */
 const flowOf = (db: Db, filter: Filter, tank: Tank): FilterFlow => ({
   filter,
-  measured: flowState(log.ofFilter(db, filter.id)).readings.at(-1)?.flow.mean ?? null,
-  predicted: operatingPoint(filter, placeLayers(filter, layersIn(db, filter)), tank.temperature).flow,
+  measured: flowState(log.read(db, filter.id).read).readings.at(-1)?.flow.mean ?? null,
+  predicted: operatingPoint(
+    filter,
+    placeLayers(filter, layersThatFit(filter, currentPack(db, filter.id))),
+    tank.temperature,
+  ).flow,
 });

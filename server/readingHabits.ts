@@ -6,6 +6,6 @@ import { database } from './database';
 
 /** How this keeper, in this browser, reads numbers and dates; the same on the server as in the page. */
 export async function readingHabits(): Promise<{ system: UnitSystem; locale: string }> {
-  const { units, locale } = settings.get(database()).doc;
+  const { units, locale } = settings.getOrFirst(database()).doc;
   return { system: units, locale: chooseLocale(locale, (await headers()).get('accept-language')) };
 }

@@ -1,7 +1,15 @@
 import type { z } from 'zod';
 import { faultLines } from '@/core/document/faultLines';
-import { ConflictError, InvalidError, NotFoundError } from './errors';
+import {
+  DOCUMENT_SCHEMAS,
+  KIND_WORDS,
+  SCHEMA_VERSION,
+  type DocumentKind,
+  type DocumentOf,
+} from '@/formats/documents/documentKinds';
+import { ConflictError, InvalidError, NotFoundError, UnreadableError } from './errors';
 import type { Db } from './openDatabase';
+import { allOf, readRow, sorted, type DocumentRow, type Sorted } from './readRow';
 
 /** A document with the version that a change must name, and when it was saved. */
 export interface Stored<T> {
@@ -10,13 +18,13 @@ export interface Stored<T> {
   readonly updatedAt: string;
 }
 
-interface Row {
+interface Row extends DocumentRow {
   readonly version: number;
   readonly updated_at: string;
-  readonly doc: string;
 }
 
-export type DocumentTableName = 'tank' | 'filter' | 'pack' | 'job' | 'settings';
+/** Kinds that have a table of versioned documents, named after them. */
+export type VersionedKind = Exclude<DocumentKind, 'logEntry'>;
 
 /** Checks `input` against a schema; throws an {@link InvalidError} with a line a fault. */
 export function valid<S extends z.ZodType>(schema: S, input: unknown): z.output<S> {
@@ -25,59 +33,78 @@ export function valid<S extends z.ZodType>(schema: S, input: unknown): z.output<
   return parsed.data;
 }
 
+const COLUMNS = 'id, version, updated_at, schema_version, doc';
+
 /**
  * Reading and writing of one kind of versioned document. Every document is checked by its schema on the way in and
- * on the way out.
+ * on the way out; one of an older schema is brought up to date when it is read.
  */
-export function documentTable<S extends z.ZodType<{ id: string }>>(table: DocumentTableName, schema: S) {
-  type Doc = z.output<S>;
-  const fromRow = (row: Row): Stored<Doc> => ({
-    doc: schema.parse(JSON.parse(row.doc)),
-    version: row.version,
-    updatedAt: row.updated_at,
-  });
+export function documentTable<K extends VersionedKind>(kind: K) {
+  type Doc = DocumentOf<K>;
+  const check = (input: unknown): Doc => valid(DOCUMENT_SCHEMAS[kind], input) as Doc;
+  const fromRow = (row: Row): Stored<Doc> | UnreadableError => {
+    const doc = readRow(kind, row);
+    return doc instanceof UnreadableError ? doc : { doc, version: row.version, updatedAt: row.updated_at };
+  };
   const now = (): string => new Date().toISOString();
 
+  const read = (db: Db, clause: string, ...values: unknown[]): Sorted<Stored<Doc>> =>
+    sorted(
+      (db.prepare(`SELECT ${COLUMNS} FROM ${kind} ${clause}`).all(...values) as Row[]).map((row) =>
+        fromRow(row),
+      ),
+    );
   const find = (db: Db, id: string): Stored<Doc> | null => {
-    const row = db.prepare(`SELECT version, updated_at, doc FROM ${table} WHERE id = ?`).get(id) as
-      Row | undefined;
-    return row === undefined ? null : fromRow(row);
+    const row = db.prepare(`SELECT ${COLUMNS} FROM ${kind} WHERE id = ?`).get(id) as Row | undefined;
+    if (row === undefined) return null;
+    const found = fromRow(row);
+    if (found instanceof UnreadableError) throw found;
+    return found;
   };
   const get = (db: Db, id: string): Stored<Doc> => {
     const found = find(db, id);
-    if (found === null) throw new NotFoundError(table);
+    if (found === null) throw new NotFoundError(KIND_WORDS[kind]);
     return found;
   };
   return {
+    /** @throws UnreadableError where it is there and cannot be read */
     find,
+    /** @throws NotFoundError, UnreadableError */
     get,
-    /** All documents that a WHERE or ORDER clause selects. */
-    select: (db: Db, clause: string, ...values: unknown[]): Stored<Doc>[] =>
-      (db.prepare(`SELECT version, updated_at, doc FROM ${table} ${clause}`).all(...values) as Row[]).map(
-        fromRow,
-      ),
+    /** All documents that a WHERE or ORDER clause selects, those that cannot be read apart. */
+    read,
+    /**
+     * All documents that a WHERE or ORDER clause selects.
+     * @throws UnreadableError for the first that cannot be read
+     */
+    select: (db: Db, clause: string, ...values: unknown[]): readonly Stored<Doc>[] =>
+      allOf(read(db, clause, ...values)),
+    /** @throws InvalidError, also where its id is taken */
     insert: (db: Db, input: unknown): Stored<Doc> => {
-      const doc = valid(schema, input);
-      db.prepare(`INSERT INTO ${table} (id, version, updated_at, doc) VALUES (?, 1, ?, ?)`).run(
-        doc.id,
-        now(),
-        JSON.stringify(doc),
-      );
+      const doc = check(input);
+      const { changes } = db
+        .prepare(
+          `INSERT INTO ${kind} (id, version, updated_at, schema_version, doc) VALUES (?, 1, ?, ?, ?)
+           ON CONFLICT (id) DO NOTHING`,
+        )
+        .run(doc.id, now(), SCHEMA_VERSION, JSON.stringify(doc));
+      if (changes === 0) throw new InvalidError([`id: there is a ${KIND_WORDS[kind]} with this id already.`]);
       return get(db, doc.id);
     },
     /**
      * Replaces a document if it still has the version the change was made from.
-     * @throws NotFoundError, ConflictError with what is stored now, InvalidError
+     * @throws NotFoundError, ConflictError with what is stored now, InvalidError, UnreadableError
      */
     update: (db: Db, version: number, input: unknown): Stored<Doc> => {
-      const doc = valid(schema, input);
+      const doc = check(input);
       const { changes } = db
         .prepare(
-          `UPDATE ${table} SET version = version + 1, updated_at = ?, doc = ? WHERE id = ? AND version = ?`,
+          `UPDATE ${kind} SET version = version + 1, updated_at = ?, schema_version = ?, doc = ?
+           WHERE id = ? AND version = ?`,
         )
-        .run(now(), JSON.stringify(doc), doc.id, version);
+        .run(now(), SCHEMA_VERSION, JSON.stringify(doc), doc.id, version);
       if (changes === 1) return get(db, doc.id);
-      throw new ConflictError(table, get(db, doc.id));
+      throw new ConflictError(KIND_WORDS[kind], get(db, doc.id));
     },
   };
 }

@@ -1,3 +1,5 @@
+import type { DocumentKind } from '@/formats/documents/documentKinds';
+
 /** What was asked for is not there (any more). */
 export class NotFoundError extends Error {
   constructor(what: string) {
@@ -19,6 +21,24 @@ export class ConflictError extends Error {
 export class InvalidError extends Error {
   constructor(readonly faults: readonly string[]) {
     super(faults.join(' '));
+  }
+}
+
+/** A stored document that cannot be read as it is. */
+export interface Unreadable {
+  readonly kind: DocumentKind;
+  readonly id: string;
+  /** As it is stored, and the version of the schemas it was written in. */
+  readonly text: string;
+  readonly schemaVersion: number;
+  /** One line a fault. */
+  readonly faults: readonly string[];
+}
+
+/** A stored document cannot be read; it is left as it is. */
+export class UnreadableError extends Error {
+  constructor(readonly document: Unreadable) {
+    super(`A stored ${document.kind} cannot be read: ${document.faults.join(' ')}`);
   }
 }
 

@@ -1,12 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import type { Filter } from '@/core/filter/filter';
+import { contentFaults } from '@/formats/contentFaults';
 import type { FilterContent } from '@/formats/neatLayerFile';
 import type { Stored } from './documentTable';
+import { InvalidError } from './errors';
 import { filters } from './filters';
 import { jobs } from './jobs';
 import { log } from './log';
 import type { Db } from './openDatabase';
 import { packs } from './packs';
+import { checkRoom } from './room';
 import { tanks } from './tanks';
 
 /** All that is stored about one filter, as its file holds it. */
@@ -17,22 +20,27 @@ export function readFilterContent(db: Db, filterId: string): FilterContent {
     filter,
     packs: packs.ofFilter(db, filterId).map(({ doc }) => doc),
     jobs: jobs.ofFilter(db, filterId).map(({ doc }) => doc),
-    log: log.ofFilter(db, filterId),
+    log: [...log.ofFilter(db, filterId)],
   };
 }
 
-/** Adds the content of a file as it is, ids and all. All or nothing. */
-export function insertFilterContent(
-  db: Db,
-  { tank, filter, packs: packDocs, jobs: jobDocs, log: entries }: FilterContent,
-): Stored<Filter> {
+/**
+ * Adds the content of a file as it is, ids and all. All or nothing.
+ *
+ * @throws InvalidError where its parts do not belong together, or an id is taken
+ */
+export function insertFilterContent(db: Db, content: FilterContent): Stored<Filter> {
+  const { tank, filter, packs: packDocs, jobs: jobDocs, log: entries } = content;
+  const faults = contentFaults(content);
+  if (faults.length > 0) throw new InvalidError(faults);
   return db
     .transaction(() => {
       tanks.insert(db, tank);
       const stored = filters.insert(db, filter);
-      packDocs.forEach((pack) => packs.insert(db, pack));
+      packDocs.forEach((pack) => packs.insertRecord(db, pack));
       jobDocs.forEach((job) => jobs.insert(db, job));
-      entries.forEach((entry) => log.add(db, entry));
+      entries.forEach((entry) => log.insertRecord(db, entry));
+      checkRoom(db, filter.id);
       return stored;
     })
     .immediate();

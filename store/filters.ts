@@ -1,32 +1,37 @@
 import { z } from 'zod';
 import { FilterSchema, type Filter } from '@/core/filter/filter';
-import { PackSchema, packFaults } from '@/core/pack/pack';
+import { packFaults } from '@/core/pack/pack';
 import { documentTable, valid, type Stored } from './documentTable';
 import { InvalidError, NotFoundError } from './errors';
 import type { Db } from './openDatabase';
+import { checkRoom } from './room';
 import { tanks } from './tanks';
 
-const table = documentTable('filter', FilterSchema);
-const packDocs = documentTable('pack', PackSchema);
+const table = documentTable('filter');
+const packDocs = documentTable('pack');
+
+const NewFilterSchema = z.object({ tank: z.unknown().optional(), filter: FilterSchema });
 
 export const filters = {
   find: table.find,
   get: table.get,
+  read: table.read,
   insert: table.insert,
-  all: (db: Db): Stored<Filter>[] => table.select(db, 'ORDER BY rowid'),
-  onTank: (db: Db, tankId: string): Stored<Filter>[] =>
+  onTank: (db: Db, tankId: string): readonly Stored<Filter>[] =>
     table.select(db, 'WHERE tank_id = ? ORDER BY rowid', tankId),
+
+  /** The same without those that cannot be read. */
+  onTankRead: (db: Db, tankId: string): readonly Stored<Filter>[] =>
+    table.read(db, 'WHERE tank_id = ? ORDER BY rowid', tankId).read,
 
   /** A new filter, with its new tank or on one that is there; neither is kept without the other. */
   add: (db: Db, input: unknown): Stored<Filter> =>
     db
       .transaction(() => {
-        const { tank, filter } = valid(
-          z.object({ tank: z.unknown().optional(), filter: FilterSchema }),
-          input,
-        );
-        if (tank === undefined) tanks.get(db, filter.tankId);
-        else tanks.insert(db, tank);
+        const { tank, filter } = valid(NewFilterSchema, input);
+        const { doc } = tank === undefined ? tanks.get(db, filter.tankId) : tanks.insert(db, tank);
+        if (doc.id !== filter.tankId)
+          throw new InvalidError(['The filter belongs to another tank than the one given.']);
         return table.insert(db, filter);
       })
       .immediate(),
@@ -38,13 +43,15 @@ export const filters = {
         const filter = valid(FilterSchema, input);
         if (table.get(db, filter.id).doc.tankId !== filter.tankId)
           throw new InvalidError(['A filter cannot change its tank.']);
-        const open = packDocs.select(
+        // One that cannot be read is mended or removed on its own.
+        const { read: open } = packDocs.read(
           db,
-          `WHERE filter_id = ? AND id IN (
-             SELECT as_found_pack_id FROM job WHERE stage <> 'done'
-             UNION SELECT planned_pack_id FROM job WHERE stage <> 'done'
-             UNION SELECT value FROM job, json_each(job.doc, '$.alternativePackIds') WHERE stage <> 'done')`,
-          filter.id,
+          `WHERE filter_id = @filter AND id IN (
+             SELECT as_found_pack_id FROM job WHERE filter_id = @filter AND stage <> 'done'
+             UNION ALL SELECT planned_pack_id FROM job WHERE filter_id = @filter AND stage <> 'done'
+             UNION ALL SELECT value FROM job, json_each(job.doc, '$.alternativePackIds')
+               WHERE job.filter_id = @filter AND stage <> 'done')`,
+          { filter: filter.id },
         );
         const faults = open.flatMap(({ doc }) =>
           packFaults(filter, doc.layers).map(
@@ -52,18 +59,21 @@ export const filters = {
           ),
         );
         if (faults.length > 0) throw new InvalidError(faults);
-        return table.update(db, version, filter);
+        const updated = table.update(db, version, filter);
+        checkRoom(db, filter.id);
+        return updated;
       })
       .immediate(),
 
   /** Removes a filter with its packs, jobs and log, and its tank when no other filter is on it. */
   remove: (db: Db, id: string): void => {
     db.transaction(() => {
-      const { tankId } = table.get(db, id).doc;
+      // By its columns, so that one that cannot be read can be removed too.
+      const tankId: unknown = db.prepare('SELECT tank_id FROM filter WHERE id = ?').pluck().get(id);
+      if (tankId === undefined) throw new NotFoundError('filter');
       db.prepare('DELETE FROM log_entry WHERE filter_id = ?').run(id);
       db.prepare('DELETE FROM job WHERE filter_id = ?').run(id);
-      const { changes } = db.prepare('DELETE FROM filter WHERE id = ?').run(id);
-      if (changes === 0) throw new NotFoundError('filter');
+      db.prepare('DELETE FROM filter WHERE id = ?').run(id);
       db.prepare(
         'DELETE FROM tank WHERE id = ? AND NOT EXISTS (SELECT 1 FROM filter WHERE tank_id = tank.id)',
       ).run(tankId);

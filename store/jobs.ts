@@ -1,16 +1,19 @@
 import { randomUUID } from 'node:crypto';
 import { asPacked } from '@/core/job/asPacked';
-import { JobSchema, type Job, type Occasion } from '@/core/job/job';
+import type { Job, Occasion } from '@/core/job/job';
 import { stopClock } from '@/core/job/outOfFlow';
 import type { Pack, PackRole } from '@/core/pack/pack';
+import { MOST_JOBS } from '@/formats/neatLayerFile';
 import { documentTable, type Stored } from './documentTable';
 import { ConflictError, InvalidError, NotFoundError } from './errors';
 import { filters } from './filters';
 import { log } from './log';
 import type { Db } from './openDatabase';
+import type { Sorted } from './readRow';
+import { NEWEST_JOBS } from './newestJobs';
 import { packs } from './packs';
 
-const table = documentTable('job', JobSchema);
+const table = documentTable('job');
 
 const PACK_NAMES: Readonly<Record<PackRole, string>> = {
   'as found': 'As found',
@@ -22,7 +25,9 @@ const PACK_NAMES: Readonly<Record<PackRole, string>> = {
 export const jobs = {
   get: table.get,
   insert: table.insert,
-  ofFilter: (db: Db, filterId: string): Stored<Job>[] =>
+  /** The open job and the newest finished one of every filter. */
+  readNewest: (db: Db): Sorted<Stored<Job>> => table.read(db, `WHERE id IN (${NEWEST_JOBS}) ORDER BY rowid`),
+  ofFilter: (db: Db, filterId: string): readonly Stored<Job>[] =>
     table.select(db, 'WHERE filter_id = ? ORDER BY started_at', filterId),
   open: (db: Db, filterId: string): Stored<Job> | null =>
     table.select(db, `WHERE filter_id = ? AND stage <> 'done'`, filterId)[0] ?? null,
@@ -44,6 +49,13 @@ export const jobs = {
         const filter = filters.get(db, filterId).doc;
         const open = jobs.open(db, filterId);
         if (open !== null) throw new ConflictError('filter', open);
+        const count = Number(
+          db.prepare('SELECT count(*) FROM job WHERE filter_id = ?').pluck().get(filterId),
+        );
+        if (count >= MOST_JOBS)
+          throw new InvalidError([
+            `A filter holds at most ${MOST_JOBS} repacks. Save it as a file and begin it anew from there.`,
+          ]);
         const known = new Set(filter.chambers.map((chamber) => chamber.id));
         const layers = (jobs.currentPack(db, filterId)?.layers ?? []).filter((layer) =>
           known.has(layer.chamber),
@@ -138,7 +150,7 @@ export const jobs = {
         if (!doc.alternativePackIds.includes(packId)) throw new NotFoundError('alternative');
         const job = table.update(db, version, {
           ...doc,
-          alternativePackIds: doc.alternativePackIds.filter((one) => one !== packId),
+          alternativePackIds: doc.alternativePackIds.filter((id) => id !== packId),
         });
         db.prepare('DELETE FROM pack WHERE id = ?').run(packId);
         return { job };

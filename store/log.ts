@@ -1,22 +1,70 @@
 import { LogEntrySchema, type LogEntry } from '@/core/job/logEntry';
+import { SCHEMA_VERSION } from '@/formats/documents/documentKinds';
+import { MOST_LOG_ENTRIES } from '@/formats/neatLayerFile';
 import { valid } from './documentTable';
-import { NotFoundError } from './errors';
+import { InvalidError, NotFoundError } from './errors';
 import { filters } from './filters';
 import type { Db } from './openDatabase';
+import { allOf, readRow, sorted, type DocumentRow, type Sorted } from './readRow';
+import { checkRoom } from './room';
+
+/** Most flows and most repacks of each filter in a summary: the newest, more than its chart shows. */
+const SUMMARY = 200;
+
+const readRows = (rows: readonly DocumentRow[]): Sorted<LogEntry> =>
+  sorted(rows.map((row) => readRow('logEntry', row)));
 
 export const log = {
-  /** A filter's log, oldest first. */
-  ofFilter: (db: Db, filterId: string): LogEntry[] =>
-    (
-      db.prepare('SELECT doc FROM log_entry WHERE filter_id = ? ORDER BY at, rowid').all(filterId) as {
-        doc: string;
-      }[]
-    ).map(({ doc }) => LogEntrySchema.parse(JSON.parse(doc))),
+  /** A filter's log, oldest first; what cannot be read apart. */
+  read: (db: Db, filterId: string): Sorted<LogEntry> =>
+    readRows(
+      db
+        .prepare('SELECT id, schema_version, doc FROM log_entry WHERE filter_id = ? ORDER BY at, rowid')
+        .all(filterId) as DocumentRow[],
+    ),
 
+  /** A filter's log, oldest first. @throws UnreadableError */
+  ofFilter: (db: Db, filterId: string): readonly LogEntry[] => allOf(log.read(db, filterId)),
+
+  /** The newest flows and repacks of every filter, oldest first: what home needs of all logs. */
+  summaries: (db: Db): Sorted<LogEntry> =>
+    readRows(
+      db
+        .prepare(
+          `WITH newest AS (
+             SELECT rowid AS row, row_number() OVER (PARTITION BY kind, filter_id ORDER BY at DESC) AS place
+             FROM log_entry INDEXED BY log_by_kind WHERE kind IN ('flow', 'repacked'))
+           SELECT id, schema_version, doc FROM newest JOIN log_entry ON log_entry.rowid = newest.row
+           WHERE place <= ? ORDER BY at, log_entry.rowid`,
+        )
+        .all(SUMMARY) as DocumentRow[],
+    ),
+
+  /** Adds an entry of a file, which was checked as a whole. @throws InvalidError where its id is taken */
+  insertRecord: (db: Db, entry: LogEntry): void => {
+    const { changes } = db
+      .prepare('INSERT INTO log_entry (id, schema_version, doc) VALUES (?, ?, ?) ON CONFLICT (id) DO NOTHING')
+      .run(entry.id, SCHEMA_VERSION, JSON.stringify(entry));
+    if (changes === 0) throw new InvalidError(['id: there is a log entry with this id already.']);
+  },
+
+  /** @throws NotFoundError, InvalidError: its job must be one of its filter, its id must be new, the log has an end */
   add: (db: Db, input: unknown): LogEntry => {
     const entry = valid(LogEntrySchema, input);
     if (filters.find(db, entry.filterId) === null) throw new NotFoundError('filter');
-    db.prepare('INSERT INTO log_entry (id, doc) VALUES (?, ?)').run(entry.id, JSON.stringify(entry));
+    if (entry.jobId !== null) {
+      const owner: unknown = db.prepare('SELECT filter_id FROM job WHERE id = ?').pluck().get(entry.jobId);
+      if (owner !== entry.filterId) throw new InvalidError(['jobId: this filter has no such repack.']);
+    }
+    log.insertRecord(db, entry);
+    const count = Number(
+      db.prepare('SELECT count(*) FROM log_entry WHERE filter_id = ?').pluck().get(entry.filterId),
+    );
+    if (count > MOST_LOG_ENTRIES)
+      throw new InvalidError([
+        `The log of this filter is full: it holds ${MOST_LOG_ENTRIES} entries. Save the filter as a file, then delete old ones.`,
+      ]);
+    checkRoom(db, entry.filterId);
     return entry;
   },
 

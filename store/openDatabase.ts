@@ -1,4 +1,4 @@
-import { mkdirSync, readdirSync, readFileSync } from 'node:fs';
+import { closeSync, existsSync, mkdirSync, openSync, readdirSync, readFileSync, readSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
 import { DatabaseError } from './errors';
@@ -8,50 +8,117 @@ export type Db = Database.Database;
 /** Milliseconds a write waits for another connection's write before it gives up. */
 const BUSY_TIMEOUT = 5000;
 
+/** Marks a database file as this app's own, "NEAT"; the fourth migration writes it. */
+export const APPLICATION_ID = 0x4e454154;
+/** Migrations that a database may have seen before it was marked. */
+const UNMARKED = 3;
+
+/** Where SQLite's file header keeps two numbers, bytes (sqlite.org, database file format, 1.3). */
+const HEADER = { length: 100, start: 'SQLite format 3\0', userVersion: 60, applicationId: 68 } as const;
+
 /**
- * Opens the keeper's database, making the file and its folder when they are not there, and brings it up to date.
- * Write-ahead log and foreign keys are on.
+ * Opens the keeper's database, making the file and its folder when they are not there, and brings it up to date; a
+ * copy as it was is kept beside it first. Write-ahead log and foreign keys are on.
  *
- * @throws DatabaseError when the file is no database, is damaged, or was written by a newer app
+ * @throws DatabaseError when the file is no database, is damaged, belongs to another program, or was written by a
+ *   newer app; the file is left as it is, byte for byte
  */
 export function openDatabase(file: string, migrationsFolder = defaultMigrations()): Db {
-  if (file !== ':memory:') mkdirSync(path.dirname(path.resolve(file)), { recursive: true });
+  const migrations = readdirSync(migrationsFolder)
+    .filter((name) => name.endsWith('.sql'))
+    .sort();
+  if (file !== ':memory:') {
+    mkdirSync(path.dirname(path.resolve(file)), { recursive: true });
+    checkHeader(file, migrations.length);
+  }
   let db: Db;
   try {
     db = new Database(file, { timeout: BUSY_TIMEOUT });
-    db.pragma('journal_mode = WAL');
-    db.pragma('foreign_keys = ON');
+    // The header may lag behind the write-ahead log, so the numbers are asked once more before anything is written.
+    checkOwn(
+      file,
+      Number(db.pragma('application_id', { simple: true })),
+      seen(db),
+      tables(db),
+      migrations.length,
+    );
     const check = db.pragma('integrity_check', { simple: true });
     if (check !== 'ok') throw new Error(String(check));
+    db.pragma('journal_mode = WAL');
+    db.pragma('foreign_keys = ON');
   } catch (error) {
-    throw new DatabaseError(
-      `The database ${file} is damaged or is not a database (${error instanceof Error ? error.message : String(error)}). ` +
-        'Nothing was changed. Put a backup in its place, or move the file away to start afresh.',
-    );
+    if (error instanceof DatabaseError) throw error;
+    throw damaged(file, error instanceof Error ? error.message : String(error));
   }
-  migrate(db, migrationsFolder);
+  migrate(db, file, migrationsFolder, migrations);
   return db;
 }
 
 // Relative to where the app is started: the scripts start it in the project's folder, and the build moves this file.
 const defaultMigrations = (): string => path.join(process.cwd(), 'store', 'migrations');
 
-/** Applies, in order and each in a transaction, the migrations that this database has not seen. */
-function migrate(db: Db, folder: string): void {
-  const names = readdirSync(folder)
-    .filter((name) => name.endsWith('.sql'))
-    .sort();
-  const applied = Number(db.pragma('user_version', { simple: true }));
-  if (applied > names.length) {
-    db.close();
+const seen = (db: Db): number => Number(db.pragma('user_version', { simple: true }));
+const tables = (db: Db): number => Number(db.prepare('SELECT count(*) FROM sqlite_schema').pluck().get());
+
+const damaged = (file: string, why: string): DatabaseError =>
+  new DatabaseError(
+    `The database ${file} is damaged or is not a database (${why}). ` +
+      'Nothing was changed. Put a backup in its place, or move the file away to start afresh.',
+  );
+
+/** Looks at a file without opening it as a database, which could already change it. */
+function checkHeader(file: string, known: number): void {
+  if (!existsSync(file)) return;
+  const header = Buffer.alloc(HEADER.length);
+  const handle = openSync(file, 'r');
+  const length = readSync(handle, header, 0, HEADER.length, 0);
+  closeSync(handle);
+  if (length === 0) return;
+  if (length < HEADER.length || header.toString('latin1', 0, HEADER.start.length) !== HEADER.start)
+    throw damaged(file, 'file is not a database');
+  checkOwn(file, header.readInt32BE(HEADER.applicationId), header.readInt32BE(HEADER.userVersion), 1, known);
+}
+
+/** @throws DatabaseError where the numbers of a database are not this app's, or are a newer app's */
+function checkOwn(
+  file: string,
+  applicationId: number,
+  version: number,
+  tableCount: number,
+  known: number,
+): void {
+  const own =
+    applicationId === APPLICATION_ID ||
+    (applicationId === 0 && version <= UNMARKED && (version > 0 || tableCount === 0));
+  if (!own && !(applicationId === 0 && version > known))
+    throw new DatabaseError(
+      `The database ${file} belongs to another program. Nothing was changed. Name another file for this app, or move this one away.`,
+    );
+  if (version > known)
     throw new DatabaseError(
       'The database was written by a newer version of this app. Nothing was changed. Update the app, then start it again.',
     );
-  }
+}
+
+/** Applies, in order and each in a transaction, the migrations that this database has not seen. */
+function migrate(db: Db, file: string, folder: string, names: readonly string[]): void {
+  const applied = seen(db);
+  if (applied === names.length) return;
+  if (applied > 0 && file !== ':memory:') db.prepare('VACUUM INTO ?').run(backupName(file, applied));
   names.slice(applied).forEach((name, at) => {
     db.transaction(() => {
       db.exec(readFileSync(path.join(folder, name), 'utf8'));
       db.pragma(`user_version = ${applied + at + 1}`);
     }).immediate();
   });
+}
+
+/** A name beside the database that is not taken: "data/neat-layer.before-update-3.sqlite". */
+function backupName(file: string, applied: number): string {
+  const { dir, name, ext } = path.parse(file);
+  const candidate = (suffix: string): string =>
+    path.join(dir, `${name}.before-update-${applied}${suffix}${ext}`);
+  let taken = 0;
+  while (existsSync(candidate(taken === 0 ? '' : `-${taken + 1}`))) taken += 1;
+  return candidate(taken === 0 ? '' : `-${taken + 1}`);
 }

@@ -1,22 +1,44 @@
 import { PackSchema, packFaults, type Pack } from '@/core/pack/pack';
+import { MOST_PACKS } from '@/formats/neatLayerFile';
 import { documentTable, valid, type Stored } from './documentTable';
 import { InvalidError } from './errors';
 import { filters } from './filters';
+import { NEWEST_JOBS } from './newestJobs';
 import type { Db } from './openDatabase';
+import type { Sorted } from './readRow';
+import { checkRoom } from './room';
 
-const table = documentTable('pack', PackSchema);
+const table = documentTable('pack');
 
 export const packs = {
   find: table.find,
   get: table.get,
-  ofFilter: (db: Db, filterId: string): Stored<Pack>[] =>
+  /** What is in every filter as far as is known: as packed last, or as found in the open job. */
+  readNewest: (db: Db): Sorted<Stored<Pack>> =>
+    table.read(
+      db,
+      `WHERE id IN (
+         SELECT iif(stage = 'done', as_packed_pack_id, as_found_pack_id) FROM job WHERE id IN (${NEWEST_JOBS}))
+       ORDER BY rowid`,
+    ),
+  ofFilter: (db: Db, filterId: string): readonly Stored<Pack>[] =>
     table.select(db, 'WHERE filter_id = ? ORDER BY rowid', filterId),
+
+  /** Adds a pack of a file, which was checked as a whole: a record of an old pack need not fit the filter of today. */
+  insertRecord: table.insert,
 
   /** Adds a pack whose layers fit its filter. */
   insert: (db: Db, input: unknown): Stored<Pack> => {
     const pack = valid(PackSchema, input);
     checkLayers(db, pack);
-    return table.insert(db, pack);
+    const stored = table.insert(db, pack);
+    const count = Number(
+      db.prepare('SELECT count(*) FROM pack WHERE filter_id = ?').pluck().get(pack.filterId),
+    );
+    if (count > MOST_PACKS)
+      throw new InvalidError([`A filter has at most ${MOST_PACKS} packs: remove an alternative first.`]);
+    checkRoom(db, pack.filterId);
+    return stored;
   },
 
   /** Saves a changed pack; its layers must fit its filter, and it stays with that filter and in its role. */
@@ -30,7 +52,9 @@ export const packs = {
         if (stored.role === 'as packed')
           throw new InvalidError(['What was packed is a record and is not changed afterwards.']);
         checkLayers(db, pack);
-        return table.update(db, version, pack);
+        const updated = table.update(db, version, pack);
+        checkRoom(db, pack.filterId);
+        return updated;
       })
       .immediate(),
 };

@@ -1,13 +1,10 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync, mkdirSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { MOST_PHOTOS } from '@/core/job/photo';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { newTank } from '@/core/tank/newTank';
 import { demoContent } from '@/demo/demoContent';
-import { ConflictError, DatabaseError, InvalidError, NotFoundError } from './errors';
+import { ConflictError, InvalidError, NotFoundError } from './errors';
 import { addFilterContent, insertFilterContent, readFilterContent } from './filterFiles';
 import { filters } from './filters';
 import { jobs } from './jobs';
@@ -125,7 +122,7 @@ describe('store', () => {
       ...content,
       log: [...content.log, { ...content.log[0], id: 'x', filterId: 'ghost' }],
     } as typeof content;
-    expect(() => insertFilterContent(db, broken)).toThrow(NotFoundError);
+    expect(() => insertFilterContent(db, broken)).toThrow(/belongs to the filter “ghost”/);
     expect(counts(db)).toEqual(before);
   });
 
@@ -216,50 +213,5 @@ describe('store', () => {
     expect(read.jobs.map((job) => job.stage)).toEqual(content.jobs.map((job) => job.stage));
     expect(read.log).toHaveLength(content.log.length);
     expect(copy.doc.id).not.toBe(content.filter.id);
-  });
-});
-
-describe('database file', () => {
-  let folder: string;
-  beforeEach(() => {
-    folder = mkdtempSync(path.join(tmpdir(), 'neat-'));
-  });
-  afterEach(() => rmSync(folder, { recursive: true }));
-
-  it('survives a restart, with write-ahead log and foreign keys', () => {
-    const file = path.join(folder, 'sub', 'a.sqlite');
-    const first = openDatabase(file);
-    filters.add(first, { tank, filter });
-    first.close();
-    const second = openDatabase(file);
-    expect(filters.get(second, 'f').doc).toEqual(filter);
-    expect(second.pragma('journal_mode', { simple: true })).toBe('wal');
-    expect(second.pragma('foreign_keys', { simple: true })).toBe(1);
-    expect(() => second.prepare('DELETE FROM tank').run()).toThrow(/FOREIGN KEY/);
-    second.close();
-  });
-
-  it('says what to do about a file that is no database, and leaves it alone', () => {
-    const file = path.join(folder, 'a.sqlite');
-    writeFileSync(file, 'This is a shopping list, not a database. '.repeat(50));
-    expect(() => openDatabase(file)).toThrow(DatabaseError);
-    expect(() => openDatabase(file)).toThrow(/Put a backup in its place/);
-    expect(readFileSync(file, 'utf8')).toMatch(/^This is a shopping list/);
-  });
-
-  it('refuses a database of a newer app, and undoes a migration that fails', () => {
-    const file = path.join(folder, 'a.sqlite');
-    const migrations = path.join(folder, 'migrations');
-    mkdirSync(migrations);
-    writeFileSync(path.join(migrations, '0001.sql'), 'CREATE TABLE a (x); CREATE TABLE b (x);');
-    openDatabase(file, migrations).close();
-    writeFileSync(path.join(migrations, '0002.sql'), 'CREATE TABLE c (x); CREATE TABLE a (x);');
-    expect(() => openDatabase(file, migrations)).toThrow(/already exists/);
-    writeFileSync(path.join(migrations, '0002.sql'), 'CREATE TABLE c (x);');
-    const db = openDatabase(file, migrations);
-    expect(db.pragma('user_version', { simple: true })).toBe(2);
-    db.close();
-    rmSync(path.join(migrations, '0002.sql'));
-    expect(() => openDatabase(file, migrations)).toThrow(/newer version of this app/);
   });
 });

@@ -1,4 +1,3 @@
-import { TankSchema } from '@/core/tank/tank';
 import { documentTable } from './documentTable';
 
-export const tanks = documentTable('tank', TankSchema);
+export const tanks = documentTable('tank');

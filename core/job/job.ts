@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { IdSchema, MomentSchema, NoteSchema } from '../document/fields';
 import { bounded, type Bounds } from '../units/bounds';
 import { LAYER_BOUNDS } from '../layers/layer';
+import { MOST_LAYERS } from '../pack/pack';
 import { OutOfFlowSchema } from './outOfFlow';
 import { SmallPartSchema } from './smallPart';
 import { JobStageSchema } from './stage';
@@ -29,6 +30,9 @@ export const PART_STATES = ['fine', 'worn', 'missing'] as const;
 export const PartStateSchema = z.enum(PART_STATES);
 export type PartState = z.infer<typeof PartStateSchema>;
 
+/** Most steps of one repack: twice what a pack holds, since a plan may change while it is packed. */
+const MOST_STEPS = 2 * MOST_LAYERS;
+
 /** Most plans beside the plan. */
 export const MOST_ALTERNATIVES = 5;
 
@@ -47,7 +51,7 @@ export const JobSchema = z.object({
     .max(MOST_ALTERNATIVES, `A job has at most ${MOST_ALTERNATIVES} alternatives: remove one first.`)
     .describe('Other plans that were thought of'),
   asPackedPackId: IdSchema.nullable(),
-  packed: z.array(PackedStepSchema),
+  packed: z.array(PackedStepSchema).max(MOST_STEPS, `A repack has at most ${MOST_STEPS} steps.`),
   outOfFlow: OutOfFlowSchema,
   parts: z
     .partialRecord(SmallPartSchema, PartStateSchema)

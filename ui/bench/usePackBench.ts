@@ -37,9 +37,9 @@ export interface PackBench {
 /** Opens a pack of a job for editing: every change is evaluated at once and saves itself. */
 export function usePackBench(source: BenchSource): PackBench {
   const { around, filter, job: storedJob, pack, log } = source;
-  const editing = usePackEditing(pack);
-  const job = useAutosave(`/api/jobs/${storedJob.doc.id}`, storedJob);
-  const settings = useAutosave('/api/settings', source.settings);
+  const editing = usePackEditing(filter, pack);
+  const job = useAutosave('job', storedJob);
+  const settings = useAutosave('settings', source.settings);
   const { schools } = settings.doc;
   const [selectedId, select] = useState<string | null>(null);
   const flow = useMemo(() => flowState(log), [log]);

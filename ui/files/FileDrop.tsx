@@ -4,10 +4,10 @@ import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKind';
-import { FILE_ENDING, type NeatLayerFile } from '@/formats/neatLayerFile';
+import { FILE_ENDING, MOST_FILE_BYTES, MOST_FILE_WORDS, type NeatLayerFile } from '@/formats/neatLayerFile';
 import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
 import type { Stored } from '@/store/documentTable';
-import { send } from '../state/send';
+import { sendText } from '../state/send';
 import styles from './FileDrop.module.css';
 
 type Preview = { readonly text: string; readonly file: NeatLayerFile };
@@ -27,6 +27,10 @@ export function FileDrop() {
     setPreview(null);
     setFaults([]);
     if (file === undefined) return;
+    if (file.size > MOST_FILE_BYTES) {
+      setFaults([`The file is larger than ${MOST_FILE_WORDS}, which is the most this app reads and writes.`]);
+      return;
+    }
     const text = await file.text();
     const result = readNeatLayerFile(text);
     if (result.ok) setPreview({ text, file: result.file });
@@ -35,7 +39,7 @@ export function FileDrop() {
 
   const add = async (text: string) => {
     setBusy(true);
-    const outcome = await send<Stored<Filter>>('POST', '/api/files', { text });
+    const outcome = await sendText<Stored<Filter>>('POST', '/api/files', text, 'application/json');
     if (outcome.kind === 'saved') router.push(`/filter/${outcome.value.doc.id}/measure`);
     else {
       setFaults(

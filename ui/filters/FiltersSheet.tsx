@@ -8,21 +8,31 @@ import { netVolume } from '@/core/tank/netVolume';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
 import { flowState } from '@/core/service/flowState';
 import { nextThing } from '@/core/service/nextThing';
-import type { FilterPage } from '@/server/loadFilterPage';
+import type { HomeFilter } from '@/server/loadHome';
+import type { Trouble } from '@/server/trouble';
 import { daysAgo } from '../fields/daysAgo';
 import { Frame } from '../frame/Frame';
 import { mainLinks } from '../frame/mainLinks';
+import { TroubleList } from '../troubles/TroubleList';
 import { AddFilter } from './AddFilter';
 import { FlowChart } from './FlowChart';
+import { LeftDrafts } from './LeftDrafts';
 import { PackStrip } from './PackStrip';
 import styles from './FiltersSheet.module.css';
 
+interface Props {
+  readonly filters: readonly HomeFilter[];
+  /** Stored documents that cannot be read. */
+  readonly troubles: readonly Trouble[];
+  readonly now: string;
+}
+
 /** Home: which filter needs me, and for what. One row a filter, the most urgent first. */
-export function FiltersSheet({ pages, now }: { pages: readonly FilterPage[]; now: string }) {
+export function FiltersSheet({ filters, troubles, now }: Props) {
   const words = useWords();
   const rows = useMemo(
-    () => pages.map((page) => rowOf(page, now)).sort((a, b) => a.next.urgency - b.next.urgency),
-    [pages, now],
+    () => filters.map((home) => rowOf(home, now)).sort((a, b) => a.next.urgency - b.next.urgency),
+    [filters, now],
   );
   return (
     <Frame
@@ -38,6 +48,8 @@ export function FiltersSheet({ pages, now }: { pages: readonly FilterPage[]; now
       shortcuts={[{ keys: 'Tab, Enter', does: 'to a filter, and open it' }]}
     >
       <div className={styles.sheet}>
+        <LeftDrafts />
+        {troubles.length === 0 ? null : <TroubleList troubles={troubles} />}
         {rows.length === 0 ? (
           <AddFilter />
         ) : (
@@ -50,7 +62,7 @@ export function FiltersSheet({ pages, now }: { pages: readonly FilterPage[]; now
             </div>
             <ol>
               {rows.map((row) => (
-                <FilterRow key={row.page.filter.doc.id} row={row} now={now} />
+                <FilterRow key={row.filter.id} row={row} now={now} />
               ))}
             </ol>
           </>
@@ -62,30 +74,21 @@ export function FiltersSheet({ pages, now }: { pages: readonly FilterPage[]; now
 
 type Row = ReturnType<typeof rowOf>;
 
-function rowOf(page: FilterPage, now: string) {
-  const filter = page.filter.doc;
-  const tank = page.tank.doc;
-  const tankVolume = netVolume(tank.water).value;
-  const flow = flowState(page.log);
-  const layers = (page.current ?? page.open?.asFound.doc)?.layers ?? [];
+function rowOf({ filter, around, job, layers, log }: HomeFilter, now: string) {
+  const flow = flowState(log);
   const report =
-    layers.length === 0 || !fits(page)
+    layers.length === 0
       ? null
-      : evaluatePack({ ...page.around, filter, layers, flow: flow.latest?.flow.mean ?? null });
-  const next = nextThing({ openJob: page.open?.job.doc ?? null, report, flow, now });
-  return { page, filter, tank, tankVolume, flow, layers, report, next };
+      : evaluatePack({ ...around, filter, layers, flow: flow.latest?.flow.mean ?? null });
+  const next = nextThing({ openJob: job, report, flow, now });
+  const { tank } = around;
+  return { filter, tank, tankVolume: netVolume(tank.water).value, job, log, flow, layers, report, next };
 }
-
-/** A record of an old pack may name chambers that were since taken out of the filter. */
-const fits = ({ filter, current, open }: FilterPage): boolean => {
-  const chambers = new Set(filter.doc.chambers.map((chamber) => chamber.id));
-  return ((current ?? open?.asFound.doc)?.layers ?? []).every((layer) => chambers.has(layer.chamber));
-};
 
 function FilterRow({ row, now }: { row: Row; now: string }) {
   const words = useWords();
-  const { filter, tank, flow, report, next, page } = row;
-  const stage = page.open?.job.doc.stage;
+  const { filter, tank, flow, report, next, log } = row;
+  const stage = row.job?.stage;
   const home = `/filter/${filter.id}/${stage === undefined || stage === 'done' ? 'measure' : stage}`;
   return (
     <li className={styles.row}>
@@ -108,7 +111,7 @@ function FilterRow({ row, now }: { row: Row; now: string }) {
         )}
       </div>
       <div>
-        <FlowChart flow={flow} log={page.log} now={now} name={filter.name} />
+        <FlowChart flow={flow} log={log} now={now} name={filter.name} />
       </div>
       <div>
         <div className={styles.next}>

@@ -39,6 +39,7 @@ export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved 
   const [typings, setTypings] = useState(0);
   const [faults, setFaults] = useState<readonly string[]>([]);
   const [busy, setBusy] = useState(false);
+  const identity = useRef<{ id: string; at: string } | null>(null);
   const flow = seconds.length === 0 ? null : jugFlow(jug, seconds);
 
   const add = (time: number) => {
@@ -61,12 +62,13 @@ export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved 
 
   const save = async () => {
     setBusy(true);
+    // A reading whose answer was lost is the same reading when it is saved again.
+    identity.current ??= { id: crypto.randomUUID(), at: new Date().toISOString() };
     const entry = {
       kind: 'flow',
-      id: crypto.randomUUID(),
+      ...identity.current,
       filterId,
       jobId,
-      at: new Date().toISOString(),
       moment,
       jugVolume: jug,
       seconds,
@@ -74,6 +76,7 @@ export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved 
     };
     const outcome = await send<LogEntry>('POST', '/api/log', entry);
     setBusy(false);
+    if (outcome.kind !== 'unreachable') identity.current = null;
     if (outcome.kind === 'saved') {
       setSeconds([]);
       setFaults([]);

@@ -3,10 +3,14 @@ import Button from '@mui/material/Button';
 import { useWords } from '../fields/Habits';
 import type { Words } from '../fields/wordsFor';
 import type { Autosave } from '../state/useAutosave';
+import { Asides } from './Asides';
 import styles from './SaveStatus.module.css';
 
 /** What the head of a sheet needs to know of a document that saves itself. */
-export type Saving = Pick<Autosave<unknown>, 'state' | 'takeTheirs' | 'keepMine'>;
+export type Saving = Pick<
+  Autosave<unknown>,
+  'state' | 'takeTheirs' | 'keepMine' | 'asides' | 'setAside' | 'tryAside' | 'dropAside'
+>;
 
 /** "saved 14:06", or what stands in the way of saving, in words. The worst of several documents counts. */
 export function SaveStatus({ saves }: { saves: readonly Saving[] }) {
@@ -14,33 +18,54 @@ export function SaveStatus({ saves }: { saves: readonly Saving[] }) {
   const of = (kind: Saving['state']['kind']) => saves.find((one) => one.state.kind === kind);
   const conflict = of('conflict');
   const refused = of('refused');
+  const faults = refused?.state.kind === 'refused' ? refused.state.faults : [];
+  const aside = saves.filter(({ asides }) => asides.length > 0);
   return (
     <>
       <span role="status" suppressHydrationWarning className={styles.status} data-kind={worst(saves)}>
         {text(saves, words)}
       </span>
-      {conflict === undefined ? null : (
-        <div role="alertdialog" aria-label="Changed elsewhere" className={styles.panel}>
-          <p className={styles.heading}>This was changed in another tab or on another device.</p>
-          <p>Both versions are safe until you choose. The one you do not choose is gone.</p>
-          <div className={styles.buttons}>
-            <Button onClick={conflict.takeTheirs}>Take the other version</Button>
-            <Button variant="contained" onClick={conflict.keepMine}>
-              Keep what is on this screen
-            </Button>
+      <div className={styles.panels}>
+        {conflict === undefined ? null : (
+          <div role="alertdialog" aria-label="Changed elsewhere" className={styles.panel}>
+            <p className={styles.heading}>This was changed in another tab or on another device.</p>
+            <p>Both versions are safe until you choose. The one you do not choose is gone.</p>
+            <div className={styles.buttons}>
+              <Button onClick={conflict.takeTheirs}>Take the other version</Button>
+              <Button variant="contained" onClick={conflict.keepMine}>
+                Keep what is on this screen
+              </Button>
+            </div>
           </div>
-        </div>
-      )}
-      {refused?.state.kind === 'refused' ? (
-        <div role="alert" className={styles.panel}>
-          <p className={styles.heading}>This cannot be saved as it is:</p>
-          <ul>
-            {refused.state.faults.map((fault) => (
-              <li key={fault}>{fault}</li>
+        )}
+        {refused !== undefined ? (
+          <div role="alert" className={styles.panel}>
+            <p className={styles.heading}>This cannot be saved as it is:</p>
+            <ul>
+              {faults.map((fault) => (
+                <li key={fault}>{fault}</li>
+              ))}
+            </ul>
+            <p>Change it, or set your change aside and go back to what is stored.</p>
+            <div className={styles.buttons}>
+              <Button onClick={() => refused.setAside(faults)}>Set my change aside</Button>
+            </div>
+          </div>
+        ) : null}
+        {aside.length === 0 ? null : (
+          <div role="region" aria-label="Set aside" className={styles.panel}>
+            <p className={styles.heading}>Set aside: not stored, and kept in this browser.</p>
+            {aside.map((save) => (
+              <Asides
+                key={save.asides.map(({ pageId }) => pageId).join()}
+                drafts={save.asides}
+                onTry={save.tryAside}
+                onDrop={save.dropAside}
+              />
             ))}
-          </ul>
-        </div>
-      ) : null}
+          </div>
+        )}
+      </div>
     </>
   );
 }

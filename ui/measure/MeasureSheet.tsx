@@ -63,8 +63,8 @@ export function MeasureSheet({
   untouched,
 }: Props) {
   const words = useWords();
-  const tankSave = useAutosave(`/api/tanks/${storedTank.doc.id}`, storedTank);
-  const filterSave = useAutosave(`/api/filters/${storedFilter.doc.id}`, storedFilter);
+  const tankSave = useAutosave('tank', storedTank);
+  const filterSave = useAutosave('filter', storedFilter);
   const [tank, filter] = [tankSave.doc, filterSave.doc];
   const known = useMemo(() => {
     const chambers = new Set(filter.chambers.map((chamber) => chamber.id));

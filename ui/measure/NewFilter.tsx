@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { FILTER_BOUNDS } from '@/core/filter/filter';
 import { FILTER_KINDS, FilterKindSchema, type FilterKind } from '@/core/filter/filterKind';
 import { mediaRoom } from '@/core/filter/mediaRoom';
@@ -40,6 +40,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
   const [labelFlow, setLabelFlow] = useState<number | null>(null);
   const [faults, setFaults] = useState<readonly string[]>([]);
   const [busy, setBusy] = useState(false);
+  const identity = useRef<{ id: string; tankId: string } | null>(null);
 
   const add = async () => {
     const missing = [
@@ -50,7 +51,9 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
     setFaults(missing);
     if (missing.length > 0 || kind === null) return;
     setBusy(true);
-    const ids = { id: crypto.randomUUID(), tankId: tank?.id ?? crypto.randomUUID() };
+    // One whose answer was lost is the same filter when it is added again.
+    identity.current ??= { id: crypto.randomUUID(), tankId: tank?.id ?? crypto.randomUUID() };
+    const ids = identity.current;
     const preset = presetFilter(kind, ids, name.trim(), size);
     const outcome = await send('POST', '/api/filters', {
       ...(tank === null && volume !== null ? { tank: newTank(ids.tankId, name.trim(), volume) } : {}),
@@ -61,6 +64,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
       return;
     }
     setBusy(false);
+    if (outcome.kind !== 'unreachable') identity.current = null;
     setFaults(
       outcome.kind === 'refused'
         ? outcome.faults

@@ -5,12 +5,11 @@ import type { Filter } from '@/core/filter/filter';
 import { MOST_ALTERNATIVES, type Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Surroundings } from '@/core/report/evaluatePack';
-import type { Pack } from '@/core/pack/pack';
+import { packFaults, type Pack } from '@/core/pack/pack';
 import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
 import { send } from '../state/send';
-import { packUrl } from '../state/packUrl';
-import { latest } from '../state/savedDocument';
+import { latest } from '../state/openDocuments';
 import { useAutosave } from '../state/useAutosave';
 import { Variants } from '../time/Variants';
 import { Compare } from './Compare';
@@ -31,10 +30,14 @@ interface Props {
 /** The plan and the other plans that were thought of, one of them on the bench, or all of them side by side. */
 export function PlanSheet({ alternatives: stored, planned, filter: storedFilter, ...bench }: Props) {
   const { around, asFound } = bench;
-  const filterSave = useAutosave(`/api/filters/${storedFilter.doc.id}`, storedFilter);
+  const holdsAll = (candidate: Filter): readonly string[] =>
+    [asFound, planned.doc, ...stored.map(({ doc }) => doc)].flatMap(({ layers }) =>
+      packFaults(candidate, layers),
+    );
+  const filterSave = useAutosave('filter', storedFilter, holdsAll);
   const filter = filterSave.doc;
-  const job = useAutosave(`/api/jobs/${bench.job.doc.id}`, bench.job);
-  const plan = useAutosave(packUrl(planned.doc.id), planned);
+  const job = useAutosave('job', bench.job);
+  const plan = useAutosave('pack', planned, (pack) => packFaults(storedFilter.doc, pack.layers));
   const [alternatives, setAlternatives] = useState(stored);
   const [shownId, setShownId] = useState(planned.doc.id);
   const [comparing, setComparing] = useState(false);
@@ -79,7 +82,11 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
   const compared = useMemo(
     () =>
       comparing
-        ? [asFound, plan.doc, ...alternatives.map((pack) => latest(packUrl(pack.doc.id), pack.doc))]
+        ? [
+            asFound,
+            plan.doc,
+            ...alternatives.map((pack) => latest({ kind: 'pack', id: pack.doc.id }, pack.doc)),
+          ]
         : [],
     [comparing, asFound, plan.doc, alternatives],
   );

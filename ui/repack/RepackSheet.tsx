@@ -39,7 +39,7 @@ const VESSEL_ROOM = { width: 340, height: 300 };
 /** The packing list in hand order, one large step at a time, for one wet knuckle or the space bar. */
 export function RepackSheet({ around, filter, job, planned, log: storedLog }: Props) {
   const words = useWords();
-  const save = useAutosave<Job>(`/api/jobs/${job.doc.id}`, job);
+  const save = useAutosave('job', job);
   const [log, setLog] = useState(storedLog);
   const [chosenId, setChosenId] = useState<string | null>(null);
   const report = useMemo(

@@ -40,7 +40,7 @@ const EXAMPLES = [
 
 /** What is the same for every filter: units and the habits of a language. Stored values are never touched by it. */
 export function SettingsSheet({ settings }: { settings: Stored<Settings> }) {
-  const save = useAutosave('/api/settings', settings);
+  const save = useAutosave('settings', settings);
   const router = useRouter();
   const { locale } = useWords();
   const chosen = save.doc;

@@ -1,7 +1,11 @@
 'use client';
+import { SCHEMA_VERSION, type DocumentOf } from '@/formats/documents/documentKinds';
+import { readDocument } from '@/formats/documents/readDocument';
 import type { Stored } from '@/store/documentTable';
-import { dropDraft, findDraft, keepDraft } from './drafts';
-import { send } from './send';
+import { documentUrl, type DocumentRef, type SavedKind } from './documentRef';
+import { draftsOf, dropDraft, keepDraft, put, type Attempt, type Draft } from './drafts';
+import { hasEnded, PAGE_ID } from './pageLife';
+import { newChangeId, send } from './send';
 
 /** Milliseconds after the last change before it is sent. */
 const PAUSE = 350;
@@ -19,34 +23,51 @@ export type SaveState =
 export interface Snapshot<T> {
   readonly doc: T;
   readonly state: SaveState;
+  /** Changes to it that could not be stored or no longer fit, and wait to be looked at. */
+  readonly asides: readonly Draft[];
 }
+
+/** What keeps a document from being used where it is shown, a line each; empty when nothing does. */
+export type Fits<T> = (doc: T) => readonly string[];
+
+const always = (): readonly string[] => [];
 
 /**
  * A document that saves itself. Changes show at once, are kept as a draft in the browser, and are sent after a short
- * pause; a save that meets a newer version stops and asks; one that gets no answer is tried again.
+ * pause. Every save carries a change id: one that gets no answer is sent again as it was, with the same id, before
+ * anything newer is, so that the app never takes its own save for somebody else's. A save that meets a newer version
+ * stops and asks.
  *
- * It lives as long as the tab: a sheet that is left for another goes on saving, and the next sheet takes up what was
+ * It lives as long as the page: a sheet that is left for another goes on saving, and the next sheet takes up what was
  * typed here even where the server rendered it before the save arrived.
  */
-export class SavedDocument<T extends { readonly id: string }> {
-  private snapshot: Snapshot<T>;
+export class SavedDocument<K extends SavedKind> {
+  private snapshot: Snapshot<DocumentOf<K>>;
   private version: number;
+  /** As the server had it last, as far as this page knows: what is gone back to. */
+  private stored: Stored<DocumentOf<K>>;
   private changes = 0;
   private savedChanges = 0;
-  private theirs: Stored<T> | null = null;
+  /** A save that was sent and not answered, with the number of changes it holds. */
+  private attempt: (Attempt & { readonly changes: number }) | null = null;
+  private theirs: Stored<DocumentOf<K>> | null = null;
   private running: Promise<void> | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
+  private fits: Fits<DocumentOf<K>> = always;
   private readonly listeners = new Set<() => void>();
 
+  /** @param pageId whose drafts it writes; other than this page’s own only in tests */
   constructor(
-    private readonly url: string,
-    stored: Stored<T>,
+    private readonly ref: DocumentRef<K>,
+    stored: Stored<DocumentOf<K>>,
+    private readonly pageId = PAGE_ID,
   ) {
-    this.snapshot = { doc: stored.doc, state: { kind: 'saved', at: stored.updatedAt } };
+    this.snapshot = { doc: stored.doc, state: { kind: 'saved', at: stored.updatedAt }, asides: [] };
     this.version = stored.version;
+    this.stored = stored;
   }
 
-  readonly get = (): Snapshot<T> => this.snapshot;
+  readonly get = (): Snapshot<DocumentOf<K>> => this.snapshot;
 
   readonly subscribe = (listener: () => void): (() => void) => {
     this.listeners.add(listener);
@@ -55,42 +76,95 @@ export class SavedDocument<T extends { readonly id: string }> {
 
   readonly versionNow = (): number => this.version;
 
-  /** Takes over what the server has, unless this tab knows it newer or has changes of its own. */
-  readonly offer = (stored: Stored<T>): void => {
+  /**
+   * Shown on another sheet, with what the server has now: takes it over unless this page knows it newer or has changes
+   * of its own. Changes that were refused, or that do not fit there, are set aside first.
+   */
+  readonly openAnew = (stored: Stored<DocumentOf<K>>, fits: Fits<DocumentOf<K>> = always): void => {
+    this.fits = fits;
+    if (!this.isSettled()) {
+      const faults = this.faultsNow();
+      // Quietly: another sheet may be showing it still while this one is being drawn.
+      if (faults.length > 0) this.putAside(faults);
+    }
+    if (this.isSettled() && stored.version > this.version) this.take(stored);
+  };
+
+  /** Why what is on the screen cannot be used on the sheet that shows it. */
+  private faultsNow(): readonly string[] {
+    const { state, doc } = this.snapshot;
+    if (state.kind === 'refused') return state.faults;
+    const read = readDocument(this.ref.kind, doc, SCHEMA_VERSION);
+    return read.ok ? this.fits(read.doc) : read.faults;
+  }
+
+  /** Takes over what the server has, unless this page knows it newer or has changes of its own. */
+  readonly offer = (stored: Stored<DocumentOf<K>>): void => {
     if (!this.isSettled() || stored.version <= this.version) return;
     this.take(stored);
     this.tellAll();
   };
 
-  /** The same while a page is being drawn, when nothing else may be drawn anew. */
-  readonly offerQuietly = (stored: Stored<T>): void => {
-    if (this.isSettled() && stored.version > this.version) this.take(stored);
-  };
-
   readonly hasUnsaved = (): boolean => this.savedChanges < this.changes;
 
-  /** Takes up a draft left by a tab that closed before it could save; asks where the stored version has moved on. */
-  readonly takeUpDraft = (): void => {
-    const draft = this.isSettled() ? findDraft(this.url) : null;
-    if (draft === null) return;
-    const mine = draft.doc as T;
-    if (draft.version === this.version) this.change(() => mine);
-    else if (JSON.stringify(mine) === JSON.stringify(this.snapshot.doc)) dropDraft(this.url);
-    else {
-      const { doc, state } = this.snapshot;
-      this.theirs = { doc, version: this.version, updatedAt: state.kind === 'saved' ? state.at : '' };
-      this.changes += 1;
-      this.show({ doc: mine, state: { kind: 'conflict' } });
-    }
+  /**
+   * Takes up what pages that have ended could not store, one draft after the other: at once those that were left
+   * properly, after a while those of pages that broke off. What does not fit is set aside and shown.
+   */
+  readonly takeUpDrafts = async (): Promise<void> => {
+    const drafts = draftsOf(this.ref).filter((draft) => draft.pageId !== this.pageId);
+    this.showAsides();
+    for (const draft of drafts.filter(({ left, aside }) => left && aside === null)) await this.takeUp(draft);
+    for (const draft of drafts.filter(({ left, aside }) => !left && aside === null))
+      if (await hasEnded(draft.pageId)) await this.takeUp(draft);
   };
 
-  readonly change = (update: (doc: T) => T): void => {
+  private async takeUp(draft: Draft): Promise<void> {
+    // Its own changes come first; another page may have taken it up meanwhile.
+    if (!this.isSettled() && !(await this.settle())) return;
+    if (!draftsOf(this.ref).some(({ pageId, at }) => pageId === draft.pageId && at === draft.at)) return;
+    const read = readDocument(this.ref.kind, draft.doc, draft.schemaVersion);
+    const faults = read.ok ? this.fits(read.doc) : read.faults;
+    dropDraft(draft);
+    if (!read.ok || faults.length > 0) {
+      put({ ...draft, aside: [...faults] });
+      this.showAsides();
+      return;
+    }
+    const { attempt } = draft;
+    const same = JSON.stringify(read.doc) === JSON.stringify(this.snapshot.doc);
+    if (same && attempt === null) return;
+    this.version = draft.version;
+    this.changes += 1;
+    if (attempt !== null) {
+      this.attempt = { ...attempt, changes: this.changes };
+      if (JSON.stringify(attempt.doc) !== JSON.stringify(draft.doc)) this.changes += 1;
+    }
+    this.keep(read.doc);
+    this.show({ doc: read.doc, state: { kind: 'saving' } });
+    await this.saveOnce();
+  }
+
+  /** Resolves true once its own changes are stored, false when they cannot be for now. */
+  private async settle(): Promise<boolean> {
+    await this.flush();
+    return this.isSettled();
+  }
+
+  /** The page is left: its drafts may be taken up by the next. Nothing is sent while a save is under way. */
+  readonly leave = (): void => {
+    if (!this.hasUnsaved()) return;
+    if (this.running === null && this.theirs === null) void this.saveOnce();
+    this.keep(this.snapshot.doc, true);
+  };
+
+  readonly change = (update: (doc: DocumentOf<K>) => DocumentOf<K>): void => {
     const next = update(this.snapshot.doc);
     if (next === this.snapshot.doc) return;
     this.changes += 1;
-    keepDraft(this.url, { version: this.version, doc: next });
+    this.keep(next);
     if (this.theirs !== null) {
-      this.show({ ...this.snapshot, doc: next });
+      this.show({ doc: next });
       return;
     }
     this.show({ doc: next, state: { kind: 'saving' } });
@@ -102,12 +176,9 @@ export class SavedDocument<T extends { readonly id: string }> {
   readonly flush = async (): Promise<boolean> => {
     await this.saveOnce();
     // A save that was under way may have ended just before the newest change.
-    if (this.savedChanges < this.changes) await this.saveOnce();
-    return this.savedChanges === this.changes;
+    if (this.hasUnsaved()) await this.saveOnce();
+    return !this.hasUnsaved();
   };
-
-  /** Sends what waits while the page goes away. */
-  readonly leave = (): void => void this.save(true);
 
   readonly saveNow = (): void => void this.saveOnce();
 
@@ -115,7 +186,7 @@ export class SavedDocument<T extends { readonly id: string }> {
   readonly takeTheirs = (): void => {
     if (this.theirs === null) return;
     this.take(this.theirs);
-    dropDraft(this.url);
+    this.dropOwn();
     this.tellAll();
   };
 
@@ -127,28 +198,86 @@ export class SavedDocument<T extends { readonly id: string }> {
     void this.saveOnce();
   };
 
-  private isSettled(): boolean {
-    return this.savedChanges === this.changes && this.theirs === null;
+  /** After a refusal, or where a change cannot be drawn: keeps it apart, and goes back to what is stored. */
+  readonly setAside = (faults: readonly string[]): void => {
+    if (!this.hasUnsaved()) return;
+    this.putAside(faults);
+    this.tellAll();
+  };
+
+  private putAside(faults: readonly string[]): void {
+    put({
+      kind: this.ref.kind,
+      id: this.ref.id,
+      pageId: newChangeId(),
+      at: new Date().toISOString(),
+      schemaVersion: SCHEMA_VERSION,
+      version: this.version,
+      doc: this.snapshot.doc,
+      attempt: null,
+      left: true,
+      aside: [...faults],
+    });
+    this.dropOwn();
+    clearTimeout(this.timer);
+    this.take(this.theirs ?? this.stored);
+    this.snapshot = { ...this.snapshot, asides: this.asidesNow() };
   }
 
-  private show(snapshot: Snapshot<T>): void {
-    this.snapshot = snapshot;
+  /** Puts a change that was set aside back into the document. */
+  readonly tryAside = (draft: Draft): void => {
+    const read = readDocument(this.ref.kind, draft.doc, draft.schemaVersion);
+    if (!read.ok || this.fits(read.doc).length > 0) return;
+    this.dropAside(draft);
+    this.change(() => read.doc);
+  };
+
+  readonly dropAside = (draft: Draft): void => {
+    dropDraft(draft);
+    this.showAsides();
+  };
+
+  private isSettled(): boolean {
+    return !this.hasUnsaved() && this.theirs === null;
+  }
+
+  private keep(doc: DocumentOf<K>, left = false): void {
+    const attempt =
+      this.attempt === null
+        ? null
+        : { changeId: this.attempt.changeId, version: this.attempt.version, doc: this.attempt.doc };
+    keepDraft(this.ref, this.pageId, { version: this.version, doc, attempt, left });
+  }
+
+  private dropOwn(): void {
+    dropDraft({ ...this.ref, pageId: this.pageId });
+  }
+
+  private show(change: Partial<Snapshot<DocumentOf<K>>>): void {
+    this.snapshot = { ...this.snapshot, ...change };
     this.tellAll();
+  }
+
+  private asidesNow(): readonly Draft[] {
+    return draftsOf(this.ref).filter(({ aside }) => aside !== null);
+  }
+
+  private showAsides(): void {
+    const asides = this.asidesNow();
+    if (asides.length > 0 || this.snapshot.asides.length > 0) this.show({ asides });
   }
 
   private tellAll(): void {
     this.listeners.forEach((listener) => listener());
   }
 
-  private tell(state: SaveState): void {
-    this.show({ ...this.snapshot, state });
-  }
-
-  private take(stored: Stored<T>): void {
+  private take(stored: Stored<DocumentOf<K>>): void {
+    this.stored = stored;
     this.version = stored.version;
     this.savedChanges = this.changes;
+    this.attempt = null;
     this.theirs = null;
-    this.snapshot = { doc: stored.doc, state: { kind: 'saved', at: stored.updatedAt } };
+    this.snapshot = { ...this.snapshot, doc: stored.doc, state: { kind: 'saved', at: stored.updatedAt } };
   }
 
   private saveOnce(): Promise<void> {
@@ -158,64 +287,58 @@ export class SavedDocument<T extends { readonly id: string }> {
     return this.running;
   }
 
-  private async save(keepalive = false): Promise<void> {
+  private async save(): Promise<void> {
     clearTimeout(this.timer);
-    while (this.savedChanges < this.changes && this.theirs === null) {
-      const sent = this.changes;
-      this.tell({ kind: 'saving' });
-      const body = { version: this.version, doc: this.snapshot.doc };
-      const outcome = await send<Stored<T>>('PUT', this.url, body, keepalive);
+    while (this.hasUnsaved() && this.theirs === null) {
+      this.attempt ??= {
+        changeId: newChangeId(),
+        version: this.version,
+        doc: this.snapshot.doc,
+        changes: this.changes,
+      };
+      const { changeId, version, doc, changes } = this.attempt;
+      this.keep(this.snapshot.doc);
+      this.show({ state: { kind: 'saving' } });
+      const outcome = await send<Stored<DocumentOf<K>>>(
+        'PUT',
+        documentUrl(this.ref),
+        { version, doc },
+        { changeId },
+      );
+      // It was set aside, or the others' version taken, while the answer was on its way.
+      if (this.attempt?.changeId !== changeId) return;
+      if (outcome.kind === 'unreachable') {
+        this.show({ state: { kind: 'unreachable' } });
+        this.timer = setTimeout(() => void this.saveOnce(), RETRY);
+        return;
+      }
+      this.attempt = null;
       if (outcome.kind === 'saved') {
+        this.stored = outcome.value;
         this.version = outcome.value.version;
-        this.savedChanges = sent;
-        if (this.changes === sent) {
-          dropDraft(this.url);
-          this.tell({ kind: 'saved', at: outcome.value.updatedAt });
-        } else keepDraft(this.url, { version: this.version, doc: this.snapshot.doc });
+        this.savedChanges = changes;
+        if (this.hasUnsaved()) this.keep(this.snapshot.doc);
+        else {
+          this.dropOwn();
+          this.show({ state: { kind: 'saved', at: outcome.value.updatedAt } });
+        }
         continue;
       }
+      this.keep(this.snapshot.doc);
       if (outcome.kind === 'conflict') {
+        if (JSON.stringify(outcome.current.doc) === JSON.stringify(this.snapshot.doc)) {
+          this.take(outcome.current);
+          this.dropOwn();
+          this.tellAll();
+          return;
+        }
         this.theirs = outcome.current;
-        this.tell({ kind: 'conflict' });
-      } else if (outcome.kind === 'refused') this.tell({ kind: 'refused', faults: outcome.faults });
-      else {
-        this.tell({ kind: 'unreachable' });
-        this.timer = setTimeout(() => void this.saveOnce(), RETRY);
+        this.show({ state: { kind: 'conflict' } });
+        return;
       }
+      if (changes < this.changes) continue;
+      this.show({ state: { kind: 'refused', faults: outcome.faults } });
       return;
     }
   }
 }
-
-const open = new Map<string, SavedDocument<{ readonly id: string }>>();
-
-/** The document of an address: the one this tab has already, brought up to what the server just sent, or a new one. */
-export function openDocument<T extends { readonly id: string }>(
-  url: string,
-  stored: Stored<T>,
-): SavedDocument<T> {
-  // On the server every page is rendered for itself.
-  if (typeof window === 'undefined') return new SavedDocument(url, stored);
-  const known = open.get(url) as unknown as SavedDocument<T> | undefined;
-  if (known !== undefined) {
-    known.offerQuietly(stored);
-    return known;
-  }
-  const fresh = new SavedDocument(url, stored);
-  open.set(url, fresh as unknown as SavedDocument<{ readonly id: string }>);
-  return fresh;
-}
-
-const unsaved = () => [...open.values()].filter((document) => document.hasUnsaved());
-
-/** True while anything typed in this tab is not stored yet. */
-export const isAnyUnsaved = (): boolean => unsaved().length > 0;
-
-/** Sends all that waits; resolves when every save has been tried. */
-export async function flushAll(): Promise<void> {
-  await Promise.all(unsaved().map((document) => document.flush()));
-}
-
-/** The document of an address as this tab has it, or `otherwise` where it was never opened here. */
-export const latest = <T>(url: string, otherwise: T): T =>
-  (open.get(url)?.get().doc as T | undefined) ?? otherwise;

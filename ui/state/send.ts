@@ -9,21 +9,63 @@ export type Outcome<T> =
 
 export type Method = 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
-/** Sends JSON to the app's own server. Never throws. */
+interface Options {
+  /** The change’s own id; without it the same request gets the same id until it is answered. */
+  readonly changeId?: string;
+}
+
+/** Browsers let requests outlive their page only up to this size together, bytes; a little is left for others. */
+const MOST_KEPT_ALIVE = 60_000;
+
+/** Ids of changes that were sent and not answered, by what was sent: pressed again, it is the same change. */
+const unanswered = new Map<string, string>();
+
+export const newChangeId = (): string => globalThis.crypto.randomUUID();
+
+/** Sends JSON to the app's own server, with a change id that makes it happen once. Never throws. */
 export async function send<T>(
   method: Method,
   url: string,
   body?: unknown,
-  keepalive = false,
+  { changeId }: Options = {},
 ): Promise<Outcome<T>> {
+  const text = body === undefined ? '' : JSON.stringify(body);
+  return sendText<T>(method, url, text, 'application/json', changeId);
+}
+
+/** The same for text that is sent as it is. */
+export async function sendText<T>(
+  method: Method,
+  url: string,
+  text: string,
+  type: string,
+  changeId?: string,
+): Promise<Outcome<T>> {
+  const key = `${method} ${url} ${text}`;
+  const id = changeId ?? unanswered.get(key) ?? newChangeId();
+  if (changeId === undefined) unanswered.set(key, id);
+  const outcome = await fetchOutcome<T>(method, url, text === '' ? undefined : text, type, id);
+  if (outcome.kind !== 'unreachable') unanswered.delete(key);
+  return outcome;
+}
+
+/** Sends one request and reads what came of it. */
+export async function fetchOutcome<T>(
+  method: Method,
+  url: string,
+  body: string | Blob | undefined,
+  type: string,
+  changeId: string,
+): Promise<Outcome<T>> {
+  const size = typeof body === 'string' ? new Blob([body]).size : (body?.size ?? 0);
   let response: Response;
   let answer: Record<string, unknown>;
   try {
     response = await fetch(url, {
       method,
-      keepalive,
-      headers: { 'content-type': 'application/json' },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      keepalive: size <= MOST_KEPT_ALIVE,
+      headers: { 'content-type': type, 'x-change-id': changeId },
+      body,
     });
     answer = (await response.json()) as Record<string, unknown>;
   } catch {

@@ -1,7 +1,12 @@
 'use client';
 import { useEffect, useState, useSyncExternalStore } from 'react';
+import type { DocumentOf } from '@/formats/documents/documentKinds';
 import type { Stored } from '@/store/documentTable';
-import { openDocument, type SavedDocument, type SaveState } from './savedDocument';
+import type { SavedKind } from './documentRef';
+import type { Draft } from './drafts';
+import { openDocument } from './openDocuments';
+import { holdPageLock } from './pageLife';
+import type { Fits, SaveState } from './savedDocument';
 
 /** A document that saves itself, as a view uses it. */
 export interface Autosave<T> {
@@ -16,17 +21,33 @@ export interface Autosave<T> {
   readonly keepMine: () => void;
   /** Takes over what another request has just stored. */
   readonly offer: (stored: Stored<T>) => void;
+  /** Changes that wait to be looked at; each can be put back or dropped. */
+  readonly asides: readonly Draft[];
+  readonly setAside: (faults: readonly string[]) => void;
+  readonly tryAside: (draft: Draft) => void;
+  readonly dropAside: (draft: Draft) => void;
 }
 
-/** Opens the document of an address; see {@link SavedDocument} for how it saves itself. */
-export function useAutosave<T extends { readonly id: string }>(url: string, stored: Stored<T>): Autosave<T> {
-  const [document] = useState<SavedDocument<T>>(() => openDocument(url, stored));
+/**
+ * Opens a document for editing; see {@link SavedDocument} for how it saves itself.
+ *
+ * @param fits what keeps it from being used on this sheet; changes that do not fit are set aside before it is drawn
+ */
+export function useAutosave<K extends SavedKind>(
+  kind: K,
+  stored: Stored<DocumentOf<K>>,
+  fits?: Fits<DocumentOf<K>>,
+): Autosave<DocumentOf<K>> {
+  const [document] = useState(() => openDocument({ kind, id: stored.doc.id }, stored, fits));
   // While the page comes alive it must read as the server rendered it.
   const [rendered] = useState(document.get);
-  const { doc, state } = useSyncExternalStore(document.subscribe, document.get, () => rendered);
+  const { doc, state, asides } = useSyncExternalStore(document.subscribe, document.get, () => rendered);
 
   useEffect(() => document.offer(stored), [document, stored]);
-  useEffect(() => document.takeUpDraft(), [document]);
+  useEffect(() => {
+    holdPageLock();
+    void document.takeUpDrafts();
+  }, [document]);
   useEffect(() => {
     window.addEventListener('pagehide', document.leave);
     window.addEventListener('online', document.saveNow);
@@ -37,6 +58,19 @@ export function useAutosave<T extends { readonly id: string }>(url: string, stor
     };
   }, [document]);
 
-  const { change, flush, versionNow, takeTheirs, keepMine, offer } = document;
-  return { doc, state, change, flush, version: versionNow, takeTheirs, keepMine, offer };
+  const { change, flush, versionNow, takeTheirs, keepMine, offer, setAside, tryAside, dropAside } = document;
+  return {
+    doc,
+    state,
+    change,
+    flush,
+    version: versionNow,
+    takeTheirs,
+    keepMine,
+    offer,
+    asides,
+    setAside,
+    tryAside,
+    dropAside,
+  };
 }

@@ -1,12 +1,12 @@
 'use client';
 import { useCallback } from 'react';
+import type { Filter } from '@/core/filter/filter';
 import type { Visit } from '@/core/pack/visit';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
-import { MOST_LAYERS } from '@/core/pack/pack';
+import { MOST_LAYERS, packFaults } from '@/core/pack/pack';
 import { applyEdit, type PackEdit } from '@/core/pack/packEdit';
 import type { Stored } from '@/store/documentTable';
-import { packUrl } from './packUrl';
 import { useAutosave, type Autosave } from './useAutosave';
 import type { Shortcut } from './useKeys';
 import { useUndo } from './useUndo';
@@ -28,8 +28,8 @@ export interface PackEditing {
 }
 
 /** A pack that can be edited: every edit saves itself and can be taken back. */
-export function usePackEditing(stored: Stored<Pack>): PackEditing {
-  const save = useAutosave(packUrl(stored.doc.id), stored);
+export function usePackEditing(filter: Filter, stored: Stored<Pack>): PackEditing {
+  const save = useAutosave('pack', stored, (pack) => packFaults(filter, pack.layers));
   const { remember, undo, redo, canUndo, canRedo } = useUndo<Undoable>();
   const { change } = save;
   const edit = useCallback(

@@ -4,7 +4,7 @@ import Image from 'next/image';
 import { useId, useState } from 'react';
 import type { Photo } from '@/core/job/photo';
 import { useWords } from '../fields/Habits';
-import { send } from '../state/send';
+import { fetchOutcome, newChangeId, send, type Outcome } from '../state/send';
 import styles from './Photos.module.css';
 import { shrinkPicture } from './shrinkPicture';
 
@@ -35,8 +35,8 @@ export function Photos({ jobId, layerId, photos, onPhotos }: Props) {
     const stored: Photo[] = [];
     for (const jpeg of jpegs) {
       const outcome = await sendPhoto(jobId, layerId, jpeg);
-      if (outcome.kind === 'stored') stored.push(outcome.photo);
-      else if (outcome.kind === 'refused') said.push(outcome.fault);
+      if (outcome.kind === 'saved') stored.push(outcome.value);
+      else if (outcome.kind === 'refused') said.push(...outcome.faults);
       else left.push(jpeg);
     }
     onPhotos([...photos, ...stored]);
@@ -112,24 +112,11 @@ export function Photos({ jobId, layerId, photos, onPhotos }: Props) {
   );
 }
 
-type Stored =
-  | { readonly kind: 'stored'; readonly photo: Photo }
-  | { readonly kind: 'refused'; readonly fault: string }
-  | { readonly kind: 'unreachable' };
+/** Ids of photos that were sent and not answered: sent again they are stored once. */
+const changeIds = new WeakMap<Blob, string>();
 
-async function sendPhoto(jobId: string, layerId: string, jpeg: Blob): Promise<Stored> {
-  try {
-    const response = await fetch(`/api/jobs/${jobId}/photos?layer=${layerId}`, {
-      method: 'POST',
-      headers: { 'content-type': 'image/jpeg' },
-      body: jpeg,
-    });
-    const answer = (await response.json()) as Photo & { message?: string };
-    if (response.ok) return { kind: 'stored', photo: answer };
-    return response.status >= 500
-      ? { kind: 'unreachable' }
-      : { kind: 'refused', fault: answer.message ?? 'The photo was refused.' };
-  } catch {
-    return { kind: 'unreachable' };
-  }
+async function sendPhoto(jobId: string, layerId: string, jpeg: Blob): Promise<Outcome<Photo>> {
+  const changeId = changeIds.get(jpeg) ?? newChangeId();
+  changeIds.set(jpeg, changeId);
+  return fetchOutcome('POST', `/api/jobs/${jobId}/photos?layer=${layerId}`, jpeg, 'image/jpeg', changeId);
 }

@@ -1,13 +1,12 @@
 import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
-import { answer, readBody } from '@/server/answer';
+import { change, readText } from '@/server/answer';
 import { InvalidError } from '@/store/errors';
 import { addFilterContent } from '@/store/filterFiles';
 
-/** Adds the filter of a `*.neatlayer.json`, given as text. */
+/** Adds the filter of a `*.neatlayer.json`, which is the body. */
 export const POST = (request: Request) =>
-  answer(async (db) => {
-    const { text } = await readBody(request);
-    const read = readNeatLayerFile(typeof text === 'string' ? text : '');
+  change(request, readText, (db, text) => {
+    const read = readNeatLayerFile(text);
     if (!read.ok) throw new InvalidError(read.faults);
     return addFilterContent(db, read.file);
   });

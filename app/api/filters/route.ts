@@ -1,4 +1,4 @@
-import { answer, readBody } from '@/server/answer';
+import { change, readBody } from '@/server/answer';
 import { filters } from '@/store/filters';
 
-export const POST = (request: Request) => answer(async (db) => filters.add(db, await readBody(request)));
+export const POST = (request: Request) => change(request, readBody, (db, body) => filters.add(db, body));

@@ -1,4 +1,4 @@
-import { answer, readBody } from '@/server/answer';
+import { change, readBody } from '@/server/answer';
 import { log } from '@/store/log';
 
-export const POST = (request: Request) => answer(async (db) => log.add(db, await readBody(request)));
+export const POST = (request: Request) => change(request, readBody, (db, body) => log.add(db, body));

@@ -1,8 +1,5 @@
-import { answer, docOf, readBody, versionOf } from '@/server/answer';
+import { change, docOf, readBody, versionOf } from '@/server/answer';
 import { settings } from '@/store/settings';
 
 export const PUT = (request: Request) =>
-  answer(async (db) => {
-    const body = await readBody(request);
-    return settings.update(db, versionOf(body), docOf(body, 'settings'));
-  });
+  change(request, readBody, (db, body) => settings.update(db, versionOf(body), docOf(body, 'settings')));

@@ -1,5 +1,7 @@
-import { answer } from '@/server/answer';
+import { change, noBody } from '@/server/answer';
 import { log } from '@/store/log';
 
-export const DELETE = (_: Request, { params }: { params: Promise<{ id: string }> }) =>
-  answer(async (db) => log.remove(db, (await params).id));
+export const DELETE = async (request: Request, { params }: { params: Promise<{ id: string }> }) => {
+  const { id } = await params;
+  return change(request, noBody, (db) => log.remove(db, id));
+};

@@ -1,8 +1,7 @@
-import { answer, docOf, readBody, versionOf } from '@/server/answer';
+import { change, docOf, readBody, versionOf } from '@/server/answer';
 import { packs } from '@/store/packs';
 
-export const PUT = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
-  answer(async (db) => {
-    const body = await readBody(request);
-    return packs.update(db, versionOf(body), docOf(body, (await params).id));
-  });
+export const PUT = async (request: Request, { params }: { params: Promise<{ id: string }> }) => {
+  const { id } = await params;
+  return change(request, readBody, (db, body) => packs.update(db, versionOf(body), docOf(body, id)));
+};

@@ -1,4 +1,4 @@
-import { answer } from '@/server/answer';
+import { answer, change, noBody } from '@/server/answer';
 import { photos } from '@/store/photos';
 
 type Context = { params: Promise<{ id: string }> };
@@ -9,5 +9,7 @@ const KEPT = { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=
 export const GET = (_: Request, { params }: Context) =>
   answer(async (db) => new Response(Uint8Array.from(photos.jpeg(db, (await params).id)), { headers: KEPT }));
 
-export const DELETE = (_: Request, { params }: Context) =>
-  answer(async (db) => photos.remove(db, (await params).id));
+export const DELETE = async (request: Request, { params }: Context) => {
+  const { id } = await params;
+  return change(request, noBody, (db) => photos.remove(db, id));
+};

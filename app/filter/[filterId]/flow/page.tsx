@@ -1,22 +1,18 @@
-import { notFound } from 'next/navigation';
-import { database } from '@/server/database';
-import { loadFilterPage } from '@/server/loadFilterPage';
+import { drawFilterPage } from '../drawFilterPage';
 import { FlowSheet } from '@/ui/flow/FlowSheet';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Flow' };
 
-export default async function Page({ params }: { params: Promise<{ filterId: string }> }) {
-  const { filterId } = await params;
-  const { tank, filter, open, log } = loadFilterPage(database(), filterId) ?? notFound();
-  return (
+export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
+  return drawFilterPage(params, ({ tank, filter, open, log }) => (
     <FlowSheet
-      key={filterId}
+      key={filter.doc.id}
       tank={tank.doc}
       filter={filter.doc}
       job={open?.job.doc ?? null}
       log={log}
       now={new Date().toISOString()}
     />
-  );
+  ));
 }

@@ -1,17 +1,13 @@
-import { notFound } from 'next/navigation';
-import { database } from '@/server/database';
-import { loadFilterPage } from '@/server/loadFilterPage';
+import { drawFilterPage } from '../drawFilterPage';
 import { MeasureSheet } from '@/ui/measure/MeasureSheet';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Measure' };
 
-export default async function Page({ params }: { params: Promise<{ filterId: string }> }) {
-  const { filterId } = await params;
-  const { tank, filter, open, current, flows } = loadFilterPage(database(), filterId) ?? notFound();
-  return (
+export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
+  return drawFilterPage(params, ({ tank, filter, open, current, flows }) => (
     <MeasureSheet
-      key={filterId}
+      key={filter.doc.id}
       tank={tank}
       filter={filter}
       job={open?.job.doc ?? null}
@@ -19,5 +15,5 @@ export default async function Page({ params }: { params: Promise<{ filterId: str
       untouched={open === null && current === null}
       layers={(open?.asFound.doc ?? current)?.layers ?? []}
     />
-  );
+  ));
 }

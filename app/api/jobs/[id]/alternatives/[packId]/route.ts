@@ -1,8 +1,9 @@
-import { answer, readBody, versionOf } from '@/server/answer';
+import { change, readBody, versionOf } from '@/server/answer';
 import { jobs } from '@/store/jobs';
 
-export const DELETE = (request: Request, { params }: { params: Promise<{ id: string; packId: string }> }) =>
-  answer(async (db) => {
-    const { id, packId } = await params;
-    return jobs.dropAlternative(db, id, versionOf(await readBody(request)), packId);
-  });
+type Context = { params: Promise<{ id: string; packId: string }> };
+
+export const DELETE = async (request: Request, { params }: Context) => {
+  const { id, packId } = await params;
+  return change(request, readBody, (db, body) => jobs.dropAlternative(db, id, versionOf(body), packId));
+};

@@ -1,0 +1,135 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import path from 'node:path';
+import Ajv from 'ajv/dist/2020';
+import addFormats from 'ajv-formats';
+import { describe, expect, it } from 'vitest';
+import { plainLayer } from '@/core/layers/plainLayer';
+import { readNeatLayerFile } from '../readNeatLayerFile';
+import { SCHEMA_VERSION } from './documentKinds';
+import { readDocument, readDocumentText } from './readDocument';
+import { repairDocument } from './repairDocument';
+
+const FIXTURES = path.join(import.meta.dirname, 'fixtures');
+const fixture = (version: number, name: string): string =>
+  readFileSync(path.join(FIXTURES, `v${version}`, name), 'utf8');
+interface Raw {
+  readonly filter: { readonly tankRating: unknown; readonly spill: Record<string, unknown> | null };
+  readonly packs: readonly Record<string, unknown>[];
+  readonly jobs: readonly Record<string, unknown>[];
+}
+const old = JSON.parse(fixture(1, 'window-sill.neatlayer.json')) as Raw;
+
+const layer = { ...plainLayer('a', 'foam-30', 'basket', 0.03) };
+const pack = { id: 'p', filterId: 'f', role: 'planned', name: 'Plan', layers: [layer], visits: [] };
+
+describe('documents of older versions', () => {
+  it('has a fixture of every version before this one', () => {
+    expect(readdirSync(FIXTURES)).toEqual(
+      Array.from({ length: SCHEMA_VERSION - 1 }, (_, version) => `v${version + 1}`),
+    );
+  });
+
+  it.each(['window-sill', 'reed-bench'])('reads the file %s of version 1, which is a true one', (name) => {
+    const text = fixture(1, `${name}.neatlayer.json`);
+    const ajv = new Ajv({ strict: false });
+    addFormats(ajv);
+    const published: unknown = JSON.parse(readFileSync('docs/formats/neatlayer-1.schema.json', 'utf8'));
+    expect(ajv.validate(published as object, JSON.parse(text))).toBe(true);
+    const read = readNeatLayerFile(text);
+    expect(read).toMatchObject({ ok: true });
+  });
+
+  it('gives everything of version 1 its new name and loses nothing', () => {
+    const before = old.packs[0]?.layers as Record<string, unknown>[];
+    const read = readDocument('pack', old.packs[0], 1);
+    if (!read.ok) throw new Error(read.faults.join(' '));
+    expect(read.doc.layers.map((item) => [item.compressionRatio, item.installedOn, item.treatment])).toEqual(
+      before.map((item) => [item.pressed, item.since, item.fate]),
+    );
+    const filter = readDocument('filter', old.filter, 1);
+    expect(filter.ok && filter.doc.spill?.recirculated).toBe(old.filter.spill?.sentRound);
+    const planning = readDocument('job', { ...old.jobs[0], stage: 'layer' }, 1);
+    expect(planning.ok && planning.doc.stage).toBe('plan');
+  });
+
+  it('translates every treatment and every work of a visit', () => {
+    const treated = (fate: string, work: string) => ({
+      ...pack,
+      layers: [
+        { ...layer, fate, pressed: 1, since: null, compressionRatio: undefined, treatment: undefined },
+      ],
+      visits: [{ day: 30, works: [{ layerId: 'a', work }] }],
+    });
+    const read = (fate: string, work: string) => {
+      const found = readDocument('pack', JSON.parse(JSON.stringify(treated(fate, work))), 1);
+      return found.ok ? [found.doc.layers[0]?.treatment, found.doc.visits[0]?.works[0]?.work] : found.faults;
+    };
+    expect(read('swish', 'swish')).toEqual(['rinse', 'rinse']);
+    expect(read('retire', 'replace')).toEqual(['replace in stages', 'replace']);
+    expect(read('discard', 'squeeze')).toEqual(['throw away', 'squeeze']);
+    expect(read('keep', 'squeeze')).toEqual(['keep', 'squeeze']);
+  });
+
+  it('gives a pack of before visits were planned none', () => {
+    const { visits, ...without } = old.packs[0] ?? {};
+    expect(visits).toEqual([]);
+    const read = readDocument('pack', without, 1);
+    expect(read.ok && read.doc.visits).toEqual([]);
+    // In version 2 they belong to it: leaving them out is a fault.
+    expect(readDocument('pack', { ...pack, visits: undefined }, 2)).toMatchObject({
+      ok: false,
+      faults: [expect.stringMatching(/^visits: /)],
+    });
+  });
+
+  it.each([
+    ['a newer version', '{}', SCHEMA_VERSION + 1, /newer than this app reads/],
+    ['no version', '{}', 0, /does not say in which version/],
+    ['half of it', '{"id":', 2, /not whole JSON/],
+    ['a list', '[]', 2, /not an object/],
+  ])('says what is wrong with %s, and never throws', (_, text, version, message) => {
+    const read = readDocumentText('pack', text, version);
+    expect(!read.ok && read.faults[0]).toMatch(message);
+  });
+});
+
+describe('repairDocument', () => {
+  it('leaves what can be read as it is', () => {
+    expect(repairDocument('pack', pack, SCHEMA_VERSION)).toEqual({ doc: pack, changes: [] });
+  });
+
+  it('fills in what is missing, bounds what is not, and leaves out what cannot be mended', () => {
+    const broken = {
+      ...pack,
+      visits: undefined,
+      layers: [
+        { ...layer, thickness: -4, signs: undefined },
+        { ...layer, id: 'b', chamber: undefined },
+        { ...layer, id: 'c' },
+      ],
+    };
+    const repaired = repairDocument('pack', broken, SCHEMA_VERSION);
+    expect(repaired?.doc.layers).toEqual([
+      { ...layer, thickness: 0.02 },
+      { ...layer, id: 'c' },
+    ]);
+    expect(repaired?.doc.visits).toEqual([]);
+    expect(repaired?.changes).toHaveLength(4);
+    expect(repaired?.changes.join(' ')).toMatch(
+      /Thickness must be .* It takes the value the app begins with/,
+    );
+    expect(repaired?.changes.join(' ')).toMatch(/layers 2, chamber: .* It is left out/);
+  });
+
+  it('repairs a filter without chambers and a tank without water', () => {
+    const filter = repairDocument('filter', { ...old.filter, chambers: [] }, 1);
+    expect(filter?.doc.chambers.length).toBeGreaterThan(0);
+    const tank = repairDocument('tank', { id: 't', water: { how: 'known', volume: 'much' } }, SCHEMA_VERSION);
+    expect(tank?.doc).toMatchObject({ id: 't', name: 'Tank', water: { volume: 0.05 } });
+  });
+
+  it('gives up where nothing says what it was', () => {
+    expect(repairDocument('pack', { layers: [] }, SCHEMA_VERSION)).toBeNull();
+    expect(repairDocument('job', 'torn', SCHEMA_VERSION)).toBeNull();
+  });
+});

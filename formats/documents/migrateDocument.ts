@@ -1,0 +1,17 @@
+import { SCHEMA_VERSION, type DocumentKind } from './documentKinds';
+import type { RawDocument, Step } from './step';
+import { toVersion2 } from './steps/toVersion2';
+
+/** The steps in order: the first leads from version 1 to 2. */
+const STEPS: readonly Step[] = [toVersion2];
+
+if (STEPS.length !== SCHEMA_VERSION - 1) throw new Error('Every version after the first needs its step.');
+
+/**
+ * Brings a document of an older version up to today's, step by step. Nothing is checked here.
+ *
+ * @param version the version it was written in, from 1 to `SCHEMA_VERSION`
+ */
+export function migrateDocument(kind: DocumentKind, doc: RawDocument, version: number): RawDocument {
+  return STEPS.slice(version - 1).reduce((current, step) => step[kind]?.(current) ?? current, doc);
+}

@@ -1,0 +1,74 @@
+import type { Filter } from '@/core/filter/filter';
+import type { Job } from '@/core/job/job';
+import type { LogEntry } from '@/core/job/logEntry';
+import type { Layer } from '@/core/layers/layer';
+import type { Surroundings } from '@/core/report/evaluatePack';
+import { filters } from '@/store/filters';
+import { jobs } from '@/store/jobs';
+import { log } from '@/store/log';
+import type { Db } from '@/store/openDatabase';
+import { packs } from '@/store/packs';
+import { settings } from '@/store/settings';
+import { tanks } from '@/store/tanks';
+import { layersThatFit } from './layersThatFit';
+import { troublesOf, type Trouble } from './trouble';
+
+/** What home shows of one filter. */
+export interface HomeFilter {
+  readonly filter: Filter;
+  readonly around: Surroundings;
+  /** The open job; null between jobs. */
+  readonly job: Job | null;
+  /** What is in it, as far as is known. */
+  readonly layers: readonly Layer[];
+  /** The newest flows and repacks. */
+  readonly log: readonly LogEntry[];
+}
+
+export interface Home {
+  readonly filters: readonly HomeFilter[];
+  readonly troubles: readonly Trouble[];
+}
+
+/** Every filter with what home says of it, in the order they were entered: one query a table. */
+export function loadHome(db: Db, now: string): Home {
+  const tank = tanks.read(db, 'ORDER BY rowid');
+  const filter = filters.read(db, 'ORDER BY rowid');
+  const job = jobs.readNewest(db);
+  const pack = packs.readNewest(db);
+  const entries = log.summaries(db);
+  const setting = settings.read(db, '');
+  const schools = settings.getOrFirst(db).doc.schools;
+  const tankById = new Map(tank.read.map(({ doc }) => [doc.id, doc]));
+  const packById = new Map(pack.read.map(({ doc }) => [doc.id, doc]));
+  const openJob = (filterId: string): Job | null =>
+    job.read.find(({ doc }) => doc.filterId === filterId && doc.stage !== 'done')?.doc ?? null;
+  const layersIn = (doc: Filter): Layer[] => {
+    const packed = job.read.find((found) => found.doc.filterId === doc.id && found.doc.stage === 'done')?.doc;
+    const current =
+      packById.get(packed?.asPackedPackId ?? '') ?? packById.get(openJob(doc.id)?.asFoundPackId ?? '');
+    return layersThatFit(doc, current ?? null);
+  };
+  return {
+    filters: filter.read.flatMap(({ doc }) => {
+      const own = tankById.get(doc.tankId);
+      if (own === undefined) return [];
+      const others = filter.read
+        .filter((other) => other.doc.tankId === doc.tankId && other.doc.id !== doc.id)
+        .map((other) => ({ filter: other.doc, layers: layersIn(other.doc) }));
+      return [
+        {
+          filter: doc,
+          around: { tank: own, others, schools, now },
+          job: openJob(doc.id),
+          layers: layersIn(doc),
+          log: entries.read.filter((entry) => entry.filterId === doc.id),
+        },
+      ];
+    }),
+    troubles: troublesOf(
+      db,
+      [tank, filter, job, pack, entries, setting].flatMap(({ unreadable }) => unreadable),
+    ),
+  };
+}

@@ -1,0 +1,19 @@
+'use client';
+import { Asides } from '../frame/Asides';
+import { useLeftDrafts } from '../state/useLeftDrafts';
+import styles from '../troubles/TroubleList.module.css';
+
+/** On home: what was typed in this browser and never stored. Each is taken up again when its sheet is opened. */
+export function LeftDrafts() {
+  const { drafts, drop } = useLeftDrafts();
+  if (drafts.length === 0) return null;
+  return (
+    <section aria-label="Changes not stored" className={styles.list}>
+      <h2 className={styles.heading}>
+        {drafts.length === 1 ? 'A change is' : `${drafts.length} changes are`} kept in this browser and not
+        stored. Open the filter it belongs to, and it is taken up there.
+      </h2>
+      <Asides drafts={drafts} onDrop={drop} />
+    </section>
+  );
+}

@@ -1,0 +1,24 @@
+import type { DocumentKind } from '@/formats/documents/documentKinds';
+
+/** A document by its kind and id, wherever it is saved. */
+export interface DocumentRef<K extends SavedKind = SavedKind> {
+  readonly kind: K;
+  readonly id: string;
+}
+
+/** Kinds that save themselves while they are edited. */
+export type SavedKind = Exclude<DocumentKind, 'logEntry'>;
+
+const ADDRESS: Readonly<Record<SavedKind, (id: string) => string>> = {
+  tank: (id) => `/api/tanks/${id}`,
+  filter: (id) => `/api/filters/${id}`,
+  pack: (id) => `/api/packs/${id}`,
+  job: (id) => `/api/jobs/${id}`,
+  settings: () => '/api/settings',
+};
+
+/** Where a document is saved. */
+export const documentUrl = ({ kind, id }: DocumentRef): string => ADDRESS[kind](id);
+
+/** The same document again has the same key. */
+export const documentKey = ({ kind, id }: DocumentRef): string => `${kind} ${id}`;

@@ -1,2 +1,0 @@
-/** Where a pack is saved. */
-export const packUrl = (packId: string): string => `/api/packs/${packId}`;

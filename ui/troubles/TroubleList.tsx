@@ -1,0 +1,90 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Trouble } from '@/server/trouble';
+import { send } from '../state/send';
+import styles from './TroubleList.module.css';
+
+/** Most faults and changes listed of one document. */
+const MOST_LINES = 6;
+
+/** Stored documents that cannot be read: what is wrong, and how to keep, repair or remove each. */
+export function TroubleList({ troubles }: { troubles: readonly Trouble[] }) {
+  return (
+    <section aria-label="Documents that cannot be read" className={styles.list}>
+      <h2 className={styles.heading}>
+        {troubles.length === 1 ? 'A stored document' : `${troubles.length} stored documents`} cannot be read.
+        The rest works as usual, and nothing was changed.
+      </h2>
+      <ul>
+        {troubles.map((trouble) => (
+          <TroubleItem key={`${trouble.kind} ${trouble.id}`} trouble={trouble} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function TroubleItem({ trouble }: { trouble: Trouble }) {
+  const router = useRouter();
+  const [asking, setAsking] = useState<'repair' | 'remove' | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const url = `/api/documents/${trouble.kind}/${trouble.id}`;
+  const act = async () => {
+    const outcome = await send(asking === 'repair' ? 'POST' : 'DELETE', url);
+    if (outcome.kind === 'saved') {
+      setAsking(null);
+      router.refresh();
+    } else
+      setFault(
+        outcome.kind === 'refused'
+          ? outcome.faults.join(' ')
+          : 'The app does not answer. Nothing was changed; try again.',
+      );
+  };
+  return (
+    <li className={styles.item}>
+      <h3 className={styles.title}>{trouble.title}</h3>
+      <Lines lines={trouble.faults} />
+      {asking === null ? (
+        <div className={styles.buttons}>
+          <Button component="a" href={url} download>
+            Export as it is
+          </Button>
+          {trouble.repair === null ? null : <Button onClick={() => setAsking('repair')}>Repair</Button>}
+          <Button onClick={() => setAsking('remove')}>Remove</Button>
+        </div>
+      ) : (
+        <div className={styles.question}>
+          {asking === 'repair' ? (
+            <>
+              <p>Repairing changes this:</p>
+              <Lines lines={trouble.repair ?? []} />
+            </>
+          ) : (
+            <p>Removing takes away {trouble.removes}. Export it first if you may want it back.</p>
+          )}
+          <div className={styles.buttons}>
+            <Button variant="contained" onClick={() => void act()}>
+              {asking === 'repair' ? 'Repair it' : 'Remove it for good'}
+            </Button>
+            <Button onClick={() => setAsking(null)}>Leave it as it is</Button>
+          </div>
+        </div>
+      )}
+      {fault === null ? null : <p role="alert">{fault}</p>}
+    </li>
+  );
+}
+
+function Lines({ lines }: { lines: readonly string[] }) {
+  return (
+    <ul className={styles.lines}>
+      {lines.slice(0, MOST_LINES).map((line, place) => (
+        <li key={`${place} ${line}`}>{line}</li>
+      ))}
+      {lines.length > MOST_LINES ? <li>and {lines.length - MOST_LINES} more</li> : null}
+    </ul>
+  );
+}

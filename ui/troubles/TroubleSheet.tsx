@@ -1,0 +1,26 @@
+'use client';
+import type { Trouble } from '@/server/trouble';
+import { Frame } from '../frame/Frame';
+import { mainLinks } from '../frame/mainLinks';
+import { TroubleList } from './TroubleList';
+import styles from './TroubleList.module.css';
+
+/** Stands in for a sheet whose documents cannot be used; without any it says that all can be read. */
+export function TroubleSheet({ troubles }: { troubles: readonly Trouble[] }) {
+  return (
+    <Frame
+      title="Data check"
+      subtitle="What is stored and cannot be read"
+      links={mainLinks('')}
+      linksLabel="Main"
+    >
+      <div className={styles.sheet}>
+        {troubles.length === 0 ? (
+          <p>Everything that is stored can be read.</p>
+        ) : (
+          <TroubleList troubles={troubles} />
+        )}
+      </div>
+    </Frame>
+  );
+}
