@@ -3,6 +3,7 @@ import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
 import type { Surroundings } from '@/core/report/evaluatePack';
+import { FIRST_SETTINGS } from '@/core/settings/settings';
 import { filters } from '@/store/filters';
 import { jobs } from '@/store/jobs';
 import { log } from '@/store/log';
@@ -38,7 +39,7 @@ export function loadHome(db: Db, now: string): Home {
   const pack = packs.readNewest(db);
   const entries = log.summaries(db);
   const setting = settings.read(db, '');
-  const schools = settings.getOrFirst(db).doc.schools;
+  const { schools } = setting.read[0]?.doc ?? FIRST_SETTINGS;
   const tankById = new Map(tank.read.map(({ doc }) => [doc.id, doc]));
   const packById = new Map(pack.read.map(({ doc }) => [doc.id, doc]));
   const openJob = (filterId: string): Job | null =>
