@@ -1,4 +1,5 @@
 import { database } from '@/server/database';
+import { homeRow } from '@/server/homeRow';
 import { loadHome } from '@/server/loadHome';
 import { FiltersSheet } from '@/ui/filters/FiltersSheet';
 
@@ -7,5 +8,6 @@ export const dynamic = 'force-dynamic';
 export default function Page() {
   const now = new Date().toISOString();
   const { filters, troubles } = loadHome(database(), now);
-  return <FiltersSheet filters={filters} troubles={troubles} now={now} />;
+  const rows = filters.map((filter) => homeRow(filter, now)).sort((a, b) => a.next.urgency - b.next.urgency);
+  return <FiltersSheet rows={rows} troubles={troubles} now={now} />;
 }

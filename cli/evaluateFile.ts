@@ -2,6 +2,7 @@ import { flowState } from '@/core/service/flowState';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import { formatSentence } from '@/core/units/sentence';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
+import { fittingPacks } from './fittingPacks';
 
 /**
  * The report of every pack in a file, as plain data: what `neat evaluate` prints. Numbers in SI; sentences in
@@ -10,12 +11,14 @@ import type { NeatLayerFile } from '@/formats/neatLayerFile';
  * of each school is taken; what wears out by date is left out.
  */
 export function evaluateFile({ tank, filter, packs, log }: NeatLayerFile) {
+  const { fitting, leftOut } = fittingPacks({ filter, packs });
   const flow = flowState(log).readings.at(-1)?.flow ?? null;
   return {
     tank: tank.name,
     filter: filter.name,
     measuredFlow: flow === null ? null : { mean: flow.mean, spread: flow.spread },
-    packs: packs.map((pack) => {
+    leftOut,
+    packs: fitting.map((pack) => {
       const report = evaluatePack({
         ...aloneOn(tank),
         filter,

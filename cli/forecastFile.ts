@@ -2,6 +2,7 @@ import { ENSEMBLE_RUNS, ensembleRange, ensembleRun } from '@/core/dirt/ensemble'
 import { forecast, type ForecastInput } from '@/core/dirt/forecast';
 import { servicePlan } from '@/core/service/servicePlan';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
+import { fittingPacks } from './fittingPacks';
 
 /**
  * The forecast of every pack in a file, as plain data: what `neat forecast` prints. Days count from when the pack went
@@ -11,7 +12,8 @@ import type { NeatLayerFile } from '@/formats/neatLayerFile';
  * @returns null when nobody has said what is fed
  */
 export function forecastFile({ tank, filter, packs }: NeatLayerFile, days: number) {
-  const forecasts = packs.map(({ id, role, name, layers, visits }) => {
+  const { fitting, leftOut } = fittingPacks({ filter, packs });
+  const forecasts = fitting.map(({ id, role, name, layers, visits }) => {
     const input: ForecastInput = { tank, filter, layers, others: [], visits, days };
     const found = forecast(input);
     if (found === null) return null;
@@ -34,7 +36,13 @@ export function forecastFile({ tank, filter, packs }: NeatLayerFile, days: numbe
       plan: servicePlan({ ...input, visits: [] }),
     };
   });
-  return forecasts.some((one) => one === null)
+  return forecasts.some((found) => found === null)
     ? null
-    : { tank: tank.name, filter: filter.name, days, packs: forecasts.filter((one) => one !== null) };
+    : {
+        tank: tank.name,
+        filter: filter.name,
+        days,
+        leftOut,
+        packs: forecasts.filter((found) => found !== null),
+      };
 }

@@ -47,7 +47,7 @@ export function run(args: readonly string[]): Outcome {
   if (!read.ok) return fault(read.faults.join('\n'), 1);
   const answer = command === 'evaluate' ? evaluateFile(read.file) : forecastFile(read.file, ahead);
   return answer === null
-    ? fault('The file does not say what is fed: enter the food a day under Survey and save it again.', 1)
+    ? fault('The file does not say what is fed: enter the food a day under Measure and save it again.', 1)
     : done(JSON.stringify(answer, null, 2));
 }
 

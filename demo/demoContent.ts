@@ -1,3 +1,5 @@
+import { addMilliseconds } from 'date-fns';
+import { millisecondsInDay, millisecondsInHour } from 'date-fns/constants';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
@@ -7,7 +9,6 @@ import type { FilterContent } from '@/formats/neatLayerFile';
 import { seededRandom } from '@/core/units/seededRandom';
 import { WATERS, type Water } from './waters';
 
-const DAY = 86_400_000;
 /** Fourteen months of log. */
 const LOG_DAYS = 425;
 const SEED = 20261125;
@@ -40,7 +41,7 @@ function contentOf(water: Water, now: Date, random: () => number): FilterContent
 }
 
 const moment = (now: Date, daysAgo: number, hours = 0): string =>
-  new Date(now.getTime() - daysAgo * DAY + hours * 3_600_000).toISOString();
+  addMilliseconds(now, millisecondsInDay * -daysAgo + millisecondsInHour * hours).toISOString();
 
 /** One repack and the flows timed until the next. */
 function stretchOf(water: Water, at: number, from: number, to: number, now: Date, random: () => number) {

@@ -1,4 +1,4 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import { fork, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { copyFileSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
@@ -25,42 +25,64 @@ interface Options {
   readonly data: 'demo' | 'empty';
 }
 
-export const test = base.extend<Options & { app: App; quiet: void }>({
+/** One server a worker; each test gives it a database of its own. */
+interface Server {
+  readonly url: string;
+  readonly use: (file: string) => Promise<void>;
+  readonly stop: () => Promise<void>;
+  readonly start: () => Promise<void>;
+}
+
+/** The built app, started when it is first needed, on one port for as long as its worker lives. */
+async function serve(): Promise<Server> {
+  const port = await freePort();
+  let child: ChildProcess | null = null;
+  let file = '';
+  const isUp = (): boolean => child !== null && child.exitCode === null && child.signalCode === null;
+  const start = async (): Promise<void> => {
+    if (isUp()) return;
+    child = fork('e2e/server.mjs', [file, `${port}`], {
+      cwd: ROOT,
+      env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
+      execArgv: [],
+    });
+    await once(child, 'message');
+  };
+  return {
+    url: `http://127.0.0.1:${port}`,
+    start,
+    async use(next) {
+      file = next;
+      if (!isUp()) return start();
+      const ready = once(child as ChildProcess, 'message');
+      child?.send(next);
+      await ready;
+    },
+    async stop() {
+      if (!isUp()) return;
+      const gone = once(child as ChildProcess, 'exit');
+      child?.kill('SIGKILL');
+      await gone;
+    },
+  };
+}
+
+export const test = base.extend<Options & { app: App; quiet: void }, { server: Server }>({
   data: ['demo', { option: true }],
-  app: async ({ data }, use) => {
+  server: [
+    async ({}, use) => {
+      const server = await serve();
+      await use(server);
+      await server.stop();
+    },
+    { scope: 'worker' },
+  ],
+  app: async ({ data, server }, use) => {
     const folder = mkdtempSync(path.join(tmpdir(), 'neat-e2e-'));
     const file = path.join(folder, 'test.sqlite');
     if (data === 'demo') copyFileSync(DEMO_DATABASE, file);
-    const port = await freePort();
-    const url = `http://127.0.0.1:${port}`;
-    let server: ChildProcess | null = null;
-    const start = async (): Promise<void> => {
-      server = spawn(
-        process.execPath,
-        ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', `${port}`],
-        {
-          cwd: ROOT,
-          env: { ...process.env, NEAT_DB: file, NEXT_TELEMETRY_DISABLED: '1' },
-        },
-      );
-      await expect
-        .poll(
-          () =>
-            fetch(`${url}/icon.svg`).then(
-              (answer) => answer.ok,
-              () => false,
-            ),
-          { timeout: 20_000 },
-        )
-        .toBe(true);
-    };
-    const stop = async (): Promise<void> => {
-      if (server === null || server.exitCode !== null) return;
-      const gone = once(server, 'exit');
-      server.kill('SIGKILL');
-      await gone;
-    };
-    await start();
+    await server.use(file);
+    const { url, start, stop } = server;
     const app = {
       url,
       start,
@@ -71,7 +93,8 @@ export const test = base.extend<Options & { app: App; quiet: void }>({
       },
     };
     await use(app);
-    await stop();
+    // The next test opens another file; this one is deleted while nothing holds it open any more.
+    await server.use(':memory:');
     rmSync(folder, { recursive: true });
   },
   quiet: [

@@ -69,7 +69,7 @@ test('files: what is torn, newer or strange is listed and nothing is added; a go
   const fault = page.getByRole('alert').filter({ hasText: 'Nothing was added' });
   await give(text.slice(0, text.length / 2));
   await expect(fault).toContainText('may have been cut off');
-  await give(text.replace('"version": 1', '"version": 9'));
+  await give(text.replace('"version": 2', '"version": 9'));
   await expect(fault).toContainText('newer than this app reads');
   await give(text.replaceAll('sintered-glass', 'moon-rock'));
   await expect(fault).toContainText('refers to the medium “moon-rock”');
@@ -110,9 +110,14 @@ test('sixty layers are drawn, and the sixty-first is not taken', async ({ page, 
     name: 'Plan',
     layers,
   };
-  expect((await request.put(`/api/packs/${plan.id}`, { data: { version: 1, doc: plan } })).status()).toBe(
-    200,
-  );
+  expect(
+    (
+      await request.put(`/api/packs/${plan.id}`, {
+        headers: { 'x-change-id': 'sixty-layers' },
+        data: { version: 1, doc: plan },
+      })
+    ).status(),
+  ).toBe(200);
   await page.goto('/filter/reed-bench/plan');
   await layersInFlow(page).first().click();
   await page.getByRole('button', { name: 'Duplicate layer' }).click();

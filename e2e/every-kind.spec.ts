@@ -161,10 +161,10 @@ for (const kind of KINDS)
     await expect(layersInFlow(page)).toHaveText([...kind.inFlow]);
     // Remove first, listed first.
     await expect(
-      page.getByRole('region', { name: 'Out of the filter by hand' }).getByRole('button').first(),
+      page.getByRole('region', { name: 'Take out in this order' }).getByRole('button').first(),
     ).toContainText(kind.lifted[0] ?? '');
     await page.getByRole('link', { name: 'Review it' }).click();
-    await expect(page.getByRole('heading', { name: /^Worst first/ })).toBeVisible();
+    await expect(page.getByRole('heading', { name: /^Most serious first/ })).toBeVisible();
     const audit = page.getByRole('region', { name: 'Findings' });
     const serious = audit.getByRole('button', { name: /^\d+ ?(Stop|Look)/ });
     await expect(serious).toHaveText([...kind.findings]);

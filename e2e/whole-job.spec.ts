@@ -22,7 +22,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
     /^1 of 4: Coarse foam, 15 ppi, 3.0\scm, in Basket, covers 77\s%/,
   );
   await expect(
-    page.getByRole('region', { name: 'Out of the filter by hand' }).getByRole('button').first(),
+    page.getByRole('region', { name: 'Take out in this order' }).getByRole('button').first(),
   ).toHaveText(/Medium foam, 30 ppi/);
   await expect(page.getByText('Basket: 0.5 cm over the stop.')).toBeVisible();
   await expect(page.getByText(/are cut short: up to 6\smm open at the wall/)).toBeVisible();

@@ -1,5 +1,5 @@
 import type { Job } from '@/core/job/job';
-import { packFaults, type PackRole } from '@/core/pack/pack';
+import { packFaults, recordFaults, type PackRole } from '@/core/pack/pack';
 import type { FilterContent } from './neatLayerFile';
 
 /** A pack that a job names, and the role it has there. */
@@ -44,9 +44,11 @@ export function contentFaults({ tank, filter, packs, jobs, log }: FilterContent)
     ...twice('packs', packs),
     ...twice('jobs', jobs),
     ...twice('log entries', log),
-    ...packs
-      .filter((pack) => !records.has(pack.id))
-      .flatMap((pack) => packFaults(filter, pack.layers).map((fault) => `Pack “${pack.name}”: ${fault}`)),
+    ...packs.flatMap((pack) =>
+      (records.has(pack.id) ? recordFaults(pack.layers) : packFaults(filter, pack.layers)).map(
+        (fault) => `Pack “${pack.name}”: ${fault}`,
+      ),
+    ),
     ...roleFaults(packs, jobs),
     ...jobs.flatMap((job, at) =>
       (job.stage === 'done') === (job.finishedAt !== null) &&

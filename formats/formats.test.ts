@@ -38,7 +38,7 @@ describe('neatlayer.json', () => {
       changed((file) => (file.packs[0]!.layers[1]!.medium = 'moon-rock')),
       /^Pack “As found”: Layer 2 refers to the medium “moon-rock”/,
     ],
-    ['a missing chamber', changed((file) => (file.packs[0]!.layers[0]!.chamber = 'attic')), /attic/],
+    ['a missing chamber', changed((file) => (file.packs.at(-1)!.layers[0]!.chamber = 'attic')), /attic/],
     [
       'a negative depth',
       changed((file) => (file.filter.chambers[0]!.depth = -1)),
@@ -71,6 +71,11 @@ describe('neatlayer.json', () => {
     ],
   ])('says what is wrong with %s', (_, input, message) => {
     expect(faultsOf(input)[0]).toMatch(message);
+  });
+
+  it('reads a record of a pack whose chamber the filter has lost since, but no medium that nobody knows', () => {
+    expect(faultsOf(changed((file) => (file.packs[0]!.layers[0]!.chamber = 'attic')))).toEqual([]);
+    expect(faultsOf(changed((file) => (file.packs[0]!.layers[0]!.medium = 'moon-rock')))).toHaveLength(1);
   });
 
   it('names a file after the filter', () => {

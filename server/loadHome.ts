@@ -1,8 +1,6 @@
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
-import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
-import type { Surroundings } from '@/core/report/evaluatePack';
 import { FIRST_SETTINGS } from '@/core/settings/settings';
 import { filters } from '@/store/filters';
 import { jobs } from '@/store/jobs';
@@ -11,20 +9,9 @@ import type { Db } from '@/store/openDatabase';
 import { packs } from '@/store/packs';
 import { settings } from '@/store/settings';
 import { tanks } from '@/store/tanks';
+import type { HomeFilter } from './homeRow';
 import { layersThatFit } from './layersThatFit';
 import { troublesOf, type Trouble } from './trouble';
-
-/** What home shows of one filter. */
-export interface HomeFilter {
-  readonly filter: Filter;
-  readonly around: Surroundings;
-  /** The open job; null between jobs. */
-  readonly job: Job | null;
-  /** What is in it, as far as is known. */
-  readonly layers: readonly Layer[];
-  /** The newest flows and repacks. */
-  readonly log: readonly LogEntry[];
-}
 
 export interface Home {
   readonly filters: readonly HomeFilter[];

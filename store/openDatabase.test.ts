@@ -97,6 +97,15 @@ describe('a database file', () => {
     copy.close();
   });
 
+  it('that another process has just made and not filled yet is taken as new', () => {
+    const other = new Database(file);
+    other.pragma('journal_mode = WAL');
+    const db = openDatabase(file);
+    filters.add(db, { tank, filter });
+    db.close();
+    other.close();
+  });
+
   it('that is up to date or new is not copied', () => {
     openDatabase(file).close();
     openDatabase(file).close();

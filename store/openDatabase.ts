@@ -60,6 +60,18 @@ const defaultMigrations = (): string => path.join(process.cwd(), 'store', 'migra
 const seen = (db: Db): number => Number(db.pragma('user_version', { simple: true }));
 const tables = (db: Db): number => Number(db.prepare('SELECT count(*) FROM sqlite_schema').pluck().get());
 
+function tableCount(file: string): number {
+  let db: Db | null = null;
+  try {
+    db = new Database(file, { readonly: true });
+    return tables(db);
+  } catch (error) {
+    throw damaged(file, error instanceof Error ? error.message : String(error));
+  } finally {
+    db?.close();
+  }
+}
+
 const damaged = (file: string, why: string): DatabaseError =>
   new DatabaseError(
     `The database ${file} is damaged or is not a database (${why}). ` +
@@ -76,7 +88,12 @@ function checkHeader(file: string, known: number): void {
   if (length === 0) return;
   if (length < HEADER.length || header.toString('latin1', 0, HEADER.start.length) !== HEADER.start)
     throw damaged(file, 'file is not a database');
-  checkOwn(file, header.readInt32BE(HEADER.applicationId), header.readInt32BE(HEADER.userVersion), 1, known);
+  const [applicationId, version] = [
+    header.readInt32BE(HEADER.applicationId),
+    header.readInt32BE(HEADER.userVersion),
+  ];
+  // Without any number it may be new and still empty: only then it is opened to be looked at, and for reading alone.
+  checkOwn(file, applicationId, version, applicationId === 0 && version === 0 ? tableCount(file) : 1, known);
 }
 
 /** @throws DatabaseError where the numbers of a database are not this app's, or are a newer app's */
@@ -84,12 +101,12 @@ function checkOwn(
   file: string,
   applicationId: number,
   version: number,
-  tableCount: number,
+  tableNumber: number,
   known: number,
 ): void {
   const own =
     applicationId === APPLICATION_ID ||
-    (applicationId === 0 && version <= UNMARKED && (version > 0 || tableCount === 0));
+    (applicationId === 0 && version <= UNMARKED && (version > 0 || tableNumber === 0));
   if (!own && !(applicationId === 0 && version > known))
     throw new DatabaseError(
       `The database ${file} belongs to another program. Nothing was changed. Name another file for this app, or move this one away.`,
@@ -107,6 +124,8 @@ function migrate(db: Db, file: string, folder: string, names: readonly string[])
   if (applied > 0 && file !== ':memory:') db.prepare('VACUUM INTO ?').run(backupName(file, applied));
   names.slice(applied).forEach((name, at) => {
     db.transaction(() => {
+      // Another process may have opened the same file at the same time, and been first.
+      if (seen(db) > applied + at) return;
       db.exec(readFileSync(path.join(folder, name), 'utf8'));
       db.pragma(`user_version = ${applied + at + 1}`);
     }).immediate();

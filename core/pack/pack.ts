@@ -39,11 +39,17 @@ export type Pack = z.infer<typeof PackSchema>;
 export function packFaults(filter: Filter, layers: readonly Layer[]): string[] {
   const chambers = new Set(filter.chambers.map((chamber) => chamber.id));
   return layers.flatMap((layer, at) => [
-    ...(findMedium(layer.medium) === undefined
-      ? [`Layer ${at + 1} refers to the medium “${layer.medium}”, which the catalogue does not have.`]
-      : []),
+    ...mediumFaults(layer, at),
     ...(chambers.has(layer.chamber)
       ? []
       : [`Layer ${at + 1} sits in the chamber “${layer.chamber}”, which the filter does not have.`]),
   ]);
 }
+
+/** The same for the media alone: a record of an old pack may name chambers that the filter has lost since. */
+export const recordFaults = (layers: readonly Layer[]): string[] => layers.flatMap(mediumFaults);
+
+const mediumFaults = (layer: Layer, at: number): string[] =>
+  findMedium(layer.medium) === undefined
+    ? [`Layer ${at + 1} refers to the medium “${layer.medium}”, which the catalogue does not have.`]
+    : [];

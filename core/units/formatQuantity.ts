@@ -23,7 +23,7 @@ export function formatParts(quantity: Quantity, options: FormatOptions = {}): Fo
   const unit = UNITS[quantity.kind][options.system ?? 'metric'];
   const value = fromSi(quantity.si, unit);
   if (!Number.isFinite(value)) return { number: '–', unit: unit.symbol };
-  const digits = options.digits ?? Math.min(unit.digits, digitsWorthReading(value));
+  const digits = options.digits ?? shownDigits(quantity, options);
   // Adding 0 turns −0 into 0, so that "−0.0 cm" never shows.
   const rounded = Number(value.toFixed(digits)) + 0;
   const number = new Intl.NumberFormat(options.locale ?? 'en-GB', {
@@ -32,6 +32,25 @@ export function formatParts(quantity: Quantity, options: FormatOptions = {}): Fo
   }).format(rounded);
   return { number: number.replace('-', '−'), unit: unit.symbol };
 }
+
+/** Digits after the point that a quantity is shown with: its unit’s, and no more than mean something. */
+export function shownDigits({ kind, si }: Quantity, { system = 'metric' }: FormatOptions = {}): number {
+  const unit = UNITS[kind][system];
+  return Math.min(unit.digits, digitsWorthReading(fromSi(si, unit)));
+}
+
+/** A number without a unit, as a keeper reads it: on axes and rulers, in counts. */
+export const formatNumber = (value: number, locale: string, digits?: number): string =>
+  new Intl.NumberFormat(
+    locale,
+    digits === undefined ? {} : { minimumFractionDigits: digits, maximumFractionDigits: digits },
+  )
+    .format(value)
+    .replace('-', '−');
+
+/** A number without a unit and without groups, at most three digits after the decimal sign. */
+export const formatPlain = (value: number, locale: string): string =>
+  new Intl.NumberFormat(locale, { useGrouping: false, maximumFractionDigits: 3 }).format(value);
 
 /** Digits after the point that still mean something: no measure here is known to better than three figures. */
 function digitsWorthReading(value: number): number {

@@ -1,72 +1,97 @@
+import { formatPlain } from './formatQuantity';
+import { numberSigns } from './numberSigns';
+import { parseNumber } from './parseNumber';
 import type { QuantityKind, UnitSystem } from './quantity';
-import { toSi, UNITS, type Unit } from './unitTable';
+import { fromSi, toSi, UNITS, type Unit } from './unitTable';
 
 export type ParsedQuantity =
   { readonly ok: true; readonly si: number } | { readonly ok: false; readonly fault: string };
 
-const NUMBER = /^([+\-−]?)\s*(\d+\s+\d+\/\d+|\d+\/\d+|[\d.,'’ ]*\d[.,]?|[.,]\d+)/;
+/** How a keeper writes: a family of units, and the habits of a language. */
+export interface WritingHabits {
+  readonly system: UnitSystem;
+  /** BCP 47 tag; decides which sign divides and which groups. */
+  readonly locale: string;
+}
+
+const USUAL: WritingHabits = { system: 'metric', locale: 'en-GB' };
+
+/** Digits of any script with what may stand between them; a fraction may follow a whole number. */
+const NUMBER =
+  /^([+\-−]?)\s*(\p{Nd}+\s+\p{Nd}+\/\p{Nd}+|\p{Nd}+\/\p{Nd}+|\p{Nd}[\p{Nd}.,٫٬'’ \u00a0\u202f\u2009]*\p{Nd}[.,٫]?|\p{Nd}[.,٫]?|[.,٫]\p{Nd}+)/u;
+
+/** Marks of the writing direction: seen by nobody, and part of numbers in some languages. */
+const DIRECTION = /[\u061c\u200e\u200f]/g;
 
 /**
- * Reads what a keeper types into SI: "4,5", "45 mm", "1 3/4 in", "1 050 L/h". A number without a unit is in the
- * kind's unit for `system`.
+ * Reads what a keeper types into SI: "4,5", "45 mm", "1 3/4 in", "1,050 L/h". A number without a unit is in the
+ * kind's unit for the keeper’s system; its signs are read as the keeper’s language has them, and one that could be a
+ * group or a decimal sign is asked about.
  *
- * One point or comma is a decimal sign; several of the same are grouping; when both stand, the last is the decimal.
  * Empty text, text without a number, and a unit of another kind are faults that say what to type instead.
+ *
+ * @returns SI of the kind, see `UNITS`; or one sentence that says what is wrong and what to type
+ * @example parseQuantity('1,050 L/h', 'flow') // { ok: true, si: 0.00029166666666666664 }
  */
 export function parseQuantity(
   text: string,
   kind: QuantityKind,
-  system: UnitSystem = 'metric',
+  { system, locale }: WritingHabits = USUAL,
 ): ParsedQuantity {
   const row = UNITS[kind];
   const own = row[system];
-  const example = own.symbol === '' ? 'a number' : `a number, such as 4.5 ${own.symbol}`;
-  const trimmed = text.trim();
-  if (trimmed === '') return { ok: false, fault: `Type ${example}.` };
+  const sample = formatPlain(4.5, locale);
+  const example = own.symbol === '' ? 'a number' : `a number, such as ${sample} ${own.symbol}`;
+  const trimmed = text.replace(DIRECTION, '').trim();
+  if (trimmed === '') return bad(`Type ${example}.`);
   const match = NUMBER.exec(trimmed);
-  if (match === null) return { ok: false, fault: `“${shorten(trimmed)}” is not a number. Type ${example}.` };
-  const value = parseNumber(match[2] ?? '');
-  if (value === null) return { ok: false, fault: `“${shorten(trimmed)}” is not a number. Type ${example}.` };
+  const parsed = parseNumber(match?.[2] ?? '', locale);
+  if (match === null || parsed.kind === 'none')
+    return bad(`“${shorten(trimmed)}” is not a number. Type ${example}.`);
+  if (parsed.kind === 'either') {
+    const [grouped, divided] = parsed.values.map((value) => formatPlain(value, locale));
+    return bad(`“${match[2] ?? ''}” can be read as ${grouped} or as ${divided}. Type one of them.`);
+  }
   const rest = trimmed.slice(match[0].length).trim();
   const unit = rest === '' ? own : findUnit(rest, [own, ...row.typed]);
   if (unit === null) {
-    const known = row.typed.map((one) => one.symbol).join(', ');
-    return {
-      ok: false,
-      fault:
-        known === ''
-          ? `“${shorten(rest)}” does not belong here.`
-          : `“${shorten(rest)}” is not a unit for this. Use ${known}.`,
-    };
+    const known = row.typed.map(({ symbol }) => symbol).join(', ');
+    return bad(
+      known === ''
+        ? `“${shorten(rest)}” does not belong here.`
+        : `“${shorten(rest)}” is not a unit for this. Use ${known}.`,
+    );
   }
-  return { ok: true, si: toSi(match[1] === '' || match[1] === '+' ? value : -value, unit) };
+  const negative = match[1] === '-' || match[1] === '−';
+  return { ok: true, si: toSi(negative ? -parsed.value : parsed.value, unit) };
 }
+
+/**
+ * A value as it is put into a field to be typed over: no group signs, so that {@link parseQuantity} reads the same.
+ *
+ * @param si SI of the kind
+ * @param digits after the decimal sign
+ */
+export function typedQuantity(si: number, unit: Unit, digits: number, locale: string): string {
+  const value = Number(fromSi(si, unit).toFixed(digits)) + 0;
+  return new Intl.NumberFormat(locale, {
+    useGrouping: false,
+    minimumFractionDigits: digits,
+    maximumFractionDigits: digits,
+  })
+    .format(value)
+    .replace(numberSigns(locale).group ?? '\u0000', '');
+}
+
+const bad = (fault: string): ParsedQuantity => ({ ok: false, fault });
 
 const shorten = (text: string): string => (text.length > 24 ? `${text.slice(0, 23)}…` : text);
 
 /** The first unit of that name: the keeper's own comes first, so that "gal" is the gallon they use. */
 function findUnit(text: string, units: readonly Unit[]): Unit | null {
-  const wanted = text.toLowerCase().replace(/\.$/, '').replace(/\s+/g, ' ');
+  const wanted = text
+    .toLowerCase()
+    .replace(/\.$/, '')
+    .replace(/[\s\u00a0]+/g, ' ');
   return units.find((unit) => unit.symbol.toLowerCase() === wanted || unit.aliases.includes(wanted)) ?? null;
 }
-
-function parseNumber(text: string): number | null {
-  const fraction = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text);
-  if (fraction !== null) {
-    const below = Number(fraction[3]);
-    return below === 0 ? null : Number(fraction[1] ?? 0) + Number(fraction[2]) / below;
-  }
-  const packed = text.replace(/['’\s]/g, '');
-  const lastSign = Math.max(packed.lastIndexOf('.'), packed.lastIndexOf(','));
-  if (lastSign === -1) return finite(packed);
-  const sign = packed[lastSign];
-  const other = sign === '.' ? ',' : '.';
-  const grouping = packed.split(sign ?? '').length > 2;
-  if (grouping) return packed.includes(other) ? null : finite(packed.replaceAll(sign ?? '', ''));
-  return finite(`${packed.slice(0, lastSign).replaceAll(other, '')}.${packed.slice(lastSign + 1)}`);
-}
-
-const finite = (text: string): number | null => {
-  const value = Number(text);
-  return Number.isFinite(value) ? value : null;
-};

@@ -9,7 +9,7 @@ import { formatSentence, sentence } from './sentence';
 import { fromSi, toSi, UNITS } from './unitTable';
 
 const si = (text: string, kind: QuantityKind, system: 'metric' | 'us' | 'imperial' = 'metric'): number => {
-  const parsed = parseQuantity(text, kind, system);
+  const parsed = parseQuantity(text, kind, { system, locale: 'en' });
   if (!parsed.ok) throw new Error(parsed.fault);
   return parsed.si;
 };
@@ -54,6 +54,8 @@ describe('parseQuantity', () => {
     ['1,050.5 L', 'volume', 1.0505],
     ['1.050,5 L', 'volume', 1.0505],
     ['1.000.000', 'plain', 1e6],
+    ['1,050 L/h', 'flow', 1050e-3 / 3600],
+    ['1.050 L/h', 'flow', 1.05e-3 / 3600],
     ['78 F', 'temperature', 25.5556],
     ['-2', 'temperature', -2],
     ['60 %', 'share', 0.6],
@@ -73,6 +75,8 @@ describe('parseQuantity', () => {
     ['1,0.0.0', 'length', /not a number|not a unit/],
     ['1/0 in', 'length', /not a number/],
     ['5 apples', 'plain', /does not belong|not a unit/],
+    ['1 05', 'plain', /not a number/],
+    ['1,05,0', 'plain', /not a number/],
   ] as const)('refuses %s and says what to type', (text, kind, message) => {
     const parsed = parseQuantity(text, kind);
     expect(parsed.ok).toBe(false);

@@ -2,8 +2,9 @@
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import type { SludgeSlice } from '@/core/dirt/dayState';
-import { FILTER_KINDS } from '@/core/filter/filterKind';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { PackReport } from '@/core/report/evaluatePack';
+import { useWords } from '../fields/Habits';
 import { FLOW_LINE_KEYS } from '../flow-line/flowLineKeys';
 import { Frame } from '../frame/Frame';
 import { SaveStatus, type Saving } from '../frame/SaveStatus';
@@ -32,17 +33,18 @@ const VESSEL_ROOM = { width: 250, height: 330 };
 
 const AS_FOUND = {
   vessel: 'Vessel, as found',
-  hands: 'Packing order backwards: take out in this order',
+  hands: 'Take out in this order',
 } as const;
 
 const WORDS = {
   strip: AS_FOUND,
   review: AS_FOUND,
-  plan: { vessel: 'Vessel', hands: 'Packing order: put in, in this order' },
+  plan: { vessel: 'Vessel', hands: 'Packing order: put in from the top of this list' },
 } as const;
 
 /** The three columns of strip, review and plan: vessel and hands, the work, and what is known of the pack. */
 export function PackSheet({ filter, bench, view, saves = [], shown, sludge = null, centre, right }: Props) {
+  const words = useWords();
   const { editing, job } = bench;
   const report = shown ?? bench.report;
   const shared = {
@@ -71,7 +73,7 @@ export function PackSheet({ filter, bench, view, saves = [], shown, sludge = nul
         <aside className={styles.left} aria-label="Vessel">
           <div className={styles.head}>
             <h2 className="caption">{WORDS[view].vessel}</h2>
-            <span className="caption">{scaleName(vesselScale(filter, VESSEL_ROOM))}</span>
+            <span className="caption">{scaleName(words, vesselScale(filter, VESSEL_ROOM))}</span>
           </div>
           <Vessel {...shared} room={VESSEL_ROOM} sludge={sludge} />
           <PackingOrderList {...shared} title={WORDS[view].hands} removal={view !== 'plan'} />

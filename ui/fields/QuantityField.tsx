@@ -2,7 +2,8 @@
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { useState } from 'react';
 import { boundsFault, type Bounds } from '@/core/units/bounds';
-import { parseQuantity } from '@/core/units/parseQuantity';
+import { parseQuantity, typedQuantity } from '@/core/units/parseQuantity';
+import { shownDigits } from '@/core/units/formatQuantity';
 import { useWords } from './Habits';
 import type { Words } from './wordsFor';
 
@@ -45,7 +46,7 @@ export function QuantityField({
   const type = (typed: string) => {
     setDraft(typed);
     if (faultOf(typed, bounds, optional, words) !== null) return;
-    const parsed = parseQuantity(typed, bounds.kind, words.system);
+    const parsed = parseQuantity(typed, bounds.kind, words);
     onChange(parsed.ok ? parsed.si : null);
   };
 
@@ -79,15 +80,10 @@ export function QuantityField({
 
 function faultOf(text: string, bounds: Bounds, optional: boolean, words: Words): string | null {
   if (optional && text.trim() === '') return null;
-  const parsed = parseQuantity(text, bounds.kind, words.system);
+  const parsed = parseQuantity(text, bounds.kind, words);
   return parsed.ok ? boundsFault(bounds, parsed.si, words) : parsed.fault;
 }
 
 /** The number alone, without grouping, so that it can be typed over. */
-function plainNumber(si: number, bounds: Bounds, words: Words, digits?: number): string {
-  const { number } = words.parts({ kind: bounds.kind, si }, digits);
-  const grouping = new Intl.NumberFormat(words.locale)
-    .formatToParts(1e6)
-    .find((part) => part.type === 'group')?.value;
-  return grouping === undefined ? number : number.replaceAll(grouping, '');
-}
+const plainNumber = (si: number, { kind }: Bounds, words: Words, digits?: number): string =>
+  typedQuantity(si, words.unit(kind), digits ?? shownDigits({ kind, si }, words), words.locale);

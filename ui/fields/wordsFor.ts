@@ -1,4 +1,10 @@
-import { formatParts, formatQuantity, type FormattedQuantity } from '@/core/units/formatQuantity';
+import { parseISO } from 'date-fns';
+import {
+  formatNumber,
+  formatParts,
+  formatQuantity,
+  type FormattedQuantity,
+} from '@/core/units/formatQuantity';
 import type { Quantity, QuantityKind, UnitSystem } from '@/core/units/quantity';
 import type { Sentence } from '@/core/units/sentence';
 import { UNITS, type Unit } from '@/core/units/unitTable';
@@ -14,9 +20,11 @@ export interface Words extends ReadingHabits {
   /** "4.5 cm"; number and unit never part at a line's end. */
   readonly show: (quantity: Quantity, digits?: number) => string;
   readonly parts: (quantity: Quantity, digits?: number) => FormattedQuantity;
+  /** A bare number: on axes and rulers, in counts. */
+  readonly number: (value: number, digits?: number) => string;
   readonly say: (sentence: Sentence) => string;
   readonly unit: (kind: QuantityKind) => Unit;
-  readonly date: (moment: string | number, options: Intl.DateTimeFormatOptions) => string;
+  readonly date: (moment: string | Date, options: Intl.DateTimeFormatOptions) => string;
   readonly clock: (moment: string) => string;
 }
 
@@ -25,11 +33,14 @@ const FIXED_SPACE = '\u00a0';
 export function wordsFor(habits: ReadingHabits): Words {
   const show = (quantity: Quantity, digits?: number): string =>
     formatQuantity(quantity, { ...habits, digits }).replaceAll(' ', FIXED_SPACE);
-  const date = (moment: string | number, options: Intl.DateTimeFormatOptions): string =>
-    new Intl.DateTimeFormat(habits.locale, options).format(new Date(moment));
+  const date = (moment: string | Date, options: Intl.DateTimeFormatOptions): string =>
+    new Intl.DateTimeFormat(habits.locale, options).format(
+      typeof moment === 'string' ? parseISO(moment) : moment,
+    );
   return {
     ...habits,
     show,
+    number: (value, digits) => formatNumber(value, habits.locale, digits),
     parts: (quantity, digits) => formatParts(quantity, { ...habits, digits }),
     say: (sentence) => sentence.map((part) => (typeof part === 'string' ? part : show(part))).join(''),
     unit: (kind) => UNITS[kind][habits.system],

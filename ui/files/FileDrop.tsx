@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKind';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { FILE_ENDING, MOST_FILE_BYTES, MOST_FILE_WORDS, type NeatLayerFile } from '@/formats/neatLayerFile';
 import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
 import type { Stored } from '@/store/documentTable';

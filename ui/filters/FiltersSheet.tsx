@@ -1,14 +1,9 @@
 'use client';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
-import { useMemo } from 'react';
-import { FILTER_KINDS } from '@/core/filter/filterKind';
-import { evaluatePack } from '@/core/report/evaluatePack';
-import { netVolume } from '@/core/tank/netVolume';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
-import { flowState } from '@/core/service/flowState';
-import { nextThing } from '@/core/service/nextThing';
-import type { HomeFilter } from '@/server/loadHome';
+import type { HomeRow } from '@/server/homeRow';
 import type { Trouble } from '@/server/trouble';
 import { daysAgo } from '../fields/daysAgo';
 import { Frame } from '../frame/Frame';
@@ -21,19 +16,16 @@ import { PackStrip } from './PackStrip';
 import styles from './FiltersSheet.module.css';
 
 interface Props {
-  readonly filters: readonly HomeFilter[];
+  /** The most urgent first. */
+  readonly rows: readonly HomeRow[];
   /** Stored documents that cannot be read. */
   readonly troubles: readonly Trouble[];
   readonly now: string;
 }
 
 /** Home: which filter needs me, and for what. One row a filter, the most urgent first. */
-export function FiltersSheet({ filters, troubles, now }: Props) {
+export function FiltersSheet({ rows, troubles, now }: Props) {
   const words = useWords();
-  const rows = useMemo(
-    () => filters.map((home) => rowOf(home, now)).sort((a, b) => a.next.urgency - b.next.urgency),
-    [filters, now],
-  );
   return (
     <Frame
       title="Filters"
@@ -62,7 +54,7 @@ export function FiltersSheet({ filters, troubles, now }: Props) {
             </div>
             <ol>
               {rows.map((row) => (
-                <FilterRow key={row.filter.id} row={row} now={now} />
+                <FilterRow key={row.id} row={row} now={now} />
               ))}
             </ol>
           </>
@@ -72,46 +64,28 @@ export function FiltersSheet({ filters, troubles, now }: Props) {
   );
 }
 
-type Row = ReturnType<typeof rowOf>;
-
-function rowOf({ filter, around, job, layers, log }: HomeFilter, now: string) {
-  const flow = flowState(log);
-  const report =
-    layers.length === 0
-      ? null
-      : evaluatePack({ ...around, filter, layers, flow: flow.latest?.flow.mean ?? null });
-  const next = nextThing({ openJob: job, report, flow, now });
-  const { tank } = around;
-  return { filter, tank, tankVolume: netVolume(tank.water).value, job, log, flow, layers, report, next };
-}
-
-function FilterRow({ row, now }: { row: Row; now: string }) {
+function FilterRow({ row, now }: { row: HomeRow; now: string }) {
   const words = useWords();
-  const { filter, tank, flow, report, next, log } = row;
-  const stage = row.job?.stage;
-  const home = `/filter/${filter.id}/${stage === undefined || stage === 'done' ? 'measure' : stage}`;
+  const { id, name, flow, pack, next, stage } = row;
+  const home = `/filter/${id}/${stage === null || stage === 'done' ? 'measure' : stage}`;
   return (
     <li className={styles.row}>
       <div>
         <h2 className={styles.name}>
-          <AppLink href={home}>{filter.name}</AppLink>
+          <AppLink href={home}>{name}</AppLink>
         </h2>
-        <p className="quiet">{FILTER_KINDS[filter.kind].name}</p>
+        <p className="quiet">{FILTER_KINDS[row.kind].name}</p>
         <p className="quiet">
           {words.show({ kind: 'volume', si: row.tankVolume }, 0)}
-          {tank.name === filter.name ? '' : ` · ${tank.name}`}
+          {row.tank === name ? '' : ` · ${row.tank}`}
         </p>
         <FlowFigure row={row} />
       </div>
       <div className={styles.pack}>
-        {report === null ? (
-          <p className="quiet">not known yet</p>
-        ) : (
-          <PackStrip filter={filter} layers={row.layers} report={report} />
-        )}
+        {pack === null ? <p className="quiet">not known yet</p> : <PackStrip {...pack} />}
       </div>
       <div>
-        <FlowChart flow={flow} log={log} now={now} name={filter.name} />
+        <FlowChart flow={flow} repacks={row.repacks} now={now} name={name} />
       </div>
       <div>
         <div className={styles.next}>
@@ -119,19 +93,22 @@ function FilterRow({ row, now }: { row: Row; now: string }) {
             {next.title}
           </h3>
           <span className={styles.quick}>
-            <AppLink href={`/filter/${filter.id}/flow`}>jug</AppLink> ·{' '}
-            <AppLink href={`/filter/${filter.id}/strip`}>strip</AppLink>
+            <AppLink href={`/filter/${id}/flow`}>jug</AppLink> ·{' '}
+            <AppLink href={`/filter/${id}/strip`}>strip</AppLink>
           </span>
         </div>
         <p>{words.say(next.why)}</p>
-        {report === null ? null : <Warnings report={report} title={words.say(next.why)} />}
+        <Warnings findings={row.findings} title={words.say(next.why)} />
       </div>
     </li>
   );
 }
 
+/** A spread below one percent reads as one: no jug is that exact. */
+const LEAST_SPREAD = 0.01;
+
 /** The largest figure of a row: flow now against clean, or what is missing for it. */
-function FlowFigure({ row: { flow } }: { row: Row }) {
+function FlowFigure({ row: { flow } }: { row: HomeRow }) {
   const words = useWords();
   if (flow.latest === null || flow.share === null)
     return (
@@ -140,12 +117,14 @@ function FlowFigure({ row: { flow } }: { row: Row }) {
         <small>{flow.latest === null ? ' flow not measured' : ' clean flow not known'}</small>
       </p>
     );
-  const percent = Math.round(flow.share * 100);
-  const spread = flow.shareSpread === null ? '' : `, ±${Math.max(1, Math.round(flow.shareSpread * 100))} %`;
+  const spread =
+    flow.shareSpread === null
+      ? ''
+      : `, ±${words.show({ kind: 'share', si: Math.max(LEAST_SPREAD, flow.shareSpread) })}`;
   return (
     <>
       <p className={styles.figure} data-low={flow.share < SERVICE_SHARE}>
-        <strong>{percent}</strong> <small>% of clean flow</small>
+        <strong>{words.number(flow.share * 100, 0)}</strong> <small>% of clean flow</small>
       </p>
       <p className={styles.when} suppressHydrationWarning>
         measured {daysAgo(flow.latest.at)}
@@ -158,15 +137,15 @@ function FlowFigure({ row: { flow } }: { row: Row }) {
 /** Most lines said in a row; the bench says the rest. */
 const MOST_WARNINGS = 2;
 
-function Warnings({ report, title }: { report: NonNullable<Row['report']>; title: string }) {
+function Warnings({ findings, title }: { findings: HomeRow['findings']; title: string }) {
   const words = useWords();
-  const said = report.findings.filter((one) => one.level !== 'note' && words.say(one.title) !== title);
+  const said = findings.filter((finding) => words.say(finding.title) !== title);
   const more = said.length - MOST_WARNINGS;
   return (
     <ul className={styles.warnings}>
-      {said.slice(0, MOST_WARNINGS).map((one) => (
-        <li key={`${one.rule} ${one.layers.join()}`} data-level={one.level}>
-          {words.say(one.title)}
+      {said.slice(0, MOST_WARNINGS).map((finding) => (
+        <li key={finding.key} data-level={finding.level}>
+          {words.say(finding.title)}
         </li>
       ))}
       {more > 0 ? <li className="quiet">and {more} more</li> : null}

@@ -1,7 +1,7 @@
 'use client';
 import { scaleLinear, scaleTime } from 'd3-scale';
 import { line } from 'd3-shape';
-import type { LogEntry } from '@/core/job/logEntry';
+import { isAfter, min, parseISO, subDays } from 'date-fns';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
 import { type FlowState } from '@/core/service/flowState';
 import { fromSi } from '@/core/units/unitTable';
@@ -12,35 +12,34 @@ const WIDTH = 300;
 const HEIGHT = 104;
 const FOOT = 18;
 const LEFT = 30;
-const DAY = 86_400_000;
-/** How far back the chart looks. */
-const SPAN = 190 * DAY;
+/** How far back the chart looks at most, and at least, days. */
+const SPAN_DAYS = 190;
+const LEAST_DAYS = 30;
 
 interface Props {
   readonly flow: FlowState;
-  readonly log: readonly LogEntry[];
+  /** ISO moments at which the filter was repacked. */
+  readonly repacks: readonly string[];
   readonly now: string;
   readonly name: string;
 }
 
 /** The flows timed in the last half year, stretch by stretch between repacks, against the service limit. */
-export function FlowChart({ flow, log, now, name }: Props) {
+export function FlowChart({ flow, repacks: moments, now, name }: Props) {
   const words = useWords();
-  const end = Date.parse(now);
-  const shown = flow.readings.filter((reading) => Date.parse(reading.at) > end - SPAN);
+  const end = parseISO(now);
+  const oldest = subDays(end, SPAN_DAYS);
+  const shown = flow.readings.filter((reading) => isAfter(parseISO(reading.at), oldest));
   if (shown.length === 0) return <p className="quiet">No flow measured in the last half year.</p>;
   const inUnit = (si: number): number => fromSi(si, words.unit('flow'));
   const top = Math.max(...shown.map((reading) => reading.flow.mean + (reading.flow.spread ?? 0)));
-  const start = Math.min(end - 30 * DAY, ...shown.map((reading) => Date.parse(reading.at)));
+  const start = min([subDays(end, LEAST_DAYS), ...shown.map((reading) => parseISO(reading.at))]);
   const x = scaleTime([start, end], [LEFT, WIDTH - 34]);
   const y = scaleLinear([0, inUnit(top)], [HEIGHT - FOOT, 8]).nice(3);
-  const repacks = log.filter((entry) => entry.kind === 'repacked' && Date.parse(entry.at) > start);
-  const stretches = splitAt(
-    shown,
-    repacks.map((entry) => entry.at),
-  );
+  const repacks = moments.filter((at) => isAfter(parseISO(at), start));
+  const stretches = splitAt(shown, repacks);
   const path = line<(typeof shown)[number]>()
-    .x((reading) => x(new Date(reading.at)))
+    .x((reading) => x(parseISO(reading.at)))
     .y((reading) => y(inUnit(reading.flow.mean)));
   const limit = flow.clean === null ? null : y(inUnit(flow.clean.flow.mean * SERVICE_SHARE));
   const newest = shown.at(-1);
@@ -57,12 +56,12 @@ export function FlowChart({ flow, log, now, name }: Props) {
         <g key={tick} transform={`translate(0 ${y(tick)})`}>
           <path d={`M${LEFT - 4} 0 H${WIDTH - 34}`} stroke={tick === 0 ? 'var(--rule)' : 'var(--hair)'} />
           <text x={LEFT - 7} y={4} textAnchor="end">
-            {tick}
+            {words.number(tick)}
           </text>
         </g>
       ))}
-      {repacks.map((entry) => (
-        <path key={entry.id} d={`M${x(new Date(entry.at))} 8 V${HEIGHT - FOOT}`} stroke="var(--rule)" />
+      {repacks.map((at) => (
+        <path key={at} d={`M${x(parseISO(at))} 8 V${HEIGHT - FOOT}`} stroke="var(--rule)" />
       ))}
       {limit === null ? null : (
         <path d={`M${LEFT} ${limit} H${WIDTH - 34}`} stroke="var(--attention)" strokeDasharray="4 3" />
@@ -78,7 +77,7 @@ export function FlowChart({ flow, log, now, name }: Props) {
       ))}
       {shown.map((reading) => {
         const spread = inUnit(reading.flow.spread ?? 0);
-        const [cx, mean] = [x(new Date(reading.at)), inUnit(reading.flow.mean)];
+        const [cx, mean] = [x(parseISO(reading.at)), inUnit(reading.flow.mean)];
         return (
           <g key={reading.id}>
             <path d={`M${cx} ${y(mean - spread)} V${y(mean + spread)}`} stroke="var(--ink)" />
@@ -92,7 +91,7 @@ export function FlowChart({ flow, log, now, name }: Props) {
       </text>
       {limit === null ? null : (
         <text x={WIDTH - 30} y={limit + 4} className={styles.limit}>
-          {Math.round(SERVICE_SHARE * 100)} %
+          {words.show({ kind: 'share', si: SERVICE_SHARE })}
         </text>
       )}
       <text x={LEFT} y={HEIGHT - 4}>

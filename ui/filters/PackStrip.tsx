@@ -1,8 +1,7 @@
 'use client';
 import { useId } from 'react';
-import type { Filter } from '@/core/filter/filter';
 import { CATALOGUE, mediumById } from '@/core/media/catalogue';
-import type { PackReport } from '@/core/report/evaluatePack';
+import type { HomeRow } from '@/server/homeRow';
 import type { Dirt, Layer } from '@/core/layers/layer';
 import { useWords } from '../fields/Habits';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
@@ -21,24 +20,25 @@ const DIRT_FILL: Readonly<Record<Dirt, string>> = {
 };
 
 interface Props {
-  readonly filter: Filter;
-  readonly layers: readonly Layer[];
-  readonly report: PackReport;
+  /** How many chambers its filter has. */
+  readonly chambers: number;
+  readonly layers: readonly Pick<Layer, 'id' | 'medium' | 'dirt'>[];
+  readonly report: NonNullable<HomeRow['pack']>['report'];
 }
 
 /** A pack in one glance: its layers in flow order and to scale, a dot where dirt was seen. */
-export function PackStrip({ filter, layers, report }: Props) {
+export function PackStrip({ chambers, layers, report }: Props) {
   const words = useWords();
   const prefix = useId();
   const byId = new Map(layers.map((layer) => [layer.id, layer]));
-  const scale = Math.min(COMMON_SCALE, WIDTH / Math.max(0.01, report.totals.thickness));
+  const scale = Math.min(COMMON_SCALE, WIDTH / Math.max(0.01, report.thickness));
   const widths = report.layers.map((one) => (one.to - one.from) * scale);
   const boxes = report.layers.map((one, at) => ({
     one,
     left: ARROW + widths.slice(0, at).reduce((sum, width) => sum + width, 0),
     width: widths[at] ?? 0,
   }));
-  const end = ARROW + report.totals.thickness * scale;
+  const end = ARROW + report.thickness * scale;
   const names = report.layers.map((one) => mediumById(byId.get(one.layerId)?.medium ?? '').name).join(', ');
   return (
     <svg
@@ -91,8 +91,8 @@ export function PackStrip({ filter, layers, report }: Props) {
         />
       ))}
       <text x={ARROW} y={HEIGHT + 33} fontSize={12} fill="var(--muted)">
-        {words.show({ kind: 'length', si: report.totals.thickness })} in {filter.chambers.length}{' '}
-        {filter.chambers.length === 1 ? 'chamber' : 'chambers'}
+        {words.show({ kind: 'length', si: report.thickness })} in {chambers}{' '}
+        {chambers === 1 ? 'chamber' : 'chambers'}
       </text>
     </svg>
   );

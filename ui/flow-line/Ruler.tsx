@@ -9,7 +9,8 @@ const ROOM = 40;
 
 /** A ruler under each chamber: the distance along the flow from its inlet, in the keeper's unit. */
 export function Ruler({ layout }: { layout: FlowLineLayout }) {
-  const unit = useWords().unit('length');
+  const words = useWords();
+  const unit = words.unit('length');
   return (
     <svg className={styles.ruler} width={layout.width} height={20} aria-hidden="true">
       {layout.chambers.map((box) => {
@@ -24,7 +25,7 @@ export function Ruler({ layout }: { layout: FlowLineLayout }) {
               <g key={tick} transform={`translate(${scale(tick)} 0)`}>
                 <path d="M0 0 V5" stroke="var(--rule)" />
                 <text y={17} textAnchor={tick === 0 ? 'start' : 'middle'} className={styles.number}>
-                  {tick === 0 && box === layout.chambers[0] ? `0 ${unit.symbol}` : tick}
+                  {tick === 0 && box === layout.chambers[0] ? `0 ${unit.symbol}` : words.number(tick)}
                 </text>
               </g>
             ))}

@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKind';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import type { FlowMoment, LogEntry } from '@/core/job/logEntry';
 import { flowState } from '@/core/service/flowState';
@@ -85,7 +85,12 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
           <h2 className={`caption ${styles.heading}`}>
             Flow, {words.unit('flow').symbol}: the last half year
           </h2>
-          <FlowChart flow={flow} log={log} now={now} name={filter.name} />
+          <FlowChart
+            flow={flow}
+            repacks={log.filter(({ kind }) => kind === 'repacked').map(({ at }) => at)}
+            now={now}
+            name={filter.name}
+          />
           {removed === null ? null : (
             <p role="status" className={styles.removed}>
               Removed.{' '}
@@ -144,7 +149,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
                         Delete
                         <span className="unseen">
                           {' '}
-                          the flow of {new Date(reading.at).toISOString().slice(0, 10)}
+                          the flow of {words.date(reading.at, { dateStyle: 'long' })}
                         </span>
                       </button>
                     </td>

@@ -111,7 +111,7 @@ export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved 
       </div>
       <button type="button" className={styles.button} data-running={running} onClick={toggle}>
         <span className={styles.time} aria-hidden="true">
-          {elapsed.toFixed(1)}
+          {words.number(elapsed, 1)}
           <small> s</small>
         </span>
         <span className={styles.word}>
@@ -126,7 +126,7 @@ export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved 
         {seconds.map((time, at) => (
           <li key={`${at} ${time}`} className={styles.filling}>
             <span className={styles.number}>{at + 1}</span>
-            <span className="figure">{time.toFixed(1)} s</span>
+            <span className="figure">{words.show({ kind: 'time', si: time }, 1)}</span>
             <span className="figure">{words.show({ kind: 'flow', si: jug / time })}</span>
             <button
               type="button"

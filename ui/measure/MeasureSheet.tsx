@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { FILTER_BOUNDS, type Chamber, type Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKind';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { mediaRoom } from '@/core/filter/mediaRoom';
 import { arrange, isLaidOut, placeChamber } from '@/core/filter/arrange';
 import { layOut, type UnplacedChamber } from '@/core/filter/layOut';
@@ -109,7 +109,7 @@ export function MeasureSheet({
         <section aria-label="Filter" className={styles.filter}>
           <div className={styles.head}>
             <h2 className="caption">Filter</h2>
-            <span className="caption">{scaleName(vesselScale(filter, VESSEL_ROOM))}</span>
+            <span className="caption">{scaleName(words, vesselScale(filter, VESSEL_ROOM))}</span>
           </div>
           <Vessel filter={filter} layers={known} report={report} room={VESSEL_ROOM} />
           <p className={styles.way}>{FILTER_KINDS[filter.kind].way}</p>

@@ -85,7 +85,11 @@ export function Compare({ filter, around, packs }: Props) {
                   <p className="quiet">empty</p>
                 ) : (
                   <div className={styles.strip}>
-                    <PackStrip filter={filter} layers={pack.layers} report={report} />
+                    <PackStrip
+                      chambers={filter.chambers.length}
+                      layers={pack.layers}
+                      report={{ layers: report.layers, thickness: report.totals.thickness }}
+                    />
                   </div>
                 )}
               </th>

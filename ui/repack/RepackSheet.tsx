@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useMemo, useState, type ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKind';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { cautions } from '@/core/job/cautions';
 import type { Job, PackedStep } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';

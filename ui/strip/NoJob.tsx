@@ -1,6 +1,6 @@
 'use client';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKind';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { cautions } from '@/core/job/cautions';
 import { Cautions } from '../frame/Cautions';
 import { Frame } from '../frame/Frame';

@@ -9,6 +9,7 @@ import { Quantity } from '../fields/Quantity';
 import { useWords } from '../fields/Habits';
 import improvement from '../readings/Improvement.module.css';
 import styles from '../readings/ReadingsPanel.module.css';
+import type { Words } from '../fields/wordsFor';
 import { daysIn } from './serviceWords';
 
 const DAY = 86_400;
@@ -59,7 +60,7 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
           )}
         </dd>
         <dd className={styles.word}>
-          {serviceWord(forecast, first, range)}
+          {serviceWord(words, forecast, first, range)}
           {visits === 0 ? '' : ', with the visits planned'}
           {helps.map((help) => (
             <span key={help.key} className={improvement.line} data-stale={stale}>
@@ -99,7 +100,7 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
         <div className={styles.row} data-stop={forecast.spillDay !== null}>
           <dt className={styles.label}>Spills</dt>
           <dd className={styles.value} data-testid="reading-spill">
-            {forecast.spillDay === null ? 'not in a year' : `day ${Math.round(forecast.spillDay)}`}
+            {forecast.spillDay === null ? 'not in a year' : `day ${words.number(forecast.spillDay, 0)}`}
           </dd>
           <dd className={styles.word}>{spillWord(forecast, (si) => words.show({ kind: 'share', si }))}</dd>
         </div>
@@ -108,13 +109,18 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
   );
 }
 
-function serviceWord(forecast: Forecast, first: number | undefined, range: EnsembleRange | null): string {
+function serviceWord(
+  words: Words,
+  forecast: Forecast,
+  first: number | undefined,
+  range: EnsembleRange | null,
+): string {
   const between =
     range === null || range.earliest === null
       ? ''
       : range.latest === null
-        ? `; from day ${Math.round(range.earliest)} on`
-        : `; between ${Math.round(range.earliest)} and ${Math.round(range.latest)}`;
+        ? `; from day ${words.number(range.earliest, 0)} on`
+        : `; between ${words.number(range.earliest, 0)} and ${words.number(range.latest, 0)}`;
   if (first === undefined) return `nothing clogs${between}`;
   const layer = `layer ${first} clogs first`;
   return forecast.course.by === 'headroom'

@@ -10,6 +10,7 @@ import type { PlannedVisit, ServicePlan } from '@/core/service/servicePlan';
 import { mediumById } from '@/core/media/catalogue';
 import { Fold } from '../frame/Fold';
 import { useWords } from '../fields/Habits';
+import type { Words } from '../fields/wordsFor';
 import { forecastWorkers } from './forecastWorkers';
 import { daysIn } from './serviceWords';
 import styles from './ServicePlanFold.module.css';
@@ -77,7 +78,7 @@ export function ServicePlanFold({ input, report, visits, onVisits, onEdit }: Pro
             <p data-testid="plan-burden">
               {current.visits.length === 0
                 ? 'No visit is needed within a year.'
-                : `${Math.round(current.perYear.visits)} visits a year, ${minutes(current.perYear.minutes)}, ${Math.round(current.perYear.lifts)} things lifted.`}
+                : `${words.number(current.perYear.visits, 0)} visits a year, ${minutes(words, current.perYear.minutes)}, ${words.number(current.perYear.lifts, 0)} things lifted.`}
             </p>
             {current.heldByBiological ? (
               <p className={styles.warn}>
@@ -96,7 +97,7 @@ export function ServicePlanFold({ input, report, visits, onVisits, onEdit }: Pro
               <ol>
                 {current.visits.map((visit) => (
                   <li key={visit.day}>
-                    <strong>day {visit.day}</strong>, {minutes(visit.minutes)}: {WHY[visit.why]}.{' '}
+                    <strong>day {visit.day}</strong>, {minutes(words, visit.minutes)}: {WHY[visit.why]}.{' '}
                     {visit.works.map(({ layerId, work: done }) => `${done} ${number(layerId)}`).join(', ')}
                     {visit.lifts.length === 0 ? '' : `; lift ${visit.lifts.join(', ')}`}
                   </li>
@@ -128,9 +129,9 @@ export function ServicePlanFold({ input, report, visits, onVisits, onEdit }: Pro
   );
 }
 
-const minutes = (count: number): string => {
+const minutes = (words: Words, count: number): string => {
   const hours = count / 60;
-  return hours < 2 ? `${Math.round(count)}\u00a0minutes` : `${hours.toFixed(1)}\u00a0hours`;
+  return hours < 2 ? `${words.number(count, 0)}\u00a0minutes` : `${words.number(hours, 1)}\u00a0hours`;
 };
 
 const nameOf = (layers: readonly Layer[], layerId: string): string => {

@@ -160,7 +160,7 @@ function Course({
                   stroke={tick === 0 ? 'var(--rule)' : 'var(--hair)'}
                 />
                 <text x={x(0) + 3} y={-3}>
-                  {tick}
+                  {words.number(tick)}
                 </text>
               </g>
             ))}

@@ -85,7 +85,7 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
       </p>
       <p className="quiet">
         silt {silt} a month
-        {variant.spillDay === null ? '' : `; spills on day ${Math.round(variant.spillDay)}`}
+        {variant.spillDay === null ? '' : `; spills on day ${words.number(variant.spillDay, 0)}`}
         {variant.overfill === 0
           ? ''
           : `; ${words.show({ kind: 'length', si: variant.overfill })} too high for its chamber`}

@@ -14,12 +14,12 @@ export function serviceSaid(
   range: EnsembleRange | null,
 ): string {
   const { serviceDay, simulation } = forecast;
-  const year = `day ${simulation.days}`;
-  const whole = (day: number | null): string => (day === null ? 'not at all' : `day ${Math.round(day)}`);
+  const year = `day ${words.number(simulation.days, 0)}`;
+  const whole = (day: number | null): string => (day === null ? 'not at all' : `day ${words.number(day, 0)}`);
   if (range !== null && (range.earliest !== null || serviceDay !== null))
     return range.latest === null
       ? `service from ${whole(range.earliest)}, or not before ${year}`
-      : `service between ${whole(range.earliest)} and ${Math.round(range.latest)}`;
+      : `service between ${whole(range.earliest)} and ${words.number(range.latest, 0)}`;
   if (serviceDay !== null) return `service on ${whole(serviceDay)}`;
   return `no service before ${year}; lowest ${words.show({ kind: 'share', si: Math.max(0, forecast.lowestShare) })} of clean`;
 }

@@ -2,12 +2,14 @@
 import { useId } from 'react';
 import type { SludgeSlice } from '@/core/dirt/dayState';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS, isCanister, isHangOnBack } from '@/core/filter/filterKind';
+import { isCanister, isHangOnBack } from '@/core/filter/filterKind';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { mediumById } from '@/core/media/catalogue';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
 import { chamberRect, drawnExtent, layerRects, levels, waterWay, type Rect } from './vesselGeometry';
+import type { Words } from '../fields/wordsFor';
 import styles from './Vessel.module.css';
 
 /** CSS px per metre of a screen at 96 dpi: the yardstick for "1 : 4". */
@@ -45,9 +47,9 @@ export function vesselScale(filter: Filter, room: Props['room']): number {
 }
 
 /** "1 : 2.4": how much smaller than life a scale draws. */
-export function scaleName(scale: number): string {
+export function scaleName(words: Words, scale: number): string {
   const ratio = PX_PER_METRE / scale;
-  return ratio >= 1 ? `1 : ${ratio.toFixed(ratio < 3 ? 1 : 0)}` : `${(1 / ratio).toFixed(1)} : 1`;
+  return ratio >= 1 ? `1 : ${words.number(ratio, ratio < 3 ? 1 : 0)}` : `${words.number(1 / ratio, 1)} : 1`;
 }
 
 /** The filter cut open, to scale: chambers where they sit, layers numbered in flow order, the way of the water. */

@@ -1,0 +1,96 @@
+import type { FilterKind } from '@/core/filter/filterKind';
+import type { Filter } from '@/core/filter/filter';
+import type { FindingLevel } from '@/core/findings/finding';
+import type { Job } from '@/core/job/job';
+import type { LogEntry } from '@/core/job/logEntry';
+import type { JobStage } from '@/core/job/stage';
+import type { Layer } from '@/core/layers/layer';
+import { evaluatePack, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
+import { flowState, type FlowState } from '@/core/service/flowState';
+import { nextThing, type NextThing } from '@/core/service/nextThing';
+import { netVolume } from '@/core/tank/netVolume';
+import type { Sentence } from '@/core/units/sentence';
+
+/** What is stored of a filter, as home reads it. */
+export interface HomeFilter {
+  readonly filter: Filter;
+  readonly around: Surroundings;
+  /** The open job; null between jobs. */
+  readonly job: Job | null;
+  /** What is in it, as far as is known. */
+  readonly layers: readonly Layer[];
+  /** The newest flows and repacks. */
+  readonly log: readonly LogEntry[];
+}
+
+/** What home shows of a filter: worked out here, so that the page carries figures and no engine. */
+export interface HomeRow {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: FilterKind;
+  readonly tank: string;
+  /** m³ */
+  readonly tankVolume: number;
+  readonly stage: JobStage | null;
+  readonly next: NextThing;
+  readonly flow: FlowState;
+  /** ISO moments, oldest first. */
+  readonly repacks: readonly string[];
+  /** null while nobody knows what is in it. */
+  readonly pack: {
+    readonly chambers: number;
+    readonly layers: readonly Pick<Layer, 'id' | 'medium' | 'dirt'>[];
+    readonly report: {
+      readonly layers: readonly Pick<
+        PackReport['layers'][number],
+        'layerId' | 'from' | 'to' | 'coverShare'
+      >[];
+      readonly thickness: number;
+    };
+  } | null;
+  /** Urgent findings and those to check. */
+  readonly findings: readonly {
+    readonly key: string;
+    readonly level: FindingLevel;
+    readonly title: Sentence;
+  }[];
+}
+
+/** Works out a filter’s row. @param now ISO moment */
+export function homeRow({ filter, around, job, layers, log }: HomeFilter, now: string): HomeRow {
+  const flow = flowState(log);
+  const report =
+    layers.length === 0
+      ? null
+      : evaluatePack({ ...around, filter, layers, flow: flow.latest?.flow.mean ?? null });
+  return {
+    id: filter.id,
+    name: filter.name,
+    kind: filter.kind,
+    tank: around.tank.name,
+    tankVolume: netVolume(around.tank.water).value,
+    stage: job?.stage ?? null,
+    next: nextThing({ openJob: job, report, flow, now }),
+    flow,
+    repacks: log.filter(({ kind }) => kind === 'repacked').map(({ at }) => at),
+    pack:
+      report === null
+        ? null
+        : {
+            chambers: filter.chambers.length,
+            layers: layers.map(({ id, medium, dirt }) => ({ id, medium, dirt })),
+            report: {
+              thickness: report.totals.thickness,
+              layers: report.layers.map(({ layerId, from, to, coverShare }) => ({
+                layerId,
+                from,
+                to,
+                coverShare,
+              })),
+            },
+          },
+    findings: (report?.findings ?? [])
+      .filter(({ level }) => level !== 'note')
+      .map(({ rule, layers: about, level, title }) => ({ key: `${rule} ${about.join()}`, level, title })),
+  };
+}
