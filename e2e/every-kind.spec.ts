@@ -166,6 +166,6 @@ for (const kind of KINDS)
     await page.getByRole('link', { name: 'Review it' }).click();
     await expect(page.getByRole('heading', { name: /^Most serious first/ })).toBeVisible();
     const audit = page.getByRole('region', { name: 'Findings' });
-    const serious = audit.getByRole('button', { name: /^\d+ ?(Stop|Look)/ });
+    const serious = audit.getByRole('button', { name: /^\d+ ?(Urgent|Check)/ });
     await expect(serious).toHaveText([...kind.findings]);
   });

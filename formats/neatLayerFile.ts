@@ -5,27 +5,12 @@ import { LogEntrySchema } from '@/core/job/logEntry';
 import { PackSchema } from '@/core/pack/pack';
 import { TankSchema } from '@/core/tank/tank';
 import { SCHEMA_VERSION } from './documents/documentKinds';
+import { MOST_JOBS, MOST_LOG_ENTRIES, MOST_PACKS } from './fileLimits';
 
 export const FILE_FORMAT = 'neatlayer';
 
 /** The version this app writes and the newest it reads: that of the documents in it. */
 export const FILE_VERSION = SCHEMA_VERSION;
-
-/** Ending of the files, used for downloads and the file chooser. */
-export const FILE_ENDING = '.neatlayer.json';
-
-/**
- * The most of a filter's file, bytes: decades of log stay far below. Browser, server, import and export all use this
- * one limit, and nothing is stored that would not fit into a file of it.
- */
-export const MOST_FILE_BYTES = 20 * 2 ** 20;
-/** The same limit as it is said to a keeper. */
-export const MOST_FILE_WORDS = '20 MB';
-
-/** Most packs, jobs and log entries of one filter. */
-export const MOST_PACKS = 1000;
-export const MOST_JOBS = 500;
-export const MOST_LOG_ENTRIES = 20_000;
 
 const most = (what: string, limit: number): string => `A filter has at most ${limit} ${what}.`;
 

@@ -3,14 +3,8 @@ import { contentFaults } from './contentFaults';
 import type { DocumentKind } from './documents/documentKinds';
 import { migrateDocument } from './documents/migrateDocument';
 import { isRaw } from './documents/step';
-import {
-  FILE_FORMAT,
-  FILE_VERSION,
-  MOST_FILE_BYTES,
-  MOST_FILE_WORDS,
-  NeatLayerFileSchema,
-  type NeatLayerFile,
-} from './neatLayerFile';
+import { MOST_FILE_BYTES, MOST_FILE_WORDS } from './fileLimits';
+import { FILE_FORMAT, FILE_VERSION, NeatLayerFileSchema, type NeatLayerFile } from './neatLayerFile';
 
 export type ReadResult =
   | { readonly ok: true; readonly file: NeatLayerFile }

@@ -1,11 +1,5 @@
-import {
-  FILE_ENDING,
-  FILE_FORMAT,
-  FILE_VERSION,
-  MOST_FILE_BYTES,
-  type FilterContent,
-  type NeatLayerFile,
-} from './neatLayerFile';
+import { FILE_ENDING, MOST_FILE_BYTES } from './fileLimits';
+import { FILE_FORMAT, FILE_VERSION, type FilterContent, type NeatLayerFile } from './neatLayerFile';
 
 /**
  * The text of a `*.neatlayer.json`, indented so that a person can read it and a version tool can compare it; without

@@ -1,4 +1,4 @@
-import { MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/neatLayerFile';
+import { MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/fileLimits';
 import { once } from '@/store/changes';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';

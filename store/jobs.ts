@@ -3,7 +3,7 @@ import { asPacked } from '@/core/job/asPacked';
 import type { Job, Occasion } from '@/core/job/job';
 import { stopClock } from '@/core/job/outOfFlow';
 import type { Pack, PackRole } from '@/core/pack/pack';
-import { MOST_JOBS } from '@/formats/neatLayerFile';
+import { MOST_JOBS } from '@/formats/fileLimits';
 import { documentTable, type Stored } from './documentTable';
 import { ConflictError, InvalidError, NotFoundError } from './errors';
 import { filters } from './filters';

@@ -1,6 +1,6 @@
 import { LogEntrySchema, type LogEntry } from '@/core/job/logEntry';
 import { SCHEMA_VERSION } from '@/formats/documents/documentKinds';
-import { MOST_LOG_ENTRIES } from '@/formats/neatLayerFile';
+import { MOST_LOG_ENTRIES } from '@/formats/fileLimits';
 import { valid } from './documentTable';
 import { InvalidError, NotFoundError } from './errors';
 import { filters } from './filters';

@@ -1,5 +1,5 @@
 import { PackSchema, packFaults, type Pack } from '@/core/pack/pack';
-import { MOST_PACKS } from '@/formats/neatLayerFile';
+import { MOST_PACKS } from '@/formats/fileLimits';
 import { documentTable, valid, type Stored } from './documentTable';
 import { InvalidError } from './errors';
 import { filters } from './filters';

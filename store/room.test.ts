@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { newTank } from '@/core/tank/newTank';
-import { MOST_FILE_BYTES, MOST_LOG_ENTRIES } from '@/formats/neatLayerFile';
+import { MOST_FILE_BYTES, MOST_LOG_ENTRIES } from '@/formats/fileLimits';
 import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
 import { writeNeatLayerFile } from '@/formats/writeNeatLayerFile';
 import { addFilterContent, readFilterContent } from './filterFiles';

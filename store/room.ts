@@ -1,4 +1,4 @@
-import { MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/neatLayerFile';
+import { MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/fileLimits';
 import { InvalidError } from './errors';
 import type { Db } from './openDatabase';
 

@@ -1,8 +1,6 @@
 import { filterWater, findBalance, splitStack } from '../hydraulics/filterWater';
 import { fluidAt } from '../hydraulics/fluid';
 import { pointOf, type OperatingPoint } from '../hydraulics/operatingPoint';
-import { turnover } from '../hydraulics/turnover';
-import type { PackReport } from '../report/evaluatePack';
 import { placeLayers } from '../layers/placeLayers';
 import { cutBeds, depositsOf, fouledPaths, type Beds } from './beds';
 import { captureDirt, captureOf, type LayerStream } from './capture';
@@ -100,17 +98,4 @@ function sludgeOf(beds: Beds, mass: Float32Array, first: number): SludgeSlice[][
     }
   }
   return byLayer;
-}
-
-/** The report of a pack with the water of another day: everything else stays as it was put in. */
-export function reportOn(report: PackReport, { water }: DayState): PackReport {
-  const flows = new Map(water.layers.map((one) => [one.layerId, one]));
-  return {
-    ...report,
-    water,
-    layers: report.layers.map((layer) => ({ ...layer, ...flows.get(layer.layerId) })),
-    predictedTurnover: turnover(water.flow, report.sizing.tankVolume),
-    leastPassThrough:
-      report.leastPassThrough === null ? null : Math.min(...water.layers.map((one) => one.passThrough)),
-  };
 }

@@ -4,7 +4,8 @@ import { addIntakeSponge } from '../filter/addIntakeSponge';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { packFaults } from '../pack/pack';
 import { plainLayer } from '../layers/plainLayer';
-import { dayState, reportOn } from './dayState';
+import { reportOnDay } from '../report/reportOnDay';
+import { dayState } from './dayState';
 import { ensembleRange, ensembleRun } from './ensemble';
 import { forecast, type ForecastInput } from './forecast';
 import { spongeLayer, variantsOf } from '../explore/variants';
@@ -33,7 +34,7 @@ describe('dayState', () => {
         layers: input.layers,
         flow: null,
       });
-      const first = reportOn(clean, dayState(input, simulation, 0));
+      const first = reportOnDay(clean, dayState(input, simulation, 0));
       expect(first.water.flow / clean.water.flow).toBeCloseTo(1, 7);
       expect(first.water.level?.headroom ?? 0).toBeCloseTo(clean.water.level?.headroom ?? 0, 7);
       clean.layers.forEach((layer, at) => {

@@ -5,6 +5,7 @@ import type { SludgeSlice } from '@/core/dirt/dayState';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/Habits';
+import { FlowLineProvider } from '../flow-line/FlowLineContext';
 import { FLOW_LINE_KEYS } from '../flow-line/flowLineKeys';
 import { Frame } from '../frame/Frame';
 import { SaveStatus, type Saving } from '../frame/SaveStatus';
@@ -78,7 +79,18 @@ export function PackSheet({ filter, bench, view, saves = [], shown, sludge = nul
           <Vessel {...shared} room={VESSEL_ROOM} sludge={sludge} />
           <PackingOrderList {...shared} title={WORDS[view].hands} removal={view !== 'plan'} />
         </aside>
-        <div>{centre}</div>
+        <div>
+          <FlowLineProvider
+            filter={filter}
+            report={report}
+            editing={editing}
+            selectedId={bench.selectedId}
+            select={bench.select}
+            sludge={sludge}
+          >
+            {centre}
+          </FlowLineProvider>
+        </div>
         <div>{right}</div>
       </div>
     </Frame>

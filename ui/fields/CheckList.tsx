@@ -1,4 +1,6 @@
 'use client';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import styles from './CheckList.module.css';
 
 interface Props<T extends string> {
@@ -14,16 +16,18 @@ export function CheckList<T extends string>({ legend, items, chosen, onChange }:
     <fieldset className={styles.list}>
       <legend className="caption">{legend}</legend>
       {items.map(({ value, label }) => (
-        <label key={value}>
-          <input
-            type="checkbox"
-            checked={chosen.includes(value)}
-            onChange={(event) =>
-              onChange(event.target.checked ? [...chosen, value] : chosen.filter((one) => one !== value))
-            }
-          />{' '}
-          {label}
-        </label>
+        <FormControlLabel
+          key={value}
+          label={label}
+          control={
+            <Checkbox
+              checked={chosen.includes(value)}
+              onChange={(_, on) =>
+                onChange(on ? [...chosen, value] : chosen.filter((kept) => kept !== value))
+              }
+            />
+          }
+        />
       ))}
     </fieldset>
   );

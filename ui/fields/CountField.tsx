@@ -1,6 +1,8 @@
 'use client';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
+import { parseNumber } from '@/core/units/parseNumber';
+import { useWords } from './Habits';
+import { useDraftField } from './useDraftField';
 
 const MOST = 10_000;
 
@@ -17,26 +19,24 @@ interface Props {
 
 /** A whole number of things. */
 export function CountField({ label, value, onChange, optional = false, min = 0, max = MOST }: Props) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const text = draft ?? (value === null ? '' : String(value));
-  const isFine = (typed: string): boolean => {
-    if (typed.trim() === '') return optional;
-    return /^\d+$/.test(typed.trim()) && Number(typed) >= min && Number(typed) <= max;
-  };
-  const fault = isFine(text) ? null : `Type a whole number from ${min} to ${max}.`;
+  const { locale } = useWords();
+  const { fault, props } = useDraftField<number | null>({
+    shown: value === null ? '' : String(value),
+    read: (text) => {
+      if (optional && text.trim() === '') return { ok: true, value: null };
+      const parsed = parseNumber(text, locale);
+      const count = parsed.kind === 'number' && Number.isInteger(parsed.value) ? parsed.value : NaN;
+      return count >= min && count <= max
+        ? { ok: true, value: count }
+        : { ok: false, fault: `Type a whole number from ${min} to ${max}.` };
+    },
+    onValue: onChange,
+  });
   return (
     <TextField
+      {...props}
       label={label}
-      value={text}
-      error={fault !== null}
       helperText={fault}
-      autoComplete="off"
-      onChange={(event) => {
-        const typed = event.target.value;
-        setDraft(typed);
-        if (isFine(typed)) onChange(typed.trim() === '' ? null : Number(typed));
-      }}
-      onBlur={() => fault === null && setDraft(null)}
       slotProps={{ htmlInput: { inputMode: 'numeric' } }}
     />
   );

@@ -1,10 +1,10 @@
 'use client';
 import TextField, { type TextFieldProps } from '@mui/material/TextField';
-import { useState } from 'react';
 import { boundsFault, type Bounds } from '@/core/units/bounds';
-import { parseQuantity, typedQuantity } from '@/core/units/parseQuantity';
 import { shownDigits } from '@/core/units/formatQuantity';
+import { parseQuantity, typedQuantity } from '@/core/units/parseQuantity';
 import { useWords } from './Habits';
+import { useDraftField, type ReadText } from './useDraftField';
 import type { Words } from './wordsFor';
 
 type Props = Omit<TextFieldProps, 'value' | 'onChange' | 'label' | 'error' | 'helperText'> & {
@@ -34,38 +34,25 @@ export function QuantityField({
   optional = false,
   digits,
   hint,
+  onKeyDown,
   ...rest
 }: Props) {
   const words = useWords();
-  const [draft, setDraft] = useState<string | null>(null);
   const unit = words.unit(bounds.kind);
-  const shown = value === null ? '' : plainNumber(value, bounds, words, digits);
-  const text = draft ?? shown;
-  const fault = draft === null ? null : faultOf(draft, bounds, optional, words);
-
-  const type = (typed: string) => {
-    setDraft(typed);
-    if (faultOf(typed, bounds, optional, words) !== null) return;
-    const parsed = parseQuantity(typed, bounds.kind, words);
-    onChange(parsed.ok ? parsed.si : null);
-  };
-
+  const { fault, props } = useDraftField({
+    shown: value === null ? '' : plainNumber(value, bounds, words, digits),
+    read: (text) => readQuantity(text, bounds, optional, words),
+    onValue: onChange,
+  });
   return (
     <TextField
       {...rest}
+      {...props}
       label={label}
-      value={text}
-      error={fault !== null}
       helperText={fault ?? hint}
-      autoComplete="off"
-      onChange={(event) => type(event.target.value)}
-      onBlur={() => {
-        // A faulty text stays in sight with its message; a good one is shown as it was understood.
-        if (fault === null) setDraft(null);
-      }}
       onKeyDown={(event) => {
-        if (event.key === 'Escape') setDraft(null);
-        if (event.key === 'Enter' && fault === null) setDraft(null);
+        props.onKeyDown(event);
+        onKeyDown?.(event);
       }}
       slotProps={{
         ...rest.slotProps,
@@ -78,10 +65,17 @@ export function QuantityField({
   );
 }
 
-function faultOf(text: string, bounds: Bounds, optional: boolean, words: Words): string | null {
-  if (optional && text.trim() === '') return null;
+function readQuantity(
+  text: string,
+  bounds: Bounds,
+  optional: boolean,
+  words: Words,
+): ReadText<number | null> {
+  if (optional && text.trim() === '') return { ok: true, value: null };
   const parsed = parseQuantity(text, bounds.kind, words);
-  return parsed.ok ? boundsFault(bounds, parsed.si, words) : parsed.fault;
+  if (!parsed.ok) return parsed;
+  const fault = boundsFault(bounds, parsed.si, words);
+  return fault === null ? { ok: true, value: parsed.si } : { ok: false, fault };
 }
 
 /** The number alone, without grouping, so that it can be typed over. */

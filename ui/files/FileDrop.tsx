@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
-import { FILE_ENDING, MOST_FILE_BYTES, MOST_FILE_WORDS, type NeatLayerFile } from '@/formats/neatLayerFile';
-import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
+import { FILE_ENDING, MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/fileLimits';
+import type { NeatLayerFile } from '@/formats/neatLayerFile';
 import type { Stored } from '@/store/documentTable';
 import { sendText } from '../state/send';
 import styles from './FileDrop.module.css';
@@ -32,6 +32,8 @@ export function FileDrop() {
       return;
     }
     const text = await file.text();
+    // Loaded when a file is chosen: it reads every kind of document.
+    const { readNeatLayerFile } = await import('@/formats/readNeatLayerFile');
     const result = readNeatLayerFile(text);
     if (result.ok) setPreview({ text, file: result.file });
     else setFaults(result.faults);

@@ -1,6 +1,7 @@
 'use client';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
+import dynamic from 'next/dynamic';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
 import type { HomeRow } from '@/server/homeRow';
@@ -8,12 +9,15 @@ import type { Trouble } from '@/server/trouble';
 import { daysAgo } from '../fields/daysAgo';
 import { Frame } from '../frame/Frame';
 import { mainLinks } from '../frame/mainLinks';
+import { useHasDrafts } from '../state/useHasDrafts';
 import { TroubleList } from '../troubles/TroubleList';
 import { AddFilter } from './AddFilter';
 import { FlowChart } from './FlowChart';
-import { LeftDrafts } from './LeftDrafts';
 import { PackStrip } from './PackStrip';
 import styles from './FiltersSheet.module.css';
+
+// Loaded where there is something to show: it reads whole documents.
+const LeftDrafts = dynamic(() => import('./LeftDrafts').then((module) => module.LeftDrafts), { ssr: false });
 
 interface Props {
   /** The most urgent first. */
@@ -26,6 +30,7 @@ interface Props {
 /** Home: which filter needs me, and for what. One row a filter, the most urgent first. */
 export function FiltersSheet({ rows, troubles, now }: Props) {
   const words = useWords();
+  const hasLeft = useHasDrafts();
   return (
     <Frame
       title="Filters"
@@ -40,7 +45,7 @@ export function FiltersSheet({ rows, troubles, now }: Props) {
       shortcuts={[{ keys: 'Tab, Enter', does: 'to a filter, and open it' }]}
     >
       <div className={styles.sheet}>
-        <LeftDrafts />
+        {hasLeft ? <LeftDrafts /> : null}
         {troubles.length === 0 ? null : <TroubleList troubles={troubles} />}
         {rows.length === 0 ? (
           <AddFilter />

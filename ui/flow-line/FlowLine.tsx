@@ -1,18 +1,15 @@
 'use client';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
-import { useEffect, useId, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import type { SludgeSlice } from '@/core/dirt/dayState';
-import { usableDepth, type Filter } from '@/core/filter/filter';
+import { useId, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { usableDepth } from '@/core/filter/filter';
 import { mediumById } from '@/core/media/catalogue';
-import type { PackReport } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import { LAYER_BOUNDS } from '@/core/layers/layer';
-import type { PackEdit } from '@/core/pack/packEdit';
 import { useWords } from '../fields/Habits';
 import { LetterMark } from '../drawing/Swatch';
-import { useWidth } from '../drawing/useWidth';
 import styles from './FlowLine.module.css';
-import { flowLineLayout, type ChamberBox, type FlowLineLayout, type LayerBox } from './flowLineLayout';
+import { useFlowLine } from './FlowLineContext';
+import type { ChamberBox, LayerBox } from './flowLineLayout';
 import { FlowSection } from './FlowSection';
 import type { Insertion } from './insertionAt';
 import { layerEdits } from './layerEdits';
@@ -20,7 +17,6 @@ import { Ruler } from './Ruler';
 import { CUT_STEP, snapThickness } from './snapThickness';
 
 export const FLOW_LINE_DROP = 'flow-line';
-const SECTION_HEIGHT = 148;
 /** Width of an edge's handle, px; on a thin layer less, so that the layer itself can still be pressed. */
 const WIDEST_GRIP = 12;
 /** Px within which a dragged edge is drawn to the stop. */
@@ -34,68 +30,37 @@ const FREE_ROOM = 130;
 const SLACK = 0.002;
 
 interface Props {
-  readonly filter: Filter;
-  readonly layers: readonly Layer[];
-  readonly report: PackReport;
-  readonly selectedId: string | null;
-  readonly onSelect: (id: string | null) => void;
-  readonly onEdit: (edit: PackEdit, mark?: string) => void;
   /** Where a dragged piece would go in. */
-  readonly insertion?: Insertion | null;
-  /** Told the layout whenever it changes, for whoever places drops. */
-  readonly onLayout?: (layout: FlowLineLayout) => void;
-  readonly onOpen?: () => void;
-  /** What sits in each layer on the day shown, by layer id. */
-  readonly sludge?: ReadonlyMap<string, readonly SludgeSlice[]> | null;
+  readonly insertion: Insertion | null;
+  /** Enter on a layer: its sizes are to be typed. */
+  readonly onOpen: () => void;
 }
 
 /**
  * The pack as a section in flow order, water from the left. Layers are buttons: arrows select, Alt with arrows moves,
  * plus and minus change the thickness, Delete removes; every edge is a slider; pieces are dragged with the pointer.
  */
-export function FlowLine({
-  filter,
-  layers,
-  report,
-  selectedId,
-  onSelect,
-  onEdit,
-  insertion,
-  onLayout,
-  onOpen,
-  sludge = null,
-}: Props) {
+export function FlowLine({ insertion, onOpen }: Props) {
   const prefix = useId();
-  const [room, width] = useWidth<HTMLDivElement>(640);
-  const byId = useMemo(() => new Map(layers.map((layer) => [layer.id, layer])), [layers]);
-  const cuts = useMemo(
-    () =>
-      new Map(layers.flatMap((layer) => (layer.cut === null ? [] : [[layer.id, layer.cut.length] as const]))),
-    [layers],
-  );
-  const layout = useMemo(
-    () => flowLineLayout(filter, report, cuts, { width, height: SECTION_HEIGHT }),
-    [filter, report, cuts, width],
-  );
+  const { filter, report, editing, selectedId, select, sludge, layout, layerById, room } = useFlowLine();
   const freeDepths = new Map(report.chambers.map((chamber) => [chamber.chamberId, chamber.freeDepth]));
-  useEffect(() => onLayout?.(layout), [layout, onLayout]);
   const { setNodeRef } = useDroppable({ id: FLOW_LINE_DROP });
 
   const press = (event: KeyboardEvent, id: string) => {
     if (event.target !== event.currentTarget) return;
-    const action = layerEdits(filter, layers, id, event);
+    const action = layerEdits(filter, editing.layers, id, event);
     if (action === null) return;
     event.preventDefault();
     event.stopPropagation();
-    if (action.type === 'open') onOpen?.();
+    if (action.type === 'open') onOpen();
     else if (action.type === 'select') focusLayer(action.layerId);
     else {
-      onEdit(action.edit, action.mark);
-      if (action.then !== undefined) onSelect(action.then);
+      editing.edit(action.edit, action.mark);
+      if (action.then !== undefined) select(action.then);
     }
   };
   const focusLayer = (id: string) => {
-    onSelect(id);
+    select(id);
     document.getElementById(`${prefix}-${id}`)?.focus();
   };
 
@@ -112,19 +77,19 @@ export function FlowLine({
           <FlowSection
             prefix={prefix}
             layout={layout}
-            layers={byId}
+            layers={layerById}
             selectedId={selectedId}
             sludge={sludge}
           />
-          {insertion == null ? null : (
+          {insertion === null ? null : (
             <path d={`M${insertion.x} -6 V${layout.height + 6}`} stroke="var(--river)" strokeWidth={5} />
           )}
         </svg>
-        <Water layout={layout} />
+        <Water />
         <ol className={styles.layers} aria-label="Layers as the water meets them">
           {layout.chambers.flatMap((chamber) =>
             chamber.layers.map((box) => {
-              const layer = byId.get(box.report.layerId);
+              const layer = layerById.get(box.report.layerId);
               return layer === undefined ? null : (
                 <LayerButton
                   key={layer.id}
@@ -132,12 +97,7 @@ export function FlowLine({
                   layer={layer}
                   box={box}
                   chamber={chamber}
-                  layout={layout}
-                  count={report.layers.length}
-                  selected={layer.id === selectedId}
-                  onSelect={onSelect}
                   onPress={press}
-                  onEdit={onEdit}
                 />
               );
             }),
@@ -151,7 +111,7 @@ export function FlowLine({
           />
         ))}
       </div>
-      <Ruler layout={layout} />
+      <Ruler />
     </div>
   );
 }
@@ -161,27 +121,12 @@ interface LayerButtonProps {
   readonly layer: Layer;
   readonly box: LayerBox;
   readonly chamber: ChamberBox;
-  readonly layout: FlowLineLayout;
-  readonly count: number;
-  readonly selected: boolean;
-  readonly onSelect: (id: string) => void;
   readonly onPress: (event: KeyboardEvent, id: string) => void;
-  readonly onEdit: (edit: PackEdit, mark?: string) => void;
 }
 
-function LayerButton({
-  domId,
-  layer,
-  box,
-  chamber,
-  layout,
-  count,
-  selected,
-  onSelect,
-  onPress,
-  onEdit,
-}: LayerButtonProps) {
+function LayerButton({ domId, layer, box, chamber, onPress }: LayerButtonProps) {
   const words = useWords();
+  const { layout, report, selectedId, select } = useFlowLine();
   const medium = mediumById(layer.medium);
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: layer.id, data: { layerId: layer.id } });
   const thickness = words.show({ kind: 'length', si: layer.thickness });
@@ -202,25 +147,17 @@ function LayerButton({
         id={domId}
         type="button"
         className={styles.piece}
-        aria-pressed={selected}
-        aria-label={`${box.report.flowNumber} of ${count}: ${medium.name}, ${thickness}, in ${chamber.chamber.name}, covers ${words.show({ kind: 'share', si: box.report.coverShare })}`}
-        onClick={() => onSelect(layer.id)}
-        onFocus={() => onSelect(layer.id)}
+        aria-pressed={layer.id === selectedId}
+        aria-label={`${box.report.flowNumber} of ${report.layers.length}: ${medium.name}, ${thickness}, in ${chamber.chamber.name}, covers ${words.show({ kind: 'share', si: box.report.coverShare })}`}
+        onClick={() => select(layer.id)}
+        onFocus={() => select(layer.id)}
         onKeyDown={(event) => onPress(event, layer.id)}
       >
         <svg className={styles.letter} width={18} height={18} aria-hidden="true">
           <LetterMark letter={medium.letter} x={0.5} y={0.5} />
         </svg>
       </button>
-      <EdgeHandle
-        layer={layer}
-        name={medium.name}
-        chamber={chamber}
-        along={layout.along}
-        width={box.width}
-        onEdit={onEdit}
-        onSelect={onSelect}
-      />
+      <EdgeHandle layer={layer} name={medium.name} chamber={chamber} width={box.width} />
       <div className={styles.label} aria-hidden="true">
         {box.width >= NAME_ROOM ? <span className={styles.name}>{medium.name.split(',')[0]}</span> : null}
         {box.width >= NUMBER_ROOM ? (
@@ -235,16 +172,15 @@ interface EdgeHandleProps {
   readonly layer: Layer;
   readonly name: string;
   readonly chamber: ChamberBox;
-  readonly along: number;
   /** Of the layer, px. */
   readonly width: number;
-  readonly onEdit: (edit: PackEdit, mark?: string) => void;
-  readonly onSelect: (id: string) => void;
 }
 
 /** The downstream edge of a layer: drag it, or use the arrow keys, to change the thickness. */
-function EdgeHandle({ layer, name, chamber, along, width, onEdit, onSelect }: EdgeHandleProps) {
+function EdgeHandle({ layer, name, chamber, width }: EdgeHandleProps) {
   const words = useWords();
+  const { layout, editing, select } = useFlowLine();
+  const { along } = layout;
   const drag = useRef<{ x: number; thickness: number; along: number; mark: string } | null>(null);
   const filled = chamber.layers.at(-1)?.report.to ?? 0;
   const grip = Math.min(WIDEST_GRIP, width * 0.4);
@@ -255,7 +191,7 @@ function EdgeHandle({ layer, name, chamber, along, width, onEdit, onSelect }: Ed
       reach,
     });
     if (next !== layer.thickness)
-      onEdit({ type: 'set', layerId: layer.id, change: { thickness: next } }, mark);
+      editing.edit({ type: 'set', layerId: layer.id, change: { thickness: next } }, mark);
   };
   return (
     <div
@@ -271,7 +207,7 @@ function EdgeHandle({ layer, name, chamber, along, width, onEdit, onSelect }: Ed
       onPointerDown={(event: PointerEvent<HTMLDivElement>) => {
         event.stopPropagation();
         event.currentTarget.setPointerCapture(event.pointerId);
-        onSelect(layer.id);
+        select(layer.id);
         drag.current = {
           x: event.clientX,
           thickness: layer.thickness,
@@ -303,7 +239,8 @@ const ARROW_ROOM = 20;
 const SEEN_GAP = 0.5;
 
 /** Water in at the left, on to the next chamber, around short pieces, out at the right. On a layer of its own: it moves. */
-function Water({ layout }: { layout: FlowLineLayout }) {
+function Water() {
+  const { layout } = useFlowLine();
   const y = layout.height / 2;
   const gaps = layout.chambers.flatMap((chamber) =>
     chamber.layers.flatMap((box) => {

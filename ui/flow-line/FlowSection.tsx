@@ -3,7 +3,7 @@ import type { SludgeSlice } from '@/core/dirt/dayState';
 import { CATALOGUE, mediumById } from '@/core/media/catalogue';
 import type { Layer } from '@/core/layers/layer';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
-import { Sludge } from '../time/Sludge';
+import { Sludge } from './Sludge';
 import type { ChamberBox, FlowLineLayout, LayerBox } from './flowLineLayout';
 import styles from './FlowSection.module.css';
 

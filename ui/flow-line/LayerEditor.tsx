@@ -1,29 +1,23 @@
 'use client';
 import Button from '@mui/material/Button';
 import { faceSides, isInward } from '@/core/filter/chamberShape';
-import type { Filter } from '@/core/filter/filter';
 import { CATALOGUE, mediumById } from '@/core/media/catalogue';
 import { LAYER_BOUNDS, type Holder, type Layer } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
+import { useFlowLine } from './FlowLineContext';
 import { moveBy } from './layerEdits';
 import { mergeEdit, sandwichEdit, splitEdit } from './layerTools';
 import styles from './LayerEditor.module.css';
-
-interface Props {
-  readonly filter: Filter;
-  readonly layer: Layer | null;
-  readonly layers: readonly Layer[];
-  readonly onEdit: (edit: PackEdit, mark?: string) => void;
-  readonly onSelect: (id: string | null) => void;
-}
 
 /** How much smaller than its chamber a piece starts out when it is said to be short, m on each side. */
 const FIRST_GAP = 0.005;
 
 /** Exact entry for the chosen layer. */
-export function LayerEditor({ filter, layer, layers, onEdit, onSelect }: Props) {
+export function LayerEditor({ layer }: { layer: Layer | null }) {
+  const { filter, editing, select } = useFlowLine();
+  const { layers, edit: onEdit } = editing;
   if (layer === null)
     return (
       <p className={styles.empty}>
@@ -173,7 +167,7 @@ export function LayerEditor({ filter, layer, layers, onEdit, onSelect }: Props) 
           onClick={() => {
             const copy = { ...layer, id: crypto.randomUUID() };
             onEdit({ type: 'add', layer: copy, index: inChamber.indexOf(layer) + 1 });
-            onSelect(copy.id);
+            select(copy.id);
           }}
         >
           Duplicate layer
@@ -181,10 +175,10 @@ export function LayerEditor({ filter, layer, layers, onEdit, onSelect }: Props) 
         <Button
           onClick={() => {
             onEdit({ type: 'remove', layerId: layer.id });
-            onSelect(null);
+            select(null);
           }}
         >
-          Take it out
+          Remove layer
         </Button>
       </div>
     </form>

@@ -11,15 +11,11 @@ import {
   type DragStartEvent,
 } from '@dnd-kit/core';
 import { useRef, useState, type ReactNode } from 'react';
-import type { SludgeSlice } from '@/core/dirt/dayState';
-import type { Filter } from '@/core/filter/filter';
 import { findMedium, mediumById } from '@/core/media/catalogue';
-import type { PackReport } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import { Swatch } from '../drawing/Swatch';
-import type { PackEditing } from '../state/usePackEditing';
 import { FLOW_LINE_DROP, FlowLine } from './FlowLine';
-import type { FlowLineLayout } from './flowLineLayout';
+import { useFlowLine } from './FlowLineContext';
 import { insertionAt, type Insertion } from './insertionAt';
 import { LayerEditor } from './LayerEditor';
 import { MediaShelf } from './MediaShelf';
@@ -33,11 +29,6 @@ const DRAG_START = 6;
 type Place = Pick<Insertion, 'chamberId' | 'index'>;
 
 interface Props {
-  readonly filter: Filter;
-  readonly report: PackReport;
-  readonly editing: PackEditing;
-  readonly selectedId: string | null;
-  readonly onSelect: (id: string | null) => void;
   readonly caption: ReactNode;
   /** More to say of the chosen layer, under its sizes. */
   readonly details?: (layer: Layer) => ReactNode;
@@ -45,46 +36,30 @@ interface Props {
   readonly placeNew?: () => Place;
   /** A medium that nobody has named may be added. */
   readonly offersUnknown?: boolean;
-  /** What sits in each layer on the day shown, by layer id. */
-  readonly sludge?: ReadonlyMap<string, readonly SludgeSlice[]> | null;
   /** Between the section and the shelf: lanes. */
-  readonly children?: (layout: FlowLineLayout | null) => ReactNode;
+  readonly children?: ReactNode;
 }
 
 /** The flow line with all that changes it: drag, exact entry for the chosen layer, and the media to take from. */
-export function PackBoard({
-  filter,
-  report,
-  editing,
-  selectedId,
-  onSelect,
-  caption,
-  details,
-  placeNew,
-  offersUnknown = false,
-  sludge = null,
-  children,
-}: Props) {
-  const [layout, setLayout] = useState<FlowLineLayout | null>(null);
+export function PackBoard({ caption, details, placeNew, offersUnknown = false, children }: Props) {
+  const { filter, report, editing, selectedId, select, layout } = useFlowLine();
   const [insertion, setInsertion] = useState<Insertion | null>(null);
   const [dragged, setDragged] = useState<string | null>(null);
-  const line = useRef<HTMLDivElement>(null);
   const editor = useRef<HTMLDivElement>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_START } }));
   const selected = editing.layers.find((layer) => layer.id === selectedId) ?? null;
 
   const placeOf = (event: DragMoveEvent | DragEndEvent): Insertion | null => {
-    const area = line.current?.querySelector('[data-testid="flow-line"]')?.getBoundingClientRect();
-    if (layout === null || area === undefined || event.over?.id !== FLOW_LINE_DROP) return null;
+    if (event.over?.id !== FLOW_LINE_DROP) return null;
     const start = event.activatorEvent as PointerEvent;
-    return insertionAt(layout, start.clientX + event.delta.x - area.left, layerIdOf(event));
+    return insertionAt(layout, start.clientX + event.delta.x - event.over.rect.left, layerIdOf(event));
   };
 
   const add = (mediumId: string, place: Place | null) => {
     const target = place ?? placeNew?.() ?? placeAfter(selectedId);
     const layer = newLayer(crypto.randomUUID(), mediumId, filter, target.chamberId, report);
     editing.edit({ type: 'add', layer, index: target.index });
-    onSelect(layer.id);
+    select(layer.id);
   };
 
   /** After the chosen layer, or at the end of the first chamber with room. */
@@ -107,7 +82,7 @@ export function PackBoard({
     const mediumId = event.active.data.current?.mediumId as string | undefined;
     if (layerId !== null) {
       editing.edit({ type: 'move', layerId, chamberId: place.chamberId, index: place.index });
-      onSelect(layerId);
+      select(layerId);
     } else if (mediumId !== undefined) add(mediumId, place);
   };
 
@@ -127,35 +102,18 @@ export function PackBoard({
         setDragged(null);
       }}
     >
-      <section aria-label="Flow line" ref={line}>
+      <section aria-label="Flow line">
         <div className={styles.head}>
           <h2 className="caption">Flow line: the water goes left to right</h2>
           <span className="caption">{caption}</span>
         </div>
-        <FlowLine
-          filter={filter}
-          layers={editing.layers}
-          report={report}
-          selectedId={selectedId}
-          onSelect={onSelect}
-          onEdit={editing.edit}
-          insertion={insertion}
-          onLayout={setLayout}
-          sludge={sludge}
-          onOpen={() => editor.current?.querySelector('select')?.focus()}
-        />
+        <FlowLine insertion={insertion} onOpen={() => editor.current?.querySelector('select')?.focus()} />
       </section>
       <div ref={editor}>
-        <LayerEditor
-          filter={filter}
-          layer={selected}
-          layers={editing.layers}
-          onEdit={editing.edit}
-          onSelect={onSelect}
-        />
+        <LayerEditor layer={selected} />
         {selected === null ? null : details?.(selected)}
       </div>
-      {children?.(layout)}
+      {children}
       <MediaShelf
         onAdd={(mediumId) => add(mediumId, null)}
         full={editing.full}

@@ -1,14 +1,15 @@
 import { scaleLinear } from 'd3-scale';
 import { fromSi } from '@/core/units/unitTable';
 import { useWords } from '../fields/Habits';
-import type { FlowLineLayout } from './flowLineLayout';
+import { useFlowLine } from './FlowLineContext';
 import styles from './Ruler.module.css';
 
 /** Px that a number on the ruler needs. */
 const ROOM = 40;
 
 /** A ruler under each chamber: the distance along the flow from its inlet, in the keeper's unit. */
-export function Ruler({ layout }: { layout: FlowLineLayout }) {
+export function Ruler() {
+  const { layout } = useFlowLine();
   const words = useWords();
   const unit = words.unit('length');
   return (

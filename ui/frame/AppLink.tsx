@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { ComponentProps } from 'react';
-import { flushAll, isAnyUnsaved } from '../state/openDocuments';
+import { flushAll, isAnyUnsaved } from '../state/unsaved';
 
 type Props = Omit<ComponentProps<typeof Link>, 'href'> & { readonly href: string };
 

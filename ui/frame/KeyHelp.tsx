@@ -1,4 +1,5 @@
 'use client';
+import QuestionMark from '@mui/icons-material/QuestionMark';
 import { useState } from 'react';
 import { useKeys, type Shortcut } from '../state/useKeys';
 import headButton from './HeadButton.module.css';
@@ -33,7 +34,7 @@ export function KeyHelp({ shortcuts }: { shortcuts: readonly Shortcut[] }) {
         title="Keyboard (?)"
         onClick={() => setOpen((was) => !was)}
       >
-        ?
+        <QuestionMark fontSize="small" />
       </button>
       {open ? (
         <aside className={styles.panel} aria-label="Keyboard">

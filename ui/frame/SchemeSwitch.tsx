@@ -1,4 +1,5 @@
 'use client';
+import Contrast from '@mui/icons-material/Contrast';
 import { useColorScheme } from '@mui/material/styles';
 import styles from './HeadButton.module.css';
 
@@ -14,10 +15,7 @@ export function SchemeSwitch() {
       title={dark ? 'Light paper' : 'Dark paper'}
       onClick={() => setMode(dark ? 'light' : 'dark')}
     >
-      <svg width={16} height={16} viewBox="0 0 16 16" aria-hidden="true">
-        <circle cx={8} cy={8} r={6.2} fill="none" stroke="currentColor" strokeWidth={1.5} />
-        <path d="M8 1.8 A6.2 6.2 0 0 1 8 14.2z" fill="currentColor" />
-      </svg>
+      <Contrast fontSize="small" />
     </button>
   );
 }

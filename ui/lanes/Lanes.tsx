@@ -5,8 +5,10 @@ import type { DayState } from '@/core/dirt/dayState';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { Quantity } from '@/core/units/quantity';
 import { useWords } from '../fields/Habits';
+import { ToggleManyField } from '../fields/ToggleField';
+import { useFlowLine } from '../flow-line/FlowLineContext';
 import type { FlowLineLayout } from '../flow-line/flowLineLayout';
-import { DirtLane } from '../time/DirtLane';
+import { DirtLane } from './DirtLane';
 import styles from './Lanes.module.css';
 
 const LANE_HEIGHT = 34;
@@ -35,16 +37,13 @@ interface Lane {
 
 /** Figures of each layer under the section, on the same axis along the water. */
 export function Lanes({
-  layout,
-  report,
   state,
 }: {
-  layout: FlowLineLayout;
-  report: PackReport;
   /** The day shown; null while it is not known. */
   state: DayState | null;
 }) {
   const words = useWords();
+  const { layout, report } = useFlowLine();
   const [shown, setShown] = useState(FIRST_LANES);
   if (report.layers.length === 0) return null;
   const { water } = report;
@@ -90,20 +89,16 @@ export function Lanes({
   ];
   return (
     <div className={styles.lanes}>
-      <div className={styles.switches} role="group" aria-label="Lanes">
-        {[head, ...(state === null ? [] : [DIRT]), ...others].map(({ key, name }) => (
-          <button
-            key={key}
-            type="button"
-            aria-pressed={shown.includes(key)}
-            onClick={() =>
-              setShown(shown.includes(key) ? shown.filter((one) => one !== key) : [...shown, key])
-            }
-          >
-            {name}
-          </button>
-        ))}
-      </div>
+      <ToggleManyField<LaneKey>
+        label="Lanes"
+        options={[head, ...(state === null ? [] : [DIRT]), ...others].map(({ key, name }) => ({
+          value: key,
+          label: name,
+        }))}
+        values={shown}
+        onChange={setShown}
+        className={styles.switches}
+      />
       {shown.includes('head') ? <BarLane lane={head} layout={layout} report={report} /> : null}
       {shown.includes('dirt') && state !== null && state.along.length === report.layers.length + 1 ? (
         <DirtLane layout={layout} report={report} state={state} />

@@ -1,7 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import { useState } from 'react';
 import { nameSchema } from '@/core/document/fields';
 import { CHAMBER_BOUNDS, isInward, volumeBetween, type ChamberShape } from '@/core/filter/chamberShape';
 import { FILTER_BOUNDS, usableDepth, type Chamber, type FlowWay } from '@/core/filter/filter';
@@ -11,6 +10,7 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { NameField } from '../fields/NameField';
 import { Quantity } from '../fields/Quantity';
 import { QuantityField } from '../fields/QuantityField';
+import { useDraftField } from '../fields/useDraftField';
 import styles from './ChamberForm.module.css';
 
 interface Props {
@@ -150,34 +150,18 @@ const MOST_LIFTED = 8;
 
 /** What is lifted to reach a chamber, in order, parted by commas. */
 function LiftField({ lift, onChange }: { lift: readonly string[]; onChange: (lift: string[]) => void }) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const text = draft ?? lift.join(', ');
-  const fault = thingsIn(text) === null ? `At most ${MOST_LIFTED} short names, parted by commas.` : null;
-  return (
-    <TextField
-      label="Remove first"
-      value={text}
-      error={fault !== null}
-      helperText={fault}
-      autoComplete="off"
-      className={styles.lift}
-      onChange={(event) => {
-        setDraft(event.target.value);
-        const next = thingsIn(event.target.value);
-        if (next !== null) onChange(next);
-      }}
-      onBlur={() => fault === null && setDraft(null)}
-    />
-  );
-}
-
-/** The names in a text, or null when they are too many or too long. */
-function thingsIn(text: string): string[] | null {
-  const list = text
-    .split(',')
-    .map((one) => one.trim())
-    .filter((one) => one !== '');
-  return list.length > MOST_LIFTED || list.some((one) => !nameSchema('Name').safeParse(one).success)
-    ? null
-    : list;
+  const { fault, props } = useDraftField({
+    shown: lift.join(', '),
+    read: (text) => {
+      const names = text
+        .split(',')
+        .map((name) => name.trim())
+        .filter((name) => name !== '');
+      return names.length <= MOST_LIFTED && names.every((name) => nameSchema('Name').safeParse(name).success)
+        ? { ok: true, value: names }
+        : { ok: false, fault: `At most ${MOST_LIFTED} short names, parted by commas.` };
+    },
+    onValue: onChange,
+  });
+  return <TextField {...props} label="Remove first" helperText={fault} className={styles.lift} />;
 }

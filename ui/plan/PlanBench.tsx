@@ -22,7 +22,7 @@ import { PackBoard } from '../flow-line/PackBoard';
 import { StageStep } from '../frame/StageStep';
 import { Lanes } from '../lanes/Lanes';
 import { FindingsPanel } from '../readings/FindingsPanel';
-import { SchoolsFold } from '../schools/SchoolsFold';
+import { SchoolsFold } from '../bench/SchoolsFold';
 import type { Autosave } from '../state/useAutosave';
 import { ForecastRows } from '../time/ForecastRows';
 import { ServicePlanFold } from '../time/ServicePlanFold';
@@ -100,13 +100,7 @@ export function PlanBench(props: Props) {
           {tabs([...editing.layers], [...editing.visits])}
           {compare === null ? (
             <PackBoard
-              filter={filter}
-              report={shown}
-              editing={editing}
-              selectedId={bench.selectedId}
-              onSelect={bench.select}
               caption={caption}
-              sludge={ahead.sludge}
               details={(layer) =>
                 layer.cut === null ? null : (
                   <ThroughFix
@@ -119,18 +113,14 @@ export function PlanBench(props: Props) {
                 )
               }
             >
-              {(layout) => (
-                <>
-                  {layout === null ? null : <Lanes layout={layout} report={shown} state={ahead.state} />}
-                  <TimeStrip
-                    {...ahead}
-                    onDay={ahead.setDay}
-                    visits={editing.visits}
-                    onVisits={editing.setVisits}
-                    filterId={filter.id}
-                  />
-                </>
-              )}
+              <Lanes state={ahead.state} />
+              <TimeStrip
+                {...ahead}
+                onDay={ahead.setDay}
+                visits={editing.visits}
+                onVisits={editing.setVisits}
+                filterId={filter.id}
+              />
             </PackBoard>
           ) : (
             compare(bench.settings.doc.schools, unvisited)

@@ -8,6 +8,7 @@ import type { Surroundings } from '@/core/report/evaluatePack';
 import { packFaults, type Pack } from '@/core/pack/pack';
 import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
+import { ToggleField } from '../fields/ToggleField';
 import { send } from '../state/send';
 import { latest } from '../state/openDocuments';
 import { useAutosave } from '../state/useAutosave';
@@ -15,6 +16,9 @@ import { Variants } from '../time/Variants';
 import { Compare } from './Compare';
 import { PlanBench } from './PlanBench';
 import styles from './PlanSheet.module.css';
+
+/** Stands for the comparison among the plans; no id of a document looks like it. */
+const COMPARE = '(compare)';
 
 interface Props {
   readonly around: Surroundings;
@@ -91,23 +95,22 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
     [comparing, asFound, plan.doc, alternatives],
   );
   const tabs = (layers: Pack['layers'], visits: Pack['visits']) => (
-    <div className={styles.tabs} role="group" aria-label="Plans">
-      {[planned, ...alternatives].map(({ doc }) => (
-        <button
-          key={doc.id}
-          type="button"
-          aria-pressed={!comparing && doc.id === shown.doc.id}
-          onClick={() => {
-            setShownId(doc.id);
-            setComparing(false);
-          }}
-        >
-          {doc.name}
-        </button>
-      ))}
-      <button type="button" aria-pressed={comparing} onClick={() => setComparing(true)}>
-        Compare
-      </button>
+    <div className={styles.tabs}>
+      <ToggleField
+        label="Plans"
+        options={[
+          ...[planned, ...alternatives].map(({ doc }) => ({ value: doc.id, label: doc.name })),
+          { value: COMPARE, label: 'Compare' },
+        ]}
+        value={comparing ? COMPARE : shown.doc.id}
+        onChange={(chosen) => {
+          // One of them is always on the bench.
+          if (chosen === null) return;
+          setComparing(chosen === COMPARE);
+          if (chosen !== COMPARE) setShownId(chosen);
+        }}
+        className={styles.plans}
+      />
       <span className={styles.tools}>
         {isPlan || comparing ? null : (
           <>

@@ -1,6 +1,7 @@
 'use client';
 import { useCallback, useMemo, useState } from 'react';
-import { reportOn, type DayState, type SludgeSlice } from '@/core/dirt/dayState';
+import type { DayState, SludgeSlice } from '@/core/dirt/dayState';
+import { reportOnDay } from '@/core/report/reportOnDay';
 import type { ForecastInput } from '@/core/dirt/forecast';
 import type { PackInput, PackReport } from '@/core/report/evaluatePack';
 import type { Visit } from '@/core/pack/visit';
@@ -41,7 +42,7 @@ export function useBenchForecast(
   const setDay = useCallback((next: number) => put(Math.max(0, Math.round(next))), []);
   const state = useDayState(found, day);
   const shown = useMemo(
-    () => (state === null || day === 0 ? report : reportOn(report, state)),
+    () => (state === null || day === 0 ? report : reportOnDay(report, state)),
     [state, day, report],
   );
   const sludge = useMemo(

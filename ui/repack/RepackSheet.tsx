@@ -1,5 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
 import { useMemo, useState, type ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
@@ -200,11 +201,10 @@ function ListRow({ step, number, packed, current, onTick, onChoose }: RowProps) 
   const words = useWords();
   return (
     <li className={styles.row} data-current={current} data-packed={packed !== undefined}>
-      <input
-        type="checkbox"
+      <Checkbox
         checked={packed !== undefined}
-        onChange={(event) => onTick(event.target.checked)}
-        aria-label={`${number}: ${step.medium.name} is in`}
+        onChange={(_, on) => onTick(on)}
+        slotProps={{ input: { 'aria-label': `${number}: ${step.medium.name} is in` } }}
         className={styles.tick}
       />
       <button

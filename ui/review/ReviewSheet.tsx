@@ -11,7 +11,7 @@ import sheet from '../bench/PackSheet.module.css';
 import { usePackBench } from '../bench/usePackBench';
 import { StageStep } from '../frame/StageStep';
 import { FindingsPanel } from '../readings/FindingsPanel';
-import { SchoolsFold } from '../schools/SchoolsFold';
+import { SchoolsFold } from '../bench/SchoolsFold';
 import { AdviceList } from './AdviceList';
 import { EvidenceLine } from './EvidenceLine';
 import styles from './ReviewSheet.module.css';
@@ -50,7 +50,7 @@ export function ReviewSheet({ around, settings, filter, job, asFound, log }: Pro
                     ...(looks > 0 ? [`${looks} to check`] : []),
                   ].join(', ') + '.'}
           </p>
-          <EvidenceLine filter={filter} bench={bench} findings={serious} />
+          <EvidenceLine findings={serious} />
           <FindingsPanel
             numbered
             title="Most serious first"

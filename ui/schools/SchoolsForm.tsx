@@ -1,4 +1,7 @@
 'use client';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Radio from '@mui/material/Radio';
+import RadioGroup from '@mui/material/RadioGroup';
 import { SCHOOL_WORDS, type Position, type School, type Schools } from '@/core/findings/schools';
 import type { Sentence } from '@/core/units/sentence';
 import { useWords } from '../fields/Habits';
@@ -22,20 +25,26 @@ export function SchoolsForm({ schools, onChange, numbers }: Props) {
           <fieldset key={school} className={styles.question}>
             <legend>{question}</legend>
             {numbers === undefined ? null : <p className={styles.numbers}>{words.say(numbers[school])}</p>}
-            {Object.entries<Position>(positions).map(([value, { name, because }]) => (
-              <label key={value} className={styles.position} data-chosen={schools[school] === value}>
-                <input
-                  type="radio"
-                  name={school}
-                  checked={schools[school] === value}
-                  onChange={() => onChange({ ...schools, [school]: value })}
+            <RadioGroup
+              name={school}
+              value={schools[school]}
+              onChange={(_, value) => onChange({ ...schools, [school]: value })}
+            >
+              {Object.entries<Position>(positions).map(([value, { name, because }]) => (
+                <FormControlLabel
+                  key={value}
+                  value={value}
+                  control={<Radio />}
+                  className={styles.position}
+                  label={
+                    <>
+                      <strong>{name}</strong>
+                      <span className="quiet"> {because}</span>
+                    </>
+                  }
                 />
-                <span>
-                  <strong>{name}</strong>
-                  <span className="quiet"> {because}</span>
-                </span>
-              </label>
-            ))}
+              ))}
+            </RadioGroup>
           </fieldset>
         );
       })}

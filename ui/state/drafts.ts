@@ -1,6 +1,7 @@
 'use client';
 import { z } from 'zod';
 import { SCHEMA_VERSION } from '@/formats/documents/documentKinds';
+import { DRAFT_PREFIX } from './draftPrefix';
 import { documentKey, type DocumentRef, type SavedKind } from './documentRef';
 
 /*
@@ -37,10 +38,8 @@ export type Draft = z.infer<typeof DraftSchema>;
 export type DraftContent = Pick<Draft, 'version' | 'doc' | 'attempt'> &
   Partial<Pick<Draft, 'left' | 'aside'>>;
 
-const PREFIX = 'neat-layer draft ';
-
 const keyOf = ({ kind, id, pageId }: Pick<Draft, 'kind' | 'id' | 'pageId'>): string =>
-  `${PREFIX}${documentKey({ kind, id })} ${pageId}`;
+  `${DRAFT_PREFIX}${documentKey({ kind, id })} ${pageId}`;
 
 export function keepDraft(ref: DocumentRef, pageId: string, content: DraftContent): void {
   put({
@@ -76,7 +75,7 @@ export function dropDraft(draft: Pick<Draft, 'kind' | 'id' | 'pageId'>): void {
 export function allDrafts(): Draft[] {
   try {
     return Object.keys(localStorage)
-      .filter((key) => key.startsWith(PREFIX))
+      .filter((key) => key.startsWith(DRAFT_PREFIX))
       .flatMap((key) => parse(localStorage.getItem(key)))
       .sort((a, b) => a.at.localeCompare(b.at));
   } catch {

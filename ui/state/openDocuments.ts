@@ -3,6 +3,7 @@ import type { DocumentOf } from '@/formats/documents/documentKinds';
 import type { Stored } from '@/store/documentTable';
 import { documentKey, type DocumentRef, type SavedKind } from './documentRef';
 import { SavedDocument, type Fits } from './savedDocument';
+import { register } from './unsaved';
 
 /** Every document that was opened since the page was loaded, each kept as the kind its key names. */
 const open = new Map<string, SavedDocument<SavedKind>>();
@@ -18,25 +19,13 @@ export function openDocument<K extends SavedKind>(
 ): SavedDocument<K> {
   // On the server every page is rendered for itself.
   const document = known(ref) ?? new SavedDocument<K>(ref, stored);
-  if (typeof window !== 'undefined')
+  if (typeof window !== 'undefined') {
     open.set(documentKey(ref), document as unknown as SavedDocument<SavedKind>);
+    register(document);
+  }
   document.openAnew(stored, fits);
   return document;
 }
-
-const unsaved = () => [...open.values()].filter((document) => document.hasUnsaved());
-
-/** True while anything typed in this page is not stored yet. */
-export const isAnyUnsaved = (): boolean => unsaved().length > 0;
-
-/** Sends all that waits; resolves when every save has been tried. */
-export async function flushAll(): Promise<void> {
-  await Promise.all(unsaved().map((document) => document.flush()));
-}
-
-/** Sets all aside that is not stored, so that a sheet which could not be drawn with it can be drawn again. */
-export const setAllAside = (faults: readonly string[]): void =>
-  unsaved().forEach((document) => document.setAside(faults));
 
 /** The document as this page has it, or `otherwise` where it was never opened here. */
 export const latest = <K extends SavedKind>(ref: DocumentRef<K>, otherwise: DocumentOf<K>): DocumentOf<K> =>

@@ -8,6 +8,7 @@ import { DIRT_STATES, LAYER_BOUNDS, SIGNS, type Dirt, type Layer, type Sign } fr
 import type { PackEdit } from '@/core/pack/packEdit';
 import { CheckList } from '../fields/CheckList';
 import { QuantityField } from '../fields/QuantityField';
+import { ToggleField } from '../fields/ToggleField';
 import styles from './FoundForm.module.css';
 import { GradeFinder } from './GradeFinder';
 import { Photos } from './Photos';
@@ -44,17 +45,13 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
     <section aria-label={`As found: ${medium.name}`} className={styles.found}>
       <fieldset className={styles.dirt}>
         <legend className="caption">How dirty</legend>
-        {DIRT_STATES.map((state) => (
-          <button
-            key={state}
-            type="button"
-            aria-pressed={layer.dirt === state}
-            data-state={state}
-            onClick={() => set({ dirt: layer.dirt === state ? null : state })}
-          >
-            {DIRT_WORDS[state]}
-          </button>
-        ))}
+        <ToggleField<Dirt>
+          label="How dirty"
+          options={DIRT_STATES.map((value) => ({ value, label: DIRT_WORDS[value] }))}
+          value={layer.dirt}
+          onChange={(dirt) => set({ dirt })}
+          className={styles.states}
+        />
       </fieldset>
       <div className={styles.row}>
         <CheckList<Sign>

@@ -2,6 +2,7 @@
 import type { Filter } from '@/core/filter/filter';
 import { PART_STATES, type Job, type PartState } from '@/core/job/job';
 import { smallParts } from '@/core/job/smallParts';
+import { ToggleField } from '../fields/ToggleField';
 import { Fold } from '../frame/Fold';
 import type { Autosave } from '../state/useAutosave';
 import styles from './PartsList.module.css';
@@ -12,10 +13,11 @@ export function PartsList({ filter, job }: { filter: Filter; job: Autosave<Job> 
   const { parts } = job.doc;
   const seen = checks.filter(({ part }) => parts[part] !== undefined).length;
   const bad = checks.filter(({ part }) => parts[part] === 'worn' || parts[part] === 'missing');
-  const set = (part: (typeof checks)[number]['part'], state: PartState) =>
+  const set = (part: (typeof checks)[number]['part'], state: PartState | null) =>
     job.change((doc) => {
       const { [part]: before, ...others } = doc.parts;
-      return { ...doc, parts: before === state ? others : { ...doc.parts, [part]: state } };
+      void before;
+      return { ...doc, parts: state === null ? others : { ...doc.parts, [part]: state } };
     });
   return (
     <Fold
@@ -28,18 +30,13 @@ export function PartsList({ filter, job }: { filter: Filter; job: Autosave<Job> 
           <li key={part}>
             <div className={styles.head}>
               <strong>{name}</strong>
-              <span role="group" aria-label={name} className={styles.states}>
-                {PART_STATES.map((state) => (
-                  <button
-                    key={state}
-                    type="button"
-                    aria-pressed={parts[part] === state}
-                    onClick={() => set(part, state)}
-                  >
-                    {state}
-                  </button>
-                ))}
-              </span>
+              <ToggleField<PartState>
+                label={name}
+                options={PART_STATES.map((value) => ({ value, label: value }))}
+                value={parts[part] ?? null}
+                onChange={(state) => set(part, state)}
+                className={styles.states}
+              />
             </div>
             <p>{look}</p>
             <p className="quiet">{causes}</p>

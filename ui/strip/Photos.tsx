@@ -1,4 +1,5 @@
 'use client';
+import Close from '@mui/icons-material/Close';
 import Button from '@mui/material/Button';
 import Image from 'next/image';
 import { useId, useState } from 'react';
@@ -74,7 +75,7 @@ export function Photos({ jobId, layerId, photos, onPhotos }: Props) {
             />
           </a>
           <button type="button" aria-label={`Remove photo ${at + 1}`} onClick={() => void remove(photo)}>
-            ×
+            <Close fontSize="inherit" />
           </button>
         </figure>
       ))}

@@ -48,11 +48,6 @@ export function StripSheet({ around, settings, filter, job, asFound, photos: sto
       view="strip"
       centre={
         <PackBoard
-          filter={filter}
-          report={report}
-          editing={editing}
-          selectedId={bench.selectedId}
-          onSelect={bench.select}
           caption={caption}
           offersUnknown
           placeNew={() => nextOut(filter, editing.layers)}

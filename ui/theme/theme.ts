@@ -85,6 +85,65 @@ export const theme = createTheme({
     },
     MuiFormHelperText: { styleOverrides: { root: { fontSize: 12.5, lineHeight: 1.3, marginTop: 3 } } },
     MuiNativeSelect: { styleOverrides: { select: { '&:focus': { background: 'transparent' } } } },
-    MuiCheckbox: { defaultProps: { size: 'small', color: 'primary' } },
+    MuiCheckbox: {
+      defaultProps: { size: 'small', color: 'primary' },
+      styleOverrides: { root: { padding: 4, '&.Mui-focusVisible': focusRing } },
+    },
+    MuiRadio: {
+      defaultProps: { size: 'small', color: 'primary' },
+      styleOverrides: { root: { padding: '2px 6px 2px 0', '&.Mui-focusVisible': focusRing } },
+    },
+    MuiFormControlLabel: {
+      styleOverrides: {
+        root: { marginLeft: 0, marginRight: 0, alignItems: 'flex-start' },
+        label: { fontSize: 'inherit', lineHeight: 1.3, paddingTop: 3 },
+      },
+    },
+    MuiToggleButtonGroup: { styleOverrides: { root: { borderRadius: 0 } } },
+    MuiToggleButton: {
+      defaultProps: { size: 'small' },
+      styleOverrides: {
+        root: {
+          padding: '3px 10px',
+          borderRadius: 0,
+          border: '1px solid var(--rule)',
+          color: 'inherit',
+          lineHeight: 1.4,
+          fontWeight: 400,
+          '&:hover': { background: 'transparent', color: 'var(--river)' },
+          '&.Mui-selected, &.Mui-selected:hover': {
+            background: 'var(--ink)',
+            color: 'var(--paper)',
+            fontWeight: 700,
+          },
+        },
+      },
+    },
+    MuiSlider: {
+      defaultProps: { size: 'small', color: 'secondary' },
+      styleOverrides: {
+        root: { padding: '8px 0', borderRadius: 0 },
+        rail: { height: 1.5, opacity: 1, background: 'var(--rule)' },
+        track: { height: 1.5, border: 0, background: 'var(--ink)' },
+        thumb: {
+          width: 18,
+          height: 18,
+          boxShadow: 'none',
+          '&:before': { display: 'none' },
+          '&:hover, &.Mui-active': { boxShadow: 'none' },
+          '&.Mui-focusVisible': { ...focusRing, boxShadow: 'none' },
+        },
+      },
+    },
+    MuiDialog: {
+      styleOverrides: {
+        paper: {
+          borderRadius: 0,
+          boxShadow: 'none',
+          border: '1.5px solid var(--attention)',
+          backgroundImage: 'none',
+        },
+      },
+    },
   },
 });

@@ -1,4 +1,7 @@
 'use client';
+import Pause from '@mui/icons-material/Pause';
+import PlayArrow from '@mui/icons-material/PlayArrow';
+import Slider from '@mui/material/Slider';
 import { area, line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import Link from 'next/link';
@@ -78,7 +81,8 @@ export function TimeStrip(props: Props) {
                 setPlaying(!playing);
               }}
             >
-              {playing ? '❚❚ stop' : '▶ play'}
+              {playing ? <Pause fontSize="inherit" /> : <PlayArrow fontSize="inherit" />}{' '}
+              {playing ? 'stop' : 'play'}
             </button>
             {failed ? <span role="alert">{FAILED}</span> : null}
             <span className={styles.progress} data-working={working}>
@@ -177,21 +181,20 @@ function Course({
           <path d={`M${x(day)} ${TOP} V${HEIGHT}`} stroke="var(--ink)" />
         </svg>
         <VisitMarks x={x} days={simulation.days} visits={visits} onVisits={onVisits} />
-        <input
-          type="range"
+        <Slider
           className={styles.slider}
           min={0}
           max={simulation.days}
           value={day}
           aria-label="Day"
-          aria-valuetext={`day ${day}`}
-          onChange={(event) => onDay(event.target.valueAsNumber)}
+          getAriaValueText={(value) => `day ${words.number(value)}`}
+          onChange={(_, value) => onDay(value)}
         />
         <div className={styles.axis} aria-hidden="true">
           {Array.from({ length: Math.floor(simulation.days / EVERY) + 1 }, (_, at) => at * EVERY).map(
             (one) => (
               <span key={one} style={{ left: x(one) }}>
-                {one === 0 ? 'day 0' : one}
+                {one === 0 ? 'day 0' : words.number(one)}
               </span>
             ),
           )}

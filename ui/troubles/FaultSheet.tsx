@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { isAnyUnsaved, setAllAside } from '../state/openDocuments';
+import { isAnyUnsaved, setAllAside } from '../state/unsaved';
 import styles from './TroubleList.module.css';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { SludgeSlice } from '@/core/dirt/dayState';
-import type { LayerBox } from '../flow-line/flowLineLayout';
-import { DIRT_GROUPS, sumOf } from './dirtGroups';
+import type { LayerBox } from './flowLineLayout';
+import { DIRT_GROUPS, sumOf } from '../drawing/dirtGroups';
 
 /** Shares of what fits below which nothing is drawn. */
 const VISIBLE = 0.004;

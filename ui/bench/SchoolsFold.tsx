@@ -1,9 +1,9 @@
 'use client';
 import { useMemo } from 'react';
 import { schoolNumbers } from '@/core/explore/schoolNumbers';
-import type { PackBench } from '../bench/usePackBench';
+import type { PackBench } from './usePackBench';
 import { Fold } from '../frame/Fold';
-import { SchoolsForm } from './SchoolsForm';
+import { SchoolsForm } from '../schools/SchoolsForm';
 
 /** The keeper's schools beside the bench: what each question comes to in this filter, and a change answers at once. */
 export function SchoolsFold({ bench }: { bench: PackBench }) {

@@ -4,8 +4,8 @@ import type { DayState } from '@/core/dirt/dayState';
 import type { PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/Habits';
 import type { FlowLineLayout } from '../flow-line/flowLineLayout';
-import lanes from '../lanes/Lanes.module.css';
-import { DIRT_GROUPS, sumOf, type DirtGroup } from './dirtGroups';
+import lanes from './Lanes.module.css';
+import { DIRT_GROUPS, sumOf, type DirtGroup } from '../drawing/dirtGroups';
 
 const HEIGHT = 40;
 
