@@ -1,14 +1,31 @@
-/** Dependencies point one way: app → server → store → core; app → ui → core; formats → core. */
+/** Dependencies point one way: app → server → store → formats → core; app → ui → core. */
+const FOLDERS = '^(app|cli|core|demo|e2e|formats|reference|scripts|server|store|ui|workers)/';
+const TESTS = '\\.test\\.tsx?$';
+
+/** Files of one folder may import only from some. */
 const onlyTo = (from, ...to) => ({
   name: `${from}-reaches-only-${to.join('-') || 'itself'}`,
   comment: `${from}/ may import only ${[from, ...to].join(', ')} and packages allowed to it.`,
   severity: 'error',
-  from: { path: `^${from}/`, pathNot: '\\.test\\.tsx?$' },
-  to: {
-    path: '^(app|cli|core|demo|formats|server|store|ui|workers)/',
-    pathNot: `^(${[from, ...to].join('|')})/`,
-  },
+  from: { path: `^${from}/`, pathNot: TESTS },
+  to: { path: FOLDERS, pathNot: `^(${[from, ...to].join('|')})/` },
 });
+
+/**
+ * Folders within a folder, from the ground up: each may import only from those before it, so that there is no circle
+ * of folders.
+ */
+const inOrder = (parent, ...folders) =>
+  folders.map((folder, place) => ({
+    name: `${parent}-${folder}-stands-on-what-is-below`,
+    comment: `${parent}/${folder} may import only what is listed before it: ${folders.slice(0, place).join(', ') || 'nothing'}.`,
+    severity: 'error',
+    from: { path: `^${parent}/${folder}/`, pathNot: TESTS },
+    to: {
+      path: `^${parent}/`,
+      pathNot: `^${parent}/(${folders.slice(0, place + 1).join('|')})/`,
+    },
+  }));
 
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
@@ -17,22 +34,75 @@ module.exports = {
       name: 'core-is-pure',
       comment: 'The core imports nothing but itself and zod.',
       severity: 'error',
-      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/', pathNot: TESTS },
       to: { pathNot: '^(core/|node_modules/zod/)' },
     },
+    ...inOrder(
+      'core',
+      // What things are.
+      'units',
+      'document',
+      'water',
+      'media',
+      'filter',
+      'tank',
+      'practice',
+      'layers',
+      'pack',
+      // What happens to the water.
+      'hydraulics',
+      'dirt',
+      // What is said of it, tried and planned.
+      'findings',
+      'report',
+      'explore',
+      'job',
+      'service',
+      'settings',
+    ),
+    ...inOrder(
+      'ui',
+      // What every sheet is made of.
+      'theme',
+      'state',
+      'fields',
+      'drawing',
+      'vessel',
+      'frame',
+      'troubles',
+      'files',
+      'schools',
+      'readings',
+      'job',
+      'flow-line',
+      'lanes',
+      'bench',
+      'time',
+      // The sheets.
+      'filters',
+      'flow',
+      'measure',
+      'plan',
+      'review',
+      'repack',
+      'strip',
+      'settings',
+    ),
     onlyTo('formats', 'core'),
     onlyTo('store', 'core', 'formats'),
     onlyTo('server', 'core', 'formats', 'store'),
     onlyTo('demo', 'core', 'formats', 'store'),
     onlyTo('cli', 'core', 'formats'),
     onlyTo('workers', 'core'),
+    onlyTo('reference', 'core'),
     onlyTo('app', 'core', 'formats', 'server', 'store', 'ui'),
+    onlyTo('e2e', 'cli', 'core', 'demo', 'scripts'),
     {
       name: 'ui-reaches-server-code-only-for-types',
       comment:
         'The interface runs in the browser: from store and server it may take types, nothing that runs.',
       severity: 'error',
-      from: { path: '^ui/', pathNot: '\\.test\\.tsx?$' },
+      from: { path: '^ui/', pathNot: TESTS },
       to: { path: '^(app|cli|demo|server|store)/', dependencyTypesNot: ['type-only'] },
     },
     {
@@ -49,7 +119,7 @@ module.exports = {
       from: {
         orphan: true,
         pathNot:
-          '(\\.test\\.tsx?|\\.d\\.ts|\\.cjs|\\.mjs)$|^app/|^cli/neat|^proxy\\.ts$|^workers/|^demo/makeDemoDatabase|^formats/publishSchema',
+          '(\\.test\\.tsx?|\\.d\\.ts|\\.cjs|\\.mjs)$|^app/|^cli/neat|^proxy\\.ts$|^workers/|^demo/makeDemoDatabase|^formats/publishSchema|\\.spec\\.ts$|^scripts/',
       },
       to: {},
     },
@@ -57,7 +127,7 @@ module.exports = {
       name: 'not-to-dev-dependencies',
       comment: 'What runs must not need what only tests have.',
       severity: 'error',
-      from: { path: '^(app|cli|core|demo|formats|server|store|ui|workers)/', pathNot: '\\.test\\.tsx?$' },
+      from: { path: '^(app|cli|core|demo|formats|server|store|ui|workers)/', pathNot: TESTS },
       to: { dependencyTypes: ['npm-dev'], dependencyTypesNot: ['type-only'] },
     },
   ],

@@ -136,7 +136,7 @@ test('the schools are switched on the bench, with what the numbers say', async (
     page.getByText(/^Here 4\.\d+\sL of 4\.\d+\sL of biological media stand behind the first fine pad/),
   ).toBeVisible();
   const finding = page.getByRole('listitem').filter({ hasText: 'Shrimp, and no sponge on the intake.' });
-  await expect(finding).toContainText('Look');
+  await expect(finding).toContainText('Check');
   await page.getByLabel(/never in a show tank/).check();
   await expect(finding).toContainText('Note');
   await expectSaved(page);

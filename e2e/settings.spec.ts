@@ -39,7 +39,7 @@ test('units can be switched at any time, and what is stored does not move', asyn
 test('findings follow the school the keeper chooses', async ({ page }) => {
   await page.goto('/filter/reed-bench/review');
   const finding = page.getByRole('listitem').filter({ hasText: 'Shrimp, and no sponge on the intake.' });
-  await expect(finding).toContainText('Look');
+  await expect(finding).toContainText('Check');
   await expect(finding).toContainText('Sponge on the intake: keepers disagree on this. Your choice: always.');
   await finding.getByRole('link', { name: 'Change it' }).click();
   await page.getByLabel(/never in a show tank/).check();

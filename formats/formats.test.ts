@@ -7,7 +7,10 @@ import { FILE_SCHEMA_PATH, fileJsonSchema } from './fileJsonSchema';
 import { readNeatLayerFile } from './readNeatLayerFile';
 import { neatLayerFileName, writeNeatLayerFile } from './writeNeatLayerFile';
 
-const [content] = demoContent(new Date('2026-11-25T12:00:00Z'));
+// The one with a repack under way.
+const content = demoContent(new Date('2026-11-25T12:00:00Z')).find(({ jobs }) =>
+  jobs.some((job) => job.stage !== 'done'),
+);
 if (content === undefined) throw new Error('The demo is empty.');
 const text = writeNeatLayerFile(content);
 const faultsOf = (input: string): readonly string[] => {

@@ -106,6 +106,19 @@ describe('a database file', () => {
     other.close();
   });
 
+  it('whose every page is still in its write-ahead log is known as this app’s own', () => {
+    const db = openDatabase(file);
+    filters.add(db, { tank, filter });
+    // As a process that is killed leaves it: the file itself has not been written to yet.
+    const killed = path.join(folder, 'killed');
+    mkdirSync(killed);
+    for (const ending of ['', '-wal']) copyFileSync(file + ending, path.join(killed, `a.sqlite${ending}`));
+    db.close();
+    const again = openDatabase(path.join(killed, 'a.sqlite'));
+    expect(filters.get(again, 'f').doc.name).toBe('Filter');
+    again.close();
+  });
+
   it('that is up to date or new is not copied', () => {
     openDatabase(file).close();
     openDatabase(file).close();

@@ -35,13 +35,7 @@ export function openDatabase(file: string, migrationsFolder = defaultMigrations(
   try {
     db = new Database(file, { timeout: BUSY_TIMEOUT });
     // The header may lag behind the write-ahead log, so the numbers are asked once more before anything is written.
-    checkOwn(
-      file,
-      Number(db.pragma('application_id', { simple: true })),
-      seen(db),
-      tables(db),
-      migrations.length,
-    );
+    checkOwn(file, marksOf(db), migrations.length);
     const check = db.pragma('integrity_check', { simple: true });
     if (check !== 'ok') throw new Error(String(check));
     db.pragma('journal_mode = WAL');
@@ -58,19 +52,6 @@ export function openDatabase(file: string, migrationsFolder = defaultMigrations(
 const defaultMigrations = (): string => path.join(process.cwd(), 'store', 'migrations');
 
 const seen = (db: Db): number => Number(db.pragma('user_version', { simple: true }));
-const tables = (db: Db): number => Number(db.prepare('SELECT count(*) FROM sqlite_schema').pluck().get());
-
-function tableCount(file: string): number {
-  let db: Db | null = null;
-  try {
-    db = new Database(file, { readonly: true });
-    return tables(db);
-  } catch (error) {
-    throw damaged(file, error instanceof Error ? error.message : String(error));
-  } finally {
-    db?.close();
-  }
-}
 
 const damaged = (file: string, why: string): DatabaseError =>
   new DatabaseError(
@@ -88,25 +69,48 @@ function checkHeader(file: string, known: number): void {
   if (length === 0) return;
   if (length < HEADER.length || header.toString('latin1', 0, HEADER.start.length) !== HEADER.start)
     throw damaged(file, 'file is not a database');
-  const [applicationId, version] = [
-    header.readInt32BE(HEADER.applicationId),
-    header.readInt32BE(HEADER.userVersion),
-  ];
-  // Without any number it may be new and still empty: only then it is opened to be looked at, and for reading alone.
-  checkOwn(file, applicationId, version, applicationId === 0 && version === 0 ? tableCount(file) : 1, known);
+  const marks = {
+    applicationId: header.readInt32BE(HEADER.applicationId),
+    version: header.readInt32BE(HEADER.userVersion),
+    tableCount: 1,
+  };
+  // Without any number it may be new, or have all it holds in its write-ahead log: only then it is opened to be looked
+  // at, and for reading alone.
+  const unmarked = marks.applicationId === 0 && marks.version === 0;
+  checkOwn(file, unmarked ? lookInto(file) : marks, known);
 }
 
-/** @throws DatabaseError where the numbers of a database are not this app's, or are a newer app's */
-function checkOwn(
-  file: string,
-  applicationId: number,
-  version: number,
-  tableNumber: number,
-  known: number,
-): void {
+/** What a database says of itself. */
+interface Marks {
+  readonly applicationId: number;
+  /** Migrations it has seen. */
+  readonly version: number;
+  readonly tableCount: number;
+}
+
+const marksOf = (db: Db): Marks => ({
+  applicationId: Number(db.pragma('application_id', { simple: true })),
+  version: seen(db),
+  tableCount: Number(db.prepare('SELECT count(*) FROM sqlite_schema').pluck().get()),
+});
+
+function lookInto(file: string): Marks {
+  let db: Db | null = null;
+  try {
+    db = new Database(file, { readonly: true });
+    return marksOf(db);
+  } catch (error) {
+    throw damaged(file, error instanceof Error ? error.message : String(error));
+  } finally {
+    db?.close();
+  }
+}
+
+/** @throws DatabaseError where a database is not this app's, or a newer app's */
+function checkOwn(file: string, { applicationId, version, tableCount }: Marks, known: number): void {
   const own =
     applicationId === APPLICATION_ID ||
-    (applicationId === 0 && version <= UNMARKED && (version > 0 || tableNumber === 0));
+    (applicationId === 0 && version <= UNMARKED && (version > 0 || tableCount === 0));
   if (!own && !(applicationId === 0 && version > known))
     throw new DatabaseError(
       `The database ${file} belongs to another program. Nothing was changed. Name another file for this app, or move this one away.`,

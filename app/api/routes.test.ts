@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import sharp from 'sharp';
 import { beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Filter } from '@/core/filter/filter';
 import type { FilterKind } from '@/core/filter/filterKind';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { plainLayer } from '@/core/layers/plainLayer';
@@ -304,7 +303,7 @@ async function take({ what, a, b, c }: Step, number: number): Promise<Answer> {
         {
           filter: presetFilter(
             pick(KINDS, b) ?? 'composed',
-            { id: `f${number}`, tankId: String(chosen?.doc.tankId ?? 'none') },
+            { id: `f${number}`, tankId: (chosen?.doc.tankId ?? 'none') as string },
             'Second',
           ),
         },
@@ -517,7 +516,7 @@ describe('any sequence of requests', () => {
               : [page.open.asFound, page.open.planned, ...page.open.alternatives])
               evaluatePack({
                 ...page.around,
-                filter: page.filter.doc as Filter,
+                filter: page.filter.doc,
                 layers: shown.doc.layers,
                 flow: null,
               });

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { MomentSchema } from '../document/fields';
+import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';
 
 /** Most spans one job can have: parked and fetched again a few times. */
 const MOST_SPANS = 50;
@@ -49,9 +50,6 @@ export const startClock = (spans: OutOfFlow, now: string): OutOfFlow =>
 export const stopClock = (spans: OutOfFlow, now: string, parkedIn: string): OutOfFlow =>
   spans.map((span) => (span.to === null ? { ...span, to: now, parkedIn } : span));
 
-/** The usual aim of the trade for media out of flow, s: less than an hour (common practice, no source). */
-export const USUAL_AIM = 3600;
-
 /*
  * A film in still water first uses up the oxygen around it, then starves: slow at first, then fast. A Weibull curve
  * through 95 % kept after one hour and 60 % after four (calibrated).
@@ -71,7 +69,7 @@ const WORRYING = 0.75;
 
 /** What to do after so many seconds without flow. */
 export function clockAdvice(seconds: number): string {
-  if (seconds <= USUAL_AIM) return 'Keep it under old tank water.';
+  if (seconds <= OUT_OF_FLOW_AIM) return 'Keep it under old tank water.';
   if (filmKept(seconds) > WORRYING)
     return 'Over an hour: stir the water over it, or park it in running water.';
   return 'Hang it in running water now. Test ammonia and nitrite for a week afterwards, and feed less.';

@@ -1,7 +1,8 @@
 import type { Job } from '../job/job';
-import { clockState, secondsOutOfFlow, USUAL_AIM } from '../job/outOfFlow';
+import { clockState, secondsOutOfFlow } from '../job/outOfFlow';
 import type { PackReport } from '../report/evaluatePack';
 import { sentence, type Sentence } from '../units/sentence';
+import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';
 import { SERVICE_SHARE } from '../practice/serviceShare';
 import { type FlowState } from './flowState';
 
@@ -38,7 +39,7 @@ export function nextThing({ openJob, report, flow, now }: NextThingInput): NextT
     const out = clockState(openJob.outOfFlow) === 'running' ? secondsOutOfFlow(openJob.outOfFlow, now) : null;
     return {
       urgency: 0,
-      alarm: out !== null && out > USUAL_AIM,
+      alarm: out !== null && out > OUT_OF_FLOW_AIM,
       title: 'Repack begun',
       why: sentence`Go on at ${STAGE_WORDS[openJob.stage]}${packed > 0 ? `, ${packed} ${packed === 1 ? 'layer' : 'layers'} in` : ''}.${
         out === null ? '' : ` Its media has been out of flow for ${Math.round(out / 60)} minutes.`

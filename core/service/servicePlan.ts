@@ -9,7 +9,7 @@ import type { PackEdit } from '../pack/packEdit';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
 import { isBiologicalOnly } from '../layers/layerRole';
-import { spentAfter } from '../practice/serviceIntervals';
+import { changedAfter } from '../practice/mediaLives';
 
 /** A layer that takes this share of what holds the water back is cleaned when the flow is low (calibrated). */
 const WORTH_CLEANING = 0.1;
@@ -114,7 +114,7 @@ function nextVisit(
   if (day > days) return null;
   const cleaned = byFlow <= firstSpent * (1 + DUE_EARLY) ? toClean(simulation, inFlow, day) : [];
   const replaced = spent
-    .filter(({ placed, due }) => due - day <= DUE_EARLY * (spentAfter(placed.medium) ?? 0))
+    .filter(({ placed, due }) => due - day <= DUE_EARLY * (changedAfter(placed.medium) ?? 0))
     .map(({ placed }) => ({ layerId: placed.layer.id, work: 'replace' as const }));
   if (cleaned.length + replaced.length === 0) {
     // Nothing mechanical holds the water back: the biological media do, and get a visit of their own.
@@ -138,7 +138,7 @@ function nextVisit(
 
 /** Day on which a medium is spent, or null for those that are judged by their flow. */
 function dueDay({ layer, medium }: PlacedLayer, visits: readonly PlannedVisit[]): number | null {
-  const after = spentAfter(medium);
+  const after = changedAfter(medium);
   if (after === null) return null;
   const last = visits.filter((visit) => visit.works.some(({ layerId }) => layerId === layer.id)).at(-1);
   return (last?.day ?? 0) + after;
@@ -200,7 +200,7 @@ function easierPlace(
   );
   if (easiest === null) return null;
   const savings = inFlow
-    .filter(({ medium, chamber }) => spentAfter(medium) !== null && chamber.where === 'body')
+    .filter(({ medium, chamber }) => changedAfter(medium) !== null && chamber.where === 'body')
     .map(({ layer, chamber, role }) => {
       const alone = visits.filter(
         ({ works }) =>

@@ -10,9 +10,9 @@ import {
   secondsOutOfFlow,
   startClock,
   stopClock,
-  USUAL_AIM,
   type OutOfFlow,
 } from '@/core/job/outOfFlow';
+import { OUT_OF_FLOW_AIM } from '@/core/practice/outOfFlowAim';
 import { useWords } from '../fields/Habits';
 import type { Autosave } from '../state/useAutosave';
 import { useNow } from '../state/useNow';
@@ -53,14 +53,14 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
     <section
       aria-label="Out of flow"
       className={styles.bar}
-      data-late={state === 'running' && seconds !== null && seconds > USUAL_AIM}
+      data-late={state === 'running' && seconds !== null && seconds > OUT_OF_FLOW_AIM}
     >
       <span className={styles.time}>
         <span className="caption">out of flow</span>{' '}
         <strong role="timer">{seconds === null ? '–' : elapsed(seconds)}</strong>
       </span>
       <span className={styles.gauge} aria-hidden="true">
-        <span style={{ width: `${Math.min(100, (100 * (seconds ?? 0)) / (2 * USUAL_AIM))}%` }} />
+        <span style={{ width: `${Math.min(100, (100 * (seconds ?? 0)) / (2 * OUT_OF_FLOW_AIM))}%` }} />
         <i title="an hour" />
       </span>
       <span>

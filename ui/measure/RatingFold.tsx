@@ -1,5 +1,6 @@
 'use client';
 import { FILTER_BOUNDS } from '@/core/filter/filter';
+import { BIOLOGICAL_SHARE } from '@/core/practice/stocking';
 import { ratingReader, verdict, type TankRange } from '@/core/report/ratingReader';
 import { useWords } from '../fields/Habits';
 import { QuantityField } from '../fields/QuantityField';
@@ -67,8 +68,9 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
         </tbody>
       </table>
       <p className={`quiet ${parts.wide}`}>
-        From {words.show({ kind: 'volume', si: rating.room })} of room, of which biological media take 40 to
-        65 % in a good pack, and{' '}
+        From {words.show({ kind: 'volume', si: rating.room })} of room, of which biological media take{' '}
+        {words.parts({ kind: 'share', si: BIOLOGICAL_SHARE.low }).number} to{' '}
+        {words.show({ kind: 'share', si: BIOLOGICAL_SHARE.high })} in a good pack, and{' '}
         {rating.measured
           ? `the ${words.show({ kind: 'flow', si: rating.flow.low })} you timed`
           : `${words.parts({ kind: 'flow', si: rating.flow.low }).number} to ${words.show({ kind: 'flow', si: rating.flow.high })}, what is usually left of the label’s flow`}

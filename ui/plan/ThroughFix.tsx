@@ -1,6 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { PASS_THROUGH_GOAL } from '@/core/practice/passThroughGoal';
 import type { PackInput, PackReport } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
@@ -10,7 +11,7 @@ import { useWords } from '../fields/Habits';
 import styles from './ThroughFix.module.css';
 
 /** Shares of the water that a keeper may want through a piece. */
-const WANTED = ['0.8', '0.9', '0.95', '0.99'] as const;
+const WANTED = [0.8, PASS_THROUGH_GOAL, 0.95, 0.99].map(String);
 
 const HOW_WORDS = {
   'fill the gap': 'the gap was filled with floss',
@@ -28,7 +29,7 @@ interface Props {
 /** For a piece that leaves a gap: the smallest change that brings enough of the water through it. */
 export function ThroughFix({ input, report, layer, onEdit }: Props) {
   const words = useWords();
-  const [wanted, setWanted] = useState<(typeof WANTED)[number]>('0.9');
+  const [wanted, setWanted] = useState(String(PASS_THROUGH_GOAL));
   const [said, setSaid] = useState('');
   const own = report.layers.find((one) => one.layerId === layer.id);
   const share = (si: number): string => words.show({ kind: 'share', si });

@@ -20,7 +20,7 @@ export function openDocument<K extends SavedKind>(
   // On the server every page is rendered for itself.
   const document = known(ref) ?? new SavedDocument<K>(ref, stored);
   if (typeof window !== 'undefined') {
-    open.set(documentKey(ref), document as unknown as SavedDocument<SavedKind>);
+    open.set(documentKey(ref), document);
     register(document);
   }
   document.openAnew(stored, fits);

@@ -10,7 +10,7 @@ const lockName = (pageId: string): string => `neat-layer page ${pageId}`;
 
 /** Absent where the page did not come from this machine over a safe address. */
 const locks = (): LockManager | undefined =>
-  typeof navigator === 'undefined' ? undefined : (navigator.locks as LockManager | undefined);
+  typeof navigator === 'undefined' ? undefined : (navigator.locks);
 
 let held = false;
 

@@ -1,3 +1,4 @@
+import { PASS_THROUGH_GOAL } from '../../practice/passThroughGoal';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { idsOf, namesInside, upperFirst, verb } from './words';
@@ -5,13 +6,10 @@ import { idsOf, namesInside, upperFirst, verb } from './words';
 /** Gaps narrower than this, m, close by themselves when foam is wet. */
 const CLOSED_GAP = 0.0005;
 
-/** From this share of the water on, a piece is flowed through well enough, gap or not (calibrated). */
-const WELL_USED = 0.9;
-
 /** Pieces that do not reach the walls: the water takes the open way around them. */
 export const shortPiece: Rule = ({ inFlow, flowOf }) => {
   const short = inFlow.filter(
-    (one) => one.measure.wallGap > CLOSED_GAP && flowOf(one).passThrough < WELL_USED,
+    (one) => one.measure.wallGap > CLOSED_GAP && flowOf(one).passThrough < PASS_THROUGH_GOAL,
   );
   if (short.length === 0) return [];
   const gap = Math.max(...short.map((one) => one.measure.wallGap));

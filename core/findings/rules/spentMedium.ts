@@ -1,24 +1,17 @@
-import type { MediumFamily } from '../../media/medium';
+import { usedUpAfter } from '../../practice/mediaLives';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
 
-const WEEK = 7 * 86_400;
-
-/** After how long a medium has done its work, s: carbon five to eight weeks, floss about a month, zeolite weeks (common practice, no source). */
-const LASTS: Partial<Record<MediumFamily, number>> = {
-  carbon: 8 * WEEK,
-  floss: 6 * WEEK,
-  zeolite: 6 * WEEK,
-  cartridge: 6 * WEEK,
-};
+const DAY = 86_400;
 
 /** Media that are used up by time and have been in for longer. */
 export const spentMedium: Rule = ({ inFlow, now }) =>
   inFlow.flatMap((one) => {
-    const lasts = LASTS[one.medium.family];
+    const days = usedUpAfter(one.medium);
     const { installedOn } = one.layer;
-    if (lasts === undefined || installedOn === null || now === null) return [];
+    if (days === null || installedOn === null || now === null) return [];
+    const lasts = days * DAY;
     const age = (Date.parse(now) - Date.parse(installedOn)) / 1000;
     if (age <= lasts) return [];
     const chemical = one.role === 'chemical';

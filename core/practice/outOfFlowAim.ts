@@ -1,0 +1,2 @@
+/** The usual aim of the trade for media out of flow, s: less than an hour (common practice, no source). */
+export const OUT_OF_FLOW_AIM = 3600;
