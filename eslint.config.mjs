@@ -50,6 +50,25 @@ const config = [
       ],
     },
   },
+  {
+    // Slices and sizes are counted by the loops that use them: a value that is not there would be a fault, not a 0.
+    files: ['core/dirt/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            "LogicalExpression[operator='??'][left.type='MemberExpression'][left.computed=true][right.type='Literal']",
+          message: 'An index that is counted is in range: write list[index]!, and let a fault show.',
+        },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'The core takes the time as an argument.',
+        },
+      ],
+    },
+  },
   // Playwright's fixtures call a function named use; it is no React hook.
   { files: ['e2e/**/*.ts'], rules: { 'react-hooks/rules-of-hooks': 'off' } },
   { files: ['scripts/**/*.mjs', '*.mjs'], ...tseslint.configs.disableTypeChecked },

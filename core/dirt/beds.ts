@@ -136,7 +136,7 @@ function cutBed(beds: Beds, bed: Bed, shape: ChamberShape, start: number, share:
 
 /** Share of a slice under water, 0–1. */
 export function wetShare(beds: Beds, slice: number, wetTo: number): number {
-  const [from, to] = [beds.from[slice] ?? 0, beds.to[slice] ?? 0];
+  const [from, to] = [beds.from[slice]!, beds.to[slice]!];
   return wetTo >= to ? 1 : wetTo <= from ? 0 : (wetTo - from) / (to - from);
 }
 
@@ -154,8 +154,8 @@ export function depositsOf(
   const deposits = new Float64Array(beds.slices);
   for (let slice = 0; slice < beds.slices; slice += 1) {
     let sum = 0;
-    for (let size = 0; size < SIZES; size += 1) sum += mass[first + slice * SIZES + size] ?? 0;
-    deposits[slice] = sum / (sludgeDensity * (beds.volume[slice] ?? 1));
+    for (let size = 0; size < SIZES; size += 1) sum += mass[first + slice * SIZES + size]!;
+    deposits[slice] = sum / (sludgeDensity * beds.volume[slice]!);
   }
   return deposits;
 }
@@ -182,9 +182,9 @@ export function fouledPaths(beds: Beds, deposits: ArrayLike<number>, wetTo: numb
     for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
       const wet = wetShare(beds, slice, reaches);
       if (wet === 0) break;
-      const bedAt = bed.resistanceAt(deposits[slice] ?? 0);
-      linear += wet * bedAt.linear * (beds.linear[slice] ?? 0);
-      square += wet * bedAt.square * (beds.square[slice] ?? 0);
+      const bedAt = bed.resistanceAt(deposits[slice]!);
+      linear += wet * bedAt.linear * beds.linear[slice]!;
+      square += wet * bedAt.square * beds.square[slice]!;
     }
     paths[bed.layerAt] =
       bed.part === 'piece'

@@ -87,9 +87,9 @@ export function captureDirt(
     passed = stream.whole;
     if (openFloor?.before === layer && passed > 0)
       for (let size = 0; size < SIZES; size += 1) {
-        const share = retention * Math.min(1, ((sinking[size] ?? 0) * openFloor.area) / passed);
-        floor[size] = passed * (water[size] ?? 0) * share;
-        water[size] = (water[size] ?? 0) * (1 - share);
+        const share = retention * Math.min(1, (sinking[size]! * openFloor.area) / passed);
+        floor[size] = passed * water[size]! * share;
+        water[size] = water[size]! * (1 - share);
       }
     along.set(water, layer * SIZES);
     piece.set(water);
@@ -110,12 +110,12 @@ export function captureDirt(
     }
     if (stream.whole > 0)
       for (let size = 0; size < SIZES; size += 1)
-        water[size] = (stream.own * (piece[size] ?? 0) + stream.beside * (gap[size] ?? 0)) / stream.whole;
+        water[size] = (stream.own * piece[size]! + stream.beside * gap[size]!) / stream.whole;
   }
   // What went over the notch joins what came through the pack.
   const share = flow > 0 ? passed / flow : 0;
   for (let size = 0; size < SIZES; size += 1) {
-    const out = share * (water[size] ?? 0) + (1 - share) * spongeOut(input, along, size);
+    const out = share * water[size]! + (1 - share) * spongeOut(input, along, size);
     along[layers * SIZES + size] = out;
     efficiency[size] = 1 - out;
   }
@@ -124,7 +124,7 @@ export function captureDirt(
 /** Dirt in the water that leaves the intake’s sponge for the body, or 1 without one. */
 function spongeOut({ inFlow }: CaptureInput, along: Float64Array, size: number): number {
   const first = inFlow.findIndex(({ chamber }) => chamber.where === 'body');
-  return first <= 0 ? 1 : (along[first * SIZES + size] ?? 1);
+  return first <= 0 ? 1 : along[first * SIZES + size]!;
 }
 
 function throughBed(
@@ -142,23 +142,23 @@ function throughBed(
     const slice = bed.first + at;
     const wet = wetShare(beds, slice, wetTo);
     if (wet === 0) return;
-    const area = beds.area[slice] ?? 1;
+    const area = beds.area[slice]!;
     if (at === 0 || bed.inward)
       for (let size = 0; size < SIZES; size += 1) {
-        const sinks = sinking[size] ?? 0;
+        const sinks = sinking[size]!;
         coefficients[size] =
           coefficientAt(bed.collector, size, sinks, flow / area) +
           (bed.settles ? settling(retention * Math.min(1, (sinks * area) / flow)) / bed.depth : 0);
       }
-    const open = Math.max(0, 1 - (deposits[slice] ?? 0) / bed.ultimate);
-    const reach = wet * open * ((beds.to[slice] ?? 0) - (beds.from[slice] ?? 0));
+    const open = Math.max(0, 1 - deposits[slice]! / bed.ultimate);
+    const reach = wet * open * (beds.to[slice]! - beds.from[slice]!);
     for (let size = 0; size < SIZES; size += 1) {
-      const before = water[size] ?? 0;
+      const before = water[size]!;
       if (before < NOTHING) {
         water[size] = 0;
         continue;
       }
-      const taken = before * caughtIn((coefficients[size] ?? 0) * reach);
+      const taken = before * caughtIn(coefficients[size]! * reach);
       cleared[slice * SIZES + size] = flow * taken;
       water[size] = before - taken;
     }

@@ -7,7 +7,8 @@ import { captureDirt, captureOf, type LayerStream } from './capture';
 import { captureInput } from './captureInput';
 import { USUAL_DIRT } from './dirtNumbers';
 import type { ForecastInput } from './forecast';
-import { withStrainer, type CloggingSimulation } from './cloggingSimulation';
+import type { CloggingSimulation } from './cloggingSimulation';
+import { withStrainer } from './flowStep';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
 /** Sludge in a slice of a layer: where it lies along the chamber, m, and by size as a share of what fits at most. */
@@ -42,8 +43,8 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
   const beds = cutBeds(inFlow, fluid, USUAL_DIRT);
   const first = day * simulation.slices * SIZES;
   const deposits = depositsOf(beds, simulation.mass, USUAL_DIRT.sludgeDensity, first);
-  const wetTo = simulation.wetTo[day] ?? Infinity;
-  const open = simulation.strainerOpen[day] ?? 1;
+  const wetTo = simulation.wetTo[day]!;
+  const open = simulation.strainerOpen[day]!;
   const water = filterWater(
     open === 1 ? filter : withStrainer(filter, open),
     fouledPaths(beds, deposits, wetTo),
@@ -58,7 +59,7 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
       const at = stack.layers.findIndex((layer) => layer.placed === placed);
       if (at === -1) continue;
       const split = splitStack(stack, whole, Infinity);
-      return { whole, own: split.own[at] ?? 0, beside: split.beside[at] ?? 0 };
+      return { whole, own: split.own[at]!, beside: split.beside[at]! };
     }
     return { whole, own: 0, beside: whole };
   });
@@ -77,8 +78,7 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
     sludge: sludgeOf(beds, simulation.mass, first),
     along: Array.from({ length: inFlow.length + 1 }, (_, place) =>
       SIZE_CLASSES.map(
-        (_size, size) =>
-          (capture.along[place * SIZES + size] ?? 0) * (simulation.suspended[day * SIZES + size] ?? 0),
+        (_size, size) => capture.along[place * SIZES + size]! * simulation.suspended[day * SIZES + size]!,
       ),
     ),
   };
@@ -89,11 +89,11 @@ function sludgeOf(beds: Beds, mass: Float32Array, first: number): SludgeSlice[][
   for (const bed of beds.list) {
     if (bed.part === 'gap') continue;
     for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
-      const most = bed.ultimate * USUAL_DIRT.sludgeDensity * (beds.volume[slice] ?? 1);
+      const most = bed.ultimate * USUAL_DIRT.sludgeDensity * beds.volume[slice]!;
       byLayer[bed.layerAt]?.push({
-        from: beds.from[slice] ?? 0,
-        to: beds.to[slice] ?? 0,
-        bySize: SIZE_CLASSES.map((_, size) => (mass[first + slice * SIZES + size] ?? 0) / most),
+        from: beds.from[slice]!,
+        to: beds.to[slice]!,
+        bySize: SIZE_CLASSES.map((_, size) => mass[first + slice * SIZES + size]! / most),
       });
     }
   }

@@ -74,7 +74,7 @@ export function ensembleRange(runs: readonly EnsembleRun[]): EnsembleRange | nul
   const column = new Float32Array(runs.length);
   for (let day = 0; day < days; day += 1) {
     runs.forEach((run, at) => {
-      column[at] = run.course[day] ?? 0;
+      column[at] = run.course[day]!;
     });
     column.sort();
     low[day] = at(column, LOW);
@@ -94,4 +94,4 @@ export function ensembleRange(runs: readonly EnsembleRun[]): EnsembleRange | nul
 
 /** The value at a share of a sorted list, 0–1: the nearest one, so that “never” is not averaged. */
 const at = (sorted: Float32Array | Float64Array, share: number): number =>
-  sorted[Math.round(share * (sorted.length - 1))] ?? 0;
+  sorted[Math.round(share * (sorted.length - 1))]!;

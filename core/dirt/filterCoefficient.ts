@@ -61,7 +61,7 @@ const softly = (x: number): number => {
  * @source Iwasaki 1937; touches saturate at their limit as η_max(1 − e^(−η/η_max)).
  */
 export function coefficientAt(collector: Collector, size: number, sinking: number, speed: number): number {
-  const limit = collector.limit[size] ?? 1;
-  const touches = (collector.interception[size] ?? 0) + sinking / speed;
-  return collector.perMetre * limit * -Math.expm1(-touches / limit) + (collector.strained[size] ?? 0);
+  const limit = collector.limit[size]!;
+  const touches = collector.interception[size]! + sinking / speed;
+  return collector.perMetre * limit * -Math.expm1(-touches / limit) + collector.strained[size]!;
 }

@@ -94,11 +94,11 @@ export function readForecast(simulation: CloggingSimulation, inFlow: readonly Pl
   const siltDays = Math.min(days, SILT_DAYS);
   const silt = inFlow.reduce(
     (sum, { layer, role, medium }, place) =>
-      silts({ layer, role, medium }) ? sum + (caughtBy[siltDays * layers + place] ?? 0) : sum,
+      silts({ layer, role, medium }) ? sum + caughtBy[siltDays * layers + place]! : sum,
     0,
   );
   const lastMonth = Math.min(days, MONTH);
-  const gains = inFlow.map((_, place) => clogging[at * layers + place] ?? 0);
+  const gains = inFlow.map((_, place) => clogging[at * layers + place]!);
   const most = gains.indexOf(Math.max(...gains));
   return {
     simulation,
@@ -106,13 +106,10 @@ export function readForecast(simulation: CloggingSimulation, inFlow: readonly Pl
     serviceDay,
     lowestShare: course.course.reduce((least, one) => Math.min(least, one), Infinity),
     spillDay,
-    outletAtSpill:
-      spillDay === null ? null : (flow[Math.min(days, Math.round(spillDay))] ?? 0) / (flow[0] ?? 1),
-    firstToClog: (gains[most] ?? 0) > FELT ? (inFlow[most]?.layer.id ?? null) : null,
+    outletAtSpill: spillDay === null ? null : flow[Math.min(days, Math.round(spillDay))]! / flow[0]!,
+    firstToClog: gains[most]! > FELT ? (inFlow[most]?.layer.id ?? null) : null,
     siltPerMonth: siltDays === 0 ? 0 : (silt / siltDays) * MONTH,
     nitrogenPerDay:
-      lastMonth === 0
-        ? 0
-        : (((rotted[days] ?? 0) - (rotted[days - lastMonth] ?? 0)) / lastMonth) * NITROGEN_PER_SLUDGE,
+      lastMonth === 0 ? 0 : ((rotted[days]! - rotted[days - lastMonth]!) / lastMonth) * NITROGEN_PER_SLUDGE,
   };
 }

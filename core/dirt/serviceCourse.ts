@@ -21,7 +21,7 @@ type Simulated = Pick<CloggingSimulation, 'through' | 'headroom'>;
 /** The course of one measure. */
 export function courseBy({ through, headroom }: Simulated, by: ServiceBy): ServiceCourse {
   const values = by === 'through' ? through : headroom;
-  const clean = values[0] ?? 1;
+  const clean = values[0]!;
   const limit =
     by === 'through' ? SERVICE_SHARE : clean <= 0 ? 1 : Math.min(LEAST_HEADROOM / clean, OF_CLEAN);
   return { by, limit, course: Float64Array.from(values, (one) => (clean > 0 ? one / clean : 0)) };
@@ -48,7 +48,7 @@ export const serviceDayOf = ({ course, limit }: ServiceCourse): number | null =>
 /** When a course by day first falls to a limit, straight between days; null when it does not. */
 export function crossing(course: Float64Array, limit: number): number | null {
   for (let day = 0; day < course.length; day += 1) {
-    const value = course[day] ?? NaN;
+    const value = course[day]!;
     if (!(value <= limit)) continue;
     const before = course[day - 1];
     return before === undefined ? 0 : day - 1 + (before - limit) / (before - value);

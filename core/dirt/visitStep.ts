@@ -1,0 +1,32 @@
+import { STAYS, type Visit, type Work } from '../pack/visit';
+import type { SimulationState } from './simulationState';
+import { SIZES } from './sizeClasses';
+
+/** What a visit does to each layer; null: nothing. */
+export const worksOf =
+  ({ works }: Visit) =>
+  (layerId: string): Work | null =>
+    works.find((one) => one.layerId === layerId)?.work ?? null;
+
+/** Cleans layers and what lies on the open floor under the first that is lifted; returns what left the filter, kg. */
+export function visitStep(state: SimulationState, workOf: (layerId: string) => Work | null): number {
+  let removed = 0;
+  const floorBefore = state.input.openFloor?.before;
+  for (const bed of state.beds.list) {
+    const work = workOf(state.inFlow[bed.layerAt]?.layer.id ?? '');
+    if (work === null) continue;
+    for (let at = bed.first * SIZES; at < (bed.first + bed.slices) * SIZES; at += 1) {
+      const before = state.mass[at]!;
+      state.mass[at] = before * STAYS[work];
+      removed += before * (1 - STAYS[work]);
+    }
+    for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1)
+      state.deposits[slice] = state.deposits[slice]! * STAYS[work];
+    if (bed.layerAt === floorBefore) {
+      removed += state.floorMass.reduce((sum, one) => sum + one, 0);
+      state.floorMass.fill(0);
+    }
+  }
+  state.leaves = 0;
+  return removed;
+}
