@@ -97,6 +97,24 @@ export const test = base.extend<Options & { app: App; quiet: void }, { server: S
     await server.use(':memory:');
     rmSync(folder, { recursive: true });
   },
+  // A page is used once it answers: a press on what the server drew would be lost.
+  page: async ({ page }, use) => {
+    const alive = () => page.locator('html[data-alive]').waitFor({ state: 'attached' });
+    const goto = page.goto.bind(page);
+    page.goto = async (url, options) => {
+      const response = await goto(url, options);
+      if (response?.ok() === true && response.headers()['content-type']?.startsWith('text/html') === true)
+        await alive();
+      return response;
+    };
+    const reload = page.reload.bind(page);
+    page.reload = async (options) => {
+      const response = await reload(options);
+      await alive();
+      return response;
+    };
+    await use(page);
+  },
   quiet: [
     async ({ context, app }, use, info) => {
       const troubles: string[] = [];

@@ -57,7 +57,7 @@ test.describe('stripping the demo’s hang-on-back', () => {
     await page.getByRole('link', { name: 'Review it' }).click();
     const treatments = page.getByRole('region', { name: 'What becomes of each layer' });
     await expect(treatments.getByRole('listitem').first()).toContainText(
-      'Discard now. It crumbles. Enough mature media stays.',
+      'Throw away. It crumbles. Enough mature media stays.',
     );
     await treatments.getByRole('button', { name: 'Take the advice on 4 layers' }).click();
     await expect(treatments.getByRole('listitem').first().getByRole('combobox')).toHaveValue('throw away');

@@ -30,6 +30,10 @@ interface Props {
 /** The head of every sheet: whose water it is, where in the job one stands, and whether all is saved. */
 export function Frame({ title, subtitle, links, linksLabel, shortcuts = [], status, children }: Props) {
   const nav = useRef<HTMLElement>(null);
+  // From here on the page answers: until then it is a picture of itself, and presses are lost.
+  useEffect(() => {
+    document.documentElement.dataset.alive = 'true';
+  }, []);
   // On a phone the row of stages is wider than the screen: the one we are on comes into sight.
   useEffect(() => {
     nav.current?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });

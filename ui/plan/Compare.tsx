@@ -1,4 +1,5 @@
 'use client';
+import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
 import type { Forecast, ForecastInput } from '@/core/dirt/forecast';
@@ -55,8 +56,9 @@ export function Compare({ filter, around, packs }: Props) {
   });
   const overTime = (key: string, label: string, of: (forecast: Forecast) => string) => {
     const values = packs.map((_, at) => {
-      const one = ahead?.[at] ?? null;
-      return one === null ? (ahead === null ? '…' : 'food not known') : of(one);
+      if (ahead.found === null || ahead.stale) return ahead.failed ? 'not worked out' : '…';
+      const forecast = ahead.found.answer[at] ?? null;
+      return forecast === null ? 'food not known' : of(forecast);
     });
     return { key, label, values, differs: new Set(values).size > 1 };
   };
@@ -73,6 +75,11 @@ export function Compare({ filter, around, packs }: Props) {
     report.findings.filter((finding) => finding.level === level).length;
   return (
     <div className={styles.compare}>
+      {ahead.failed ? (
+        <p role="alert">
+          What takes a year could not be worked out. <Button onClick={ahead.retry}>Try again</Button>
+        </p>
+      ) : null}
       <table className={styles.table}>
         <caption className="unseen">Packs side by side</caption>
         <thead>

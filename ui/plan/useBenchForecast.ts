@@ -14,6 +14,7 @@ export interface BenchForecast {
   readonly input: ForecastInput;
   readonly found: FoundForecast | null;
   readonly failed: boolean;
+  readonly retry: () => void;
   readonly stale: boolean;
   readonly range: RangeState | null;
   readonly day: number;
@@ -36,7 +37,7 @@ export function useBenchForecast(
     () => ({ tank, filter, layers, others, visits }),
     [tank, filter, layers, others, visits],
   );
-  const { found, failed } = useForecast(input);
+  const { found, failed, retry } = useForecast(input);
   const range = useRange(found, input);
   const [day, put] = useState(0);
   const setDay = useCallback((next: number) => put(Math.max(0, Math.round(next))), []);
@@ -52,5 +53,17 @@ export function useBenchForecast(
         : new Map(state.water.layers.map(({ layerId }, at) => [layerId, state.sludge[at] ?? []])),
     [state, day],
   );
-  return { input, found, failed, stale: found?.input !== input, range, day, setDay, state, shown, sludge };
+  return {
+    input,
+    found,
+    failed,
+    retry,
+    stale: found?.input !== input,
+    range,
+    day,
+    setDay,
+    state,
+    shown,
+    sludge,
+  };
 }

@@ -9,8 +9,7 @@ export const PAGE_ID = globalThis.crypto.randomUUID();
 const lockName = (pageId: string): string => `neat-layer page ${pageId}`;
 
 /** Absent where the page did not come from this machine over a safe address. */
-const locks = (): LockManager | undefined =>
-  typeof navigator === 'undefined' ? undefined : (navigator.locks);
+const locks = (): LockManager | undefined => (typeof navigator === 'undefined' ? undefined : navigator.locks);
 
 let held = false;
 

@@ -11,9 +11,10 @@ import { mediumById } from '@/core/media/catalogue';
 import { Fold } from '../frame/Fold';
 import { useWords } from '../fields/Habits';
 import type { Words } from '../fields/wordsFor';
-import { forecastWorkers } from './forecastWorkers';
+import { askWorker } from './forecastWorkers';
 import { daysIn } from './serviceWords';
 import styles from './ServicePlanFold.module.css';
+import { useWorkerAnswer } from './useWorkerAnswer';
 
 interface Props {
   /** The pack without the visits that are on the strip already: a plan begins from none. */
@@ -30,24 +31,18 @@ const WHY: Readonly<Record<PlannedVisit['why'], string>> = {
   biological: 'biological media have silted up; nothing else that day',
 };
 
+const work = (input: ForecastInput) => askWorker('long', (remote) => remote.plan(input));
+
 /** A year of visits from the forecast: how many, how long, what is lifted; put on the strip with one press. */
 export function ServicePlanFold({ input, report, visits, onVisits, onEdit }: Props) {
   const words = useWords();
-  const [made, setMade] = useState<{ of: ForecastInput; plan: ServicePlan | null } | null>(null);
-  const [state, setState] = useState<'idle' | 'working' | 'failed'>('idle');
-  const current = made?.of === input ? made.plan : null;
-  const work = () => {
-    setState('working');
-    forecastWorkers()[1]
-      .plan(input)
-      .then(
-        (plan) => {
-          setMade({ of: input, plan });
-          setState('idle');
-        },
-        () => setState('failed'),
-      );
-  };
+  // Asked for by hand: a year is tried many times over.
+  const [asked, setAsked] = useState<ForecastInput | null>(null);
+  const { found, failed, stale, retry } = useWorkerAnswer(asked, work);
+  const current = found?.of === input ? found.answer : null;
+  const working = asked === input && stale && !failed;
+  const isFailed = asked === input && failed;
+  const begin = () => (asked === input ? retry() : setAsked(input));
   const number = (layerId: string): string => {
     const one = report.layers.find((layer) => layer.layerId === layerId);
     return one === undefined ? 'a layer that is gone' : `layer ${one.flowNumber}`;
@@ -68,10 +63,10 @@ export function ServicePlanFold({ input, report, visits, onVisits, onEdit }: Pro
               As few visits as keep the flow up; biological media left alone, and never cleaned together with
               the rest.
             </p>
-            <Button onClick={work} disabled={state === 'working'}>
-              {state === 'working' ? 'Working it out …' : 'Work out a year of visits'}
+            <Button onClick={begin} disabled={working}>
+              {working ? 'Working it out …' : 'Work out a year of visits'}
             </Button>
-            {state === 'failed' ? <p role="alert">It could not be worked out; try again.</p> : null}
+            {isFailed ? <p role="alert">It could not be worked out; try again.</p> : null}
           </>
         ) : (
           <>

@@ -1,6 +1,7 @@
 'use client';
 import Pause from '@mui/icons-material/Pause';
 import PlayArrow from '@mui/icons-material/PlayArrow';
+import Button from '@mui/material/Button';
 import Slider from '@mui/material/Slider';
 import { area, line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
@@ -34,6 +35,7 @@ const SHOWN_UNTIL = 1;
 interface Props {
   readonly found: FoundForecast | null;
   readonly failed: boolean;
+  readonly retry: () => void;
   /** The pack has changed since it was forecast. */
   readonly stale: boolean;
   readonly range: RangeState | null;
@@ -48,7 +50,7 @@ interface Props {
 
 /** Flow over a year with likely range, the day that the bench shows, and the visits planned. */
 export function TimeStrip(props: Props) {
-  const { found, failed, filterId, range, stale, day, onDay } = props;
+  const { found, failed, retry, filterId, range, stale, day, onDay } = props;
   const [playing, setPlaying] = useState(false);
   const days = found?.forecast?.simulation.days ?? HORIZON;
   useEffect(() => {
@@ -63,7 +65,11 @@ export function TimeStrip(props: Props) {
   return (
     <section aria-label="Over time" className={styles.strip} aria-busy={stale || working}>
       {found === null ? (
-        <p className="quiet">{failed ? FAILED : 'Working out how it clogs …'}</p>
+        failed ? (
+          <Failed onRetry={retry} />
+        ) : (
+          <p className="quiet">Working out how it clogs …</p>
+        )
       ) : found.forecast === null ? (
         <p className="quiet">
           Enter the daily food to see when this filter clogs:{' '}
@@ -84,7 +90,10 @@ export function TimeStrip(props: Props) {
               {playing ? <Pause fontSize="inherit" /> : <PlayArrow fontSize="inherit" />}{' '}
               {playing ? 'stop' : 'play'}
             </button>
-            {failed ? <span role="alert">{FAILED}</span> : null}
+            {failed ? <Failed onRetry={retry} /> : null}
+            {range?.failed === true ? (
+              <span role="alert">The likely range could not be worked out.</span>
+            ) : null}
             <span className={styles.progress} data-working={working}>
               {working ? (
                 <>
@@ -100,7 +109,13 @@ export function TimeStrip(props: Props) {
   );
 }
 
-const FAILED = 'The forecast could not be worked out. Change something, or load the page again.';
+function Failed({ onRetry }: { onRetry: () => void }) {
+  return (
+    <p role="alert">
+      The forecast could not be worked out. <Button onClick={onRetry}>Try again</Button>
+    </p>
+  );
+}
 
 function Course({
   forecast,

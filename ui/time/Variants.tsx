@@ -1,46 +1,42 @@
 'use client';
+import Button from '@mui/material/Button';
 import { line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
-import { useEffect, useState } from 'react';
 import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
 import type { ForecastInput } from '@/core/dirt/forecast';
 import type { VariantOutlook } from '@/core/explore/variants';
 import { useWords } from '../fields/Habits';
-import { forecastWorkers } from './forecastWorkers';
+import { askWorker } from './forecastWorkers';
 import { daysIn } from './serviceWords';
+import { useWorkerAnswer } from './useWorkerAnswer';
 import styles from './Variants.module.css';
 
 const WIDTH = 150;
 const HEIGHT = 64;
 
+const work = (input: ForecastInput) => askWorker('long', (remote) => remote.variants(input));
+
 /** The same filter laid out in other ways, a small picture each: what a year does to it. */
 export function Variants({ input }: { input: ForecastInput }) {
-  const [made, setMade] = useState<{ of: ForecastInput; variants: VariantOutlook[] } | null>(null);
-  const [failed, setFailed] = useState(false);
-  useEffect(() => {
-    let wanted = true;
-    forecastWorkers()[1]
-      .variants(input)
-      .then(
-        (variants) => wanted && setMade({ of: input, variants }),
-        () => wanted && setFailed(true),
-      );
-    return () => {
-      wanted = false;
-    };
-  }, [input]);
-  if (failed) return <p role="alert">The other ways could not be worked out. Load the page again.</p>;
-  if (made === null) return <p className="quiet">Working out a year of each …</p>;
-  if (made.variants.length === 0)
+  const { found, stale, failed, retry } = useWorkerAnswer(input, work);
+  if (failed)
+    return (
+      <p role="alert">
+        The other ways could not be worked out. <Button onClick={retry}>Try again</Button>
+      </p>
+    );
+  if (found === null) return <p className="quiet">Working out a year of each …</p>;
+  const variants = found.answer;
+  if (variants.length === 0)
     return <p className="quiet">Enter the food a day under Measure, and a year of each is drawn here.</p>;
   return (
     <section aria-label="Other ways, over a year">
       <h2 className="caption">
         Other ways to lay it out, over a year: share of clean, with the limit for service
       </h2>
-      <ul className={styles.variants} aria-busy={made.of !== input}>
-        {made.variants.map((variant) => (
-          <Outlook key={variant.key} variant={variant} plan={made.variants[0]} />
+      <ul className={styles.variants} aria-busy={stale}>
+        {variants.map((variant) => (
+          <Outlook key={variant.key} variant={variant} plan={variants[0]} />
         ))}
       </ul>
     </section>

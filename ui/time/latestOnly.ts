@@ -3,12 +3,12 @@
  * those between are never begun.
  *
  * @param done told what a piece of work was asked for, and its answer
- * @param failed told what went wrong
+ * @param failed told what a piece of work was asked for, and what went wrong
  */
 export function latestOnly<Ask, Answer>(
   work: (ask: Ask) => Promise<Answer>,
   done: (ask: Ask, answer: Answer) => void,
-  failed: (error: unknown) => void,
+  failed: (ask: Ask, error: unknown) => void,
 ): (ask: Ask) => void {
   let running = false;
   let waiting: { readonly ask: Ask } | null = null;
@@ -17,7 +17,7 @@ export function latestOnly<Ask, Answer>(
     try {
       done(ask, await work(ask));
     } catch (error) {
-      failed(error);
+      failed(ask, error);
     }
     running = false;
     const next = waiting;

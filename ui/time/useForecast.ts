@@ -1,8 +1,8 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import type { Forecast, ForecastInput } from '@/core/dirt/forecast';
-import { forecastWorkers } from './forecastWorkers';
-import { latestOnly } from './latestOnly';
+import { askWorker } from './forecastWorkers';
+import { useWorkerAnswer } from './useWorkerAnswer';
 
 /** A forecast with what it is of: the pack may have changed since. */
 export interface FoundForecast {
@@ -11,24 +11,18 @@ export interface FoundForecast {
   readonly forecast: Forecast | null;
 }
 
+const work = (input: ForecastInput) => askWorker('quick', (remote) => remote.forecast(input));
+
 /** The forecast of a pack, reckoned in a worker; null until the first has come. `failed` says that none can be had. */
 export function useForecast(input: ForecastInput): {
   readonly found: FoundForecast | null;
   readonly failed: boolean;
+  readonly retry: () => void;
 } {
-  const [found, setFound] = useState<FoundForecast | null>(null);
-  const [failed, setFailed] = useState(false);
-  const ask = useRef<((input: ForecastInput) => void) | null>(null);
-  useEffect(() => {
-    ask.current ??= latestOnly(
-      (one: ForecastInput) => forecastWorkers()[0].forecast(one),
-      (one, forecast) => {
-        setFailed(false);
-        setFound({ input: one, forecast });
-      },
-      () => setFailed(true),
-    );
-    ask.current(input);
-  }, [input]);
-  return { found, failed };
+  const { found, failed, retry } = useWorkerAnswer(input, work);
+  return {
+    found: useMemo(() => (found === null ? null : { input: found.of, forecast: found.answer }), [found]),
+    failed,
+    retry,
+  };
 }

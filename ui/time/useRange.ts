@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import { ENSEMBLE_RUNS, ensembleRange, type EnsembleRange, type EnsembleRun } from '@/core/dirt/ensemble';
 import type { ForecastInput } from '@/core/dirt/forecast';
-import { forecastWorkers } from './forecastWorkers';
+import { askWorker, WORKER_PLACES, type WorkerPlace } from './forecastWorkers';
 import type { FoundForecast } from './useForecast';
 
 /** Milliseconds without a change after which the range is worked out: never while an edge is dragged. */
@@ -16,6 +16,8 @@ export interface RangeState {
   readonly range: EnsembleRange | null;
   /** 0–1. */
   readonly done: number;
+  /** It could not be worked out. */
+  readonly failed: boolean;
 }
 
 /** The range of a forecast from its ensemble, shared by both workers; begun after a pause, dropped when the pack changes. */
@@ -27,24 +29,30 @@ export function useRange(found: FoundForecast | null, current: ForecastInput): R
     let wanted = true;
     const runs: EnsembleRun[] = [];
     let next = 0;
-    const work = async (worker: ReturnType<typeof forecastWorkers>[number]): Promise<void> => {
+    const work = async (place: WorkerPlace): Promise<void> => {
       while (wanted && next < ENSEMBLE_RUNS) {
         const from = next;
         next += AT_ONCE;
-        runs.push(...(await worker.runs(current, by, from, Math.min(AT_ONCE, ENSEMBLE_RUNS - from))));
+        const count = Math.min(AT_ONCE, ENSEMBLE_RUNS - from);
+        runs.push(...(await askWorker(place, (remote) => remote.runs(current, by, from, count))));
         if (wanted)
           setState((before) => ({
             of: current,
             range: before?.of === current ? before.range : null,
             done: runs.length / ENSEMBLE_RUNS,
+            failed: false,
           }));
       }
     };
     const timer = setTimeout(
       () =>
-        void Promise.all(forecastWorkers().map(work)).then(() => {
-          if (wanted) setState({ of: current, range: ensembleRange(runs), done: 1 });
-        }),
+        void Promise.all(WORKER_PLACES.map(work)).then(
+          () => wanted && setState({ of: current, range: ensembleRange(runs), done: 1, failed: false }),
+          () => {
+            if (wanted) setState({ of: current, range: null, done: 1, failed: true });
+            wanted = false;
+          },
+        ),
       PAUSE,
     );
     return () => {
