@@ -103,6 +103,6 @@ test('other ways to lay a pack out are drawn side by side, and the strip says wh
   await page.getByLabel('Food a day').selectOption('not known yet');
   await expectSaved(page);
   await page.goto('/filter/reed-bench/plan');
-  await expect(page.getByText('enter the food a day under', { exact: false }).first()).toBeVisible();
+  await expect(page.getByText('Enter the daily food to see when this filter clogs').first()).toBeVisible();
   await expect(page.getByTestId('reading-flow')).toHaveText(/\d\sL\/h/);
 });

@@ -1,6 +1,7 @@
 // npm test: installs what is missing, then lint, types, unit tests, build and browser tests. Stops at the first failure.
 import { mkdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import { flakyTests } from './flakyTests.mjs';
 import { build, install, installChromium, ROOT, run, say } from './prepare.mjs';
 
 install();
@@ -28,7 +29,13 @@ say('Browser tests');
 run('npx', ['playwright', 'test']);
 
 const unit = JSON.parse(readFileSync(unitFile, 'utf8'));
-const browser = JSON.parse(readFileSync(path.join(results, 'browser.json'), 'utf8')).stats;
+const report = JSON.parse(readFileSync(path.join(results, 'browser.json'), 'utf8'));
+const browser = report.stats;
+const second = flakyTests(report.suites);
+if (second.length > 0) {
+  say('Passed only on the second try:');
+  for (const title of second) console.log(`  ${title}`);
+}
 // A test that passed when it was tried once more has passed.
 const passed = unit.numPassedTests + browser.expected + browser.flaky;
 const failed = unit.numFailedTests + browser.unexpected;

@@ -1,5 +1,8 @@
 'use client';
-import TextField from '@mui/material/TextField';
+import FormControl from '@mui/material/FormControl';
+import InputLabel from '@mui/material/InputLabel';
+import NativeSelect from '@mui/material/NativeSelect';
+import { useId } from 'react';
 
 interface Choice<T extends string> {
   readonly value: T;
@@ -13,36 +16,41 @@ interface Props<T extends string> {
   readonly choices: readonly Choice<T>[];
   readonly onChange: (value: T) => void;
   readonly fullWidth?: boolean;
+  readonly className?: string;
 }
 
 /** One of a list. The browser's own list: it works with every keyboard, thumb and screen reader. */
-export function ChoiceField<T extends string>({ label, value, choices, onChange, fullWidth }: Props<T>) {
+export function ChoiceField<T extends string>({
+  label,
+  value,
+  choices,
+  onChange,
+  fullWidth = false,
+  className,
+}: Props<T>) {
+  const id = useId();
   const groups = [...new Set(choices.map((choice) => choice.group))];
   return (
-    <TextField
-      select
-      label={label}
-      value={value}
-      fullWidth={fullWidth}
-      onChange={(event) => onChange(event.target.value as T)}
-      slotProps={{ select: { native: true } }}
-    >
-      {groups.map((group) => {
-        const options = choices
-          .filter((choice) => choice.group === group)
-          .map((choice) => (
-            <option key={choice.value} value={choice.value}>
-              {choice.label}
-            </option>
-          ));
-        return group === undefined ? (
-          options
-        ) : (
-          <optgroup key={group} label={group}>
-            {options}
-          </optgroup>
-        );
-      })}
-    </TextField>
+    <FormControl variant="standard" size="small" fullWidth={fullWidth} className={className}>
+      <InputLabel htmlFor={id}>{label}</InputLabel>
+      <NativeSelect value={value} onChange={(event) => onChange(event.target.value as T)} inputProps={{ id }}>
+        {groups.map((group) => {
+          const options = choices
+            .filter((choice) => choice.group === group)
+            .map((choice) => (
+              <option key={choice.value} value={choice.value}>
+                {choice.label}
+              </option>
+            ));
+          return group === undefined ? (
+            options
+          ) : (
+            <optgroup key={group} label={group}>
+              {options}
+            </optgroup>
+          );
+        })}
+      </NativeSelect>
+    </FormControl>
   );
 }

@@ -1,5 +1,5 @@
 'use client';
-import TextField from '@mui/material/TextField';
+import { TextInput } from './TextInput';
 import { parseNumber } from '@/core/units/parseNumber';
 import { useWords } from './Habits';
 import { useDraftField } from './useDraftField';
@@ -32,12 +32,5 @@ export function CountField({ label, value, onChange, optional = false, min = 0, 
     },
     onValue: onChange,
   });
-  return (
-    <TextField
-      {...props}
-      label={label}
-      helperText={fault}
-      slotProps={{ htmlInput: { inputMode: 'numeric' } }}
-    />
-  );
+  return <TextInput {...props} label={label} helperText={fault} inputMode="numeric" />;
 }

@@ -1,5 +1,5 @@
 'use client';
-import TextField from '@mui/material/TextField';
+import { TextInput } from './TextInput';
 import { nameSchema } from '@/core/document/fields';
 import { useDraftField } from './useDraftField';
 
@@ -22,5 +22,5 @@ export function NameField({ label, value, onChange, className }: Props) {
     },
     onValue: onChange,
   });
-  return <TextField {...props} label={label} helperText={fault} className={className} />;
+  return <TextInput {...props} label={label} helperText={fault} className={className} />;
 }

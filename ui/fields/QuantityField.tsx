@@ -1,13 +1,13 @@
 'use client';
-import TextField, { type TextFieldProps } from '@mui/material/TextField';
 import { boundsFault, type Bounds } from '@/core/units/bounds';
 import { shownDigits } from '@/core/units/formatQuantity';
 import { parseQuantity, typedQuantity } from '@/core/units/parseQuantity';
 import { useWords } from './Habits';
+import { TextInput, type TextInputProps } from './TextInput';
 import { useDraftField, type ReadText } from './useDraftField';
 import type { Words } from './wordsFor';
 
-type Props = Omit<TextFieldProps, 'value' | 'onChange' | 'label' | 'error' | 'helperText'> & {
+type Props = Pick<TextInputProps, 'className' | 'disabled' | 'onKeyDown' | 'placeholder'> & {
   label: string;
   bounds: Bounds;
   /** SI; null shows an empty field. */
@@ -45,21 +45,16 @@ export function QuantityField({
     onValue: onChange,
   });
   return (
-    <TextField
+    <TextInput
       {...rest}
       {...props}
       label={label}
+      inputMode="decimal"
       helperText={fault ?? hint}
+      behind={unit.symbol === '' ? undefined : <span className="quiet">{unit.symbol}</span>}
       onKeyDown={(event) => {
         props.onKeyDown(event);
         onKeyDown?.(event);
-      }}
-      slotProps={{
-        ...rest.slotProps,
-        htmlInput: { inputMode: 'decimal' },
-        input: {
-          endAdornment: unit.symbol === '' ? undefined : <span className="quiet">{unit.symbol}</span>,
-        },
       }}
     />
   );

@@ -1,6 +1,6 @@
 'use client';
 import { useDraggable } from '@dnd-kit/core';
-import TextField from '@mui/material/TextField';
+import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
 import { CATALOGUE, UNKNOWN_MEDIUM } from '@/core/media/catalogue';
 import type { Medium } from '@/core/media/medium';
@@ -27,9 +27,9 @@ export function MediaShelf({ onAdd, full, offersUnknown }: Props) {
             ? 'The pack is full: it holds 60 layers.'
             : 'Media: drag one into the line, or press it to add it'}
         </h2>
-        <TextField
+        <TextInput
           placeholder="search the media"
-          slotProps={{ htmlInput: { 'aria-label': 'Search the media' } }}
+          aria-label="Search the media"
           type="search"
           value={wanted}
           onChange={(event) => setWanted(event.target.value)}

@@ -1,4 +1,5 @@
-import type { ReactNode } from 'react';
+'use client';
+import { useState, type ReactNode } from 'react';
 import styles from './Fold.module.css';
 
 interface Props {
@@ -7,18 +8,26 @@ interface Props {
   readonly says: ReactNode;
   readonly attention?: boolean;
   readonly open?: boolean;
+  /** Drawn only once it is opened: for what is large and seldom wanted. */
+  readonly lazy?: boolean;
   readonly children: ReactNode;
 }
 
 /** A part of a sheet that says what it holds in one line, and opens to be changed. */
-export function Fold({ title, says, attention = false, open = false, children }: Props) {
+export function Fold({ title, says, attention = false, open = false, lazy = false, children }: Props) {
+  const [opened, setOpened] = useState(open || !lazy);
   return (
-    <details className={styles.fold} data-attention={attention} open={open}>
+    <details
+      className={styles.fold}
+      data-attention={attention}
+      open={open}
+      onToggle={(event) => event.currentTarget.open && setOpened(true)}
+    >
       <summary className={styles.summary}>
         <span className={styles.title}>{title}</span>
         <span className={styles.says}>{says}</span>
       </summary>
-      <div className={styles.inside}>{children}</div>
+      {opened ? <div className={styles.inside}>{children}</div> : null}
     </details>
   );
 }

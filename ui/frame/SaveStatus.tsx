@@ -1,10 +1,14 @@
 'use client';
 import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
 import { useWords } from '../fields/Habits';
 import type { Words } from '../fields/wordsFor';
 import type { Autosave } from '../state/useAutosave';
-import { Asides } from './Asides';
 import styles from './SaveStatus.module.css';
+
+// Loaded when they are needed, which is seldom.
+const ConflictDialog = dynamic(() => import('./ConflictDialog').then((module) => module.ConflictDialog));
+const Asides = dynamic(() => import('./Asides').then((module) => module.Asides));
 
 /** What the head of a sheet needs to know of a document that saves itself. */
 export type Saving = Pick<
@@ -27,16 +31,7 @@ export function SaveStatus({ saves }: { saves: readonly Saving[] }) {
       </span>
       <div className={styles.panels}>
         {conflict === undefined ? null : (
-          <div role="alertdialog" aria-label="Changed elsewhere" className={styles.panel}>
-            <p className={styles.heading}>This was changed in another tab or on another device.</p>
-            <p>Both versions are safe until you choose. The one you do not choose is gone.</p>
-            <div className={styles.buttons}>
-              <Button onClick={conflict.takeTheirs}>Take the other version</Button>
-              <Button variant="contained" onClick={conflict.keepMine}>
-                Keep what is on this screen
-              </Button>
-            </div>
-          </div>
+          <ConflictDialog onTheirs={conflict.takeTheirs} onMine={conflict.keepMine} />
         )}
         {refused !== undefined ? (
           <div role="alert" className={styles.panel}>

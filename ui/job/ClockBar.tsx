@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
+import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
 import type { Job } from '@/core/job/job';
 import {
@@ -86,13 +86,13 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
               setParking(false);
             }}
           >
-            <TextField
+            <TextInput
               label="Parked in which tank or filter"
               value={place}
               autoFocus
               autoComplete="off"
               onChange={(event) => setPlace(event.target.value)}
-              slotProps={{ htmlInput: { maxLength: 60 } }}
+              maxLength={60}
             />
             <Button type="submit" disabled={place.trim() === ''}>
               It is in there

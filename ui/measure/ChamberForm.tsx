@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
+import { TextInput } from '../fields/TextInput';
 import { nameSchema } from '@/core/document/fields';
 import { CHAMBER_BOUNDS, isInward, volumeBetween, type ChamberShape } from '@/core/filter/chamberShape';
 import { FILTER_BOUNDS, usableDepth, type Chamber, type FlowWay } from '@/core/filter/filter';
@@ -163,5 +163,5 @@ function LiftField({ lift, onChange }: { lift: readonly string[]; onChange: (lif
     },
     onValue: onChange,
   });
-  return <TextField {...props} label="Remove first" helperText={fault} className={styles.lift} />;
+  return <TextInput {...props} label="Remove first" helperText={fault} className={styles.lift} />;
 }

@@ -1,7 +1,10 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
+import Radio from '@mui/material/Radio';
+import RadioGroup from '@mui/material/RadioGroup';
 import { useMemo, useRef, useState } from 'react';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { FILTER_BOUNDS } from '@/core/filter/filter';
 import { FilterKindSchema, type FilterKind } from '@/core/filter/filterKind';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
@@ -30,32 +33,38 @@ const ANY_TANK = newTank('any', 'Any', 0.1);
 const NO_IDS = { id: 'any', tankId: 'any' };
 const PICTURE_ROOM = { width: 172, height: 190 };
 
+/** What is entered of a new filter; volumes m³, flow m³/s. */
+interface Entry {
+  readonly name: string;
+  readonly volume: number | null;
+  readonly labelFlow: number | null;
+  readonly kind: FilterKind | null;
+  readonly size: PresetSize;
+}
+
+const FIRST_ENTRY: Entry = { name: '', volume: null, labelFlow: null, kind: null, size: 'middle' };
+/** In the order in which they stand in the form. */
+const FIELDS = ['name', 'volume', 'labelFlow', 'kind', 'size'] as const;
+
 /** The first minute with a filter: whose water, how much, and how the water goes through it. */
 export function NewFilter({ tank }: { tank: Tank | null }) {
   const router = useRouter();
   const words = useWords();
-  const [kind, setKind] = useState<FilterKind | null>(null);
-  const [size, setSize] = useState<PresetSize>('middle');
-  const [name, setName] = useState('');
-  const [volume, setVolume] = useState<number | null>(null);
-  const [labelFlow, setLabelFlow] = useState<number | null>(null);
-  const [faults, setFaults] = useState<readonly string[]>([]);
-  const [busy, setBusy] = useState(false);
+  const form = useForm<Entry>({ defaultValues: FIRST_ENTRY, reValidateMode: 'onSubmit' });
+  const { control, formState, handleSubmit } = form;
+  const kind = useWatch({ control, name: 'kind' });
+  const [refused, setRefused] = useState<readonly string[]>([]);
   const identity = useRef<{ id: string; tankId: string } | null>(null);
+  const missing = FIELDS.flatMap((field) => formState.errors[field]?.message ?? []);
+  const faults = missing.length > 0 ? missing : refused;
 
-  const add = async () => {
-    const missing = [
-      ...(name.trim() === '' ? ['Type a name for it.'] : []),
-      ...(tank === null && volume === null ? ['Type how much water is in the tank.'] : []),
-      ...(kind === null ? ['Choose how the water goes through it.'] : []),
-    ];
-    setFaults(missing);
-    if (missing.length > 0 || kind === null) return;
-    setBusy(true);
+  const add = async ({ name, volume, labelFlow, kind: chosen, size }: Entry) => {
+    if (chosen === null) return;
+    setRefused([]);
     // One whose answer was lost is the same filter when it is added again.
     identity.current ??= { id: crypto.randomUUID(), tankId: tank?.id ?? crypto.randomUUID() };
     const ids = identity.current;
-    const preset = presetFilter(kind, ids, name.trim(), size);
+    const preset = presetFilter(chosen, ids, name.trim(), size);
     const outcome = await send('POST', '/api/filters', {
       ...(tank === null && volume !== null ? { tank: newTank(ids.tankId, name.trim(), volume) } : {}),
       filter: labelFlow === null ? preset : { ...preset, labelFlow, assumed: measured(preset, 'labelFlow') },
@@ -64,9 +73,8 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
       router.push(`/filter/${ids.id}/measure`);
       return;
     }
-    setBusy(false);
     if (outcome.kind !== 'unreachable') identity.current = null;
-    setFaults(
+    setRefused(
       outcome.kind === 'refused'
         ? outcome.faults
         : ['The app does not answer. What you typed is still here; try again.'],
@@ -80,58 +88,78 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
       links={mainLinks('/new')}
       linksLabel="Main"
     >
-      <form
-        className={styles.sheet}
-        onSubmit={(event) => {
-          event.preventDefault();
-          void add();
-        }}
-      >
+      <form className={styles.sheet} onSubmit={(event) => void handleSubmit(add)(event)}>
         <div className={styles.fields}>
-          <NameField
-            label={tank === null ? 'Name of the tank or filter' : 'Name of the filter'}
-            value={name}
-            onChange={setName}
+          <Controller
+            control={control}
+            name="name"
+            rules={{ validate: (name) => name.trim() !== '' || 'Type a name for it.' }}
+            render={({ field: { value, onChange } }) => (
+              <NameField
+                label={tank === null ? 'Name of the tank or filter' : 'Name of the filter'}
+                value={value}
+                onChange={onChange}
+              />
+            )}
           />
           {tank === null ? (
-            <QuantityField
-              label="Water in the tank, net"
-              bounds={WATER_BOUNDS.volume}
-              value={volume}
-              onChange={setVolume}
+            <Controller
+              control={control}
+              name="volume"
+              rules={{ validate: (volume) => volume !== null || 'Type how much water is in the tank.' }}
+              render={({ field: { value, onChange } }) => (
+                <QuantityField
+                  label="Water in the tank, net"
+                  bounds={WATER_BOUNDS.volume}
+                  value={value}
+                  onChange={onChange}
+                />
+              )}
             />
           ) : (
             <p className={styles.onTank}>
               On {tank.name}, {words.show({ kind: 'volume', si: netVolume(tank.water).value })} of water
             </p>
           )}
-          <QuantityField
-            label="Flow on the label, if known"
-            optional
-            bounds={FILTER_BOUNDS.labelFlow}
-            value={labelFlow}
-            onChange={setLabelFlow}
+          <Controller
+            control={control}
+            name="labelFlow"
+            render={({ field: { value, onChange } }) => (
+              <QuantityField
+                label="Flow on the label, if known"
+                optional
+                bounds={FILTER_BOUNDS.labelFlow}
+                value={value}
+                onChange={onChange}
+              />
+            )}
           />
         </div>
         <fieldset className={styles.kinds}>
           <legend className="caption">How does the water go through it?</legend>
-          <div className={styles.pictures}>
-            {FilterKindSchema.options.map((one) => (
-              <label key={one} className={styles.kind} data-chosen={kind === one}>
-                <input
-                  type="radio"
-                  name="kind"
-                  value={one}
-                  checked={kind === one}
-                  onChange={() => setKind(one)}
-                  className="unseen"
-                />
-                <KindPicture kind={one} />
-                <span className={styles.name}>{FILTER_KINDS[one].name}</span>
-                <span className={styles.way}>{FILTER_KINDS[one].way}</span>
-              </label>
-            ))}
-          </div>
+          <Controller
+            control={control}
+            name="kind"
+            rules={{ validate: (chosen) => chosen !== null || 'Choose how the water goes through it.' }}
+            render={({ field: { value, onChange } }) => (
+              <RadioGroup
+                name="kind"
+                aria-label="How does the water go through it?"
+                value={value}
+                onChange={(_, chosen) => onChange(chosen)}
+                className={styles.pictures}
+              >
+                {FilterKindSchema.options.map((option) => (
+                  <label key={option} className={styles.kind} data-chosen={value === option}>
+                    <Radio value={option} className={styles.radio} />
+                    <KindPicture kind={option} />
+                    <span className={styles.name}>{FILTER_KINDS[option].name}</span>
+                    <span className={styles.way}>{FILTER_KINDS[option].way}</span>
+                  </label>
+                ))}
+              </RadioGroup>
+            )}
+          />
         </fieldset>
         <div className={styles.foot}>
           {faults.length === 0 ? null : (
@@ -143,24 +171,30 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
           )}
           {kind === null ? null : (
             <div className={styles.size}>
-              <ChoiceField<PresetSize>
-                label="About how large"
-                value={size}
-                choices={PRESET_SIZES.map((value) => {
-                  const room = mediaRoom(presetFilter(kind, NO_IDS, kind, value));
-                  return {
-                    value,
-                    label: `${value}, ${words.show({ kind: 'volume', si: room }, 1)} for media`,
-                  };
-                })}
-                onChange={setSize}
+              <Controller
+                control={control}
+                name="size"
+                render={({ field: { value: size, onChange } }) => (
+                  <ChoiceField<PresetSize>
+                    label="About how large"
+                    value={size}
+                    choices={PRESET_SIZES.map((value) => {
+                      const room = mediaRoom(presetFilter(kind, NO_IDS, kind, value));
+                      return {
+                        value,
+                        label: `${value}, ${words.show({ kind: 'volume', si: room }, 1)} for media`,
+                      };
+                    })}
+                    onChange={onChange}
+                  />
+                )}
               />
               <span className="quiet">
-                It only sets where you begin: every size is typed over in the survey.
+                It only sets where you begin: every size can be typed over under Measure.
               </span>
             </div>
           )}
-          <Button type="submit" variant="contained" disabled={busy}>
+          <Button type="submit" variant="contained" disabled={formState.isSubmitting}>
             Enter it
           </Button>
         </div>

@@ -1,5 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { MOST_ALTERNATIVES, type Job } from '@/core/job/job';
@@ -12,10 +13,12 @@ import { ToggleField } from '../fields/ToggleField';
 import { send } from '../state/send';
 import { latest } from '../state/openDocuments';
 import { useAutosave } from '../state/useAutosave';
-import { Variants } from '../time/Variants';
-import { Compare } from './Compare';
 import { PlanBench } from './PlanBench';
 import styles from './PlanSheet.module.css';
+
+// Loaded when packs are compared.
+const Compare = dynamic(() => import('./Compare').then((module) => module.Compare));
+const Variants = dynamic(() => import('../time/Variants').then((module) => module.Variants));
 
 /** Stands for the comparison among the plans; no id of a document looks like it. */
 const COMPARE = '(compare)';

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
+import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
 import { JOB_BOUNDS, type PackedStep } from '@/core/job/job';
 import type { PackingStep } from '@/core/job/packingSteps';
@@ -49,12 +49,12 @@ export function Deviation({ step, packed, planned, onPut }: Props) {
         onChange={setThickness}
       />
       <QuantityField label="Weighed dry" optional bounds={JOB_BOUNDS.mass} value={mass} onChange={setMass} />
-      <TextField
+      <TextInput
         label="Note"
         value={note}
         onChange={(event) => setNote(event.target.value)}
         className={styles.note}
-        slotProps={{ htmlInput: { maxLength: LONGEST_NOTE } }}
+        maxLength={LONGEST_NOTE}
       />
       <div className={styles.buttons}>
         <Button type="submit" variant="contained">

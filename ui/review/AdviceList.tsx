@@ -1,5 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
+import NativeSelect from '@mui/material/NativeSelect';
 import { useMemo } from 'react';
 import { mediumById } from '@/core/media/catalogue';
 import { placeLayers } from '@/core/layers/placeLayers';
@@ -51,7 +52,7 @@ export function AdviceList({ bench }: { bench: PackBench }) {
               </p>
               <label className={styles.decided}>
                 <span className="caption">decided</span>
-                <select
+                <NativeSelect
                   value={layer.treatment ?? 'open'}
                   onChange={(event) => {
                     const value = TREATMENTS.find((one) => one === event.target.value) ?? null;
@@ -64,7 +65,7 @@ export function AdviceList({ bench }: { bench: PackBench }) {
                       {TREATMENT_WORDS[value]}
                     </option>
                   ))}
-                </select>
+                </NativeSelect>
               </label>
             </li>
           );

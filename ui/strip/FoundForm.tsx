@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
+import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
 import type { Photo } from '@/core/job/photo';
 import { mediumById, UNKNOWN_MEDIUM } from '@/core/media/catalogue';
@@ -68,7 +68,7 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
           onChange={(wetMass) => set({ wetMass })}
           className={styles.short}
         />
-        <TextField
+        <TextInput
           label="Installed on"
           type="date"
           value={layer.installedOn ?? ''}
@@ -79,11 +79,11 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
           }}
           className={styles.date}
         />
-        <TextField
+        <TextInput
           label={unknown ? 'Describe it: colour, shape, feel' : 'Note'}
           value={layer.note}
           onChange={(event) => set({ note: event.target.value })}
-          slotProps={{ htmlInput: { maxLength: 2000 } }}
+          maxLength={2000}
           className={styles.note}
         />
       </div>

@@ -61,7 +61,6 @@ export const theme = createTheme({
         },
       },
     },
-    MuiTextField: { defaultProps: { variant: 'standard', size: 'small' } },
     MuiInputLabel: {
       defaultProps: { shrink: true },
       styleOverrides: {
