@@ -1,4 +1,4 @@
-import { packFaults } from '@/core/pack/pack';
+import { packFaults } from '@/core/pack/packFaults';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 
 type Pack = NeatLayerFile['packs'][number];

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { HORIZON } from '@/core/pack/visit';
+import { HORIZON } from '@/core/pack/visitLimits';
 import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
 import { evaluateFile } from './evaluateFile';
 import { forecastFile } from './forecastFile';

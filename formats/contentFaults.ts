@@ -1,5 +1,7 @@
 import type { Job } from '@/core/job/job';
-import { packFaults, recordFaults, type PackRole } from '@/core/pack/pack';
+import { type PackRole } from '@/core/pack/pack';
+import { recordFaults } from '@/core/pack/packFaults';
+import { packFaults } from '@/core/pack/packFaults';
 import type { FilterContent } from './neatLayerFile';
 
 /** A pack that a job names, and the role it has there. */

@@ -4,7 +4,7 @@ import { JobSchema } from '@/core/job/job';
 import { LogEntrySchema } from '@/core/job/logEntry';
 import { PackSchema } from '@/core/pack/pack';
 import { TankSchema } from '@/core/tank/tank';
-import { SCHEMA_VERSION } from './documents/documentKinds';
+import { SCHEMA_VERSION } from './documents/kinds';
 import { MOST_JOBS, MOST_LOG_ENTRIES, MOST_PACKS } from './fileLimits';
 
 export const FILE_FORMAT = 'neatlayer';

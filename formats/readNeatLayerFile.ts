@@ -1,6 +1,6 @@
 import { faultLines } from '@/core/document/faultLines';
 import { contentFaults } from './contentFaults';
-import type { DocumentKind } from './documents/documentKinds';
+import type { DocumentKind } from './documents/kinds';
 import { migrateDocument } from './documents/migrateDocument';
 import { isRaw } from './documents/step';
 import { MOST_FILE_BYTES, MOST_FILE_WORDS } from './fileLimits';

@@ -1,4 +1,5 @@
-import { DOCUMENT_SCHEMAS, type DocumentKind } from '@/formats/documents/documentKinds';
+import { DOCUMENT_SCHEMAS } from '@/formats/documents/documentKinds';
+import { type DocumentKind } from '@/formats/documents/kinds';
 import { NotFoundError } from '@/store/errors';
 
 /** The kind of document that an address names. @throws NotFoundError */

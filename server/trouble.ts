@@ -1,4 +1,4 @@
-import { KIND_WORDS, type DocumentKind } from '@/formats/documents/documentKinds';
+import { KIND_WORDS, type DocumentKind } from '@/formats/documents/kinds';
 import type { Unreadable } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';
 import { REMOVES, repairOf } from '@/store/unreadable';

@@ -1,12 +1,7 @@
 import type { z } from 'zod';
 import { faultLines } from '@/core/document/faultLines';
-import {
-  DOCUMENT_SCHEMAS,
-  KIND_WORDS,
-  SCHEMA_VERSION,
-  type DocumentKind,
-  type DocumentOf,
-} from '@/formats/documents/documentKinds';
+import { DOCUMENT_SCHEMAS, type DocumentOf } from '@/formats/documents/documentKinds';
+import { KIND_WORDS, SCHEMA_VERSION, type DocumentKind } from '@/formats/documents/kinds';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from './errors';
 import type { Db } from './openDatabase';
 import { allOf, readRow, sorted, type DocumentRow, type Sorted } from './readRow';

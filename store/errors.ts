@@ -1,4 +1,4 @@
-import type { DocumentKind } from '@/formats/documents/documentKinds';
+import type { DocumentKind } from '@/formats/documents/kinds';
 
 /** What was asked for is not there (any more). */
 export class NotFoundError extends Error {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { FilterSchema, type Filter } from '@/core/filter/filter';
-import { packFaults } from '@/core/pack/pack';
+import { packFaults } from '@/core/pack/packFaults';
 import { documentTable, valid, type Stored } from './documentTable';
 import { InvalidError, NotFoundError } from './errors';
 import type { Db } from './openDatabase';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { asPacked } from '@/core/job/asPacked';
 import type { Job, Occasion } from '@/core/job/job';
-import { stopClock } from '@/core/job/outOfFlow';
+import { stopClock } from '@/core/job/outOfFlowClock';
 import type { Pack, PackRole } from '@/core/pack/pack';
 import { MOST_JOBS } from '@/formats/fileLimits';
 import { documentTable, type Stored } from './documentTable';

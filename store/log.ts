@@ -1,5 +1,5 @@
 import { LogEntrySchema, type LogEntry } from '@/core/job/logEntry';
-import { SCHEMA_VERSION } from '@/formats/documents/documentKinds';
+import { SCHEMA_VERSION } from '@/formats/documents/kinds';
 import { MOST_LOG_ENTRIES } from '@/formats/fileLimits';
 import { valid } from './documentTable';
 import { InvalidError, NotFoundError } from './errors';

@@ -13,7 +13,7 @@ import Database from 'better-sqlite3';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { newTank } from '@/core/tank/newTank';
-import { SCHEMA_VERSION } from '@/formats/documents/documentKinds';
+import { SCHEMA_VERSION } from '@/formats/documents/kinds';
 import { DatabaseError } from './errors';
 import { readFilterContent } from './filterFiles';
 import { filters } from './filters';

@@ -1,4 +1,5 @@
-import { PackSchema, packFaults, type Pack } from '@/core/pack/pack';
+import { PackSchema, type Pack } from '@/core/pack/pack';
+import { packFaults } from '@/core/pack/packFaults';
 import { MOST_PACKS } from '@/formats/fileLimits';
 import { documentTable, valid, type Stored } from './documentTable';
 import { InvalidError } from './errors';

@@ -1,4 +1,5 @@
-import type { DocumentKind, DocumentOf } from '@/formats/documents/documentKinds';
+import type { DocumentOf } from '@/formats/documents/documentKinds';
+import type { DocumentKind } from '@/formats/documents/kinds';
 import { readDocumentText } from '@/formats/documents/readDocument';
 import { UnreadableError, type Unreadable } from './errors';
 

@@ -1,12 +1,9 @@
 import type { Filter } from '@/core/filter/filter';
 import { fitPack } from '@/core/pack/fitPack';
-import { packFaults, type Pack } from '@/core/pack/pack';
-import {
-  DOCUMENT_SCHEMAS,
-  KIND_WORDS,
-  SCHEMA_VERSION,
-  type DocumentKind,
-} from '@/formats/documents/documentKinds';
+import { type Pack } from '@/core/pack/pack';
+import { packFaults } from '@/core/pack/packFaults';
+import { DOCUMENT_SCHEMAS } from '@/formats/documents/documentKinds';
+import { KIND_WORDS, SCHEMA_VERSION, type DocumentKind } from '@/formats/documents/kinds';
 import { repairDocument } from '@/formats/documents/repairDocument';
 import { InvalidError, NotFoundError, UnreadableError, type Unreadable } from './errors';
 import { filters } from './filters';

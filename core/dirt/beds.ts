@@ -1,4 +1,7 @@
-import { faceArea, isInward, volumeBetween, type ChamberShape } from '../filter/chamberShape';
+import { type ChamberShape } from '../filter/chamberShape';
+import { volumeBetween } from '../filter/chamberGeometry';
+import { faceArea } from '../filter/chamberGeometry';
+import { isInward } from '../filter/chamberGeometry';
 import { GAP_FLOSS, layerPaths, type LayerPaths } from '../hydraulics/columns';
 import type { Fluid } from '../hydraulics/fluid';
 import { bedSolids, type BedResistance } from '../hydraulics/layerResistance';
@@ -6,7 +9,7 @@ import { pathIntegrals } from '../hydraulics/pathIntegrals';
 import type { Resistance } from '../hydraulics/quadratic';
 import { mediumById } from '../media/catalogue';
 import type { Geometry } from '../media/geometry';
-import { hasRole } from '../media/medium';
+import { hasRole } from '../media/hasRole';
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { DirtNumbers } from './dirtNumbers';
 import { collectorOf, type Collector } from './filterCoefficient';

@@ -1,7 +1,7 @@
-import { intakeSponge } from '../filter/filter';
+import { intakeSponge } from '../filter/intakeSponge';
 import { rimAboveLip } from '../hydraulics/rim';
 import { SERVICE_SHARE } from '../practice/serviceShare';
-import { litterPerDay } from '../tank/litter';
+import { litterPerDay } from '../tank/litterPerDay';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import { balanceStep } from './balanceStep';

@@ -1,5 +1,5 @@
-import { feedPerDay } from '../tank/feed';
-import { litterPerDay } from '../tank/litter';
+import { feedPerDay } from '../tank/feedPerDay';
+import { litterPerDay } from '../tank/litterPerDay';
 import type { Tank } from '../tank/tank';
 import type { DirtNumbers } from './dirtNumbers';
 import { SIZE_CLASSES } from './sizeClasses';

@@ -1,4 +1,4 @@
-import { feedPerDay } from '../tank/feed';
+import { feedPerDay } from '../tank/feedPerDay';
 import { DIRT_SPREAD, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
 import { cloggingInput, type ForecastInput } from './forecast';
 import { simulateClogging } from './cloggingSimulation';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import { addIntakeSponge } from '../filter/addIntakeSponge';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
-import { packFaults } from '../pack/pack';
+import { packFaults } from '../pack/packFaults';
 import { plainLayer } from '../layers/plainLayer';
 import { reportOnDay } from '../report/reportOnDay';
 import { dayState } from './dayState';

@@ -1,5 +1,5 @@
 import type { Filter } from '../filter/filter';
-import { hasRole } from '../media/medium';
+import { hasRole } from '../media/hasRole';
 import { placeLayers } from '../layers/placeLayers';
 import type { Layer } from '../layers/layer';
 import type { PlacedLayer } from '../layers/placedLayer';
@@ -8,7 +8,8 @@ import type { Tank } from '../tank/tank';
 import { NITROGEN_PER_SLUDGE } from './dirtNumbers';
 import { simulateClogging, type CloggingSimulation, type CloggingInput } from './cloggingSimulation';
 import { crossing, serviceCourse, serviceDayOf, type ServiceCourse } from './serviceCourse';
-import { HORIZON, type Visit } from '../pack/visit';
+import { type Visit } from '../pack/visit';
+import { HORIZON } from '../pack/visitLimits';
 
 /** Share of the clean outlet flow below which a keeper sees that the stream is weaker (calibrated: a fifth gone). */
 export const NOTICED_SHARE = 0.8;

@@ -1,5 +1,5 @@
 import type { Filter } from '../filter/filter';
-import { faceArea } from '../filter/chamberShape';
+import { faceArea } from '../filter/chamberGeometry';
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { OpenFloor } from './capture';
 

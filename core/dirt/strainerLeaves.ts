@@ -1,5 +1,5 @@
 import type { Filter } from '../filter/filter';
-import { PORT_BOUNDS } from '../filter/ports';
+import { PORT_BOUNDS } from '../filter/portBounds';
 import { strainerArea } from '../hydraulics/intakeVelocity';
 
 /** Share of the litter of floating plants that ends on a bare strainer (calibrated). */

@@ -1,4 +1,5 @@
-import { STAYS, type Visit, type Work } from '../pack/visit';
+import { type Visit, type Work } from '../pack/visit';
+import { STAYS } from '../pack/stays';
 import type { SimulationState } from './simulationState';
 import { SIZES } from './sizeClasses';
 

@@ -1,6 +1,7 @@
-import { faceSides } from '../filter/chamberShape';
+import { faceSides } from '../filter/chamberGeometry';
 import { evaluatePack, type PackInput } from '../report/evaluatePack';
-import { LAYER_BOUNDS, type Layer } from '../layers/layer';
+import { type Layer } from '../layers/layer';
+import { LAYER_BOUNDS } from '../layers/layerBounds';
 import { applyEdit, type PackEdit } from '../pack/packEdit';
 
 /** The smallest change that brings enough water through a layer. */

@@ -5,7 +5,9 @@ import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import { formatSentence } from '../units/sentence';
 import { schoolNumbers } from './schoolNumbers';
-import { SCHOOL_WORDS, SchoolsSchema, FIRST_SCHOOLS } from '../findings/schools';
+import { SchoolsSchema } from '../findings/schools';
+import { SCHOOL_WORDS } from '../findings/schoolWords';
+import { FIRST_SCHOOLS } from '../findings/schoolWords';
 
 const said = (rows: [string, number][]) => {
   const input: PackInput = {

@@ -1,6 +1,7 @@
 import { bedGeometry } from '../media/bedGeometry';
 import { mediumById } from '../media/catalogue';
-import { gradeRank, GRADES } from '../media/medium';
+import { gradeRank } from '../media/gradeRank';
+import { GRADES } from '../media/grades';
 import type { PackInput, PackReport } from '../report/evaluatePack';
 import { placeLayers } from '../layers/placeLayers';
 import type { PlacedLayer } from '../layers/placedLayer';

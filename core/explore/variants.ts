@@ -1,8 +1,11 @@
 import { addIntakeSponge, spongeFor } from '../filter/addIntakeSponge';
-import { isInward } from '../filter/chamberShape';
-import { intakeSponge, usableDepth, type Filter } from '../filter/filter';
+import { isInward } from '../filter/chamberGeometry';
+import { type Filter } from '../filter/filter';
+import { intakeSponge } from '../filter/intakeSponge';
+import { usableDepth } from '../filter/usableDepth';
 import { presetFilter } from '../filter/presetFilter';
-import { gradeRank, hasRole } from '../media/medium';
+import { gradeRank } from '../media/gradeRank';
+import { hasRole } from '../media/hasRole';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
 import { plainLayer } from '../layers/plainLayer';

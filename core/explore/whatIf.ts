@@ -2,7 +2,7 @@ import { CATALOGUE } from '../media/catalogue';
 import type { Filter } from '../filter/filter';
 import { sentence, type Sentence } from '../units/sentence';
 import { evaluatePack, type PackInput, type PackReport } from '../report/evaluatePack';
-import { LAYER_BOUNDS } from '../layers/layer';
+import { LAYER_BOUNDS } from '../layers/layerBounds';
 import { applyEdit, type PackEdit } from '../pack/packEdit';
 
 /** One small change and what it does. Differences are after − before; m³/s, m, share. */

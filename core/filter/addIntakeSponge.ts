@@ -1,6 +1,6 @@
 import type { Filter } from './filter';
 import { layOut, type UnplacedChamber } from './layOut';
-import { tubeOf } from './ports';
+import { tubeOf } from './tubeOf';
 
 /** Wall and length of a usual sponge, m (common practice, no source). */
 const USUAL_WALL = 0.02;

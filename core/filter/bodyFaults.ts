@@ -1,4 +1,5 @@
-import { faceSides, type ChamberShape } from './chamberShape';
+import { type ChamberShape } from './chamberShape';
+import { faceSides } from './chamberGeometry';
 
 interface Sides {
   readonly length: number;

@@ -1,15 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addIntakeSponge, spongeBore } from './addIntakeSponge';
-import { deepest, faceArea, volumeBetween, type ChamberShape } from './chamberShape';
-import { FilterSchema, intakeSponge } from './filter';
+import { type ChamberShape } from './chamberShape';
+import { volumeBetween } from './chamberGeometry';
+import { faceArea } from './chamberGeometry';
+import { deepest } from './chamberGeometry';
+import { FilterSchema } from './filter';
+import { intakeSponge } from './intakeSponge';
 import { FilterKindSchema } from './filterKind';
 import { FILTER_KINDS } from './filterKindWords';
 import { drawnSize } from './layOut';
 import { presetFilter } from './presetFilter';
 import { mediaRoom } from './mediaRoom';
 import { PRESET_SIZES } from './presetSize';
-import { shutOffHead } from './pump';
+import { shutOffHead } from './shutOffHead';
 
 const LITRE = 1e-3;
 

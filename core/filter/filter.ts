@@ -1,7 +1,10 @@
 import { z } from 'zod';
 import { IdSchema, nameSchema, NoteSchema } from '../document/fields';
-import { bounded, type Bounds } from '../units/bounds';
-import { CHAMBER_BOUNDS, ChamberShapeSchema, deepest, isInward } from './chamberShape';
+import { type Bounds } from '../units/bounds';
+import { bounded } from '../units/bounded';
+import { CHAMBER_BOUNDS, ChamberShapeSchema } from './chamberShape';
+import { deepest } from './chamberGeometry';
+import { isInward } from './chamberGeometry';
 import { EQUIPMENT, EquipmentSchema } from './equipment';
 import { FilterKindSchema } from './filterKind';
 import { HosesSchema } from './hoses';
@@ -133,10 +136,3 @@ export const FilterSchema = z
       });
   });
 export type Filter = z.infer<typeof FilterSchema>;
-
-/** How far along the flow media may reach in a chamber, m. */
-export const usableDepth = (chamber: Chamber): number => chamber.stop ?? chamber.depth;
-
-/** The sponge on the intake, in the tank; null when there is none. */
-export const intakeSponge = (filter: Pick<Filter, 'chambers'>): Chamber | null =>
-  filter.chambers.find((chamber) => chamber.where === 'intake') ?? null;

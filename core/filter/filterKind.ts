@@ -13,7 +13,3 @@ export const FilterKindSchema = z.enum([
   'composed',
 ]);
 export type FilterKind = z.infer<typeof FilterKindSchema>;
-
-export const isHangOnBack = (kind: FilterKind): boolean => kind.startsWith('hang-on-back');
-export const isInternal = (kind: FilterKind): boolean => kind.startsWith('internal');
-export const isCanister = (kind: FilterKind): boolean => kind.startsWith('canister');

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { bounded, type Bounds } from '../units/bounds';
+import { type Bounds } from '../units/bounds';
+import { bounded } from '../units/bounded';
 
 export const HOSE_BOUNDS = {
   bore: { what: 'Bore of the hose', kind: 'gap', min: 1e-3, max: 0.1 },

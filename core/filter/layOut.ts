@@ -1,4 +1,5 @@
-import { faceSides, isInward } from './chamberShape';
+import { faceSides } from './chamberGeometry';
+import { isInward } from './chamberGeometry';
 import type { Chamber, Filter } from './filter';
 import type { FilterKind } from './filterKind';
 

@@ -1,5 +1,6 @@
-import { volumeBetween } from './chamberShape';
-import { usableDepth, type Filter } from './filter';
+import { volumeBetween } from './chamberGeometry';
+import { type Filter } from './filter';
+import { usableDepth } from './usableDepth';
 
 /** Room for media in the body, to the stops, m³. The sponge on the intake is not counted. */
 export const mediaRoom = ({ chambers }: Pick<Filter, 'chambers'>): number =>

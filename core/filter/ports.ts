@@ -1,13 +1,6 @@
 import { z } from 'zod';
-import { bounded, type Bounds } from '../units/bounds';
-
-export const PORT_BOUNDS = {
-  depth: { what: 'Depth of the intake', kind: 'length', min: 0, max: 3 },
-  tube: { what: 'Diameter of the intake tube', kind: 'gap', min: 2e-3, max: 0.2 },
-  hose: { what: 'Length of its hose', kind: 'run', min: 0, max: 20 },
-  /** Wholly blocked a pump would stand: a hundredth is as good as that, and stays a number. */
-  open: { what: 'Share of the strainer that is open', kind: 'share', min: 0.01, max: 1 },
-} as const satisfies Record<string, Bounds>;
+import { bounded } from '../units/bounded';
+import { PORT_BOUNDS } from './portBounds';
 
 /** Most intakes or outlets of one body. */
 export const MOST_PORTS = 4;
@@ -35,12 +28,6 @@ export const IntakeSchema = z.object({
   open: bounded(PORT_BOUNDS.open).describe('Share of the strainer that no dirt or plant covers'),
 });
 export type Intake = z.infer<typeof IntakeSchema>;
-
-/** Outside diameter of an intake tube that nobody has measured, m (common practice, no source). */
-const USUAL_TUBE = 0.016;
-
-/** Outside diameter of a filter’s first intake tube, m: measured, or usual. */
-export const tubeOf = (intakes: readonly Intake[]): number => intakes[0]?.tube ?? USUAL_TUBE;
 
 /** Where a filter gives water back. */
 export const OutletSchema = z.object({ place: PlaceSchema, aim: AimSchema, hose });

@@ -3,7 +3,8 @@ import { addIntakeSponge } from '../filter/addIntakeSponge';
 import type { Filter } from '../filter/filter';
 import { FilterKindSchema, type FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
-import { FIRST_SCHOOLS, type Schools } from './schools';
+import { type Schools } from './schools';
+import { FIRST_SCHOOLS } from './schoolWords';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { aloneOn, evaluatePack, type Surroundings, type OtherFilter } from '../report/evaluatePack';
@@ -14,7 +15,6 @@ import { plainLayer } from '../layers/plainLayer';
  * Source of every expectation below: the mistakes and faults of the trade, and its exceptions, as keepers give them
  * (common practice, no source). A good pack of each kind has nothing against it; a bad one has exactly its faults.
  */
-
 const filterOf = (kind: FilterKind): Filter => presetFilter(kind, { id: 'f', tankId: 't' }, kind);
 const tank: Tank = newTank('t', 'Test', 0.1);
 

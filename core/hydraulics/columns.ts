@@ -1,4 +1,5 @@
-import { faceArea, isInward } from '../filter/chamberShape';
+import { faceArea } from '../filter/chamberGeometry';
+import { isInward } from '../filter/chamberGeometry';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { bedGeometry } from '../media/bedGeometry';
 import { mediumById } from '../media/catalogue';

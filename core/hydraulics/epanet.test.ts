@@ -15,7 +15,6 @@ import { powerCurve } from './pumpHead';
  * Source: epanet-js 0.9 (MIT), EPANET 2.2 in WebAssembly: the same pump, hoses and pack as a network of reservoir,
  * pump, Darcy–Weisbach pipes and a valve with the pack’s curve. It solves for the flow in its own way.
  */
-
 const CELSIUS = 25;
 const LITRES_PER_HOUR = 1e-3 / 3600;
 

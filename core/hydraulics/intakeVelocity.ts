@@ -1,6 +1,7 @@
-import { faceArea } from '../filter/chamberShape';
-import { intakeSponge, type Filter } from '../filter/filter';
-import { tubeOf } from '../filter/ports';
+import { faceArea } from '../filter/chamberGeometry';
+import { type Filter } from '../filter/filter';
+import { intakeSponge } from '../filter/intakeSponge';
+import { tubeOf } from '../filter/tubeOf';
 import type { Animal } from '../tank/tank';
 
 /** Length of a usual strainer, m, and the share of it that is slots (common practice, no source). */

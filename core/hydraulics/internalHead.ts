@@ -1,6 +1,6 @@
 import type { Filter } from '../filter/filter';
-import { isCanister } from '../filter/filterKind';
-import { shutOffHead } from '../filter/pump';
+import { isCanister } from '../filter/kindFamily';
+import { shutOffHead } from '../filter/shutOffHead';
 
 /** Head that a body in or on the tank takes at the label’s flow, as a share of its pump’s shut-off head (calibrated). */
 const INTERNAL_SHARE = 0.42;

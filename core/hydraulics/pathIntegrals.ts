@@ -1,4 +1,6 @@
-import { deepest, faceArea, type ChamberShape } from '../filter/chamberShape';
+import { type ChamberShape } from '../filter/chamberShape';
+import { faceArea } from '../filter/chamberGeometry';
+import { deepest } from '../filter/chamberGeometry';
 
 /** What a path of changing cross-section A does to a flow: ∫dx/A in 1/m and ∫dx/A² in 1/m³. */
 export interface PathIntegrals {

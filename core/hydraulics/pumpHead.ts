@@ -1,5 +1,5 @@
 import type { Filter } from '../filter/filter';
-import { shutOffHead } from '../filter/pump';
+import { shutOffHead } from '../filter/shutOffHead';
 
 /** Exponent of the pump curve H = H0·(1 − (Q/Q0)^n) when no points were entered (calibrated). */
 export const PUMP_EXPONENT = 1.5;

@@ -1,5 +1,5 @@
 import type { Filter } from '../filter/filter';
-import { tubeOf } from '../filter/ports';
+import { tubeOf } from '../filter/tubeOf';
 import { GRAVITY } from './fluid';
 import { cloggedK } from './hoseHead';
 

@@ -1,5 +1,6 @@
 import type { Filter } from '../filter/filter';
-import { isCanister, isHangOnBack } from '../filter/filterKind';
+import { isCanister } from '../filter/kindFamily';
+import { isHangOnBack } from '../filter/kindFamily';
 import { mediumById } from '../media/catalogue';
 import type { Layer } from '../layers/layer';
 

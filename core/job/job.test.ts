@@ -7,7 +7,7 @@ import { asPacked } from './asPacked';
 import type { Occasion } from './job';
 import { LogEntrySchema } from './logEntry';
 import { smallParts } from './smallParts';
-import { isPast } from './stage';
+import { isPast } from './isPast';
 
 describe('asPacked', () => {
   const at = '2026-11-25T14:00:00Z';

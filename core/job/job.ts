@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import { IdSchema, MomentSchema, NoteSchema } from '../document/fields';
-import { bounded, type Bounds } from '../units/bounds';
-import { LAYER_BOUNDS } from '../layers/layer';
-import { MOST_LAYERS } from '../pack/pack';
+import { type Bounds } from '../units/bounds';
+import { bounded } from '../units/bounded';
+import { LAYER_BOUNDS } from '../layers/layerBounds';
+import { MOST_LAYERS } from '../pack/mostLayers';
 import { OutOfFlowSchema } from './outOfFlow';
 import { SmallPartSchema } from './smallPart';
 import { JobStageSchema } from './stage';
+import { MOST_ALTERNATIVES } from './mostAlternatives';
 
 export const JOB_BOUNDS = {
   mass: { what: 'Weight', kind: 'mass', min: 0, max: 100, aboveMin: true },
@@ -32,9 +34,6 @@ export type PartState = z.infer<typeof PartStateSchema>;
 
 /** Most steps of one repack: twice what a pack holds, since a plan may change while it is packed. */
 const MOST_STEPS = 2 * MOST_LAYERS;
-
-/** Most plans beside the plan. */
-export const MOST_ALTERNATIVES = 5;
 
 /** One strip-and-repack of one filter, with the three packs it holds. */
 export const JobSchema = z.object({

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { IdSchema, MomentSchema, NoteSchema } from '../document/fields';
-import { bounded, type Bounds } from '../units/bounds';
+import { type Bounds } from '../units/bounds';
+import { bounded } from '../units/bounded';
 
 export const FLOW_BOUNDS = {
   jugVolume: { what: 'Jug', kind: 'volume', min: 0.05e-3, max: 0.1 },

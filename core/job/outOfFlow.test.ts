@@ -1,14 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  clockAdvice,
-  clockState,
-  filmKept,
-  secondsOutOfFlow,
-  startClock,
-  stopClock,
-  type OutOfFlow,
-} from './outOfFlow';
+import { type OutOfFlow } from './outOfFlow';
+import { clockAdvice } from './outOfFlowClock';
+import { filmKept } from './outOfFlowClock';
+import { stopClock } from './outOfFlowClock';
+import { startClock } from './outOfFlowClock';
+import { secondsOutOfFlow } from './outOfFlowClock';
+import { clockState } from './outOfFlowClock';
 
 const at = (minute: number): string => new Date(Date.UTC(2026, 10, 25, 10, minute)).toISOString();
 

@@ -1,4 +1,5 @@
-import { faceSides, isInward } from '../filter/chamberShape';
+import { faceSides } from '../filter/chamberGeometry';
+import { isInward } from '../filter/chamberGeometry';
 import type { Chamber, Filter } from '../filter/filter';
 import { mediumById } from '../media/catalogue';
 import type { Medium } from '../media/medium';

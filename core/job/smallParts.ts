@@ -1,5 +1,7 @@
 import type { Filter } from '../filter/filter';
-import { isCanister, isHangOnBack, isInternal } from '../filter/filterKind';
+import { isCanister } from '../filter/kindFamily';
+import { isInternal } from '../filter/kindFamily';
+import { isHangOnBack } from '../filter/kindFamily';
 import type { Occasion } from './job';
 import type { SmallPart } from './smallPart';
 

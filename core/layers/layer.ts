@@ -1,39 +1,19 @@
 import { z } from 'zod';
 import { IdSchema, NoteSchema } from '../document/fields';
-import { bounded, type Bounds } from '../units/bounds';
-
-/** What a layer's numbers may be, SI (m). Two millimetres is the thinnest pad that holds together. */
-export const LAYER_BOUNDS = {
-  thickness: { what: 'Thickness', kind: 'length', min: 0.002, max: 2 },
-  cutLength: { what: 'Cut length', kind: 'length', min: 0.005, max: 2 },
-  wetMass: { what: 'Weight, wet', kind: 'mass', min: 0, max: 100, aboveMin: true },
-  cutWidth: { what: 'Cut width', kind: 'length', min: 0.005, max: 2 },
-  compressionRatio: { what: 'Compressed to', kind: 'share', min: 0.3, max: 1 },
-} as const satisfies Record<string, Bounds>;
+import { bounded } from '../units/bounded';
+import { LAYER_BOUNDS } from './layerBounds';
+import { DIRT_STATES, SIGNS, TREATMENTS } from './layerStates';
 
 /** How loose media is held. Two small bags hold less than one large one; a wrapper lets no water in. */
 export const HolderSchema = z.enum(['none', 'bag', 'small bags', 'wrapper']);
 export type Holder = z.infer<typeof HolderSchema>;
 
-export const DIRT_STATES = ['clean', 'dusted', 'loaded', 'blocked'] as const;
 export const DirtSchema = z.enum(DIRT_STATES);
 export type Dirt = z.infer<typeof DirtSchema>;
 
-/** What can be seen, smelt and felt of a worn piece. */
-export const SIGNS = ['damaged', 'foul', 'brittle'] as const;
 export const SignSchema = z.enum(SIGNS);
 export type Sign = z.infer<typeof SignSchema>;
 
-/** What happens to a piece that came out. */
-export const TREATMENTS = [
-  'keep',
-  'squeeze',
-  'rinse',
-  'move',
-  'cut',
-  'replace in stages',
-  'throw away',
-] as const;
 export const TreatmentSchema = z.enum(TREATMENTS);
 export type Treatment = z.infer<typeof TreatmentSchema>;
 

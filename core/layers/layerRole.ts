@@ -1,5 +1,5 @@
 import { mediumById } from '../media/catalogue';
-import { hasRole } from '../media/medium';
+import { hasRole } from '../media/hasRole';
 import type { Layer } from './layer';
 
 /** What a layer counts for in this pack. Each layer counts once. */

@@ -1,5 +1,6 @@
-import { volumeBetween } from '../filter/chamberShape';
-import { usableDepth, type Chamber } from '../filter/filter';
+import { volumeBetween } from '../filter/chamberGeometry';
+import { type Chamber } from '../filter/filter';
+import { usableDepth } from '../filter/usableDepth';
 import type { LayerMeasure } from './measureLayer';
 
 /** How full a chamber is. SI. */

@@ -1,5 +1,8 @@
 import type { Chamber } from '../filter/filter';
-import { faceArea, faceSides, isInward, volumeBetween } from '../filter/chamberShape';
+import { volumeBetween } from '../filter/chamberGeometry';
+import { faceArea } from '../filter/chamberGeometry';
+import { faceSides } from '../filter/chamberGeometry';
+import { isInward } from '../filter/chamberGeometry';
 import { bedGeometry } from '../media/bedGeometry';
 import { mediumById } from '../media/catalogue';
 import type { Medium } from '../media/medium';

@@ -6,7 +6,6 @@ import type { Medium } from './medium';
  * and the porosity (from memory). Drained bulk is dry bulk plus the water that stays in struts, fibres and grains
  * after a minute of dripping (calibrated).
  */
-
 const RINSE_FOAM = 'Rinse and squeeze a few times in dechlorinated water.';
 const RINSE_STONE =
   'Rinse until the water is clear and nothing lies on the bottom of the bucket; damp, so that no dust flies.';

@@ -1,13 +1,12 @@
 import { z } from 'zod';
 import { GeometrySchema } from './geometry';
 import { ProvenanceSchema } from './provenance';
+import { GRADES } from './grades';
 
 /** What a medium can do for the water. A medium may do several; the pack decides which one it counts for. */
 export const MediumRoleSchema = z.enum(['settle', 'mechanical', 'biological', 'chemical']);
 export type MediumRole = z.infer<typeof MediumRoleSchema>;
 
-/** Mechanical grades from open to close; the order is the order in which water should meet them. */
-export const GRADES = ['coarse', 'medium', 'fine', 'polishing'] as const;
 export const GradeSchema = z.enum(GRADES);
 export type Grade = z.infer<typeof GradeSchema>;
 
@@ -53,9 +52,3 @@ export const MediumSchema = z.object({
   provenance: z.object({ bulk: ProvenanceSchema, geometry: ProvenanceSchema }),
 });
 export type Medium = z.infer<typeof MediumSchema>;
-
-export const hasRole = (medium: Medium, job: MediumRole): boolean => medium.roles.includes(job);
-
-/** Place of the grade in the order coarse → polishing, or null for media without a grade. */
-export const gradeRank = (medium: Medium): number | null =>
-  medium.grade === null ? null : GRADES.indexOf(medium.grade);

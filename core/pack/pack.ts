@@ -1,12 +1,9 @@
 import { z } from 'zod';
 import { IdSchema, nameSchema } from '../document/fields';
-import { findMedium } from '../media/catalogue';
-import type { Filter } from '../filter/filter';
-import { MOST_VISITS, VisitSchema } from './visit';
-import { LayerSchema, type Layer } from '../layers/layer';
-
-/** Most layers a pack may have: more than any filter holds, few enough to draw. */
-export const MOST_LAYERS = 60;
+import { VisitSchema } from './visit';
+import { MOST_VISITS } from './visitLimits';
+import { LayerSchema } from '../layers/layer';
+import { MOST_LAYERS } from './mostLayers';
 
 export const PackRoleSchema = z.enum(['as found', 'planned', 'alternative', 'as packed']);
 export type PackRole = z.infer<typeof PackRoleSchema>;
@@ -31,25 +28,3 @@ export const PackSchema = z
     error: 'The same layer stands in the pack twice.',
   });
 export type Pack = z.infer<typeof PackSchema>;
-
-/**
- * What keeps a pack from belonging to a filter: media the catalogue does not have and chambers the filter does not
- * have. Empty when it fits together. One line a fault, with the layer's place counted from 1.
- */
-export function packFaults(filter: Filter, layers: readonly Layer[]): string[] {
-  const chambers = new Set(filter.chambers.map((chamber) => chamber.id));
-  return layers.flatMap((layer, at) => [
-    ...mediumFaults(layer, at),
-    ...(chambers.has(layer.chamber)
-      ? []
-      : [`Layer ${at + 1} sits in the chamber “${layer.chamber}”, which the filter does not have.`]),
-  ]);
-}
-
-/** The same for the media alone: a record of an old pack may name chambers that the filter has lost since. */
-export const recordFaults = (layers: readonly Layer[]): string[] => layers.flatMap(mediumFaults);
-
-const mediumFaults = (layer: Layer, at: number): string[] =>
-  findMedium(layer.medium) === undefined
-    ? [`Layer ${at + 1} refers to the medium “${layer.medium}”, which the catalogue does not have.`]
-    : [];

@@ -1,5 +1,5 @@
 import type { Filter } from '../filter/filter';
-import { shutOffHead } from '../filter/pump';
+import { shutOffHead } from '../filter/shutOffHead';
 import type { Layer } from '../layers/layer';
 import type { Tank } from '../tank/tank';
 import { sentence, type Sentence } from '../units/sentence';

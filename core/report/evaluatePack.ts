@@ -1,7 +1,8 @@
 import type { Filter } from '../filter/filter';
 import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydraulics/operatingPoint';
 import { turnover } from '../hydraulics/turnover';
-import { FIRST_SCHOOLS, type Schools } from '../findings/schools';
+import { type Schools } from '../findings/schools';
+import { FIRST_SCHOOLS } from '../findings/schoolWords';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import type { Finding, FindingLevel } from '../findings/finding';
@@ -10,7 +11,7 @@ import { packingOrder } from '../layers/packingOrder';
 import type { Layer } from '../layers/layer';
 import { measureChamber, type ChamberMeasure } from '../layers/measureChamber';
 import type { LayerMeasure } from '../layers/measureLayer';
-import { packFaults } from '../pack/pack';
+import { packFaults } from '../pack/packFaults';
 import { placeLayers } from '../layers/placeLayers';
 import { RULES } from '../findings/rules/allRules';
 import { sizing, type Sizing } from './sizing';

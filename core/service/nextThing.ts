@@ -1,5 +1,6 @@
 import type { Job } from '../job/job';
-import { clockState, secondsOutOfFlow } from '../job/outOfFlow';
+import { secondsOutOfFlow } from '../job/outOfFlowClock';
+import { clockState } from '../job/outOfFlowClock';
 import type { PackReport } from '../report/evaluatePack';
 import { sentence, type Sentence } from '../units/sentence';
 import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';

@@ -1,8 +1,8 @@
 import { forecast, type ForecastInput } from '../dirt/forecast';
 import { spongeLayer } from '../explore/variants';
 import { addIntakeSponge } from '../filter/addIntakeSponge';
-import { intakeSponge } from '../filter/filter';
-import { isInternal } from '../filter/filterKind';
+import { intakeSponge } from '../filter/intakeSponge';
+import { isInternal } from '../filter/kindFamily';
 import { applyEdit, type PackEdit } from '../pack/packEdit';
 
 /** A change that moves the service day. */

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { FIRST_SCHOOLS, SchoolsSchema } from '../findings/schools';
+import { SchoolsSchema } from '../findings/schools';
+import { FIRST_SCHOOLS } from '../findings/schoolWords';
 import { UNIT_SYSTEMS } from '../units/quantity';
 
 /** What the keeper has chosen for the whole app. */

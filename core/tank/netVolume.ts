@@ -1,5 +1,5 @@
 import { propagate, type Measured } from '../units/propagate';
-import { floorArea } from './tankShape';
+import { floorArea } from './tankGeometry';
 import type { MeasuredWater, Water } from './water';
 
 /*

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { hardscapeVolume, netVolume } from './netVolume';
-import { floorArea } from './tankShape';
+import { floorArea } from './tankGeometry';
 import { WaterSchema, type MeasuredWater } from './water';
 
 const LITRE = 1e-3;

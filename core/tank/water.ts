@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { bounded, type Bounds } from '../units/bounds';
+import { type Bounds } from '../units/bounds';
+import { bounded } from '../units/bounded';
 import { TankShapeSchema } from './tankShape';
 
 export const WATER_BOUNDS = {

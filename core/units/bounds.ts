@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import { formatQuantity, type FormatOptions } from './formatQuantity';
 import type { QuantityKind } from './quantity';
 
@@ -20,14 +19,4 @@ export function boundsFault(bounds: Bounds, si: number, options: FormatOptions =
   const max = formatQuantity({ kind: bounds.kind, si: bounds.max }, options);
   const range = bounds.aboveMin === true ? `more than ${min} and at most ${max}` : `from ${min} to ${max}`;
   return `${bounds.what} must be ${range}.`;
-}
-
-/** A Zod number in SI within the bounds, with the same message as the form gives. */
-export function bounded(bounds: Bounds) {
-  const error = (issue: { input?: unknown }): string =>
-    typeof issue.input === 'number'
-      ? (boundsFault(bounds, issue.input) ?? '')
-      : `${bounds.what} must be a number.`;
-  const number = z.number({ error }).max(bounds.max, { error });
-  return bounds.aboveMin === true ? number.gt(bounds.min, { error }) : number.min(bounds.min, { error });
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bounded, boundsFault } from './bounds';
+import { boundsFault } from './bounds';
+import { bounded } from './bounded';
 import { formatQuantity } from './formatQuantity';
 import { parseQuantity } from './parseQuantity';
 import type { QuantityKind } from './quantity';

@@ -5,7 +5,7 @@ import addFormats from 'ajv-formats';
 import { describe, expect, it } from 'vitest';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { readNeatLayerFile } from '../readNeatLayerFile';
-import { SCHEMA_VERSION } from './documentKinds';
+import { SCHEMA_VERSION } from './kinds';
 import { readDocument, readDocumentText } from './readDocument';
 import { repairDocument } from './repairDocument';
 

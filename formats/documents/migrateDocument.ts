@@ -1,4 +1,4 @@
-import { SCHEMA_VERSION, type DocumentKind } from './documentKinds';
+import { SCHEMA_VERSION, type DocumentKind } from './kinds';
 import type { RawDocument, Step } from './step';
 import { toVersion2 } from './steps/toVersion2';
 

@@ -1,5 +1,6 @@
 import { faultLines } from '@/core/document/faultLines';
-import { DOCUMENT_SCHEMAS, SCHEMA_VERSION, type DocumentKind, type DocumentOf } from './documentKinds';
+import { DOCUMENT_SCHEMAS, type DocumentOf } from './documentKinds';
+import { SCHEMA_VERSION, type DocumentKind } from './kinds';
 import { migrateDocument } from './migrateDocument';
 import { isRaw } from './step';
 

@@ -1,4 +1,4 @@
-import type { DocumentKind } from './documentKinds';
+import type { DocumentKind } from './kinds';
 
 /** A document of an older version, as it was parsed from JSON: nothing about it has been checked. */
 export type RawDocument = Readonly<Record<string, unknown>>;

@@ -3,7 +3,7 @@ import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { LAYER_BOUNDS } from '@/core/layers/layer';
+import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import { CheckList } from './CheckList';
 import { ChoiceField } from './ChoiceField';
 import { CountField } from './CountField';

@@ -1,10 +1,10 @@
 'use client';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { useId, useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import { usableDepth } from '@/core/filter/filter';
+import { usableDepth } from '@/core/filter/usableDepth';
 import { mediumById } from '@/core/media/catalogue';
 import type { Layer } from '@/core/layers/layer';
-import { LAYER_BOUNDS } from '@/core/layers/layer';
+import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import { useWords } from '../fields/Habits';
 import { LetterMark } from '../drawing/Swatch';
 import styles from './FlowLine.module.css';

@@ -1,8 +1,10 @@
 'use client';
 import Button from '@mui/material/Button';
-import { faceSides, isInward } from '@/core/filter/chamberShape';
+import { faceSides } from '@/core/filter/chamberGeometry';
+import { isInward } from '@/core/filter/chamberGeometry';
 import { CATALOGUE, mediumById } from '@/core/media/catalogue';
-import { LAYER_BOUNDS, type Holder, type Layer } from '@/core/layers/layer';
+import { type Holder, type Layer } from '@/core/layers/layer';
+import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';

@@ -1,5 +1,6 @@
-import { faceSides } from '@/core/filter/chamberShape';
-import { usableDepth, type Chamber, type Filter } from '@/core/filter/filter';
+import { faceSides } from '@/core/filter/chamberGeometry';
+import { type Chamber, type Filter } from '@/core/filter/filter';
+import { usableDepth } from '@/core/filter/usableDepth';
 import type { PackReport, LayerReport } from '@/core/report/evaluatePack';
 
 /** Room between two chambers, px. */

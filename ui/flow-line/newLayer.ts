@@ -1,9 +1,9 @@
 import type { Filter } from '@/core/filter/filter';
-import { usableDepth } from '@/core/filter/filter';
+import { usableDepth } from '@/core/filter/usableDepth';
 import { mediumById } from '@/core/media/catalogue';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
-import { LAYER_BOUNDS } from '@/core/layers/layer';
+import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import { plainLayer } from '@/core/layers/plainLayer';
 
 /** Thickness, m, that a fresh piece of each supply usually has (common practice, no source). */

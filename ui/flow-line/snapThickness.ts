@@ -1,4 +1,4 @@
-import { LAYER_BOUNDS } from '@/core/layers/layer';
+import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 
 /** Hands cut and measure to the millimetre, m. */
 export const CUT_STEP = 1e-3;

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { KIND_WORDS } from '@/formats/documents/documentKinds';
+import { KIND_WORDS } from '@/formats/documents/kinds';
 import { useWords } from '../fields/Habits';
 import type { Draft } from '../state/drafts';
 import { saveText } from '../state/saveText';

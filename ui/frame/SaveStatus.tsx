@@ -54,7 +54,7 @@ export function SaveStatus({ saves }: { saves: readonly Saving[] }) {
               <Asides
                 key={save.asides.map(({ pageId }) => pageId).join()}
                 drafts={save.asides}
-                onTry={save.tryAside}
+                onTry={(draft) => void save.tryAside(draft)}
                 onDrop={save.dropAside}
               />
             ))}

@@ -1,5 +1,6 @@
 import type { Job } from '@/core/job/job';
-import { isPast, type JobStage } from '@/core/job/stage';
+import { type JobStage } from '@/core/job/stage';
+import { isPast } from '@/core/job/isPast';
 import type { FrameLink } from './Frame';
 
 type Place = 'measure' | 'review' | 'flow' | Exclude<JobStage, 'done'>;

@@ -2,8 +2,11 @@
 import Button from '@mui/material/Button';
 import { TextInput } from '../fields/TextInput';
 import { nameSchema } from '@/core/document/fields';
-import { CHAMBER_BOUNDS, isInward, volumeBetween, type ChamberShape } from '@/core/filter/chamberShape';
-import { FILTER_BOUNDS, usableDepth, type Chamber, type FlowWay } from '@/core/filter/filter';
+import { CHAMBER_BOUNDS, type ChamberShape } from '@/core/filter/chamberShape';
+import { volumeBetween } from '@/core/filter/chamberGeometry';
+import { isInward } from '@/core/filter/chamberGeometry';
+import { FILTER_BOUNDS, type Chamber, type FlowWay } from '@/core/filter/filter';
+import { usableDepth } from '@/core/filter/usableDepth';
 import { reshape } from '@/core/filter/reshape';
 import type { UnplacedChamber } from '@/core/filter/layOut';
 import { ChoiceField } from '../fields/ChoiceField';

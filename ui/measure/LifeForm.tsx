@@ -1,7 +1,9 @@
 'use client';
 import Button from '@mui/material/Button';
-import { feedPerDay, FEED_BOUNDS, type Feed } from '@/core/tank/feed';
-import { LITTER_BOUNDS, usualLitter } from '@/core/tank/litter';
+import { FEED_BOUNDS, type Feed } from '@/core/tank/feed';
+import { feedPerDay } from '@/core/tank/feedPerDay';
+import { LITTER_BOUNDS } from '@/core/tank/litter';
+import { usualLitter } from '@/core/tank/litterPerDay';
 import type { Plants } from '@/core/tank/plants';
 import { ANIMALS, type Animal, type Tank } from '@/core/tank/tank';
 import { CheckList } from '../fields/CheckList';

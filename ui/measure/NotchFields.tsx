@@ -1,5 +1,6 @@
 'use client';
-import { SPILL_BOUNDS, type Spill } from '@/core/filter/spill';
+import { type Spill } from '@/core/filter/spill';
+import { SPILL_BOUNDS } from '@/core/filter/spillBounds';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import styles from './filterPart.module.css';

@@ -1,9 +1,10 @@
 'use client';
 import Button from '@mui/material/Button';
 import { addIntakeSponge } from '@/core/filter/addIntakeSponge';
-import { intakeSponge } from '@/core/filter/filter';
-import { isInternal } from '@/core/filter/filterKind';
-import { MOST_PORTS, PORT_BOUNDS, type Intake, type Outlet } from '@/core/filter/ports';
+import { intakeSponge } from '@/core/filter/intakeSponge';
+import { isInternal } from '@/core/filter/kindFamily';
+import { MOST_PORTS, type Intake, type Outlet } from '@/core/filter/ports';
+import { PORT_BOUNDS } from '@/core/filter/portBounds';
 import type { OperatingPoint } from '@/core/hydraulics/operatingPoint';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/Habits';

@@ -2,7 +2,8 @@
 import Button from '@mui/material/Button';
 import type { Filter } from '@/core/filter/filter';
 import { MOST_PORTS } from '@/core/filter/ports';
-import { MOST_POINTS, PUMP_BOUNDS, shutOffHead, type Pump } from '@/core/filter/pump';
+import { MOST_POINTS, PUMP_BOUNDS, type Pump } from '@/core/filter/pump';
+import { shutOffHead } from '@/core/filter/shutOffHead';
 import { internalLoss } from '@/core/hydraulics/internalHead';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';

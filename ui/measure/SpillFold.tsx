@@ -1,5 +1,6 @@
 'use client';
-import { FOOT_STATES, SPILL_BOUNDS, type Spill } from '@/core/filter/spill';
+import { FOOT_STATES, type Spill } from '@/core/filter/spill';
+import { SPILL_BOUNDS } from '@/core/filter/spillBounds';
 import type { Bounds } from '@/core/units/bounds';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/Habits';

@@ -1,5 +1,6 @@
 'use client';
-import { intakeSponge, type Filter } from '@/core/filter/filter';
+import { type Filter } from '@/core/filter/filter';
+import { intakeSponge } from '@/core/filter/intakeSponge';
 import type { Aim, Place } from '@/core/filter/ports';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';

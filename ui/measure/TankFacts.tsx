@@ -1,5 +1,6 @@
 'use client';
-import { ammoniaPerDay, feedPerDay } from '@/core/tank/feed';
+import { ammoniaPerDay } from '@/core/tank/feedPerDay';
+import { feedPerDay } from '@/core/tank/feedPerDay';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';
 import { turnoverBand } from '@/core/practice/turnoverBand';

@@ -3,10 +3,12 @@ import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
-import { MOST_ALTERNATIVES, type Job } from '@/core/job/job';
+import { type Job } from '@/core/job/job';
+import { MOST_ALTERNATIVES } from '@/core/job/mostAlternatives';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Surroundings } from '@/core/report/evaluatePack';
-import { packFaults, type Pack } from '@/core/pack/pack';
+import { type Pack } from '@/core/pack/pack';
+import { packFaults } from '@/core/pack/packFaults';
 import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
 import { ToggleField } from '../fields/ToggleField';
@@ -38,9 +40,11 @@ interface Props {
 export function PlanSheet({ alternatives: stored, planned, filter: storedFilter, ...bench }: Props) {
   const { around, asFound } = bench;
   const holdsAll = (candidate: Filter): readonly string[] =>
-    [asFound, planned.doc, ...stored.map(({ doc }) => doc)].flatMap(({ layers }) =>
-      packFaults(candidate, layers),
-    );
+    candidate.chambers.length === 0
+      ? ['A filter needs at least one chamber.']
+      : [asFound, planned.doc, ...stored.map(({ doc }) => doc)].flatMap(({ layers }) =>
+          packFaults(candidate, layers),
+        );
   const filterSave = useAutosave('filter', storedFilter, holdsAll);
   const filter = filterSave.doc;
   const job = useAutosave('job', bench.job);

@@ -4,7 +4,7 @@ import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
 import { JOB_BOUNDS, type PackedStep } from '@/core/job/job';
 import type { PackingStep } from '@/core/job/packingSteps';
-import { LAYER_BOUNDS } from '@/core/layers/layer';
+import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import type { Pack } from '@/core/pack/pack';
 import { QuantityField } from '../fields/QuantityField';
 import styles from './Deviation.module.css';

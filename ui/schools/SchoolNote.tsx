@@ -1,4 +1,6 @@
-import { SCHOOL_WORDS, type Position, type School, type Schools } from '@/core/findings/schools';
+import { type School, type Schools } from '@/core/findings/schools';
+import { type Position } from '@/core/findings/schoolWords';
+import { SCHOOL_WORDS } from '@/core/findings/schoolWords';
 import { AppLink } from '../frame/AppLink';
 import styles from './SchoolNote.module.css';
 

@@ -1,4 +1,4 @@
-import type { DocumentKind } from '@/formats/documents/documentKinds';
+import type { DocumentKind } from '@/formats/documents/kinds';
 
 /** A document by its kind and id, wherever it is saved. */
 export interface DocumentRef<K extends SavedKind = SavedKind> {
@@ -16,6 +16,10 @@ const ADDRESS: Readonly<Record<SavedKind, (id: string) => string>> = {
   job: (id) => `/api/jobs/${id}`,
   settings: () => '/api/settings',
 };
+
+/** True for the name of a kind that saves itself. */
+export const isSavedKind = (name: unknown): name is SavedKind =>
+  typeof name === 'string' && Object.hasOwn(ADDRESS, name);
 
 /** Where a document is saved. */
 export const documentUrl = ({ kind, id }: DocumentRef): string => ADDRESS[kind](id);

@@ -1,8 +1,7 @@
 'use client';
-import { z } from 'zod';
-import { SCHEMA_VERSION } from '@/formats/documents/documentKinds';
+import { SCHEMA_VERSION } from '@/formats/documents/kinds';
 import { DRAFT_PREFIX } from './draftPrefix';
-import { documentKey, type DocumentRef, type SavedKind } from './documentRef';
+import { documentKey, isSavedKind, type DocumentRef, type SavedKind } from './documentRef';
 
 /*
  * Drafts live in the browser's own storage, so that a closed tab, a stopped server or a power cut loses nothing. Each
@@ -10,29 +9,31 @@ import { documentKey, type DocumentRef, type SavedKind } from './documentRef';
  * refuses storage only loses that safety net.
  */
 
-const AttemptSchema = z.object({ changeId: z.string(), version: z.number(), doc: z.unknown() });
 /** A save that was sent and not yet answered: sent again with the same id it is done once. */
-export type Attempt = z.infer<typeof AttemptSchema>;
+export interface Attempt {
+  readonly changeId: string;
+  readonly version: number;
+  readonly doc: unknown;
+}
 
-const DraftSchema = z.object({
-  kind: z.enum(['tank', 'filter', 'pack', 'job', 'settings']),
-  id: z.string(),
-  pageId: z.string(),
-  /** ISO moment of the newest change in it. */
-  at: z.string(),
-  /** Of the document schemas. */
-  schemaVersion: z.number(),
-  /** The stored version it was made from. */
-  version: z.number(),
-  doc: z.unknown(),
-  attempt: AttemptSchema.nullable(),
-  /** The page that wrote it has ended properly. */
-  left: z.boolean(),
-  /** Why it was set aside, a line each; null while it is to be saved. */
-  aside: z.array(z.string()).nullable(),
-});
 /** What was typed and not yet stored. */
-export type Draft = z.infer<typeof DraftSchema>;
+export interface Draft {
+  readonly kind: SavedKind;
+  readonly id: string;
+  readonly pageId: string;
+  /** ISO moment of the newest change in it. */
+  readonly at: string;
+  /** Of the document schemas. */
+  readonly schemaVersion: number;
+  /** The stored version it was made from. */
+  readonly version: number;
+  readonly doc: unknown;
+  readonly attempt: Attempt | null;
+  /** The page that wrote it has ended properly. */
+  readonly left: boolean;
+  /** Why it was set aside, a line each; null while it is to be saved. */
+  readonly aside: readonly string[] | null;
+}
 
 /** What the writer of a draft says; the rest is known. */
 export type DraftContent = Pick<Draft, 'version' | 'doc' | 'attempt'> &
@@ -89,9 +90,32 @@ export const draftsOf = (ref: { readonly kind: SavedKind; readonly id: string })
 
 function parse(text: string | null): Draft[] {
   try {
-    const read = DraftSchema.safeParse(JSON.parse(text ?? ''));
-    return read.success ? [read.data] : [];
+    const raw: unknown = JSON.parse(text ?? '');
+    return isDraft(raw) ? [raw] : [];
   } catch {
     return [];
   }
+}
+
+/** Looks at the marks of a draft alone: what is in its document is read when it is taken up. */
+function isDraft(raw: unknown): raw is Draft {
+  if (typeof raw !== 'object' || raw === null) return false;
+  const { kind, id, pageId, at, schemaVersion, version, attempt, left, aside } = raw as Record<
+    string,
+    unknown
+  >;
+  return (
+    isSavedKind(kind) &&
+    [id, pageId, at].every((text) => typeof text === 'string') &&
+    [schemaVersion, version].every((count) => typeof count === 'number') &&
+    (attempt === null || isAttempt(attempt)) &&
+    typeof left === 'boolean' &&
+    (aside === null || (Array.isArray(aside) && aside.every((line) => typeof line === 'string')))
+  );
+}
+
+function isAttempt(raw: unknown): raw is Attempt {
+  if (typeof raw !== 'object' || raw === null) return false;
+  const { changeId, version } = raw as Record<string, unknown>;
+  return typeof changeId === 'string' && typeof version === 'number';
 }

@@ -1,6 +1,7 @@
 'use client';
-import { SCHEMA_VERSION, type DocumentOf } from '@/formats/documents/documentKinds';
-import { readDocument } from '@/formats/documents/readDocument';
+import { type DocumentOf } from '@/formats/documents/documentKinds';
+import { SCHEMA_VERSION } from '@/formats/documents/kinds';
+import type { DocumentRead } from '@/formats/documents/readDocument';
 import type { Stored } from '@/store/documentTable';
 import { documentUrl, type DocumentRef, type SavedKind } from './documentRef';
 import { draftsOf, dropDraft, keepDraft, put, type Attempt, type Draft } from './drafts';
@@ -30,7 +31,15 @@ export interface Snapshot<T> {
 /** What keeps a document from being used where it is shown, a line each; empty when nothing does. */
 export type Fits<T> = (doc: T) => readonly string[];
 
+type Update<T> = (doc: T) => T;
+
 const always = (): readonly string[] => [];
+
+/** Reads a draft, of whatever version. The reader knows every kind of document, and is loaded when there is a draft. */
+async function readDraft<K extends SavedKind>(kind: K, { doc, schemaVersion }: Draft) {
+  const { readDocument } = await import('@/formats/documents/readDocument');
+  return readDocument(kind, doc, schemaVersion);
+}
 
 /**
  * A document that saves itself. Changes show at once, are kept as a draft in the browser, and are sent after a short
@@ -54,6 +63,9 @@ export class SavedDocument<K extends SavedKind> {
   private running: Promise<void> | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private fits: Fits<DocumentOf<K>> = always;
+  /** A draft that is being read, and the changes made meanwhile: they belong on top of it. */
+  private adopting: { readonly draft: Draft; readonly changes: Update<DocumentOf<K>>[] } | null = null;
+  private adopted: Promise<void> = Promise.resolve();
   private readonly listeners = new Set<() => void>();
 
   /** @param pageId whose drafts it writes; other than this page’s own only in tests */
@@ -94,8 +106,7 @@ export class SavedDocument<K extends SavedKind> {
   private faultsNow(): readonly string[] {
     const { state, doc } = this.snapshot;
     if (state.kind === 'refused') return state.faults;
-    const read = readDocument(this.ref.kind, doc, SCHEMA_VERSION);
-    return read.ok ? this.fits(read.doc) : read.faults;
+    return this.fits(doc);
   }
 
   /** Takes over what the server has, unless this page knows it newer or has changes of its own. */
@@ -105,7 +116,7 @@ export class SavedDocument<K extends SavedKind> {
     this.tellAll();
   };
 
-  readonly hasUnsaved = (): boolean => this.savedChanges < this.changes;
+  readonly hasUnsaved = (): boolean => this.adopting !== null || this.savedChanges < this.changes;
 
   /**
    * Takes up what pages that have ended could not store, one draft after the other: at once those that were left
@@ -114,16 +125,34 @@ export class SavedDocument<K extends SavedKind> {
   readonly takeUpDrafts = async (): Promise<void> => {
     const drafts = draftsOf(this.ref).filter((draft) => draft.pageId !== this.pageId);
     this.showAsides();
+    // Begun before anybody can type: what is typed while it is read goes on top of it.
     for (const draft of drafts.filter(({ left, aside }) => left && aside === null)) await this.takeUp(draft);
     for (const draft of drafts.filter(({ left, aside }) => !left && aside === null))
       if (await hasEnded(draft.pageId)) await this.takeUp(draft);
   };
 
   private async takeUp(draft: Draft): Promise<void> {
-    // Its own changes come first; another page may have taken it up meanwhile.
+    // Its own changes come first.
     if (!this.isSettled() && !(await this.settle())) return;
-    if (!draftsOf(this.ref).some(({ pageId, at }) => pageId === draft.pageId && at === draft.at)) return;
-    const read = readDocument(this.ref.kind, draft.doc, draft.schemaVersion);
+    const reading = this.adopt(draft);
+    this.adopted = reading;
+    await reading;
+    await this.saveOnce();
+  }
+
+  /** Reads a draft and puts it in place of what is stored; changes made meanwhile follow. */
+  private async adopt(draft: Draft): Promise<void> {
+    this.adopting = { draft, changes: [] };
+    const read = await readDraft(this.ref.kind, draft);
+    const { changes } = this.adopting;
+    this.adopting = null;
+    // Another page may have taken it up meanwhile.
+    const isThere = draftsOf(this.ref).some(({ pageId, at }) => pageId === draft.pageId && at === draft.at);
+    if (isThere) this.replaceBy(draft, read);
+    changes.forEach(this.change);
+  }
+
+  private replaceBy(draft: Draft, read: DocumentRead<DocumentOf<K>>): void {
     const faults = read.ok ? this.fits(read.doc) : read.faults;
     dropDraft(draft);
     if (!read.ok || faults.length > 0) {
@@ -142,7 +171,6 @@ export class SavedDocument<K extends SavedKind> {
     }
     this.keep(read.doc);
     this.show({ doc: read.doc, state: { kind: 'saving' } });
-    await this.saveOnce();
   }
 
   /** Resolves true once its own changes are stored, false when they cannot be for now. */
@@ -153,12 +181,23 @@ export class SavedDocument<K extends SavedKind> {
 
   /** The page is left: its drafts may be taken up by the next. Nothing is sent while a save is under way. */
   readonly leave = (): void => {
+    if (this.adopting !== null) {
+      const { draft, changes } = this.adopting;
+      // Not read yet: the changes go onto it as it is, and the next page reads the whole.
+      const doc = changes.reduce<unknown>((current, update) => update(current as DocumentOf<K>), draft.doc);
+      put({ ...draft, doc, at: changes.length > 0 ? new Date().toISOString() : draft.at });
+      return;
+    }
     if (!this.hasUnsaved()) return;
     if (this.running === null && this.theirs === null) void this.saveOnce();
     this.keep(this.snapshot.doc, true);
   };
 
-  readonly change = (update: (doc: DocumentOf<K>) => DocumentOf<K>): void => {
+  readonly change = (update: Update<DocumentOf<K>>): void => {
+    if (this.adopting !== null) {
+      this.adopting.changes.push(update);
+      return;
+    }
     const next = update(this.snapshot.doc);
     if (next === this.snapshot.doc) return;
     this.changes += 1;
@@ -174,6 +213,7 @@ export class SavedDocument<K extends SavedKind> {
 
   /** Resolves once nothing waits to be saved; true when all of it was. */
   readonly flush = async (): Promise<boolean> => {
+    await this.adopted;
     await this.saveOnce();
     // A save that was under way may have ended just before the newest change.
     if (this.hasUnsaved()) await this.saveOnce();
@@ -225,8 +265,8 @@ export class SavedDocument<K extends SavedKind> {
   }
 
   /** Puts a change that was set aside back into the document. */
-  readonly tryAside = (draft: Draft): void => {
-    const read = readDocument(this.ref.kind, draft.doc, draft.schemaVersion);
+  readonly tryAside = async (draft: Draft): Promise<void> => {
+    const read = await readDraft(this.ref.kind, draft);
     if (!read.ok || this.fits(read.doc).length > 0) return;
     this.dropAside(draft);
     this.change(() => read.doc);

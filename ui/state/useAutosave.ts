@@ -24,7 +24,7 @@ export interface Autosave<T> {
   /** Changes that wait to be looked at; each can be put back or dropped. */
   readonly asides: readonly Draft[];
   readonly setAside: (faults: readonly string[]) => void;
-  readonly tryAside: (draft: Draft) => void;
+  readonly tryAside: (draft: Draft) => Promise<void>;
   readonly dropAside: (draft: Draft) => void;
 }
 

@@ -1,4 +1,4 @@
-import { isHangOnBack } from '../../filter/filterKind';
+import { isHangOnBack } from '@/core/filter/kindFamily';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';

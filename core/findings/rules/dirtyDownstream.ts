@@ -1,5 +1,5 @@
 import { sentence } from '../../units/sentence';
-import { DIRT_STATES } from '../../layers/layer';
+import { DIRT_STATES } from '@/core/layers/layerStates';
 import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
 import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';

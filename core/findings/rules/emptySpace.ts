@@ -1,4 +1,4 @@
-import { isCanister } from '../../filter/filterKind';
+import { isCanister } from '@/core/filter/kindFamily';
 import { sentence } from '../../units/sentence';
 import type { Finding, Rule, RuleContext } from '../finding';
 import type { Chamber } from '../../filter/filter';

@@ -1,4 +1,4 @@
-import { usableDepth } from '../../filter/filter';
+import { usableDepth } from '@/core/filter/usableDepth';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { idsOf, nameInside, shareOfPack, upperFirst } from './words';

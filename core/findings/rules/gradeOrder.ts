@@ -1,4 +1,4 @@
-import { gradeRank } from '../../media/medium';
+import { gradeRank } from '@/core/media/gradeRank';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';

@@ -1,4 +1,4 @@
-import { intakeSponge } from '../../filter/filter';
+import { intakeSponge } from '@/core/filter/intakeSponge';
 import { intakeVelocity } from '../../hydraulics/intakeVelocity';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';

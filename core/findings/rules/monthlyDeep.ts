@@ -1,4 +1,4 @@
-import { isCanister } from '../../filter/filterKind';
+import { isCanister } from '@/core/filter/kindFamily';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';

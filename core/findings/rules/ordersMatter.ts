@@ -1,4 +1,4 @@
-import { SMALL_BASKET } from '../schools';
+import { SMALL_BASKET } from '@/core/practice/smallBasket';
 import type { RuleContext } from '../finding';
 
 /** False in a small basket for a keeper of the school that any order works there. */

@@ -1,8 +1,8 @@
-import { isHangOnBack } from '../../filter/filterKind';
+import { isHangOnBack } from '@/core/filter/kindFamily';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
-import { LAYER_BOUNDS } from '../../layers/layer';
+import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import { idsOf } from './words';
 
 /** The stack stands above its stop, or does not fit the chamber. */

@@ -1,4 +1,5 @@
-import { gradeRank, GRADES } from '../../media/medium';
+import { gradeRank } from '@/core/media/gradeRank';
+import { GRADES } from '@/core/media/grades';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';

@@ -1,4 +1,4 @@
-import { gradeRank } from '../../media/medium';
+import { gradeRank } from '@/core/media/gradeRank';
 import type { RuleContext } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
 import type { PackEdit } from '../../pack/packEdit';

@@ -1,5 +1,5 @@
 import { spongeBore } from '../../filter/addIntakeSponge';
-import { intakeSponge } from '../../filter/filter';
+import { intakeSponge } from '@/core/filter/intakeSponge';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 

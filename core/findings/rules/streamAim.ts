@@ -1,4 +1,4 @@
-import { isInternal } from '../../filter/filterKind';
+import { isInternal } from '@/core/filter/kindFamily';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 

@@ -1,0 +1,2 @@
+/** Most plans beside the plan. */
+export const MOST_ALTERNATIVES = 5;

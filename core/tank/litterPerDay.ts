@@ -1,0 +1,18 @@
+import type { Litter } from './litter';
+import { netVolume } from './netVolume';
+import type { Plants } from './plants';
+import type { Water } from './water';
+
+/** Litter that comes loose of a cubic metre of planted water in a day, dry kg (calibrated: a leaf or two per 100 L). */
+const USUAL: Readonly<Record<Plants, number>> = { none: 0, some: 0.2e-3, dense: 0.6e-3 };
+
+/** Litter of a usual tank of this planting, dry kg a day. */
+export const usualLitter = (tank: { readonly plants: Plants; readonly water: Water }): number =>
+  USUAL[tank.plants] * netVolume(tank.water).value;
+
+/** Litter of a tank, dry kg a day: as weighed, or usual of its planting. */
+export const litterPerDay = (tank: {
+  readonly plants: Plants;
+  readonly water: Water;
+  readonly litter: Litter;
+}): number => tank.litter.perDay ?? usualLitter(tank);
