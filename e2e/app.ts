@@ -11,6 +11,8 @@ import { DEMO_DATABASE } from './makeDemo';
 /** The built app on a database of its own. */
 export interface App {
   readonly url: string;
+  /** Its database. */
+  readonly file: string;
   /** Stops the app; pages stay open. */
   readonly stop: () => Promise<void>;
   /** Starts it again on the same address and data. */
@@ -85,6 +87,7 @@ export const test = base.extend<Options & { app: App; quiet: void }, { server: S
     const { url, start, stop } = server;
     const app = {
       url,
+      file,
       start,
       stop,
       failuresExpected: false,

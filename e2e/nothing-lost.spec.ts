@@ -1,4 +1,4 @@
-import { expect, expectSaved, layersInFlow, test } from './app';
+import { expect, expectSaved, layersInFlow, test, typeFillings } from './app';
 
 test('two tabs: the second save is asked about, and either version can be kept', async ({
   page,
@@ -84,4 +84,122 @@ test('a filter removed is gone, after asking; a flow struck can be brought back'
   app.expectFailures();
   await page.goto('/filter/hatchery/measure');
   await expect(page.getByText('This sheet is not here.')).toBeVisible();
+});
+
+test('two tabs that both change a plan while the app is away, and both close, lose nothing', async ({
+  page,
+  context,
+  app,
+}) => {
+  await page.goto('/filter/reed-bench/plan');
+  const other = await context.newPage();
+  await other.goto(`${app.url}/filter/reed-bench/plan`);
+  await expect(layersInFlow(other)).toHaveCount(8);
+  await other.locator('html[data-alive]').waitFor({ state: 'attached' });
+  app.expectFailures();
+  await app.stop();
+  for (const [tab, place] of [
+    [page, 0],
+    [other, 7],
+  ] as const) {
+    await layersInFlow(tab).nth(place).focus();
+    await tab.keyboard.press('Delete');
+    await expect(tab.getByRole('status').first()).toHaveText(/not saved yet/);
+  }
+  await page.close();
+  await other.close();
+  await app.start();
+  // The first is stored; the second is asked about, and both are there until then.
+  const next = await context.newPage();
+  await next.goto(`${app.url}/filter/reed-bench/plan`);
+  const question = next.getByRole('alertdialog', { name: 'Changed elsewhere' });
+  await expect(question).toBeVisible();
+  await question.getByRole('button', { name: 'Keep what is on this screen' }).click();
+  await expectSaved(next);
+  await expect(layersInFlow(next)).toHaveCount(7);
+});
+
+test('a change that was refused bricks no sheet: it is set aside, and can be put back, kept or dropped', async ({
+  page,
+  app,
+}) => {
+  app.expectFailures();
+  await page.goto('/filter/reed-bench/measure');
+  // The app keeps a chamber for every layer of an open plan.
+  await page
+    .getByRole('listitem', { name: /^Chamber 1:/ })
+    .getByRole('button', { name: 'Remove' })
+    .click();
+  await expect(page.getByRole('alert').filter({ hasText: 'cannot be saved' })).toContainText('chamber');
+  await page.getByRole('link', { name: 'Plan' }).click();
+  await expect(layersInFlow(page)).toHaveCount(8);
+  const aside = page.getByRole('region', { name: 'Set aside' });
+  await expect(aside).toContainText('Change to the filter');
+  await page.reload();
+  await expect(layersInFlow(page)).toHaveCount(8);
+  const download = page.waitForEvent('download');
+  await aside.getByRole('button', { name: /^Export/ }).click();
+  expect((await download).suggestedFilename()).toBe('filter-unsaved.json');
+  // Home knows of it too.
+  await page.goto('/');
+  await expect(page.getByRole('region', { name: 'Changes not stored' })).toBeVisible();
+  await page.goto('/filter/reed-bench/plan');
+  await aside.getByRole('button', { name: /^Drop/ }).click();
+  await expect(aside).toHaveCount(0);
+});
+
+test('a save whose answer is lost is no conflict, and a second press makes one reading', async ({
+  page,
+  app,
+}) => {
+  app.expectFailures();
+  await page.goto('/filter/hatchery/flow');
+  const rows = page.getByRole('table').getByRole('row');
+  const before = await rows.count();
+  // The app takes the first request and the answer never arrives.
+  let lost = 0;
+  await page.route('**/api/log', async (route) => {
+    if (lost > 0) return route.continue();
+    lost += 1;
+    await route.fetch();
+    await route.abort();
+  });
+  await typeFillings(page, '12.4', '12.6');
+  await page.getByRole('button', { name: 'Save reading' }).click();
+  await expect(page.getByText('The app does not answer. The times are still here; try again.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save reading' }).click();
+  await expect(rows).toHaveCount(before + 1);
+  await page.reload();
+  await expect(rows).toHaveCount(before + 1);
+
+  let saves = 0;
+  await page.route('**/api/packs/**', async (route) => {
+    saves += 1;
+    if (saves > 1) return route.continue();
+    await route.fetch();
+    await route.abort();
+  });
+  await page.goto('/filter/reed-bench/plan');
+  await layersInFlow(page).first().focus();
+  await page.keyboard.press('Delete');
+  await expectSaved(page);
+  await expect(page.getByRole('alertdialog')).toHaveCount(0);
+  expect(saves).toBe(2);
+});
+
+test('thirty reloads in mid-typing: nothing is asked, nothing lost', async ({ page, app }) => {
+  app.expectFailures();
+  await page.goto('/filter/hatchery/measure');
+  const name = page.getByLabel('Name of the filter');
+  let text = 'Hatchery';
+  for (let reload = 0; reload < 30; reload += 1) {
+    text = `Hatchery ${reload}`;
+    await name.fill(text);
+    await page.reload();
+    await expect(name).toHaveValue(text);
+    await expect(page.getByRole('alertdialog')).toHaveCount(0);
+  }
+  await expectSaved(page);
+  await page.reload();
+  await expect(name).toHaveValue(text);
 });

@@ -1,7 +1,6 @@
 import type { Job } from '@/core/job/job';
-import { type PackRole } from '@/core/pack/pack';
-import { recordFaults } from '@/core/pack/packFaults';
-import { packFaults } from '@/core/pack/packFaults';
+import type { PackRole } from '@/core/pack/pack';
+import { recordFaults, packFaults } from '@/core/pack/packFaults';
 import type { FilterContent } from './neatLayerFile';
 
 /** A pack that a job names, and the role it has there. */

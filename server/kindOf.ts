@@ -1,5 +1,5 @@
 import { DOCUMENT_SCHEMAS } from '@/formats/documents/documentKinds';
-import { type DocumentKind } from '@/formats/documents/kinds';
+import type { DocumentKind } from '@/formats/documents/kinds';
 import { NotFoundError } from '@/store/errors';
 
 /** The kind of document that an address names. @throws NotFoundError */

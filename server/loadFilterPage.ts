@@ -5,7 +5,7 @@ import type { LogEntry } from '@/core/job/logEntry';
 import type { Photo } from '@/core/job/photo';
 import { placeLayers } from '@/core/layers/placeLayers';
 import type { Pack } from '@/core/pack/pack';
-import { type Surroundings } from '@/core/report/evaluatePack';
+import type { Surroundings } from '@/core/report/evaluatePack';
 import type { FilterFlow } from '@/core/service/flowShares';
 import { flowState } from '@/core/service/flowState';
 import type { Settings } from '@/core/settings/settings';

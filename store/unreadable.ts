@@ -1,6 +1,6 @@
 import type { Filter } from '@/core/filter/filter';
 import { fitPack } from '@/core/pack/fitPack';
-import { type Pack } from '@/core/pack/pack';
+import type { Pack } from '@/core/pack/pack';
 import { packFaults } from '@/core/pack/packFaults';
 import { DOCUMENT_SCHEMAS } from '@/formats/documents/documentKinds';
 import { KIND_WORDS, SCHEMA_VERSION, type DocumentKind } from '@/formats/documents/kinds';

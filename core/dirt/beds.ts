@@ -1,7 +1,5 @@
-import { type ChamberShape } from '../filter/chamberShape';
-import { volumeBetween } from '../filter/chamberGeometry';
-import { faceArea } from '../filter/chamberGeometry';
-import { isInward } from '../filter/chamberGeometry';
+import type { ChamberShape } from '../filter/chamberShape';
+import { volumeBetween, faceArea, isInward } from '../filter/chamberGeometry';
 import { GAP_FLOSS, layerPaths, type LayerPaths } from '../hydraulics/columns';
 import type { Fluid } from '../hydraulics/fluid';
 import { bedSolids, type BedResistance } from '../hydraulics/layerResistance';

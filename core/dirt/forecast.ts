@@ -8,7 +8,7 @@ import type { Tank } from '../tank/tank';
 import { NITROGEN_PER_SLUDGE } from './dirtNumbers';
 import { simulateClogging, type CloggingSimulation, type CloggingInput } from './cloggingSimulation';
 import { crossing, serviceCourse, serviceDayOf, type ServiceCourse } from './serviceCourse';
-import { type Visit } from '../pack/visit';
+import type { Visit } from '../pack/visit';
 import { HORIZON } from '../pack/visitLimits';
 
 /** Share of the clean outlet flow below which a keeper sees that the stream is weaker (calibrated: a fifth gone). */

@@ -1,4 +1,4 @@
-import { type Visit, type Work } from '../pack/visit';
+import type { Visit, Work } from '../pack/visit';
 import { STAYS } from '../pack/stays';
 import type { SimulationState } from './simulationState';
 import { SIZES } from './sizeClasses';

@@ -1,6 +1,6 @@
 import { faceSides } from '../filter/chamberGeometry';
 import { evaluatePack, type PackInput } from '../report/evaluatePack';
-import { type Layer } from '../layers/layer';
+import type { Layer } from '../layers/layer';
 import { LAYER_BOUNDS } from '../layers/layerBounds';
 import { applyEdit, type PackEdit } from '../pack/packEdit';
 

@@ -1,6 +1,6 @@
 import { addIntakeSponge, spongeFor } from '../filter/addIntakeSponge';
 import { isInward } from '../filter/chamberGeometry';
-import { type Filter } from '../filter/filter';
+import type { Filter } from '../filter/filter';
 import { intakeSponge } from '../filter/intakeSponge';
 import { usableDepth } from '../filter/usableDepth';
 import { presetFilter } from '../filter/presetFilter';

@@ -1,4 +1,4 @@
-import { type ChamberShape } from './chamberShape';
+import type { ChamberShape } from './chamberShape';
 import { faceSides } from './chamberGeometry';
 
 interface Sides {

@@ -1,10 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addIntakeSponge, spongeBore } from './addIntakeSponge';
-import { type ChamberShape } from './chamberShape';
-import { volumeBetween } from './chamberGeometry';
-import { faceArea } from './chamberGeometry';
-import { deepest } from './chamberGeometry';
+import type { ChamberShape } from './chamberShape';
+import { volumeBetween, faceArea, deepest } from './chamberGeometry';
 import { FilterSchema } from './filter';
 import { intakeSponge } from './intakeSponge';
 import { FilterKindSchema } from './filterKind';

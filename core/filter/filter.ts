@@ -1,10 +1,9 @@
 import { z } from 'zod';
 import { IdSchema, nameSchema, NoteSchema } from '../document/fields';
-import { type Bounds } from '../units/bounds';
+import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 import { CHAMBER_BOUNDS, ChamberShapeSchema } from './chamberShape';
-import { deepest } from './chamberGeometry';
-import { isInward } from './chamberGeometry';
+import { deepest, isInward } from './chamberGeometry';
 import { EQUIPMENT, EquipmentSchema } from './equipment';
 import { FilterKindSchema } from './filterKind';
 import { HosesSchema } from './hoses';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { type Bounds } from '../units/bounds';
+import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 
 export const HOSE_BOUNDS = {

@@ -1,5 +1,4 @@
-import { faceSides } from './chamberGeometry';
-import { isInward } from './chamberGeometry';
+import { faceSides, isInward } from './chamberGeometry';
 import type { Chamber, Filter } from './filter';
 import type { FilterKind } from './filterKind';
 

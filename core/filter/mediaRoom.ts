@@ -1,5 +1,5 @@
 import { volumeBetween } from './chamberGeometry';
-import { type Filter } from './filter';
+import type { Filter } from './filter';
 import { usableDepth } from './usableDepth';
 
 /** Room for media in the body, to the stops, m³. The sponge on the intake is not counted. */

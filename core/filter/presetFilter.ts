@@ -1,7 +1,6 @@
 import type { Filter } from './filter';
 import type { FilterKind } from './filterKind';
-import { isCanister } from './kindFamily';
-import { isHangOnBack } from './kindFamily';
+import { isCanister, isHangOnBack } from './kindFamily';
 import { USUAL_HOSES } from './hoses';
 import { layOut } from './layOut';
 import { PRESETS } from './presets';

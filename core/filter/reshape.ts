@@ -1,7 +1,5 @@
-import { type ChamberShape } from './chamberShape';
-import { faceSides } from './chamberGeometry';
-import { deepest } from './chamberGeometry';
-import { isInward } from './chamberGeometry';
+import type { ChamberShape } from './chamberShape';
+import { faceSides, deepest, isInward } from './chamberGeometry';
 import type { UnplacedChamber } from './layOut';
 
 /** Bore of a centre pipe as a share of the tray's width, when it is not known yet. */

@@ -3,7 +3,7 @@ import { addIntakeSponge } from '../filter/addIntakeSponge';
 import type { Filter } from '../filter/filter';
 import { FilterKindSchema, type FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
-import { type Schools } from './schools';
+import type { Schools } from './schools';
 import { FIRST_SCHOOLS } from './schoolWords';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';

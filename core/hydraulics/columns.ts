@@ -1,5 +1,4 @@
-import { faceArea } from '../filter/chamberGeometry';
-import { isInward } from '../filter/chamberGeometry';
+import { faceArea, isInward } from '../filter/chamberGeometry';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { bedGeometry } from '../media/bedGeometry';
 import { mediumById } from '../media/catalogue';

@@ -1,5 +1,5 @@
 import { faceArea } from '../filter/chamberGeometry';
-import { type Filter } from '../filter/filter';
+import type { Filter } from '../filter/filter';
 import { intakeSponge } from '../filter/intakeSponge';
 import { tubeOf } from '../filter/tubeOf';
 import type { Animal } from '../tank/tank';

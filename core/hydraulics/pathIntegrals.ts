@@ -1,6 +1,5 @@
-import { type ChamberShape } from '../filter/chamberShape';
-import { faceArea } from '../filter/chamberGeometry';
-import { deepest } from '../filter/chamberGeometry';
+import type { ChamberShape } from '../filter/chamberShape';
+import { faceArea, deepest } from '../filter/chamberGeometry';
 
 /** What a path of changing cross-section A does to a flow: ∫dx/A in 1/m and ∫dx/A² in 1/m³. */
 export interface PathIntegrals {

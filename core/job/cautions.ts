@@ -1,6 +1,5 @@
 import type { Filter } from '../filter/filter';
-import { isCanister } from '../filter/kindFamily';
-import { isHangOnBack } from '../filter/kindFamily';
+import { isCanister, isHangOnBack } from '../filter/kindFamily';
 import { mediumById } from '../media/catalogue';
 import type { Layer } from '../layers/layer';
 

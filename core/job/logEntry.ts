@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { IdSchema, MomentSchema, NoteSchema } from '../document/fields';
-import { type Bounds } from '../units/bounds';
+import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 
 export const FLOW_BOUNDS = {

@@ -1,12 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type OutOfFlow } from './outOfFlow';
-import { clockAdvice } from './outOfFlowClock';
-import { filmKept } from './outOfFlowClock';
-import { stopClock } from './outOfFlowClock';
-import { startClock } from './outOfFlowClock';
-import { secondsOutOfFlow } from './outOfFlowClock';
-import { clockState } from './outOfFlowClock';
+import type { OutOfFlow } from './outOfFlow';
+import { clockAdvice, filmKept, stopClock, startClock, secondsOutOfFlow, clockState } from './outOfFlowClock';
 
 const at = (minute: number): string => new Date(Date.UTC(2026, 10, 25, 10, minute)).toISOString();
 

@@ -1,5 +1,4 @@
-import { faceSides } from '../filter/chamberGeometry';
-import { isInward } from '../filter/chamberGeometry';
+import { faceSides, isInward } from '../filter/chamberGeometry';
 import type { Chamber, Filter } from '../filter/filter';
 import { mediumById } from '../media/catalogue';
 import type { Medium } from '../media/medium';

@@ -1,7 +1,5 @@
 import type { Filter } from '../filter/filter';
-import { isCanister } from '../filter/kindFamily';
-import { isInternal } from '../filter/kindFamily';
-import { isHangOnBack } from '../filter/kindFamily';
+import { isCanister, isInternal, isHangOnBack } from '../filter/kindFamily';
 import type { Occasion } from './job';
 import type { SmallPart } from './smallPart';
 

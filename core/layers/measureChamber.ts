@@ -1,5 +1,5 @@
 import { volumeBetween } from '../filter/chamberGeometry';
-import { type Chamber } from '../filter/filter';
+import type { Chamber } from '../filter/filter';
 import { usableDepth } from '../filter/usableDepth';
 import type { LayerMeasure } from './measureLayer';
 

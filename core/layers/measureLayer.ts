@@ -1,8 +1,5 @@
 import type { Chamber } from '../filter/filter';
-import { volumeBetween } from '../filter/chamberGeometry';
-import { faceArea } from '../filter/chamberGeometry';
-import { faceSides } from '../filter/chamberGeometry';
-import { isInward } from '../filter/chamberGeometry';
+import { volumeBetween, faceArea, faceSides, isInward } from '../filter/chamberGeometry';
 import { bedGeometry } from '../media/bedGeometry';
 import { mediumById } from '../media/catalogue';
 import type { Medium } from '../media/medium';

@@ -1,4 +1,4 @@
-import { type Filter } from '../filter/filter';
+import type { Filter } from '../filter/filter';
 import { usableDepth } from '../filter/usableDepth';
 import { chambersInPackingOrder } from './packingOrder';
 import type { Layer } from './layer';

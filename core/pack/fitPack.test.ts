@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
 import { plainLayer } from '../layers/plainLayer';
 import { fitPack } from './fitPack';
-import { type Pack } from './pack';
+import type { Pack } from './pack';
 import { packFaults } from './packFaults';
 
 const filter = presetFilter('canister-centre-pipe', { id: 'f', tankId: 't' }, 'Filter');

@@ -1,11 +1,10 @@
 import type { Job } from '../job/job';
-import { secondsOutOfFlow } from '../job/outOfFlowClock';
-import { clockState } from '../job/outOfFlowClock';
+import { secondsOutOfFlow, clockState } from '../job/outOfFlowClock';
 import type { PackReport } from '../report/evaluatePack';
 import { sentence, type Sentence } from '../units/sentence';
 import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';
 import { SERVICE_SHARE } from '../practice/serviceShare';
-import { type FlowState } from './flowState';
+import type { FlowState } from './flowState';
 
 /** What a filter needs next, and why. Lower urgency numbers come first in the round. */
 export interface NextThing {

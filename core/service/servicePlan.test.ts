@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
-import type { ForecastInput } from '../dirt/forecast';
-import { forecast } from '../dirt/forecast';
+import { type ForecastInput, forecast } from '../dirt/forecast';
 import { isBiologicalOnly } from '../layers/layerRole';
 import { applyEdit } from '../pack/packEdit';
 import { plainLayer } from '../layers/plainLayer';

@@ -1,10 +1,8 @@
-import type { ForecastInput } from '../dirt/forecast';
-import { cloggingInput } from '../dirt/forecast';
+import { type ForecastInput, cloggingInput } from '../dirt/forecast';
 import { simulateClogging, type CloggingSimulation } from '../dirt/cloggingSimulation';
 import { serviceCourse } from '../dirt/serviceCourse';
-import { type Visit, type Work } from '../pack/visit';
-import { HORIZON } from '../pack/visitLimits';
-import { MOST_VISITS } from '../pack/visitLimits';
+import type { Visit, Work } from '../pack/visit';
+import { HORIZON, MOST_VISITS } from '../pack/visitLimits';
 import { isCanister } from '../filter/kindFamily';
 import type { Filter } from '../filter/filter';
 import type { PackEdit } from '../pack/packEdit';

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { FeedSchema } from './feed';
-import { ammoniaPerDay } from './feedPerDay';
-import { feedPerDay } from './feedPerDay';
+import { ammoniaPerDay, feedPerDay } from './feedPerDay';
 
 describe('food', () => {
   // Source: Timmons & Ebeling: 100 g at 35 % protein → 3.22 g of ammonia nitrogen (from memory).

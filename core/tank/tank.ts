@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { IdSchema, nameSchema, NoteSchema } from '../document/fields';
 import { AimSchema, PlaceSchema } from '../filter/ports';
-import { type Bounds } from '../units/bounds';
+import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 import { FeedSchema } from './feed';
 import { LitterSchema } from './litter';

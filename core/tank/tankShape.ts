@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { type Bounds } from '../units/bounds';
+import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 
 const side = (what: string): Bounds => ({ what, kind: 'length', min: 0.02, max: 10 });

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import type { Bounds } from './bounds';
-import { boundsFault } from './bounds';
+import { type Bounds, boundsFault } from './bounds';
 
 /** A Zod number in SI within the bounds, with the same message as the form gives. */
 export function bounded(bounds: Bounds) {

@@ -4,8 +4,7 @@ import { boundsFault } from './bounds';
 import { bounded } from './bounded';
 import { formatQuantity } from './formatQuantity';
 import { parseQuantity } from './parseQuantity';
-import type { QuantityKind } from './quantity';
-import { UNIT_SYSTEMS } from './quantity';
+import { type QuantityKind, UNIT_SYSTEMS } from './quantity';
 import { formatSentence, sentence } from './sentence';
 import { fromSi, toSi, UNITS } from './unitTable';
 

@@ -5,7 +5,7 @@ import { FIRST_SETTINGS } from '@/core/settings/settings';
 import { newTank } from '@/core/tank/newTank';
 import { faultLines } from '@/core/document/faultLines';
 import { DOCUMENT_SCHEMAS, type DocumentOf } from './documentKinds';
-import { type DocumentKind } from './kinds';
+import type { DocumentKind } from './kinds';
 import { migrateDocument } from './migrateDocument';
 import { isRaw, type RawDocument } from './step';
 

@@ -2,7 +2,7 @@
 import FormControl from '@mui/material/FormControl';
 import InputLabel from '@mui/material/InputLabel';
 import NativeSelect from '@mui/material/NativeSelect';
-import { useId } from 'react';
+import { useId, type Ref } from 'react';
 
 interface Choice<T extends string> {
   readonly value: T;
@@ -17,6 +17,7 @@ interface Props<T extends string> {
   readonly onChange: (value: T) => void;
   readonly fullWidth?: boolean;
   readonly className?: string;
+  readonly inputRef?: Ref<HTMLSelectElement>;
 }
 
 /** One of a list. The browser's own list: it works with every keyboard, thumb and screen reader. */
@@ -27,13 +28,19 @@ export function ChoiceField<T extends string>({
   onChange,
   fullWidth = false,
   className,
+  inputRef,
 }: Props<T>) {
   const id = useId();
   const groups = [...new Set(choices.map((choice) => choice.group))];
   return (
     <FormControl variant="standard" size="small" fullWidth={fullWidth} className={className}>
       <InputLabel htmlFor={id}>{label}</InputLabel>
-      <NativeSelect value={value} onChange={(event) => onChange(event.target.value as T)} inputProps={{ id }}>
+      <NativeSelect
+        value={value}
+        onChange={(event) => onChange(event.target.value as T)}
+        inputRef={inputRef}
+        inputProps={{ id }}
+      >
         {groups.map((group) => {
           const options = choices
             .filter((choice) => choice.group === group)

@@ -3,7 +3,7 @@ import { scaleLinear, scaleTime } from 'd3-scale';
 import { line } from 'd3-shape';
 import { isAfter, min, parseISO, subDays } from 'date-fns';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
-import { type FlowState } from '@/core/service/flowState';
+import type { FlowState } from '@/core/service/flowState';
 import { fromSi } from '@/core/units/unitTable';
 import { useWords } from '../fields/Habits';
 import styles from './FlowChart.module.css';

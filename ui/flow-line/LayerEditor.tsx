@@ -1,9 +1,9 @@
 'use client';
 import Button from '@mui/material/Button';
-import { faceSides } from '@/core/filter/chamberGeometry';
-import { isInward } from '@/core/filter/chamberGeometry';
+import type { RefObject } from 'react';
+import { faceSides, isInward } from '@/core/filter/chamberGeometry';
 import { CATALOGUE, mediumById } from '@/core/media/catalogue';
-import { type Holder, type Layer } from '@/core/layers/layer';
+import type { Holder, Layer } from '@/core/layers/layer';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { ChoiceField } from '../fields/ChoiceField';
@@ -16,18 +16,16 @@ import styles from './LayerEditor.module.css';
 /** How much smaller than its chamber a piece starts out when it is said to be short, m on each side. */
 const FIRST_GAP = 0.005;
 
+interface Props {
+  readonly layer: Layer;
+  /** Its first field, for a key that leads there. */
+  readonly firstField: RefObject<HTMLSelectElement | null>;
+}
+
 /** Exact entry for the chosen layer. */
-export function LayerEditor({ layer }: { layer: Layer | null }) {
+export function LayerEditor({ layer, firstField }: Props) {
   const { filter, editing, select } = useFlowLine();
   const { layers, edit: onEdit } = editing;
-  if (layer === null)
-    return (
-      <p className={styles.empty}>
-        {layers.length === 0
-          ? 'The filter is empty. Add the first layer from the media below.'
-          : 'Choose a layer to type its size.'}
-      </p>
-    );
   const medium = mediumById(layer.medium);
   const chamber = filter.chambers.find((one) => one.id === layer.chamber);
   const set = (change: Partial<Omit<Layer, 'id'>>) =>
@@ -45,6 +43,7 @@ export function LayerEditor({ layer }: { layer: Layer | null }) {
     >
       <ChoiceField
         label="Medium"
+        inputRef={firstField}
         value={layer.medium}
         choices={CATALOGUE.map(({ id, name, family }) => ({ value: id, label: name, group: family }))}
         onChange={(value) => set({ medium: value })}

@@ -10,6 +10,7 @@ import {
   type DragMoveEvent,
   type DragStartEvent,
 } from '@dnd-kit/core';
+import dynamic from 'next/dynamic';
 import { useRef, useState, type ReactNode } from 'react';
 import { findMedium, mediumById } from '@/core/media/catalogue';
 import type { Layer } from '@/core/layers/layer';
@@ -17,10 +18,12 @@ import { Swatch } from '../drawing/Swatch';
 import { FLOW_LINE_DROP, FlowLine } from './FlowLine';
 import { useFlowLine } from './FlowLineContext';
 import { insertionAt, type Insertion } from './insertionAt';
-import { LayerEditor } from './LayerEditor';
 import { MediaShelf } from './MediaShelf';
 import { newLayer } from './newLayer';
 import styles from './PackBoard.module.css';
+
+// Loaded when a layer is chosen.
+const LayerEditor = dynamic(() => import('./LayerEditor').then((module) => module.LayerEditor));
 
 /** Px a pointer must travel before a press is a drag: a tap only selects. */
 const DRAG_START = 6;
@@ -45,7 +48,7 @@ export function PackBoard({ caption, details, placeNew, offersUnknown = false, c
   const { filter, report, editing, selectedId, select, layout } = useFlowLine();
   const [insertion, setInsertion] = useState<Insertion | null>(null);
   const [dragged, setDragged] = useState<string | null>(null);
-  const editor = useRef<HTMLDivElement>(null);
+  const firstField = useRef<HTMLSelectElement>(null);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_START } }));
   const selected = editing.layers.find((layer) => layer.id === selectedId) ?? null;
 
@@ -107,10 +110,18 @@ export function PackBoard({ caption, details, placeNew, offersUnknown = false, c
           <h2 className="caption">Flow line: the water goes left to right</h2>
           <span className="caption">{caption}</span>
         </div>
-        <FlowLine insertion={insertion} onOpen={() => editor.current?.querySelector('select')?.focus()} />
+        <FlowLine insertion={insertion} onOpen={() => firstField.current?.focus()} />
       </section>
-      <div ref={editor}>
-        <LayerEditor layer={selected} />
+      <div>
+        {selected === null ? (
+          <p className={styles.empty}>
+            {editing.layers.length === 0
+              ? 'The filter is empty. Add the first layer from the media below.'
+              : 'Choose a layer to type its size.'}
+          </p>
+        ) : (
+          <LayerEditor layer={selected} firstField={firstField} />
+        )}
         {selected === null ? null : details?.(selected)}
       </div>
       {children}

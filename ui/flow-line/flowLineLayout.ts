@@ -1,5 +1,5 @@
 import { faceSides } from '@/core/filter/chamberGeometry';
-import { type Chamber, type Filter } from '@/core/filter/filter';
+import type { Chamber, Filter } from '@/core/filter/filter';
 import { usableDepth } from '@/core/filter/usableDepth';
 import type { PackReport, LayerReport } from '@/core/report/evaluatePack';
 

@@ -1,4 +1,4 @@
-import { type Layer } from '@/core/layers/layer';
+import type { Layer } from '@/core/layers/layer';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { plainLayer } from '@/core/layers/plainLayer';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import type { Job } from '@/core/job/job';
-import { type JobStage } from '@/core/job/stage';
+import type { JobStage } from '@/core/job/stage';
 import { isPast } from '@/core/job/isPast';
 import { send } from '../state/send';
 import type { Autosave } from '../state/useAutosave';

@@ -1,5 +1,5 @@
 import type { Job } from '@/core/job/job';
-import { type JobStage } from '@/core/job/stage';
+import type { JobStage } from '@/core/job/stage';
 import { isPast } from '@/core/job/isPast';
 import type { FrameLink } from './Frame';
 

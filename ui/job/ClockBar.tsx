@@ -3,13 +3,15 @@ import Button from '@mui/material/Button';
 import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
 import type { Job } from '@/core/job/job';
-import { type OutOfFlow } from '@/core/job/outOfFlow';
-import { clockAdvice } from '@/core/job/outOfFlowClock';
-import { filmKept } from '@/core/job/outOfFlowClock';
-import { stopClock } from '@/core/job/outOfFlowClock';
-import { startClock } from '@/core/job/outOfFlowClock';
-import { secondsOutOfFlow } from '@/core/job/outOfFlowClock';
-import { clockState } from '@/core/job/outOfFlowClock';
+import type { OutOfFlow } from '@/core/job/outOfFlow';
+import {
+  clockAdvice,
+  filmKept,
+  stopClock,
+  startClock,
+  secondsOutOfFlow,
+  clockState,
+} from '@/core/job/outOfFlowClock';
 import { OUT_OF_FLOW_AIM } from '@/core/practice/outOfFlowAim';
 import { useWords } from '../fields/Habits';
 import type { Autosave } from '../state/useAutosave';

@@ -1,5 +1,5 @@
 'use client';
-import { type Spill } from '@/core/filter/spill';
+import type { Spill } from '@/core/filter/spill';
 import { SPILL_BOUNDS } from '@/core/filter/spillBounds';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';

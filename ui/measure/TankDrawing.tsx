@@ -1,5 +1,5 @@
 'use client';
-import { type Filter } from '@/core/filter/filter';
+import type { Filter } from '@/core/filter/filter';
 import { intakeSponge } from '@/core/filter/intakeSponge';
 import type { Aim, Place } from '@/core/filter/ports';
 import { netVolume } from '@/core/tank/netVolume';

@@ -1,6 +1,5 @@
 'use client';
-import { ammoniaPerDay } from '@/core/tank/feedPerDay';
-import { feedPerDay } from '@/core/tank/feedPerDay';
+import { ammoniaPerDay, feedPerDay } from '@/core/tank/feedPerDay';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';
 import { turnoverBand } from '@/core/practice/turnoverBand';

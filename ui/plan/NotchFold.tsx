@@ -1,13 +1,16 @@
 'use client';
 import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
 import type { Filter } from '@/core/filter/filter';
 import type { Spill } from '@/core/filter/spill';
 import { cannotSpill } from '@/core/hydraulics/cannotSpill';
 import type { PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/Habits';
 import { Fold } from '../frame/Fold';
-import { NotchFields } from '../measure/NotchFields';
 import parts from '../measure/filterPart.module.css';
+
+// Loaded when the fold is opened.
+const NotchFields = dynamic(() => import('../measure/NotchFields').then((module) => module.NotchFields));
 
 interface Props {
   readonly filter: Filter;
@@ -28,6 +31,7 @@ export function NotchFold({ filter, report, onChange }: Props) {
   const length = (si: number): string => words.show({ kind: 'length', si });
   return (
     <Fold
+      lazy
       title="Relief notch"
       says={
         spill.notch === null

@@ -4,7 +4,7 @@ import NativeSelect from '@mui/material/NativeSelect';
 import { useMemo } from 'react';
 import { mediumById } from '@/core/media/catalogue';
 import { placeLayers } from '@/core/layers/placeLayers';
-import { type Treatment } from '@/core/layers/layer';
+import type { Treatment } from '@/core/layers/layer';
 import { TREATMENTS } from '@/core/layers/layerStates';
 import { layerAdvice } from '@/core/findings/layerAdvice';
 import { upperFirst } from '@/core/findings/rules/words';

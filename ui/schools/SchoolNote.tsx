@@ -1,6 +1,5 @@
-import { type School, type Schools } from '@/core/findings/schools';
-import { type Position } from '@/core/findings/schoolWords';
-import { SCHOOL_WORDS } from '@/core/findings/schoolWords';
+import type { School, Schools } from '@/core/findings/schools';
+import { type Position, SCHOOL_WORDS } from '@/core/findings/schoolWords';
 import { AppLink } from '../frame/AppLink';
 import styles from './SchoolNote.module.css';
 

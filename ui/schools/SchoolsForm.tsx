@@ -2,9 +2,8 @@
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
-import { type School, type Schools } from '@/core/findings/schools';
-import { type Position } from '@/core/findings/schoolWords';
-import { SCHOOL_WORDS } from '@/core/findings/schoolWords';
+import type { School, Schools } from '@/core/findings/schools';
+import { type Position, SCHOOL_WORDS } from '@/core/findings/schoolWords';
 import type { Sentence } from '@/core/units/sentence';
 import { useWords } from '../fields/Habits';
 import styles from './SchoolsForm.module.css';

@@ -1,5 +1,5 @@
 'use client';
-import { type DocumentOf } from '@/formats/documents/documentKinds';
+import type { DocumentOf } from '@/formats/documents/documentKinds';
 import { SCHEMA_VERSION } from '@/formats/documents/kinds';
 import type { DocumentRead } from '@/formats/documents/readDocument';
 import type { Stored } from '@/store/documentTable';

@@ -1,8 +1,7 @@
 'use client';
 import type { EnsembleRange } from '@/core/dirt/ensemble';
-import type { Forecast } from '@/core/dirt/forecast';
+import { type Forecast, NOTICED_SHARE } from '@/core/dirt/forecast';
 import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
-import { NOTICED_SHARE } from '@/core/dirt/forecast';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { ServiceHelp } from '@/core/service/serviceHelps';
 import { Quantity } from '../fields/Quantity';

@@ -7,6 +7,11 @@ interface Ask {
   readonly name: string;
 }
 
+/** Lets what was just done reach all who wait for it. */
+const settled = async (done: unknown): Promise<void> => {
+  await Promise.resolve(done);
+};
+
 /** Work that is answered by hand, in the order in which it was asked. */
 function byHand() {
   const open: { ask: Ask; answer: (value: string) => void; fail: (reason: Error) => void }[] = [];
@@ -33,10 +38,10 @@ describe('useWorkerAnswer', () => {
     rerender({ ask: b! });
     rerender({ ask: c! });
     expect(result.current).toMatchObject({ found: null, stale: true, failed: false });
-    await act(async () => open[0]?.answer('A'));
+    await act(() => settled(open[0]?.answer('A')));
     expect(result.current).toMatchObject({ found: { of: a, answer: 'A' }, stale: true });
     expect(open.map(({ ask }) => ask.name)).toEqual(['a', 'c']);
-    await act(async () => open[1]?.answer('C'));
+    await act(() => settled(open[1]?.answer('C')));
     expect(result.current).toMatchObject({ found: { of: c, answer: 'C' }, stale: false, failed: false });
   });
 
@@ -45,13 +50,13 @@ describe('useWorkerAnswer', () => {
     const { result, rerender } = renderHook(({ ask }) => useWorkerAnswer(ask, work), {
       initialProps: { ask: a! },
     });
-    await act(async () => open[0]?.answer('A'));
+    await act(() => settled(open[0]?.answer('A')));
     rerender({ ask: b! });
-    await act(async () => open[1]?.fail(new Error('broken')));
+    await act(() => settled(open[1]?.fail(new Error('broken'))));
     expect(result.current).toMatchObject({ found: { answer: 'A' }, stale: true, failed: true });
-    await act(async () => result.current.retry());
+    await act(() => settled(result.current.retry()));
     expect(result.current.failed).toBe(false);
-    await act(async () => open[2]?.answer('B'));
+    await act(() => settled(open[2]?.answer('B')));
     expect(result.current).toMatchObject({ found: { of: b, answer: 'B' }, stale: false, failed: false });
   });
 
@@ -61,9 +66,9 @@ describe('useWorkerAnswer', () => {
       initialProps: { ask: a! },
     });
     rerender({ ask: b! });
-    await act(async () => open[0]?.fail(new Error('broken')));
+    await act(() => settled(open[0]?.fail(new Error('broken'))));
     expect(result.current).toMatchObject({ failed: false, stale: true });
-    await act(async () => open[1]?.answer('B'));
+    await act(() => settled(open[1]?.answer('B')));
     expect(result.current.found?.answer).toBe('B');
   });
 
@@ -72,13 +77,13 @@ describe('useWorkerAnswer', () => {
     const { rerender } = renderHook(({ ask }: { ask: Ask | null }) => useWorkerAnswer(ask, work, 300), {
       initialProps: { ask: null as Ask | null },
     });
-    await act(async () => vi.advanceTimersByTime(1000));
+    await act(() => settled(vi.advanceTimersByTime(1000)));
     rerender({ ask: a! });
-    await act(async () => vi.advanceTimersByTime(200));
+    await act(() => settled(vi.advanceTimersByTime(200)));
     rerender({ ask: b! });
-    await act(async () => vi.advanceTimersByTime(299));
+    await act(() => settled(vi.advanceTimersByTime(299)));
     expect(open).toEqual([]);
-    await act(async () => vi.advanceTimersByTime(1));
+    await act(() => settled(vi.advanceTimersByTime(1)));
     expect(open.map(({ ask }) => ask.name)).toEqual(['b']);
   });
 });

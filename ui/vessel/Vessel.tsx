@@ -2,8 +2,7 @@
 import { useId } from 'react';
 import type { SludgeSlice } from '@/core/dirt/dayState';
 import type { Filter } from '@/core/filter/filter';
-import { isCanister } from '@/core/filter/kindFamily';
-import { isHangOnBack } from '@/core/filter/kindFamily';
+import { isCanister, isHangOnBack } from '@/core/filter/kindFamily';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { mediumById } from '@/core/media/catalogue';
 import type { PackReport } from '@/core/report/evaluatePack';

@@ -1,9 +1,7 @@
-import { faceSides } from '@/core/filter/chamberGeometry';
-import { isInward } from '@/core/filter/chamberGeometry';
-import { type Chamber, type Filter } from '@/core/filter/filter';
+import { faceSides, isInward } from '@/core/filter/chamberGeometry';
+import type { Chamber, Filter } from '@/core/filter/filter';
 import { intakeSponge } from '@/core/filter/intakeSponge';
-import { isCanister } from '@/core/filter/kindFamily';
-import { isHangOnBack } from '@/core/filter/kindFamily';
+import { isCanister, isHangOnBack } from '@/core/filter/kindFamily';
 import { drawnSize } from '@/core/filter/layOut';
 import type { LayerReport } from '@/core/report/evaluatePack';
 

@@ -1,0 +1,25 @@
+import { gzipSync } from 'node:zlib';
+import { expect, test } from './app';
+
+/** The most JavaScript that a sheet may ask of a browser before it answers, kB gzipped. */
+const MOST = [
+  ['/', 250],
+  ['/filter/reed-bench/plan', 330],
+  ['/filter/reed-bench/measure', 330],
+  ['/filter/reed-bench/repack', 330],
+] as const;
+
+for (const [address, most] of MOST)
+  test(`the JavaScript of ${address} is at most ${most} kB`, async ({ page }) => {
+    const sizes: Promise<number>[] = [];
+    page.on('response', (response) => {
+      // What a worker loads does not keep the page from answering.
+      if (response.request().resourceType() === 'script')
+        sizes.push(response.body().then((body) => gzipSync(body).length));
+    });
+    await page.goto(address, { waitUntil: 'networkidle' });
+    const total = (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0) / 1000;
+    test.info().annotations.push({ type: 'size', description: `${address}: ${total.toFixed(0)} kB` });
+    expect(total).toBeGreaterThan(100);
+    expect(total).toBeLessThanOrEqual(most);
+  });
