@@ -64,8 +64,8 @@ describe('neat', () => {
   it('gives one line a fault and 1 for bad input', () => {
     const bad = {
       ...content,
-      packs: content.packs.map((pack, at) =>
-        at === 0
+      packs: content.packs.map((pack, index) =>
+        index === 0
           ? { ...pack, layers: pack.layers.map((layer) => ({ ...layer, medium: 'moon-rock' })) }
           : pack,
       ),

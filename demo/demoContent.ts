@@ -20,15 +20,15 @@ const FILLING_NOISE = 0.025;
 
 /** The demo's four waters with their log, ending at `now`. The same for the same `now`. */
 export function demoContent(now: Date): FilterContent[] {
-  return WATERS.map((water, at) => contentOf(water, now, seededRandom(SEED + at)));
+  return WATERS.map((water, index) => contentOf(water, now, seededRandom(SEED + index)));
 }
 
 function contentOf(water: Water, now: Date, random: () => number): FilterContent {
   const { tank, filter } = water;
   const repackDays: number[] = [];
   for (let day = water.daysSince; day < LOG_DAYS; day += water.daysBetween) repackDays.unshift(day);
-  const stretches = repackDays.map((day, at) =>
-    stretchOf(water, at, day, repackDays[at + 1] ?? 0, now, random),
+  const stretches = repackDays.map((day, index) =>
+    stretchOf(water, index, day, repackDays[index + 1] ?? 0, now, random),
   );
   const open = filter.id === 'reed-bench' ? openJob(water, now) : { packs: [], jobs: [] };
   return {
@@ -44,11 +44,11 @@ const moment = (now: Date, daysAgo: number, hours = 0): string =>
   addMilliseconds(now, millisecondsInDay * -daysAgo + millisecondsInHour * hours).toISOString();
 
 /** One repack and the flows timed until the next. */
-function stretchOf(water: Water, at: number, from: number, to: number, now: Date, random: () => number) {
+function stretchOf(water: Water, index: number, from: number, to: number, now: Date, random: () => number) {
   const { filter } = water;
-  const jobId = `${filter.id}-job-${at + 1}`;
+  const jobId = `${filter.id}-job-${index + 1}`;
   const pack = (role: Pack['role'], name: string): Pack => ({
-    id: `${filter.id}-${role.replace(' ', '-')}-${at + 1}`,
+    id: `${filter.id}-${role.replace(' ', '-')}-${index + 1}`,
     filterId: filter.id,
     role,
     name,
@@ -87,7 +87,7 @@ function stretchOf(water: Water, at: number, from: number, to: number, now: Date
     const time = JUG_VOLUME / (water.cleanFlow * share * (1 + 0.03 * (random() - 0.5)));
     return {
       kind: 'flow',
-      id: `${filter.id}-flow-${at + 1}-${number + 1}`,
+      id: `${filter.id}-flow-${index + 1}-${number + 1}`,
       filterId: filter.id,
       jobId: clean ? jobId : null,
       at: moment(now, daysAgo, clean ? 0.1 : 0),
@@ -111,7 +111,7 @@ function stretchOf(water: Water, at: number, from: number, to: number, now: Date
 /** The repack that is under way on Reed bench: two layers are in. */
 function openJob({ filter, layers }: Water, now: Date): { packs: Pack[]; jobs: Job[] } {
   const dirt: Layer['dirt'][] = ['dusted', 'loaded', 'loaded', 'blocked', 'dusted', 'clean'];
-  const found = layers.map((layer, at) => ({ ...layer, dirt: dirt[at] ?? null }));
+  const found = layers.map((layer, index) => ({ ...layer, dirt: dirt[index] ?? null }));
   const planned = [
     ...layers.filter((layer) => layer.chamber === 'tray-1'),
     ...layers

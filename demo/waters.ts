@@ -122,7 +122,7 @@ export const WATERS: readonly Water[] = [
       plants: 'dense',
       animals: ['shrimp'],
     }),
-    filter: filterOf('canister-centre-pipe', 'reed-bench', 'Reed bench', 1050),
+    filter: filterOf('canister-centre-pipe', 'reed-bench', 'Reed bench', 1080),
     layers: [
       plainLayer('rb-rings', 'rings-dense', 'tray-1', 0.045),
       plainLayer('rb-coarse', 'foam-15', 'tray-1', 0.03),

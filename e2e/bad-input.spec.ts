@@ -104,8 +104,8 @@ test('the stopwatch takes no press that cannot be a filling', async ({ page }) =
 });
 
 test('sixty layers are drawn, and the sixty-first is not taken', async ({ page, request }) => {
-  const layers = Array.from({ length: 59 }, (_, at) =>
-    plainLayer(`l${at}`, at % 2 === 0 ? 'foam-30' : 'lava', `tray-${1 + (at % 4)}`, 0.005),
+  const layers = Array.from({ length: 59 }, (_, index) =>
+    plainLayer(`l${index}`, index % 2 === 0 ? 'foam-30' : 'lava', `tray-${1 + (index % 4)}`, 0.005),
   );
   const plan = {
     id: 'reed-bench-planned-now',

@@ -5,7 +5,7 @@ import { expect, expectSaved, layersInFlow, test } from './app';
 const stripes = (): Promise<Buffer> =>
   sharp(
     Buffer.from(
-      `<svg xmlns="http://www.w3.org/2000/svg" width="400" height="200"><rect width="400" height="200" fill="#dde"/>${Array.from({ length: 40 }, (_, at) => `<path d="M${at * 10} 0 V200" stroke="#235"/>`).join('')}</svg>`,
+      `<svg xmlns="http://www.w3.org/2000/svg" width="400" height="200"><rect width="400" height="200" fill="#dde"/>${Array.from({ length: 40 }, (_, index) => `<path d="M${index * 10} 0 V200" stroke="#235"/>`).join('')}</svg>`,
     ),
   )
     .jpeg()

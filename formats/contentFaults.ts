@@ -23,10 +23,10 @@ const packsNamedBy = (job: Job): Named[] => [
  */
 export function contentFaults({ tank, filter, packs, jobs, log }: FilterContent): string[] {
   const strange = (what: string, list: readonly { filterId: string }[]): string[] =>
-    list.flatMap((item, at) =>
+    list.flatMap((item, index) =>
       item.filterId === filter.id
         ? []
-        : [`${what} ${at + 1} belongs to the filter “${item.filterId}”, which is not in the file.`],
+        : [`${what} ${index + 1} belongs to the filter “${item.filterId}”, which is not in the file.`],
     );
   const twice = (what: string, list: readonly { id: string }[]): string[] =>
     new Set(list.map((item) => item.id)).size === list.length ? [] : [`Two ${what} have the same id.`];
@@ -51,21 +51,21 @@ export function contentFaults({ tank, filter, packs, jobs, log }: FilterContent)
       ),
     ),
     ...roleFaults(packs, jobs),
-    ...jobs.flatMap((job, at) =>
+    ...jobs.flatMap((job, place) =>
       (job.stage === 'done') === (job.finishedAt !== null) &&
       (job.stage === 'done') === (job.asPackedPackId !== null)
         ? []
         : [
-            `Job ${at + 1} must have a pack as packed and a moment it was finished when it is done, and only then.`,
+            `Job ${place + 1} must have a pack as packed and a moment it was finished when it is done, and only then.`,
           ],
     ),
     ...(jobs.filter((job) => job.stage !== 'done').length > 1
       ? ['More than one job is open; a filter has at most one.']
       : []),
-    ...log.flatMap((entry, at) =>
+    ...log.flatMap((entry, position) =>
       entry.jobId === null || jobIds.has(entry.jobId)
         ? []
-        : [`Log entry ${at + 1} refers to the job “${entry.jobId}”, which is not in the file.`],
+        : [`Log entry ${position + 1} refers to the job “${entry.jobId}”, which is not in the file.`],
     ),
   ];
 }
@@ -74,21 +74,21 @@ export function contentFaults({ tank, filter, packs, jobs, log }: FilterContent)
 function roleFaults(packs: FilterContent['packs'], jobs: FilterContent['jobs']): string[] {
   const roles = new Map(packs.map((pack) => [pack.id, pack.role]));
   const owners = new Map<string, number>();
-  return jobs.flatMap((job, at) =>
+  return jobs.flatMap((job, index) =>
     packsNamedBy(job).flatMap(({ id, role }) => {
       const stored = roles.get(id);
       if (stored === undefined)
-        return [`Job ${at + 1} refers to the pack “${id}”, which is not in the file.`];
+        return [`Job ${index + 1} refers to the pack “${id}”, which is not in the file.`];
       const owner = owners.get(id);
-      owners.set(id, at);
+      owners.set(id, index);
       return [
         ...(stored === role
           ? []
-          : [`Job ${at + 1} takes the pack “${id}” as ${role}, but the pack is ${stored}.`]),
+          : [`Job ${index + 1} takes the pack “${id}” as ${role}, but the pack is ${stored}.`]),
         ...(owner === undefined
           ? []
           : [
-              `Job ${at + 1} names the pack “${id}”, which job ${owner + 1} names already: each has its own.`,
+              `Job ${index + 1} names the pack “${id}”, which job ${owner + 1} names already: each has its own.`,
             ]),
       ];
     }),

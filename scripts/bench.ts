@@ -90,8 +90,8 @@ const threads = [0, 1].map(
 );
 const ensemble = (): Promise<unknown> =>
   Promise.all(
-    threads.map((thread, at) => {
-      const share: Share = { input: five, from: (at * ENSEMBLE_RUNS) / 2, count: ENSEMBLE_RUNS / 2 };
+    threads.map((thread, index) => {
+      const share: Share = { input: five, from: (index * ENSEMBLE_RUNS) / 2, count: ENSEMBLE_RUNS / 2 };
       thread.postMessage(share);
       return once(thread, 'message');
     }),

@@ -11,6 +11,6 @@ export interface Share {
 }
 
 parentPort?.on('message', ({ input, from, count }: Share) => {
-  for (let at = from; at < from + count; at += 1) ensembleRun(input, 'through', at);
+  for (let index = from; index < from + count; index += 1) ensembleRun(input, 'through', index);
   parentPort?.postMessage('done');
 });

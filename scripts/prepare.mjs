@@ -95,7 +95,7 @@ function newest(place) {
 /** Builds the app, unless what was built is still today's. */
 export function build() {
   const stamp = path.join(ROOT, '.next', 'BUILD_ID');
-  const changed = Math.max(...SOURCES.map((one) => newest(path.join(ROOT, one))));
+  const changed = Math.max(...SOURCES.map((text) => newest(path.join(ROOT, text))));
   if (existsSync(stamp) && statSync(stamp).mtimeMs >= changed) return;
   say('Building the app; about a minute.');
   run('npx', ['next', 'build']);

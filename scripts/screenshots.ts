@@ -19,8 +19,8 @@ interface View {
   readonly act?: (page: Page) => Promise<void>;
 }
 
-const chooseLayer = (page: Page, at: number): Promise<void> =>
-  page.getByRole('list', { name: 'Layers as the water meets them' }).getByRole('button').nth(at).click();
+const chooseLayer = (page: Page, index: number): Promise<void> =>
+  page.getByRole('list', { name: 'Layers as the water meets them' }).getByRole('button').nth(index).click();
 
 const VIEWS: readonly View[] = [
   { name: 'filters', address: '/', size: DESK },

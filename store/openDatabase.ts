@@ -126,12 +126,12 @@ function migrate(db: Db, file: string, folder: string, names: readonly string[])
   const applied = seen(db);
   if (applied === names.length) return;
   if (applied > 0 && file !== ':memory:') db.prepare('VACUUM INTO ?').run(backupName(file, applied));
-  names.slice(applied).forEach((name, at) => {
+  names.slice(applied).forEach((name, index) => {
     db.transaction(() => {
       // Another process may have opened the same file at the same time, and been first.
-      if (seen(db) > applied + at) return;
+      if (seen(db) > applied + index) return;
       db.exec(readFileSync(path.join(folder, name), 'utf8'));
-      db.pragma(`user_version = ${applied + at + 1}`);
+      db.pragma(`user_version = ${applied + index + 1}`);
     }).immediate();
   });
 }

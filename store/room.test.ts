@@ -44,8 +44,8 @@ describe('what is stored of one filter', () => {
   it('is no larger than its file may be, also after it came in under longer ids', () => {
     const db = filled(0);
     // Sixty layers with the longest notes are some 140 kB.
-    const layers = Array.from({ length: 60 }, (_, at) => ({
-      ...plainLayer(`l${at}`, 'foam-30', 'sponge', 0.01),
+    const layers = Array.from({ length: 60 }, (_, index) => ({
+      ...plainLayer(`l${index}`, 'foam-30', 'sponge', 0.01),
       chamber: filter.chambers[0]?.id ?? '',
       note: 'é'.repeat(2000),
     }));

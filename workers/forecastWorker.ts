@@ -14,7 +14,7 @@ const api = {
   },
   /** Runs of the ensemble from one number on. */
   runs(input: ForecastInput, by: ServiceBy, from: number, count: number): EnsembleRun[] {
-    return Array.from({ length: count }, (_, at) => ensembleRun(input, by, from + at)).filter(
+    return Array.from({ length: count }, (_, index) => ensembleRun(input, by, from + index)).filter(
       (run) => run !== null,
     );
   },

@@ -254,7 +254,7 @@ const KINDS: FilterKind[] = [
   'canister-outside-in',
   'internal-compartments',
 ];
-const pick = <T>(list: readonly T[], at: number): T | undefined => list[at % Math.max(1, list.length)];
+const pick = <T>(list: readonly T[], index: number): T | undefined => list[index % Math.max(1, list.length)];
 const rows = (table: string): { id: string; version: number; doc: Record<string, unknown> }[] =>
   (
     db.prepare(`SELECT * FROM ${table} ORDER BY rowid`).all() as {
@@ -283,13 +283,13 @@ async function take({ what, a, b, c }: Step, number: number): Promise<Answer> {
   const version = (stored: number | undefined): number => (c % 11 === 0 ? 1 : (stored ?? 1));
   const chambers = (chosen?.doc.chambers ?? []) as { id: string }[];
   const layers = (count: number): Pack['layers'] =>
-    Array.from({ length: count }, (_, at) =>
+    Array.from({ length: count }, (_, index) =>
       plainLayer(
-        c % 13 === 0 ? 'same' : `l${at}`,
-        pick(['lava', 'foam-30', 'floss-bonded', c % 17 === 0 ? 'moon-rock' : 'rings-dense'], b + at) ??
+        c % 13 === 0 ? 'same' : `l${index}`,
+        pick(['lava', 'foam-30', 'floss-bonded', c % 17 === 0 ? 'moon-rock' : 'rings-dense'], b + index) ??
           'lava',
-        pick(chambers, c + at)?.id ?? 'attic',
-        0.01 * (1 + ((a + at) % 9)),
+        pick(chambers, c + index)?.id ?? 'attic',
+        0.01 * (1 + ((a + index) % 9)),
       ),
     );
   switch (what) {
@@ -317,7 +317,7 @@ async function take({ what, a, b, c }: Step, number: number): Promise<Answer> {
       const shorter = { ...doc, chambers: chambers.slice(c % 3) };
       const renamed = {
         ...doc,
-        chambers: chambers.map((chamber, at) => (at === c % 4 ? { ...chamber, id: 'other' } : chamber)),
+        chambers: chambers.map((chamber, place) => (place === c % 4 ? { ...chamber, id: 'other' } : chamber)),
       };
       const moved = { ...doc, tankId: pick(rows('tank'), b)?.id };
       return call(

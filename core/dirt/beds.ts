@@ -90,10 +90,10 @@ export function cutBeds(
     });
     slices += count;
   };
-  inFlow.forEach(({ medium, layer }, at) => {
-    if (clean[at]?.through !== null) add(at, 'piece', medium.geometry, layer.compressionRatio);
-    if (layer.gapFill === 'floss' && (clean[at]?.cover ?? 1) < 1)
-      add(at, 'gap', mediumById(GAP_FLOSS).geometry, 1);
+  inFlow.forEach(({ medium, layer }, index) => {
+    if (clean[index]?.through !== null) add(index, 'piece', medium.geometry, layer.compressionRatio);
+    if (layer.gapFill === 'floss' && (clean[index]?.cover ?? 1) < 1)
+      add(index, 'gap', mediumById(GAP_FLOSS).geometry, 1);
   });
   const beds: Beds = {
     list,
@@ -118,11 +118,11 @@ export function cutBeds(
 /** @param share of the chamber’s face that the bed covers, 0–1 */
 function cutBed(beds: Beds, bed: Bed, shape: ChamberShape, start: number, share: number): void {
   let from = start;
-  for (let at = 0; at < bed.slices; at += 1) {
-    const along = bed.slices === 1 ? 0.5 : at / (bed.slices - 1);
+  for (let index = 0; index < bed.slices; index += 1) {
+    const along = bed.slices === 1 ? 0.5 : index / (bed.slices - 1);
     const width = ((FIRST_WIDTH + (LAST_WIDTH - FIRST_WIDTH) * along) * bed.depth) / bed.slices;
     const to = from + width;
-    const slice = bed.first + at;
+    const slice = bed.first + index;
     const path = pathIntegrals(shape, from, to);
     beds.from[slice] = from;
     beds.to[slice] = to;

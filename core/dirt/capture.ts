@@ -138,12 +138,12 @@ function throughBed(
 ): void {
   if (flow <= 0) return;
   const coefficients = new Float64Array(SIZES);
-  for (let at = 0; at < bed.slices; at += 1) {
-    const slice = bed.first + at;
+  for (let index = 0; index < bed.slices; index += 1) {
+    const slice = bed.first + index;
     const wet = wetShare(beds, slice, wetTo);
     if (wet === 0) return;
     const area = beds.area[slice]!;
-    if (at === 0 || bed.inward)
+    if (index === 0 || bed.inward)
       for (let size = 0; size < SIZES; size += 1) {
         const sinks = sinking[size]!;
         coefficients[size] =

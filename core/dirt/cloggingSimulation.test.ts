@@ -240,8 +240,8 @@ describe('invariants', () => {
   const layersOf = (
     list: readonly { medium: string; thickness: number; short: boolean; filled: boolean }[],
   ) =>
-    list.map(({ medium, thickness, short, filled }, at): Layer => ({
-      ...plainLayer(`l${at}`, medium, basket, thickness),
+    list.map(({ medium, thickness, short, filled }, index): Layer => ({
+      ...plainLayer(`l${index}`, medium, basket, thickness),
       cut: short ? { length: 0.074, width: 0.058 } : null,
       gapFill: filled ? 'floss' : 'open',
     }));

@@ -116,7 +116,7 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
   let rottedOwn = 0;
 
   for (let day = 0; day <= days; day += 1) {
-    const visit = day === 0 ? undefined : own.visits.find((one) => one.day === day);
+    const visit = day === 0 ? undefined : own.visits.find((item) => item.day === day);
     if (visit !== undefined) books.removed += visitStep(first, worksOf(visit));
     for (const other of filters.slice(1))
       if (other.balance.through < SERVICE_SHARE * other.cleanThrough)
@@ -146,11 +146,11 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
         books.settled += settles[size]! * volume * waters[size]! * length;
         left[size] = 0;
       }
-      filters.forEach((state, at) => {
+      filters.forEach((state, index) => {
         const { caught, rotted } = fillStep(state, waters, decay, length, numbers, left);
         books.caught += caught;
         books.rotted += rotted;
-        if (at === 0) rottedOwn += rotted;
+        if (index === 0) rottedOwn += rotted;
         if (tank.litter.floating && intakeSponge(state.filter) === null)
           state.leaves = leavesAfter(state.leaves, litter, decay, length);
       });
@@ -160,10 +160,12 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     ...result,
     books: {
       ...books,
-      suspended: left.reduce((sum, one) => sum + one, 0),
+      suspended: left.reduce((sum, value) => sum + value, 0),
       stored: filters.reduce(
         (sum, { mass, floorMass }) =>
-          sum + mass.reduce((all, one) => all + one, 0) + floorMass.reduce((all, one) => all + one, 0),
+          sum +
+          mass.reduce((all, number) => all + number, 0) +
+          floorMass.reduce((all, candidate) => all + candidate, 0),
         0,
       ),
     },

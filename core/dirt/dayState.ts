@@ -56,10 +56,10 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
     const inBody = placed.chamber.where === 'body';
     const whole = inBody ? balance.through : balance.flow;
     for (const stack of inBody ? water.body : water.sponge) {
-      const at = stack.layers.findIndex((layer) => layer.placed === placed);
-      if (at === -1) continue;
+      const index = stack.layers.findIndex((layer) => layer.placed === placed);
+      if (index === -1) continue;
       const split = splitStack(stack, whole, Infinity);
-      return { whole, own: split.own[at]!, beside: split.beside[at]! };
+      return { whole, own: split.own[index]!, beside: split.beside[index]! };
     }
     return { whole, own: 0, beside: whole };
   });

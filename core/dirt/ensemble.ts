@@ -73,8 +73,8 @@ export function ensembleRange(runs: readonly EnsembleRun[]): EnsembleRange | nul
   const high = new Float32Array(days);
   const column = new Float32Array(runs.length);
   for (let day = 0; day < days; day += 1) {
-    runs.forEach((run, at) => {
-      column[at] = run.course[day]!;
+    runs.forEach((run, index) => {
+      column[index] = run.course[day]!;
     });
     column.sort();
     low[day] = at(column, LOW);

@@ -25,11 +25,11 @@ export function fillStep(
   for (const bed of beds.list) {
     let caughtHere = 0;
     for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
-      const at = slice * SIZES;
+      const index = slice * SIZES;
       const room = sludgeDensity * beds.volume[slice]!;
       let rate = 0;
       const stored = deposits[slice]! * room;
-      for (let size = 0; size < SIZES; size += 1) rate += capture.cleared[at + size]! * waters[size]!;
+      for (let size = 0; size < SIZES; size += 1) rate += capture.cleared[index + size]! * waters[size]!;
       if (rate === 0 && stored === 0) continue;
       rate *= SECONDS_A_DAY;
       const step = depositStep(deposits[slice]!, bed.ultimate, rate / room, decay, length);
@@ -39,8 +39,8 @@ export function fillStep(
       const taken = rate > 0 ? caught / (rate * length) : 0;
       const stays = 1 - rotted / (stored + caught);
       for (let size = 0; size < SIZES; size += 1) {
-        const came = capture.cleared[at + size]! * waters[size]! * SECONDS_A_DAY * length;
-        mass[at + size] = (mass[at + size]! + came * taken) * stays;
+        const came = capture.cleared[index + size]! * waters[size]! * SECONDS_A_DAY * length;
+        mass[index + size] = (mass[index + size]! + came * taken) * stays;
         left[size] = left[size]! + came * (1 - taken);
       }
       caughtHere += caught;

@@ -24,9 +24,9 @@ export function flowStep(state: SimulationState, tank: Tank, clean: boolean): vo
   const paths = fouledPaths(beds, state.deposits, wetTo);
   state.paths = paths;
   const pick = (stacks: FilterWater['body'], places: readonly number[][]): FilterWater['body'] =>
-    stacks.map((stack, at) => ({
+    stacks.map((stack, index) => ({
       chamber: stack.chamber,
-      layers: (places[at] ?? []).flatMap((place) => paths[place] ?? []),
+      layers: (places[index] ?? []).flatMap((place) => paths[place] ?? []),
     }));
   const open = tank.litter.floating ? leafOpen(state.leaves, filter) : 1;
   const around = open === 1 ? base : filterWater(withStrainer(filter, open), [], base.fluid);
@@ -50,9 +50,9 @@ function streamsOf(
 ): LayerStream[] {
   const streams: LayerStream[] = Array.from({ length: layers }, () => ({ whole: 0, own: 0, beside: 0 }));
   const put = (stacks: FilterWater['body'], places: readonly number[][], whole: number): void =>
-    stacks.forEach((stack, at) => {
+    stacks.forEach((stack, position) => {
       const { own, beside } = splitStack(stack, whole, Infinity);
-      (places[at] ?? []).forEach((place, index) => {
+      (places[position] ?? []).forEach((place, index) => {
         streams[place] = { whole, own: own[index]!, beside: beside[index]! };
       });
     });
@@ -69,7 +69,7 @@ export const withStrainer = (filter: Filter, open: number): Filter => ({
 
 /** Head that each layer’s dirt would take at the clean flow, m of water. */
 export function cloggingOf(state: SimulationState, cleanHeads: readonly number[]): number[] {
-  return headsOf(state, state.paths).map((head, at) => head - cleanHeads[at]!);
+  return headsOf(state, state.paths).map((head, index) => head - cleanHeads[index]!);
 }
 
 /** Head of each layer alone at the clean flow, m of water. */

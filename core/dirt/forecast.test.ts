@@ -17,9 +17,9 @@ const inputOf = (id: string, days = 120): ForecastInput => {
   return { tank, filter, layers, others: [], visits: [], days };
 };
 const found = (input: ForecastInput) => {
-  const one = forecast(input);
-  if (one === null) throw new Error('Nothing is fed.');
-  return one;
+  const item = forecast(input);
+  if (item === null) throw new Error('Nothing is fed.');
+  return item;
 };
 
 describe('dayState', () => {
@@ -37,9 +37,9 @@ describe('dayState', () => {
       const first = reportOnDay(clean, dayState(input, simulation, 0));
       expect(first.water.flow / clean.water.flow).toBeCloseTo(1, 7);
       expect(first.water.level?.headroom ?? 0).toBeCloseTo(clean.water.level?.headroom ?? 0, 7);
-      clean.layers.forEach((layer, at) => {
-        expect(first.layers[at]?.passThrough).toBeCloseTo(layer.passThrough, 6);
-        expect(first.layers[at]?.head).toBeCloseTo(layer.head, 7);
+      clean.layers.forEach((layer, index) => {
+        expect(first.layers[index]?.passThrough).toBeCloseTo(layer.passThrough, 6);
+        expect(first.layers[index]?.head).toBeCloseTo(layer.head, 7);
       });
       const later = dayState(input, simulation, 90);
       expect(later.water.flow / (simulation.flow[90] ?? 1)).toBeCloseTo(1, 4);
@@ -76,9 +76,9 @@ describe('forecast', () => {
 
   it('names what clogs first, and says nothing of it where nothing clogs', () => {
     const foam = plainLayer('fine', 'foam-45', 'basket', 0.06);
-    const one = found({ ...sill, layers: [plainLayer('coarse', 'foam-10', 'basket', 0.03), foam] });
-    expect(one.firstToClog).toBe('fine');
-    expect(one.serviceDay).not.toBeNull();
+    const item = found({ ...sill, layers: [plainLayer('coarse', 'foam-10', 'basket', 0.03), foam] });
+    expect(item.firstToClog).toBe('fine');
+    expect(item.serviceDay).not.toBeNull();
     const still = found({
       ...sill,
       tank: {
@@ -96,9 +96,9 @@ describe('forecast', () => {
     if (spill === null) throw new Error('No lip.');
     const shut = { ...sill.filter, spill: { ...spill, notch: null } };
     const layers = [plainLayer('fine', 'foam-45', 'basket', 0.09)];
-    const one = found({ ...sill, filter: shut, layers });
-    expect(one.spillDay).not.toBeNull();
-    expect(one.outletAtSpill).toBeGreaterThan(0.8);
+    const item = found({ ...sill, filter: shut, layers });
+    expect(item.spillDay).not.toBeNull();
+    expect(item.outletAtSpill).toBeGreaterThan(0.8);
     const open = { ...sill.filter, spill: { ...spill, notch: { aboveLip: 0.004, width: 0.09 } } };
     expect(found({ ...sill, filter: open, layers }).spillDay).toBeNull();
   });
@@ -165,7 +165,7 @@ describe('variantsOf', () => {
   it('puts the finest pad before, after and on both sides of the biological media', () => {
     const variants = variantsOf(inputOf('reed-bench', 30));
     const order = (key: string): string[] =>
-      (variants.find((one) => one.key === key)?.input.layers ?? []).map(({ medium }) => medium);
+      (variants.find((variant) => variant.key === key)?.input.layers ?? []).map(({ medium }) => medium);
     expect(order('fine before')).toEqual([
       'rings-dense',
       'foam-15',

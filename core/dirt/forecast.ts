@@ -91,7 +91,7 @@ export function readForecast(simulation: CloggingSimulation, inFlow: readonly Pl
   const course = serviceCourse(simulation);
   const serviceDay = serviceDayOf(course);
   const spillDay = crossing(headroom, 0);
-  const at = Math.round(serviceDay ?? days);
+  const index = Math.round(serviceDay ?? days);
   const siltDays = Math.min(days, SILT_DAYS);
   const silt = inFlow.reduce(
     (sum, { layer, role, medium }, place) =>
@@ -99,13 +99,13 @@ export function readForecast(simulation: CloggingSimulation, inFlow: readonly Pl
     0,
   );
   const lastMonth = Math.min(days, MONTH);
-  const gains = inFlow.map((_, place) => clogging[at * layers + place]!);
+  const gains = inFlow.map((_, place) => clogging[index * layers + place]!);
   const most = gains.indexOf(Math.max(...gains));
   return {
     simulation,
     course,
     serviceDay,
-    lowestShare: course.course.reduce((least, one) => Math.min(least, one), Infinity),
+    lowestShare: course.course.reduce((least, value) => Math.min(least, value), Infinity),
     spillDay,
     outletAtSpill: spillDay === null ? null : flow[Math.min(days, Math.round(spillDay))]! / flow[0]!,
     firstToClog: gains[most]! > FELT ? (inFlow[most]?.layer.id ?? null) : null,

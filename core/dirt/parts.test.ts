@@ -48,7 +48,7 @@ describe('a uniform clean bed', () => {
           const cleared = Array.from(
             { length: beds.slices },
             (_slice, slice) => into.cleared[slice * SIZES + size] ?? 0,
-          ).reduce((sum, one) => sum + one, 0);
+          ).reduce((sum, value) => sum + value, 0);
           expect(cleared / flow).toBeCloseTo(into.efficiency[size] ?? 0, 12);
         });
       }
@@ -174,12 +174,12 @@ describe('the tank', () => {
       plants: 'none' as const,
       feed: { amount: { by: 'weight' as const, perDay: 4e-3 }, protein: 0.4 },
     };
-    const sum = (made: Float64Array | null) => [...(made ?? [])].reduce((all, one) => all + one, 0);
+    const sum = (made: Float64Array | null) => [...(made ?? [])].reduce((all, value) => all + value, 0);
     expect(sum(dirtProduction(tank, USUAL_DIRT))).toBeCloseTo(1e-3, 12);
     expect(
       sum(dirtProduction({ ...tank, litter: { perDay: 2e-4, floating: false } }, USUAL_DIRT)),
     ).toBeCloseTo(1.2e-3, 12);
-    expect(SIZE_CLASSES.reduce((all, one) => all + one.ofLitter, 0)).toBeCloseTo(1, 12);
+    expect(SIZE_CLASSES.reduce((all, item) => all + item.ofLitter, 0)).toBeCloseTo(1, 12);
     expect(Object.keys(DIRT_PROVENANCE)).toEqual(Object.keys(USUAL_DIRT));
   });
 });

@@ -24,7 +24,7 @@ export function courseBy({ through, headroom }: Simulated, by: ServiceBy): Servi
   const clean = values[0]!;
   const limit =
     by === 'through' ? SERVICE_SHARE : clean <= 0 ? 1 : Math.min(LEAST_HEADROOM / clean, OF_CLEAN);
-  return { by, limit, course: Float64Array.from(values, (one) => (clean > 0 ? one / clean : 0)) };
+  return { by, limit, course: Float64Array.from(values, (value) => (clean > 0 ? value / clean : 0)) };
 }
 
 /**
@@ -38,7 +38,7 @@ export function serviceCourse(simulation: Simulated): ServiceCourse {
   const [a, b] = [serviceDayOf(through), serviceDayOf(headroom)];
   if (a !== null || b !== null) return (a ?? Infinity) <= (b ?? Infinity) ? through : headroom;
   const spare = ({ course, limit }: ServiceCourse): number =>
-    (course.reduce((least, one) => Math.min(least, one), Infinity) - limit) / (1 - limit);
+    (course.reduce((least, value) => Math.min(least, value), Infinity) - limit) / (1 - limit);
   return spare(through) <= spare(headroom) ? through : headroom;
 }
 

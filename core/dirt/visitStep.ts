@@ -7,7 +7,7 @@ import { SIZES } from './sizeClasses';
 export const worksOf =
   ({ works }: Visit) =>
   (layerId: string): Work | null =>
-    works.find((one) => one.layerId === layerId)?.work ?? null;
+    works.find((work) => work.layerId === layerId)?.work ?? null;
 
 /** Cleans layers and what lies on the open floor under the first that is lifted; returns what left the filter, kg. */
 export function visitStep(state: SimulationState, workOf: (layerId: string) => Work | null): number {
@@ -16,15 +16,15 @@ export function visitStep(state: SimulationState, workOf: (layerId: string) => W
   for (const bed of state.beds.list) {
     const work = workOf(state.inFlow[bed.layerAt]?.layer.id ?? '');
     if (work === null) continue;
-    for (let at = bed.first * SIZES; at < (bed.first + bed.slices) * SIZES; at += 1) {
-      const before = state.mass[at]!;
-      state.mass[at] = before * STAYS[work];
+    for (let index = bed.first * SIZES; index < (bed.first + bed.slices) * SIZES; index += 1) {
+      const before = state.mass[index]!;
+      state.mass[index] = before * STAYS[work];
       removed += before * (1 - STAYS[work]);
     }
     for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1)
       state.deposits[slice] = state.deposits[slice]! * STAYS[work];
     if (bed.layerAt === floorBefore) {
-      removed += state.floorMass.reduce((sum, one) => sum + one, 0);
+      removed += state.floorMass.reduce((sum, value) => sum + value, 0);
       state.floorMass.fill(0);
     }
   }

@@ -25,12 +25,15 @@ const CUT_STEP = 5e-4;
  * @param wanted 0–1
  */
 export function passThroughFix(input: PackInput, layerId: string, wanted: number): PassThroughFix | null {
-  const layer = input.layers.find((one) => one.id === layerId);
-  const chamber = input.filter.chambers.find((one) => one.id === layer?.chamber);
+  const layer = input.layers.find((item) => item.id === layerId);
+  const chamber = input.filter.chambers.find((candidate) => candidate.id === layer?.chamber);
   if (layer === undefined || layer.cut === null || chamber === undefined) return null;
   const shareWith = (change: Partial<Layer>): number => {
     const layers = applyEdit(input.layers, { type: 'set', layerId, change });
-    return evaluatePack({ ...input, layers }).layers.find((one) => one.layerId === layerId)?.passThrough ?? 0;
+    return (
+      evaluatePack({ ...input, layers }).layers.find((layerReport) => layerReport.layerId === layerId)
+        ?.passThrough ?? 0
+    );
   };
   if (shareWith({}) >= wanted) return null;
   const face = faceSides(chamber.shape);

@@ -12,7 +12,7 @@ const said = (rows: [string, number][]) => {
   const input: PackInput = {
     ...aloneOn(newTank('t', 'Test', 0.1)),
     filter: presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test'),
-    layers: rows.map(([medium, thickness], at) => plainLayer(`l${at}`, medium, 'basket', thickness)),
+    layers: rows.map(([medium, thickness], index) => plainLayer(`l${index}`, medium, 'basket', thickness)),
     flow: null,
   };
   const numbers = schoolNumbers(input, evaluatePack(input));

@@ -15,15 +15,16 @@ const ALTERNATIVES = { mineral: 'porous-ceramic', foam: 'foam-30', scrubbers: 's
 /** What the figures of this pack say on each question on which keepers disagree. */
 export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Record<School, Sentence>> {
   const inFlow = placeLayers(input.filter, input.layers);
-  const flowOf = new Map(report.layers.map((one) => [one.layerId, one]));
-  const biological = inFlow.filter((one) => one.role === 'biological');
+  const flowOf = new Map(report.layers.map((layerReport) => [layerReport.layerId, layerReport]));
+  const biological = inFlow.filter((placed) => placed.role === 'biological');
   const room = volume(biological);
   const surfaceOf = (id: string): number => {
     const medium = mediumById(id);
     return bedGeometry(medium.geometry).specificSurface * medium.usableShare * room;
   };
-  const fineAt = inFlow.findIndex((one) => (gradeRank(one.medium) ?? -1) >= GRADES.indexOf('fine'));
-  const guarded = fineAt === -1 ? [] : inFlow.slice(fineAt + 1).filter((one) => one.role === 'biological');
+  const fineAt = inFlow.findIndex((item) => (gradeRank(item.medium) ?? -1) >= GRADES.indexOf('fine'));
+  const guarded =
+    fineAt === -1 ? [] : inFlow.slice(fineAt + 1).filter((candidate) => candidate.role === 'biological');
   const chemical = inFlow.filter((one) => one.role === 'chemical');
   const contact = chemical.reduce((sum, one) => sum + (flowOf.get(one.layer.id)?.bedTime ?? 0), 0);
   const rings = biological.filter((one) => one.medium.roles.includes('settle'));
@@ -32,8 +33,8 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
   const cartridges = inFlow.filter((one) => one.medium.family === 'cartridge');
   const intake = intakeVelocity(input.filter, report.water.flow, input.tank.animals);
   const graded = inFlow.filter((one) => gradeRank(one.medium) !== null);
-  const late = graded.filter((one, at) =>
-    graded.slice(0, at).some((before) => (gradeRank(before.medium) ?? 0) > (gradeRank(one.medium) ?? 0)),
+  const late = graded.filter((one, index) =>
+    graded.slice(0, index).some((before) => (gradeRank(before.medium) ?? 0) > (gradeRank(one.medium) ?? 0)),
   );
   return {
     finePad:
@@ -71,6 +72,6 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
 
 const litres = (si: number) => ({ kind: 'volume', si }) as const;
 const volume = (layers: readonly PlacedLayer[]): number =>
-  layers.reduce((sum, one) => sum + one.measure.volume, 0);
+  layers.reduce((sum, placed) => sum + placed.measure.volume, 0);
 const surface = (layers: readonly PlacedLayer[]): number =>
-  layers.reduce((sum, one) => sum + one.measure.surface, 0);
+  layers.reduce((sum, placed) => sum + placed.measure.surface, 0);

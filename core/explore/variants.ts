@@ -55,7 +55,7 @@ export function variantsOf(input: ForecastInput): Variant[] {
     ...(biological.length === 0 ? [] : finePads(inFlow, biological, made)),
     made('foam only', 'Foam only, 30 ppi', {
       layers: input.layers.map((layer) =>
-        body.some((one) => one.layer === layer)
+        body.some((placed) => placed.layer === layer)
           ? { ...plainLayer(layer.id, ALL_FOAM, layer.chamber, layer.thickness), cut: layer.cut }
           : layer,
       ),
@@ -78,7 +78,7 @@ function finePads(inFlow: readonly PlacedLayer[], biological: readonly PlacedLay
     ({ chamber, medium }) => chamber.where === 'body' && hasRole(medium, 'mechanical'),
   );
   const finest = Math.max(2, ...graded.map(rank));
-  const pads = graded.filter((one) => rank(one) === finest).map(({ layer }) => layer);
+  const pads = graded.filter((placed) => rank(placed) === finest).map(({ layer }) => layer);
   const rest = inFlow.map(({ layer }) => layer).filter((layer) => !pads.includes(layer));
   const pad = pads[0] ?? plainLayer('variant-fine', FINE_PAD.medium, first.chamber.id, FINE_PAD.thickness);
   const laid = (before: boolean, after: boolean): Layer[] =>
@@ -137,7 +137,7 @@ function settlement(input: ForecastInput, inFlow: readonly PlacedLayer[], made: 
         layers: input.layers.filter((layer) => !rings.includes(layer)),
       }),
     ];
-  const chamber = input.filter.chambers.find((one) => one.where === 'body');
+  const chamber = input.filter.chambers.find((item) => item.where === 'body');
   // Foam around the trays leaves no open room for rings before it.
   if (chamber === undefined || isInward(chamber.shape)) return [];
   return [
@@ -154,7 +154,7 @@ function overfillOf({ filter, layers }: ForecastInput): number {
       .reduce((sum, layer) => sum + layer.thickness, 0);
     return filled - usableDepth(chamber);
   });
-  return Math.max(0, ...over.map((one) => (one > 1e-4 ? one : 0)));
+  return Math.max(0, ...over.map((value) => (value > 1e-4 ? value : 0)));
 }
 
 /** What another way to lay a filter out comes to. */

@@ -50,15 +50,15 @@ export function whatIf(input: PackInput, before: PackReport): WhatIf[] {
 }
 
 function packChanges({ layers, filter }: PackInput, report: PackReport): Change[] {
-  const numbers = new Map(report.layers.map((one) => [one.layerId, one.flowNumber]));
+  const numbers = new Map(report.layers.map((layerReport) => [layerReport.layerId, layerReport.flowNumber]));
   return layers.flatMap((layer): Change[] => {
     const set = (change: Partial<typeof layer>): PackEdit => ({ type: 'set', layerId: layer.id, change });
     const number = `layer ${numbers.get(layer.id) ?? ''}`;
     const foams = CATALOGUE.filter(
       (medium) => medium.geometry.form === 'foam' && medium.id !== 'foam-bumped',
     );
-    const at = foams.findIndex((medium) => medium.id === layer.medium);
-    const [coarser, finer] = [foams[at - 1], foams[at + 1]];
+    const index = foams.findIndex((medium) => medium.id === layer.medium);
+    const [coarser, finer] = [foams[index - 1], foams[index + 1]];
     return [
       ...(layer.thickness + MORE_MEDIA <= LAYER_BOUNDS.thickness.max
         ? [
@@ -76,10 +76,10 @@ function packChanges({ layers, filter }: PackInput, report: PackReport): Change[
             },
           ]
         : []),
-      ...(at >= 0 && coarser !== undefined
+      ...(index >= 0 && coarser !== undefined
         ? [{ what: sentence`${number} one grade coarser`, edit: set({ medium: coarser.id }) }]
         : []),
-      ...(at >= 0 && finer !== undefined
+      ...(index >= 0 && finer !== undefined
         ? [{ what: sentence`${number} one grade finer`, edit: set({ medium: finer.id }) }]
         : []),
       ...(layer.cut !== null && filter.chambers.some((chamber) => chamber.id === layer.chamber)
@@ -153,7 +153,7 @@ export function bestFor(
 ): WhatIf | null {
   const of = (change: WhatIf): number => change[figure] ?? 0;
   const best = changes.reduce<WhatIf | null>(
-    (most, one) => (most === null || of(one) > of(most) ? one : most),
+    (most, item) => (most === null || of(item) > of(most) ? item : most),
     null,
   );
   return best !== null && of(best) >= least ? best : null;

@@ -12,7 +12,7 @@ const SAME = 1e-6;
 export function isLaidOut({ kind, spill, chambers }: Arranged): boolean {
   const usual = layOut(kind, chambers, spill).chambers;
   return chambers.every((chamber) => {
-    const there = usual.find((one) => one.id === chamber.id)?.place;
+    const there = usual.find((item) => item.id === chamber.id)?.place;
     return (
       there !== undefined &&
       Math.abs(there.x - chamber.place.x) < SAME &&

@@ -30,13 +30,13 @@ export interface BodyFault {
 export function bodyFaults({ outside, chambers }: Fitted): BodyFault[] {
   if (outside === null) return [];
   const room = [outside.length, outside.width, outside.height].sort((a, b) => b - a);
-  return chambers.flatMap((chamber, at) => {
+  return chambers.flatMap((chamber, index) => {
     if (chamber.where === 'intake') return [];
     const sides = sidesOf(chamber).sort((a, b) => b - a);
     return sides.some((side, place) => side > (room[place] ?? 0))
       ? [
           {
-            at,
+            at: index,
             message: `${chamber.name} is larger than the body around it: make the chamber smaller, or measure the body again.`,
           },
         ]

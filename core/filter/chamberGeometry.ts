@@ -26,7 +26,7 @@ export function faceSides(shape: ChamberShape): { readonly shown: number; readon
 }
 
 /** Area, m², that the water crosses at a distance from the inlet face, m. */
-export function faceArea(shape: ChamberShape, at: number): number {
+export function faceArea(shape: ChamberShape, index: number): number {
   switch (shape.form) {
     case 'box':
       return shape.length * shape.width;
@@ -35,11 +35,11 @@ export function faceArea(shape: ChamberShape, at: number): number {
     case 'annulus':
       return (Math.PI / 4) * (shape.diameter ** 2 - shape.bore ** 2);
     case 'perimeter': {
-      const inset = Math.min(at, deepest(shape));
+      const inset = Math.min(index, deepest(shape));
       return 2 * shape.height * (shape.length + shape.width - 4 * inset);
     }
     case 'sleeve':
-      return 2 * Math.PI * shape.height * radiusWithin(shape, at);
+      return 2 * Math.PI * shape.height * radiusWithin(shape, index);
   }
 }
 

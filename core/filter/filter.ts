@@ -125,12 +125,12 @@ export const FilterSchema = z
       context.addIssue({ code: 'custom', path: ['chambers', at], message }),
     );
     const { spill } = filter;
-    const at = filter.chambers.findIndex((chamber) => chamber.where === 'body');
-    const stop = filter.chambers[at]?.way === 'up' ? filter.chambers[at].stop : null;
+    const index = filter.chambers.findIndex((chamber) => chamber.where === 'body');
+    const stop = filter.chambers[index]?.way === 'up' ? filter.chambers[index].stop : null;
     if (spill !== null && stop !== null && stop > spill.lipAboveFloor + spill.rimAboveLip)
       context.addIssue({
         code: 'custom',
-        path: ['chambers', at, 'stop'],
+        path: ['chambers', index, 'stop'],
         message: 'The stop stands above the rim: make it smaller, or measure lip and rim again.',
       });
   });

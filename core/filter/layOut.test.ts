@@ -21,12 +21,12 @@ describe('layOut', () => {
         expect(box.x + box.width).toBeLessThanOrEqual(body.width);
         expect(box.y + box.height).toBeLessThanOrEqual(body.height);
       }
-      boxes.forEach((a, at) =>
-        boxes.slice(at + 1).forEach((b) => {
+      boxes.forEach((a, index) =>
+        boxes.slice(index + 1).forEach((b) => {
           if (a.form === 'perimeter') return;
           const apart =
             a.x + a.width <= b.x || b.x + b.width <= a.x || a.y + a.height <= b.y || b.y + b.height <= a.y;
-          expect(apart, `${kind} ${at}`).toBe(true);
+          expect(apart, `${kind} ${index}`).toBe(true);
         }),
       );
     },

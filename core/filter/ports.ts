@@ -33,9 +33,9 @@ export type Intake = z.infer<typeof IntakeSchema>;
 export const OutletSchema = z.object({ place: PlaceSchema, aim: AimSchema, hose });
 export type Outlet = z.infer<typeof OutletSchema>;
 
-const ports = <S extends z.ZodType>(what: string, one: S) =>
+const ports = <S extends z.ZodType>(what: string, item: S) =>
   z
-    .array(one)
+    .array(item)
     .min(1, `A filter needs at least one ${what}.`)
     .max(MOST_PORTS, `A filter has at most ${MOST_PORTS} ${what}s.`);
 

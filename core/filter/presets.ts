@@ -17,12 +17,12 @@ const canisterTray = (number: number, of: number, way: 'up' | 'down'): UnplacedC
   depth: 0.08,
   stop: null,
   way,
-  lift: ['lid', ...Array.from({ length: of - number }, (_, at) => `tray ${of - at}`)],
+  lift: ['lid', ...Array.from({ length: of - number }, (_, index) => `tray ${of - index}`)],
 });
 
 /** A stack of square trays in flow order: from below when the water rises, from above when it falls. */
 function trays(count: number, way: 'up' | 'down'): UnplacedChamber[] {
-  const fromBelow = Array.from({ length: count }, (_, at) => canisterTray(at + 1, count, way));
+  const fromBelow = Array.from({ length: count }, (_, index) => canisterTray(index + 1, count, way));
   return way === 'up' ? fromBelow : fromBelow.reverse();
 }
 

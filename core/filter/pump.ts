@@ -32,19 +32,19 @@ export const PumpSchema = z.object({
         .min(2, 'A curve needs at least two points.')
         .max(MOST_POINTS, `A curve has at most ${MOST_POINTS} points.`)
         .superRefine((points, context) => {
-          points.forEach((point, at) => {
-            const before = points[at - 1];
+          points.forEach((point, index) => {
+            const before = points[index - 1];
             if (before === undefined) return;
             if (point.flow <= before.flow)
               context.addIssue({
                 code: 'custom',
-                path: [at, 'flow'],
+                path: [index, 'flow'],
                 message: 'Points go from no flow to the greatest: make this flow larger than the one before.',
               });
             if (point.head > before.head)
               context.addIssue({
                 code: 'custom',
-                path: [at, 'head'],
+                path: [index, 'head'],
                 message: 'A pump lifts less as it gives more: make this head no larger than the one before.',
               });
           });

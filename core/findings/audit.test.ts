@@ -25,7 +25,7 @@ interface Case {
   readonly flow?: number;
 }
 
-function audit(kind: FilterKind, { layers, filter = (one) => one, around = {}, flow }: Case): string[] {
+function audit(kind: FilterKind, { layers, filter = (item) => item, around = {}, flow }: Case): string[] {
   const report = evaluatePack({
     ...aloneOn(tank),
     ...around,
@@ -33,13 +33,13 @@ function audit(kind: FilterKind, { layers, filter = (one) => one, around = {}, f
     layers,
     flow: flow ?? null,
   });
-  return report.findings.filter((one) => one.level !== 'note').map((one) => one.rule);
+  return report.findings.filter((finding) => finding.level !== 'note').map((candidate) => candidate.rule);
 }
 
 type Row = [medium: string, chamber: string, thickness: number, change?: Partial<Layer>];
 const pack = (...rows: Row[]): Layer[] =>
-  rows.map(([medium, chamber, thickness, change], at) => ({
-    ...plainLayer(`l${at}`, medium, chamber, thickness),
+  rows.map(([medium, chamber, thickness, change], index) => ({
+    ...plainLayer(`l${index}`, medium, chamber, thickness),
     ...change,
   }));
 
@@ -209,13 +209,13 @@ describe('audit', () => {
       layers,
       flow: null,
     });
-    const stops = findings.filter((one) => one.level === 'urgent');
+    const stops = findings.filter((finding) => finding.level === 'urgent');
     expect(findings.slice(0, stops.length)).toEqual(stops);
     for (const level of ['urgent', 'check'] as const) {
-      const effects = findings.filter((one) => one.level === level).map((one) => one.effect);
+      const effects = findings.filter((finding) => finding.level === level).map((finding) => finding.effect);
       expect(effects).toEqual([...effects].sort((a, b) => b - a));
     }
-    for (const one of findings) expect(one.effect >= 0 && one.effect <= 1, one.rule).toBe(true);
+    for (const item of findings) expect(item.effect >= 0 && item.effect <= 1, item.rule).toBe(true);
   });
 });
 

@@ -10,7 +10,7 @@ import { plainLayer } from '../layers/plainLayer';
 
 const filter = presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test');
 const adviceOn = (...layers: Layer[]): string[] =>
-  layerAdvice(placeLayers(filter, layers), []).map((one) => one.treatment);
+  layerAdvice(placeLayers(filter, layers), []).map((advice) => advice.treatment);
 const layer = (id: string, medium: string, change: Partial<Layer>, thickness = 0.03): Layer => ({
   ...plainLayer(id, medium, 'basket', thickness),
   ...change,
@@ -49,7 +49,7 @@ describe('layerAdvice', () => {
       ]),
       [],
     );
-    expect(advice.map((one) => one.treatment)).toEqual([
+    expect(advice.map((advice) => advice.treatment)).toEqual([
       'replace in stages',
       'replace in stages',
       'throw away',
@@ -78,7 +78,7 @@ describe('layerAdvice', () => {
     ];
     const { findings } = evaluatePack({ ...aloneOn(newTank('t', 'Test', 0.1)), filter, layers, flow: null });
     const advice = layerAdvice(placeLayers(filter, layers), findings);
-    expect(advice.map((one) => one.treatment)).toEqual(['keep', 'move', 'move']);
+    expect(advice.map((advice) => advice.treatment)).toEqual(['keep', 'move', 'move']);
     expect(formatSentence(advice[1]?.reason ?? [])).toMatch(
       /stands after lava rock.*Squeeze it in old tank water/,
     );

@@ -21,9 +21,10 @@ const TOO_MUCH_AT_ONCE = 0.5;
  * @source judgement of the trade (common practice, no source)
  */
 export function layerAdvice(inFlow: readonly PlacedLayer[], findings: readonly Finding[]): LayerAdvice[] {
-  const surface = inFlow.reduce((sum, one) => sum + one.measure.surface, 0);
-  const gone = inFlow.filter((one) => mustGo(one));
-  const goneShare = surface === 0 ? 0 : gone.reduce((sum, one) => sum + one.measure.surface, 0) / surface;
+  const surface = inFlow.reduce((sum, placed) => sum + placed.measure.surface, 0);
+  const gone = inFlow.filter((item) => mustGo(item));
+  const goneShare =
+    surface === 0 ? 0 : gone.reduce((sum, candidate) => sum + candidate.measure.surface, 0) / surface;
   const misplaced = new Map(
     findings.flatMap((finding) => (finding.moves ?? []).map((id) => [id, finding] as const)),
   );

@@ -92,8 +92,8 @@ export interface Column {
  */
 export function columnsOf(layers: readonly LayerPaths[], wet: readonly number[]): Column[] {
   const edges = [...new Set([...layers.map((layer) => layer.cover), 1])].sort((a, b) => a - b);
-  return edges.map((edge, at): Column => {
-    const share = edge - (edges[at - 1] ?? 0);
+  return edges.map((edge, place): Column => {
+    const share = edge - (edges[place - 1] ?? 0);
     const through = layers.map((layer) => layer.cover >= edge);
     const parts = layers.map((layer, index) => {
       const part = through[index] === true ? layer.through : layer.beside;

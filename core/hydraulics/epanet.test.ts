@@ -119,8 +119,8 @@ function filterOf({ labelFlow, shutOff, exponent, hoses, intakes }: System): Fil
   if (tray === undefined || port === undefined) throw new Error('No tray, or no intake.');
   const free = labelFlow * LITRES_PER_HOUR;
   const curve = powerCurve(shutOff, free, exponent);
-  const points = Array.from({ length: POINTS }, (_, at) => {
-    const flow = (free * at) / (POINTS - 1);
+  const points = Array.from({ length: POINTS }, (_, index) => {
+    const flow = (free * index) / (POINTS - 1);
     return { flow, head: Math.max(0, curve.headAt(flow)) };
   });
   return {
@@ -132,7 +132,7 @@ function filterOf({ labelFlow, shutOff, exponent, hoses, intakes }: System): Fil
       head: exponent === 1.5 ? { by: 'label', shutOff } : { by: 'curve', points },
     },
     hoses: { ...USUAL_HOSES, ...hoses },
-    intakes: (intakes ?? [{}]).map((one) => ({ ...port, ...one })),
+    intakes: (intakes ?? [{}]).map((item) => ({ ...port, ...item })),
     chambers: [{ ...tray, id: 'c', shape: { form: 'box', length: 0.19, width: 0.19 }, depth: 1 }],
   };
 }
@@ -143,8 +143,8 @@ describe('operating points against EPANET', () => {
 
   it.each(SYSTEMS)('$name: the same flow within 0.5 %', (system) => {
     const filter = filterOf(system);
-    const layers: Layer[] = system.layers.map(([medium, thickness], at) =>
-      plainLayer(`l${at}`, medium, 'c', thickness),
+    const layers: Layer[] = system.layers.map(([medium, thickness], index) =>
+      plainLayer(`l${index}`, medium, 'c', thickness),
     );
     const placed = placeLayers(filter, layers);
     const own = operatingPoint(filter, placed, CELSIUS);

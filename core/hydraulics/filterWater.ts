@@ -129,21 +129,21 @@ export function splitStack(stack: Stack, through: number, wetTo: number): StackS
     columns.map((column) => column.resistance),
     through,
   );
-  const own = stack.layers.map((layer, at) =>
+  const own = stack.layers.map((layer, place) =>
     layer.through === null
       ? 0
       : columns.reduce(
-          (sum, column, index) => sum + (column.through[at] === true ? (flows[index] ?? 0) : 0),
+          (sum, column, index) => sum + (column.through[place] === true ? (flows[index] ?? 0) : 0),
           0,
         ),
   );
-  const lost = stack.layers.map((_, at) =>
+  const lost = stack.layers.map((_, position) =>
     columns.reduce((sum, { parts }, index) => {
-      const [part, flow] = [parts[at] ?? null, flows[index] ?? 0];
+      const [part, flow] = [parts[position] ?? null, flows[index] ?? 0];
       return part === null || flow <= 0 ? sum : sum + (pressureAt(part, flow) * flow) / through;
     }, 0),
   );
-  return { own, beside: own.map((one) => Math.max(0, through - one)), lost };
+  return { own, beside: own.map((value) => Math.max(0, through - value)), lost };
 }
 
 /** Flow through one piece when the water mixes freely before it, m³/s, and the pressure that both ways lose, Pa. */

@@ -94,7 +94,7 @@ export function shareOut(
     );
   const most = Math.max(...branches.map((branch) => branchHead(hoses, branch, each, fluid)));
   const head = solveFalling(
-    (one) => flow - flowsAt(one).reduce((sum, part) => sum + part, 0),
+    (value) => flow - flowsAt(value).reduce((sum, part) => sum + part, 0),
     0,
     most,
     most * PRECISION,

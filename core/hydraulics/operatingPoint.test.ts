@@ -27,7 +27,7 @@ describe('water around a short piece', () => {
       cut: { length: side, width: side },
       ...change,
     };
-    const paths = placeLayers(canister, [layer]).map((one) => layerPaths(one, fluidAt(25)));
+    const paths = placeLayers(canister, [layer]).map((placed) => layerPaths(placed, fluidAt(25)));
     const flow = 800 * LITRES_PER_HOUR;
     const split = splitFlow(
       columnsOf(paths, [1]).map((column) => column.resistance),
@@ -53,7 +53,7 @@ describe('water around a short piece', () => {
       cut,
     });
     const share = (layers: Layer[]) => {
-      const found = solved(canister, layers).layers.find((one) => one.layerId === 'bag');
+      const found = solved(canister, layers).layers.find((layerFlow) => layerFlow.layerId === 'bag');
       return { alone: found?.passThrough ?? 0, mixed: found?.passThroughIfMixed ?? 0 };
     };
     const bare = share([bag]);
@@ -91,7 +91,9 @@ describe('levels of a hang-on-back', () => {
     chambers: [{ ...chamber, shape: { form: 'box', length: 0.1, width: 0.075 }, depth: 0.3, stop: null }],
   });
   const thirds = (stack: number): Layer[] =>
-    ['foam-15', 'foam-30', 'foam-45'].map((medium, at) => plainLayer(`l${at}`, medium, 'basket', stack / 3));
+    ['foam-15', 'foam-30', 'foam-45'].map((medium, index) =>
+      plainLayer(`l${index}`, medium, 'basket', stack / 3),
+    );
   const headroom = (stack: number, change: Partial<typeof spill> = {}): number =>
     (solved(tall(stack, change), thirds(stack)).level?.headroom ?? NaN) * 1e3;
 
@@ -136,8 +138,8 @@ describe('pathIntegrals', () => {
     const slices = 4000;
     const depth = 0.03;
     let [linear, square] = [0, 0];
-    for (let at = 0; at < slices; at += 1) {
-      const [from, to] = [(depth * at) / slices, (depth * (at + 1)) / slices];
+    for (let index = 0; index < slices; index += 1) {
+      const [from, to] = [(depth * index) / slices, (depth * (index + 1)) / slices];
       const area = volumeBetween(shape, from, to) / (to - from);
       linear += (to - from) / area;
       square += (to - from) / area ** 2;
@@ -153,8 +155,8 @@ describe('operatingPoint', () => {
   // evidence: plausibility only).
   it('puts a usual canister within what the trade sees', () => {
     const canister = filterOf('canister-centre-pipe');
-    const layers = canister.chambers.map(({ id }, at) =>
-      plainLayer(id, ['foam-15', 'foam-30', 'porous-ceramic', 'porous-ceramic'][at] ?? 'lava', id, 0.08),
+    const layers = canister.chambers.map(({ id }, index) =>
+      plainLayer(id, ['foam-15', 'foam-30', 'porous-ceramic', 'porous-ceramic'][index] ?? 'lava', id, 0.08),
     );
     const { shareOfLabel } = solved(canister, layers);
     expect(shareOfLabel).toBeGreaterThan(0.55);
@@ -187,9 +189,9 @@ describe('operatingPoint', () => {
     filter: Filter,
     rows: typeof packs extends fc.Arbitrary<infer R> ? R : never,
   ): Layer[] =>
-    rows.map((row, at) => ({
+    rows.map((row, index) => ({
       ...plainLayer(
-        `l${at}`,
+        `l${index}`,
         row.medium,
         filter.chambers[row.chamber % filter.chambers.length]?.id ?? '',
         row.thickness,
@@ -228,8 +230,8 @@ describe('operatingPoint', () => {
 
   it('is not moved by the order of layers that reach the walls', () => {
     const canister = filterOf('canister-down-flow');
-    const layers = ['foam-15', 'foam-45', 'lava', 'floss-bonded'].map((medium, at) =>
-      plainLayer(`l${at}`, medium, 'tray-4', 0.02),
+    const layers = ['foam-15', 'foam-45', 'lava', 'floss-bonded'].map((medium, index) =>
+      plainLayer(`l${index}`, medium, 'tray-4', 0.02),
     );
     fc.assert(
       fc.property(fc.shuffledSubarray(layers, { minLength: 4 }), (shuffled) => {
@@ -291,7 +293,7 @@ describe('operatingPoint', () => {
     expect(thin.shareOfLabel).toBeLessThan(1e-3);
     const crumb = { ...plainLayer('a', 'lava', 'tray-4', 0.05), cut: { length: 0.005, width: 0.005 } };
     expect(solved(canister, [crumb]).layers[0]?.passThrough).toBeLessThan(0.01);
-    const many = Array.from({ length: 60 }, (_, at) => plainLayer(`l${at}`, 'foam-45', 'tray-4', 0.01));
+    const many = Array.from({ length: 60 }, (_, index) => plainLayer(`l${index}`, 'foam-45', 'tray-4', 0.01));
     expect(solved(canister, many).flow).toBeGreaterThan(0);
     const shut = canister.chambers.map(({ id }) => ({
       ...plainLayer(id, 'lava', id, 0.08),
@@ -313,10 +315,10 @@ describe('operatingPoint', () => {
         fc.double({ min: 1e-8, max: 1e-3, noNaN: true }),
         (ways, flow) => {
           const split = splitFlow(ways, flow);
-          expect(split.flows.reduce((sum, one) => sum + one, 0) / flow).toBeCloseTo(1, 9);
+          expect(split.flows.reduce((sum, flow) => sum + flow, 0) / flow).toBeCloseTo(1, 9);
           if (split.pressure > 1e-6 * GRAVITY)
-            ways.forEach((way, at) => {
-              const q = split.flows[at] ?? 0;
+            ways.forEach((way, index) => {
+              const q = split.flows[index] ?? 0;
               expect((q * (way.linear + way.square * q)) / split.pressure).toBeCloseTo(1, 4);
             });
         },

@@ -158,12 +158,12 @@ function stackFlows(stack: Stack, through: number, whole: number, fluid: Fluid, 
   const wet = wetShares(stack, wetTo);
   const split = splitStack(stack, through, wetTo);
   const share = (flow: number): number => (whole <= 0 ? 0 : Math.min(1, Math.max(0, flow / whole)));
-  return stack.layers.map((layer, at) => {
-    const mixed = splitAlone(layer, wet[at] ?? 1, through);
-    const own = split.own[at] ?? 0;
+  return stack.layers.map((layer, index) => {
+    const mixed = splitAlone(layer, wet[index] ?? 1, through);
+    const own = split.own[index] ?? 0;
     return {
       layerId: layer.placed.layer.id,
-      head: Math.min(split.lost[at] ?? 0, MOST_PRESSURE) / (fluid.density * GRAVITY),
+      head: Math.min(split.lost[index] ?? 0, MOST_PRESSURE) / (fluid.density * GRAVITY),
       passThrough: share(own),
       passThroughIfMixed: share(mixed.own),
       faceVelocity: own / layer.area,

@@ -26,7 +26,8 @@ export function pathIntegrals(shape: ChamberShape, from: number, to: number): Pa
       return { linear: (to - from) / area, square: (to - from) / area ** 2 };
     }
     case 'sleeve': {
-      const radius = (at: number): number => Math.max(shape.diameter / 2 - at, (CORE * shape.diameter) / 2);
+      const radius = (index: number): number =>
+        Math.max(shape.diameter / 2 - index, (CORE * shape.diameter) / 2);
       const around = 2 * Math.PI * shape.height;
       const [outer, inner] = [radius(from), radius(to)];
       return { linear: Math.log(outer / inner) / around, square: (1 / inner - 1 / outer) / around ** 2 };
@@ -34,7 +35,7 @@ export function pathIntegrals(shape: ChamberShape, from: number, to: number): Pa
     case 'perimeter': {
       const whole = shape.length + shape.width;
       const most = deepest(shape) * (1 - CORE);
-      const side = (at: number): number => whole - 4 * Math.min(at, most);
+      const side = (place: number): number => whole - 4 * Math.min(place, most);
       const [outer, inner] = [side(from), side(to)];
       return {
         linear: Math.log(outer / inner) / (8 * shape.height),

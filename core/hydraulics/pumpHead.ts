@@ -38,8 +38,8 @@ export function throughPoints(points: readonly { flow: number; head: number }[])
   const headAt = (flow: number): number => {
     if (flow >= last.flow)
       return slope < 0 ? last.head + slope * (flow - last.flow) : flow > last.flow ? -1 : last.head;
-    const at = points.findIndex((point) => point.flow > flow);
-    const [a, b] = [points[at - 1], points[at]];
+    const index = points.findIndex((point) => point.flow > flow);
+    const [a, b] = [points[index - 1], points[index]];
     if (a === undefined || b === undefined) return first.head;
     return a.head + ((b.head - a.head) * (flow - a.flow)) / (b.flow - a.flow);
   };

@@ -36,12 +36,15 @@ describe('frictionFactor', () => {
 
   it('has neither jump nor kink where the flow turns turbulent', () => {
     for (const roughness of [1e-6, 1e-3, 0.02])
-      for (const at of [2000, 4000]) {
-        const [below, above] = [frictionFactor(at - 1e-3, roughness), frictionFactor(at + 1e-3, roughness)];
+      for (const index of [2000, 4000]) {
+        const [below, above] = [
+          frictionFactor(index - 1e-3, roughness),
+          frictionFactor(index + 1e-3, roughness),
+        ];
         expect(Math.abs(above / below - 1)).toBeLessThan(1e-5);
         const slope = (x: number): number =>
           frictionFactor(x + 0.5, roughness) - frictionFactor(x - 0.5, roughness);
-        expect(slope(at - 1)).toBeCloseTo(slope(at + 1), 6);
+        expect(slope(index - 1)).toBeCloseTo(slope(index + 1), 6);
       }
   });
 });

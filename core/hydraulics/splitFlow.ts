@@ -38,8 +38,8 @@ export function splitFlow(ways: readonly (Resistance | null)[], flow: number): S
   const pressure = commonPressure(open, flow);
   const flows = ways.map((way) => (way === null ? 0 : flowAt(way, pressure)));
   // The last figures of the solution are spread over all ways, so that they add up.
-  const sum = flows.reduce((all, one) => all + one, 0);
-  return { pressure, flows: flows.map((one) => (sum === 0 ? 0 : (one / sum) * flow)) };
+  const sum = flows.reduce((all, value) => all + value, 0);
+  return { pressure, flows: flows.map((number) => (sum === 0 ? 0 : (number / sum) * flow)) };
 }
 
 /**

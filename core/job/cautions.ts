@@ -12,8 +12,8 @@ export type CautionMoment = 'opening' | 'handling' | 'closing';
  */
 export function cautions(filter: Filter, layers: readonly Layer[], moment: CautionMoment): string[] {
   const families = new Set(layers.map((layer) => mediumById(layer.medium).family));
-  const dusty = ['carbon', 'porous mineral', 'dense rings', 'zeolite'].some((one) =>
-    [...families].some((family) => family === one),
+  const dusty = ['carbon', 'porous mineral', 'dense rings', 'zeolite'].some((text) =>
+    [...families].some((family) => family === text),
   );
   switch (moment) {
     case 'opening':

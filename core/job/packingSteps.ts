@@ -22,12 +22,12 @@ export interface PackingStep {
 /** The plan as steps for the hands, in hand order. */
 export function packingSteps(filter: Filter, layers: readonly Layer[], report: PackReport): PackingStep[] {
   const inPackingOrder = packingOrder(filter, layers);
-  return inPackingOrder.flatMap((layer, at) => {
-    const chamber = filter.chambers.find((one) => one.id === layer.chamber);
-    const measure = report.layers.find((one) => one.layerId === layer.id);
+  return inPackingOrder.flatMap((layer, index) => {
+    const chamber = filter.chambers.find((item) => item.id === layer.chamber);
+    const measure = report.layers.find((layerReport) => layerReport.layerId === layer.id);
     if (chamber === undefined || measure === undefined) return [];
     const medium = mediumById(layer.medium);
-    const before = inPackingOrder[at - 1];
+    const before = inPackingOrder[index - 1];
     const below = before?.chamber === layer.chamber ? mediumById(before.medium) : null;
     return [
       {

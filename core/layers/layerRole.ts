@@ -24,22 +24,22 @@ export const isMechanical = (layer: Layer): boolean => hasRole(mediumById(layer.
  */
 export function rolesInFlow(layers: readonly Layer[]): LayerRole[] {
   const firstMechanical = layers.findIndex(isMechanical);
-  const settlesAt = (at: number): boolean => at < firstMechanical;
-  const stageOf = (layer: Layer, at: number): LayerRole => {
+  const settlesAt = (index: number): boolean => index < firstMechanical;
+  const stageOf = (layer: Layer, place: number): LayerRole => {
     const medium = mediumById(layer.medium);
     if (medium.family === 'spacer') return 'spacer';
     if (medium.roles.length === 0) return 'unknown';
     if (medium.roles.every((job) => job === 'chemical')) return 'chemical';
-    if (hasRole(medium, 'settle') && settlesAt(at)) return 'settle';
+    if (hasRole(medium, 'settle') && settlesAt(place)) return 'settle';
     if (!isMechanical(layer)) return 'biological';
     const biologicalBefore = layers
-      .slice(0, at)
-      .some((one, before) => isBiologicalOnly(one) && !settles(one, before));
-    const biologicalAfter = layers.slice(at + 1).some(isBiologicalOnly);
+      .slice(0, place)
+      .some((item, before) => isBiologicalOnly(item) && !settles(item, before));
+    const biologicalAfter = layers.slice(place + 1).some(isBiologicalOnly);
     const fine = medium.grade === 'fine' || medium.grade === 'polishing';
     return fine && biologicalBefore && !biologicalAfter ? 'polish' : 'mechanical';
   };
-  const settles = (layer: Layer, at: number): boolean =>
-    hasRole(mediumById(layer.medium), 'settle') && settlesAt(at);
+  const settles = (layer: Layer, position: number): boolean =>
+    hasRole(mediumById(layer.medium), 'settle') && settlesAt(position);
   return layers.map(stageOf);
 }

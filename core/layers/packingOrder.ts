@@ -22,7 +22,7 @@ export function packingOrder(filter: Filter, layers: readonly Layer[]): Layer[] 
 export function chambersInPackingOrder(filter: Filter): Chamber[] {
   const level = (chamber: Chamber): number => Math.round(chamber.place.y / LEVEL);
   return filter.chambers
-    .map((chamber, at) => ({ chamber, at }))
+    .map((chamber, index) => ({ chamber, at: index }))
     .sort((a, b) => level(a.chamber) - level(b.chamber) || a.at - b.at)
     .map(({ chamber }) => chamber);
 }

@@ -15,9 +15,9 @@ export function placeLayers(filter: Filter, layers: readonly Layer[]): PlacedLay
   const roles = rolesInFlow(ordered);
   const filledTo = new Map<string, number>();
   const chamberById = new Map(filter.chambers.map((chamber) => [chamber.id, chamber]));
-  return ordered.flatMap((layer, at) => {
+  return ordered.flatMap((layer, index) => {
     const chamber = chamberById.get(layer.chamber);
-    const role = roles[at];
+    const role = roles[index];
     if (chamber === undefined || role === undefined) return [];
     const measure = measureLayer(chamber, layer, filledTo.get(chamber.id) ?? 0);
     filledTo.set(chamber.id, measure.to);

@@ -100,7 +100,7 @@ describe('gradeFinder', () => {
       countAlong(3, 1),
     ]) {
       const guesses = likelyGrades(count);
-      expect(guesses.reduce((sum, one) => sum + one.share, 0)).toBeCloseTo(1, 9);
+      expect(guesses.reduce((sum, guesse) => sum + guesse.share, 0)).toBeCloseTo(1, 9);
     }
     expect(likelyGrades(countAlong(30, 0.0254))[0]?.medium.id).toBe('foam-30');
     expect(likelyGrades(countAlong(5000, 0.0254))[0]?.medium.id).toBe('foam-45');

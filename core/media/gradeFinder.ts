@@ -51,7 +51,7 @@ export function countOnPhoto(
   pores: readonly Mark[],
 ): PoreCount | null {
   const perPixel = rulerLength / distance(...ruler);
-  const steps = pores.slice(1).map((mark, at) => distance(mark, pores[at] ?? mark) * perPixel);
+  const steps = pores.slice(1).map((mark, index) => distance(mark, pores[index] ?? mark) * perPixel);
   const mean = steps.reduce((sum, step) => sum + step, 0) / steps.length;
   if (pores.length < FEWEST_PORES || !Number.isFinite(perPixel) || !(mean > 0)) return null;
   const variance = steps.reduce((sum, step) => sum + (step - mean) ** 2, 0) / Math.max(1, steps.length - 1);
@@ -101,11 +101,11 @@ export function likelyGrades({ value, spread }: PoreCount): GradeGuess[] {
     const off = (value - pores) / Math.hypot(spread, GRADE_VARIES * pores);
     return [{ medium, weight: Math.exp(-0.5 * off * off) }];
   });
-  const all = weighed.reduce((sum, one) => sum + one.weight, 0);
+  const all = weighed.reduce((sum, item) => sum + item.weight, 0);
   // A count far from every grade has weights that vanish: the nearest is then all there is.
   if (all === 0) {
-    const nearest = weighed.reduce((best, one) =>
-      gap(one.medium, value) < gap(best.medium, value) ? one : best,
+    const nearest = weighed.reduce((best, candidate) =>
+      gap(candidate.medium, value) < gap(best.medium, value) ? candidate : best,
     );
     return [{ medium: nearest.medium, share: 1 }];
   }

@@ -14,5 +14,5 @@ export function fitPack(filter: Filter, pack: Pack): Pack {
     const chamber = chambers.has(layer.chamber) ? layer.chamber : (home ?? layer.chamber);
     return medium === layer.medium && chamber === layer.chamber ? layer : { ...layer, medium, chamber };
   });
-  return layers.every((layer, at) => layer === pack.layers[at]) ? pack : { ...pack, layers };
+  return layers.every((layer, index) => layer === pack.layers[index]) ? pack : { ...pack, layers };
 }

@@ -8,9 +8,9 @@ const layers = [
   plainLayer('b', 'foam-30', 'one', 0.03),
   plainLayer('c', 'lava', 'two', 0.05),
 ];
-const ids = (list: readonly { id: string }[]): string => list.map((one) => one.id).join('');
+const ids = (list: readonly { id: string }[]): string => list.map((item) => item.id).join('');
 const inChamber = (list: readonly { id: string; chamber: string }[], chamber: string): string =>
-  ids(list.filter((one) => one.chamber === chamber));
+  ids(list.filter((item) => item.chamber === chamber));
 
 describe('applyEdit', () => {
   it('moves within a chamber and across', () => {
@@ -58,7 +58,7 @@ describe('applyEdit', () => {
         (layerId, chamberId, index) => {
           const moved = applyEdit(layers, { type: 'move', layerId, chamberId, index });
           expect([...ids(moved)].sort().join('')).toBe('abc');
-          expect(moved.find((one) => one.id === layerId)?.chamber).toBe(chamberId);
+          expect(moved.find((layer) => layer.id === layerId)?.chamber).toBe(chamberId);
         },
       ),
     );

@@ -31,8 +31,8 @@ export function applyEdit(layers: readonly Layer[], edit: PackEdit): Layer[] {
     }
     case 'arrange': {
       const order = (layer: Layer): number => {
-        const at = edit.layerIds.indexOf(layer.id);
-        return at === -1 ? edit.layerIds.length : at;
+        const index = edit.layerIds.indexOf(layer.id);
+        return index === -1 ? edit.layerIds.length : index;
       };
       const arranged = layers
         .filter((layer) => layer.chamber === edit.chamberId)
@@ -42,15 +42,15 @@ export function applyEdit(layers: readonly Layer[], edit: PackEdit): Layer[] {
     case 'replace':
       return [...edit.layers];
     case 'all':
-      return edit.edits.reduce<Layer[]>((current, one) => applyEdit(current, one), [...layers]);
+      return edit.edits.reduce<Layer[]>((current, item) => applyEdit(current, item), [...layers]);
   }
 }
 
 function insert(layers: readonly Layer[], layer: Layer, index: number): Layer[] {
-  const inChamber = layers.filter((one) => one.chamber === layer.chamber);
+  const inChamber = layers.filter((item) => item.chamber === layer.chamber);
   const next = inChamber[Math.max(0, index)];
   const last = inChamber.at(-1);
-  const at =
+  const place =
     next !== undefined ? layers.indexOf(next) : last !== undefined ? layers.indexOf(last) + 1 : layers.length;
-  return [...layers.slice(0, at), layer, ...layers.slice(at)];
+  return [...layers.slice(0, place), layer, ...layers.slice(place)];
 }

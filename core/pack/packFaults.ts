@@ -8,18 +8,18 @@ import { findMedium } from '../media/catalogue';
  */
 export function packFaults(filter: Filter, layers: readonly Layer[]): string[] {
   const chambers = new Set(filter.chambers.map((chamber) => chamber.id));
-  return layers.flatMap((layer, at) => [
-    ...mediumFaults(layer, at),
+  return layers.flatMap((layer, index) => [
+    ...mediumFaults(layer, index),
     ...(chambers.has(layer.chamber)
       ? []
-      : [`Layer ${at + 1} sits in the chamber “${layer.chamber}”, which the filter does not have.`]),
+      : [`Layer ${index + 1} sits in the chamber “${layer.chamber}”, which the filter does not have.`]),
   ]);
 }
 
 /** The same for the media alone: a record of an old pack may name chambers that the filter has lost since. */
 export const recordFaults = (layers: readonly Layer[]): string[] => layers.flatMap(mediumFaults);
 
-const mediumFaults = (layer: Layer, at: number): string[] =>
+const mediumFaults = (layer: Layer, index: number): string[] =>
   findMedium(layer.medium) === undefined
-    ? [`Layer ${at + 1} refers to the medium “${layer.medium}”, which the catalogue does not have.`]
+    ? [`Layer ${index + 1} refers to the medium “${layer.medium}”, which the catalogue does not have.`]
     : [];

@@ -86,5 +86,5 @@ export function assumptions(tank: Tank, filter: Filter, layers: readonly Layer[]
         }
       : null,
   ];
-  return list.filter((one) => one !== null);
+  return list.filter((item) => item !== null);
 }

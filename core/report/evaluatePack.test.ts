@@ -16,13 +16,13 @@ const basket = filterOf('hang-on-back-basket');
 const evaluate = (filter: Filter, layers: Layer[], flow: number | null = null) =>
   evaluatePack({ ...aloneOn(tank), filter, layers, flow });
 const inBasket = (...rows: [string, number][]): Layer[] =>
-  rows.map(([medium, thickness], at) => plainLayer(`l${at}`, medium, 'basket', thickness));
+  rows.map(([medium, thickness], index) => plainLayer(`l${index}`, medium, 'basket', thickness));
 const rulesOf = (layers: Layer[], filter = basket): string[] =>
-  evaluate(filter, layers).findings.map((one) => one.rule);
+  evaluate(filter, layers).findings.map((finding) => finding.rule);
 const faultsOf = (layers: Layer[], filter = basket): string[] =>
   evaluate(filter, layers)
-    .findings.filter((one) => one.level !== 'note')
-    .map((one) => one.rule);
+    .findings.filter((finding) => finding.level !== 'note')
+    .map((finding) => finding.rule);
 
 const GOOD = inBasket(['foam-15', 0.03], ['foam-30', 0.02], ['foam-45', 0.015], ['sintered-glass', 0.04]);
 
@@ -55,8 +55,8 @@ describe('volumes, masses and sizing', () => {
   it('sizes by weight and by turnover as the trade does', () => {
     const canister = filterOf('canister-centre-pipe');
     const tray = plainLayer('a', 'sintered-glass', 'tray-1', 0.08);
-    const one = evaluate(canister, [tray]);
-    const thickness = (tray.thickness * 3) / one.sizing.weighedMass;
+    const item = evaluate(canister, [tray]);
+    const thickness = (tray.thickness * 3) / item.sizing.weighedMass;
     const three = evaluate(canister, [{ ...tray, thickness }]);
     expect(three.sizing.weighedMass).toBeCloseTo(3, 9);
     expect(three.sizing.normalStockVolume).toBeCloseTo(0.3, 9);
@@ -121,7 +121,9 @@ describe('volumes, masses and sizing', () => {
     );
     fc.assert(
       fc.property(arbitrary, (rows) => {
-        const layers = rows.map((row, at) => plainLayer(`l${at}`, row.medium, row.chamber, row.thickness));
+        const layers = rows.map((row, index) =>
+          plainLayer(`l${index}`, row.medium, row.chamber, row.thickness),
+        );
         const report = evaluate(filterOf('canister-outside-in'), layers, 1e-4);
         const numbers = JSON.stringify(report, (_, value: unknown) =>
           typeof value === 'number' && !Number.isFinite(value) ? 'NOT FINITE' : value,
@@ -172,7 +174,7 @@ describe('findings', () => {
     ],
     [
       'a short pad',
-      GOOD.map((layer, at) => (at === 1 ? { ...layer, cut: { length: 0.11, width: 0.07 } } : layer)),
+      GOOD.map((layer, index) => (index === 1 ? { ...layer, cut: { length: 0.11, width: 0.07 } } : layer)),
       ['short-piece'],
     ],
   ])('finds %s, and only that', (_, layers, expected) => {
@@ -240,7 +242,7 @@ describe('findings', () => {
     let layers = bad;
     for (let round = 0; round < 10; round += 1) {
       const remedy = evaluate(basket, layers).findings.find(
-        (one) => one.level !== 'note' && one.remedy,
+        (finding) => finding.level !== 'note' && finding.remedy,
       )?.remedy;
       if (remedy === undefined) break;
       layers = applyEdit(layers, remedy.edit);

@@ -107,17 +107,17 @@ export function evaluatePack(input: PackInput): PackReport {
     chamber,
     measure: measureChamber(
       chamber,
-      inFlow.filter((one) => one.chamber === chamber).map((one) => one.measure),
+      inFlow.filter((placed) => placed.chamber === chamber).map((item) => item.measure),
     ),
   }));
   const inPackingOrder = packingOrder(filter, layers);
   const tankVolume = netVolume(tank.water).value;
   const turned = flow === null ? null : turnover(flow, tankVolume);
   const water = operatingPoint(filter, inFlow, tank.temperature);
-  const flows = new Map(water.layers.map((one) => [one.layerId, one]));
-  const flowOf = (one: PlacedLayer): LayerFlow => {
-    const found = flows.get(one.layer.id);
-    if (found === undefined) throw new Error(`No flow through layer ${one.layer.id}.`);
+  const flows = new Map(water.layers.map((layerFlow) => [layerFlow.layerId, layerFlow]));
+  const flowOf = (candidate: PlacedLayer): LayerFlow => {
+    const found = flows.get(candidate.layer.id);
+    if (found === undefined) throw new Error(`No flow through layer ${candidate.layer.id}.`);
     return found;
   };
   const others = input.others.map((other) => other.filter);
@@ -129,11 +129,11 @@ export function evaluatePack(input: PackInput): PackReport {
   const weighedMass = total((one) => (one.medium.sizedByWeight ? one.measure.dryMass : 0));
 
   return {
-    layers: inFlow.map((one, at) => ({
+    layers: inFlow.map((one, index) => ({
       ...one.measure,
       ...flowOf(one),
       chamberId: one.chamber.id,
-      flowNumber: at + 1,
+      flowNumber: index + 1,
       packingNumber: inPackingOrder.indexOf(one.layer) + 1,
       role: one.role,
     })),
@@ -151,7 +151,8 @@ export function evaluatePack(input: PackInput): PackReport {
     sizing: sizing(weighedMass, tankVolume),
     water,
     predictedTurnover: turnover(water.flow, tankVolume),
-    leastPassThrough: inFlow.length === 0 ? null : Math.min(...water.layers.map((one) => one.passThrough)),
+    leastPassThrough:
+      inFlow.length === 0 ? null : Math.min(...water.layers.map((layer) => layer.passThrough)),
     turnover: turned,
     findings,
   };
@@ -159,10 +160,12 @@ export function evaluatePack(input: PackInput): PackReport {
 
 /** Foam counts for the film only where no medium is there for the film alone. */
 function biologicalSurface(inFlow: readonly PlacedLayer[]): number {
-  const biological = inFlow.filter((one) => one.role === 'biological' && isBiologicalOnly(one.layer));
+  const biological = inFlow.filter(
+    (placed) => placed.role === 'biological' && isBiologicalOnly(placed.layer),
+  );
   const counted =
     biological.length > 0
       ? biological
-      : inFlow.filter((one) => one.medium.roles.includes('biological') && one.role !== 'settle');
-  return counted.reduce((sum, one) => sum + one.measure.surface, 0);
+      : inFlow.filter((item) => item.medium.roles.includes('biological') && item.role !== 'settle');
+  return counted.reduce((sum, candidate) => sum + candidate.measure.surface, 0);
 }

@@ -11,7 +11,9 @@ describe('readings of a pack', () => {
     evaluatePack({
       ...aloneOn(newTank('t', 'Test', 0.06)),
       filter,
-      layers: thickness.map((one, at) => plainLayer(`l${at}`, at === 0 ? 'foam-15' : 'lava', 'basket', one)),
+      layers: thickness.map((value, index) =>
+        plainLayer(`l${index}`, index === 0 ? 'foam-15' : 'lava', 'basket', value),
+      ),
       flow: null,
     });
 

@@ -78,8 +78,8 @@ const SAME = 5e-3;
 /** The figures that differ between two reports, in the order of {@link packReadings}. */
 export function readingChanges(before: PackReport, after: PackReport): ReadingChange[] {
   const later = packReadings(after);
-  return packReadings(before).flatMap((reading, at) => {
-    const next = later[at]?.value ?? null;
+  return packReadings(before).flatMap((reading, index) => {
+    const next = later[index]?.value ?? null;
     const [a, b] = [reading.value?.si ?? null, next?.si ?? null];
     const same =
       a === b || (a !== null && b !== null && Math.abs(a - b) <= SAME * Math.max(Math.abs(a), Math.abs(b)));

@@ -18,13 +18,13 @@ describe('ratingReader', () => {
     expect(normal?.high).toBeCloseTo(0.525, 2);
     expect(heavy?.low).toBeCloseTo(0.15, 2);
     expect((planted?.high ?? 0) > (normal?.high ?? 0)).toBe(true);
-    expect(stocks.every((one) => one.heldBy === 'media')).toBe(true);
+    expect(stocks.every((stock) => stock.heldBy === 'media')).toBe(true);
   });
 
   it('takes the flow where that is what holds it down, and the measured one where there is one', () => {
     const flow = 0.45 / 3600;
     const weak = ratingReader({ ...filter, labelFlow: flow }, flow);
-    const normal = weak.stocks.find((one) => one.stock === 'normal');
+    const normal = weak.stocks.find((stock) => stock.stock === 'normal');
     // By hand: 450 L/h at six and at four an hour.
     expect(normal).toMatchObject({ heldBy: 'flow' });
     expect(normal?.low).toBeCloseTo(0.075, 9);

@@ -25,6 +25,6 @@ export function flowShares(flows: readonly FilterFlow[]): FlowShare[] {
     flow: measured ?? predicted,
     measured: measured !== null,
   }));
-  const all = known.reduce((sum, one) => sum + one.flow, 0);
-  return known.map((one) => ({ ...one, share: all === 0 ? 0 : one.flow / all }));
+  const all = known.reduce((sum, item) => sum + item.flow, 0);
+  return known.map((candidate) => ({ ...candidate, share: all === 0 ? 0 : candidate.flow / all }));
 }

@@ -70,7 +70,7 @@ describe('nextThing', () => {
     evaluatePack({
       ...aloneOn(newTank('t', 'Test', 0.06)),
       filter,
-      layers: media.map((medium, at) => plainLayer(`l${at}`, medium, 'basket', 0.1 / media.length)),
+      layers: media.map((medium, index) => plainLayer(`l${index}`, medium, 'basket', 0.1 / media.length)),
       flow: null,
     });
   const good = report('foam-15', 'foam-45', 'lava');

@@ -20,8 +20,8 @@ describe('servicePlan', () => {
     const plan = servicePlan(input);
     if (plan === null) throw new Error('Nothing is fed.');
     const byId = new Map(input.layers.map((layer) => [layer.id, layer]));
-    plan.visits.forEach((visit, at) => {
-      expect(visit.day).toBeGreaterThan(plan.visits[at - 1]?.day ?? 0);
+    plan.visits.forEach((visit, index) => {
+      expect(visit.day).toBeGreaterThan(plan.visits[index - 1]?.day ?? 0);
       const biological = visit.works.filter(({ layerId }) => {
         const layer = byId.get(layerId);
         return layer !== undefined && isBiologicalOnly(layer);

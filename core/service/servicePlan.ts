@@ -106,7 +106,7 @@ function nextVisit(
   for (let day = last + 1; day <= days && low === null; day += 1) if ((course[day] ?? 0) < limit) low = day;
   const spent = inFlow
     .map((placed) => ({ placed, due: dueDay(placed, visits) }))
-    .filter((one): one is { placed: PlacedLayer; due: number } => one.due !== null);
+    .filter((item): item is { placed: PlacedLayer; due: number } => item.due !== null);
   const firstSpent = Math.min(Infinity, ...spent.map(({ due }) => due));
   // Cleaned the day before the flow is too low, but never so soon after the last visit that it was for nothing.
   const byFlow = low === null ? Infinity : Math.max(low - 1, last + APART);
@@ -195,7 +195,7 @@ function easierPlace(
 ): EasierPlace | null {
   const body = filter.chambers.filter((chamber) => chamber.where === 'body');
   const easiest = body.reduce<(typeof body)[number] | null>(
-    (best, one) => (best === null || one.lift.length < best.lift.length ? one : best),
+    (best, item) => (best === null || item.lift.length < best.lift.length ? item : best),
     null,
   );
   if (easiest === null) return null;
@@ -209,7 +209,7 @@ function easierPlace(
           works.every(
             ({ layerId }) =>
               layerId === layer.id ||
-              (inFlow.find((one) => one.layer.id === layerId)?.chamber.lift.length ?? 0) <=
+              (inFlow.find((placed) => placed.layer.id === layerId)?.chamber.lift.length ?? 0) <=
                 easiest.lift.length,
           ),
       ).length;

@@ -24,7 +24,7 @@ const SPACES = /[\s\u00a0\u202f\u2009'’]/gu;
 export function parseNumber(text: string, locale: string): ParsedNumber {
   const signs = numberSigns(locale);
   const typed = signs.digits.reduce(
-    (current, digit, at) => current.replaceAll(digit, String(at)),
+    (current, digit, index) => current.replaceAll(digit, String(index)),
     text.trim(),
   );
   const fraction = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(typed);

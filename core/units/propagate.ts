@@ -18,7 +18,7 @@ export function propagate(
 ): Measured {
   const values = inputs.map((input) => input.value);
   const at = (index: number, value: number): number =>
-    result(values.map((one, place) => (place === index ? value : one)));
+    result(values.map((number, place) => (place === index ? value : number)));
   const squares = inputs.reduce((sum, { value, spread }, index) => {
     const difference = (at(index, value + spread) - at(index, value - spread)) / 2;
     return sum + difference ** 2;

@@ -12,9 +12,9 @@ export function sentence(
   ...values: (string | Quantity | Sentence)[]
 ): Sentence {
   const parts: (string | Quantity)[] = [];
-  strings.forEach((text, at) => {
+  strings.forEach((text, index) => {
     if (text !== '') parts.push(text);
-    const value = values[at];
+    const value = values[index];
     if (value === undefined) return;
     if (Array.isArray(value)) parts.push(...(value as Sentence));
     else parts.push(value as string | Quantity);

@@ -8,7 +8,7 @@ const math = create(all ?? {});
 const reference = (symbol: string, inSi: string): number => math.unit(1, symbol).toNumber(inSi);
 
 const unitOf = (kind: keyof typeof UNITS, symbol: string): Unit => {
-  const unit = UNITS[kind].typed.find((one) => one.symbol === symbol);
+  const unit = UNITS[kind].typed.find((unit) => unit.symbol === symbol);
   if (unit === undefined) throw new Error(`No ${symbol}.`);
   return unit;
 };

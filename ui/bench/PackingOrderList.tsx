@@ -30,14 +30,14 @@ export function PackingOrderList({
   const words = useWords();
   const inPackingOrder = packingOrder(filter, layers);
   const rows = removal ? inPackingOrder.reverse() : inPackingOrder;
-  const reports = new Map(report.layers.map((one) => [one.layerId, one]));
+  const reports = new Map(report.layers.map((layerReport) => [layerReport.layerId, layerReport]));
   return (
     <section aria-label={title}>
       <h2 className={`caption ${styles.heading}`}>{title}</h2>
       {rows.length === 0 ? <p>Nothing in it yet.</p> : null}
       <ol className={styles.list}>
-        {rows.map((layer, at) => {
-          const one = reports.get(layer.id);
+        {rows.map((layer, index) => {
+          const item = reports.get(layer.id);
           const medium = mediumById(layer.medium);
           return (
             <li key={layer.id}>
@@ -47,16 +47,16 @@ export function PackingOrderList({
                 aria-pressed={layer.id === selectedId}
                 onClick={() => onSelect(layer.id)}
               >
-                <span className={styles.number}>{at + 1}</span>
+                <span className={styles.number}>{index + 1}</span>
                 <span>{medium.name}</span>
                 <span className={styles.size}>
-                  {medium.supply === 'loose' && one !== undefined
-                    ? words.show({ kind: 'volume', si: one.volume })
+                  {medium.supply === 'loose' && item !== undefined
+                    ? words.show({ kind: 'volume', si: item.volume })
                     : words.show({ kind: 'length', si: layer.thickness })}
                 </span>
                 <span className={styles.flow} title="Number along the water">
                   <span className="unseen">number along the water </span>
-                  {one?.flowNumber}
+                  {item?.flowNumber}
                 </span>
               </button>
             </li>

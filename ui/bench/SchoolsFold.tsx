@@ -1,12 +1,12 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
 import { schoolNumbers } from '@/core/explore/schoolNumbers';
 import type { PackBench } from './usePackBench';
 import { Fold } from '../frame/Fold';
+import { lazyPart } from '../frame/lazyPart';
 
 // Loaded when the fold is opened.
-const SchoolsForm = dynamic(() => import('../schools/SchoolsForm').then((module) => module.SchoolsForm));
+const SchoolsForm = lazyPart(() => import('../schools/SchoolsForm').then((module) => module.SchoolsForm));
 
 /** The keeper's schools beside the bench: what each question comes to in this filter, and a change answers at once. */
 export function SchoolsFold({ bench }: { bench: PackBench }) {

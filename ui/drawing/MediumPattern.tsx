@@ -186,11 +186,11 @@ function stone(size: number, pitted: boolean): Texture {
           />
         ))}
         {pitted
-          ? [0.42, 0.62].map((at) => (
+          ? [0.42, 0.62].map((index) => (
               <circle
-                key={at}
-                cx={at * size}
-                cy={(1 - at) * size}
+                key={index}
+                cx={index * size}
+                cy={(1 - index) * size}
                 r={size * 0.06}
                 fill="var(--stoneLine)"
                 stroke="none"

@@ -1,7 +1,6 @@
 'use client';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
-import dynamic from 'next/dynamic';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
 import type { HomeRow } from '@/server/homeRow';
@@ -15,9 +14,10 @@ import { AddFilter } from './AddFilter';
 import { FlowChart } from './FlowChart';
 import { PackStrip } from './PackStrip';
 import styles from './FiltersSheet.module.css';
+import { lazyPart } from '../frame/lazyPart';
 
 // Loaded where there is something to show: it reads whole documents.
-const LeftDrafts = dynamic(() => import('./LeftDrafts').then((module) => module.LeftDrafts), { ssr: false });
+const LeftDrafts = lazyPart(() => import('./LeftDrafts').then((module) => module.LeftDrafts));
 
 interface Props {
   /** The most urgent first. */

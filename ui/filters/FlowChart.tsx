@@ -112,6 +112,6 @@ function splitAt<T extends { readonly at: string }>(
   const bounds = ['', ...moments, '9'];
   return bounds
     .slice(1)
-    .map((to, at) => readings.filter((reading) => reading.at >= (bounds[at] ?? '') && reading.at < to))
+    .map((to, index) => readings.filter((reading) => reading.at >= (bounds[index] ?? '') && reading.at < to))
     .filter((stretch) => stretch.length > 0);
 }

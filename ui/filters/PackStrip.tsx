@@ -32,11 +32,11 @@ export function PackStrip({ chambers, layers, report }: Props) {
   const prefix = useId();
   const byId = new Map(layers.map((layer) => [layer.id, layer]));
   const scale = Math.min(COMMON_SCALE, WIDTH / Math.max(0.01, report.thickness));
-  const widths = report.layers.map((one) => (one.to - one.from) * scale);
-  const boxes = report.layers.map((one, at) => ({
-    one,
-    left: ARROW + widths.slice(0, at).reduce((sum, width) => sum + width, 0),
-    width: widths[at] ?? 0,
+  const widths = report.layers.map((item) => (item.to - item.from) * scale);
+  const boxes = report.layers.map((candidate, index) => ({
+    one: candidate,
+    left: ARROW + widths.slice(0, index).reduce((sum, width) => sum + width, 0),
+    width: widths[index] ?? 0,
   }));
   const end = ARROW + report.thickness * scale;
   const names = report.layers.map((one) => mediumById(byId.get(one.layerId)?.medium ?? '').name).join(', ');
@@ -81,10 +81,10 @@ export function PackStrip({ chambers, layers, report }: Props) {
           </g>
         );
       })}
-      {[0, end + 3].map((at) => (
+      {[0, end + 3].map((place) => (
         <path
-          key={at}
-          d={`M${at + 2} ${HEIGHT / 2} h12 m-5 -4.5 l5 4.5 l-5 4.5`}
+          key={place}
+          d={`M${place + 2} ${HEIGHT / 2} h12 m-5 -4.5 l5 4.5 l-5 4.5`}
           fill="none"
           stroke="var(--river)"
           strokeWidth={2.2}

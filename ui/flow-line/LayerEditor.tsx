@@ -27,11 +27,11 @@ export function LayerEditor({ layer, firstField }: Props) {
   const { filter, editing, select } = useFlowLine();
   const { layers, edit: onEdit } = editing;
   const medium = mediumById(layer.medium);
-  const chamber = filter.chambers.find((one) => one.id === layer.chamber);
+  const chamber = filter.chambers.find((item) => item.id === layer.chamber);
   const set = (change: Partial<Omit<Layer, 'id'>>) =>
     onEdit({ type: 'set', layerId: layer.id, change }, `type ${layer.id} ${Object.keys(change).join(' ')}`);
   const edit = (change: PackEdit | null) => change !== null && onEdit(change);
-  const inChamber = layers.filter((one) => one.chamber === layer.chamber);
+  const inChamber = layers.filter((candidate) => candidate.chamber === layer.chamber);
   const cut = layer.cut;
   const face = chamber === undefined ? null : faceSides(chamber.shape);
   return (

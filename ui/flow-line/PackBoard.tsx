@@ -10,7 +10,6 @@ import {
   type DragMoveEvent,
   type DragStartEvent,
 } from '@dnd-kit/core';
-import dynamic from 'next/dynamic';
 import { useRef, useState, type ReactNode } from 'react';
 import { findMedium, mediumById } from '@/core/media/catalogue';
 import type { Layer } from '@/core/layers/layer';
@@ -21,9 +20,10 @@ import { insertionAt, type Insertion } from './insertionAt';
 import { MediaShelf } from './MediaShelf';
 import { newLayer } from './newLayer';
 import styles from './PackBoard.module.css';
+import { lazyPart, usePreload } from '../frame/lazyPart';
 
 // Loaded when a layer is chosen.
-const LayerEditor = dynamic(() => import('./LayerEditor').then((module) => module.LayerEditor));
+const LayerEditor = lazyPart(() => import('./LayerEditor').then((module) => module.LayerEditor));
 
 /** Px a pointer must travel before a press is a drag: a tap only selects. */
 const DRAG_START = 6;
@@ -49,6 +49,7 @@ export function PackBoard({ caption, details, placeNew, offersUnknown = false, c
   const [insertion, setInsertion] = useState<Insertion | null>(null);
   const [dragged, setDragged] = useState<string | null>(null);
   const firstField = useRef<HTMLSelectElement>(null);
+  usePreload(LayerEditor);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_START } }));
   const selected = editing.layers.find((layer) => layer.id === selectedId) ?? null;
 
@@ -67,8 +68,9 @@ export function PackBoard({ caption, details, placeNew, offersUnknown = false, c
 
   /** After the chosen layer, or at the end of the first chamber with room. */
   const placeAfter = (id: string | null): Place => {
-    const layer = editing.layers.find((one) => one.id === id);
-    const inside = (chamberId: string) => editing.layers.filter((one) => one.chamber === chamberId);
+    const layer = editing.layers.find((item) => item.id === id);
+    const inside = (chamberId: string) =>
+      editing.layers.filter((candidate) => candidate.chamber === chamberId);
     if (layer !== undefined)
       return { chamberId: layer.chamber, index: inside(layer.chamber).indexOf(layer) + 1 };
     const roomy = report.chambers.find((chamber) => chamber.freeDepth > 0) ?? report.chambers.at(-1);

@@ -90,14 +90,14 @@ describe('layerEdits', () => {
     let list: readonly Layer[] = layers;
     const seen: (string | undefined)[] = [];
     for (let step = 0; step < 9; step += 1) {
-      const layer = list.find((one) => one.id === 'a');
+      const layer = list.find((layer) => layer.id === 'a');
       const edit = layer === undefined ? null : moveBy(filter, list, layer, 1);
       if (edit === null) break;
       list = applyEdit(list, edit);
       seen.push(chamberOf(list, 'a'));
     }
     expect(seen).toEqual(['tray-3', 'tray-3', 'tray-3', 'tray-2', 'tray-1', 'tray-1']);
-    const back = list.find((one) => one.id === 'a');
+    const back = list.find((layer) => layer.id === 'a');
     expect(back === undefined ? null : moveBy(filter, list, back, 1)).toBeNull();
   });
 

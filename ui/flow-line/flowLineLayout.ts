@@ -55,7 +55,7 @@ export function flowLineLayout(
     const filled = layers.at(-1)?.to ?? 0;
     return { chamber, layers, filled, length: Math.max(chamber.depth, filled) };
   });
-  const length = measured.reduce((sum, one) => sum + one.length, 0);
+  const length = measured.reduce((sum, item) => sum + item.length, 0);
   const tallest = Math.max(...filter.chambers.map((chamber) => faceSides(chamber.shape).shown));
   const gaps = CHAMBER_GAP * (measured.length - 1);
   const along = Math.min((room.width - gaps) / length, CLOSEST);

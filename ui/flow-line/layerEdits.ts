@@ -21,10 +21,10 @@ export function layerEdits(
 ): LayerAction | null {
   if (press.ctrlKey || press.metaKey) return null;
   const inFlow = flowOrder(filter, layers);
-  const at = inFlow.findIndex((layer) => layer.id === layerId);
-  const layer = inFlow[at];
+  const index = inFlow.findIndex((layer) => layer.id === layerId);
+  const layer = inFlow[index];
   if (layer === undefined) return null;
-  const neighbour = (step: number): Layer | undefined => inFlow[at + step];
+  const neighbour = (step: number): Layer | undefined => inFlow[index + step];
   switch (press.key) {
     case 'ArrowLeft':
     case 'ArrowRight': {
@@ -69,13 +69,13 @@ export function moveBy(
   step: 1 | -1,
 ): PackEdit | null {
   const inFlow = flowOrder(filter, layers);
-  const inside = inFlow.filter((one) => one.chamber === layer.chamber);
+  const inside = inFlow.filter((item) => item.chamber === layer.chamber);
   const index = inside.indexOf(layer) + step;
   if (index >= 0 && index < inside.length)
     return { type: 'move', layerId: layer.id, chamberId: layer.chamber, index };
   const chamberAt = filter.chambers.findIndex((chamber) => chamber.id === layer.chamber);
   const next = filter.chambers[chamberAt + step];
   if (next === undefined) return null;
-  const landing = step === 1 ? 0 : inFlow.filter((one) => one.chamber === next.id).length;
+  const landing = step === 1 ? 0 : inFlow.filter((candidate) => candidate.chamber === next.id).length;
   return { type: 'move', layerId: layer.id, chamberId: next.id, index: landing };
 }

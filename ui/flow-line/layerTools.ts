@@ -41,14 +41,14 @@ export function mergeEdit(layer: Layer, inChamber: readonly Layer[]): PackEdit |
 
 /** A pad before and one after, both to the walls, so that water cannot go around a thin bag. */
 export function sandwichEdit(layer: Layer, inChamber: readonly Layer[]): PackEdit {
-  const at = inChamber.indexOf(layer);
+  const index = inChamber.indexOf(layer);
   const pad = (): Layer =>
     plainLayer(crypto.randomUUID(), SANDWICH_MEDIUM, layer.chamber, SANDWICH_THICKNESS);
   return {
     type: 'all',
     edits: [
-      { type: 'add', layer: pad(), index: at + 1 },
-      { type: 'add', layer: pad(), index: at },
+      { type: 'add', layer: pad(), index: index + 1 },
+      { type: 'add', layer: pad(), index: index },
     ],
   };
 }

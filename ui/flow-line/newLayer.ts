@@ -19,9 +19,10 @@ export function newLayer(
   report: PackReport,
 ): Layer {
   const medium = mediumById(mediumId);
-  const chamber = filter.chambers.find((one) => one.id === chamberId);
+  const chamber = filter.chambers.find((item) => item.id === chamberId);
   const usual = medium.family === 'floss' ? FLOSS_THICKNESS : USUAL_THICKNESS[medium.supply];
-  const free = report.chambers.find((one) => one.chamberId === chamberId)?.freeDepth ?? 0;
+  const free =
+    report.chambers.find((chamberMeasure) => chamberMeasure.chamberId === chamberId)?.freeDepth ?? 0;
   const most = chamber === undefined ? usual : usableDepth(chamber);
   const thickness = free > LAYER_BOUNDS.thickness.min ? Math.min(usual, free) : Math.min(usual, most);
   return {

@@ -45,10 +45,10 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
   const newestFirst = [...flow.readings].reverse();
 
   const remove = async (id: string) => {
-    const entry = log.find((one) => one.id === id);
+    const entry = log.find((item) => item.id === id);
     const outcome = await send('DELETE', `/api/log/${id}`);
     if (outcome.kind === 'saved' && entry !== undefined) {
-      setLog(log.filter((one) => one.id !== id));
+      setLog(log.filter((candidate) => candidate.id !== id));
       setRemoved(entry);
       setFault(null);
     } else setFault('The reading could not be deleted. Nothing was changed; try again.');

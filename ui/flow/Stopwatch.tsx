@@ -123,16 +123,16 @@ export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved 
         </span>
       </button>
       <ol className={styles.fillings} aria-label="Fillings">
-        {seconds.map((time, at) => (
-          <li key={`${at} ${time}`} className={styles.filling}>
-            <span className={styles.number}>{at + 1}</span>
+        {seconds.map((time, place) => (
+          <li key={`${place} ${time}`} className={styles.filling}>
+            <span className={styles.number}>{place + 1}</span>
             <span className="figure">{words.show({ kind: 'time', si: time }, 1)}</span>
             <span className="figure">{words.show({ kind: 'flow', si: jug / time })}</span>
             <button
               type="button"
               className={styles.remove}
-              aria-label={`Delete filling ${at + 1}`}
-              onClick={() => setSeconds(seconds.filter((_, index) => index !== at))}
+              aria-label={`Delete filling ${place + 1}`}
+              onClick={() => setSeconds(seconds.filter((_, index) => index !== place))}
             >
               Delete
             </button>

@@ -1,14 +1,14 @@
 'use client';
 import Button from '@mui/material/Button';
-import dynamic from 'next/dynamic';
 import { useWords } from '../fields/Habits';
 import type { Words } from '../fields/wordsFor';
 import type { Autosave } from '../state/useAutosave';
 import styles from './SaveStatus.module.css';
+import { lazyPart, usePreload } from './lazyPart';
 
 // Loaded when they are needed, which is seldom.
-const ConflictDialog = dynamic(() => import('./ConflictDialog').then((module) => module.ConflictDialog));
-const Asides = dynamic(() => import('./Asides').then((module) => module.Asides));
+const ConflictDialog = lazyPart(() => import('./ConflictDialog').then((module) => module.ConflictDialog));
+const Asides = lazyPart(() => import('./Asides').then((module) => module.Asides));
 
 /** What the head of a sheet needs to know of a document that saves itself. */
 export type Saving = Pick<
@@ -19,7 +19,8 @@ export type Saving = Pick<
 /** "saved 14:06", or what stands in the way of saving, in words. The worst of several documents counts. */
 export function SaveStatus({ saves }: { saves: readonly Saving[] }) {
   const words = useWords();
-  const of = (kind: Saving['state']['kind']) => saves.find((one) => one.state.kind === kind);
+  usePreload(ConflictDialog, Asides);
+  const of = (kind: Saving['state']['kind']) => saves.find((item) => item.state.kind === kind);
   const conflict = of('conflict');
   const refused = of('refused');
   const faults = refused?.state.kind === 'refused' ? refused.state.faults : [];
@@ -68,7 +69,7 @@ export function SaveStatus({ saves }: { saves: readonly Saving[] }) {
 const ORDER = ['conflict', 'refused', 'unreachable', 'saving', 'saved'] as const;
 
 const worst = (saves: readonly Saving[]) =>
-  ORDER.find((kind) => saves.some((one) => one.state.kind === kind)) ?? 'saved';
+  ORDER.find((kind) => saves.some((save) => save.state.kind === kind)) ?? 'saved';
 
 function text(saves: readonly Saving[], words: Words): string {
   switch (worst(saves)) {
@@ -83,7 +84,7 @@ function text(saves: readonly Saving[], words: Words): string {
     case 'saved': {
       const newest =
         saves
-          .map((one) => (one.state.kind === 'saved' ? one.state.at : ''))
+          .map((save) => (save.state.kind === 'saved' ? save.state.at : ''))
           .sort()
           .at(-1) ?? '';
       return newest === '' ? 'saved' : `saved ${words.clock(newest)}`;

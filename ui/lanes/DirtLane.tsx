@@ -28,9 +28,9 @@ export function DirtLane({
   const y = scaleLinear([0, 1], [HEIGHT - 1, 3]);
   // Before each layer the water is mixed; through it the dirt falls, drawn as a straight line.
   const pointsOf = (group: DirtGroup) =>
-    boxes.flatMap((box, at) => [
-      { x: box.x, share: leftOf(at, group) },
-      { x: box.x + box.width, share: leftOf(at + 1, group) },
+    boxes.flatMap((box, index) => [
+      { x: box.x, share: leftOf(index, group) },
+      { x: box.x + box.width, share: leftOf(index + 1, group) },
     ]);
   const shape = area<{ x: number; share: number }>()
     .x((point) => point.x)
@@ -61,7 +61,7 @@ export function DirtLane({
         role="img"
         aria-label={`Dirt still in the water after each layer: ${DIRT_GROUPS.map(
           (group) =>
-            `${group.name} (${group.size}) ${report.layers.map((_, at) => share(leftOf(at + 1, group))).join(', ')}`,
+            `${group.name} (${group.size}) ${report.layers.map((_, position) => share(leftOf(position + 1, group))).join(', ')}`,
         ).join('; ')}`}
       >
         {DIRT_GROUPS.map((group) => (

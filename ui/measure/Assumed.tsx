@@ -15,9 +15,9 @@ export function Assumed({ list }: { list: readonly Assumption[] }) {
       attention
     >
       <ul className={styles.list}>
-        {list.map((one) => (
-          <li key={one.key}>
-            {words.say(one.what)} <span className="quiet">It decides {one.influences}.</span>
+        {list.map((item) => (
+          <li key={item.key}>
+            {words.say(item.what)} <span className="quiet">It decides {item.influences}.</span>
           </li>
         ))}
       </ul>

@@ -18,8 +18,8 @@ const FIRST: Circulation = { place: 'right', aim: 'along the tank', flow: 1e-3 /
 export function CirculationForm({ tank, onChange }: Props) {
   const { circulation } = tank;
   const put = (next: Circulation[]) => onChange({ circulation: next });
-  const set = (at: number, change: Partial<Circulation>) =>
-    put(circulation.map((one, index) => (index === at ? { ...one, ...change } : one)));
+  const set = (position: number, change: Partial<Circulation>) =>
+    put(circulation.map((item, index) => (index === position ? { ...item, ...change } : item)));
   return (
     <div className={styles.rows} role="group" aria-label="Circulation pumps">
       {circulation.map((pump, at) => (

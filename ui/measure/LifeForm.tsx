@@ -120,27 +120,27 @@ type Groups = Extract<Feed['amount'], { by: 'animals' }>['groups'];
 const FIRST_GROUP = { count: 10, length: 0.03 };
 
 function AnimalGroups({ groups, onChange }: { groups: Groups; onChange: (groups: Groups) => void }) {
-  const set = (at: number, change: Partial<Groups[number]>) =>
-    onChange(groups.map((group, index) => (index === at ? { ...group, ...change } : group)));
+  const set = (place: number, change: Partial<Groups[number]>) =>
+    onChange(groups.map((group, index) => (index === place ? { ...group, ...change } : group)));
   return (
     <div className={styles.groups}>
-      {groups.map((group, at) => (
+      {groups.map((group, position) => (
         // Groups have no name of their own; their place is what tells them apart.
-        <div key={at} className={styles.group}>
+        <div key={position} className={styles.group}>
           <CountField
             label="How many"
             value={group.count}
-            onChange={(count) => count !== null && set(at, { count })}
+            onChange={(count) => count !== null && set(position, { count })}
           />
           <QuantityField
             label="Length of one"
             bounds={FEED_BOUNDS.length}
             value={group.length}
-            onChange={(si) => si !== null && set(at, { length: si })}
+            onChange={(si) => si !== null && set(position, { length: si })}
           />
           <Button
-            aria-label={`Remove group ${at + 1}`}
-            onClick={() => onChange(groups.filter((_, index) => index !== at))}
+            aria-label={`Remove group ${position + 1}`}
+            onClick={() => onChange(groups.filter((_, index) => index !== position))}
           >
             ×
           </Button>

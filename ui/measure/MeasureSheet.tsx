@@ -79,8 +79,8 @@ export function MeasureSheet({
   const change = (update: Partial<Filter>) => filterSave.change((doc) => ({ ...doc, ...update }));
   const setChambers = (chambers: readonly UnplacedChamber[]) =>
     change({ ...arrange(filter, chambers), assumed: measured(filter, 'sizes') });
-  const replaceChamber = (at: number, chamber: UnplacedChamber) =>
-    setChambers(filter.chambers.map((one, index) => (index === at ? chamber : one)));
+  const replaceChamber = (position: number, chamber: UnplacedChamber) =>
+    setChambers(filter.chambers.map((item, index) => (index === position ? chamber : item)));
 
   const earlier = (at: number) => {
     const [one, before] = [filter.chambers[at], filter.chambers[at - 1]];
@@ -162,7 +162,7 @@ export function MeasureSheet({
                 onRemove={
                   filter.chambers.length === 1
                     ? undefined
-                    : () => setChambers(filter.chambers.filter((one) => one !== chamber))
+                    : () => setChambers(filter.chambers.filter((candidate) => candidate !== chamber))
                 }
               />
             ))}
@@ -198,16 +198,16 @@ export function MeasureSheet({
 }
 
 /** Whether a chamber may change places with the one before it: the sponge on the intake is always the first. */
-const canSwap = (chambers: readonly Chamber[], at: number): boolean =>
-  chambers[at]?.where === 'body' && chambers[at - 1]?.where === 'body';
+const canSwap = (chambers: readonly Chamber[], index: number): boolean =>
+  chambers[index]?.where === 'body' && chambers[index - 1]?.where === 'body';
 
 /** Another chamber like the last, after it in flow. */
 function nextChamber(chambers: readonly Chamber[]): UnplacedChamber {
   const last = chambers.at(-1);
   if (last === undefined) throw new Error('A filter has at least one chamber.');
   const names = new Set(chambers.map((chamber) => chamber.name));
-  const number = Array.from({ length: chambers.length + 1 }, (_, at) => at + 1).find(
-    (one) => !names.has(`Chamber ${one}`),
+  const number = Array.from({ length: chambers.length + 1 }, (_, index) => index + 1).find(
+    (value) => !names.has(`Chamber ${value}`),
   );
   return { ...last, id: crypto.randomUUID(), name: `Chamber ${number}` };
 }

@@ -28,7 +28,7 @@ export function PartsFold({ filter, onChange }: FilterPart) {
   const words = useWords();
   const { outside, equipment } = filter;
   const length = (si: number): string => words.show({ kind: 'length', si });
-  const has = equipment.map((one) => WORDS[one]).join(', ');
+  const has = equipment.map((item) => WORDS[item]).join(', ');
   return (
     <Fold
       title="Parts and body"

@@ -24,10 +24,12 @@ export function PortsFold({
   const { intakes, outlets } = filter;
   const sponge = intakeSponge(filter);
   const shareOf = (share = 0): string => words.show({ kind: 'share', si: share });
-  const setIntake = (at: number, change: Partial<Intake>) =>
-    onChange({ intakes: intakes.map((one, index) => (index === at ? { ...one, ...change } : one)) });
+  const setIntake = (position: number, change: Partial<Intake>) =>
+    onChange({ intakes: intakes.map((item, index) => (index === position ? { ...item, ...change } : item)) });
   const setOutlet = (at: number, change: Partial<Outlet>) =>
-    onChange({ outlets: outlets.map((one, index) => (index === at ? { ...one, ...change } : one)) });
+    onChange({
+      outlets: outlets.map((candidate, index) => (index === at ? { ...candidate, ...change } : candidate)),
+    });
   const without = <T,>(list: readonly T[], at: number): T[] => list.filter((_, index) => index !== at);
   const lastIntake = intakes.at(-1);
   const lastOutlet = outlets.at(-1);

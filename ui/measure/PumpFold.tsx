@@ -96,31 +96,31 @@ function CurvePoints({ head, onChange }: { head: Curve; onChange: (head: Curve) 
   const words = useWords();
   const { points } = head;
   const put = (next: Curve['points']) => onChange({ by: 'curve', points: next });
-  const set = (at: number, change: Partial<Curve['points'][number]>) =>
-    put(points.map((point, index) => (index === at ? { ...point, ...change } : point)));
+  const set = (place: number, change: Partial<Curve['points'][number]>) =>
+    put(points.map((point, index) => (index === place ? { ...point, ...change } : point)));
   return (
     <div className={styles.rows} role="group" aria-label="Points of the pump curve">
-      {points.map((point, at) => (
+      {points.map((point, position) => (
         // Points have no name of their own; their place is what tells them apart.
-        <div key={at} className={styles.line}>
+        <div key={position} className={styles.line}>
           <QuantityField
-            label={`Flow ${at + 1}`}
+            label={`Flow ${position + 1}`}
             bounds={PUMP_BOUNDS.pointFlow}
             value={point.flow}
-            onChange={(si) => si !== null && set(at, { flow: si })}
+            onChange={(si) => si !== null && set(position, { flow: si })}
             className={styles.field}
           />
           <QuantityField
-            label={`Lifts ${at + 1}`}
+            label={`Lifts ${position + 1}`}
             bounds={PUMP_BOUNDS.pointHead}
             value={point.head}
-            onChange={(si) => si !== null && set(at, { head: si })}
+            onChange={(si) => si !== null && set(position, { head: si })}
             className={styles.field}
           />
           {points.length > 2 ? (
             <Button
-              aria-label={`Remove point ${at + 1}`}
-              onClick={() => put(points.filter((_, index) => index !== at))}
+              aria-label={`Remove point ${position + 1}`}
+              onClick={() => put(points.filter((_, index) => index !== position))}
             >
               ×
             </Button>

@@ -30,7 +30,7 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
     return `${words.parts({ kind: 'volume', si: low }, digits).number}–${words.show({ kind: 'volume', si: high }, digits)}`;
   };
   const printed = filter.tankRating;
-  const normal = rating.stocks.find((one) => one.stock === 'normal');
+  const normal = rating.stocks.find((item) => item.stock === 'normal');
   return (
     <Fold
       title="Manufacturer’s tank rating"

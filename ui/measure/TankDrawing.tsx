@@ -29,9 +29,9 @@ export function TankDrawing({ tank, filters }: { tank: Tank; filters: readonly F
   const y = (above: number): number => bottom - above * scale;
   const right = MARGIN.left + width;
   const length = (si: number): string => words.show({ kind: 'length', si });
-  const placeX = (place: Place, at: number): number => {
-    if (place === 'middle') return MARGIN.left + width / 2 + (at - 0.5) * PORT_STEP;
-    return place === 'left' ? MARGIN.left + 12 + at * PORT_STEP : right - 12 - at * PORT_STEP;
+  const placeX = (place: Place, index: number): number => {
+    if (place === 'middle') return MARGIN.left + width / 2 + (index - 0.5) * PORT_STEP;
+    return place === 'left' ? MARGIN.left + 12 + index * PORT_STEP : right - 12 - index * PORT_STEP;
   };
   return (
     <svg
@@ -66,11 +66,11 @@ export function TankDrawing({ tank, filters }: { tank: Tank; filters: readonly F
       />
       <path d={`M${MARGIN.left} ${y(size.fill)} H${right + 6}`} stroke="var(--river)" strokeWidth={2} />
       {filters.map((filter) =>
-        filter.intakes.map((intake, at) => (
+        filter.intakes.map((intake, position) => (
           <IntakeMark
             // Intakes have no name of their own; their place is what tells them apart.
-            key={`${filter.id} ${at}`}
-            x={placeX(intake.place, at)}
+            key={`${filter.id} ${position}`}
+            x={placeX(intake.place, position)}
             top={y(size.fill)}
             foot={y(Math.max(0, size.fill - (intake.depth ?? size.fill * USUAL_DEPTH)))}
             sponge={intakeSponge(filter) !== null}

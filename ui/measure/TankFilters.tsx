@@ -21,24 +21,24 @@ export function TankFilters({
     <section aria-label="Filters on this tank" className={styles.filters}>
       <h2 className="caption">Filters on this tank</h2>
       <ul>
-        {shares.map((one) => (
-          <li key={one.filterId} className={styles.row}>
+        {shares.map((share) => (
+          <li key={share.filterId} className={styles.row}>
             <span>
-              {one.filterId === hereId ? (
-                <strong>{one.name}</strong>
+              {share.filterId === hereId ? (
+                <strong>{share.name}</strong>
               ) : (
-                <AppLink href={`/filter/${one.filterId}/measure`}>{one.name}</AppLink>
+                <AppLink href={`/filter/${share.filterId}/measure`}>{share.name}</AppLink>
               )}
             </span>
             <span className="figure">
-              {one.measured ? '' : 'about '}
-              {words.show({ kind: 'flow', si: one.flow })}
+              {share.measured ? '' : 'about '}
+              {words.show({ kind: 'flow', si: share.flow })}
             </span>
-            <span className={styles.share}>{words.show({ kind: 'share', si: one.share })}</span>
+            <span className={styles.share}>{words.show({ kind: 'share', si: share.share })}</span>
           </li>
         ))}
       </ul>
-      {shares.every((one) => one.measured) ? null : (
+      {shares.every((item) => item.measured) ? null : (
         <p className="quiet">“About”: not timed yet, predicted from pump and pack.</p>
       )}
       <AppLink href={`/new?tank=${tank.id}`}>Add another filter to this tank</AppLink>

@@ -8,4 +8,4 @@ export interface FilterPart {
 
 /** The list of assumptions without one that was just measured. */
 export const measured = (filter: Filter, key: Filter['assumed'][number]): Filter['assumed'] =>
-  filter.assumed.filter((one) => one !== key);
+  filter.assumed.filter((item) => item !== key);

@@ -55,9 +55,9 @@ export function Compare({ filter, around, packs }: Props) {
     return { key: key, label, values, differs: new Set(values).size > 1 };
   });
   const overTime = (key: string, label: string, of: (forecast: Forecast) => string) => {
-    const values = packs.map((_, at) => {
+    const values = packs.map((_, index) => {
       if (ahead.found === null || ahead.stale) return ahead.failed ? 'not worked out' : '…';
-      const forecast = ahead.found.answer[at] ?? null;
+      const forecast = ahead.found.answer[index] ?? null;
       return forecast === null ? 'food not known' : of(forecast);
     });
     return { key, label, values, differs: new Set(values).size > 1 };
@@ -120,8 +120,8 @@ export function Compare({ filter, around, packs }: Props) {
           {[...all.filter((row) => row.differs), ...all.filter((row) => !row.differs)].map((row) => (
             <tr key={row.key} data-differs={row.differs}>
               <th scope="row">{row.label}</th>
-              {row.values.map((value, at) => (
-                <td key={columns[at]?.pack.id}>{value}</td>
+              {row.values.map((value, place) => (
+                <td key={columns[place]?.pack.id}>{value}</td>
               ))}
             </tr>
           ))}

@@ -1,6 +1,5 @@
 'use client';
 import Button from '@mui/material/Button';
-import dynamic from 'next/dynamic';
 import type { Filter } from '@/core/filter/filter';
 import type { Spill } from '@/core/filter/spill';
 import { cannotSpill } from '@/core/hydraulics/cannotSpill';
@@ -8,9 +7,10 @@ import type { PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/Habits';
 import { Fold } from '../frame/Fold';
 import parts from '../measure/filterPart.module.css';
+import { lazyPart } from '../frame/lazyPart';
 
 // Loaded when the fold is opened.
-const NotchFields = dynamic(() => import('../measure/NotchFields').then((module) => module.NotchFields));
+const NotchFields = lazyPart(() => import('../measure/NotchFields').then((module) => module.NotchFields));
 
 interface Props {
   readonly filter: Filter;

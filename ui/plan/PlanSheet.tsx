@@ -1,6 +1,5 @@
 'use client';
 import Button from '@mui/material/Button';
-import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
@@ -17,10 +16,11 @@ import { latest } from '../state/openDocuments';
 import { useAutosave } from '../state/useAutosave';
 import { PlanBench } from './PlanBench';
 import styles from './PlanSheet.module.css';
+import { lazyPart } from '../frame/lazyPart';
 
 // Loaded when packs are compared.
-const Compare = dynamic(() => import('./Compare').then((module) => module.Compare));
-const Variants = dynamic(() => import('../time/Variants').then((module) => module.Variants));
+const Compare = lazyPart(() => import('./Compare').then((module) => module.Compare));
+const Variants = lazyPart(() => import('../time/Variants').then((module) => module.Variants));
 
 /** Stands for the comparison among the plans; no id of a document looks like it. */
 const COMPARE = '(compare)';
@@ -167,8 +167,8 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
 /** “Alternative 2”: the first number that is free. */
 function nextName(alternatives: readonly Stored<Pack>[]): string {
   const names = new Set(alternatives.map(({ doc }) => doc.name));
-  const number = Array.from({ length: MOST_ALTERNATIVES + 1 }, (_, at) => at + 1).find(
-    (one) => !names.has(`Alternative ${one}`),
+  const number = Array.from({ length: MOST_ALTERNATIVES + 1 }, (_, index) => index + 1).find(
+    (value) => !names.has(`Alternative ${value}`),
   );
   return `Alternative ${number}`;
 }

@@ -31,7 +31,7 @@ export function ThroughFix({ input, report, layer, onEdit }: Props) {
   const words = useWords();
   const [wanted, setWanted] = useState(String(PASS_THROUGH_GOAL));
   const [said, setSaid] = useState('');
-  const own = report.layers.find((one) => one.layerId === layer.id);
+  const own = report.layers.find((layerReport) => layerReport.layerId === layer.id);
   const share = (si: number): string => words.show({ kind: 'share', si });
   const find = () => {
     const fix = passThroughFix(input, layer.id, Number(wanted));

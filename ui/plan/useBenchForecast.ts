@@ -50,7 +50,7 @@ export function useBenchForecast(
     () =>
       state === null || day === 0
         ? null
-        : new Map(state.water.layers.map(({ layerId }, at) => [layerId, state.sludge[at] ?? []])),
+        : new Map(state.water.layers.map(({ layerId }, index) => [layerId, state.sludge[index] ?? []])),
     [state, day],
   );
   return {

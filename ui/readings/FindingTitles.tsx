@@ -13,7 +13,7 @@ export function FindingTitles({
   onSelect: (id: string | null) => void;
 }) {
   const words = useWords();
-  const serious = report.findings.filter((one) => one.level !== 'note');
+  const serious = report.findings.filter((item) => item.level !== 'note');
   return (
     <section aria-label="So far" className={styles.panel}>
       <h2 className={`caption ${styles.heading}`}>As found, so far</h2>

@@ -30,11 +30,11 @@ export function FindingsPanel({ title, input, report, onSelect, onEdit, numbered
     <section aria-label="Findings" className={styles.panel}>
       <h2 className={`caption ${styles.heading}`}>{title}</h2>
       {report.layers.length === 0 ? <p>Nothing to judge yet.</p> : null}
-      {report.layers.length > 0 && findings.every((one) => one.level === 'note') ? (
+      {report.layers.length > 0 && findings.every((item) => item.level === 'note') ? (
         <p className={styles.fine}>No problems found.</p>
       ) : null}
       <ul>
-        {findings.map((finding, at) => (
+        {findings.map((finding, index) => (
           <FindingItem
             key={`${finding.rule} ${finding.layers.join(' ')} ${words.say(finding.title)}`}
             finding={finding}
@@ -42,7 +42,7 @@ export function FindingsPanel({ title, input, report, onSelect, onEdit, numbered
             report={report}
             onSelect={onSelect}
             onEdit={onEdit}
-            number={numbered && finding.level !== 'note' ? at + 1 : null}
+            number={numbered && finding.level !== 'note' ? index + 1 : null}
           />
         ))}
       </ul>
@@ -91,8 +91,8 @@ function effectOf(edit: PackEdit, input: PackInput, report: PackReport, words: W
       ({ label, before, after: then }) =>
         `${label.toLowerCase()} ${before === null ? 'none' : words.parts(before).number} → ${then === null ? 'none' : words.show(then)}`,
     );
-  const counted = (one: PackReport): number =>
-    one.findings.filter((finding) => finding.level !== 'note').length;
+  const counted = (item: PackReport): number =>
+    item.findings.filter((finding) => finding.level !== 'note').length;
   const fewer = counted(report) - counted(after);
   return [
     ...figures,

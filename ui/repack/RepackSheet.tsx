@@ -56,7 +56,7 @@ export function RepackSheet({ around, filter, job, planned, log: storedLog }: Pr
   const put = (step: PackedStep) =>
     save.change((doc) => ({
       ...doc,
-      packed: [...doc.packed.filter((one) => one.layerId !== step.layerId), step],
+      packed: [...doc.packed.filter((item) => item.layerId !== step.layerId), step],
     }));
   const tick = (step: PackingStep) => {
     if (!packed.has(step.layerId))
@@ -64,7 +64,10 @@ export function RepackSheet({ around, filter, job, planned, log: storedLog }: Pr
     setChosenId(null);
   };
   const untick = (layerId: string) =>
-    save.change((doc) => ({ ...doc, packed: doc.packed.filter((one) => one.layerId !== layerId) }));
+    save.change((doc) => ({
+      ...doc,
+      packed: doc.packed.filter((candidate) => candidate.layerId !== layerId),
+    }));
   const back = () => {
     const last = save.doc.packed.at(-1);
     if (last !== undefined) untick(last.layerId);
@@ -111,11 +114,11 @@ export function RepackSheet({ around, filter, job, planned, log: storedLog }: Pr
             Into the filter in this order · {done} of {steps.length} in
           </h2>
           <ol>
-            {steps.map((step, at) => (
+            {steps.map((step, index) => (
               <ListRow
                 key={step.layerId}
                 step={step}
-                number={at + 1}
+                number={index + 1}
                 packed={packed.get(step.layerId)}
                 current={step === current}
                 onTick={(on) => (on ? tick(step) : untick(step.layerId))}

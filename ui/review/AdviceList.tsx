@@ -37,14 +37,14 @@ export function AdviceList({ bench }: { bench: PackBench }) {
     <section aria-label="What becomes of each layer" className={styles.panel}>
       <h2 className={`caption ${styles.heading}`}>What becomes of each layer, as the water meets them</h2>
       <ol>
-        {advice.map(({ layerId, treatment, reason }, at) => {
+        {advice.map(({ layerId, treatment, reason }, index) => {
           const layer = layers.get(layerId);
           if (layer === undefined) return null;
           const medium = mediumById(layer.medium);
           return (
             <li key={layerId} className={styles.row} data-chosen={layerId === selectedId}>
               <button type="button" className={styles.name} onClick={() => select(layerId)}>
-                <span className={styles.number}>{at + 1}</span>
+                <span className={styles.number}>{index + 1}</span>
                 <Swatch medium={medium} width={30} height={22} />
                 <span>{medium.name}</span>
               </button>
@@ -56,7 +56,7 @@ export function AdviceList({ bench }: { bench: PackBench }) {
                 <NativeSelect
                   value={layer.treatment ?? 'open'}
                   onChange={(event) => {
-                    const value = TREATMENTS.find((one) => one === event.target.value) ?? null;
+                    const value = TREATMENTS.find((item) => item === event.target.value) ?? null;
                     editing.edit({ type: 'set', layerId, change: { treatment: value } });
                   }}
                 >

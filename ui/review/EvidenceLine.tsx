@@ -20,8 +20,8 @@ export function EvidenceLine({ findings }: Props) {
   const prefix = useId();
   const { layout, layerById, selectedId, select, room } = useFlowLine();
   const marksOf = (layerId: string) =>
-    findings.flatMap((finding, at) =>
-      finding.layers.includes(layerId) ? [{ number: at + 1, level: finding.level }] : [],
+    findings.flatMap((finding, index) =>
+      finding.layers.includes(layerId) ? [{ number: index + 1, level: finding.level }] : [],
     );
   const boxes = layout.chambers.flatMap((chamber) => chamber.layers);
   const most = Math.max(0, ...boxes.map((box) => marksOf(box.report.layerId).length));

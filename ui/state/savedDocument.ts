@@ -143,12 +143,13 @@ export class SavedDocument<K extends SavedKind> {
   /** Reads a draft and puts it in place of what is stored; changes made meanwhile follow. */
   private async adopt(draft: Draft): Promise<void> {
     this.adopting = { draft, changes: [] };
-    const read = await readDraft(this.ref.kind, draft);
+    // Without the app its reader may not be there: the draft then stays for the next page.
+    const read = await readDraft(this.ref.kind, draft).catch(() => null);
     const { changes } = this.adopting;
     this.adopting = null;
     // Another page may have taken it up meanwhile.
     const isThere = draftsOf(this.ref).some(({ pageId, at }) => pageId === draft.pageId && at === draft.at);
-    if (isThere) this.replaceBy(draft, read);
+    if (isThere && read !== null) this.replaceBy(draft, read);
     changes.forEach(this.change);
   }
 
@@ -266,8 +267,8 @@ export class SavedDocument<K extends SavedKind> {
 
   /** Puts a change that was set aside back into the document. */
   readonly tryAside = async (draft: Draft): Promise<void> => {
-    const read = await readDraft(this.ref.kind, draft);
-    if (!read.ok || this.fits(read.doc).length > 0) return;
+    const read = await readDraft(this.ref.kind, draft).catch(() => null);
+    if (read === null || !read.ok || this.fits(read.doc).length > 0) return;
     this.dropAside(draft);
     this.change(() => read.doc);
   };

@@ -23,7 +23,7 @@ export function useKeys(shortcuts: readonly Shortcut[]): void {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (event.defaultPrevented || isTyping(event.target)) return;
-      const shortcut = current.current.find((one) => one.matches?.(event) === true);
+      const shortcut = current.current.find((item) => item.matches?.(event) === true);
       if (shortcut?.run === undefined) return;
       event.preventDefault();
       shortcut.run();

@@ -34,9 +34,9 @@ export function usePackEditing(filter: Filter, stored: Stored<Pack>): PackEditin
   const { remember, undo, redo, canUndo, canRedo } = useUndo<Undoable>();
   const { change } = save;
   const edit = useCallback(
-    (one: PackEdit, mark?: string) =>
+    (item: PackEdit, mark?: string) =>
       change((pack) => {
-        const layers = applyEdit(pack.layers, one);
+        const layers = applyEdit(pack.layers, item);
         if (layers.length > MOST_LAYERS) return pack;
         remember(undoable(pack), mark);
         return { ...pack, layers };

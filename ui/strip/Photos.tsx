@@ -50,8 +50,8 @@ export function Photos({ jobId, layerId, photos, onPhotos }: Props) {
     setBusy(true);
     const shrunk = await Promise.all(files.map(shrinkPicture));
     await store(
-      [...waiting, ...shrunk.flatMap((one) => (one.ok ? [one.jpeg] : []))],
-      shrunk.flatMap((one) => (one.ok ? [] : [one.fault])),
+      [...waiting, ...shrunk.flatMap((item) => (item.ok ? [item.jpeg] : []))],
+      shrunk.flatMap((candidate) => (candidate.ok ? [] : [candidate.fault])),
     );
   };
 
@@ -63,18 +63,18 @@ export function Photos({ jobId, layerId, photos, onPhotos }: Props) {
 
   return (
     <div className={styles.photos}>
-      {own.map((photo, at) => (
+      {own.map((photo, index) => (
         <figure key={photo.id} className={styles.photo}>
           <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
             <Image
               unoptimized
               src={`/api/photos/${photo.id}`}
-              alt={`Photo ${at + 1}, taken ${words.clock(photo.takenAt)}`}
+              alt={`Photo ${index + 1}, taken ${words.clock(photo.takenAt)}`}
               width={THUMB}
               height={THUMB}
             />
           </a>
-          <button type="button" aria-label={`Remove photo ${at + 1}`} onClick={() => void remove(photo)}>
+          <button type="button" aria-label={`Remove photo ${index + 1}`} onClick={() => void remove(photo)}>
             <Close fontSize="inherit" />
           </button>
         </figure>

@@ -97,7 +97,7 @@ export function PorePhoto({ photos, marks, onMarks }: Props) {
           <ChoiceField
             label="Photo"
             value={chosen}
-            choices={photos.map((photo, at) => ({ value: photo.id, label: `photo ${at + 1}` }))}
+            choices={photos.map((photo, index) => ({ value: photo.id, label: `photo ${index + 1}` }))}
             onChange={(value) => {
               setChosen(value);
               onMarks(NONE);
@@ -136,14 +136,14 @@ export function PorePhoto({ photos, marks, onMarks }: Props) {
           <image href={picture.url} width={picture.width} height={picture.height} />
           <g vectorEffect="non-scaling-stroke" className={styles.ruler}>
             {marks.ruler.length === 2 ? <Line marks={marks.ruler} /> : null}
-            {marks.ruler.map(([x, y], at) => (
-              <circle key={at} cx={x} cy={y} r={picture.width / 120} />
+            {marks.ruler.map(([x, y], place) => (
+              <circle key={place} cx={x} cy={y} r={picture.width / 120} />
             ))}
           </g>
           <g className={styles.pores}>
             <Line marks={marks.pores} />
-            {marks.pores.map(([x, y], at) => (
-              <circle key={at} cx={x} cy={y} r={picture.width / 160} />
+            {marks.pores.map(([x, y], position) => (
+              <circle key={position} cx={x} cy={y} r={picture.width / 160} />
             ))}
           </g>
           {cross === null ? null : (

@@ -3,8 +3,8 @@ import { DARK, LIGHT, type Colours } from './colours';
 
 /** WCAG 2.2 relative luminance and contrast ratio (published; from memory). */
 function luminance(hex: string): number {
-  const [r = 0, g = 0, b = 0] = [1, 3, 5].map((at) => {
-    const value = parseInt(hex.slice(at, at + 2), 16) / 255;
+  const [r = 0, g = 0, b = 0] = [1, 3, 5].map((index) => {
+    const value = parseInt(hex.slice(index, index + 2), 16) / 255;
     return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4;
   });
   return 0.2126 * r + 0.7152 * g + 0.0722 * b;

@@ -33,11 +33,11 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
   const number = (layerId: string | null): number | undefined =>
     report.layers.find((layer) => layer.layerId === layerId)?.flowNumber;
   const first = number(forecast.firstToClog);
-  const service = (one: Forecast): string =>
-    one.serviceDay === null ? 'none' : daysIn(words, one.serviceDay);
-  const sludge = (one: Forecast) => ({
+  const service = (item: Forecast): string =>
+    item.serviceDay === null ? 'none' : daysIn(words, item.serviceDay);
+  const sludge = (candidate: Forecast) => ({
     kind: 'sludge' as const,
-    si: one.siltPerMonth / USUAL_DIRT.sludgeDensity,
+    si: candidate.siltPerMonth / USUAL_DIRT.sludgeDensity,
   });
   return (
     <>

@@ -44,8 +44,8 @@ export function ServicePlanFold({ input, report, visits, onVisits, onEdit }: Pro
   const isFailed = asked === input && failed;
   const begin = () => (asked === input ? retry() : setAsked(input));
   const number = (layerId: string): string => {
-    const one = report.layers.find((layer) => layer.layerId === layerId);
-    return one === undefined ? 'a layer that is gone' : `layer ${one.flowNumber}`;
+    const item = report.layers.find((layer) => layer.layerId === layerId);
+    return item === undefined ? 'a layer that is gone' : `layer ${item.flowNumber}`;
   };
   return (
     <Fold
@@ -130,7 +130,7 @@ const minutes = (words: Words, count: number): string => {
 };
 
 const nameOf = (layers: readonly Layer[], layerId: string): string => {
-  const layer = layers.find((one) => one.id === layerId);
+  const layer = layers.find((layer) => layer.id === layerId);
   return layer === undefined ? '' : mediumById(layer.medium).name.toLowerCase();
 };
 

@@ -138,12 +138,12 @@ function Course({
   const y = scaleLinear([inUnit(lowest), inUnit(1.08)], [HEIGHT - FOOT, TOP]);
   const known = range?.range ?? null;
   const band = area<number>()
-    .x((_, at) => x(at))
-    .y0((_, at) => y(inUnit(Math.max(lowest, known?.low[at] ?? 0))))
-    .y1((_, at) => y(inUnit(known?.high[at] ?? 0)));
+    .x((_, index) => x(index))
+    .y0((_, place) => y(inUnit(Math.max(lowest, known?.low[place] ?? 0))))
+    .y1((_, position) => y(inUnit(known?.high[position] ?? 0)));
   const path = line<number>()
     .x((_, at) => x(at))
-    .y((one) => y(inUnit(one)));
+    .y((number) => y(inUnit(number)));
   const said = serviceSaid(words, forecast, known);
   const what = course.by === 'through' ? 'Flow through the pack' : 'Headroom under the rim';
   const limit = y(inUnit(course.limit));
@@ -208,9 +208,9 @@ function Course({
         />
         <div className={styles.axis} aria-hidden="true">
           {Array.from({ length: Math.floor(simulation.days / EVERY) + 1 }, (_, at) => at * EVERY).map(
-            (one) => (
-              <span key={one} style={{ left: x(one) }}>
-                {one === 0 ? 'day 0' : words.number(one)}
+            (item) => (
+              <span key={item} style={{ left: x(item) }}>
+                {item === 0 ? 'day 0' : words.number(item)}
               </span>
             ),
           )}

@@ -52,7 +52,7 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
   const y = scaleLinear([lowest, 1], [HEIGHT - 2, 2]);
   const path = line<number>()
     .x((_, day) => x(day))
-    .y((one) => y(one));
+    .y((value) => y(value));
   const service =
     variant.serviceDay === null ? 'no service in a year' : `service in ${daysIn(words, variant.serviceDay)}`;
   const sooner = (variant.serviceDay ?? Infinity) < (plan?.serviceDay ?? Infinity);

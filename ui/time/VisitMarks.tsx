@@ -22,30 +22,31 @@ const STEPS: Readonly<Record<string, number>> = {
 
 /** Marks of the visits planned: dragged along the strip, moved by arrows, removed with Delete. */
 export function VisitMarks({ x, days, visits, onVisits }: Props) {
-  const drag = (event: PointerEvent<HTMLButtonElement>, at: number) => {
+  const drag = (event: PointerEvent<HTMLButtonElement>, index: number) => {
     if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
     const left = event.currentTarget.parentElement?.getBoundingClientRect().left ?? 0;
     const day = Math.round(x.invert(event.clientX - left));
-    if (day !== visits[at]?.day) onVisits(moveVisit(visits, at, day, days), `visit ${at}`);
+    if (day !== visits[index]?.day) onVisits(moveVisit(visits, index, day, days), `visit ${index}`);
   };
-  const press = (event: KeyboardEvent, at: number) => {
-    const visit = visits[at];
+  const press = (event: KeyboardEvent, place: number) => {
+    const visit = visits[place];
     const step = STEPS[event.key];
     if (visit === undefined) return;
-    if (event.key === 'Delete' || event.key === 'Backspace') onVisits(visits.filter((one) => one !== visit));
-    else if (step !== undefined) onVisits(moveVisit(visits, at, visit.day + step, days), `visit ${at}`);
+    if (event.key === 'Delete' || event.key === 'Backspace')
+      onVisits(visits.filter((item) => item !== visit));
+    else if (step !== undefined) onVisits(moveVisit(visits, place, visit.day + step, days), `visit ${place}`);
     else return;
     event.preventDefault();
     event.stopPropagation();
   };
   return (
     <>
-      {visits.map((visit, at) => (
+      {visits.map((visit, position) => (
         <button
-          key={at}
+          key={position}
           type="button"
           role="slider"
-          aria-label={`Visit ${at + 1}`}
+          aria-label={`Visit ${position + 1}`}
           aria-valuemin={1}
           aria-valuemax={days}
           aria-valuenow={visit.day}
@@ -54,8 +55,8 @@ export function VisitMarks({ x, days, visits, onVisits }: Props) {
           className={styles.mark}
           style={{ left: x(visit.day) }}
           onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-          onPointerMove={(event) => drag(event, at)}
-          onKeyDown={(event) => press(event, at)}
+          onPointerMove={(event) => drag(event, position)}
+          onKeyDown={(event) => press(event, position)}
         />
       ))}
     </>

@@ -9,13 +9,13 @@ describe('latestOnly', () => {
     const failed: unknown[] = [];
     const ends: { finish: () => void; fail: () => void }[] = [];
     const ask = latestOnly<number, string>(
-      (one) => {
-        begun.push(one);
+      (value) => {
+        begun.push(value);
         return new Promise((resolve, reject) => {
-          ends.push({ finish: () => resolve(`${one}!`), fail: () => reject(new Error('torn')) });
+          ends.push({ finish: () => resolve(`${value}!`), fail: () => reject(new Error('torn')) });
         });
       },
-      (one, answer) => done.push([one, answer]),
+      (number, answer) => done.push([number, answer]),
       (error) => failed.push(error),
     );
     const settle = () => new Promise((resolve) => setTimeout(resolve));

@@ -79,7 +79,10 @@ export function Vessel({
   });
   const media = [...new Set(layers.map((layer) => layer.medium))].map(mediumById);
   const way = waterWay(filter)
-    .map(([x, y], at) => `${at === 0 ? 'M' : 'L'}${origin + x * scale} ${MARGIN.top + (height - y) * scale}`)
+    .map(
+      ([x, y], index) =>
+        `${index === 0 ? 'M' : 'L'}${origin + x * scale} ${MARGIN.top + (height - y) * scale}`,
+    )
     .join(' ');
 
   const size = {
@@ -104,9 +107,9 @@ export function Vessel({
         {filter.chambers.map((chamber) => (
           <rect key={chamber.id} {...toPx(chamberRect(chamber))} fill="var(--sheet)" stroke="var(--rule)" />
         ))}
-        {report.layers.map((one) => {
-          const layer = byId.get(one.layerId);
-          const chamber = filter.chambers.find(({ id }) => id === one.chamberId);
+        {report.layers.map((layerReport) => {
+          const layer = byId.get(layerReport.layerId);
+          const chamber = filter.chambers.find(({ id }) => id === layerReport.chamberId);
           if (layer === undefined || chamber === undefined) return null;
           const shown = present === undefined || present.has(layer.id);
           const chosen = layer.id === selectedId;
@@ -116,7 +119,7 @@ export function Vessel({
               onClick={() => onSelect?.(layer.id)}
               className={onSelect === undefined ? undefined : styles.choose}
             >
-              {layerRects(chamber, one, layer.cut?.length ?? null).map((rect) => (
+              {layerRects(chamber, layerReport, layer.cut?.length ?? null).map((rect) => (
                 <rect
                   key={rect.x}
                   {...toPx(rect)}
@@ -128,7 +131,7 @@ export function Vessel({
               ))}
               {sludge === null
                 ? null
-                : layerRects(chamber, one, layer.cut?.length ?? null).map((rect) => (
+                : layerRects(chamber, layerReport, layer.cut?.length ?? null).map((rect) => (
                     <rect
                       key={rect.x}
                       {...toPx(rect)}
@@ -142,15 +145,16 @@ export function Vessel({
         {plain ? null : (
           <>
             <Levels filter={filter} report={report} scale={scale} origin={origin} />
-            {report.layers.map((one) => {
-              const chamber = filter.chambers.find(({ id }) => id === one.chamberId);
-              const layer = byId.get(one.layerId);
+            {report.layers.map((layerFlow) => {
+              const chamber = filter.chambers.find(({ id }) => id === layerFlow.chamberId);
+              const layer = byId.get(layerFlow.layerId);
               if (chamber === undefined || layer === undefined) return null;
-              const rect = layerRects(chamber, one, layer.cut?.length ?? null).at(-1);
+              const rect = layerRects(chamber, layerFlow, layer.cut?.length ?? null).at(-1);
               if (rect === undefined) return null;
               const at = toPx(rect);
               // Numbers of thin layers step aside by turns, so that none covers the next.
-              const aside = at.height < NUMBER_HEIGHT && one.flowNumber % 2 === 0 ? NUMBER_HEIGHT + 3 : 0;
+              const aside =
+                at.height < NUMBER_HEIGHT && layerFlow.flowNumber % 2 === 0 ? NUMBER_HEIGHT + 3 : 0;
               return (
                 <g
                   key={layer.id}
@@ -159,7 +163,7 @@ export function Vessel({
                 >
                   <circle r={9} fill="var(--sheet)" stroke="var(--ink)" />
                   <text className={styles.number} y={4} textAnchor="middle">
-                    {one.flowNumber}
+                    {layerFlow.flowNumber}
                   </text>
                 </g>
               );
@@ -191,7 +195,7 @@ export function Vessel({
 function meanSludge(slices: readonly SludgeSlice[]): number {
   const depth = slices.reduce((sum, { from, to }) => sum + to - from, 0);
   const held = slices.reduce(
-    (sum, { from, to, bySize }) => sum + (to - from) * bySize.reduce((all, one) => all + one, 0),
+    (sum, { from, to, bySize }) => sum + (to - from) * bySize.reduce((all, value) => all + value, 0),
     0,
   );
   return depth === 0 ? 0 : Math.min(1, held / depth);
@@ -291,18 +295,18 @@ function Levels({
       {filter.chambers.map((chamber) => {
         if (chamber.stop === null) return null;
         const rect = chamberRect(chamber);
-        const at = chamber.way === 'down' ? rect.y + rect.height - chamber.stop : rect.y + chamber.stop;
+        const index = chamber.way === 'down' ? rect.y + rect.height - chamber.stop : rect.y + chamber.stop;
         if (chamber.way === 'across' || chamber.way === 'inward') return null;
         const left = origin + rect.x * scale;
         return (
           <g key={chamber.id}>
             <path
-              d={`M${left - 16} ${y(at)} H${left + rect.width * scale + 4}`}
+              d={`M${left - 16} ${y(index)} H${left + rect.width * scale + 4}`}
               stroke="var(--stop)"
               strokeWidth={1.5}
               strokeDasharray="5 3"
             />
-            <text x={left - 18} y={y(at) + 4} textAnchor="end" className={styles.stop}>
+            <text x={left - 18} y={y(index) + 4} textAnchor="end" className={styles.stop}>
               stop
             </text>
           </g>

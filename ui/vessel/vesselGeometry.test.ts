@@ -11,9 +11,9 @@ describe('the way of the water', () => {
   it.each(FilterKindSchema.options)('runs along walls only, through every chamber of %s', (kind) => {
     const filter = presetFilter(kind, { id: 'f', tankId: 't' }, 'Test');
     const way = waterWay(filter);
-    way.slice(1).forEach(([x, y], at) => {
-      const [fromX, fromY] = way[at] ?? [0, 0];
-      expect(Math.min(Math.abs(x - fromX), Math.abs(y - fromY)), `corner ${at + 1}`).toBeLessThan(1e-9);
+    way.slice(1).forEach(([x, y], index) => {
+      const [fromX, fromY] = way[index] ?? [0, 0];
+      expect(Math.min(Math.abs(x - fromX), Math.abs(y - fromY)), `corner ${index + 1}`).toBeLessThan(1e-9);
     });
     for (const chamber of filter.chambers) {
       const { x, y, width, height } = chamberRect(chamber);
@@ -74,7 +74,7 @@ describe('layers in the cutaway', () => {
       layers,
       flow: null,
     }).layers;
-    const chamber = filter.chambers.find((one) => one.id === chamberId);
+    const chamber = filter.chambers.find((chamber) => chamber.id === chamberId);
     if (report === undefined || chamber === undefined) throw new Error('The preset has changed.');
     const rects = layerRects(chamber, report, null).map(({ x, y, width, height }) => [x, y, width, height]);
     expect(rects.map((rect) => rect.map((value) => Math.round(value * 1e4) / 1e4))).toEqual(expected);

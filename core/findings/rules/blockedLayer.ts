@@ -5,7 +5,7 @@ import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
 
 /** Layers found blocked: no water went through them any more. */
 export const blockedLayer: Rule = ({ filter, inFlow }) => {
-  const blocked = inFlow.filter((one) => one.layer.dirt === 'blocked');
+  const blocked = inFlow.filter((placed) => placed.layer.dirt === 'blocked');
   if (blocked.length === 0) return [];
   return [
     {

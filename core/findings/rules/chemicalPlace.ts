@@ -6,10 +6,10 @@ import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
 
 /** Chemical media stand last along the water, unless they sit where the hands reach them first. */
 export const chemicalPlace: Rule = (context) =>
-  context.inFlow.flatMap((placed, at): Finding[] => {
+  context.inFlow.flatMap((placed, index): Finding[] => {
     const after = context.inFlow
-      .slice(at + 1)
-      .filter((one) => one.role === 'biological' || one.role === 'mechanical');
+      .slice(index + 1)
+      .filter((placed) => placed.role === 'biological' || placed.role === 'mechanical');
     if (placed.role !== 'chemical' || after.length === 0) return [];
     const common = {
       rule: 'chemical-place',
@@ -39,9 +39,9 @@ export const chemicalPlace: Rule = (context) =>
 
 /** True when nothing is lifted for it that is not lifted anyway, and the biological media after it lie deeper. */
 function isInReach(context: RuleContext, placed: PlacedLayer, after: readonly PlacedLayer[]): boolean {
-  const lifts = (one: PlacedLayer): number => one.chamber.lift.length;
+  const lifts = (item: PlacedLayer): number => item.chamber.lift.length;
   const fewest = Math.min(...context.inFlow.map(lifts));
-  const biological = after.filter((one) => one.role === 'biological');
+  const biological = after.filter((candidate) => candidate.role === 'biological');
   return (
     lifts(placed) === fewest && biological.length > 0 && biological.every((one) => lifts(one) > lifts(placed))
   );

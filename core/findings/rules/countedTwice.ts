@@ -5,9 +5,11 @@ import { idsOf, namesInside, upperFirst } from './words';
 
 /** One medium, one job: what catches dirt is not counted as surface for bacteria as well, unless it is all there is. */
 export const countedTwice: Rule = ({ inFlow, schools }) => {
-  const foam = inFlow.filter((one) => one.medium.family === 'foam');
-  const cartridges = inFlow.filter((one) => one.medium.family === 'cartridge');
-  const biologicalOnly = inFlow.some((one) => isBiologicalOnly(one.layer) && one.role === 'biological');
+  const foam = inFlow.filter((placed) => placed.medium.family === 'foam');
+  const cartridges = inFlow.filter((placed) => placed.medium.family === 'cartridge');
+  const biologicalOnly = inFlow.some(
+    (placed) => isBiologicalOnly(placed.layer) && placed.role === 'biological',
+  );
   return [
     ...(foam.length > 0 && !biologicalOnly && cartridges.length === 0
       ? [
@@ -51,4 +53,4 @@ export const countedTwice: Rule = ({ inFlow, schools }) => {
 };
 
 const total = (layers: readonly { measure: { surface: number } }[]): number =>
-  layers.reduce((sum, one) => sum + one.measure.surface, 0);
+  layers.reduce((sum, layer) => sum + layer.measure.surface, 0);

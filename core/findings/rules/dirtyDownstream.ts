@@ -6,14 +6,14 @@ import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
 
 /** Biological media dirtier than all the foam ahead of them: the dirt went around. */
 export const dirtyDownstream: Rule = ({ inFlow }) => {
-  const dirt = (one: PlacedLayer): number =>
-    one.layer.dirt === null ? -1 : DIRT_STATES.indexOf(one.layer.dirt);
-  const dirty = inFlow.filter((one, at) => {
-    if (one.role !== 'biological' || dirt(one) < DIRT_STATES.indexOf('loaded')) return false;
+  const dirt = (placed: PlacedLayer): number =>
+    placed.layer.dirt === null ? -1 : DIRT_STATES.indexOf(placed.layer.dirt);
+  const dirty = inFlow.filter((placed, index) => {
+    if (placed.role !== 'biological' || dirt(placed) < DIRT_STATES.indexOf('loaded')) return false;
     const before = inFlow
-      .slice(0, at)
+      .slice(0, index)
       .filter((other) => other.role === 'mechanical' && other.layer.dirt !== null);
-    return before.length > 0 && before.every((other) => dirt(other) < dirt(one));
+    return before.length > 0 && before.every((other) => dirt(other) < dirt(placed));
   });
   if (dirty.length === 0) return [];
   return [
@@ -22,7 +22,7 @@ export const dirtyDownstream: Rule = ({ inFlow }) => {
       level: 'check',
       effect: shareOfPack(inFlow, dirty),
       title: sentence`${upperFirst(namesInside(dirty))} ${verb(dirty.length, 'is', 'are')} dirtier than the foam ahead.`,
-      reason: sentence`The dirt went around the foam, not through it: look for a clean stripe or a dirt track along a wall, and for short pads. ${{ kind: 'volume', si: dirty.reduce((sum, one) => sum + one.measure.volume, 0) }} of biological media took it.`,
+      reason: sentence`The dirt went around the foam, not through it: look for a clean stripe or a dirt track along a wall, and for short pads. ${{ kind: 'volume', si: dirty.reduce((sum, placed) => sum + placed.measure.volume, 0) }} of biological media took it.`,
       layers: idsOf(dirty),
     },
   ];

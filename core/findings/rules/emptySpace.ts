@@ -21,7 +21,9 @@ export const emptySpace: Rule = (context) => {
     const share = measure.freeDepth / measure.usableDepth;
     if (share <= FREE_DEPTH_UNMENTIONED) return [];
     const free = sentence`${{ kind: 'length', si: measure.freeDepth }} of ${{ kind: 'length', si: measure.usableDepth }}`;
-    const layers = context.inFlow.filter((one) => one.chamber.id === chamber.id).map((one) => one.layer.id);
+    const layers = context.inFlow
+      .filter((placed) => placed.chamber.id === chamber.id)
+      .map((placed) => placed.layer.id);
     if (isSettlementSpace(context, chamber))
       return [
         {
@@ -50,5 +52,5 @@ export const emptySpace: Rule = (context) => {
 function isSettlementSpace(context: RuleContext, chamber: Chamber): boolean {
   if (!isCanister(context.filter.kind) || chamber.way !== 'up' || context.filter.chambers[0] !== chamber)
     return false;
-  return !context.inFlow.some((one) => one.chamber.id === chamber.id && isMechanical(one.layer));
+  return !context.inFlow.some((placed) => placed.chamber.id === chamber.id && isMechanical(placed.layer));
 }

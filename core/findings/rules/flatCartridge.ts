@@ -10,7 +10,7 @@ const GAP = 0.002;
 export const flatCartridge: Rule = ({ filter, chambers, inFlow }) => {
   if (filter.kind !== 'hang-on-back-cartridge') return [];
   return chambers.flatMap(({ chamber, measure }) => {
-    const inside = inFlow.filter((one) => one.chamber === chamber);
+    const inside = inFlow.filter((placed) => placed.chamber === chamber);
     const last = inside.at(-1);
     const flat = last !== undefined && last.medium.supply !== 'loose' && measure.overfill === 0;
     if (!flat || measure.filledDepth <= usableDepth(chamber) - GAP) return [];

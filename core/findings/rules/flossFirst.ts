@@ -6,17 +6,17 @@ import { idsOf, shareOfPack } from './words';
 
 /** True for a floss pad that is the first mechanical layer with foam after it: done by choice. */
 export function isFlossFirst(context: RuleContext, placed: PlacedLayer): boolean {
-  const mechanical = context.inFlow.filter((one) => isMechanical(one.layer));
+  const mechanical = context.inFlow.filter((item) => isMechanical(item.layer));
   return (
     mechanical[0] === placed &&
     placed.medium.family === 'floss' &&
-    mechanical.some((one) => one.medium.family === 'foam')
+    mechanical.some((candidate) => candidate.medium.family === 'foam')
   );
 }
 
 /** Floss ahead of the foam, changed often: an exception some keepers choose. */
 export const flossFirst: Rule = (context) => {
-  const floss = context.inFlow.filter((one) => isFlossFirst(context, one));
+  const floss = context.inFlow.filter((placed) => isFlossFirst(context, placed));
   if (floss.length === 0) return [];
   return [
     {

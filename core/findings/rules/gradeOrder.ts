@@ -10,15 +10,17 @@ import { idsOf, nameInside, namesInside, shareOfPack, upperFirst, verb } from '.
 /** Mechanical layers go coarse, medium, fine along the water: each grade unloads the next. */
 export const gradeOrder: Rule = (context) => {
   const graded = context.inFlow.filter(
-    (one) => gradeRank(one.medium) !== null && !isFlossFirst(context, one),
+    (placed) => gradeRank(placed.medium) !== null && !isFlossFirst(context, placed),
   );
-  const rank = (one: PlacedLayer): number => gradeRank(one.medium) ?? 0;
-  const late = graded.filter((one, at) => graded.slice(0, at).some((before) => rank(before) > rank(one)));
+  const rank = (placed: PlacedLayer): number => gradeRank(placed.medium) ?? 0;
+  const late = graded.filter((placed, index) =>
+    graded.slice(0, index).some((before) => rank(before) > rank(placed)),
+  );
   const [first] = late;
   if (first === undefined) return [];
   const finer = graded
     .slice(0, graded.indexOf(first))
-    .reduce((finest, one) => (rank(one) > rank(finest) ? one : finest));
+    .reduce((finest, placed) => (rank(placed) > rank(finest) ? placed : finest));
   return [
     {
       rule: 'grade-order',

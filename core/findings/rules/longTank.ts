@@ -13,8 +13,8 @@ export const longTank: Rule = ({ tank, filter, others }) => {
   const { length } = tank.water.shape;
   if (length < LONG || tank.circulation.length > 0) return [];
   const filters = [filter, ...others];
-  const outlets = filters.reduce((sum, one) => sum + one.outlets.length, 0);
-  const wanted = filters.every((one) => isHangOnBack(one.kind))
+  const outlets = filters.reduce((sum, filter) => sum + filter.outlets.length, 0);
+  const wanted = filters.every((filter) => isHangOnBack(filter.kind))
     ? Math.round(length / LENGTH_PER_HANG_ON_BACK)
     : 2;
   if (outlets >= wanted) return [];

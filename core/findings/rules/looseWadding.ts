@@ -8,10 +8,10 @@ const STRONG_PUMP = 800e-3 / 3600;
 /** Loose wadding with nothing after it that holds it back: a strong pump pulls it through. */
 export const looseWadding: Rule = ({ filter, inFlow }) => {
   if (filter.labelFlow < STRONG_PUMP || filter.equipment.includes('grid')) return [];
-  const at = inFlow.findIndex((one) => one.medium.id === 'floss-loose');
-  const wadding = inFlow[at];
+  const index = inFlow.findIndex((placed) => placed.medium.id === 'floss-loose');
+  const wadding = inFlow[index];
   if (wadding === undefined) return [];
-  if (inFlow.slice(at + 1).some((one) => one.medium.supply === 'sheet')) return [];
+  if (inFlow.slice(index + 1).some((placed) => placed.medium.supply === 'sheet')) return [];
   return [
     {
       rule: 'loose-wadding',

@@ -7,16 +7,17 @@ import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
 /** What is changed monthly belongs where it is reached without lifting the biological media of a filter that is opened twice a year. */
 export const monthlyDeep: Rule = ({ filter, inFlow, schools }) => {
   if (!isCanister(filter.kind)) return [];
-  const biological = inFlow.filter((one) => one.role === 'biological');
-  const under = (one: PlacedLayer): boolean =>
+  const biological = inFlow.filter((placed) => placed.role === 'biological');
+  const under = (placed: PlacedLayer): boolean =>
     biological.some(
-      (above) => above.chamber !== one.chamber && above.chamber.lift.length < one.chamber.lift.length,
+      (above) => above.chamber !== placed.chamber && above.chamber.lift.length < placed.chamber.lift.length,
     );
   const deep = inFlow.filter(
-    (one) => (one.medium.service === 'replace' || one.medium.service === 'recharge') && under(one),
+    (placed) =>
+      (placed.medium.service === 'replace' || placed.medium.service === 'recharge') && under(placed),
   );
   if (deep.length === 0) return [];
-  const chemical = deep.some((one) => one.role === 'chemical');
+  const chemical = deep.some((placed) => placed.role === 'chemical');
   return [
     {
       rule: 'monthly-deep',

@@ -5,8 +5,8 @@ import { idsOf } from './words';
 
 /** Biological media with no foam or floss anywhere. */
 export const nothingMechanical: Rule = ({ inFlow }) => {
-  const biological = inFlow.filter((one) => one.role === 'biological');
-  if (biological.length === 0 || inFlow.some((one) => isMechanical(one.layer))) return [];
+  const biological = inFlow.filter((placed) => placed.role === 'biological');
+  if (biological.length === 0 || inFlow.some((placed) => isMechanical(placed.layer))) return [];
   return [
     {
       rule: 'nothing-mechanical',

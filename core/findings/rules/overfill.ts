@@ -9,7 +9,7 @@ import { idsOf } from './words';
 export const overfill: Rule = (context) =>
   context.chambers.flatMap(({ chamber, measure }) => {
     if (measure.overfill === 0) return [];
-    const inside = context.inFlow.filter((one) => one.chamber.id === chamber.id);
+    const inside = context.inFlow.filter((placed) => placed.chamber.id === chamber.id);
     const over = { kind: 'length', si: measure.overfill } as const;
     const limit = chamber.stop === null ? 'chamber' : 'stop';
     return [
@@ -21,7 +21,7 @@ export const overfill: Rule = (context) =>
           ? sentence`A stack over the stop lifts the water in front of it, and it spills over the rim at the back; that is easily mistaken for evaporation.`
           : sentence`A chamber too full keeps the lid from closing and presses the media together.`,
         effect: Math.min(1, measure.overfill / measure.usableDepth),
-        layers: idsOf(inside.filter((one) => one.measure.to > measure.usableDepth)),
+        layers: idsOf(inside.filter((placed) => placed.measure.to > measure.usableDepth)),
         ...trim(inside, measure.overfill),
       },
     ];
@@ -30,7 +30,7 @@ export const overfill: Rule = (context) =>
 /** Takes the excess off the thickest layer, where it leaves a layer worth having. */
 function trim(inside: readonly PlacedLayer[], excess: number) {
   const thickest = inside.reduce<PlacedLayer | undefined>(
-    (most, one) => (most === undefined || one.layer.thickness > most.layer.thickness ? one : most),
+    (most, placed) => (most === undefined || placed.layer.thickness > most.layer.thickness ? placed : most),
     undefined,
   );
   if (thickest === undefined) return {};

@@ -8,12 +8,12 @@ import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
 
 /** A fine pad after the biological media: a school when something fine stands before them too, a fault when not. */
 export const polishingPad: Rule = (context) => {
-  const polish = context.inFlow.filter((one) => one.role === 'polish');
+  const polish = context.inFlow.filter((placed) => placed.role === 'polish');
   if (polish.length === 0) return [];
   const fineBefore = context.inFlow.some(
-    (one) => one.role === 'mechanical' && (gradeRank(one.medium) ?? -1) >= GRADES.indexOf('fine'),
+    (placed) => placed.role === 'mechanical' && (gradeRank(placed.medium) ?? -1) >= GRADES.indexOf('fine'),
   );
-  const biological = context.inFlow.filter((one) => one.role === 'biological');
+  const biological = context.inFlow.filter((placed) => placed.role === 'biological');
   const common = {
     rule: 'polishing-pad',
     school: 'finePad' as const,
@@ -49,4 +49,4 @@ export const polishingPad: Rule = (context) => {
 };
 
 const volumeOf = (layers: readonly PlacedLayer[]): number =>
-  layers.reduce((sum, one) => sum + one.measure.volume, 0);
+  layers.reduce((sum, placed) => sum + placed.measure.volume, 0);

@@ -20,12 +20,12 @@ function place(placed: PlacedLayer): number {
  * place keep theirs. Undefined when the layers concerned sit in different chambers: no one move mends that.
  */
 export function properOrder(context: RuleContext, concerned: readonly PlacedLayer[]): PackEdit | undefined {
-  const chamberIds = new Set(concerned.map((one) => one.chamber.id));
+  const chamberIds = new Set(concerned.map((placed) => placed.chamber.id));
   const [chamberId] = chamberIds;
   if (chamberId === undefined || chamberIds.size > 1) return undefined;
   const layerIds = context.inFlow
-    .filter((one) => one.chamber.id === chamberId)
-    .map((one, at) => ({ id: one.layer.id, key: place(one), at }))
+    .filter((item) => item.chamber.id === chamberId)
+    .map((candidate, index) => ({ id: candidate.layer.id, key: place(candidate), at: index }))
     .sort((a, b) => a.key - b.key || a.at - b.at)
     .map(({ id }) => id);
   return { type: 'arrange', chamberId, layerIds };

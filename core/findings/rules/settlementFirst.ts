@@ -4,7 +4,7 @@ import { idsOf, namesInside, upperFirst, verb } from './words';
 
 /** Rings or open balls ahead of the first foam: primary settlement, not misplaced biological media. */
 export const settlementFirst: Rule = ({ inFlow }) => {
-  const settle = inFlow.filter((one) => one.role === 'settle');
+  const settle = inFlow.filter((placed) => placed.role === 'settle');
   if (settle.length === 0) return [];
   return [
     {

@@ -9,12 +9,12 @@ const CLOSED_GAP = 0.0005;
 /** Pieces that do not reach the walls: the water takes the open way around them. */
 export const shortPiece: Rule = ({ inFlow, flowOf }) => {
   const short = inFlow.filter(
-    (one) => one.measure.wallGap > CLOSED_GAP && flowOf(one).passThrough < PASS_THROUGH_GOAL,
+    (placed) => placed.measure.wallGap > CLOSED_GAP && flowOf(placed).passThrough < PASS_THROUGH_GOAL,
   );
   if (short.length === 0) return [];
-  const gap = Math.max(...short.map((one) => one.measure.wallGap));
-  const open = 1 - Math.min(...short.map((one) => one.measure.coverShare));
-  const through = Math.min(...short.map((one) => flowOf(one).passThrough));
+  const gap = Math.max(...short.map((placed) => placed.measure.wallGap));
+  const open = 1 - Math.min(...short.map((placed) => placed.measure.coverShare));
+  const through = Math.min(...short.map((placed) => flowOf(placed).passThrough));
   return [
     {
       rule: 'short-piece',
@@ -27,7 +27,7 @@ export const shortPiece: Rule = ({ inFlow, flowOf }) => {
         label: 'Cut wall to wall',
         edit: {
           type: 'all',
-          edits: short.map((one) => ({ type: 'set', layerId: one.layer.id, change: { cut: null } })),
+          edits: short.map((placed) => ({ type: 'set', layerId: placed.layer.id, change: { cut: null } })),
         },
       },
     },

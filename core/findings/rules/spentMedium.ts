@@ -7,24 +7,24 @@ const DAY = 86_400;
 
 /** Media that are used up by time and have been in for longer. */
 export const spentMedium: Rule = ({ inFlow, now }) =>
-  inFlow.flatMap((one) => {
-    const days = usedUpAfter(one.medium);
-    const { installedOn } = one.layer;
+  inFlow.flatMap((placed) => {
+    const days = usedUpAfter(placed.medium);
+    const { installedOn } = placed.layer;
     if (days === null || installedOn === null || now === null) return [];
     const lasts = days * DAY;
     const age = (Date.parse(now) - Date.parse(installedOn)) / 1000;
     if (age <= lasts) return [];
-    const chemical = one.role === 'chemical';
+    const chemical = placed.role === 'chemical';
     return [
       {
         rule: 'spent-medium',
         level: 'check' as const,
-        effect: shareOfPack(inFlow, [one]),
-        title: sentence`${upperFirst(nameInside(one))} has been in for ${{ kind: 'duration', si: age }}.`,
+        effect: shareOfPack(inFlow, [placed]),
+        title: sentence`${upperFirst(nameInside(placed))} has been in for ${{ kind: 'duration', si: age }}.`,
         reason: chemical
           ? sentence`It is spent after about ${{ kind: 'duration', si: lasts }}; since then it only carries film, which goes out with it. Change it, or leave its room to biological media.`
           : sentence`It is worn after about ${{ kind: 'duration', si: lasts }}: what it holds rots in the flow. Change it.`,
-        layers: idsOf([one]),
+        layers: idsOf([placed]),
       },
     ];
   });

@@ -17,7 +17,7 @@ export const spills: Rule = ({ water: { level }, filter, inFlow }) => {
         ? sentence`Water stands ${{ kind: 'gap', si: -level.headroom }} over the rim at the back.`
         : sentence`Only ${{ kind: 'gap', si: level.headroom }} of headroom, with the pack still clean.`,
       reason: sentence`At ${{ kind: 'flow', si: filter.labelFlow }} on the label the water stands ${{ kind: 'gap', si: level.beforePack }} over the lip before this pack; the rim is ${{ kind: 'gap', si: level.rim }} over it. ${over ? 'It spills.' : 'A little dirt, and it spills.'} Coarser or less media, a relief notch, or sending part of the flow round again lowers it.`,
-      layers: inFlow.map((one) => one.layer.id),
+      layers: inFlow.map((placed) => placed.layer.id),
     },
   ];
 };

@@ -24,7 +24,7 @@ export const spongeFit: Rule = ({ filter, inFlow }) => {
       reason: loose
         ? sentence`Water and fry go in beside it, and it slips off. Shim it with an off-cut of foam.`
         : sentence`Forced on, it splits along its side. Take a wider one, or open its bore.`,
-      layers: inFlow.filter((one) => one.chamber === sponge).map((one) => one.layer.id),
+      layers: inFlow.filter((placed) => placed.chamber === sponge).map((placed) => placed.layer.id),
     },
   ];
 };

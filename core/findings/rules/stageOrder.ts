@@ -8,11 +8,11 @@ import { idsOf, nameInside, namesInside, shareOfPack, upperFirst, verb } from '.
 /** Mechanical media stand ahead of biological media, so that silt does not close the pores. */
 export const stageOrder: Rule = (context) => {
   const biologicalAt = context.inFlow.findIndex(
-    (one) => one.role === 'biological' && isBiologicalOnly(one.layer),
+    (placed) => placed.role === 'biological' && isBiologicalOnly(placed.layer),
   );
   const biological = context.inFlow[biologicalAt];
   if (biological === undefined) return [];
-  const late = context.inFlow.slice(biologicalAt + 1).filter((one) => one.role === 'mechanical');
+  const late = context.inFlow.slice(biologicalAt + 1).filter((placed) => placed.role === 'mechanical');
   if (late.length === 0) return [];
   return [
     {

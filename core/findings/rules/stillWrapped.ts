@@ -5,16 +5,16 @@ import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
 /** Media still in its plastic packing. */
 export const stillWrapped: Rule = ({ inFlow }) =>
   inFlow
-    .filter((one) => one.layer.holder === 'wrapper')
-    .map((one) => ({
+    .filter((placed) => placed.layer.holder === 'wrapper')
+    .map((placed) => ({
       rule: 'still-wrapped',
       level: 'urgent' as const,
-      title: sentence`${upperFirst(nameInside(one))} is still in its plastic wrapper.`,
+      title: sentence`${upperFirst(nameInside(placed))} is still in its plastic wrapper.`,
       reason: sentence`No water goes through the wrapper. Take it out of the plastic and leave it in the mesh.`,
-      effect: shareOfPack(inFlow, [one]),
-      layers: idsOf([one]),
+      effect: shareOfPack(inFlow, [placed]),
+      layers: idsOf([placed]),
       remedy: {
         label: 'Take it out of the wrapper',
-        edit: { type: 'set' as const, layerId: one.layer.id, change: { holder: 'bag' as const } },
+        edit: { type: 'set' as const, layerId: placed.layer.id, change: { holder: 'bag' as const } },
       },
     }));

@@ -9,18 +9,18 @@ const WEAK_PUMP = 450e-3 / 3600;
 /** A bed of small grains across the whole chamber of a weak pump. */
 export const tightGrains: Rule = ({ filter, inFlow }) => {
   if (filter.labelFlow > WEAK_PUMP) return [];
-  return inFlow.flatMap((one) => {
-    const { geometry } = one.medium;
+  return inFlow.flatMap((placed) => {
+    const { geometry } = placed.medium;
     const small = geometry.form === 'grains' && geometry.grainSize < SMALL_GRAIN;
-    if (!small || one.layer.holder !== 'none' || one.measure.coverShare < 1) return [];
+    if (!small || placed.layer.holder !== 'none' || placed.measure.coverShare < 1) return [];
     return [
       {
         rule: 'tight-grains',
         level: 'check' as const,
-        effect: shareOfPack(inFlow, [one]),
-        title: sentence`${upperFirst(nameInside(one))} in grains of ${{ kind: 'gap', si: geometry.grainSize }} across the whole chamber.`,
+        effect: shareOfPack(inFlow, [placed]),
+        title: sentence`${upperFirst(nameInside(placed))} in grains of ${{ kind: 'gap', si: geometry.grainSize }} across the whole chamber.`,
         reason: sentence`Grains of a few millimetres choke a pump of ${{ kind: 'flow', si: filter.labelFlow }}. Bag it in part of the chamber, or take coarser grains.`,
-        layers: idsOf([one]),
+        layers: idsOf([placed]),
       },
     ];
   });

@@ -4,7 +4,7 @@ import { idsOf } from './words';
 
 /** Media that nobody has named yet. */
 export const unknownMedium: Rule = ({ inFlow }) => {
-  const unknown = inFlow.filter((one) => one.role === 'unknown');
+  const unknown = inFlow.filter((placed) => placed.role === 'unknown');
   if (unknown.length === 0) return [];
   return [
     {
@@ -12,7 +12,7 @@ export const unknownMedium: Rule = ({ inFlow }) => {
       level: 'note',
       effect: 0,
       title: sentence`${unknown.length === 1 ? 'One layer is' : `${unknown.length} layers are`} not known yet.`,
-      reason: sentence`It counts for nothing until it is: no surface, no grade. ${{ kind: 'volume', si: unknown.reduce((sum, one) => sum + one.measure.volume, 0) }} hang on it.`,
+      reason: sentence`It counts for nothing until it is: no surface, no grade. ${{ kind: 'volume', si: unknown.reduce((sum, placed) => sum + placed.measure.volume, 0) }} hang on it.`,
       layers: idsOf(unknown),
     },
   ];

@@ -9,11 +9,11 @@ const MINERAL_SURFACE = bedGeometry(mediumById('porous-ceramic').geometry).speci
 
 /** Dense rings or plastic balls as the only biological media: a matter of school, shown with numbers. */
 export const weakBiologicalMedia: Rule = ({ inFlow, schools }) => {
-  const biological = inFlow.filter((one) => one.role === 'biological');
-  const weak = biological.filter((one) => one.medium.roles.includes('settle'));
+  const biological = inFlow.filter((placed) => placed.role === 'biological');
+  const weak = biological.filter((placed) => placed.medium.roles.includes('settle'));
   if (weak.length === 0 || weak.length < biological.length) return [];
-  const surface = weak.reduce((sum, one) => sum + one.measure.surface, 0);
-  const volume = weak.reduce((sum, one) => sum + one.measure.volume, 0);
+  const surface = weak.reduce((sum, placed) => sum + placed.measure.surface, 0);
+  const volume = weak.reduce((sum, placed) => sum + placed.measure.volume, 0);
   return [
     {
       rule: 'weak-biological-media',

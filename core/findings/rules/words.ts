@@ -12,20 +12,20 @@ export function namesInside(placed: readonly PlacedLayer[]): string {
   return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
-export const idsOf = (placed: readonly PlacedLayer[]): string[] => placed.map((one) => one.layer.id);
+export const idsOf = (placed: readonly PlacedLayer[]): string[] => placed.map((placed) => placed.layer.id);
 
 /** First letter large, for the start of a sentence. */
 export const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** "stands" for one, "stand" for more. */
-export const verb = (count: number, one: string, more: string): string => (count === 1 ? one : more);
+export const verb = (count: number, text: string, more: string): string => (count === 1 ? text : more);
 
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** Share of the pack's volume that some of its layers hold, 0–1. */
 export function shareOfPack(inFlow: readonly PlacedLayer[], some: readonly PlacedLayer[]): number {
   const volume = (layers: readonly PlacedLayer[]): number =>
-    layers.reduce((sum, one) => sum + one.measure.volume, 0);
+    layers.reduce((sum, placed) => sum + placed.measure.volume, 0);
   const all = volume(inFlow);
   return all === 0 ? 0 : volume(some) / all;
 }

@@ -4,9 +4,9 @@ import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
 
 /** Pieces that smell foul, crumble or are torn. */
 export const wornPiece: Rule = ({ inFlow }) => {
-  const worn = inFlow.filter((one) => one.layer.signs.length > 0);
+  const worn = inFlow.filter((placed) => placed.layer.signs.length > 0);
   if (worn.length === 0) return [];
-  const signs = new Set(worn.flatMap((one) => one.layer.signs));
+  const signs = new Set(worn.flatMap((placed) => placed.layer.signs));
   return [
     {
       rule: 'worn-piece',
