@@ -11,6 +11,7 @@ const MOST_STEPS = 200;
  *
  * @param diameter m, more than 0
  * @source Schiller & Naumann 1933: C_d = 24/Re·(1 + 0.15 Re^0.687); Stokes’ law where Re is small. From memory.
+ * @example settlingSpeed(100e-6, { density: 997, viscosity: 0.00089 }) // 0.000361
  */
 export function settlingSpeed(diameter: number, { density, viscosity }: Fluid): number {
   const stokes = (EXCESS_DENSITY * GRAVITY * diameter ** 2) / (18 * viscosity);

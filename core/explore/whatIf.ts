@@ -29,7 +29,11 @@ interface Change {
   readonly filter?: Filter;
 }
 
-/** What each small change to a pack or its filter would do to flow, headroom and through-share. */
+/**
+ * What each small change to a pack or its filter would do to flow, headroom and pass-through.
+ *
+ * @example whatIf({ ...aloneOn(reedBench.tank), ...reedBench, flow: null }, evaluatePack({ ...aloneOn(reedBench.tank), ...reedBench, flow: null })).length // 19
+ */
 export function whatIf(input: PackInput, before: PackReport): WhatIf[] {
   return [...packChanges(input, before), ...filterChanges(input.filter)].map(({ what, edit, filter }) => {
     const after = evaluatePack({
@@ -145,7 +149,11 @@ function filterChanges(filter: Filter): Change[] {
   ];
 }
 
-/** The change that helps one figure most, or null where none helps it by as much as is worth a word. */
+/**
+ * The change that helps one figure most, or null where none helps it by as much as is worth a word.
+ *
+ * @example bestFor([{ flow: 1 }, { flow: 3 }], 'flow', 2) // { flow: 3 }
+ */
 export function bestFor(
   changes: readonly WhatIf[],
   figure: 'flow' | 'headroom' | 'leastPassThrough',

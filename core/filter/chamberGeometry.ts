@@ -48,6 +48,7 @@ export function faceArea(shape: ChamberShape, index: number): number {
  * centre; a straight chamber has no end here, so that a stack higher than the chamber still has a volume.
  *
  * @source solid geometry: prism, cylinder, tube, and the difference of two of them.
+ * @example volumeBetween({ form: 'cylinder', diameter: 0.2 }, 0, 0.1) // 0.00314
  */
 export function volumeBetween(shape: ChamberShape, from: number, to: number): number {
   switch (shape.form) {

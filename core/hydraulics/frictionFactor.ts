@@ -9,6 +9,7 @@ const TURBULENT = 4000;
  * @param roughness wall roughness over bore, 0–0.05
  * @source laminar 64/Re; Swamee & Jain 1976 above 4,000; Dunlop 1991’s cubic between, as in the EPANET manual, which
  *   is smooth at both ends. From memory.
+ * @example frictionFactor(1000, 0) // 0.064
  */
 export function frictionFactor(reynolds: number, roughness: number): number {
   if (reynolds <= LAMINAR) return 64 / reynolds;

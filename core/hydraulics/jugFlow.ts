@@ -14,6 +14,7 @@ export interface JugFlow {
  * @param seconds time to the mark of each filling, each more than 0; at least one
  * @source definition; spread with n − 1 (Bessel).
  * @throws RangeError when there is no filling, or a volume or time is not more than 0
+ * @example jugFlow(0.001, [9.9, 10, 10.1]) // { mean: 0.0001, spread: 0.000001 }
  */
 export function jugFlow(jugVolume: number, seconds: readonly number[]): JugFlow {
   if (seconds.length === 0) throw new RangeError('At least one filling is needed.');

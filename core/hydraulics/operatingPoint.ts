@@ -97,6 +97,7 @@ export function cleanWater(filter: Filter, inFlow: readonly PlacedLayer[], celsi
  *
  * @param inFlow the layers in flow order, measured
  * @param celsius temperature of the water
+ * @example operatingPoint(reedBench.filter, placeLayers(reedBench.filter, reedBench.layers), 25) // { shareOfLabel: 0.647 }
  */
 export function operatingPoint(
   filter: Filter,

@@ -11,6 +11,7 @@ const FACTOR = (2 / 3) * WEIR_COEFFICIENT * Math.sqrt(2 * GRAVITY);
  * @param width m
  * @param height of the water over the crest, m; nothing flows below it
  * @source Poleni, Q = ⅔ C_d b √(2g) h^1.5.
+ * @example weirFlow(0.1, 0.01) * 3.6e6 // 659
  */
 export const weirFlow = (width: number, height: number): number =>
   height <= 0 ? 0 : FACTOR * width * height ** 1.5;

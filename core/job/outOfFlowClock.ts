@@ -45,6 +45,7 @@ export const stopClock = (spans: OutOfFlow, now: string, parkedIn: string): OutO
  * Share of the film that is still alive, 0–1, after so many seconds without flow, kept wet in tank water.
  *
  * @source calibrated, see above; media parked in running water does not age.
+ * @example filmKept(4 * 3600) // 0.6
  */
 export const filmKept = (seconds: number): number => Math.exp(-((Math.max(0, seconds) / SCALE) ** STEEPNESS));
 

@@ -9,6 +9,8 @@ import { rolesInFlow } from './layerRole';
 /**
  * The layers in flow order, each with its medium, chamber, role and measures: what rules and advice look at.
  * Layers whose chamber is not there are left out; check with `packFaults` first.
+ *
+ * @example placeLayers(reedBench.filter, reedBench.layers).map(({ role }) => role) // ['settle', 'mechanical', 'mechanical', 'mechanical', 'biological', 'biological']
  */
 export function placeLayers(filter: Filter, layers: readonly Layer[]): PlacedLayer[] {
   const ordered = flowOrder(filter, layers);

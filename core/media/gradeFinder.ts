@@ -22,6 +22,7 @@ export const FEWEST_PORES = 3;
  * @param length of the line, m
  * @source counting statistics: n pores of uneven size end within √n · {@link PORE_VARIES} of a pore; the ends and the
  *   ruler add to it, in squares.
+ * @example countAlong(24, 0.0254) // { value: 945 }
  */
 export function countAlong(pores: number, length: number): PoreCount {
   const value = pores / length;

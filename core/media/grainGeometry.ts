@@ -9,6 +9,7 @@ const PORE_PER_GRAIN = 0.31;
  * @param grainSize m, the Ergun diameter 6(1−ε)/S
  * @param porosity 0–1, about 0.4–0.5
  * @source definition of the Ergun diameter; pore of random packings from memory.
+ * @example grainGeometry(0.008, 0.45) // { specificSurface: 412.5, pore: 0.00248 }
  */
 export function grainGeometry(grainSize: number, porosity: number): BedGeometry {
   return {

@@ -96,6 +96,7 @@ const LEVELS: readonly FindingLevel[] = ['urgent', 'check', 'note'];
  * The layers may come in any order; within a chamber their order is the flow order.
  *
  * @throws Error when a layer refers to a medium or chamber that is not there; check with `packFaults` first.
+ * @example evaluatePack({ ...aloneOn(reedBench.tank), ...reedBench, flow: null }) // { leastPassThrough: 1, turnover: null }
  */
 export function evaluatePack(input: PackInput): PackReport {
   const { tank, filter, layers, flow } = input;

@@ -40,6 +40,7 @@ export interface Rating {
  *
  * @param measured flow timed at the outlet, m³/s, or null
  * @source the trade’s two ways of sizing, see the constants.
+ * @example ratingReader(reedBench.filter, null).stocks.length // 3
  */
 export function ratingReader(filter: Filter, measured: number | null): Rating {
   const room = mediaRoom(filter);

@@ -59,6 +59,8 @@ export interface EasierPlace {
  * a medium is spent, grouped so that visits are few. Biological media are left alone, and where they must be cleaned that
  * is a visit of its own. Foam that is all the biological media there is, is never cleaned all at once. Null when nobody has
  * said what is fed.
+ *
+ * @example servicePlan({ ...reedBench, others: [], visits: [] }).visits.length // 12
  */
 export function servicePlan(input: ForecastInput): ServicePlan | null {
   const days = input.days ?? HORIZON;

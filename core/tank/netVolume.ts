@@ -22,6 +22,7 @@ const LEAST_VOLUME = 1e-4;
  * in the water.
  *
  * @source solid geometry; first-order propagation of the spreads above.
+ * @example netVolume(reedBench.tank.water) // { value: 0.2 }
  */
 export function netVolume(water: Water): Measured {
   if (water.how === 'known') return { value: water.volume, spread: water.volume * KNOWN_SHARE_SPREAD };

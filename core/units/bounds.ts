@@ -11,7 +11,11 @@ export interface Bounds {
   readonly aboveMin?: boolean;
 }
 
-/** Says what is wrong with `si` in the keeper's units, or null when it is within bounds. */
+/**
+ * Says what is wrong with `si` in the keeper's units, or null when it is within bounds.
+ *
+ * @example boundsFault({ what: 'Thickness', kind: 'length', min: 0.001, max: 1 }, 0.02) // null
+ */
 export function boundsFault(bounds: Bounds, si: number, options: FormatOptions = {}): string | null {
   const low = bounds.aboveMin === true ? si <= bounds.min : si < bounds.min;
   if (Number.isFinite(si) && !low && si <= bounds.max) return null;

@@ -58,7 +58,11 @@ function digitsWorthReading(value: number): number {
   return Math.max(0, 3 - whole);
 }
 
-/** A quantity as one string, e.g. "4.5 cm". */
+/**
+ * A quantity as one string, e.g. "4.5 cm".
+ *
+ * @example formatQuantity({ kind: 'length', si: 0.045 }) // '4.5 cm'
+ */
 export function formatQuantity(quantity: Quantity, options: FormatOptions = {}): string {
   const { number, unit } = formatParts(quantity, options);
   if (unit === '') return number;

@@ -3,6 +3,7 @@
  *
  * @param celsius temperature, 0–40 °C
  * @source Tanaka et al. 2001 (Metrologia 38, 301), the CIPM formula for water; from memory.
+ * @example waterDensity(25) // 997.05
  */
 export function waterDensity(celsius: number): number {
   const fromMaximum = celsius - 3.983035;
