@@ -190,7 +190,7 @@ test('a save whose answer is lost is no conflict, and a second press makes one r
 test('thirty reloads in mid-typing: nothing is asked, nothing lost', async ({ page, app }) => {
   app.expectFailures();
   await page.goto('/filter/hatchery/measure');
-  const name = page.getByLabel('Name of the filter');
+  const name = page.getByRole('textbox', { name: 'Filter', exact: true });
   let text = 'Hatchery';
   for (let reload = 0; reload < 30; reload += 1) {
     text = `Hatchery ${reload}`;

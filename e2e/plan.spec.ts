@@ -118,11 +118,11 @@ test('plans are thought of side by side: duplicated, compared, one made the plan
   expect(order.indexOf('Dry weight')).toBeLessThan(order.indexOf('Poorest fit'));
 
   await plans.getByRole('button', { name: 'Alternative 1' }).click();
-  await plans.getByRole('button', { name: 'Use this plan' }).click();
+  await page.getByRole('button', { name: 'Use this plan' }).click();
   await plans.getByRole('button', { name: 'Plan', exact: true }).click();
   await expect(layersInFlow(page)).toHaveCount(count - 1);
   await plans.getByRole('button', { name: 'Alternative 1' }).click();
-  await plans.getByRole('button', { name: 'Remove it' }).click();
+  await page.getByRole('button', { name: 'Remove it' }).click();
   await expect(plans.getByRole('button', { name: 'Alternative 1' })).toHaveCount(0);
   await expectSaved(page);
   await page.reload();

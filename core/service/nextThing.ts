@@ -6,7 +6,7 @@ import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';
 import { SERVICE_SHARE } from '../practice/serviceShare';
 import type { FlowState } from './flowState';
 
-/** What a filter needs next, and why. Lower urgency numbers come first in the round. */
+/** What a filter needs next, and why. Lower urgency numbers come first on home. */
 export interface NextThing {
   readonly urgency: number;
   readonly alarm: boolean;
@@ -14,7 +14,7 @@ export interface NextThing {
   readonly why: Sentence;
 }
 
-/** What is known of a filter when the round is made. */
+/** What is known of a filter when home is opened. */
 export interface NextThingInput {
   readonly openJob: Pick<Job, 'stage' | 'packed' | 'outOfFlow'> | null;
   readonly report: PackReport | null;

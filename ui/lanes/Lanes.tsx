@@ -61,7 +61,7 @@ export function Lanes({
   const others: Lane[] = [
     {
       key: 'through',
-      name: 'through-share',
+      name: 'pass-through',
       title: 'Of the water that really goes through, %',
       summary: `least ${words.show({ kind: 'share', si: report.leastPassThrough ?? 0 })}`,
       of: (layer) => ({ kind: 'share', si: layer.passThrough }),

@@ -21,7 +21,7 @@ const PAUSE = 180;
 
 const NONE: ReadonlyMap<ReadingKey, Improvement> = new Map();
 
-/** The best small change for flow, headroom and through-share; `stale` while the pack is being changed. */
+/** The best small change for flow, headroom and pass-through; `stale` while the pack is being changed. */
 export function useImprovements(input: PackInput): {
   readonly improvements: ReadonlyMap<ReadingKey, Improvement>;
   readonly stale: boolean;

@@ -1,0 +1,81 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { send, sendText } from './send';
+
+interface Sent {
+  readonly url: string;
+  readonly method: string;
+  readonly keepalive: boolean;
+  readonly body: string | undefined;
+  readonly id: string;
+}
+
+const sent: Sent[] = [];
+let respond: () => Response | Promise<Response>;
+
+beforeEach(() => {
+  sent.length = 0;
+  respond = () => Response.json({ ok: true });
+  vi.stubGlobal(
+    'fetch',
+    (url: string, init: RequestInit & { headers: Record<string, string>; body?: string }) => {
+      sent.push({
+        url,
+        method: init.method ?? '',
+        keepalive: init.keepalive ?? false,
+        body: init.body,
+        id: init.headers['x-change-id'] ?? '',
+      });
+      return Promise.resolve(respond());
+    },
+  );
+});
+afterEach(() => vi.unstubAllGlobals());
+
+describe('send', () => {
+  it('sends JSON with an id of its own, and gives what was answered', async () => {
+    expect(await send('POST', '/api/log', { note: 'a' })).toEqual({ kind: 'saved', value: { ok: true } });
+    await send('POST', '/api/log', { note: 'a' });
+    expect(sent[0]).toMatchObject({ url: '/api/log', method: 'POST', body: '{"note":"a"}' });
+    expect(sent[0]?.id).toMatch(/^[A-Za-z0-9-]{8,64}$/);
+    // Answered: the same press again is another change.
+    expect(sent[1]?.id).not.toBe(sent[0]?.id);
+  });
+
+  it('is the same change when its answer was lost, whatever else is sent between', async () => {
+    respond = () => Promise.reject(new Error('lost'));
+    expect(await send('POST', '/api/log', { note: 'a' })).toEqual({ kind: 'unreachable' });
+    respond = () => Response.json({});
+    await send('POST', '/api/log', { note: 'b' });
+    await send('POST', '/api/log', { note: 'a' });
+    const [lost, other, again] = sent;
+    expect(again?.id).toBe(lost?.id);
+    expect(other?.id).not.toBe(lost?.id);
+  });
+
+  it('takes a failed server for one that does not answer, since nothing was changed', async () => {
+    respond = () => Response.json({ message: 'It failed.' }, { status: 500 });
+    expect(await send('DELETE', '/api/log/e')).toEqual({ kind: 'unreachable' });
+    respond = () => new Response('<html>', { status: 502 });
+    expect(await send('DELETE', '/api/log/e')).toEqual({ kind: 'unreachable' });
+    expect(sent[0]?.body).toBeUndefined();
+  });
+
+  it.each([
+    [422, { message: 'a b', faults: ['a', 'b'] }, ['a', 'b']],
+    [404, { message: 'This pack is not there any more.' }, ['This pack is not there any more.']],
+  ])('says every fault of what was refused with %s', async (status, said, faults) => {
+    respond = () => Response.json(said, { status });
+    expect(await send('PUT', '/api/packs/p', {})).toEqual({ kind: 'refused', faults });
+  });
+
+  it('gives what is stored when somebody saved first', async () => {
+    respond = () => Response.json({ message: 'x', current: { version: 4 } }, { status: 409 });
+    expect(await send('PUT', '/api/packs/p', {})).toEqual({ kind: 'conflict', current: { version: 4 } });
+  });
+
+  it('lets a small change outlive its page; a large one would be refused by the browser', async () => {
+    await sendText('POST', '/api/files', 'a'.repeat(1000), 'application/json');
+    await sendText('POST', '/api/files', 'ä'.repeat(40_000), 'application/json');
+    expect(sent.map(({ keepalive }) => keepalive)).toEqual([true, false]);
+  });
+});
