@@ -5,6 +5,7 @@ import type { DocumentRead } from '@/formats/documents/readDocument';
 import type { Stored } from '@/store/documentTable';
 import { documentUrl, type DocumentRef, type SavedKind } from './documentRef';
 import { draftsOf, dropDraft, keepDraft, put, type Attempt, type Draft } from './drafts';
+import { noteSave, ownSave } from './ownSaves';
 import { hasEnded, PAGE_ID } from './pageLife';
 import { newChangeId, send } from './send';
 
@@ -120,9 +121,12 @@ export class SavedDocument<K extends SavedKind> {
 
   /**
    * Takes up what pages that have ended could not store, one draft after the other: at once those that were left
-   * properly, after a while those of pages that broke off. What does not fit is set aside and shown.
+   * properly, after a while those of pages that broke off. What does not fit is set aside and shown. A page that was
+   * drawn before this tab’s last save arrived is brought up to it first.
    */
   readonly takeUpDrafts = async (): Promise<void> => {
+    const own = ownSave(this.ref);
+    if (own !== null) this.offer(own);
     const drafts = draftsOf(this.ref).filter((draft) => draft.pageId !== this.pageId);
     this.showAsides();
     // Begun before anybody can type: what is typed while it is read goes on top of it.
@@ -356,6 +360,7 @@ export class SavedDocument<K extends SavedKind> {
       this.attempt = null;
       if (outcome.kind === 'saved') {
         this.stored = outcome.value;
+        noteSave(this.ref, outcome.value);
         this.version = outcome.value.version;
         this.savedChanges = changes;
         if (this.hasUnsaved()) this.keep(this.snapshot.doc);

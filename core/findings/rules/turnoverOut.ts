@@ -11,6 +11,7 @@ export const turnoverOut: Rule = ({ tank, turnover, others }) => {
   const low = turnover < band.low;
   if (!low && turnover <= band.high) return [];
   const flow = (rate: number) => ({ kind: 'flow', si: rate * volume }) as const;
+  const times = (rate: number) => ({ kind: 'turnover', si: rate }) as const;
   const calm = tank.animals.includes('still water') || tank.animals.includes('fry');
   // More flow than usual harms only what wants still water.
   if (!low && !calm) return [];
@@ -19,7 +20,9 @@ export const turnoverOut: Rule = ({ tank, turnover, others }) => {
       rule: 'turnover',
       level: 'check',
       effect: low ? 1 - turnover / band.low : 1 - band.high / turnover,
-      title: sentence`${flow(turnover)} turn the tank over ${{ kind: 'turnover', si: turnover }}, ${low ? 'less' : 'more'} than it wants.`,
+      title: low
+        ? sentence`Turnover is low: ${times(turnover)}; this tank needs ${times(band.low)} or more.`
+        : sentence`Turnover is high: ${times(turnover)}; this tank needs ${times(band.high)} or less.`,
       reason: sentence`${flow(band.low)} to ${flow(band.high)} are ${band.why}. ${
         low
           ? 'Find what holds the water back: intake, first foam, impeller, hoses, taps, in that order.'
