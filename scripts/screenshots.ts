@@ -98,6 +98,7 @@ const VIEWS: readonly View[] = [
       await page.getByRole('button', { name: 'Cut wall to wall' }).click();
       await page.getByRole('button', { name: 'Compare' }).click();
       await page.getByRole('table').waitFor();
+      await page.getByText('Working out a year of each').waitFor({ state: 'detached' });
     },
   },
   { name: 'repack', address: '/filter/reed-bench/repack', size: DESK },
