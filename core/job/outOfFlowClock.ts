@@ -15,6 +15,11 @@ const STEEPNESS = 1.66;
 /** Share of film kept below which the pack is handled as if part of it were new (calibrated). */
 const WORRYING = 0.75;
 
+/**
+ * Where the clock stands after its spans, oldest first: an open span runs, a closed one was parked or is back.
+ *
+ * @example clockState([{ from: '2026-01-01T10:00:00Z', to: null, parkedIn: '' }]) // 'running'
+ */
 export function clockState(spans: OutOfFlow): ClockState {
   const last = spans.at(-1);
   if (last === undefined) return 'not started';

@@ -14,6 +14,7 @@ export function isBiologicalOnly(layer: Layer): boolean {
   return hasRole(medium, 'biological') && !hasRole(medium, 'mechanical');
 }
 
+/** True when the layer’s medium catches dirt. @throws Error when there is no such medium */
 export const isMechanical = (layer: Layer): boolean => hasRole(mediumById(layer.medium), 'mechanical');
 
 /**

@@ -76,6 +76,12 @@ export function ratingReader(filter: Filter, measured: number | null): Rating {
 /** How the printed size stands to a range. */
 export type Verdict = 'fits' | 'too high' | 'too low';
 
+/**
+ * Holds a printed tank size against an honest range; its ends belong to it.
+ *
+ * @param printed m³
+ * @example verdict(0.4, { low: 0.1, high: 0.3 }) // 'too high'
+ */
 export function verdict(printed: number, { low, high }: TankRange): Verdict {
   if (printed > high) return 'too high';
   return printed < low ? 'too low' : 'fits';

@@ -12,6 +12,7 @@ export function namesInside(placed: readonly PlacedLayer[]): string {
   return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
+/** The layers that a finding is about, by id. */
 export const idsOf = (placed: readonly PlacedLayer[]): string[] => placed.map((placed) => placed.layer.id);
 
 /** First letter large, for the start of a sentence. */
