@@ -53,7 +53,7 @@ export interface PackReport {
   readonly leastPassThrough: number | null;
   /** Tanks per second (× 3,600 an hour) at the flow given; null without one. */
   readonly turnover: number | null;
-  /** Worst first; within a level, what has most effect first. */
+  /** Most serious first; within a level, what has most effect first. */
   readonly findings: readonly Finding[];
 }
 

@@ -29,7 +29,7 @@ interface Props {
 export function ReviewSheet({ around, settings, filter, job, asFound, log }: Props) {
   const bench = usePackBench({ around, settings, filter, job, pack: asFound, log });
   const { report } = bench;
-  // Worst first already, so that these are the first of all findings and carry their numbers.
+  // Most serious first already, so that these are the first of all findings and carry their numbers.
   const serious = report.findings.filter((finding) => finding.level !== 'note');
   const stops = serious.filter((item) => item.level === 'urgent').length;
   const looks = serious.length - stops;
