@@ -99,6 +99,7 @@ const VIEWS: readonly View[] = [
       await page.getByRole('button', { name: 'Compare' }).click();
       await page.getByRole('table').waitFor();
       await page.getByText('Working out a year of each').waitFor({ state: 'detached' });
+      await page.getByRole('table').filter({ hasNotText: '…' }).waitFor();
     },
   },
   { name: 'repack', address: '/filter/reed-bench/repack', size: DESK },
