@@ -1,6 +1,6 @@
 import type { PlacedLayer } from '../layers/placedLayer';
-import { wetShare, wetToIn, type Bed, type Beds } from './beds';
-import { coefficientAt } from './filterCoefficient';
+import type { Bed, Beds } from './beds';
+import { caughtIn, filterCoefficients } from './filterCoefficient';
 import { SIZES } from './sizeClasses';
 
 /** How the water of a filter goes just now, m³/s: the layers in flow order, each with what goes through its beds. */
@@ -20,21 +20,21 @@ export interface OpenFloor {
 
 /** What a filter catches just now of each size, for a unit of dirt in the water before it. */
 export interface Capture {
-  /** Share of what is caught of the water’s dirt by the filter, by size, 0–1. */
-  readonly efficiency: Float64Array;
   /** By slice and size, m³/s: flow cleared of that size there. */
   readonly cleared: Float64Array;
   /** Cleared on the open floor, by size, m³/s. */
   readonly floor: Float64Array;
+  /** Cleared by all of the filter, by size, m³/s: the sum of the two above. */
+  readonly whole: Float64Array;
   /** Dirt before each layer and after the last, by layer and size, 0–1 of what comes in with the water. */
   readonly along: Float64Array;
 }
 
 /** Room for the answers of {@link captureDirt}, to be used again at every step. */
 export const captureOf = (beds: Beds): Capture => ({
-  efficiency: new Float64Array(SIZES),
   cleared: new Float64Array(beds.slices * SIZES),
   floor: new Float64Array(SIZES),
+  whole: new Float64Array(SIZES),
   along: new Float64Array((beds.clean.length + 1) * SIZES),
 });
 
@@ -53,6 +53,12 @@ const NOTHING = 1e-15;
 /** Settlement never takes all: keeps the equivalent coefficient a number. */
 const MOST_SETTLED = 0.999;
 
+/** Of the water on its way, and of one slice; used again and again. */
+const water = new Float64Array(SIZES);
+const piece = new Float64Array(SIZES);
+const gap = new Float64Array(SIZES);
+const coefficients = new Float64Array(SIZES);
+
 /**
  * Follows the dirt of every size along the water: through each piece by Iwasaki’s equation slice by slice, beside it
  * untouched or through the floss in the gap; mixed again before the next layer.
@@ -67,46 +73,35 @@ export function captureDirt(
   deposits: ArrayLike<number>,
   streams: readonly LayerStream[],
   flow: number,
-  wetTo: number,
   into: Capture,
 ): void {
   const { beds, inFlow, openFloor, sinking, retention } = input;
-  const { efficiency, cleared, floor, along } = into;
+  const { cleared, floor, whole, along } = into;
   cleared.fill(0);
   floor.fill(0);
-  const water = new Float64Array(SIZES).fill(1);
-  const piece = new Float64Array(SIZES);
-  const gap = new Float64Array(SIZES);
+  whole.fill(0);
+  water.fill(1);
   let passed = flow;
   const layers = inFlow.length;
   let bedAt = 0;
   for (let layer = 0; layer < layers; layer += 1) {
     const stream = streams[layer];
-    const placed = inFlow[layer];
-    if (stream === undefined || placed === undefined) continue;
+    if (stream === undefined) continue;
     passed = stream.whole;
     if (openFloor?.before === layer && passed > 0)
       for (let size = 0; size < SIZES; size += 1) {
         const share = retention * Math.min(1, (sinking[size]! * openFloor.area) / passed);
         floor[size] = passed * water[size]! * share;
+        whole[size] = whole[size]! + floor[size]!;
         water[size] = water[size]! * (1 - share);
       }
     along.set(water, layer * SIZES);
     piece.set(water);
     gap.set(water);
     for (; beds.list[bedAt]?.layerAt === layer; bedAt += 1) {
-      const bed = beds.list[bedAt];
-      if (bed === undefined) break;
+      const bed = beds.list[bedAt]!;
       const own = bed.part === 'piece';
-      throughBed(
-        input,
-        bed,
-        deposits,
-        own ? stream.own : stream.beside,
-        wetToIn(placed, wetTo),
-        own ? piece : gap,
-        cleared,
-      );
+      throughBed(input, bed, deposits, own ? stream.own : stream.beside, own ? piece : gap, into);
     }
     if (stream.whole > 0)
       for (let size = 0; size < SIZES; size += 1)
@@ -114,11 +109,8 @@ export function captureDirt(
   }
   // What went over the notch joins what came through the pack.
   const share = flow > 0 ? passed / flow : 0;
-  for (let size = 0; size < SIZES; size += 1) {
-    const out = share * water[size]! + (1 - share) * spongeOut(input, along, size);
-    along[layers * SIZES + size] = out;
-    efficiency[size] = 1 - out;
-  }
+  for (let size = 0; size < SIZES; size += 1)
+    along[layers * SIZES + size] = share * water[size]! + (1 - share) * spongeOut(input, along, size);
 }
 
 /** Dirt in the water that leaves the intake’s sponge for the body, or 1 without one. */
@@ -132,42 +124,30 @@ function throughBed(
   bed: Bed,
   deposits: ArrayLike<number>,
   flow: number,
-  wetTo: number,
-  water: Float64Array,
-  cleared: Float64Array,
+  passing: Float64Array,
+  { cleared, whole }: Capture,
 ): void {
   if (flow <= 0) return;
-  const coefficients = new Float64Array(SIZES);
-  for (let index = 0; index < bed.slices; index += 1) {
-    const slice = bed.first + index;
-    const wet = wetShare(beds, slice, wetTo);
-    if (wet === 0) return;
+  for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
+    const deposit = deposits[slice]!;
     const area = beds.area[slice]!;
-    if (index === 0 || bed.inward)
-      for (let size = 0; size < SIZES; size += 1) {
-        const sinks = sinking[size]!;
-        coefficients[size] =
-          coefficientAt(bed.collector, size, sinks, flow / area) +
-          (bed.settles ? settling(retention * Math.min(1, (sinks * area) / flow)) / bed.depth : 0);
-      }
-    const open = Math.max(0, 1 - deposits[slice]! / bed.ultimate);
-    const reach = wet * open * (beds.to[slice]! - beds.from[slice]!);
+    filterCoefficients(bed.collector, deposit, sinking, flow / area, coefficients);
+    const length = beds.to[slice]! - beds.from[slice]!;
+    const open = Math.max(0, 1 - deposit / bed.ultimate);
     for (let size = 0; size < SIZES; size += 1) {
-      const before = water[size]!;
+      const before = passing[size]!;
       if (before < NOTHING) {
-        water[size] = 0;
+        passing[size] = 0;
         continue;
       }
-      const taken = before * caughtIn(coefficients[size]! * reach);
+      const settled = bed.settles ? settling(retention * Math.min(1, (sinking[size]! * area) / flow)) : 0;
+      const taken = before * caughtIn((coefficients[size]! + settled / bed.depth) * open * length);
       cleared[slice * SIZES + size] = flow * taken;
-      water[size] = before - taken;
+      whole[size] = whole[size]! + flow * taken;
+      passing[size] = before - taken;
     }
   }
 }
-
-/** 1 − e^(−x), x 0 or more: by its series where the difference would lose figures, and quicker than the exact function. */
-const caughtIn = (x: number): number =>
-  x < 1e-3 ? x * (1 - (x / 2) * (1 - (x / 3) * (1 - x / 4))) : 1 - Math.exp(-x);
 
 /** The coefficient over a depth of 1 that takes a share. */
 const settling = (share: number): number => -Math.log1p(-Math.min(MOST_SETTLED, share));

@@ -8,6 +8,7 @@ import { balanceStep } from './balanceStep';
 import { decayAt, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
 import { fillStep } from './fillStep';
+import { fullness, FULL, keptShare, KEEPS_HALF } from './fullness';
 import { cloggingOf, flowStep, headsOf } from './flowStep';
 import { settlingRates } from './massBalance';
 import { beginState, type SimulatedFilter, type SimulationState } from './simulationState';
@@ -15,8 +16,8 @@ import { SIZES } from './sizeClasses';
 import { leafOpen, leavesAfter } from './strainerLeaves';
 import { visitStep, worksOf } from './visitStep';
 
-/** Steps in a day: slices fill and rot exactly within one, so that half the step moves a service day by 0.2 % at most. */
-const STEPS = 1;
+/** Steps in a day: slices fill and rot exactly within one, so that half the step moves a service day by 2 % at most. */
+const STEPS = 2;
 
 /** All that a simulation begins from. */
 export interface CloggingInput {
@@ -33,13 +34,14 @@ export interface CloggingInput {
   readonly refine?: { readonly slices: number; readonly steps: number };
   /** Leaves out what is only drawn, to be quick. */
   readonly brief?: boolean;
+  /** Squeezes a sponge on the intake on the days on which it is full, as a keeper who looks at it does. */
+  readonly tendSponge?: boolean;
 }
 
-/** Where all dirt went since the beginning, dry kg: made = caught + settled + afloat; caught = stored + rotted + removed. */
+/** Where all dirt went since the beginning, dry kg: made = caught + settled; caught = stored + rotted + removed. */
 export interface Books {
   readonly made: number;
   readonly settled: number;
-  readonly suspended: number;
   readonly caught: number;
   readonly stored: number;
   readonly rotted: number;
@@ -54,11 +56,18 @@ export interface CloggingSimulation {
   readonly through: Float64Array;
   /** Rim less level; NaN where there is no rim. */
   readonly headroom: Float64Array;
-  readonly wetTo: Float64Array;
+  /** Share of the dirt of 70 µm and more that the mechanical layers keep, 0–1; NaN where there are none. */
+  readonly kept: Float64Array;
+  /** Share of what fits that each layer holds, 0–1, by day and layer; at its fullest where it is squeezed that day. */
+  readonly fullness: Float64Array;
+  /** Through each layer’s own face, m³/s, by day and layer. */
+  readonly own: Float64Array;
   /** Share of the strainer that leaves have left open. */
   readonly strainerOpen: Float64Array;
   /** Dry mass by day, slice and size; empty when brief. */
   readonly mass: Float32Array;
+  /** Greatest pressure borne by day and slice, Pa; empty when brief. */
+  readonly pressed: Float32Array;
   readonly slices: number;
   /** Caught since the beginning by day and layer. */
   readonly caughtBy: Float64Array;
@@ -86,31 +95,33 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
   const length = 1 / steps;
   const decay = decayAt(numbers, tank.temperature);
   const volume = netVolume(tank.water).value;
-  const settles = settlingRates(tank, volume);
+  const settles = settlingRates(tank, volume, numbers.settlingFactor);
   const begin = ({ filter, inFlow }: Omit<SimulatedFilter, 'visits'>): SimulationState =>
     beginState(filter, inFlow, tank, numbers, input.refine?.slices ?? 1);
   const filters = [begin(own), ...input.others.map(begin)];
   const [first] = filters;
   if (first === undefined) return null;
   const cleanHeads = headsOf(first, first.beds.clean);
-  const litter = litterPerDay(tank);
+  const litter = litterPerDay(tank) * numbers.litterFactor;
   const layers = own.inFlow.length;
   const result = {
     days,
     flow: new Float64Array(days + 1),
     through: new Float64Array(days + 1),
     headroom: new Float64Array(days + 1),
-    wetTo: new Float64Array(days + 1),
+    kept: new Float64Array(days + 1),
+    fullness: new Float64Array((days + 1) * layers),
+    own: new Float64Array((days + 1) * layers),
     strainerOpen: new Float64Array(days + 1),
     mass: new Float32Array(brief ? 0 : (days + 1) * first.mass.length),
+    pressed: new Float32Array(brief ? 0 : (days + 1) * first.beds.slices),
     slices: first.beds.slices,
     caughtBy: new Float64Array((days + 1) * layers),
     clogging: new Float64Array((days + 1) * layers),
     rotted: new Float64Array(days + 1),
     suspended: new Float64Array((days + 1) * SIZES),
   };
-  const books = { made: 0, settled: 0, caught: 0, rotted: 0, removed: 0 };
-  const left = new Float64Array(SIZES);
+  const books = { made: 0, caught: 0, rotted: 0, removed: 0 };
   const rim = own.filter.spill === null ? NaN : rimAboveLip(own.filter.spill);
   const waters = new Float64Array(SIZES);
   let rottedOwn = 0;
@@ -119,15 +130,21 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     const visit = day === 0 ? undefined : own.visits.find((item) => item.day === day);
     if (visit !== undefined) books.removed += visitStep(first, worksOf(visit));
     for (const other of filters.slice(1))
-      if (other.balance.through < SERVICE_SHARE * other.cleanThrough)
-        books.removed += visitStep(other, () => 'squeeze');
+      if (needsCare(other, waters)) books.removed += visitStep(other, () => 'squeeze');
+    if (!brief) result.pressed.set(first.pressed, day * first.pressed.length);
     for (const state of filters) flowStep(state, tank, day === 0);
-    balanceStep(filters, made, left, settles, volume, length, waters);
+    balanceStep(filters, made, settles, volume, waters);
+    if (day === 0) for (const state of filters) state.cleanKept = keptShare(state, waters);
     const { balance } = first;
     result.flow[day] = balance.flow;
     result.through[day] = balance.through;
     result.headroom[day] = rim - balance.before;
-    result.wetTo[day] = balance.wetTo;
+    result.kept[day] = keptShare(first, waters);
+    const full = fullness(first);
+    result.fullness.set(full, day * layers);
+    first.streams.forEach(({ own: through }, place) => {
+      result.own[day * layers + place] = through;
+    });
     result.strainerOpen[day] = leafOpen(first.leaves, own.filter);
     if (!brief) result.mass.set(first.mass, day * first.mass.length);
     result.caughtBy.set(first.caughtBy, day * layers);
@@ -135,19 +152,16 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     result.rotted[day] = rottedOwn;
     result.suspended.set(waters, day * SIZES);
     if (day === days) break;
+    if (input.tendSponge === true) books.removed += squeezeFullSponge(first, full);
 
     for (let step = 0; step < steps; step += 1) {
       if (step > 0) {
         for (const state of filters) flowStep(state, tank, false);
-        balanceStep(filters, made, left, settles, volume, length, waters);
+        balanceStep(filters, made, settles, volume, waters);
       }
-      for (let size = 0; size < SIZES; size += 1) {
-        books.made += made[size]! * length;
-        books.settled += settles[size]! * volume * waters[size]! * length;
-        left[size] = 0;
-      }
+      for (let size = 0; size < SIZES; size += 1) books.made += made[size]! * length;
       filters.forEach((state, index) => {
-        const { caught, rotted } = fillStep(state, waters, decay, length, numbers, left);
+        const { caught, rotted } = fillStep(state, waters, decay, length, numbers);
         books.caught += caught;
         books.rotted += rotted;
         if (index === 0) rottedOwn += rotted;
@@ -160,7 +174,7 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     ...result,
     books: {
       ...books,
-      suspended: left.reduce((sum, value) => sum + value, 0),
+      settled: books.made - books.caught,
       stored: filters.reduce(
         (sum, { mass, floorMass }) =>
           sum +
@@ -170,4 +184,17 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
       ),
     },
   };
+}
+
+/** True when a filter is cleaned that nobody asks about: its flow is low, or it is full. */
+const needsCare = (state: SimulationState, waters: Float64Array): boolean =>
+  state.balance.through < SERVICE_SHARE * state.cleanThrough ||
+  keptShare(state, waters) < KEEPS_HALF * state.cleanKept;
+
+/** Squeezes the sponge on the intake when it is full; returns what left it, kg. */
+function squeezeFullSponge(state: SimulationState, full: Float64Array): number {
+  const due = state.inFlow
+    .filter(({ chamber }, place) => chamber.where === 'intake' && full[place]! > FULL)
+    .map(({ layer }) => layer.id);
+  return due.length === 0 ? 0 : visitStep(state, (layerId) => (due.includes(layerId) ? 'squeeze' : null));
 }

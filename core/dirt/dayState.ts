@@ -1,8 +1,8 @@
 import { filterWater, findBalance, splitStack } from '../hydraulics/filterWater';
 import { fluidAt } from '../hydraulics/fluid';
-import { pointOf, type OperatingPoint } from '../hydraulics/operatingPoint';
+import { cleanWater, pointOf, type OperatingPoint } from '../hydraulics/operatingPoint';
 import { placeLayers } from '../layers/placeLayers';
-import { cutBeds, depositsOf, fouledPaths, type Beds } from './beds';
+import { cutBeds, depositsOf, fouledPaths, type Beds, type Deposits } from './beds';
 import { captureDirt, captureOf, type LayerStream } from './capture';
 import { captureInput } from './captureInput';
 import { USUAL_DIRT } from './dirtNumbers';
@@ -40,14 +40,23 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
     throw new RangeError('A brief simulation keeps no sludge; simulate again without `brief`.');
   const inFlow = placeLayers(filter, layers);
   const fluid = fluidAt(tank.temperature);
-  const beds = cutBeds(inFlow, fluid, USUAL_DIRT);
+  const { wetTo } = findBalance(cleanWater(filter, inFlow, tank.temperature));
+  const beds = cutBeds(inFlow, fluid, USUAL_DIRT, wetTo);
   const first = day * simulation.slices * SIZES;
-  const deposits = depositsOf(beds, simulation.mass, USUAL_DIRT.sludgeDensity, first);
-  const wetTo = simulation.wetTo[day]!;
+  const { sludgeDensity } = USUAL_DIRT;
+  const deposits = depositsOf(beds, simulation.mass, sludgeDensity, first);
+  const held: Deposits = {
+    deposits,
+    mass: simulation.mass,
+    massFrom: first,
+    pressed: simulation.pressed,
+    pressedFrom: day * simulation.slices,
+    sludgeDensity,
+  };
   const open = simulation.strainerOpen[day]!;
   const water = filterWater(
     open === 1 ? filter : withStrainer(filter, open),
-    fouledPaths(beds, deposits, wetTo),
+    fouledPaths(beds, held),
     fluid,
     true,
   );
@@ -69,7 +78,6 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
     deposits,
     streams,
     balance.flow,
-    wetTo,
     capture,
   );
   return {

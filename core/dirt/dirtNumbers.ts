@@ -12,6 +12,10 @@ export interface DirtNumbers {
   readonly sludgeDensity: number;
   /** Share of what settles between rings and balls, or in an open bottom, that stays there, 0–1. */
   readonly retention: number;
+  /** How many times as much as usual fits into a bed at most, settles in the tank, and falls off plants. */
+  readonly ultimateFactor: number;
+  readonly settlingFactor: number;
+  readonly litterFactor: number;
 }
 
 export const USUAL_DIRT: DirtNumbers = {
@@ -20,6 +24,9 @@ export const USUAL_DIRT: DirtNumbers = {
   decay: 0.01,
   sludgeDensity: 120,
   retention: 0.5,
+  ultimateFactor: 1,
+  settlingFactor: 1,
+  litterFactor: 1,
 };
 
 /**
@@ -32,6 +39,9 @@ export const DIRT_PROVENANCE: Readonly<Record<keyof DirtNumbers, Provenance>> = 
   decay: 'calibrated',
   sludgeDensity: 'calibrated',
   retention: 'calibrated',
+  ultimateFactor: 'calibrated',
+  settlingFactor: 'calibrated',
+  litterFactor: 'calibrated',
 };
 
 /** How far each may be off, as a factor either way that about two thirds of tanks stay within (calibrated). */
@@ -40,6 +50,9 @@ export const DIRT_SPREAD: Readonly<Record<Exclude<keyof DirtNumbers, 'retention'
   attachment: 1.35,
   decay: 1.35,
   sludgeDensity: 1.2,
+  ultimateFactor: 1.1,
+  settlingFactor: 1.5,
+  litterFactor: 2,
 };
 
 /** Growth of decay with temperature per degree (published for carbonaceous decay; from memory). */

@@ -14,6 +14,6 @@ export function dirtProduction(tank: Tank, numbers: DirtNumbers, fed = 1): Float
   const food = feedPerDay(tank.feed);
   if (food === null) return null;
   const fromFood = food.likely * fed * numbers.solidsPerFood;
-  const litter = litterPerDay(tank);
+  const litter = litterPerDay(tank) * numbers.litterFactor;
   return Float64Array.from(SIZE_CLASSES, ({ ofFood, ofLitter }) => fromFood * ofFood + litter * ofLitter);
 }

@@ -1,9 +1,7 @@
-import { feedPerDay } from '../tank/feedPerDay';
-import { DIRT_SPREAD, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
+import { drawnInput, type Sample } from './drawnInput';
 import { cloggingInput, type ForecastInput } from './forecast';
 import { simulateClogging } from './cloggingSimulation';
-import { courseBy, serviceDayOf, type ServiceBy } from './serviceCourse';
-import { seededRandom } from '../units/seededRandom';
+import { courseBy, serviceCourse, serviceDayOf, type ServiceBy } from './serviceCourse';
 
 /** Runs of an ensemble. */
 export const ENSEMBLE_RUNS = 100;
@@ -11,7 +9,10 @@ export const ENSEMBLE_RUNS = 100;
 const LOW = 0.1;
 const HIGH = 0.9;
 
-/** One run: its course by day as shares of the clean value, and its service day. */
+/** The runs of an ensemble as everybody draws them. */
+export const ENSEMBLE: Sample = { runs: ENSEMBLE_RUNS, seed: 1 };
+
+/** One run: its course by day as shares of the clean value, and its service day, whatever calls for it. */
 export interface EnsembleRun {
   readonly course: Float32Array;
   readonly serviceDay: number | null;
@@ -27,42 +28,26 @@ export interface EnsembleRange {
 }
 
 /**
- * One run of the ensemble: the same pack with food and the uncertain numbers of the dirt model drawn anew. The same
- * number draws the same, wherever it runs.
+ * One run of the ensemble: the same pack with everything uncertain drawn anew. The same number draws the same,
+ * wherever it runs. Null when nobody has said what is fed.
  *
- * @param by what service hangs on in the likely run
- * @param number of the run, from 0
+ * @param by what service hangs on in the likely run: the course that is drawn
+ * @param run number of the run, from 0
  */
-export function ensembleRun(input: ForecastInput, by: ServiceBy, number: number): EnsembleRun | null {
-  const random = seededRandom(number + 1);
-  // The first draws of neighbouring seeds resemble each other.
-  for (let skip = 0; skip < 8; skip += 1) random();
-  const food = feedPerDay(input.tank.feed);
-  if (food === null) return null;
-  const fedSpread = food.likely > 0 ? Math.max(1, Math.sqrt(food.high / Math.max(food.low, 1e-12))) : 1;
-  const factor = (spread: number): number => spread ** normal(random);
-  const simulation = simulateClogging({
-    ...cloggingInput(input),
-    fed: factor(fedSpread),
-    numbers: drawn(factor),
-    brief: true,
-  });
+export function ensembleRun(
+  input: ForecastInput,
+  by: ServiceBy,
+  run: number,
+  sample: Sample = ENSEMBLE,
+): EnsembleRun | null {
+  const drawn = drawnInput({ ...cloggingInput(input), brief: true }, run, sample);
+  const simulation = drawn === null ? null : simulateClogging(drawn);
   if (simulation === null) return null;
-  const course = courseBy(simulation, by);
-  return { course: Float32Array.from(course.course), serviceDay: serviceDayOf(course) };
+  return {
+    course: Float32Array.from(courseBy(simulation, by).course),
+    serviceDay: serviceDayOf(serviceCourse(simulation)),
+  };
 }
-
-const drawn = (factor: (spread: number) => number): DirtNumbers => ({
-  ...USUAL_DIRT,
-  solidsPerFood: USUAL_DIRT.solidsPerFood * factor(DIRT_SPREAD.solidsPerFood),
-  attachment: USUAL_DIRT.attachment * factor(DIRT_SPREAD.attachment),
-  decay: USUAL_DIRT.decay * factor(DIRT_SPREAD.decay),
-  sludgeDensity: USUAL_DIRT.sludgeDensity * factor(DIRT_SPREAD.sludgeDensity),
-});
-
-/** A number of the standard normal distribution. @source Box & Muller 1958. */
-const normal = (random: () => number): number =>
-  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
 /** The range that four of five runs lie in. */
 export function ensembleRange(runs: readonly EnsembleRun[]): EnsembleRange | null {
@@ -92,6 +77,10 @@ export function ensembleRange(runs: readonly EnsembleRun[]): EnsembleRange | nul
   };
 }
 
-/** The value at a share of a sorted list, 0–1: the nearest one, so that “never” is not averaged. */
-const at = (sorted: Float32Array | Float64Array, share: number): number =>
-  sorted[Math.round(share * (sorted.length - 1))]!;
+/** The value at a share of a sorted list, 0–1, straight between neighbours; “never” is not averaged. */
+function at(sorted: Float32Array | Float64Array, share: number): number {
+  const place = share * (sorted.length - 1);
+  const [before, after] = [sorted[Math.floor(place)]!, sorted[Math.ceil(place)]!];
+  if (!Number.isFinite(after)) return sorted[Math.round(place)]!;
+  return before + (after - before) * (place - Math.floor(place));
+}

@@ -3,14 +3,19 @@ import { SECONDS_A_DAY, type DirtNumbers } from './dirtNumbers';
 import type { SimulationState } from './simulationState';
 import { SIZES } from './sizeClasses';
 
+/** What comes to one slice in a step, by size, dry kg; used again and again. */
+const came = new Float64Array(SIZES);
+
 /**
- * Fills every slice for one step; what a full slice did not take stays suspended.
+ * Fills every slice for one step. What a slice refuses because it fills up within the step stays in the tank and
+ * settles there.
  *
  * @param waters suspended solids by size, kg/m³
  * @param decay share that rots in a day
  * @param length of the step, days
- * @param left kg by size that was not taken is added here
  * @returns dry kg caught and rotted
+ * @source {@link depositStep} for all sizes together; decay takes the same share of each, and what is newly caught is
+ *   added by the rates at which the sizes come.
  */
 export function fillStep(
   { beds, mass, deposits, floorMass, capture, caughtBy }: SimulationState,
@@ -18,45 +23,48 @@ export function fillStep(
   decay: number,
   length: number,
   { sludgeDensity }: DirtNumbers,
-  left: Float64Array,
 ): { caught: number; rotted: number } {
   let caughtAll = 0;
   let rottedAll = 0;
+  const remains = Math.exp(-decay * length);
   for (const bed of beds.list) {
     let caughtHere = 0;
     for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
       const index = slice * SIZES;
       const room = sludgeDensity * beds.volume[slice]!;
-      let rate = 0;
-      const stored = deposits[slice]! * room;
-      for (let size = 0; size < SIZES; size += 1) rate += capture.cleared[index + size]! * waters[size]!;
-      if (rate === 0 && stored === 0) continue;
-      rate *= SECONDS_A_DAY;
-      const step = depositStep(deposits[slice]!, bed.ultimate, rate / room, decay, length);
-      deposits[slice] = step.deposit;
-      const caught = step.caught * room;
-      const rotted = step.rotted * room;
-      const taken = rate > 0 ? caught / (rate * length) : 0;
-      const stays = 1 - rotted / (stored + caught);
+      let comes = 0;
       for (let size = 0; size < SIZES; size += 1) {
-        const came = capture.cleared[index + size]! * waters[size]! * SECONDS_A_DAY * length;
-        mass[index + size] = (mass[index + size]! + came * taken) * stays;
-        left[size] = left[size]! + came * (1 - taken);
+        came[size] = capture.cleared[index + size]! * waters[size]! * SECONDS_A_DAY * length;
+        comes += came[size]!;
       }
-      caughtHere += caught;
-      rottedAll += rotted;
+      const before = deposits[slice]!;
+      if (comes === 0 && before === 0) continue;
+      const step = depositStep(before, bed.ultimate, comes / length / room, decay, length);
+      deposits[slice] = step.deposit;
+      const stored = step.deposit * room;
+      const taken = comes > 0 ? (step.caught * room) / comes : 0;
+      let sum = 0;
+      for (let size = 0; size < SIZES; size += 1) {
+        const now = mass[index + size]! * remains + came[size]! * taken;
+        mass[index + size] = now;
+        sum += now;
+      }
+      const scale = sum > 0 ? stored / sum : 0;
+      for (let size = 0; size < SIZES; size += 1) mass[index + size] = mass[index + size]! * scale;
+      caughtHere += step.caught * room;
+      rottedAll += step.rotted * room;
     }
     caughtBy[bed.layerAt] = caughtBy[bed.layerAt]! + caughtHere;
     caughtAll += caughtHere;
   }
   const gone = -Math.expm1(-decay * length);
   for (let size = 0; size < SIZES; size += 1) {
-    const came = capture.floor[size]! * waters[size]! * SECONDS_A_DAY * length;
-    if (came === 0 && floorMass[size] === 0) continue;
+    const fallen = capture.floor[size]! * waters[size]! * SECONDS_A_DAY * length;
+    if (fallen === 0 && floorMass[size] === 0) continue;
     const lay = floorMass[size]!;
-    rottedAll += (lay + came) * gone;
-    floorMass[size] = (lay + came) * (1 - gone);
-    caughtAll += came;
+    rottedAll += (lay + fallen) * gone;
+    floorMass[size] = (lay + fallen) * (1 - gone);
+    caughtAll += fallen;
   }
   return { caught: caughtAll, rotted: rottedAll };
 }

@@ -1,20 +1,31 @@
 import { bedGeometry } from '../media/bedGeometry';
 import type { Geometry } from '../media/geometry';
-import { SIZE_CLASSES } from './sizeClasses';
+import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
-/** Straining begins where a particle is this share of the pore, grows by this much per pore, and begins over this width. */
+/** Straining begins where a particle is this share of the pore, grows by this much per pore, and begins over this width (calibrated). */
 const STRAIN_FROM = 0.35;
-const STRAIN_RATE = 0.2;
+const STRAIN_RATE = 0.1;
 const STRAIN_SOFTNESS = 0.02;
 
-/** What a medium does to each size of dirt: all that does not change while the water runs. */
+/** Densest a bed of fibres or struts counts for its capture: beyond it the cell model has no meaning (calibrated). */
+const MOST_SOLIDS = 0.6;
+/** Kuwabara’s number falls to nothing for beds denser than any of fibres: it is held here (calibrated). */
+const LEAST_KUWABARA = 0.05;
+/** Least open room that anything is divided by, share of the bed (calibrated: keeps full slices numbers). */
+const LEAST_OPEN = 0.02;
+/** Slowest water that counts, m/s (calibrated): in still water everything would sink onto the first fibre. */
+const LEAST_SPEED = 1e-4;
+
+/** What catches dirt: a clean bed as it stands. */
 export interface Collector {
-  /** Collecting surface per touch and metre: λ = perMetre · η, 1/m; attachment is multiplied in. */
-  readonly perMetre: number;
-  /** For each size: touches by interception, their limit, and what is held in too small a pore, 1/m. */
-  readonly interception: readonly number[];
-  readonly limit: readonly number[];
-  readonly strained: readonly number[];
+  /** Fibres and struts, past which the water flows across; else grains. */
+  readonly long: boolean;
+  /** Share of the bed that is solid, 0–1; fibre, strut or grain, m; pore, m. */
+  readonly solids: number;
+  readonly solidSize: number;
+  readonly pore: number;
+  /** Share of touches that stick, 0–1. */
+  readonly attachment: number;
 }
 
 /**
@@ -22,46 +33,65 @@ export interface Collector {
  *
  * @param solids share of the bed that is solid as it stands, 0–1
  * @param attachment share of touches that stick, 0–1
- * @source fibres and struts: Lee & Liu 1982 with Kuwabara’s number; grains: Yao, Habibian & O’Melia 1971; limits of
- *   what can touch at all: 1 + R and (1 + R)². Straining calibrated. All from memory.
  */
 export function collectorOf(geometry: Geometry, solids: number, attachment: number): Collector {
   const bed = bedGeometry(geometry);
   const long = geometry.form === 'foam' || geometry.form === 'fibre';
-  const size = long ? bed.solidSize : (6 * (1 - bed.porosity)) / bed.specificSurface;
-  // Kuwabara’s number falls to nothing for beds denser than any of fibres.
-  const alpha = long ? Math.min(solids, 0.5) : solids;
-  const kuwabara = -0.5 * Math.log(alpha) - 0.75 + alpha - alpha ** 2 / 4;
-  const ratios = SIZE_CLASSES.map(({ diameter }) => diameter / size);
   return {
-    perMetre: long
-      ? (4 * alpha * attachment) / (Math.PI * (1 - alpha) * size)
-      : (1.5 * alpha * attachment) / size,
-    interception: ratios.map((ratio) =>
-      long ? (((1 - alpha) / kuwabara) * ratio ** 2) / (1 + ratio) : 1.5 * ratio ** 2,
-    ),
-    limit: ratios.map((ratio) => (long ? 1 + ratio : (1 + ratio) ** 2)),
-    strained: SIZE_CLASSES.map(
-      ({ diameter }) => (STRAIN_RATE * softly(diameter / bed.pore - STRAIN_FROM)) / bed.pore,
-    ),
+    long,
+    solids,
+    solidSize: long ? bed.solidSize : (6 * (1 - bed.porosity)) / bed.specificSurface,
+    pore: bed.pore,
+    attachment,
   };
 }
 
-/** A ramp without a corner: x where x is large, 0 where it is far below 0. */
-const softly = (x: number): number => {
-  const scaled = x / STRAIN_SOFTNESS;
-  return scaled > 30 ? x : STRAIN_SOFTNESS * Math.log1p(Math.exp(scaled));
-};
-
 /**
- * Filter coefficient of a clean bed for one size, 1/m: dC/dx = −λC.
+ * Filter coefficient of a bed for every size, 1/m: dC/dx = −λC. It follows the deposit: what was caught catches too,
+ * on thicker fibres in narrower pores.
  *
- * @param sinking speed of the size in still water, m/s
- * @param speed of the water before the bed, m/s, more than 0
- * @source Iwasaki 1937; touches saturate at their limit as η_max(1 − e^(−η/η_max)).
+ * @param deposit share of the bed, σ, 0 or more
+ * @param sinking speed of each size in still water, m/s
+ * @param speed of the water before the bed, m/s
+ * @param into the coefficients are written here, by size
+ * @source Iwasaki 1937. Fibres and struts: λ = 4αηa/(π(1−α)d) with interception (1−α)/Ku·R²/(1+R) in its theoretical
+ *   form (the one that Lee & Liu 1982 fitted carries a factor of 0.6, which the calibrated attachment takes up here)
+ *   and Kuwabara’s number; grains: 1.5·s·η·a/d with 1.5R², Yao, Habibian & O’Melia 1971. Touches saturate at 1 + R and
+ *   (1 + R)² as η_max(1 − e^(−η/η_max)). Collector by √(s/s₀), pore by √(ε/ε₀); straining calibrated. From memory.
  */
-export function coefficientAt(collector: Collector, size: number, sinking: number, speed: number): number {
-  const limit = collector.limit[size]!;
-  const touches = collector.interception[size]! + sinking / speed;
-  return collector.perMetre * limit * -Math.expm1(-touches / limit) + collector.strained[size]!;
+export function filterCoefficients(
+  { long, solids, solidSize, pore, attachment }: Collector,
+  deposit: number,
+  sinking: readonly number[],
+  speed: number,
+  into: Float64Array,
+): void {
+  const s = solids + deposit;
+  const alpha = long ? Math.min(s, MOST_SOLIDS) : s;
+  const size = long ? solidSize * Math.sqrt(s / solids) : solidSize;
+  const narrowed = pore * Math.sqrt(Math.max(LEAST_OPEN, 1 - s) / (1 - solids));
+  const perMetre = long
+    ? (4 * alpha * attachment) / (Math.PI * (1 - alpha) * size)
+    : (1.5 * alpha * attachment) / size;
+  const kuwabara = Math.max(LEAST_KUWABARA, -0.5 * Math.log(alpha) - 0.75 + alpha - alpha ** 2 / 4);
+  const intercepted = (1 - alpha) / kuwabara;
+  const face = Math.max(LEAST_SPEED, speed);
+  for (let index = 0; index < SIZES; index += 1) {
+    const { diameter } = SIZE_CLASSES[index]!;
+    const ratio = diameter / size;
+    const limit = long ? 1 + ratio : (1 + ratio) * (1 + ratio);
+    const touches =
+      (long ? (intercepted * ratio * ratio) / (1 + ratio) : 1.5 * ratio * ratio) + sinking[index]! / face;
+    into[index] =
+      perMetre * limit * caughtIn(touches / limit) +
+      (STRAIN_RATE * STRAIN_SOFTNESS * softly((diameter / narrowed - STRAIN_FROM) / STRAIN_SOFTNESS)) /
+        narrowed;
+  }
 }
+
+/** A ramp without a corner: x where x is large, 0 where it is far below 0. */
+const softly = (x: number): number => (x > 30 ? x : x < -30 ? 0 : Math.log1p(Math.exp(x)));
+
+/** 1 − e^(−x), x 0 or more: by its series where the difference would lose figures, and quicker than the exact function. */
+export const caughtIn = (x: number): number =>
+  x < 1e-3 ? x * (1 - (x / 2) * (1 - (x / 3) * (1 - x / 4))) : 1 - Math.exp(-x);

@@ -11,7 +11,7 @@ import {
 } from '../hydraulics/filterWater';
 import { GRAVITY } from '../hydraulics/fluid';
 import type { Tank } from '../tank/tank';
-import { fouledPaths } from './beds';
+import { fouledPaths, pressBed } from './beds';
 import { captureDirt, type LayerStream } from './capture';
 import type { SimulationState } from './simulationState';
 import { leafOpen } from './strainerLeaves';
@@ -19,9 +19,7 @@ import { leafOpen } from './strainerLeaves';
 /** Flow and levels for what sits in the media now, and what each size meets on its way. */
 export function flowStep(state: SimulationState, tank: Tank, clean: boolean): void {
   const { beds, filter, base, order } = state;
-  // The water over the lip hardly changes from step to step: what it wets is taken from the step before.
-  const { wetTo } = state.balance;
-  const paths = fouledPaths(beds, state.deposits, wetTo);
+  const paths = fouledPaths(beds, state.held);
   state.paths = paths;
   const pick = (stacks: FilterWater['body'], places: readonly number[][]): FilterWater['body'] =>
     stacks.map((stack, index) => ({
@@ -39,7 +37,11 @@ export function flowStep(state: SimulationState, tank: Tank, clean: boolean): vo
   };
   state.balance = clean ? state.balance : findBalance(water, state.balance);
   state.streams = streamsOf(water, state.balance, order, state.inFlow.length);
-  captureDirt(state.input, state.deposits, state.streams, state.balance.flow, wetTo, state.capture);
+  captureDirt(state.input, state.deposits, state.streams, state.balance.flow, state.capture);
+  for (const bed of beds.list) {
+    const stream = state.streams[bed.layerAt]!;
+    pressBed(beds, bed, state.held, bed.part === 'piece' ? stream.own : stream.beside, state.pressed);
+  }
 }
 
 function streamsOf(

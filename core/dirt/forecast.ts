@@ -1,4 +1,5 @@
 import type { Filter } from '../filter/filter';
+import { intakeSponge } from '../filter/intakeSponge';
 import { hasRole } from '../media/hasRole';
 import { placeLayers } from '../layers/placeLayers';
 import type { Layer } from '../layers/layer';
@@ -6,6 +7,7 @@ import type { PlacedLayer } from '../layers/placedLayer';
 import { isBiologicalOnly } from '../layers/layerRole';
 import type { Tank } from '../tank/tank';
 import { NITROGEN_PER_SLUDGE } from './dirtNumbers';
+import { FULL, USED_UP } from './fullness';
 import { simulateClogging, type CloggingSimulation, type CloggingInput } from './cloggingSimulation';
 import { crossing, serviceCourse, serviceDayOf, type ServiceCourse } from './serviceCourse';
 import type { Visit } from '../pack/visit';
@@ -32,6 +34,15 @@ export interface ForecastInput {
   readonly brief?: boolean;
 }
 
+/** When a layer has had enough, days; null: not within the days simulated. */
+export interface LayerCare {
+  readonly layerId: string;
+  /** It is full, and hands its dirt on. */
+  readonly fullDay: number | null;
+  /** Floss: a quarter of the clean flow is left through its own face; null for all others. */
+  readonly usedUpDay: number | null;
+}
+
 /** What the first clogging of a filter comes to. Days from when it was packed. */
 export interface Forecast {
   readonly simulation: CloggingSimulation;
@@ -45,6 +56,10 @@ export interface Forecast {
   readonly spillDay: number | null;
   /** Share of the clean flow that its outlet still gives then; null without a spill. */
   readonly outletAtSpill: number | null;
+  /** By layer, in flow order. */
+  readonly care: readonly LayerCare[];
+  /** When a sponge on the intake is to be squeezed first: it is full, or holds the flow back; null: not within the days, or there is none. */
+  readonly spongeDay: number | null;
   /** The layer that holds back most when service is due, or in the end; null while nothing clogs. */
   readonly firstToClog: string | null;
   /** Dry dirt caught by layers that are there for the film alone, kg a month of the first three. */
@@ -83,6 +98,12 @@ export const cloggingInput = ({
   others: others.map((other) => ({ filter: other.filter, inFlow: placeLayers(other.filter, other.layers) })),
   days,
   brief,
+  // A sponge on the intake is squeezed when it is full, without opening the filter, unless its days are planned.
+  tendSponge: !visits.some(({ works }) =>
+    works.some(({ layerId }) =>
+      layers.some(({ id, chamber }) => id === layerId && chamber === intakeSponge(filter)?.id),
+    ),
+  ),
 });
 
 /** What a simulation comes to. */
@@ -102,6 +123,21 @@ export function readForecast(simulation: CloggingSimulation, inFlow: readonly Pl
   const lastMonth = Math.min(days, MONTH);
   const gains = inFlow.map((_, place) => clogging[index * layers + place]!);
   const most = gains.indexOf(Math.max(...gains));
+  const firstToClog = gains[most]! > FELT ? (inFlow[most] ?? null) : null;
+  const care = inFlow.map(({ layer, medium }, place): LayerCare => {
+    const free = byDay(simulation.fullness, place, layers).map((share) => 1 - share);
+    const own = byDay(simulation.own, place, layers);
+    return {
+      layerId: layer.id,
+      fullDay: crossing(free, 1 - FULL),
+      usedUpDay: medium.service === 'replace' && own[0]! > 0 ? crossing(own, USED_UP * own[0]!) : null,
+    };
+  });
+  const sponge = inFlow.findIndex(({ chamber }) => chamber.where === 'intake');
+  const spongeDays = [
+    care[sponge]?.fullDay ?? null,
+    firstToClog?.chamber.where === 'intake' ? serviceDay : null,
+  ].filter((day) => day !== null);
   return {
     simulation,
     course,
@@ -109,9 +145,15 @@ export function readForecast(simulation: CloggingSimulation, inFlow: readonly Pl
     lowestShare: course.course.reduce((least, value) => Math.min(least, value), Infinity),
     spillDay,
     outletAtSpill: spillDay === null ? null : flow[Math.min(days, Math.round(spillDay))]! / flow[0]!,
-    firstToClog: gains[most]! > FELT ? (inFlow[most]?.layer.id ?? null) : null,
+    care,
+    spongeDay: spongeDays.length === 0 ? null : Math.min(...spongeDays),
+    firstToClog: firstToClog?.layer.id ?? null,
     siltPerMonth: siltDays === 0 ? 0 : (silt / siltDays) * MONTH,
     nitrogenPerDay:
       lastMonth === 0 ? 0 : ((rotted[days]! - rotted[days - lastMonth]!) / lastMonth) * NITROGEN_PER_SLUDGE,
   };
 }
+
+/** The values of one layer by day, of an array by day and layer. */
+const byDay = (values: Float64Array, place: number, layers: number): Float64Array =>
+  Float64Array.from({ length: values.length / layers }, (_, day) => values[day * layers + place]!);

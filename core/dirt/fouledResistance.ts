@@ -1,54 +1,91 @@
 import type { Fluid } from '../hydraulics/fluid';
-import { bedSolids, fibreSolids, layerResistance, type BedResistance } from '../hydraulics/layerResistance';
+import { bedSolids, fibreSolids, layerResistance } from '../hydraulics/layerResistance';
 import type { Geometry } from '../media/geometry';
+import { SIZE_CLASSES } from './sizeClasses';
 
-/** Thickness of the threads of dirt between fibres, m (calibrated). */
-const DEPOSIT_FIBRE = 60e-6;
+/** Thinnest thread that caught dirt makes between fibres, m (calibrated). */
+const LEAST_THREAD = 60e-6;
+/** A particle as a thread of the same surface per volume: a sphere has 6/d, a fibre 4/d. */
+const THREAD_OF_PARTICLE = 2 / 3;
+/** Pressure at which a cake of caught dirt holds back twice as much as unpressed, Pa (calibrated). */
+const PACKING_PRESSURE = 200;
+
+/** For each size of dirt the thread it counts as, 1/m: small dirt makes thin threads, which hold back more. */
+export const PER_THREAD: readonly number[] = SIZE_CLASSES.map(
+  ({ diameter }) => 1 / Math.max(LEAST_THREAD, THREAD_OF_PARTICLE * diameter),
+);
+
+/** Resistance of a bed with its deposit, pressure per metre of bed at face velocity u: linear·u + square·u². */
+export interface FouledResistance {
+  /** True where the sizes of the dirt and the pressure that packed it count. */
+  readonly packs: boolean;
+  /**
+   * Pa/m per m/s.
+   *
+   * @param deposit σ, share of the bed, less than the open room
+   * @param threads,fine Σσ_i/d_i in 1/m and Σσ_i/d_i² in 1/m² over the sizes; only where it packs
+   * @param pressed greatest pressure that the bed has borne since it was cleaned, Pa
+   */
+  readonly linear: (deposit: number, threads: number, fine: number, pressed: number) => number;
+  /** Pa/m per (m/s)². */
+  readonly square: (deposit: number) => number;
+}
 
 /**
- * Resistance of a bed by its deposit: pressure per metre, Pa/m, with the water’s speed before the bed, m/s.
- * Clean it is {@link layerResistance}.
+ * Resistance of a bed by its deposit. Clean it is {@link layerResistance}.
  *
- * @param squeezed thickness as it stands over thickness when free, 0–1
- * @returns a function of the deposit σ, share of the bed, 0 or more and less than the open room
- * @source solids s = (1−ε₀) + σ in the equations of the clean bed. Foam: surface by √(s/s₀); grains: d_p by (s/s₀)^⅓;
- *   fibre: Bergman et al. 1978 with a second fibre of dirt, × (ε₀/ε)³ (calibrated). From memory.
+ * @param solidsFactor solids in it over those of the medium as the catalogue has it
+ * @source solids s = (1−ε₀) + σ in the equations of the clean bed. Foam: surface by √(s/s₀); grains: d_p by (s/s₀)^⅓.
+ *   Fibre: Bergman et al. 1978, each size of dirt as a fibre of its own; what dirt adds × (1 + p/p_a), a compressible
+ *   cake with n = 1 after Tiller & Leu 1980, p_a calibrated. From memory.
  */
-export function fouledResistance(
-  geometry: Geometry,
-  squeezed: number,
-  fluid: Fluid,
-): (deposit: number) => BedResistance {
-  const solids = bedSolids(geometry, squeezed);
+export function fouledResistance(geometry: Geometry, solidsFactor: number, fluid: Fluid): FouledResistance {
+  const solids = bedSolids(geometry, solidsFactor);
   const porosity = 1 - solids;
+  const clean = layerResistance(geometry, solidsFactor, fluid);
   if (geometry.form === 'fibre') {
     const { fibreDiameter } = geometry;
     const alpha = fibreSolids(solids);
-    return (deposit) => {
-      const open = porosity / (porosity - deposit);
-      const s = alpha + deposit;
-      const linear =
-        64 *
-        fluid.viscosity *
-        Math.sqrt(alpha / (fibreDiameter * fibreDiameter) + deposit / (DEPOSIT_FIBRE * DEPOSIT_FIBRE)) *
-        (alpha / fibreDiameter + deposit / DEPOSIT_FIBRE) *
-        (1 + 56 * s * s * s) *
-        (open * open * open);
-      return { linear, square: 0 };
+    const thread = alpha / fibreDiameter;
+    return {
+      packs: true,
+      linear: (deposit, threads, fine, pressed) => {
+        if (deposit === 0) return clean.linear;
+        const s = alpha + deposit;
+        const fouled =
+          64 *
+          fluid.viscosity *
+          Math.sqrt(thread / fibreDiameter + fine) *
+          (thread + threads) *
+          (1 + 56 * s * s * s);
+        return clean.linear + (fouled - clean.linear) * (1 + pressed / PACKING_PRESSURE);
+      },
+      square: () => 0,
     };
   }
-  const { linear, square } = layerResistance(geometry, squeezed, fluid);
-  // Powers are written out: this is reckoned for every slice at every step.
-  return (deposit) => {
-    const more = (solids + deposit) / solids;
+  // Powers are written out: this is computed for every slice at every step.
+  const cubed = (deposit: number): number => {
     const left = (porosity - deposit) / porosity;
-    const cubed = left * left * left;
-    if (geometry.form === 'foam') {
-      // 110 μ S²/(16 ε³) and 1.45 ρ S/(4 ε³), with S by √(s/s₀).
-      return { linear: (linear * more) / cubed, square: (square * Math.sqrt(more)) / cubed };
-    }
-    // 150 μ s²/(ε³ d²) and 1.75 ρ s/(ε³ d), with d by (s/s₀)^⅓.
-    const root = Math.cbrt(more);
-    return { linear: (linear * more * root) / cubed, square: (square * root * root) / cubed };
+    return left * left * left;
+  };
+  const more = (deposit: number): number => (solids + deposit) / solids;
+  if (geometry.form === 'foam')
+    // 110 μ S²/(16 ε³) and 1.45 ρ S/(4 ε³), with S by √(s/s₀).
+    return {
+      packs: false,
+      linear: (deposit) => (clean.linear * more(deposit)) / cubed(deposit),
+      square: (deposit) => (clean.square * Math.sqrt(more(deposit))) / cubed(deposit),
+    };
+  // 150 μ s²/(ε³ d²) and 1.75 ρ s/(ε³ d), with d by (s/s₀)^⅓.
+  return {
+    packs: false,
+    linear: (deposit) => {
+      const grown = more(deposit);
+      return (clean.linear * grown * Math.cbrt(grown)) / cubed(deposit);
+    },
+    square: (deposit) => {
+      const root = Math.cbrt(more(deposit));
+      return (clean.square * root * root) / cubed(deposit);
+    },
   };
 }

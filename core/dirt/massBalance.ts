@@ -4,11 +4,16 @@ import { SIZE_CLASSES } from './sizeClasses';
 /** Turnover by circulation pumps at which half as much settles, tanks an hour (calibrated). */
 const HALVED_AT = 10;
 
-/** How fast each size settles in a tank, 1/day: a current keeps dirt afloat until it finds an intake. */
-export function settlingRates(tank: Pick<Tank, 'circulation'>, volume: number): Float64Array {
+/**
+ * How fast each size settles in a tank, 1/day: a current keeps dirt afloat until it finds an intake.
+ *
+ * @param volume m³
+ * @param factor how many times as fast as usual
+ */
+export function settlingRates(tank: Pick<Tank, 'circulation'>, volume: number, factor = 1): Float64Array {
   const moved = tank.circulation.reduce((sum, { flow }) => sum + flow, 0);
   const turns = (moved * 3600) / volume;
-  return Float64Array.from(SIZE_CLASSES, ({ settles }) => settles / (1 + turns / HALVED_AT));
+  return Float64Array.from(SIZE_CLASSES, ({ settles }) => (factor * settles) / (1 + turns / HALVED_AT));
 }
 
 /**

@@ -11,13 +11,25 @@ import { captureDirt, captureOf } from './capture';
 import { depositStep } from './depositStep';
 import { DIRT_PROVENANCE, USUAL_DIRT } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
-import { coefficientAt, collectorOf } from './filterCoefficient';
-import { fouledResistance } from './fouledResistance';
+import { collectorOf, filterCoefficients, type Collector } from './filterCoefficient';
+import { fouledResistance, PER_THREAD } from './fouledResistance';
 import { settlingSpeed } from './settlingSpeed';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 import { suspendedSolids, settlingRates } from './massBalance';
 
 const FLUID = fluidAt(25);
+
+const coefficientsOf = (
+  collector: Collector,
+  sinking: number | readonly number[],
+  speed: number,
+  deposit = 0,
+): Float64Array => {
+  const into = new Float64Array(SIZES);
+  const speeds = typeof sinking === 'number' ? SIZE_CLASSES.map(() => sinking) : sinking;
+  filterCoefficients(collector, deposit, speeds, speed, into);
+  return into;
+};
 
 describe('a uniform clean bed', () => {
   // Source: Iwasaki 1937, dC/dx = −λC, whose solution is exponential; from memory.
@@ -29,27 +41,28 @@ describe('a uniform clean bed', () => {
       const flow = 2e-4;
       const sinking = SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, FLUID));
       for (const refine of [1, 3]) {
-        const beds = cutBeds(inFlow, FLUID, USUAL_DIRT, refine);
+        const beds = cutBeds(inFlow, FLUID, USUAL_DIRT, Infinity, refine);
         const into = captureOf(beds);
         captureDirt(
           { beds, inFlow, openFloor: null, sinking, retention: 0 },
           new Float64Array(beds.slices),
           [{ whole: flow, own: flow, beside: 0 }],
           flow,
-          Infinity,
           into,
         );
         const speed = flow / (beds.area[0] ?? 1);
         const collector = beds.list[0]?.collector;
         if (collector === undefined) throw new Error('No bed.');
+        const lambdas = coefficientsOf(collector, sinking, speed);
         SIZE_CLASSES.forEach((_, size) => {
-          const lambda = coefficientAt(collector, size, sinking[size] ?? 0, speed);
-          expect(into.efficiency[size]).toBeCloseTo(1 - Math.exp(-lambda * 0.05), 10);
+          const caught = 1 - Math.exp(-(lambdas[size] ?? 0) * 0.05);
+          expect((into.whole[size] ?? 0) / flow).toBeCloseTo(caught, 10);
+          expect(into.along[SIZES + size]).toBeCloseTo(1 - caught, 10);
           const cleared = Array.from(
             { length: beds.slices },
             (_slice, slice) => into.cleared[slice * SIZES + size] ?? 0,
           ).reduce((sum, value) => sum + value, 0);
-          expect(cleared / flow).toBeCloseTo(into.efficiency[size] ?? 0, 12);
+          expect(cleared).toBeCloseTo(into.whole[size] ?? 0, 15);
         });
       }
     },
@@ -77,27 +90,43 @@ describe('settlingSpeed', () => {
   });
 });
 
-describe('coefficientAt', () => {
-  // By hand, Lee & Liu’s interception: α 0.03, R = 70/35 = 2, Ku = −½ln 0.03 − ¾ + 0.03 − 0.03²/4 = 1.0331,
-  // η = 0.97/1.0331 · 4/3 = 1.2520; with v_s/u = 0.1 and the limit 3: 3(1 − e^(−1.3520/3)) = 1.0883;
-  // λ = 4 · 0.03 · 1.0883 · 0.02/(π · 0.97 · 35e-6) = 24.49 per m, before straining.
-  it('is Lee & Liu’s for fibres', () => {
-    const collector = collectorOf({ form: 'fibre', fibreDiameter: 35e-6, porosity: 0.97 }, 0.03, 0.02);
-    expect(coefficientAt(collector, 2, 1e-4, 1e-3) - (collector.strained[2] ?? 0)).toBeCloseTo(24.49, 1);
+describe('filterCoefficients', () => {
+  const floss = collectorOf({ form: 'fibre', fibreDiameter: 35e-6, porosity: 0.97 }, 0.03, 0.02);
+
+  // By hand, interception in its theoretical form: α 0.03, R = 25/35 = 0.7143, Ku = −½ln 0.03 − ¾ + 0.03 − 0.03²/4
+  // = 1.0331, η = 0.97/1.0331 · 0.5102/1.7143 = 0.27944; with v_s/u = 0.1 and the limit 1.7143:
+  // 1.7143(1 − e^(−0.37944/1.7143)) = 0.34034; λ = 4 · 0.03 · 0.34034 · 0.02/(π · 0.97 · 35e-6) = 7.658 per m.
+  // The pore is 179 µm, so that 25 µm is not strained.
+  it('is the cell model’s for fibres', () => {
+    expect(coefficientsOf(floss, 1e-4, 1e-3)[1]).toBeCloseTo(7.658, 2);
   });
 
-  // By hand, Yao’s: solids 0.55, d 12 mm, R = 1/12, η = 1.5/144 + 0.5 = 0.51042, limit (13/12)² = 1.17361:
-  // 1.17361(1 − e^(−0.43491)) = 0.41390; λ = 1.5 · 0.55 · 0.41390 · 0.02/0.012 = 0.5691 per m.
+  // By hand, the same with σ = 0.09: s = 0.12, collector 35 · √4 = 70 µm, R = 0.35714, Ku = 0.42653,
+  // η = 0.88/0.42653 · 0.12755/1.35714 = 0.19390; limit 1.35714: 1.35714(1 − e^(−0.29390/1.35714)) = 0.26421;
+  // λ = 4 · 0.12 · 0.26421 · 0.02/(π · 0.88 · 70e-6) = 13.107 per m.
+  it('follows the deposit', () => {
+    expect(coefficientsOf(floss, 1e-4, 1e-3, 0.09)[1]).toBeCloseTo(13.11, 1);
+  });
+
+  // By hand, Yao’s for 450 µm: solids 0.55, d 12 mm, R = 0.0375, η = 1.5 R² + 0.5 = 0.50211, limit (1 + R)² = 1.07641:
+  // 1.07641(1 − e^(−0.46647)) = 0.40128; λ = 1.5 · 0.55 · 0.40128 · 0.02/0.012 = 0.5518 per m.
   it('is Yao’s for grains', () => {
     const collector = collectorOf({ form: 'grains', grainSize: 0.012, porosity: 0.45 }, 0.55, 0.02);
-    expect(coefficientAt(collector, 5, 5e-4, 1e-3) - (collector.strained[5] ?? 0)).toBeCloseTo(0.5691, 3);
+    expect(coefficientsOf(collector, 5e-4, 1e-3)[4]).toBeCloseTo(0.5518, 3);
   });
 
-  it('strains only what is large against the pore, and begins softly', () => {
-    const { strained } = collectorOf(mediumById('foam-30').geometry, 0.03, 0.02);
-    expect(strained[0]).toBeLessThan(1e-3);
-    // 450 µm in a pore of 0.847 mm: 0.2 · (0.5315 − 0.35)/0.847 mm = 42.9 per m.
-    expect(strained[4]).toBeCloseTo(42.9, 0);
+  it('strains only what is large against the pore', () => {
+    const foam = mediumById('foam-30').geometry;
+    const strained = (attachment: number) => coefficientsOf(collectorOf(foam, 0.03, attachment), 0, 1);
+    expect(strained(0)[0]).toBeLessThan(1e-3);
+    // 450 µm in a pore of 0.847 mm: 0.1 · (0.5315 − 0.35)/0.847 mm = 21.4 per m.
+    expect(strained(0)[4]).toBeCloseTo(21.4, 0);
+  });
+
+  it('counts slow water as 0.1 mm/s, and stays a number in a bed that is full', () => {
+    expect(coefficientsOf(floss, 1e-4, 1e-9)).toEqual(coefficientsOf(floss, 1e-4, 1e-4));
+    for (const deposit of [0.6, 0.97, 1.2])
+      expect(coefficientsOf(floss, 1e-4, 1e-3, deposit).every(Number.isFinite)).toBe(true);
   });
 });
 
@@ -135,14 +164,37 @@ describe('fouledResistance', () => {
   it.each(CATALOGUE.map(({ id }) => id))('is that of clean %s without deposit, and grows with it', (id) => {
     const { geometry } = mediumById(id);
     const clean = layerResistance(geometry, 1, FLUID);
-    const at = fouledResistance(geometry, 1, FLUID);
-    expect(at(0).linear / clean.linear).toBeCloseTo(1, 12);
-    expect(at(0).square).toBeCloseTo(clean.square, 6);
-    let before = at(0).linear;
+    const fouled = fouledResistance(geometry, 1, FLUID);
+    const at = (deposit: number): number => fouled.linear(deposit, deposit / 60e-6, deposit / 60e-6 ** 2, 0);
+    expect(at(0) / clean.linear).toBeCloseTo(1, 12);
+    expect(fouled.square(0)).toBeCloseTo(clean.square, 6);
+    let before = at(0);
     for (const deposit of [0.02, 0.05, 0.1]) {
-      expect(at(deposit).linear).toBeGreaterThan(before);
-      before = at(deposit).linear;
+      expect(at(deposit)).toBeGreaterThan(before);
+      before = at(deposit);
     }
+  });
+
+  const floss = fouledResistance(mediumById('floss-bonded').geometry, 1, FLUID);
+  const clean = floss.linear(0, 0, 0, 0);
+
+  it('counts silt for more than flakes in fibre', () => {
+    const of = (size: number): number => {
+      const thread = PER_THREAD[size] ?? 0;
+      return floss.linear(0.05, 0.05 * thread, 0.05 * thread ** 2, 0);
+    };
+    expect(of(0)).toBeCloseTo(of(1), 9);
+    expect(of(3)).toBeLessThan(of(1));
+    expect(of(5) - clean).toBeLessThan(0.8 * (of(3) - clean));
+    // By hand: 1 mm counts as a thread of two thirds of a millimetre.
+    expect(1 / (PER_THREAD[5] ?? 0)).toBeCloseTo(667e-6, 6);
+  });
+
+  // Source: compressible cake with n = 1, Tiller & Leu 1980; from memory: at p_a the dirt holds back twice as much.
+  it('is packed by the pressure that it has borne', () => {
+    const added = (pressed: number): number => floss.linear(0.05, 800, 1.4e7, pressed) - clean;
+    expect(added(200) / added(0)).toBeCloseTo(2, 9);
+    expect(floss.linear(0, 0, 0, 1e4)).toBe(clean);
   });
 });
 

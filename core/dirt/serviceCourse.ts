@@ -1,13 +1,14 @@
 import type { CloggingSimulation } from './cloggingSimulation';
 import { SERVICE_SHARE } from '../practice/serviceShare';
+import { KEEPS_HALF } from './fullness';
 
 /** Headroom at which a hang-on-back wants service however much still goes through, m (calibrated: a bump must not spill it). */
 const LEAST_HEADROOM = 5e-3;
 /** One that has little from the start wants service when this share of it is left (calibrated). */
 const OF_CLEAN = 0.5;
 
-/** What a filter’s service hangs on: flow through the pack, or how far its water stands below the rim. */
-export type ServiceBy = 'through' | 'headroom';
+/** What calls for service: flow through the pack, height of the water below the rim, or dirt that the pack still keeps. */
+export type ServiceBy = 'through' | 'headroom' | 'kept';
 
 /** The course of that by day as a share of its clean value, and the share at which service is due. */
 export interface ServiceCourse {
@@ -16,37 +17,53 @@ export interface ServiceCourse {
   readonly limit: number;
 }
 
-type Simulated = Pick<CloggingSimulation, 'through' | 'headroom'>;
+type Simulated = Pick<CloggingSimulation, 'through' | 'headroom' | 'kept'>;
 
 /** The course of one measure. */
-export function courseBy({ through, headroom }: Simulated, by: ServiceBy): ServiceCourse {
-  const values = by === 'through' ? through : headroom;
+export function courseBy(simulation: Simulated, by: ServiceBy): ServiceCourse {
+  const values = simulation[by];
   const clean = values[0]!;
-  const limit =
-    by === 'through' ? SERVICE_SHARE : clean <= 0 ? 1 : Math.min(LEAST_HEADROOM / clean, OF_CLEAN);
-  return { by, limit, course: Float64Array.from(values, (value) => (clean > 0 ? value / clean : 0)) };
+  return {
+    by,
+    limit: limitOf(by, clean),
+    course: Float64Array.from(values, (value) => (clean > 0 ? value / clean : 0)),
+  };
 }
 
+function limitOf(by: ServiceBy, clean: number): number {
+  if (by === 'through') return SERVICE_SHARE;
+  if (by === 'kept') return KEEPS_HALF;
+  return clean <= 0 ? 1 : Math.min(LEAST_HEADROOM / clean, OF_CLEAN);
+}
+
+/** All measures that a filter has: only one with a rim has headroom, only one with mechanical layers can be full. */
+const coursesOf = (simulation: Simulated): ServiceCourse[] =>
+  (['through', 'headroom', 'kept'] as const)
+    .filter((by) => !Number.isNaN(simulation[by][0]))
+    .map((by) => courseBy(simulation, by));
+
 /**
- * The measure that calls for service first, or that comes nearest to it: what falls in a closed body and past a notch
- * is the flow through the pack; where all water must go through, the level rises instead.
+ * The measure that calls for service first, or that comes nearest to it: the flow through the pack falls, the level
+ * of a hang-on-back rises, or its mechanical layers are full and hand their dirt on, whatever the flow.
  */
 export function serviceCourse(simulation: Simulated): ServiceCourse {
-  const through = courseBy(simulation, 'through');
-  if (Number.isNaN(simulation.headroom[0])) return through;
-  const headroom = courseBy(simulation, 'headroom');
-  const [a, b] = [serviceDayOf(through), serviceDayOf(headroom)];
-  if (a !== null || b !== null) return (a ?? Infinity) <= (b ?? Infinity) ? through : headroom;
-  const spare = ({ course, limit }: ServiceCourse): number =>
-    (course.reduce((least, value) => Math.min(least, value), Infinity) - limit) / (1 - limit);
-  return spare(through) <= spare(headroom) ? through : headroom;
+  const rank = (course: ServiceCourse): readonly [day: number, spare: number] => [
+    serviceDayOf(course) ?? Infinity,
+    (course.course.reduce((least, value) => Math.min(least, value), Infinity) - course.limit) /
+      (1 - course.limit),
+  ];
+  const [first] = coursesOf(simulation)
+    .map((course) => ({ course, rank: rank(course) }))
+    .sort((a, b) => (a.rank[0] === b.rank[0] ? a.rank[1] - b.rank[1] : a.rank[0] - b.rank[0]));
+  if (first === undefined) throw new Error('A filter has at least a flow.');
+  return first.course;
 }
 
 /** The day on which service is due, or null when it is not within the days simulated. */
 export const serviceDayOf = ({ course, limit }: ServiceCourse): number | null => crossing(course, limit);
 
 /** When a course by day first falls to a limit, straight between days; null when it does not. */
-export function crossing(course: Float64Array, limit: number): number | null {
+export function crossing(course: ArrayLike<number>, limit: number): number | null {
   for (let day = 0; day < course.length; day += 1) {
     const value = course[day]!;
     if (!(value <= limit)) continue;

@@ -6,7 +6,7 @@ import { cleanWater } from '../hydraulics/operatingPoint';
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Visit } from '../pack/visit';
 import type { Tank } from '../tank/tank';
-import { cutBeds, type Beds } from './beds';
+import { cutBeds, type Beds, type Deposits } from './beds';
 import { captureOf, type Capture, type CaptureInput, type LayerStream } from './capture';
 import { captureInput } from './captureInput';
 import type { DirtNumbers } from './dirtNumbers';
@@ -32,10 +32,15 @@ export interface SimulationState {
   readonly mass: Float64Array;
   /** Share of every slice’s bed, from its mass. */
   readonly deposits: Float64Array;
+  readonly held: Deposits;
+  /** Greatest pressure each slice has borne since it was cleaned, Pa. */
+  readonly pressed: Float64Array;
   readonly floorMass: Float64Array;
   readonly caughtBy: Float64Array;
   balance: Balance;
   cleanThrough: number;
+  /** Share of the dirt that its mechanical layers keep when clean, 0–1. */
+  cleanKept: number;
   streams: LayerStream[];
   paths: readonly LayerPaths[];
   leaves: number;
@@ -54,9 +59,14 @@ export function beginState(
   refine: number,
 ): SimulationState {
   const fluid = fluidAt(tank.temperature);
-  const beds = cutBeds(inFlow, fluid, numbers, refine);
-  const base = cleanWater(filter, inFlow, tank.temperature);
-  const balance = findBalance(base);
+  const clean = cleanWater(filter, inFlow, tank.temperature);
+  const balance = findBalance(clean);
+  // The water over the lip hardly changes while a filter clogs: what stands under it is cut once.
+  const beds = cutBeds(inFlow, fluid, numbers, balance.wetTo, refine);
+  const base = { ...clean, wetOnly: true };
+  const mass = new Float64Array(beds.slices * SIZES);
+  const deposits = new Float64Array(beds.slices);
+  const pressed = new Float64Array(beds.slices);
   const places = (stacks: FilterWater['body']): number[][] =>
     stacks.map(({ layers }) => layers.map(({ placed }) => inFlow.indexOf(placed)));
   return {
@@ -67,12 +77,15 @@ export function beginState(
     order: { sponge: places(base.sponge), body: places(base.body) },
     capture: captureOf(beds),
     input: captureInput(filter, inFlow, beds, fluid, numbers),
-    mass: new Float64Array(beds.slices * SIZES),
-    deposits: new Float64Array(beds.slices),
+    mass,
+    deposits,
+    pressed,
+    held: { deposits, mass, massFrom: 0, pressed, pressedFrom: 0, sludgeDensity: numbers.sludgeDensity },
     floorMass: new Float64Array(SIZES),
     caughtBy: new Float64Array(inFlow.length),
     balance,
     cleanThrough: balance.through,
+    cleanKept: NaN,
     streams: [],
     paths: beds.clean,
     leaves: 0,

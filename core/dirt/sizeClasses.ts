@@ -15,12 +15,12 @@ export interface SizeClass {
 const MICRON = 1e-6;
 
 export const SIZE_CLASSES: readonly SizeClass[] = [
-  { name: '8 µm', diameter: 8 * MICRON, ofFood: 0.1, ofLitter: 0.05, settles: 0.1 },
-  { name: '25 µm', diameter: 25 * MICRON, ofFood: 0.15, ofLitter: 0.05, settles: 0.3 },
-  { name: '70 µm', diameter: 70 * MICRON, ofFood: 0.2, ofLitter: 0.1, settles: 1 },
+  { name: '8 µm', diameter: 8 * MICRON, ofFood: 0.1, ofLitter: 0, settles: 0.1 },
+  { name: '25 µm', diameter: 25 * MICRON, ofFood: 0.15, ofLitter: 0, settles: 0.3 },
+  { name: '70 µm', diameter: 70 * MICRON, ofFood: 0.2, ofLitter: 0, settles: 1 },
   { name: '180 µm', diameter: 180 * MICRON, ofFood: 0.2, ofLitter: 0.2, settles: 4 },
-  { name: '450 µm', diameter: 450 * MICRON, ofFood: 0.2, ofLitter: 0.25, settles: 10 },
-  { name: '1 mm', diameter: 1000 * MICRON, ofFood: 0.15, ofLitter: 0.35, settles: 20 },
+  { name: '450 µm', diameter: 450 * MICRON, ofFood: 0.2, ofLitter: 0.4, settles: 10 },
+  { name: '1 mm', diameter: 1000 * MICRON, ofFood: 0.15, ofLitter: 0.4, settles: 20 },
 ];
 
 /** How many sizes there are. */

@@ -21,8 +21,10 @@ export function visitStep(state: SimulationState, workOf: (layerId: string) => W
       state.mass[index] = before * STAYS[work];
       removed += before * (1 - STAYS[work]);
     }
-    for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1)
+    for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
       state.deposits[slice] = state.deposits[slice]! * STAYS[work];
+      state.pressed[slice] = 0;
+    }
     if (bed.layerAt === floorBefore) {
       removed += state.floorMass.reduce((sum, value) => sum + value, 0);
       state.floorMass.fill(0);

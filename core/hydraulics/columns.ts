@@ -1,9 +1,9 @@
 import { faceArea, isInward } from '../filter/chamberGeometry';
 import type { PlacedLayer } from '../layers/placedLayer';
-import { bedGeometry } from '../media/bedGeometry';
+import { solidsFactor } from '../layers/solidsFactor';
 import { mediumById } from '../media/catalogue';
 import type { Fluid } from './fluid';
-import { layerResistance, type BedResistance } from './layerResistance';
+import { bedSolids, layerResistance, type BedResistance } from './layerResistance';
 import { pathIntegrals } from './pathIntegrals';
 import { inSeries, NO_RESISTANCE, type Resistance } from './quadratic';
 
@@ -24,6 +24,8 @@ export interface LayerPaths {
   /** Through the piece where it covers all of the face, and through what is beside it where that is all of it. */
   readonly through: Resistance | null;
   readonly beside: Resistance;
+  /** Entering and leaving an open gap over all of the face; once for each uninterrupted gap. */
+  readonly gapEnds: Resistance;
   /** Bed volume and the open room in it, m³; area covered in the middle of the layer, m². */
   readonly volume: number;
   readonly poreVolume: number;
@@ -44,35 +46,34 @@ export function layerPaths(placed: PlacedLayer, fluid: Fluid): LayerPaths {
   // Media piled past the centre of a sleeve has no face left; a hair of one keeps its speed a number.
   const area = Math.max(LEAST_FACE, faceArea(shape, (measure.from + measure.to) / 2));
   const gap = isInward(shape) ? 0 : meanGap(placed);
-  const solids = Math.min(1, (1 - bedGeometry(medium.geometry).porosity) / layer.compressionRatio);
+  const solids = solidsFactor(medium, layer);
+  const filled = layer.gapFill === 'floss';
   return {
     placed,
     cover,
-    through: wrapped ? null : scaled(layerResistance(medium.geometry, layer.compressionRatio, fluid)),
-    beside:
-      layer.gapFill === 'floss'
-        ? scaled(layerResistance(mediumById(GAP_FLOSS).geometry, 1, fluid))
-        : openGap(Math.max(gap, wrapped ? WRAPPER_LEAK.width : 0), measure.to - measure.from, area, fluid),
+    through: wrapped ? null : scaled(layerResistance(medium.geometry, solids, fluid)),
+    beside: filled
+      ? scaled(layerResistance(mediumById(GAP_FLOSS).geometry, 1, fluid))
+      : slot(Math.max(gap, wrapped ? WRAPPER_LEAK.width : 0), measure.to - measure.from, area, fluid),
+    gapEnds:
+      filled || cover >= 1 ? NO_RESISTANCE : { linear: 0, square: (GAP_K * fluid.density) / (2 * area ** 2) },
     volume: measure.volume,
-    poreVolume: measure.volume * (1 - solids),
+    poreVolume: measure.volume * (1 - bedSolids(medium.geometry, solids)),
     area: area * cover,
   };
 }
 
-/** @source slot flow between walls, 12 μuL/h², and K velocity heads for going in and out. */
-function openGap(width: number, length: number, area: number, { density, viscosity }: Fluid): Resistance {
-  if (width <= 0) return NO_RESISTANCE;
-  return {
-    linear: (12 * viscosity * length) / (width ** 2 * area),
-    square: (GAP_K * density) / (2 * area ** 2),
-  };
-}
+/** @source slot flow between walls, 12 μuL/h². */
+const slot = (width: number, length: number, area: number, { viscosity }: Fluid): Resistance =>
+  width <= 0 ? NO_RESISTANCE : { linear: (12 * viscosity * length) / (width ** 2 * area), square: 0 };
 
-/** Width of a gap of the same area all around the piece, m. */
+/** Width of the gap beside a short piece, m: the open area over the wetted perimeter of the piece. */
 function meanGap({ chamber, layer, measure }: PlacedLayer): number {
   if (layer.cut === null) return 0;
-  const open = faceArea(chamber.shape, 0) * (1 - measure.coverShare);
-  return open / (2 * (layer.cut.length + layer.cut.width));
+  const { shape } = chamber;
+  const open = faceArea(shape, 0) * (1 - measure.coverShare);
+  const sides = layer.cut.length + layer.cut.width;
+  return open / (shape.form === 'box' ? 2 * sides : (Math.PI / 2) * sides);
 }
 
 /** A part of the face that meets the same layers and gaps all along: its share of the face, and its resistance. */
@@ -96,7 +97,10 @@ export function columnsOf(layers: readonly LayerPaths[], wet: readonly number[])
     const share = edge - (edges[place - 1] ?? 0);
     const through = layers.map((layer) => layer.cover >= edge);
     const parts = layers.map((layer, index) => {
-      const part = through[index] === true ? layer.through : layer.beside;
+      const before = layers[index - 1];
+      const inGap =
+        before !== undefined && through[index - 1] !== true && before.placed.layer.gapFill === 'open';
+      const part = through[index] === true ? layer.through : besideOf(layer, !inGap);
       return part === null ? null : shrunk(part, share, wet[index] ?? 1);
     });
     const resistance = parts.reduce<Resistance | null>(
@@ -106,6 +110,10 @@ export function columnsOf(layers: readonly LayerPaths[], wet: readonly number[])
     return { share, resistance, through, parts };
   });
 }
+
+/** The way beside a layer: with the loss of its ends where the water enters the gap here. */
+export const besideOf = ({ beside, gapEnds }: LayerPaths, enters: boolean): Resistance =>
+  enters ? inSeries(beside, gapEnds) : beside;
 
 /** A resistance over part of the face and part of the length. */
 export const shrunk = ({ linear, square }: Resistance, share: number, wet: number): Resistance => ({

@@ -1,6 +1,6 @@
 import type { Chamber, Filter } from '../filter/filter';
 import type { Spill } from '../filter/spill';
-import { columnsOf, shrunk, type LayerPaths } from './columns';
+import { besideOf, columnsOf, shrunk, type LayerPaths } from './columns';
 import { GRAVITY, type Fluid } from './fluid';
 import { hoseHead, hoseLine, type HoseLine } from './hoseHead';
 import { internalHead } from './internalHead';
@@ -155,7 +155,7 @@ export function splitAlone(
   const { flows, pressure } = splitFlow(
     [
       layer.through === null ? null : shrunk(layer.through, layer.cover, wet),
-      layer.cover < 1 ? shrunk(layer.beside, 1 - layer.cover, wet) : null,
+      layer.cover < 1 ? shrunk(besideOf(layer, true), 1 - layer.cover, wet) : null,
     ],
     through,
   );

@@ -16,14 +16,14 @@ const MOST_FIBRE_SOLIDS = 0.3;
 /**
  * Resistance of a clean bed.
  *
- * @param squeezed thickness as it stands over thickness when free, 0–1: pressing by c multiplies the solids by 1/c
+ * @param solidsFactor solids in it over those of the medium as the catalogue has it: 1/c when compressed by c
  * @source foam: Dietrich et al. 2009 (Chem. Eng. Sci. 64, 3633), ΔP/L = 110 μu/(ε d_h²) + 1.45 ρu²/(ε² d_h),
  *   d_h = 4ε/S; grains, rings, ribbon: Ergun 1952 (Chem. Eng. Prog. 48, 89), d_p = 6(1−ε)/S;
  *   fibre: Davies 1953 (Proc. IMechE B1, 185), 64 μu α^1.5(1+56α³)/d_f², for 0.006 < α < 0.3. All from memory.
  */
-export function layerResistance(geometry: Geometry, squeezed: number, fluid: Fluid): BedResistance {
+export function layerResistance(geometry: Geometry, solidsFactor: number, fluid: Fluid): BedResistance {
   const bed = bedGeometry(geometry);
-  const solids = bedSolids(geometry, squeezed);
+  const solids = bedSolids(geometry, solidsFactor);
   const porosity = 1 - solids;
   const { density, viscosity } = fluid;
   // Pressed together, the same surface sits in less room.
@@ -56,8 +56,8 @@ export function layerResistance(geometry: Geometry, squeezed: number, fluid: Flu
 }
 
 /** Share of a bed that is solid as it stands, 0–0.8. */
-export const bedSolids = (geometry: Geometry, squeezed: number): number =>
-  Math.min((1 - bedGeometry(geometry).porosity) / squeezed, 1 - LEAST_POROSITY);
+export const bedSolids = (geometry: Geometry, solidsFactor: number): number =>
+  Math.min((1 - bedGeometry(geometry).porosity) * solidsFactor, 1 - LEAST_POROSITY);
 
 /** Solids of a fibre bed as far as Davies’ equation was made for. */
 export const fibreSolids = (solids: number): number => Math.min(solids, MOST_FIBRE_SOLIDS);

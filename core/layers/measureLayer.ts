@@ -2,15 +2,8 @@ import type { Chamber } from '../filter/filter';
 import { volumeBetween, faceArea, faceSides, isInward } from '../filter/chamberGeometry';
 import { bedGeometry } from '../media/bedGeometry';
 import { mediumById } from '../media/catalogue';
-import type { Medium } from '../media/medium';
 import type { Layer } from './layer';
-
-/*
- * Fill factors: how much more or less of a loose medium goes into the same room than when it is poured.
- * Placed by hand 0.85 kg/L against 0.675 poured; two small bags hold 0.7 of one large one. Common practice, no source.
- */
-export const PLACED_FILL = 0.85 / 0.675;
-export const SMALL_BAGS_FILL = 0.7;
+import { solidsFactor } from './solidsFactor';
 
 /** What can be read off one layer where it sits. SI. */
 export interface LayerMeasure {
@@ -29,26 +22,17 @@ export interface LayerMeasure {
   readonly surface: number;
 }
 
-/** How much of a medium is in a litre of this layer against a litre poured loose. */
-export function fillFactor(medium: Medium, layer: Layer): number {
-  if (medium.supply !== 'loose') return 1;
-  return (
-    (layer.placed && layer.holder === 'none' ? PLACED_FILL : 1) *
-    (layer.holder === 'small bags' ? SMALL_BAGS_FILL : 1)
-  );
-}
-
 /**
  * Measures a layer that begins `from` metres along its chamber.
  *
- * @source solid geometry; bulk densities of the catalogue; fill factors above.
+ * @source solid geometry; bulk densities of the catalogue; {@link solidsFactor} for what is placed, bagged or compressed.
  */
 export function measureLayer(chamber: Chamber, layer: Layer, from: number): LayerMeasure {
   const medium = mediumById(layer.medium);
   const to = from + layer.thickness;
   const { coverShare, wallGap } = cover(chamber, layer);
   const volume = coverShare * volumeBetween(chamber.shape, from, to);
-  const fill = fillFactor(medium, layer);
+  const solids = solidsFactor(medium, layer);
   return {
     from,
     to,
@@ -56,9 +40,9 @@ export function measureLayer(chamber: Chamber, layer: Layer, from: number): Laye
     coverShare,
     wallGap,
     volume,
-    dryMass: volume * medium.dryBulk * fill,
-    drainedMass: volume * medium.drainedBulk * fill,
-    surface: volume * bedGeometry(medium.geometry).specificSurface * medium.usableShare * fill,
+    dryMass: volume * medium.dryBulk * solids,
+    drainedMass: volume * medium.drainedBulk * solids,
+    surface: volume * bedGeometry(medium.geometry).specificSurface * medium.usableShare * solids,
   };
 }
 

@@ -3,8 +3,8 @@ import { netVolume } from './netVolume';
 import type { Plants } from './plants';
 import type { Water } from './water';
 
-/** Litter that comes loose of a cubic metre of planted water in a day, dry kg (calibrated: a leaf or two per 100 L). */
-const USUAL: Readonly<Record<Plants, number>> = { none: 0, some: 0.2e-3, dense: 0.6e-3 };
+/** Litter of a cubic metre of planted water that reaches the water in a day, dry kg, to within a factor of two (calibrated: 0.1 and 0.25 g per 100 L). */
+const USUAL: Readonly<Record<Plants, number>> = { none: 0, some: 1e-3, dense: 2.5e-3 };
 
 /** Litter of a usual tank of this planting, dry kg a day. */
 export const usualLitter = (tank: { readonly plants: Plants; readonly water: Water }): number =>

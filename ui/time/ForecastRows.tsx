@@ -77,6 +77,15 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
           ))}
         </dd>
       </div>
+      {forecast.spongeDay === null ? null : (
+        <div className={styles.row}>
+          <dt className={styles.label}>Squeeze the intake sponge</dt>
+          <dd className={styles.value} data-testid="reading-sponge">
+            every <Quantity value={{ kind: 'days', si: forecast.spongeDay * DAY }} />
+          </dd>
+          <dd className={styles.word}>look at it every week; the filter stays shut</dd>
+        </div>
+      )}
       <div className={styles.row}>
         <dt className={styles.label}>Silt into biological media, a month</dt>
         <dd className={styles.value} data-testid="reading-silt">
@@ -121,6 +130,8 @@ function serviceWord(
         ? `; from day ${words.number(range.earliest, 0)} on`
         : `; between ${words.number(range.earliest, 0)} and ${words.number(range.latest, 0)}`;
   if (first === undefined) return `nothing clogs${between}`;
+  if (forecast.course.by === 'kept')
+    return `the mechanical layers are full: they pass their dirt on${between}`;
   const layer = `layer ${first} clogs first`;
   return forecast.course.by === 'headroom'
     ? `${layer}, and the water nears the rim${between}`

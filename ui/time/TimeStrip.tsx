@@ -7,6 +7,7 @@ import { area, line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import Link from 'next/link';
 import { useEffect, useState, type ReactNode } from 'react';
+import type { ServiceBy } from '@/core/dirt/serviceCourse';
 import type { Visit } from '@/core/pack/visit';
 import { HORIZON } from '@/core/pack/visitLimits';
 import type { QuantityKind } from '@/core/units/quantity';
@@ -110,6 +111,14 @@ export function TimeStrip(props: Props) {
   );
 }
 
+/** What the course is in, by what service hangs on. */
+const KINDS: Readonly<Record<ServiceBy, QuantityKind>> = { through: 'flow', headroom: 'gap', kept: 'share' };
+const COURSES: Readonly<Record<ServiceBy, string>> = {
+  through: 'Flow through the pack',
+  headroom: 'Headroom under the rim',
+  kept: 'Dirt that the mechanical layers keep',
+};
+
 function Failed({ onRetry }: { onRetry: () => void }) {
   return (
     <p role="alert">
@@ -130,8 +139,8 @@ function Course({
   const words = useWords();
   const [room, width] = useWidth<HTMLDivElement>(640);
   const { course, simulation } = forecast;
-  const kind: QuantityKind = course.by === 'through' ? 'flow' : 'gap';
-  const clean = (course.by === 'through' ? simulation.through[0] : simulation.headroom[0]) ?? 0;
+  const kind = KINDS[course.by];
+  const clean = simulation[course.by][0] ?? 0;
   const inUnit = (share: number): number => fromSi(share * clean, words.unit(kind));
   const x = timeScale(simulation.days, width);
   const lowest = Math.min(0, forecast.lowestShare);
@@ -145,12 +154,12 @@ function Course({
     .x((_, at) => x(at))
     .y((number) => y(inUnit(number)));
   const said = serviceSaid(words, forecast, known);
-  const what = course.by === 'through' ? 'Flow through the pack' : 'Headroom under the rim';
+  const what = COURSES[course.by];
   const limit = y(inUnit(course.limit));
   const limitSaid =
-    course.by === 'through'
-      ? `${words.show({ kind: 'share', si: course.limit })} of clean`
-      : words.show({ kind: 'gap', si: course.limit * clean });
+    course.by === 'headroom'
+      ? words.show({ kind: 'gap', si: course.limit * clean })
+      : `${words.show({ kind: 'share', si: course.limit })} of clean`;
   return (
     <>
       <div className={styles.head}>

@@ -1,0 +1,56 @@
+import type { PlacedLayer } from '../layers/placedLayer';
+import type { SimulationState } from './simulationState';
+import { SIZE_CLASSES, SIZES } from './sizeClasses';
+
+/** Mean share of its ultimate deposit at which a layer is full: it catches little more and hands its dirt on (calibrated). */
+export const FULL = 0.8;
+/** Share of the dirt kept when clean below which the mechanical layers together are full (calibrated). */
+export const KEEPS_HALF = 0.5;
+/** Share of its clean flow through its own face below which floss is used up (calibrated). */
+export const USED_UP = 0.25;
+/** Dirt that is seen: sizes from here on count for what the mechanical layers keep, m (calibrated). */
+const SEEN_FROM = 70e-6;
+/** Stands in for a size of which there is nothing, kg/m³: too little to move a share. */
+const NO_DIRT = 1e-200;
+
+/** Mean deposit of each layer as a share of what fits at most, 0–1, by place in flow order; 0 for what catches nothing. */
+export function fullness({ beds, deposits }: SimulationState): Float64Array {
+  const held = new Float64Array(beds.clean.length);
+  const fits = new Float64Array(beds.clean.length);
+  for (const bed of beds.list) {
+    if (bed.part === 'gap') continue;
+    for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
+      held[bed.layerAt] = held[bed.layerAt]! + deposits[slice]! * beds.volume[slice]!;
+      fits[bed.layerAt] = fits[bed.layerAt]! + bed.ultimate * beds.volume[slice]!;
+    }
+  }
+  return held.map((value, place) => (fits[place] === 0 ? 0 : value / fits[place]!));
+}
+
+/** True for layers of the body that are there to catch dirt; a sponge on the intake has a day of its own. */
+export const keepsDirt = ({ role, chamber }: Pick<PlacedLayer, 'role' | 'chamber'>): boolean =>
+  chamber.where === 'body' && (role === 'mechanical' || role === 'polish');
+
+/**
+ * Share of the dirt of 70 µm and more in the water that goes into the body which its mechanical layers keep, 0–1;
+ * NaN where there are none.
+ *
+ * @param waters suspended solids of the tank by size, kg/m³
+ */
+export function keptShare({ beds, capture, inFlow, balance }: SimulationState, waters: Float64Array): number {
+  const firstInBody = inFlow.findIndex(({ chamber }) => chamber.where === 'body');
+  if (!inFlow.some(keepsDirt) || balance.through <= 0) return NaN;
+  let comes = 0;
+  let kept = 0;
+  for (let size = 0; size < SIZES; size += 1) {
+    if (SIZE_CLASSES[size]!.diameter < SEEN_FROM) continue;
+    const amount = Math.max(waters[size]!, NO_DIRT);
+    comes += amount * balance.through * capture.along[firstInBody * SIZES + size]!;
+    for (const bed of beds.list) {
+      if (!keepsDirt(inFlow[bed.layerAt]!)) continue;
+      for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1)
+        kept += amount * capture.cleared[slice * SIZES + size]!;
+    }
+  }
+  return comes > 0 ? kept / comes : NaN;
+}
