@@ -11,7 +11,9 @@ import { hasRole } from '../media/hasRole';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { solidsFactor } from '../layers/solidsFactor';
 import type { DirtNumbers } from './dirtNumbers';
-import { collectorOf, type Collector } from './filterCoefficient';
+import { captureTable, type CaptureTable } from './captureTable';
+import { collectorOf } from './filterCoefficient';
+import type { Ways } from './stackPlan';
 import { fouledResistance, PER_THREAD, type FouledResistance } from './fouledResistance';
 import { SIZES } from './sizeClasses';
 import { ultimateDeposit } from './ultimateDeposit';
@@ -32,7 +34,7 @@ export interface Bed {
   /** First slice, and how many. */
   readonly first: number;
   readonly slices: number;
-  readonly collector: Collector;
+  readonly capture: CaptureTable;
   readonly resistance: FouledResistance;
   readonly ultimate: number;
   /** Along the flow as far as the water reaches, m. */
@@ -102,14 +104,15 @@ export function cutBeds(
     const solids = bedSolids(geometry, factor);
     const count = (geometry.form === 'fibre' ? SLICES.fibre : SLICES.others) * refine;
     const cover = clean[layerAt]?.cover ?? 1;
+    const ultimate = numbers.ultimateFactor * ultimateDeposit(geometry, 1 - solids);
     list.push({
       layerAt,
       part,
       first: slices,
       slices: count,
-      collector: collectorOf(geometry, solids, numbers.attachment),
+      capture: captureTable(collectorOf(geometry, solids, numbers.attachment), ultimate),
       resistance: fouledResistance(geometry, factor, fluid),
-      ultimate: numbers.ultimateFactor * ultimateDeposit(geometry, 1 - solids),
+      ultimate,
       depth,
       share: part === 'piece' ? cover : 1 - cover,
       settles: part === 'piece' && hasRole(placed.medium, 'settle'),
@@ -201,39 +204,68 @@ export function depositsOf(
   return deposits;
 }
 
-/** Linear part of what a slice takes, Pa/m per m/s, with what sits in it. */
-function linearOf(beds: Beds, bed: Bed, slice: number, held: Deposits): number {
-  const deposit = held.deposits[slice]!;
-  if (!bed.resistance.packs) return bed.resistance.linear(deposit, 0, 0, 0);
-  let threads = 0;
-  let fine = 0;
-  const from = held.massFrom + slice * SIZES;
-  for (let size = 0; size < SIZES; size += 1) {
-    const part = held.mass[from + size]! * PER_THREAD[size]!;
-    threads += part;
-    fine += part * PER_THREAD[size]!;
+/** What every layer and every slice takes now. */
+export interface FouledWays extends Ways {
+  /** Linear part of each slice over all of the chamber’s face, Pa per m³/s. */
+  readonly sliceLinear: Float64Array;
+}
+
+/** The ways of the clean layers, to be written anew by {@link foulWays}. */
+export const waysOf = ({ clean, slices }: Beds): FouledWays => ({
+  throughLinear: Float64Array.from(clean, ({ through }) => through?.linear ?? Infinity),
+  throughSquare: Float64Array.from(clean, ({ through }) => through?.square ?? Infinity),
+  besideLinear: Float64Array.from(clean, ({ beside }) => beside.linear),
+  besideSquare: Float64Array.from(clean, ({ beside }) => beside.square),
+  ends: Float64Array.from(clean, ({ gapEnds }) => gapEnds.square),
+  sliceLinear: new Float64Array(slices),
+});
+
+/** Writes what the layers take with what sits in them; only what stands under water. */
+export function foulWays(beds: Beds, held: Deposits, ways: FouledWays): void {
+  const { mass, massFrom, deposits, pressed, pressedFrom, sludgeDensity } = held;
+  for (const { first, slices, resistance, part, layerAt } of beds.list) {
+    let linear = 0;
+    let square = 0;
+    for (let slice = first; slice < first + slices; slice += 1) {
+      const deposit = deposits[slice]!;
+      let threads = 0;
+      let fine = 0;
+      if (resistance.packs) {
+        const room = sludgeDensity * beds.volume[slice]!;
+        for (let size = 0; size < SIZES; size += 1) {
+          const thread = (mass[massFrom + slice * SIZES + size]! / room) * PER_THREAD[size]!;
+          threads += thread;
+          fine += thread * PER_THREAD[size]!;
+        }
+      }
+      const own =
+        resistance.linear(deposit, threads, fine, pressed[pressedFrom + slice]!) * beds.linear[slice]!;
+      ways.sliceLinear[slice] = own;
+      linear += own;
+      square += resistance.square(deposit) * beds.square[slice]!;
+    }
+    if (part === 'piece') {
+      ways.throughLinear[layerAt] = linear;
+      ways.throughSquare[layerAt] = square;
+    } else {
+      ways.besideLinear[layerAt] = linear;
+      ways.besideSquare[layerAt] = square;
+    }
   }
-  const room = held.sludgeDensity * beds.volume[slice]!;
-  return bed.resistance.linear(deposit, threads / room, fine / room, held.pressed[held.pressedFrom + slice]!);
 }
 
 /** The layers as ways for the water with what sits in them; only what stands under water. */
 export function fouledPaths(beds: Beds, held: Deposits): LayerPaths[] {
-  const paths: LayerPaths[] = [...beds.clean];
-  for (const bed of beds.list) {
-    const before = paths[bed.layerAt]!;
-    let linear = 0;
-    let square = 0;
-    for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
-      linear += linearOf(beds, bed, slice, held) * beds.linear[slice]!;
-      square += bed.resistance.square(held.deposits[slice]!) * beds.square[slice]!;
-    }
-    paths[bed.layerAt] =
-      bed.part === 'piece'
-        ? { ...before, through: { linear, square } }
-        : { ...before, beside: { linear, square } };
-  }
-  return paths;
+  const ways = waysOf(beds);
+  foulWays(beds, held, ways);
+  return beds.clean.map((clean, place) => ({
+    ...clean,
+    through:
+      clean.through === null
+        ? null
+        : { linear: ways.throughLinear[place]!, square: ways.throughSquare[place]! },
+    beside: { linear: ways.besideLinear[place]!, square: ways.besideSquare[place]! },
+  }));
 }
 
 /**
@@ -243,12 +275,12 @@ export function fouledPaths(beds: Beds, held: Deposits): LayerPaths[] {
  * @param flow through the bed, m³/s
  * @param pressed greatest pressures by slice, Pa; written here
  */
-export function pressBed(beds: Beds, bed: Bed, held: Deposits, flow: number, pressed: Float64Array): void {
+export function pressBed(bed: Bed, { sliceLinear }: FouledWays, flow: number, pressed: Float64Array): void {
   if (!bed.resistance.packs || bed.share <= 0) return;
   let lost = 0;
   const speed = flow / bed.share;
   for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
-    const drop = linearOf(beds, bed, slice, held) * beds.linear[slice]! * speed;
+    const drop = sliceLinear[slice]! * speed;
     const borne = lost + drop / 2;
     if (borne > pressed[slice]!) pressed[slice] = borne;
     lost += drop;

@@ -1,6 +1,7 @@
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Bed, Beds } from './beds';
-import { caughtIn, filterCoefficients } from './filterCoefficient';
+import { coefficientsAt } from './captureTable';
+import { caughtIn } from './filterCoefficient';
 import { SIZES } from './sizeClasses';
 
 /** How the water of a filter goes just now, m³/s: the layers in flow order, each with what goes through its beds. */
@@ -22,9 +23,11 @@ export interface OpenFloor {
 export interface Capture {
   /** By slice and size, m³/s: flow cleared of that size there. */
   readonly cleared: Float64Array;
+  /** By layer and size, m³/s: cleared by its piece and by floss beside it. */
+  readonly byLayer: Float64Array;
   /** Cleared on the open floor, by size, m³/s. */
   readonly floor: Float64Array;
-  /** Cleared by all of the filter, by size, m³/s: the sum of the two above. */
+  /** Cleared by all of the filter, by size, m³/s: the sum of layers and floor. */
   readonly whole: Float64Array;
   /** Dirt before each layer and after the last, by layer and size, 0–1 of what comes in with the water. */
   readonly along: Float64Array;
@@ -33,6 +36,7 @@ export interface Capture {
 /** Room for the answers of {@link captureDirt}, to be used again at every step. */
 export const captureOf = (beds: Beds): Capture => ({
   cleared: new Float64Array(beds.slices * SIZES),
+  byLayer: new Float64Array(beds.clean.length * SIZES),
   floor: new Float64Array(SIZES),
   whole: new Float64Array(SIZES),
   along: new Float64Array((beds.clean.length + 1) * SIZES),
@@ -49,7 +53,7 @@ export interface CaptureInput {
 }
 
 /** Share of the dirt below which none is left: far smaller numbers only cost time. */
-const NOTHING = 1e-15;
+const NOTHING = 1e-12;
 /** Settlement never takes all: keeps the equivalent coefficient a number. */
 const MOST_SETTLED = 0.999;
 
@@ -76,8 +80,9 @@ export function captureDirt(
   into: Capture,
 ): void {
   const { beds, inFlow, openFloor, sinking, retention } = input;
-  const { cleared, floor, whole, along } = into;
+  const { cleared, byLayer, floor, whole, along } = into;
   cleared.fill(0);
+  byLayer.fill(0);
   floor.fill(0);
   whole.fill(0);
   water.fill(1);
@@ -95,9 +100,11 @@ export function captureDirt(
         whole[size] = whole[size]! + floor[size]!;
         water[size] = water[size]! * (1 - share);
       }
-    along.set(water, layer * SIZES);
-    piece.set(water);
-    gap.set(water);
+    for (let size = 0; size < SIZES; size += 1) {
+      along[layer * SIZES + size] = water[size]!;
+      piece[size] = water[size]!;
+      gap[size] = water[size]!;
+    }
     for (; beds.list[bedAt]?.layerAt === layer; bedAt += 1) {
       const bed = beds.list[bedAt]!;
       const own = bed.part === 'piece';
@@ -125,13 +132,14 @@ function throughBed(
   deposits: ArrayLike<number>,
   flow: number,
   passing: Float64Array,
-  { cleared, whole }: Capture,
+  { cleared, byLayer, whole }: Capture,
 ): void {
   if (flow <= 0) return;
+  const layer = bed.layerAt * SIZES;
   for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
     const deposit = deposits[slice]!;
     const area = beds.area[slice]!;
-    filterCoefficients(bed.collector, deposit, sinking, flow / area, coefficients);
+    coefficientsAt(bed.capture, deposit, sinking, flow / area, coefficients);
     const length = beds.to[slice]! - beds.from[slice]!;
     const open = Math.max(0, 1 - deposit / bed.ultimate);
     for (let size = 0; size < SIZES; size += 1) {
@@ -143,6 +151,7 @@ function throughBed(
       const settled = bed.settles ? settling(retention * Math.min(1, (sinking[size]! * area) / flow)) : 0;
       const taken = before * caughtIn((coefficients[size]! + settled / bed.depth) * open * length);
       cleared[slice * SIZES + size] = flow * taken;
+      byLayer[layer + size] = byLayer[layer + size]! + flow * taken;
       whole[size] = whole[size]! + flow * taken;
       passing[size] = before - taken;
     }

@@ -9,7 +9,7 @@ import { decayAt, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
 import { fillStep } from './fillStep';
 import { fullness, FULL, keptShare, KEEPS_HALF } from './fullness';
-import { cloggingOf, flowStep, headsOf } from './flowStep';
+import { flowStep, layerHeads } from './flowStep';
 import { settlingRates } from './massBalance';
 import { beginState, type SimulatedFilter, type SimulationState } from './simulationState';
 import { SIZES } from './sizeClasses';
@@ -71,7 +71,7 @@ export interface CloggingSimulation {
   readonly slices: number;
   /** Caught since the beginning by day and layer. */
   readonly caughtBy: Float64Array;
-  /** Head that each layer’s dirt would take at the clean flow, by day and layer, m of water; 0 when brief. */
+  /** Head that each layer’s dirt would take at the clean flow, by day and layer, m of water. */
   readonly clogging: Float64Array;
   /** Rotted since the beginning by day. */
   readonly rotted: Float64Array;
@@ -101,7 +101,7 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
   const filters = [begin(own), ...input.others.map(begin)];
   const [first] = filters;
   if (first === undefined) return null;
-  const cleanHeads = headsOf(first, first.beds.clean);
+  let cleanHeads: Float64Array | null = null;
   const litter = litterPerDay(tank) * numbers.litterFactor;
   const layers = own.inFlow.length;
   const result = {
@@ -132,7 +132,7 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     for (const other of filters.slice(1))
       if (needsCare(other, waters)) books.removed += visitStep(other, () => 'squeeze');
     if (!brief) result.pressed.set(first.pressed, day * first.pressed.length);
-    for (const state of filters) flowStep(state, tank, day === 0);
+    for (const state of filters) flowStep(state, tank);
     balanceStep(filters, made, settles, volume, waters);
     if (day === 0) for (const state of filters) state.cleanKept = keptShare(state, waters);
     const { balance } = first;
@@ -148,7 +148,10 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     result.strainerOpen[day] = leafOpen(first.leaves, own.filter);
     if (!brief) result.mass.set(first.mass, day * first.mass.length);
     result.caughtBy.set(first.caughtBy, day * layers);
-    if (!brief) result.clogging.set(cloggingOf(first, cleanHeads), day * layers);
+    const heads = layerHeads(first);
+    cleanHeads ??= heads;
+    for (let place = 0; place < layers; place += 1)
+      result.clogging[day * layers + place] = heads[place]! - cleanHeads[place]!;
     result.rotted[day] = rottedOwn;
     result.suspended.set(waters, day * SIZES);
     if (day === days) break;
@@ -156,7 +159,7 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
 
     for (let step = 0; step < steps; step += 1) {
       if (step > 0) {
-        for (const state of filters) flowStep(state, tank, false);
+        for (const state of filters) flowStep(state, tank);
         balanceStep(filters, made, settles, volume, waters);
       }
       for (let size = 0; size < SIZES; size += 1) books.made += made[size]! * length;

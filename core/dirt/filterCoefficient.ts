@@ -1,6 +1,5 @@
 import { bedGeometry } from '../media/bedGeometry';
 import type { Geometry } from '../media/geometry';
-import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
 /** Straining begins where a particle is this share of the pore, grows by this much per pore, and begins over this width (calibrated). */
 const STRAIN_FROM = 0.35;
@@ -14,7 +13,7 @@ const LEAST_KUWABARA = 0.05;
 /** Least open room that anything is divided by, share of the bed (calibrated: keeps full slices numbers). */
 const LEAST_OPEN = 0.02;
 /** Slowest water that counts, m/s (calibrated): in still water everything would sink onto the first fibre. */
-const LEAST_SPEED = 1e-4;
+export const LEAST_SPEED = 1e-4;
 
 /** What catches dirt: a clean bed as it stands. */
 export interface Collector {
@@ -46,26 +45,33 @@ export function collectorOf(geometry: Geometry, solids: number, attachment: numb
   };
 }
 
+/** What a bed does to one size of dirt whatever the water’s speed: λ = most·(1 − e^(−(touched + v_s/u·perLimit))) + strained. */
+export interface SizeCoefficient {
+  /** Coefficient if everything that could touch did, 1/m. */
+  readonly most: number;
+  /** Touches by interception as a share of their limit, and one over that limit. */
+  readonly touched: number;
+  readonly perLimit: number;
+  /** What is held in too small a pore, 1/m. */
+  readonly strained: number;
+}
+
 /**
- * Filter coefficient of a bed for every size, 1/m: dC/dx = −λC. It follows the deposit: what was caught catches too,
- * on thicker fibres in narrower pores.
+ * Filter coefficient λ of a bed for one size, dC/dx = −λC, as far as it does not hang on the speed of the water. It
+ * follows the deposit: what was caught catches too, on thicker fibres in narrower pores.
  *
  * @param deposit share of the bed, σ, 0 or more
- * @param sinking speed of each size in still water, m/s
- * @param speed of the water before the bed, m/s
- * @param into the coefficients are written here, by size
+ * @param diameter of the dirt, m
  * @source Iwasaki 1937. Fibres and struts: λ = 4αηa/(π(1−α)d) with interception (1−α)/Ku·R²/(1+R) in its theoretical
  *   form (the one that Lee & Liu 1982 fitted carries a factor of 0.6, which the calibrated attachment takes up here)
  *   and Kuwabara’s number; grains: 1.5·s·η·a/d with 1.5R², Yao, Habibian & O’Melia 1971. Touches saturate at 1 + R and
  *   (1 + R)² as η_max(1 − e^(−η/η_max)). Collector by √(s/s₀), pore by √(ε/ε₀); straining calibrated. From memory.
  */
-export function filterCoefficients(
+export function sizeCoefficient(
   { long, solids, solidSize, pore, attachment }: Collector,
   deposit: number,
-  sinking: readonly number[],
-  speed: number,
-  into: Float64Array,
-): void {
+  diameter: number,
+): SizeCoefficient {
   const s = solids + deposit;
   const alpha = long ? Math.min(s, MOST_SOLIDS) : s;
   const size = long ? solidSize * Math.sqrt(s / solids) : solidSize;
@@ -74,24 +80,34 @@ export function filterCoefficients(
     ? (4 * alpha * attachment) / (Math.PI * (1 - alpha) * size)
     : (1.5 * alpha * attachment) / size;
   const kuwabara = Math.max(LEAST_KUWABARA, -0.5 * Math.log(alpha) - 0.75 + alpha - alpha ** 2 / 4);
-  const intercepted = (1 - alpha) / kuwabara;
-  const face = Math.max(LEAST_SPEED, speed);
-  for (let index = 0; index < SIZES; index += 1) {
-    const { diameter } = SIZE_CLASSES[index]!;
-    const ratio = diameter / size;
-    const limit = long ? 1 + ratio : (1 + ratio) * (1 + ratio);
-    const touches =
-      (long ? (intercepted * ratio * ratio) / (1 + ratio) : 1.5 * ratio * ratio) + sinking[index]! / face;
-    into[index] =
-      perMetre * limit * caughtIn(touches / limit) +
+  const ratio = diameter / size;
+  const limit = long ? 1 + ratio : (1 + ratio) ** 2;
+  const intercepted = long ? (((1 - alpha) / kuwabara) * ratio ** 2) / (1 + ratio) : 1.5 * ratio ** 2;
+  return {
+    most: perMetre * limit,
+    touched: intercepted / limit,
+    perLimit: 1 / limit,
+    strained:
       (STRAIN_RATE * STRAIN_SOFTNESS * softly((diameter / narrowed - STRAIN_FROM) / STRAIN_SOFTNESS)) /
-        narrowed;
-  }
+      narrowed,
+  };
 }
+
+/**
+ * λ at a speed of the water, 1/m.
+ *
+ * @param sinking speed of the size in still water, m/s
+ * @param speed of the water before the bed, m/s
+ */
+export const coefficientAt = (
+  { most, touched, perLimit, strained }: SizeCoefficient,
+  sinking: number,
+  speed: number,
+): number => most * caughtIn(touched + (perLimit * sinking) / Math.max(LEAST_SPEED, speed)) + strained;
 
 /** A ramp without a corner: x where x is large, 0 where it is far below 0. */
 const softly = (x: number): number => (x > 30 ? x : x < -30 ? 0 : Math.log1p(Math.exp(x)));
 
 /** 1 − e^(−x), x 0 or more: by its series where the difference would lose figures, and quicker than the exact function. */
 export const caughtIn = (x: number): number =>
-  x < 1e-3 ? x * (1 - (x / 2) * (1 - (x / 3) * (1 - x / 4))) : 1 - Math.exp(-x);
+  x < 0.02 ? x * (1 - (x / 2) * (1 - (x / 3) * (1 - (x / 4) * (1 - x / 5)))) : 1 - Math.exp(-x);

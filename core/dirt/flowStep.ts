@@ -1,66 +1,49 @@
 import type { Filter } from '../filter/filter';
-import type { LayerPaths } from '../hydraulics/columns';
-import {
-  filterWater,
-  findBalance,
-  MOST_PRESSURE,
-  splitAlone,
-  splitStack,
-  type Balance,
-  type FilterWater,
-} from '../hydraulics/filterWater';
-import { GRAVITY } from '../hydraulics/fluid';
+import { filterWater } from '../hydraulics/filterWater';
 import type { Tank } from '../tank/tank';
-import { fouledPaths, pressBed } from './beds';
+import { foulWays, pressBed } from './beds';
 import { captureDirt, type LayerStream } from './capture';
+import { marchBalance, marchDrive } from './marchBalance';
 import type { SimulationState } from './simulationState';
+import { pressThrough, resistStack, type StackPlan } from './stackPlan';
 import { leafOpen } from './strainerLeaves';
 
+/** Share by which leaves close a strainer before the drive is tabulated anew. */
+const FELT = 5e-3;
+
 /** Flow and levels for what sits in the media now, and what each size meets on its way. */
-export function flowStep(state: SimulationState, tank: Tank, clean: boolean): void {
-  const { beds, filter, base, order } = state;
-  const paths = fouledPaths(beds, state.held);
-  state.paths = paths;
-  const pick = (stacks: FilterWater['body'], places: readonly number[][]): FilterWater['body'] =>
-    stacks.map((stack, index) => ({
-      chamber: stack.chamber,
-      layers: (places[index] ?? []).flatMap((place) => paths[place] ?? []),
-    }));
+export function flowStep(state: SimulationState, tank: Tank): void {
+  const { beds, filter, base, sponge, body, ways, streams } = state;
+  foulWays(beds, state.held, ways);
+  for (const stack of sponge) resistStack(stack, ways);
+  for (const stack of body) resistStack(stack, ways);
   const open = tank.litter.floating ? leafOpen(state.leaves, filter) : 1;
-  const around = open === 1 ? base : filterWater(withStrainer(filter, open), [], base.fluid);
-  const water: FilterWater = {
-    ...around,
-    stackHeight: base.stackHeight,
-    sponge: pick(base.sponge, order.sponge),
-    body: pick(base.body, order.body),
-    wetOnly: true,
-  };
-  state.balance = clean ? state.balance : findBalance(water, state.balance);
-  state.streams = streamsOf(water, state.balance, order, state.inFlow.length);
-  captureDirt(state.input, state.deposits, state.streams, state.balance.flow, state.capture);
+  if (Math.abs(open / state.driveOpen - 1) > FELT) {
+    state.driveOpen = open;
+    state.drive = marchDrive({
+      ...filterWater(withStrainer(filter, open), [], base.fluid),
+      stackHeight: base.stackHeight,
+    });
+  }
+  state.balance = marchBalance(base, state.drive, sponge, body, state.balance);
+  const { flow, through } = state.balance;
+  for (const stack of sponge) streamsIn(stack, flow, streams);
+  for (const stack of body) streamsIn(stack, through, streams);
+  captureDirt(state.input, state.deposits, streams, flow, state.capture);
   for (const bed of beds.list) {
-    const stream = state.streams[bed.layerAt]!;
-    pressBed(beds, bed, state.held, bed.part === 'piece' ? stream.own : stream.beside, state.pressed);
+    const stream = streams[bed.layerAt]!;
+    pressBed(bed, ways, bed.part === 'piece' ? stream.own : stream.beside, state.pressed);
   }
 }
 
-function streamsOf(
-  water: FilterWater,
-  { flow, through }: Balance,
-  order: SimulationState['order'],
-  layers: number,
-): LayerStream[] {
-  const streams: LayerStream[] = Array.from({ length: layers }, () => ({ whole: 0, own: 0, beside: 0 }));
-  const put = (stacks: FilterWater['body'], places: readonly number[][], whole: number): void =>
-    stacks.forEach((stack, position) => {
-      const { own, beside } = splitStack(stack, whole, Infinity);
-      (places[position] ?? []).forEach((place, index) => {
-        streams[place] = { whole, own: own[index]!, beside: beside[index]! };
-      });
-    });
-  put(water.sponge, order.sponge, flow);
-  put(water.body, order.body, through);
-  return streams;
+/** How a flow through a stack shares itself, by layer. */
+function streamsIn({ places, columns, flows }: StackPlan, whole: number, streams: LayerStream[]): void {
+  for (let index = 0; index < places.length; index += 1) {
+    let own = 0;
+    for (let column = 0; column < columns.length; column += 1)
+      if (columns[column]!.through[index] === true) own += flows[column]!;
+    streams[places[index]!] = { whole, own, beside: Math.max(0, whole - own) };
+  }
 }
 
 /** The filter with its strainers open by a further share. */
@@ -69,13 +52,10 @@ export const withStrainer = (filter: Filter, open: number): Filter => ({
   intakes: filter.intakes.map((intake) => ({ ...intake, open: intake.open * open })),
 });
 
-/** Head that each layer’s dirt would take at the clean flow, m of water. */
-export function cloggingOf(state: SimulationState, cleanHeads: readonly number[]): number[] {
-  return headsOf(state, state.paths).map((head, index) => head - cleanHeads[index]!);
-}
-
-/** Head of each layer alone at the clean flow, m of water. */
-export function headsOf({ base, cleanThrough }: SimulationState, paths: readonly LayerPaths[]): number[] {
-  const weight = base.fluid.density * GRAVITY;
-  return paths.map((layer) => Math.min(MOST_PRESSURE, splitAlone(layer, 1, cleanThrough).pressure) / weight);
+/** Head that each layer takes alone at the clean flow with what sits in it now, m of water, by place in flow order. */
+export function layerHeads({ alone, ways, cleanThrough, drive }: SimulationState): Float64Array {
+  return Float64Array.from(alone, (stack) => {
+    resistStack(stack, ways);
+    return pressThrough(stack, cleanThrough) / drive.weight;
+  });
 }

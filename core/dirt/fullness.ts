@@ -1,4 +1,3 @@
-import type { PlacedLayer } from '../layers/placedLayer';
 import type { SimulationState } from './simulationState';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
@@ -27,30 +26,24 @@ export function fullness({ beds, deposits }: SimulationState): Float64Array {
   return held.map((value, place) => (fits[place] === 0 ? 0 : value / fits[place]!));
 }
 
-/** True for layers of the body that are there to catch dirt; a sponge on the intake has a day of its own. */
-export const keepsDirt = ({ role, chamber }: Pick<PlacedLayer, 'role' | 'chamber'>): boolean =>
-  chamber.where === 'body' && (role === 'mechanical' || role === 'polish');
-
 /**
  * Share of the dirt of 70 µm and more in the water that goes into the body which its mechanical layers keep, 0–1;
  * NaN where there are none.
  *
  * @param waters suspended solids of the tank by size, kg/m³
  */
-export function keptShare({ beds, capture, inFlow, balance }: SimulationState, waters: Float64Array): number {
-  const firstInBody = inFlow.findIndex(({ chamber }) => chamber.where === 'body');
-  if (!inFlow.some(keepsDirt) || balance.through <= 0) return NaN;
+export function keptShare(
+  { capture, mechanical, firstInBody, balance }: SimulationState,
+  waters: Float64Array,
+): number {
+  if (mechanical.length === 0 || balance.through <= 0) return NaN;
   let comes = 0;
   let kept = 0;
   for (let size = 0; size < SIZES; size += 1) {
     if (SIZE_CLASSES[size]!.diameter < SEEN_FROM) continue;
     const amount = Math.max(waters[size]!, NO_DIRT);
     comes += amount * balance.through * capture.along[firstInBody * SIZES + size]!;
-    for (const bed of beds.list) {
-      if (!keepsDirt(inFlow[bed.layerAt]!)) continue;
-      for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1)
-        kept += amount * capture.cleared[slice * SIZES + size]!;
-    }
+    for (const place of mechanical) kept += amount * capture.byLayer[place * SIZES + size]!;
   }
   return comes > 0 ? kept / comes : NaN;
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fluidAt, GRAVITY } from '../hydraulics/fluid';
-import { layerResistance } from '../hydraulics/layerResistance';
+import { bedSolids, layerResistance } from '../hydraulics/layerResistance';
 import { CATALOGUE, mediumById } from '../media/catalogue';
 import { presetFilter } from '../filter/presetFilter';
 import { placeLayers } from '../layers/placeLayers';
@@ -8,13 +8,15 @@ import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import { cutBeds } from './beds';
 import { captureDirt, captureOf } from './capture';
+import { captureTable, coefficientsAt } from './captureTable';
 import { depositStep } from './depositStep';
 import { DIRT_PROVENANCE, USUAL_DIRT } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
-import { collectorOf, filterCoefficients, type Collector } from './filterCoefficient';
+import { coefficientAt, collectorOf, sizeCoefficient, type Collector } from './filterCoefficient';
 import { fouledResistance, PER_THREAD } from './fouledResistance';
 import { settlingSpeed } from './settlingSpeed';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
+import { ultimateDeposit } from './ultimateDeposit';
 import { suspendedSolids, settlingRates } from './massBalance';
 
 const FLUID = fluidAt(25);
@@ -25,10 +27,10 @@ const coefficientsOf = (
   speed: number,
   deposit = 0,
 ): Float64Array => {
-  const into = new Float64Array(SIZES);
   const speeds = typeof sinking === 'number' ? SIZE_CLASSES.map(() => sinking) : sinking;
-  filterCoefficients(collector, deposit, speeds, speed, into);
-  return into;
+  return Float64Array.from(SIZE_CLASSES, ({ diameter }, size) =>
+    coefficientAt(sizeCoefficient(collector, deposit, diameter), speeds[size] ?? 0, speed),
+  );
 };
 
 describe('a uniform clean bed', () => {
@@ -51,8 +53,8 @@ describe('a uniform clean bed', () => {
           into,
         );
         const speed = flow / (beds.area[0] ?? 1);
-        const collector = beds.list[0]?.collector;
-        if (collector === undefined) throw new Error('No bed.');
+        const { geometry } = mediumById(medium);
+        const collector = collectorOf(geometry, bedSolids(geometry, 1), USUAL_DIRT.attachment);
         const lambdas = coefficientsOf(collector, sinking, speed);
         SIZE_CLASSES.forEach((_, size) => {
           const caught = 1 - Math.exp(-(lambdas[size] ?? 0) * 0.05);
@@ -90,7 +92,7 @@ describe('settlingSpeed', () => {
   });
 });
 
-describe('filterCoefficients', () => {
+describe('sizeCoefficient', () => {
   const floss = collectorOf({ form: 'fibre', fibreDiameter: 35e-6, porosity: 0.97 }, 0.03, 0.02);
 
   // By hand, interception in its theoretical form: α 0.03, R = 25/35 = 0.7143, Ku = −½ln 0.03 − ¾ + 0.03 − 0.03²/4
@@ -128,6 +130,27 @@ describe('filterCoefficients', () => {
     for (const deposit of [0.6, 0.97, 1.2])
       expect(coefficientsOf(floss, 1e-4, 1e-3, deposit).every(Number.isFinite)).toBe(true);
   });
+});
+
+describe('captureTable', () => {
+  it.each(['floss-loose', 'floss-bonded', 'foam-30', 'foam-10', 'lava'])(
+    'is the equations of %s to a ten-thousandth, whatever sits in it',
+    (medium) => {
+      const { geometry } = mediumById(medium);
+      const solids = bedSolids(geometry, 1);
+      const collector = collectorOf(geometry, solids, USUAL_DIRT.attachment);
+      const ultimate = ultimateDeposit(geometry, 1 - solids);
+      const table = captureTable(collector, ultimate);
+      const sinking = SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, FLUID));
+      const into = new Float64Array(SIZES);
+      for (const share of [0, 1e-4, 3.3e-3, 0.07, 0.41, 0.83, 1]) {
+        coefficientsAt(table, share * ultimate, sinking, 4e-3, into);
+        coefficientsOf(collector, sinking, 4e-3, share * ultimate).forEach((lambda, size) => {
+          expect(Math.abs((into[size] ?? 0) / lambda - 1)).toBeLessThan(3e-4);
+        });
+      }
+    },
+  );
 });
 
 describe('depositStep', () => {

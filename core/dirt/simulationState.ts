@@ -1,15 +1,17 @@
 import type { Filter } from '../filter/filter';
-import type { LayerPaths } from '../hydraulics/columns';
 import { findBalance, type Balance, type FilterWater } from '../hydraulics/filterWater';
 import { fluidAt } from '../hydraulics/fluid';
 import { cleanWater } from '../hydraulics/operatingPoint';
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Visit } from '../pack/visit';
 import type { Tank } from '../tank/tank';
-import { cutBeds, type Beds, type Deposits } from './beds';
+import { cutBeds, waysOf, type Beds, type Deposits, type FouledWays } from './beds';
 import { captureOf, type Capture, type CaptureInput, type LayerStream } from './capture';
 import { captureInput } from './captureInput';
 import type { DirtNumbers } from './dirtNumbers';
+import { keepsDirt } from './keepsDirt';
+import { marchDrive, type MarchDrive } from './marchBalance';
+import { stackPlan, type StackPlan } from './stackPlan';
 import { SIZES } from './sizeClasses';
 
 /** A filter with its layers, measured, and when hands go into it. */
@@ -25,8 +27,15 @@ export interface SimulationState {
   readonly inFlow: readonly PlacedLayer[];
   readonly beds: Beds;
   readonly base: FilterWater;
-  /** Place in `inFlow` of every layer of every stack. */
-  readonly order: { readonly sponge: readonly number[][]; readonly body: readonly number[][] };
+  /** Its stacks as ways side by side, and what the layers take now. */
+  readonly sponge: readonly StackPlan[];
+  readonly body: readonly StackPlan[];
+  readonly ways: FouledWays;
+  /** Each layer by itself, as if the water mixed before it. */
+  readonly alone: readonly StackPlan[];
+  /** Places in flow order of the layers that are there to catch dirt, and of the first in the body. */
+  readonly mechanical: readonly number[];
+  readonly firstInBody: number;
   readonly capture: Capture;
   readonly input: CaptureInput;
   readonly mass: Float64Array;
@@ -41,8 +50,10 @@ export interface SimulationState {
   cleanThrough: number;
   /** Share of the dirt that its mechanical layers keep when clean, 0–1. */
   cleanKept: number;
-  streams: LayerStream[];
-  paths: readonly LayerPaths[];
+  readonly streams: LayerStream[];
+  drive: MarchDrive;
+  /** Share of the strainer that the drive was tabulated for. */
+  driveOpen: number;
   leaves: number;
 }
 
@@ -67,14 +78,26 @@ export function beginState(
   const mass = new Float64Array(beds.slices * SIZES);
   const deposits = new Float64Array(beds.slices);
   const pressed = new Float64Array(beds.slices);
-  const places = (stacks: FilterWater['body']): number[][] =>
-    stacks.map(({ layers }) => layers.map(({ placed }) => inFlow.indexOf(placed)));
+  const plans = (stacks: FilterWater['body']): StackPlan[] =>
+    stacks.map((stack) =>
+      stackPlan(
+        stack,
+        stack.layers.map(({ placed }) => inFlow.indexOf(placed)),
+      ),
+    );
   return {
     filter,
     inFlow,
     beds,
     base,
-    order: { sponge: places(base.sponge), body: places(base.body) },
+    sponge: plans(base.sponge),
+    body: plans(base.body),
+    ways: waysOf(beds),
+    alone: beds.clean.map((clean, place) =>
+      stackPlan({ chamber: clean.placed.chamber, layers: [clean] }, [place]),
+    ),
+    mechanical: inFlow.flatMap((placed, place) => (keepsDirt(placed) ? [place] : [])),
+    firstInBody: inFlow.findIndex(({ chamber }) => chamber.where === 'body'),
     capture: captureOf(beds),
     input: captureInput(filter, inFlow, beds, fluid, numbers),
     mass,
@@ -86,8 +109,9 @@ export function beginState(
     balance,
     cleanThrough: balance.through,
     cleanKept: NaN,
-    streams: [],
-    paths: beds.clean,
+    streams: inFlow.map(() => ({ whole: 0, own: 0, beside: 0 })),
+    drive: marchDrive(base),
+    driveOpen: 1,
     leaves: 0,
   };
 }

@@ -82,6 +82,8 @@ export interface Column {
   readonly resistance: Resistance | null;
   /** For each layer, whether this column goes through it, and what it takes there; null lets nothing through. */
   readonly through: readonly boolean[];
+  /** For each layer beside which this column goes, whether it enters the gap here. */
+  readonly enters: readonly boolean[];
   readonly parts: readonly (Resistance | null)[];
 }
 
@@ -96,18 +98,19 @@ export function columnsOf(layers: readonly LayerPaths[], wet: readonly number[])
   return edges.map((edge, place): Column => {
     const share = edge - (edges[place - 1] ?? 0);
     const through = layers.map((layer) => layer.cover >= edge);
-    const parts = layers.map((layer, index) => {
+    const enters = layers.map((_, index) => {
       const before = layers[index - 1];
-      const inGap =
-        before !== undefined && through[index - 1] !== true && before.placed.layer.gapFill === 'open';
-      const part = through[index] === true ? layer.through : besideOf(layer, !inGap);
+      return before === undefined || through[index - 1] === true || before.placed.layer.gapFill !== 'open';
+    });
+    const parts = layers.map((layer, index) => {
+      const part = through[index] === true ? layer.through : besideOf(layer, enters[index] ?? true);
       return part === null ? null : shrunk(part, share, wet[index] ?? 1);
     });
     const resistance = parts.reduce<Resistance | null>(
       (sum, part) => (sum === null || part === null ? null : inSeries(sum, part)),
       NO_RESISTANCE,
     );
-    return { share, resistance, through, parts };
+    return { share, resistance, through, enters, parts };
   });
 }
 

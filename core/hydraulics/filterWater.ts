@@ -2,14 +2,13 @@ import type { Chamber, Filter } from '../filter/filter';
 import type { Spill } from '../filter/spill';
 import { besideOf, columnsOf, shrunk, type LayerPaths } from './columns';
 import { GRAVITY, type Fluid } from './fluid';
-import { hoseHead, hoseLine, type HoseLine } from './hoseHead';
-import { internalHead } from './internalHead';
+import { driveOf, mostFlow, type DriveParts } from './drive';
+import { hoseLine } from './hoseHead';
 import { lipHeight } from './lipHeight';
-import { pumpCurve, type PumpCurve } from './pumpHead';
+import { pumpCurve } from './pumpHead';
 import { pressureAt, type Resistance } from './quadratic';
-import { solveFalling, solveNear } from './solve';
+import { solveFalling } from './solve';
 import { splitFlow } from './splitFlow';
-import { strainerHead } from './strainerHead';
 import { drownedWeirFlow } from './weir';
 
 /** Layers that touch each other in one chamber. A chamber has several where spacers keep its layers apart. */
@@ -19,11 +18,7 @@ export interface Stack {
 }
 
 /** A filter with its media as a thing that water goes through: all that its balance is found from. */
-export interface FilterWater {
-  readonly filter: Filter;
-  readonly fluid: Fluid;
-  readonly pump: PumpCurve;
-  readonly line: HoseLine | null;
+export interface FilterWater extends DriveParts {
   /** The sponge on the intake, and what is in the body, in flow order. */
   readonly sponge: readonly Stack[];
   readonly body: readonly Stack[];
@@ -70,34 +65,18 @@ export interface Balance {
 
 /** Share of the free flow to which the balance is found. */
 const PRECISION = 1e-9;
-/** The same where it is found again step by step, and the last is near. */
-const CLOSE = 1e-7;
 
 /**
  * Pump head = lift + hoses + body + sponge + pack, found in [0, free flow]. In a hang-on-back the pack’s head stands
  * as water before it, part of which may pass over a notch.
- *
- * @param near a balance of nearly the same filter, to begin from
  */
-export function findBalance(water: FilterWater, near: Balance | null = null): Balance {
-  const { filter, fluid, pump, line } = water;
-  const { spill } = filter;
-  const recirculated = spill?.recirculated ?? 0;
-  const lift = spill?.lipAboveTank ?? 0;
-  const most = pump.freeFlow * (1 - recirculated);
-  const spongeHead = headOf(water.sponge, fluid, Infinity);
-  const packed = packBalance(water, near);
-  const excess = (flow: number): number =>
-    pump.headAt(flow / (1 - recirculated)) -
-    lift -
-    (line === null ? strainerHead(filter, flow) : hoseHead(line, flow, fluid)) -
-    internalHead(filter, flow) -
-    spongeHead(flow) -
-    packed(flow).before;
-  const flow =
-    near === null
-      ? solveFalling(excess, 0, most, most * PRECISION)
-      : solveNear(excess, 0, most, near.flow, most * CLOSE);
+export function findBalance(water: FilterWater): Balance {
+  const most = mostFlow(water);
+  const drive = driveOf(water);
+  const spongeHead = headOf(water.sponge, water.fluid, Infinity);
+  const packed = packBalance(water);
+  const excess = (flow: number): number => drive(flow) - spongeHead(flow) - packed(flow).before;
+  const flow = solveFalling(excess, 0, most, most * PRECISION);
   return { flow, ...packed(flow) };
 }
 
@@ -198,10 +177,10 @@ const waysOf = (stack: Stack, wetTo: number): (Resistance | null)[] =>
 
 type PackBalance = Omit<Balance, 'flow'>;
 
-function packBalance(water: FilterWater, near: Balance | null): (flow: number) => PackBalance {
+function packBalance(water: FilterWater): (flow: number) => PackBalance {
   const { filter, body, fluid } = water;
   const { spill } = filter;
-  if (spill !== null) return hangOnBackBalance(spill, water, near);
+  if (spill !== null) return hangOnBackBalance(spill, water);
   const head = headOf(body, fluid, Infinity);
   return (flow) => ({ through: flow, overLip: 0, before: head(flow), wetTo: Infinity });
 }
@@ -210,11 +189,9 @@ function packBalance(water: FilterWater, near: Balance | null): (flow: number) =
 function hangOnBackBalance(
   spill: Spill,
   { body, fluid, stackHeight, wetOnly }: FilterWater,
-  near: Balance | null,
 ): (flow: number) => PackBalance {
   const { notch } = spill;
   const whole = wetOnly ? headOf(body, fluid, Infinity) : null;
-  let guess = near?.through ?? null;
   return (flow) => {
     const overLip = lipHeight(spill, stackHeight, flow);
     const wetTo = spill.lipAboveFloor + overLip;
@@ -225,11 +202,7 @@ function hangOnBackBalance(
       flow -
       through -
       drownedWeirFlow(notch.width, levelAt(through) - notch.aboveLip, overLip - notch.aboveLip);
-    const through =
-      guess === null
-        ? solveFalling(left, 0, flow, flow * PRECISION)
-        : solveNear(left, 0, flow, Math.min(flow, guess), flow * CLOSE);
-    if (guess !== null) guess = through;
+    const through = solveFalling(left, 0, flow, flow * PRECISION);
     return { through, overLip, before: levelAt(through), wetTo };
   };
 }

@@ -40,13 +40,15 @@ export function solveFalling(
   return (a + b) / 2;
 }
 
-/** Widths of the brackets that are tried around a guess, as shares of it. */
-const TRIED = [2e-3, 3e-2];
+/** Share of the guess by which the second point of the secant lies off it. */
+const APART = 1e-4;
 
 /**
- * The same root, looked for around a guess first: a few steps when the function has hardly changed since.
+ * The same root by the secant through a guess that is near it: a few steps when the function has hardly changed since
+ * the guess was found. A step that leaves the bracket is replaced by its middle.
  *
  * @param near the guess, inside the bracket
+ * @source secant method; from memory.
  */
 export function solveNear(
   valueAt: (x: number) => number,
@@ -56,23 +58,19 @@ export function solveNear(
   tolerance: number,
 ): number {
   let [left, right] = [low, high];
-  for (const share of TRIED) {
-    const [a, b] = [near * (1 - share), near * (1 + share)];
-    if (a > left) {
-      if (valueAt(a) > 0) left = a;
-      else {
-        right = Math.min(right, a);
-        continue;
-      }
-    }
-    if (b < right) {
-      if (valueAt(b) < 0) right = b;
-      else {
-        left = Math.max(left, b);
-        continue;
-      }
-    }
-    break;
+  let before = Math.min(high, Math.max(low, near));
+  let valueBefore = valueAt(before);
+  let x = before * (1 - APART) + APART * (valueBefore > 0 ? high : low);
+  for (let step = 0; step < MOST_STEPS; step += 1) {
+    const value = valueAt(x);
+    if (value > 0) left = Math.max(left, x);
+    else right = Math.min(right, x);
+    const slope = (value - valueBefore) / (x - before);
+    const next = x - value / slope;
+    before = x;
+    valueBefore = value;
+    x = next > left && next < right ? next : value === 0 ? x : (left + right) / 2;
+    if (Math.abs(x - before) <= tolerance || right - left <= tolerance) return x;
   }
-  return solveFalling(valueAt, left, right, tolerance);
+  return x;
 }
