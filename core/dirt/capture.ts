@@ -1,7 +1,7 @@
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Bed, Beds } from './beds';
-import { coefficientsAt } from './captureTable';
-import { caughtIn } from './filterCoefficient';
+import { placeIn, tableCoefficient, type TablePlace } from './captureTable';
+import { caughtIn, LEAST_SPEED } from './filterCoefficient';
 import { SIZES } from './sizeClasses';
 
 /** How the water of a filter goes just now, m³/s: the layers in flow order, each with what goes through its beds. */
@@ -53,7 +53,7 @@ export interface CaptureInput {
 }
 
 /** Share of the dirt below which none is left: far smaller numbers only cost time. */
-const NOTHING = 1e-12;
+const NOTHING = 1e-10;
 /** Settlement never takes all: keeps the equivalent coefficient a number. */
 const MOST_SETTLED = 0.999;
 
@@ -61,7 +61,8 @@ const MOST_SETTLED = 0.999;
 const water = new Float64Array(SIZES);
 const piece = new Float64Array(SIZES);
 const gap = new Float64Array(SIZES);
-const coefficients = new Float64Array(SIZES);
+const settled = new Float64Array(SIZES);
+const place: TablePlace = { point: 0, part: 0 };
 
 /**
  * Follows the dirt of every size along the water: through each piece by Iwasaki’s equation slice by slice, beside it
@@ -136,23 +137,31 @@ function throughBed(
 ): void {
   if (flow <= 0) return;
   const layer = bed.layerAt * SIZES;
+  // Rings and balls stand in straight chambers: the face is the same all along.
+  if (bed.settles)
+    for (let size = 0; size < SIZES; size += 1)
+      settled[size] =
+        settling(retention * Math.min(1, (sinking[size]! * beds.area[bed.first]!) / flow)) / bed.depth;
   for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
     const deposit = deposits[slice]!;
     const area = beds.area[slice]!;
-    coefficientsAt(bed.capture, deposit, sinking, flow / area, coefficients);
-    const length = beds.to[slice]! - beds.from[slice]!;
-    const open = Math.max(0, 1 - deposit / bed.ultimate);
+    const slow = area / Math.max(flow, LEAST_SPEED * area);
+    const reach = Math.max(0, 1 - deposit / bed.ultimate) * (beds.to[slice]! - beds.from[slice]!);
+    placeIn(bed.capture, deposit, place);
     for (let size = 0; size < SIZES; size += 1) {
       const before = passing[size]!;
       if (before < NOTHING) {
         passing[size] = 0;
         continue;
       }
-      const settled = bed.settles ? settling(retention * Math.min(1, (sinking[size]! * area) / flow)) : 0;
-      const taken = before * caughtIn((coefficients[size]! + settled / bed.depth) * open * length);
-      cleared[slice * SIZES + size] = flow * taken;
-      byLayer[layer + size] = byLayer[layer + size]! + flow * taken;
-      whole[size] = whole[size]! + flow * taken;
+      const sinks = sinking[size]!;
+      let coefficient = tableCoefficient(bed.capture, place, size, sinks * slow);
+      if (bed.settles) coefficient += settled[size]!;
+      const taken = before * caughtIn(coefficient * reach);
+      const here = flow * taken;
+      cleared[slice * SIZES + size] = here;
+      byLayer[layer + size] = byLayer[layer + size]! + here;
+      whole[size] = whole[size]! + here;
       passing[size] = before - taken;
     }
   }

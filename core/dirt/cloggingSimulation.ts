@@ -17,7 +17,7 @@ import { leafOpen, leavesAfter } from './strainerLeaves';
 import { visitStep, worksOf } from './visitStep';
 
 /** Steps in a day: slices fill and rot exactly within one, so that half the step moves a service day by 2 % at most. */
-const STEPS = 2;
+const STEPS = 1;
 
 /** All that a simulation begins from. */
 export interface CloggingInput {
@@ -38,10 +38,11 @@ export interface CloggingInput {
   readonly tendSponge?: boolean;
 }
 
-/** Where all dirt went since the beginning, dry kg: made = caught + settled; caught = stored + rotted + removed. */
+/** Where all dirt went since the beginning, dry kg: made = caught + settled + afloat; caught = stored + rotted + removed. */
 export interface Books {
   readonly made: number;
   readonly settled: number;
+  readonly suspended: number;
   readonly caught: number;
   readonly stored: number;
   readonly rotted: number;
@@ -121,8 +122,9 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     rotted: new Float64Array(days + 1),
     suspended: new Float64Array((days + 1) * SIZES),
   };
-  const books = { made: 0, caught: 0, rotted: 0, removed: 0 };
+  const books = { made: 0, settled: 0, caught: 0, rotted: 0, removed: 0 };
   const rim = own.filter.spill === null ? NaN : rimAboveLip(own.filter.spill);
+  const left = new Float64Array(SIZES);
   const waters = new Float64Array(SIZES);
   let rottedOwn = 0;
 
@@ -133,7 +135,7 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
       if (needsCare(other, waters)) books.removed += visitStep(other, () => 'squeeze');
     if (!brief) result.pressed.set(first.pressed, day * first.pressed.length);
     for (const state of filters) flowStep(state, tank);
-    balanceStep(filters, made, settles, volume, waters);
+    balanceStep(filters, made, left, settles, volume, length, waters);
     if (day === 0) for (const state of filters) state.cleanKept = keptShare(state, waters);
     const { balance } = first;
     result.flow[day] = balance.flow;
@@ -160,11 +162,15 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     for (let step = 0; step < steps; step += 1) {
       if (step > 0) {
         for (const state of filters) flowStep(state, tank);
-        balanceStep(filters, made, settles, volume, waters);
+        balanceStep(filters, made, left, settles, volume, length, waters);
       }
-      for (let size = 0; size < SIZES; size += 1) books.made += made[size]! * length;
+      for (let size = 0; size < SIZES; size += 1) {
+        books.made += made[size]! * length;
+        books.settled += settles[size]! * volume * waters[size]! * length;
+        left[size] = 0;
+      }
       filters.forEach((state, index) => {
-        const { caught, rotted } = fillStep(state, waters, decay, length, numbers);
+        const { caught, rotted } = fillStep(state, waters, decay, length, numbers, left);
         books.caught += caught;
         books.rotted += rotted;
         if (index === 0) rottedOwn += rotted;
@@ -177,7 +183,7 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     ...result,
     books: {
       ...books,
-      settled: books.made - books.caught,
+      suspended: left.reduce((sum, value) => sum + value, 0),
       stored: filters.reduce(
         (sum, { mass, floorMass }) =>
           sum +

@@ -7,12 +7,13 @@ import { SIZES } from './sizeClasses';
 const came = new Float64Array(SIZES);
 
 /**
- * Fills every slice for one step. What a slice refuses because it fills up within the step stays in the tank and
- * settles there.
+ * Fills every slice for one step. What a slice refuses because it fills up within the step stays afloat and comes
+ * again in the next: were it lost, the answer would hang on the step.
  *
  * @param waters suspended solids by size, kg/m³
  * @param decay share that rots in a day
  * @param length of the step, days
+ * @param left what was refused, kg by size, is added here
  * @returns dry kg caught and rotted
  * @source {@link depositStep} for all sizes together; decay takes the same share of each, and what is newly caught is
  *   added by the rates at which the sizes come.
@@ -23,6 +24,7 @@ export function fillStep(
   decay: number,
   length: number,
   { sludgeDensity }: DirtNumbers,
+  left: Float64Array,
 ): { caught: number; rotted: number } {
   let caughtAll = 0;
   let rottedAll = 0;
@@ -47,6 +49,7 @@ export function fillStep(
       for (let size = 0; size < SIZES; size += 1) {
         const now = mass[index + size]! * remains + came[size]! * taken;
         mass[index + size] = now;
+        left[size] = left[size]! + came[size]! * (1 - taken);
         sum += now;
       }
       const scale = sum > 0 ? stored / sum : 0;
