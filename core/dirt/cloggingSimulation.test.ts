@@ -13,7 +13,8 @@ import type { Tank } from '../tank/tank';
 import { courseBy, crossing, serviceDayOf } from './serviceCourse';
 import { FULL } from './fullness';
 import { USUAL_DIRT } from './dirtNumbers';
-import { simulateClogging, type CloggingSimulation, type CloggingInput } from './cloggingSimulation';
+import type { CloggingInput } from './clogging';
+import { simulateClogging, type CloggingSimulation } from './cloggingSimulation';
 
 const LITRES_PER_HOUR = 1e-3 / 3600;
 

@@ -1,53 +1,6 @@
-import { intakeSponge } from '../filter/intakeSponge';
-import { rimAboveLip } from '../hydraulics/rim';
-import { SERVICE_SHARE } from '../practice/serviceShare';
-import { litterPerDay } from '../tank/litterPerDay';
-import { netVolume } from '../tank/netVolume';
-import type { Tank } from '../tank/tank';
-import { balanceStep } from './balanceStep';
-import { decayAt, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
-import { dirtProduction } from './dirtProduction';
-import { fillStep } from './fillStep';
-import { fullness, FULL, keptShare, KEEPS_HALF } from './fullness';
-import { flowStep, layerHeads } from './flowStep';
-import { settlingRates } from './massBalance';
-import { beginState, type SimulatedFilter, type SimulationState } from './simulationState';
+import { beginClogging, type Books, type CloggingInput } from './clogging';
 import { SIZES } from './sizeClasses';
-import { leafOpen, leavesAfter } from './strainerLeaves';
-import { visitStep, worksOf } from './visitStep';
-
-/** Steps in a day: slices fill and rot exactly within one, so that half the step moves a service day by 2 % at most. */
-const STEPS = 1;
-
-/** All that a simulation begins from. */
-export interface CloggingInput {
-  readonly tank: Tank;
-  /** The one that is asked about. */
-  readonly own: SimulatedFilter;
-  /** Others on the same tank; they are cleaned whenever their flow falls to the service share. */
-  readonly others: readonly Omit<SimulatedFilter, 'visits'>[];
-  readonly days: number;
-  readonly numbers?: DirtNumbers;
-  /** How many times the likely food. */
-  readonly fed?: number;
-  /** For checks of convergence: times as many slices, and steps. */
-  readonly refine?: { readonly slices: number; readonly steps: number };
-  /** Leaves out what is only drawn, to be quick. */
-  readonly brief?: boolean;
-  /** Squeezes a sponge on the intake on the days on which it is full, as a keeper who looks at it does. */
-  readonly tendSponge?: boolean;
-}
-
-/** Where all dirt went since the beginning, dry kg: made = caught + settled + afloat; caught = stored + rotted + removed. */
-export interface Books {
-  readonly made: number;
-  readonly settled: number;
-  readonly suspended: number;
-  readonly caught: number;
-  readonly stored: number;
-  readonly rotted: number;
-  readonly removed: number;
-}
+import { leafOpen } from './strainerLeaves';
 
 /** What a simulation leaves: by day, from 0 to `days`. Flows m³/s, heights m, mass kg. */
 export interface CloggingSimulation {
@@ -82,28 +35,15 @@ export interface CloggingSimulation {
 }
 
 /**
- * Lets a tank’s filters clog: at every step flow and levels are found for what sits in the media, the dirt afloat from
- * its balance, and every slice fills and rots exactly while its inflow stands.
+ * Lets a tank’s filters clog day by day, with the visits that are planned; see {@link Clogging}.
  *
  * @returns null when nobody has said what is fed
  */
 export function simulateClogging(input: CloggingInput): CloggingSimulation | null {
-  const { tank, own, days, brief = false } = input;
-  const numbers = input.numbers ?? USUAL_DIRT;
-  const made = dirtProduction(tank, numbers, input.fed);
-  if (made === null) return null;
-  const steps = STEPS * (input.refine?.steps ?? 1);
-  const length = 1 / steps;
-  const decay = decayAt(numbers, tank.temperature);
-  const volume = netVolume(tank.water).value;
-  const settles = settlingRates(tank, volume, numbers.settlingFactor);
-  const begin = ({ filter, inFlow }: Omit<SimulatedFilter, 'visits'>): SimulationState =>
-    beginState(filter, inFlow, tank, numbers, input.refine?.slices ?? 1);
-  const filters = [begin(own), ...input.others.map(begin)];
-  const [first] = filters;
-  if (first === undefined) return null;
-  let cleanHeads: Float64Array | null = null;
-  const litter = litterPerDay(tank) * numbers.litterFactor;
+  const { own, days, brief = false } = input;
+  const march = beginClogging(input);
+  if (march === null) return null;
+  const { state, waters } = march;
   const layers = own.inFlow.length;
   const result = {
     days,
@@ -114,96 +54,36 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     fullness: new Float64Array((days + 1) * layers),
     own: new Float64Array((days + 1) * layers),
     strainerOpen: new Float64Array(days + 1),
-    mass: new Float32Array(brief ? 0 : (days + 1) * first.mass.length),
-    pressed: new Float32Array(brief ? 0 : (days + 1) * first.beds.slices),
-    slices: first.beds.slices,
+    mass: new Float32Array(brief ? 0 : (days + 1) * state.mass.length),
+    pressed: new Float32Array(brief ? 0 : (days + 1) * state.beds.slices),
+    slices: state.beds.slices,
     caughtBy: new Float64Array((days + 1) * layers),
     clogging: new Float64Array((days + 1) * layers),
     rotted: new Float64Array(days + 1),
     suspended: new Float64Array((days + 1) * SIZES),
   };
-  const books = { made: 0, settled: 0, caught: 0, rotted: 0, removed: 0 };
-  const rim = own.filter.spill === null ? NaN : rimAboveLip(own.filter.spill);
-  const left = new Float64Array(SIZES);
-  const waters = new Float64Array(SIZES);
-  let rottedOwn = 0;
-
   for (let day = 0; day <= days; day += 1) {
     const visit = day === 0 ? undefined : own.visits.find((item) => item.day === day);
-    if (visit !== undefined) books.removed += visitStep(first, worksOf(visit));
-    for (const other of filters.slice(1))
-      if (needsCare(other, waters)) books.removed += visitStep(other, () => 'squeeze');
-    if (!brief) result.pressed.set(first.pressed, day * first.pressed.length);
-    for (const state of filters) flowStep(state, tank);
-    balanceStep(filters, made, left, settles, volume, length, waters);
-    if (day === 0) for (const state of filters) state.cleanKept = keptShare(state, waters);
-    const { balance } = first;
-    result.flow[day] = balance.flow;
-    result.through[day] = balance.through;
-    result.headroom[day] = rim - balance.before;
-    result.kept[day] = keptShare(first, waters);
-    const full = fullness(first);
-    result.fullness.set(full, day * layers);
-    first.streams.forEach(({ own: through }, place) => {
+    if (visit !== undefined) march.visit(visit);
+    if (!brief) {
+      result.mass.set(state.mass, day * state.mass.length);
+      result.pressed.set(state.pressed, day * state.pressed.length);
+    }
+    const today = march.today();
+    result.flow[day] = state.balance.flow;
+    result.through[day] = today.through;
+    result.headroom[day] = today.headroom;
+    result.kept[day] = today.kept;
+    result.fullness.set(today.fullness, day * layers);
+    result.clogging.set(today.clogging, day * layers);
+    state.streams.forEach(({ own: through }, place) => {
       result.own[day * layers + place] = through;
     });
-    result.strainerOpen[day] = leafOpen(first.leaves, own.filter);
-    if (!brief) result.mass.set(first.mass, day * first.mass.length);
-    result.caughtBy.set(first.caughtBy, day * layers);
-    const heads = layerHeads(first);
-    cleanHeads ??= heads;
-    for (let place = 0; place < layers; place += 1)
-      result.clogging[day * layers + place] = heads[place]! - cleanHeads[place]!;
-    result.rotted[day] = rottedOwn;
+    result.strainerOpen[day] = leafOpen(state.leaves, own.filter);
+    result.caughtBy.set(state.caughtBy, day * layers);
+    result.rotted[day] = march.rotted();
     result.suspended.set(waters, day * SIZES);
-    if (day === days) break;
-    if (input.tendSponge === true) books.removed += squeezeFullSponge(first, full);
-
-    for (let step = 0; step < steps; step += 1) {
-      if (step > 0) {
-        for (const state of filters) flowStep(state, tank);
-        balanceStep(filters, made, left, settles, volume, length, waters);
-      }
-      for (let size = 0; size < SIZES; size += 1) {
-        books.made += made[size]! * length;
-        books.settled += settles[size]! * volume * waters[size]! * length;
-        left[size] = 0;
-      }
-      filters.forEach((state, index) => {
-        const { caught, rotted } = fillStep(state, waters, decay, length, numbers, left);
-        books.caught += caught;
-        books.rotted += rotted;
-        if (index === 0) rottedOwn += rotted;
-        if (tank.litter.floating && intakeSponge(state.filter) === null)
-          state.leaves = leavesAfter(state.leaves, litter, decay, length);
-      });
-    }
+    if (day < days) march.pass();
   }
-  return {
-    ...result,
-    books: {
-      ...books,
-      suspended: left.reduce((sum, value) => sum + value, 0),
-      stored: filters.reduce(
-        (sum, { mass, floorMass }) =>
-          sum +
-          mass.reduce((all, number) => all + number, 0) +
-          floorMass.reduce((all, candidate) => all + candidate, 0),
-        0,
-      ),
-    },
-  };
-}
-
-/** True when a filter is cleaned that nobody asks about: its flow is low, or it is full. */
-const needsCare = (state: SimulationState, waters: Float64Array): boolean =>
-  state.balance.through < SERVICE_SHARE * state.cleanThrough ||
-  keptShare(state, waters) < KEEPS_HALF * state.cleanKept;
-
-/** Squeezes the sponge on the intake when it is full; returns what left it, kg. */
-function squeezeFullSponge(state: SimulationState, full: Float64Array): number {
-  const due = state.inFlow
-    .filter(({ chamber }, place) => chamber.where === 'intake' && full[place]! > FULL)
-    .map(({ layer }) => layer.id);
-  return due.length === 0 ? 0 : visitStep(state, (layerId) => (due.includes(layerId) ? 'squeeze' : null));
+  return { ...result, books: march.books() };
 }

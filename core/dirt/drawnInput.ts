@@ -6,7 +6,7 @@ import type { Geometry } from '../media/geometry';
 import { feedPerDay } from '../tank/feedPerDay';
 import { inverseNormal } from '../units/inverseNormal';
 import { latinHypercube } from '../units/latinHypercube';
-import type { CloggingInput } from './cloggingSimulation';
+import type { CloggingInput } from './clogging';
 import { DIRT_SPREAD, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
 
 /**

@@ -30,7 +30,8 @@ export function courseBy(simulation: Simulated, by: ServiceBy): ServiceCourse {
   };
 }
 
-function limitOf(by: ServiceBy, clean: number): number {
+/** Share of its clean value at which a measure calls for service. */
+export function limitOf(by: ServiceBy, clean: number): number {
   if (by === 'through') return SERVICE_SHARE;
   if (by === 'kept') return KEEPS_HALF;
   return clean <= 0 ? 1 : Math.min(LEAST_HEADROOM / clean, OF_CLEAN);

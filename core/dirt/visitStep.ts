@@ -5,7 +5,7 @@ import { SIZES } from './sizeClasses';
 
 /** What a visit does to each layer; null: nothing. */
 export const worksOf =
-  ({ works }: Visit) =>
+  ({ works }: Pick<Visit, 'works'>) =>
   (layerId: string): Work | null =>
     works.find((work) => work.layerId === layerId)?.work ?? null;
 

@@ -3,7 +3,7 @@ import { IdSchema } from '../document/fields';
 import { HORIZON } from './visitLimits';
 
 /** What is done to a layer when the filter is opened. */
-export const WORKS = ['squeeze', 'rinse', 'replace'] as const;
+export const WORKS = ['squeeze', 'rinse', 'replace', 'recharge'] as const;
 export const WorkSchema = z.enum(WORKS);
 export type Work = z.infer<typeof WorkSchema>;
 

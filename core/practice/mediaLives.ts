@@ -1,26 +1,28 @@
 import type { MediumFamily } from '../media/medium';
 
-type Days = Readonly<Partial<Record<MediumFamily, number>>>;
-
 /**
- * Days after which a service plan changes a medium or looks at it, whatever its flow says; families left out are
- * judged by flow alone. Floss and cartridges about monthly, carbon after five to eight weeks, resin looked at monthly,
- * zeolite after weeks (common practice, no source).
+ * Days for which a medium works before it is changed or recharged, whatever the flow says; families left out are
+ * judged by flow alone. Floss about a month, a cartridge three to four weeks, carbon five to eight weeks, resin looked
+ * at monthly, zeolite weeks beside a mature filter (common practice, no source).
  */
-const CHANGED_AFTER: Days = { floss: 30, cartridge: 30, resin: 30, zeolite: 28, carbon: 45 };
+const LIVES: Readonly<Partial<Record<MediumFamily, number>>> = {
+  floss: 30,
+  cartridge: 28,
+  carbon: 49,
+  resin: 30,
+  zeolite: 28,
+};
 
-/**
- * Days after which a medium that is in a filter is said to be used up: the far end of what is common (carbon eight
- * weeks, floss, zeolite and cartridges six; common practice, no source).
- */
-const USED_UP_AFTER: Days = { carbon: 56, floss: 42, zeolite: 42, cartridge: 42 };
+/** What time alone uses up; floss and cartridges that clean water reaches last until they clog. */
+const BY_DATE: readonly MediumFamily[] = ['carbon', 'resin', 'zeolite'];
 
 interface Known {
   readonly family: MediumFamily;
 }
 
-/** After how many days a plan changes a medium; null: it is judged by its flow alone. */
-export const changedAfter = ({ family }: Known): number | null => CHANGED_AFTER[family] ?? null;
+/** For how many days a medium works; null: time does not use it up. */
+export const mediumLife = ({ family }: Known): number | null => LIVES[family] ?? null;
 
-/** After how many days a medium is used up; null: time does not use it up. */
-export const usedUpAfter = ({ family }: Known): number | null => USED_UP_AFTER[family] ?? null;
+/** For how many days a medium works whatever dirt reaches it; null: its clogging tells. */
+export const lifeByDate = (medium: Known): number | null =>
+  BY_DATE.includes(medium.family) ? mediumLife(medium) : null;

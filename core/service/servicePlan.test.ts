@@ -35,11 +35,47 @@ describe('servicePlan', () => {
     expect(plan.perYear.visits).toBe(plan.visits.length);
   });
 
-  it('changes floss about monthly, and cleans a foam that is all there is never with all others', () => {
-    const reed = servicePlan(inputOf('reed-bench'));
-    const floss = reed?.intervals.find(({ layerId }) => layerId === 'rb-floss');
-    expect(floss?.work).toBe('replace');
-    expect(floss?.days).toBeLessThan(40);
+  // Common practice, no source: floss in a hang-on-back is changed every three to four weeks; behind good foam in a
+  // canister it lasts longer.
+  it('changes floss when it has clogged: soon where all dirt meets it, late behind foam', () => {
+    const sill = inputOf('window-sill');
+    const first = servicePlan({
+      ...sill,
+      layers: [
+        plainLayer('floss', 'floss-bonded', 'basket', 0.015),
+        plainLayer('foam', 'foam-20', 'basket', 0.05),
+      ],
+    });
+    const interval = (plan: typeof first, layerId: string): number =>
+      plan?.intervals.find((item) => item.layerId === layerId && item.work === 'replace')?.days ?? Infinity;
+    expect(interval(first, 'floss')).toBeLessThan(32);
+    const guarded = interval(servicePlan(inputOf('reed-bench')), 'rb-floss');
+    expect(guarded).toBeGreaterThan(1.5 * interval(first, 'floss'));
+    expect(guarded).toBeLessThan(120);
+  });
+
+  // Common practice, no source: resin and zeolite are used again; carbon lasts five to eight weeks.
+  it('recharges resin and zeolite by date, and changes carbon', () => {
+    const reed = inputOf('reed-bench');
+    const works = (medium: string) => {
+      const layers = [...reed.layers, plainLayer('bag', medium, reed.layers.at(-1)?.chamber ?? '', 0.01)];
+      return servicePlan({ ...reed, layers })?.intervals.find(({ layerId }) => layerId === 'bag');
+    };
+    expect(works('resin')?.work).toBe('recharge');
+    expect(works('zeolite')?.work).toBe('recharge');
+    expect(works('carbon')?.work).toBe('replace');
+    expect(works('carbon')?.days).toBeGreaterThan(35);
+    expect(works('carbon')?.days).toBeLessThan(57);
+  });
+
+  it('squeezes foam that a visit lifts anyway', () => {
+    const plan = servicePlan(inputOf('reed-bench'));
+    const coarse = plan?.visits.filter(({ works }) => works.some(({ layerId }) => layerId === 'rb-medium'));
+    expect(coarse?.length).toBe(plan?.visits.length);
+    expect(plan?.visits.length).toBeGreaterThan(0);
+  });
+
+  it('cleans a foam that is all there is never with all others', () => {
     const sill = inputOf('window-sill');
     const foams = [
       plainLayer('a', 'foam-45', 'basket', 0.03),

@@ -1,6 +1,9 @@
 import { type ForecastInput, cloggingInput } from '../dirt/forecast';
-import { simulateClogging, type CloggingSimulation } from '../dirt/cloggingSimulation';
-import { serviceCourse } from '../dirt/serviceCourse';
+import { beginClogging, type CloggingDay } from '../dirt/clogging';
+import { FULL, USED_UP } from '../dirt/fullness';
+import { limitOf, type ServiceBy } from '../dirt/serviceCourse';
+import type { SimulationState } from '../dirt/simulationState';
+import type { Medium } from '../media/medium';
 import type { Visit, Work } from '../pack/visit';
 import { HORIZON, MOST_VISITS } from '../pack/visitLimits';
 import { isCanister } from '../filter/kindFamily';
@@ -9,10 +12,13 @@ import type { PackEdit } from '../pack/packEdit';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
 import { isBiologicalOnly } from '../layers/layerRole';
-import { changedAfter } from '../practice/mediaLives';
+import { lifeByDate, mediumLife } from '../practice/mediaLives';
 
 /** A layer that takes this share of what holds the water back is cleaned when the flow is low (calibrated). */
 const WORTH_CLEANING = 0.1;
+/** Share of what fits from which a layer is cleaned with them, and from which foam is squeezed that is in hand anyway (calibrated). */
+const WORTH_SQUEEZING = 0.5;
+const WORTH_A_HAND = 0.05;
 /** What is due within this share of its interval is done at a visit that falls anyway (calibrated: visits stay few). */
 const DUE_EARLY = 0.3;
 /** Fewest days between two visits, and between cleaning biological media and anything else (common practice, no source). */
@@ -29,8 +35,8 @@ export interface PlannedVisit extends Visit {
   /** What is lifted to reach the layers, in order, each once. */
   readonly lifts: readonly string[];
   readonly minutes: number;
-  /** Why it falls: the flow is low, a medium is spent, or biological media have silted up. */
-  readonly why: 'flow' | 'spent' | 'biological';
+  /** Why it falls: flow or headroom is low or the layers are full, floss is used up, time has used up a medium, or biological media have silted up. */
+  readonly why: 'flow' | 'used up' | 'spent' | 'biological';
 }
 
 /** A year of a filter, planned ahead. */
@@ -55,24 +61,36 @@ export interface EasierPlace {
 }
 
 /**
- * Plans the visits of a year from the forecast: cleaned when flow through the pack falls to its service share or when
- * a medium is spent, grouped so that visits are few. Biological media are left alone, and where they must be cleaned that
- * is a visit of its own. Foam that is all the biological media there is, is never cleaned all at once. Null when nobody has
- * said what is fed.
+ * Plans the visits of a year by letting the filter clog: cleaned on the day on which flow or headroom gets too low or
+ * the mechanical layers are full, when floss is used up, and when time has used up a chemical medium; grouped so that
+ * visits are few. Biological media are left alone, and where they must be cleaned that is a visit of its own. Foam
+ * that is all the biological media there is, is never cleaned all at once. Null when nobody has said what is fed.
  *
- * @example servicePlan({ ...reedBench, others: [], visits: [] }).visits.length // 12
+ * @example servicePlan({ ...reedBench, others: [], visits: [] }).heldByBiological // false
  */
 export function servicePlan(input: ForecastInput): ServicePlan | null {
   const days = input.days ?? HORIZON;
   const inFlow = placeLayers(input.filter, input.layers);
+  const clogging = beginClogging(cloggingInput({ ...input, visits: [] }));
+  if (clogging === null) return null;
   const visits: PlannedVisit[] = [];
-  let heldByBiological = false;
-  for (let round = 0; round < MOST_VISITS; round += 1) {
-    const simulation = simulateClogging(cloggingInput({ ...input, visits, days }));
-    if (simulation === null) return null;
-    const next = nextVisit(simulation, inFlow, visits, days);
-    if (next === null) break;
-    if (next.why === 'biological') heldByBiological = true;
+  const clean = clogging.today();
+  const cleanOwn = clogging.state.streams.map(({ own }) => own);
+  for (let day = 1; day <= days && visits.length < MOST_VISITS; day += 1) {
+    clogging.pass();
+    let today = clogging.today();
+    const at: PlanDay = {
+      day,
+      today,
+      clean,
+      inFlow,
+      visits,
+      usedUp: usedUp(clogging.state, cleanOwn, today),
+    };
+    const next = nextVisit(at);
+    if (next === null || next.day > days) continue;
+    clogging.visit(next);
+    today = clogging.today();
     visits.push(withBurden(next, input.filter, inFlow));
   }
   const lifts = visits.reduce((sum, visit) => sum + visit.lifts.length, 0);
@@ -87,7 +105,7 @@ export function servicePlan(input: ForecastInput): ServicePlan | null {
       ),
       lifts: scaled(lifts, days),
     },
-    heldByBiological,
+    heldByBiological: visits.some(({ why }) => why === 'biological'),
     easierPlace: easierPlace(input.filter, inFlow, visits),
   };
 }
@@ -96,76 +114,118 @@ const scaled = (value: number, days: number): number => (days === 0 ? 0 : (value
 
 type Next = Visit & Pick<PlannedVisit, 'why'>;
 
-function nextVisit(
-  simulation: CloggingSimulation,
-  inFlow: readonly PlacedLayer[],
-  visits: readonly PlannedVisit[],
-  days: number,
-): Next | null {
+/** A day of the plan: what the filter has come to, against clean, and what was done before. */
+interface PlanDay {
+  readonly day: number;
+  readonly today: CloggingDay;
+  readonly clean: CloggingDay;
+  readonly inFlow: readonly PlacedLayer[];
+  readonly visits: readonly PlannedVisit[];
+  /** By layer: floss that hardly any water goes through, or that is full. */
+  readonly usedUp: readonly boolean[];
+}
+
+const MEASURES: readonly ServiceBy[] = ['through', 'headroom', 'kept'];
+
+/** True when the flow or the headroom is too low, or the mechanical layers are full. */
+const isDue = ({ today, clean }: PlanDay): boolean =>
+  MEASURES.some((by) => today[by] < limitOf(by, clean[by]) * clean[by]);
+
+/** What is done today; null: nothing. */
+function nextVisit(at: PlanDay): Next | null {
+  const { day, inFlow, visits, usedUp } = at;
   const last = visits.at(-1)?.day ?? 0;
-  const { course, limit } = serviceCourse(simulation);
-  let low: number | null = null;
-  for (let day = last + 1; day <= days && low === null; day += 1) if ((course[day] ?? 0) < limit) low = day;
-  const spent = inFlow
-    .map((placed) => ({ placed, due: dueDay(placed, visits) }))
-    .filter((item): item is { placed: PlacedLayer; due: number } => item.due !== null);
-  const firstSpent = Math.min(Infinity, ...spent.map(({ due }) => due));
-  // Cleaned the day before the flow is too low, but never so soon after the last visit that it was for nothing.
-  const byFlow = low === null ? Infinity : Math.max(low - 1, last + APART);
-  const day = Math.min(byFlow, firstSpent);
-  if (day > days) return null;
-  const cleaned = byFlow <= firstSpent * (1 + DUE_EARLY) ? toClean(simulation, inFlow, day) : [];
-  const replaced = spent
-    .filter(({ placed, due }) => due - day <= DUE_EARLY * (changedAfter(placed.medium) ?? 0))
-    .map(({ placed }) => ({ layerId: placed.layer.id, work: 'replace' as const }));
-  if (cleaned.length + replaced.length === 0) {
-    // Nothing mechanical holds the water back: the biological media do, and get a visit of their own.
-    const biological = inFlow.filter(({ layer, role }) => isBiologicalOnly(layer) && role !== 'settle');
-    if (biological.length === 0) return null;
-    const apart = Math.max(day, last + BIOLOGICAL_APART);
-    if (apart > days) return null;
-    return {
-      day: apart,
-      works: biological.map(({ layer }) => ({ layerId: layer.id, work: 'rinse' as const })),
-      why: 'biological',
-    };
-  }
-  const done = new Set(replaced.map(({ layerId }) => layerId));
+  if (day < last + APART) return null;
+  const low = isDue(at);
+  const dueDays = inFlow.map((placed) => dueDay(placed, visits));
+  if (!low && !usedUp.some(Boolean) && !dueDays.some((due) => due !== null && due <= day)) return null;
+  const renewed = inFlow.filter(({ medium }, place) => {
+    const due = dueDays[place] ?? null;
+    return usedUp[place] === true || (due !== null && due - day <= DUE_EARLY * (lifeByDate(medium) ?? 0));
+  });
+  const works = [...renewed, ...toClean(at, renewed, low)].map(({ layer, medium }) => ({
+    layerId: layer.id,
+    work: workOn(medium),
+  }));
+  if (works.length > 0) return { day, works, why: low ? 'flow' : usedUp.some(Boolean) ? 'used up' : 'spent' };
+  // Nothing mechanical holds the water back: the biological media do, and get a visit of their own.
+  const biological = inFlow.filter(({ layer, role }) => isBiologicalOnly(layer) && role !== 'settle');
+  if (biological.length === 0 || day < last + BIOLOGICAL_APART) return null;
   return {
     day,
-    works: [...replaced, ...cleaned.filter(({ layerId }) => !done.has(layerId))],
-    why: byFlow <= firstSpent ? 'flow' : 'spent',
+    works: biological.map(({ layer }) => ({ layerId: layer.id, work: 'rinse' as const })),
+    why: 'biological',
   };
 }
 
-/** Day on which a medium is spent, or null for those that are judged by their flow. */
+/** What is done to a medium when it is in hand. */
+const workOn = ({ service }: Medium): Work => (service === 'leave' ? 'rinse' : service);
+
+/** Day on which time has used up a medium, or null for those that are judged by their clogging. */
 function dueDay({ layer, medium }: PlacedLayer, visits: readonly PlannedVisit[]): number | null {
-  const after = changedAfter(medium);
+  const after = lifeByDate(medium);
   if (after === null) return null;
   const last = visits.filter((visit) => visit.works.some(({ layerId }) => layerId === layer.id)).at(-1);
   return (last?.day ?? 0) + after;
 }
 
-/** Layers whose dirt holds the water back on a day, worst first; of foam that is all the biological media never all. */
+/** By layer: media that are changed when they clog, and have clogged. */
+const usedUp = (
+  { streams, inFlow }: SimulationState,
+  cleanOwn: readonly number[],
+  today: CloggingDay,
+): boolean[] =>
+  inFlow.map(
+    ({ medium, chamber }, place) =>
+      chamber.where === 'body' &&
+      medium.service === 'replace' &&
+      lifeByDate(medium) === null &&
+      ((streams[place]?.own ?? 0) < USED_UP * (cleanOwn[place] ?? 0) || (today.fullness[place] ?? 0) > FULL),
+  );
+
+/**
+ * Layers that are cleaned at a visit: those whose dirt holds the water back or that are getting full, and foam that
+ * the visit lifts anyway; of foam that is all the biological media there is never all.
+ */
 function toClean(
-  simulation: CloggingSimulation,
-  inFlow: readonly PlacedLayer[],
-  day: number,
-): Visit['works'] {
-  const layers = inFlow.length;
-  const held = inFlow
-    .map((placed, place) => ({ placed, head: simulation.clogging[day * layers + place] ?? 0 }))
-    .filter(({ placed }) => !isBiologicalOnly(placed.layer) && placed.role !== 'spacer');
-  const whole = inFlow.reduce((sum, _, place) => sum + (simulation.clogging[day * layers + place] ?? 0), 0);
-  const worth = held.filter(({ head }) => head > WORTH_CLEANING * whole).sort((a, b) => b.head - a.head);
+  { today, inFlow }: PlanDay,
+  renewed: readonly PlacedLayer[],
+  low: boolean,
+): readonly PlacedLayer[] {
+  const whole = today.clogging.reduce((sum, head) => sum + head, 0);
+  const candidates = inFlow
+    .map((placed, place) => ({
+      placed,
+      head: today.clogging[place] ?? 0,
+      full: today.fullness[place] ?? 0,
+    }))
+    .filter(
+      ({ placed }) =>
+        placed.chamber.where === 'body' &&
+        !isBiologicalOnly(placed.layer) &&
+        placed.role !== 'spacer' &&
+        placed.role !== 'chemical' &&
+        !renewed.includes(placed),
+    );
+  const worth = candidates
+    .filter(({ head, full }) => low && (head > WORTH_CLEANING * whole || full > WORTH_SQUEEZING))
+    .sort((a, b) => b.head - a.head);
+  const open = new Set([...renewed, ...worth.map(({ placed }) => placed)].flatMap(reachedBy));
+  const lifted = candidates.filter(
+    (item) =>
+      !worth.includes(item) &&
+      item.full > WORTH_A_HAND &&
+      item.placed.medium.service === 'squeeze' &&
+      reachedBy(item.placed).every((thing) => open.has(thing)),
+  );
+  const all = [...worth, ...lifted].map(({ placed }) => placed);
   const foamOnly = !inFlow.some(({ layer, role }) => isBiologicalOnly(layer) && role !== 'settle');
   const film = inFlow.filter(({ medium }) => medium.roles.includes('biological'));
-  const most = foamOnly && film.length > 1 ? film.length - 1 : worth.length;
-  return worth.slice(0, most).map(({ placed: { layer, medium } }) => ({
-    layerId: layer.id,
-    work: medium.service === 'squeeze' || medium.service === 'replace' ? medium.service : 'rinse',
-  }));
+  return all.slice(0, foamOnly && film.length > 1 ? film.length - 1 : all.length);
 }
+
+/** What is in hand when a layer is: its chamber, and what is lifted to reach it. */
+const reachedBy = ({ chamber }: PlacedLayer): string[] => [chamber.name, ...chamber.lift];
 
 function withBurden(visit: Next, filter: Filter, inFlow: readonly PlacedLayer[]): PlannedVisit {
   const worked = new Set(visit.works.map(({ layerId }) => layerId));
@@ -202,7 +262,7 @@ function easierPlace(
   );
   if (easiest === null) return null;
   const savings = inFlow
-    .filter(({ medium, chamber }) => changedAfter(medium) !== null && chamber.where === 'body')
+    .filter(({ medium, chamber }) => mediumLife(medium) !== null && chamber.where === 'body')
     .map(({ layer, chamber, role }) => {
       const alone = visits.filter(
         ({ works }) =>

@@ -26,8 +26,9 @@ interface Props {
 }
 
 const WHY: Readonly<Record<PlannedVisit['why'], string>> = {
-  flow: 'the flow is low',
-  spent: 'a medium is spent',
+  flow: 'the flow is low, or the mechanical layers are full',
+  'used up': 'floss is used up',
+  spent: 'chemical media are due',
   biological: 'biological media have silted up; nothing else that day',
 };
 

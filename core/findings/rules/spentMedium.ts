@@ -1,4 +1,4 @@
-import { usedUpAfter } from '../../practice/mediaLives';
+import { mediumLife } from '../../practice/mediaLives';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
@@ -8,7 +8,7 @@ const DAY = 86_400;
 /** Media that are used up by time and have been in for longer. */
 export const spentMedium: Rule = ({ inFlow, now }) =>
   inFlow.flatMap((placed) => {
-    const days = usedUpAfter(placed.medium);
+    const days = mediumLife(placed.medium);
     const { installedOn } = placed.layer;
     if (days === null || installedOn === null || now === null) return [];
     const lasts = days * DAY;
