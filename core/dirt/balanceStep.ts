@@ -3,6 +3,14 @@ import { suspendedSolids } from './massBalance';
 import type { SimulationState } from './simulationState';
 import { SIZES } from './sizeClasses';
 
+/** What all filters of a tank clear, m³/s by size. */
+export function clearedBy(filters: readonly SimulationState[]): Float64Array {
+  const cleared = new Float64Array(SIZES);
+  for (const { capture } of filters)
+    for (let size = 0; size < SIZES; size += 1) cleared[size] = cleared[size]! + capture.whole[size]!;
+  return cleared;
+}
+
 /**
  * Suspended solids of every size, kg/m³: what is made against what the filters catch and what settles.
  *
@@ -22,9 +30,12 @@ export function balanceStep(
   length: number,
   into: Float64Array,
 ): void {
-  for (let size = 0; size < SIZES; size += 1) {
-    let cleared = 0;
-    for (const { capture } of filters) cleared += capture.whole[size]! * SECONDS_A_DAY;
-    into[size] = suspendedSolids(made[size]! + left[size]! / length, cleared, settles[size]!, volume);
-  }
+  const cleared = clearedBy(filters);
+  for (let size = 0; size < SIZES; size += 1)
+    into[size] = suspendedSolids(
+      made[size]! + left[size]! / length,
+      cleared[size]! * SECONDS_A_DAY,
+      settles[size]!,
+      volume,
+    );
 }

@@ -11,7 +11,7 @@ import { hasRole } from '../media/hasRole';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { solidsFactor } from '../layers/solidsFactor';
 import type { DirtNumbers } from './dirtNumbers';
-import { captureTable, type CaptureTable } from './captureTable';
+import { captureTable, CLEAN_POINTS, type CaptureTable } from './captureTable';
 import { collectorOf } from './filterCoefficient';
 import type { Ways } from './stackPlan';
 import { fouledResistance, PER_THREAD, type FouledResistance } from './fouledResistance';
@@ -84,7 +84,7 @@ export interface Deposits {
  * part that is under it.
  *
  * @param wetTo how far up a basket the water reaches, m; Infinity in a closed body
- * @param refine how many times as many slices as usual; for checks of convergence
+ * @param refine how many times as many slices as usual, for checks of convergence; 0: as few as clean media need
  */
 export function cutBeds(
   inFlow: readonly PlacedLayer[],
@@ -102,7 +102,10 @@ export function cutBeds(
     const depth = wetDepth(placed, wetTo);
     if (depth < LEAST_WET) return;
     const solids = bedSolids(geometry, factor);
-    const count = (geometry.form === 'fibre' ? SLICES.fibre : SLICES.others) * refine;
+    const inward = isInward(placed.chamber.shape);
+    const usual = geometry.form === 'fibre' ? SLICES.fibre : SLICES.others;
+    // Clean media of an even face are one slice: what passes is e^(−λL) however they are cut.
+    const count = refine === 0 && !inward ? 1 : usual * Math.max(1, refine);
     const cover = clean[layerAt]?.cover ?? 1;
     const ultimate = numbers.ultimateFactor * ultimateDeposit(geometry, 1 - solids);
     list.push({
@@ -110,13 +113,17 @@ export function cutBeds(
       part,
       first: slices,
       slices: count,
-      capture: captureTable(collectorOf(geometry, solids, numbers.attachment), ultimate),
+      capture: captureTable(
+        collectorOf(geometry, solids, numbers.attachment),
+        ultimate,
+        refine === 0 ? CLEAN_POINTS : undefined,
+      ),
       resistance: fouledResistance(geometry, factor, fluid),
       ultimate,
       depth,
       share: part === 'piece' ? cover : 1 - cover,
       settles: part === 'piece' && hasRole(placed.medium, 'settle'),
-      inward: isInward(placed.chamber.shape),
+      inward,
     });
     slices += count;
   };

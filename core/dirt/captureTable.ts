@@ -3,29 +3,40 @@ import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
 /** Points of a table, and numbers at each point for one size. */
 const POINTS = 128;
+/** What clean media need: nothing sits in them. */
+export const CLEAN_POINTS = 2;
 const NUMBERS = 4;
 
 /** What a bed does to every size of dirt, by its deposit: looked up, since a simulation asks for it at every slice and step. */
 export interface CaptureTable {
+  readonly collector: Collector;
   readonly ultimate: number;
   readonly values: Float64Array;
+  /** 1 where a point has been written. */
+  readonly written: Uint8Array;
 }
 
 /**
- * Tabulates {@link sizeCoefficient} from no deposit to the most that sticks, the points closer where little sits.
+ * A table of {@link sizeCoefficient} from no deposit to the most that sticks, the points closer where little sits.
+ * Points are written when they are first asked for.
  *
  * @param ultimate deposit at which nothing sticks any more, share of the bed
+ * @param points how many, 2 or more
  */
-export function captureTable(collector: Collector, ultimate: number): CaptureTable {
-  const values = new Float64Array(POINTS * SIZES * NUMBERS);
-  for (let point = 0; point < POINTS; point += 1) {
-    const deposit = ultimate * (point / (POINTS - 1)) ** 2;
-    SIZE_CLASSES.forEach(({ diameter }, size) => {
-      const { most, touched, perLimit, strained } = sizeCoefficient(collector, deposit, diameter);
-      values.set([most, touched, perLimit, strained], (point * SIZES + size) * NUMBERS);
-    });
-  }
-  return { ultimate, values };
+export const captureTable = (collector: Collector, ultimate: number, points = POINTS): CaptureTable => ({
+  collector,
+  ultimate,
+  values: new Float64Array(points * SIZES * NUMBERS),
+  written: new Uint8Array(points),
+});
+
+function writePoint({ collector, ultimate, values, written }: CaptureTable, point: number): void {
+  const deposit = ultimate * (point / (written.length - 1)) ** 2;
+  SIZE_CLASSES.forEach(({ diameter }, size) => {
+    const { most, touched, perLimit, strained } = sizeCoefficient(collector, deposit, diameter);
+    values.set([most, touched, perLimit, strained], (point * SIZES + size) * NUMBERS);
+  });
+  written[point] = 1;
 }
 
 /** A place in a table: its point, and how far on to the next, 0–1. */
@@ -35,12 +46,15 @@ export interface TablePlace {
 }
 
 /** Finds the place of a deposit in a table; written into `place`. */
-export function placeIn({ ultimate }: CaptureTable, deposit: number, place: TablePlace): void {
-  const share = deposit / ultimate;
-  const point = Math.min(POINTS - 2, Math.floor(Math.sqrt(share) * (POINTS - 1)));
+export function placeIn(table: CaptureTable, deposit: number, place: TablePlace): void {
+  const share = deposit / table.ultimate;
+  const last = table.written.length - 1;
+  const point = Math.min(last - 1, Math.floor(Math.sqrt(share) * last));
   // Points lie at squares: (n/N)² to ((n + 1)/N)².
   place.point = point;
-  place.part = Math.min(1, (share * (POINTS - 1) ** 2 - point * point) / (2 * point + 1));
+  place.part = Math.min(1, (share * last * last - point * point) / (2 * point + 1));
+  if (table.written[point] === 0) writePoint(table, point);
+  if (table.written[point + 1] === 0) writePoint(table, point + 1);
 }
 
 /**

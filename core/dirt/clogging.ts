@@ -5,7 +5,7 @@ import { SERVICE_SHARE } from '../practice/serviceShare';
 import { litterPerDay } from '../tank/litterPerDay';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
-import { balanceStep } from './balanceStep';
+import { balanceStep, clearedBy } from './balanceStep';
 import { decayAt, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
 import { fillStep } from './fillStep';
@@ -70,6 +70,8 @@ export interface Clogging {
   /** Of the filter that is asked about, and the suspended solids of the tank by size, kg/m³: as of {@link today}. */
   readonly state: SimulationState;
   readonly waters: Float64Array;
+  /** What all filters clear, m³/s by size. */
+  readonly cleared: () => Float64Array;
   /** Hands go in now, before the day’s flow is found. */
   readonly visit: (visit: Pick<Visit, 'works'>) => void;
   /** Finds flow, levels and suspended solids for what sits in the media now. */
@@ -134,6 +136,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
   return {
     state,
     waters,
+    cleared: () => clearedBy(filters),
     visit: (visit) => {
       books.removed += visitStep(state, worksOf(visit));
     },

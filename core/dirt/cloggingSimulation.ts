@@ -29,8 +29,9 @@ export interface CloggingSimulation {
   readonly clogging: Float64Array;
   /** Rotted since the beginning by day. */
   readonly rotted: Float64Array;
-  /** Afloat in the tank by day and size, kg/m³. */
+  /** Afloat in the tank by day and size, kg/m³, and what all filters clear of it, m³/s. */
   readonly suspended: Float64Array;
+  readonly cleared: Float64Array;
   readonly books: Books;
 }
 
@@ -61,6 +62,7 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     clogging: new Float64Array((days + 1) * layers),
     rotted: new Float64Array(days + 1),
     suspended: new Float64Array((days + 1) * SIZES),
+    cleared: new Float64Array((days + 1) * SIZES),
   };
   for (let day = 0; day <= days; day += 1) {
     const visit = day === 0 ? undefined : own.visits.find((item) => item.day === day);
@@ -83,6 +85,7 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     result.caughtBy.set(state.caughtBy, day * layers);
     result.rotted[day] = march.rotted();
     result.suspended.set(waters, day * SIZES);
+    result.cleared.set(march.cleared(), day * SIZES);
     if (day < days) march.pass();
   }
   return { ...result, books: march.books() };

@@ -5,6 +5,7 @@ import { placeLayers } from '../layers/placeLayers';
 import { cutBeds, depositsOf, fouledPaths, type Beds, type Deposits } from './beds';
 import { captureDirt, captureOf, type LayerStream } from './capture';
 import { captureInput } from './captureInput';
+import { clearOnDay } from './clearWater';
 import { USUAL_DIRT } from './dirtNumbers';
 import type { ForecastInput } from './forecast';
 import type { CloggingSimulation } from './cloggingSimulation';
@@ -24,6 +25,8 @@ export interface DayState {
   readonly water: OperatingPoint;
   /** By layer, in flow order. */
   readonly sludge: readonly (readonly SludgeSlice[])[];
+  /** Solids afloat, all and finer than 100 µm, kg/m³, and the time in which a cloud of fines falls to a tenth, s. */
+  readonly clear: { readonly solids: number; readonly fines: number; readonly clearing: number };
   /** Dirt before each layer, and after the last, by size, kg/m³. */
   readonly along: readonly (readonly number[])[];
 }
@@ -83,6 +86,7 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
   return {
     day,
     water: pointOf(water, balance),
+    clear: clearOnDay(tank, simulation, day),
     sludge: sludgeOf(beds, simulation.mass, first),
     along: Array.from({ length: inFlow.length + 1 }, (_, place) =>
       SIZE_CLASSES.map(

@@ -4,10 +4,10 @@ import { internalLoss } from '../hydraulics/internalHead';
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Geometry } from '../media/geometry';
 import { feedPerDay } from '../tank/feedPerDay';
-import { inverseNormal } from '../units/inverseNormal';
-import { latinHypercube } from '../units/latinHypercube';
+import { normalSample } from '../units/normalSample';
 import type { CloggingInput } from './clogging';
 import { DIRT_SPREAD, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
+import { fedSpread } from './fedSpread';
 
 /**
  * How far what was assumed of a filter may be off, as a factor either way that about two thirds stay within
@@ -39,9 +39,8 @@ export function drawnInput(input: CloggingInput, run: number, { runs, seed }: Sa
     ...filterSpreads(own.filter),
     fedSpread(food),
   ];
-  const factors = latinHypercube(run, runs, spreads.length, seed).map(
-    (share, index) => spreads[index]! ** inverseNormal(share),
-  );
+  const point = normalSample(runs, spreads.length, seed)[run] ?? [];
+  const factors = spreads.map((spread, index) => spread ** (point[index] ?? 0));
   const numbers: DirtNumbers = { ...(input.numbers ?? USUAL_DIRT) };
   const drawn = Object.fromEntries(NUMBER_KEYS.map((key, index) => [key, numbers[key] * factors[index]!]));
   const [head = 1, bore = 1, solid = 1, fed = 1] = factors.slice(NUMBER_KEYS.length);
@@ -58,9 +57,6 @@ export function drawnInput(input: CloggingInput, run: number, { runs, seed }: Sa
 }
 
 const NUMBER_KEYS = Object.keys(DIRT_SPREAD) as readonly (keyof typeof DIRT_SPREAD)[];
-
-const fedSpread = ({ low, likely, high }: { low: number; likely: number; high: number }): number =>
-  likely > 0 ? Math.max(1, Math.sqrt(high / Math.max(low, 1e-12))) : 1;
 
 const filterSpreads = ({ pump, assumed }: Filter): readonly number[] => [
   pump.head.by === 'assumed' ? HEAD_SPREAD.assumed : HEAD_SPREAD.label,

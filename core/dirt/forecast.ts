@@ -6,6 +6,7 @@ import type { Layer } from '../layers/layer';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { isBiologicalOnly } from '../layers/layerRole';
 import type { Tank } from '../tank/tank';
+import { clearOnDay } from './clearWater';
 import { NITROGEN_PER_SLUDGE } from './dirtNumbers';
 import { FULL, USED_UP } from './fullness';
 import type { CloggingInput } from './clogging';
@@ -61,6 +62,8 @@ export interface Forecast {
   readonly care: readonly LayerCare[];
   /** When a sponge on the intake is to be squeezed first: it is full, or holds the flow back; null: not within the days, or there is none. */
   readonly spongeDay: number | null;
+  /** Solids afloat and how fast the water clears when service is due, or in the end. */
+  readonly clear: ReturnType<typeof clearOnDay>;
   /** The layer that holds back most when service is due, or in the end; null while nothing clogs. */
   readonly firstToClog: string | null;
   /** Dry dirt caught by layers that are there for the film alone, kg a month of the first three. */
@@ -77,7 +80,9 @@ export interface Forecast {
  */
 export function forecast(input: ForecastInput): Forecast | null {
   const simulation = simulateClogging(cloggingInput(input));
-  return simulation === null ? null : readForecast(simulation, placeLayers(input.filter, input.layers));
+  return simulation === null
+    ? null
+    : readForecast(simulation, placeLayers(input.filter, input.layers), input.tank);
 }
 
 /** Biological media with pores to lose; dense rings and balls have none. */
@@ -108,7 +113,11 @@ export const cloggingInput = ({
 });
 
 /** What a simulation comes to. */
-export function readForecast(simulation: CloggingSimulation, inFlow: readonly PlacedLayer[]): Forecast {
+export function readForecast(
+  simulation: CloggingSimulation,
+  inFlow: readonly PlacedLayer[],
+  tank: Tank,
+): Forecast {
   const { days, flow, headroom, caughtBy, clogging, rotted } = simulation;
   const layers = inFlow.length;
   const course = serviceCourse(simulation);
@@ -147,6 +156,7 @@ export function readForecast(simulation: CloggingSimulation, inFlow: readonly Pl
     spillDay,
     outletAtSpill: spillDay === null ? null : flow[Math.min(days, Math.round(spillDay))]! / flow[0]!,
     care,
+    clear: clearOnDay(tank, simulation, index),
     spongeDay: spongeDays.length === 0 ? null : Math.min(...spongeDays),
     firstToClog: firstToClog?.layer.id ?? null,
     siltPerMonth: siltDays === 0 ? 0 : (silt / siltDays) * MONTH,

@@ -1,9 +1,9 @@
-import { bedGeometry } from '../media/bedGeometry';
 import { mediumById } from '../media/catalogue';
 import { gradeRank } from '../media/gradeRank';
 import { GRADES } from '../media/grades';
 import type { PackInput, PackReport } from '../report/evaluatePack';
 import { placeLayers } from '../layers/placeLayers';
+import { usableSurface } from '../layers/usableSurface';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { intakeVelocity } from '../hydraulics/intakeVelocity';
 import { sentence, type Sentence } from '../units/sentence';
@@ -18,10 +18,7 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
   const flowOf = new Map(report.layers.map((layerReport) => [layerReport.layerId, layerReport]));
   const biological = inFlow.filter((placed) => placed.role === 'biological');
   const room = volume(biological);
-  const surfaceOf = (id: string): number => {
-    const medium = mediumById(id);
-    return bedGeometry(medium.geometry).specificSurface * medium.usableShare * room;
-  };
+  const surfaceOf = (id: string): number => usableSurface(mediumById(id), room).likely;
   const fineAt = inFlow.findIndex((item) => (gradeRank(item.medium) ?? -1) >= GRADES.indexOf('fine'));
   const guarded =
     fineAt === -1 ? [] : inFlow.slice(fineAt + 1).filter((candidate) => candidate.role === 'biological');
@@ -45,7 +42,7 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
       chemical.length === 0
         ? sentence`Here there is none; ${litres(report.totals.freeVolume)} are free.`
         : sentence`Here ${litres(volume(chemical))} of it, and the water stays ${{ kind: 'time', si: contact }} in it.`,
-    biologicalMedium: sentence`${litres(room)} of room here hold ${{ kind: 'surface', si: report.totals.biologicalSurface }}; filled with porous mineral ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.mineral) }}, with medium foam ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.foam) }}, with scrubbers ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.scrubbers) }}.`,
+    biologicalMedium: sentence`${litres(room)} of room here hold ${{ kind: 'surface', si: surface(biological) }}; filled with porous mineral ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.mineral) }}, with medium foam ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.foam) }}, with scrubbers ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.scrubbers) }}.`,
     intakeSponge: sentence`Here the water runs at ${{ kind: 'speed', si: intake.speed }} at the ${intake.throughSponge ? 'sponge' : 'bare strainer'}, and the weakest swimmer holds out against ${{ kind: 'speed', si: intake.limit }}.`,
     rings:
       rings.length === 0

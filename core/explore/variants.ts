@@ -164,6 +164,8 @@ export interface VariantOutlook extends Omit<Variant, 'input'> {
   readonly serviceDay: number | null;
   readonly spillDay: number | null;
   readonly siltPerMonth: number;
+  /** Dirt finer than 100 µm afloat when service is due, kg/m³. */
+  readonly fines: number;
   /** m³/s on day 0. */
   readonly cleanFlow: number;
 }
@@ -173,8 +175,18 @@ export const compareVariants = (input: ForecastInput): VariantOutlook[] =>
   variantsOf(input).flatMap(({ key, name, overfill, input: other }) => {
     const found = forecast({ ...other, brief: true });
     if (found === null) return [];
-    const { course, serviceDay, spillDay, siltPerMonth, simulation } = found;
+    const { course, serviceDay, spillDay, siltPerMonth, simulation, clear } = found;
     return [
-      { key, name, overfill, course, serviceDay, spillDay, siltPerMonth, cleanFlow: simulation.flow[0] ?? 0 },
+      {
+        key,
+        name,
+        overfill,
+        course,
+        serviceDay,
+        spillDay,
+        siltPerMonth,
+        fines: clear.fines,
+        cleanFlow: simulation.flow[0] ?? 0,
+      },
     ];
   });

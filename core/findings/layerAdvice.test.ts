@@ -60,6 +60,30 @@ describe('layerAdvice', () => {
     expect(adviceOn(layer('a', 'cartridge', { dirt: 'blocked' }, 0.1))).toEqual(['replace in stages']);
   });
 
+  it('keeps floss and carbon that are only dusted, and recharges resin and zeolite', () => {
+    expect(
+      adviceOn(
+        layer('a', 'floss-bonded', { dirt: 'dusted' }),
+        layer('b', 'carbon', { dirt: 'dusted' }),
+        layer('c', 'resin', { dirt: 'loaded' }),
+        layer('d', 'zeolite', { dirt: 'blocked' }),
+        layer('e', 'foam-30', { dirt: 'clean' }),
+      ),
+    ).toEqual(['keep', 'keep', 'recharge', 'recharge', 'keep']);
+  });
+
+  it('speaks of pores only where there are any', () => {
+    const reasonOf = (medium: string): string =>
+      formatSentence(
+        layerAdvice(placeLayers(filter, [layer('a', medium, { dirt: 'blocked' })]), [])[0]?.reason ?? [],
+      );
+    for (const medium of ['scrubbers', 'balls', 'printed-block', 'rings-dense']) {
+      expect(reasonOf(medium)).toMatch(/^Swish it gently in old tank water/);
+      expect(reasonOf(medium)).not.toMatch(/pore/);
+    }
+    expect(reasonOf('lava')).toMatch(/silted pores/);
+  });
+
   it('has short and torn pads cut anew, but not torn bags', () => {
     expect(
       adviceOn(

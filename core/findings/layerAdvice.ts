@@ -1,7 +1,9 @@
 import { sentence, type Sentence } from '../units/sentence';
 import type { Finding } from './finding';
 import type { PlacedLayer } from '../layers/placedLayer';
-import type { Treatment } from '../layers/layer';
+import type { Layer, Treatment } from '../layers/layer';
+import { hasRole } from '../media/hasRole';
+import type { Medium } from '../media/medium';
 
 /** What to do with a layer that came out, and why. */
 export interface LayerAdvice {
@@ -34,11 +36,14 @@ export function layerAdvice(inFlow: readonly PlacedLayer[], findings: readonly F
   }));
 }
 
-/** Worn out: it smells foul, crumbles, or is used up by its nature. */
-function mustGo({ layer, medium }: PlacedLayer): boolean {
-  if (layer.signs.includes('foul') || layer.signs.includes('brittle')) return true;
-  return medium.service === 'replace' && layer.dirt !== null && layer.dirt !== 'clean';
-}
+/** Full of dirt; a dusting costs nothing yet. */
+const isDirty = ({ dirt }: Layer): boolean => dirt === 'loaded' || dirt === 'blocked';
+
+/** Worn out: it smells foul, crumbles, or is full and cannot be cleaned. */
+const mustGo = ({ layer, medium }: PlacedLayer): boolean =>
+  layer.signs.includes('foul') ||
+  layer.signs.includes('brittle') ||
+  (medium.service === 'replace' && isDirty(layer));
 
 function adviceFor(
   placed: PlacedLayer,
@@ -52,7 +57,7 @@ function adviceFor(
       : layer.signs.includes('brittle')
         ? 'It crumbles.'
         : 'It is used up and not cleaned.';
-    if (goneShare > TOO_MUCH_AT_ONCE && measure.surface > 0)
+    if (goneShare > TOO_MUCH_AT_ONCE && hasRole(medium, 'biological'))
       return {
         treatment: 'replace in stages',
         reason: sentence`${why} What has to go holds ${{ kind: 'share', si: goneShare }} of the surface that films live on: change it a part at a time, a few weeks apart.`,
@@ -79,10 +84,9 @@ function adviceFor(
 
 /** Nothing wrong with it: clean it no more than it needs. */
 function cleaning({ layer, medium }: PlacedLayer): Omit<LayerAdvice, 'layerId'> {
-  const dirty = layer.dirt === 'loaded' || layer.dirt === 'blocked';
   if (layer.dirt === null)
     return { treatment: 'keep', reason: sentence`Not looked at yet: say how dirty it is.` };
-  if (!dirty)
+  if (!isDirty(layer))
     return {
       treatment: 'keep',
       reason: sentence`Put it back as it is: the brown film is alive, and flow is not hindered.`,
@@ -92,11 +96,22 @@ function cleaning({ layer, medium }: PlacedLayer): Omit<LayerAdvice, 'layerId'> 
       treatment: 'squeeze',
       reason: sentence`Squeeze it in old tank water until little comes out. Not everything on one day.`,
     };
-  return {
-    treatment: 'rinse',
-    reason:
-      layer.dirt === 'blocked'
-        ? sentence`Swish it in old tank water, one bag or section a week: silted pores starve the film, but rinsing all at once loses it.`
-        : sentence`Swish it once through old tank water; it cannot be squeezed.`,
-  };
+  if (medium.service === 'recharge')
+    return {
+      treatment: 'recharge',
+      reason:
+        medium.family === 'zeolite'
+          ? sentence`Leave it in salt water for a day, then rinse all of the salt out before it goes back.`
+          : sentence`Recharge it by its maker’s method, and rinse it out completely before it goes back.`,
+    };
+  return { treatment: 'rinse', reason: swishing(layer, medium) };
+}
+
+/** How media that cannot be squeezed are cleaned; only porous mineral has pores to lose. */
+function swishing({ dirt }: Layer, { family }: Medium): Sentence {
+  if (family !== 'porous mineral')
+    return sentence`Swish it gently in old tank water: hard rinsing takes the bacteria off its smooth surface.`;
+  return dirt === 'blocked'
+    ? sentence`Swish it in old tank water, one bag or section a week: silted pores starve the film, but rinsing all at once loses it.`
+    : sentence`Swish it once through old tank water; it cannot be squeezed.`;
 }

@@ -8,6 +8,7 @@ export const TREATMENTS = [
   'keep',
   'squeeze',
   'rinse',
+  'recharge',
   'move',
   'cut',
   'replace in stages',

@@ -1,9 +1,9 @@
 import type { Chamber } from '../filter/filter';
 import { volumeBetween, faceArea, faceSides, isInward } from '../filter/chamberGeometry';
-import { bedGeometry } from '../media/bedGeometry';
 import { mediumById } from '../media/catalogue';
 import type { Layer } from './layer';
 import { solidsFactor } from './solidsFactor';
+import { usableSurface, type SurfaceRange } from './usableSurface';
 
 /** What can be read off one layer where it sits. SI. */
 export interface LayerMeasure {
@@ -18,8 +18,9 @@ export interface LayerMeasure {
   readonly volume: number;
   readonly dryMass: number;
   readonly drainedMass: number;
-  /** Surface on which a film can live, m². */
+  /** Surface on which a film can live, m²: the likely value, and its range. */
   readonly surface: number;
+  readonly surfaceRange: SurfaceRange;
 }
 
 /**
@@ -33,6 +34,7 @@ export function measureLayer(chamber: Chamber, layer: Layer, from: number): Laye
   const { coverShare, wallGap } = cover(chamber, layer);
   const volume = coverShare * volumeBetween(chamber.shape, from, to);
   const solids = solidsFactor(medium, layer);
+  const surfaceRange = usableSurface(medium, volume, solids);
   return {
     from,
     to,
@@ -42,7 +44,8 @@ export function measureLayer(chamber: Chamber, layer: Layer, from: number): Laye
     volume,
     dryMass: volume * medium.dryBulk * solids,
     drainedMass: volume * medium.drainedBulk * solids,
-    surface: volume * bedGeometry(medium.geometry).specificSurface * medium.usableShare * solids,
+    surface: surfaceRange.likely,
+    surfaceRange,
   };
 }
 

@@ -25,6 +25,14 @@ export const MediumFamilySchema = z.enum([
 ]);
 export type MediumFamily = z.infer<typeof MediumFamilySchema>;
 
+/** A share that is known as a range. */
+const UsableShareSchema = z.object({
+  low: z.number().min(0),
+  likely: z.number().min(0),
+  high: z.number().min(0).max(5),
+});
+export type UsableShare = z.infer<typeof UsableShareSchema>;
+
 /** One generic medium. Bulk densities in kg per m³ of layer; surfaces follow from the geometry. */
 export const MediumSchema = z.object({
   id: z.string(),
@@ -38,8 +46,10 @@ export const MediumSchema = z.object({
   /** How it comes: cut from a sheet, poured loose, or as a piece of a given size. */
   supply: z.enum(['sheet', 'loose', 'piece']),
   geometry: GeometrySchema,
-  /** Share of the geometric surface on which a film can live, 0–1. */
-  usableShare: z.number().min(0).max(1),
+  /** Share of the geometric surface on which a film can live; more than 1 where pores wide enough to be flushed add to it. */
+  usableShare: UsableShareSchema,
+  /** What boxes of such media claim, micropores and all, m² per m³; null: nobody claims anything. */
+  claimedSurface: z.number().positive().nullable(),
   dryBulk: z.number().positive(),
   /** Lifted out and left to drip for a minute. */
   drainedBulk: z.number().positive(),
@@ -49,6 +59,6 @@ export const MediumSchema = z.object({
   service: z.enum(['squeeze', 'rinse', 'replace', 'recharge', 'leave']),
   /** What to do with it when new. */
   prepare: z.string(),
-  provenance: z.object({ bulk: ProvenanceSchema, geometry: ProvenanceSchema }),
+  provenance: z.object({ bulk: ProvenanceSchema, geometry: ProvenanceSchema, surface: ProvenanceSchema }),
 });
 export type Medium = z.infer<typeof MediumSchema>;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '../media/catalogue';
 import type { Filter } from '../filter/filter';
 import type { FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
@@ -224,12 +225,33 @@ describe('findings', () => {
     expect(rulesOf(layers, canister)).toContain('chemical-place');
   });
 
-  it('counts the surface of foam only where foam is all there is', () => {
-    const foamOnly = evaluate(basket, inBasket(['foam-30', 0.1])).totals.biologicalSurface;
-    expect(foamOnly).toBeCloseTo(0.1 * 0.12 * 0.08 * 1114.3, 1);
-    const withStone = evaluate(basket, inBasket(['foam-30', 0.05], ['sintered-glass', 0.05])).totals
-      .biologicalSurface;
-    expect(withStone).toBeCloseTo(0.05 * 0.12 * 0.08 * 275, 3);
+  // By hand: 0.48 L of 30 ppi with 1,114 m²/m³, of which 0.8 count, and as much sintered glass with 275, of which 2 do.
+  it('counts the surface of every layer', () => {
+    const { biologicalSurface, biologicalSurfaceRange } = evaluate(
+      basket,
+      inBasket(['foam-30', 0.05], ['sintered-glass', 0.05]),
+    ).totals;
+    expect(biologicalSurface).toBeCloseTo(0.48e-3 * (0.8 * 1114.3 + 2 * 275), 3);
+    expect(biologicalSurfaceRange.low).toBeCloseTo(0.48e-3 * (0.6 * 1114.3 + 275), 3);
+    expect(biologicalSurfaceRange.high).toBeCloseTo(0.48e-3 * (1114.3 + 3 * 275), 3);
+  });
+
+  it('never loses surface when a medium is added', () => {
+    const before = evaluate(basket, inBasket(['foam-30', 0.05])).totals.biologicalSurface;
+    for (const { id } of CATALOGUE) {
+      const after = evaluate(basket, inBasket(['foam-30', 0.05], [id, 0.03])).totals.biologicalSurface;
+      expect(after).toBeGreaterThanOrEqual(before);
+    }
+  });
+
+  // Common practice, no source: a disposable cartridge is the poorest home that bacteria have in a filter.
+  it('ranks media for bacteria as the trade does', () => {
+    const surfaceOf = (id: string): number => evaluate(basket, inBasket([id, 0.03])).totals.biologicalSurface;
+    const ranked = ['foam-45', 'foam-30', 'sintered-glass', 'scrubbers', 'rings-dense'];
+    for (const id of ['foam-30', 'foam-45', 'sintered-glass', 'porous-ceramic'])
+      expect(surfaceOf(id)).toBeGreaterThan(surfaceOf('cartridge'));
+    expect(surfaceOf('rings-dense')).toBeLessThan(Math.min(...ranked.slice(0, 4).map(surfaceOf)));
+    expect(surfaceOf('balls')).toBeLessThan(surfaceOf('scrubbers'));
   });
 
   it('offers remedies that mend what they name', () => {

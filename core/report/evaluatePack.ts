@@ -15,7 +15,9 @@ import { packFaults } from '../pack/packFaults';
 import { placeLayers } from '../layers/placeLayers';
 import { RULES } from '../findings/rules/allRules';
 import { sizing, type Sizing } from './sizing';
-import { isBiologicalOnly, type LayerRole } from '../layers/layerRole';
+import type { LayerRole } from '../layers/layerRole';
+import type { SurfaceRange } from '../layers/usableSurface';
+import { reportClearWater, type ReportClearWater } from './reportClearWater';
 
 /** One layer of a report; numbers count from 1. Measures in SI. */
 export interface LayerReport extends LayerMeasure, LayerFlow {
@@ -36,8 +38,9 @@ export interface PackReport {
     readonly volume: number;
     readonly dryMass: number;
     readonly drainedMass: number;
-    /** Surface counted for the film: biological media, and foam only where it is all there is, m². */
+    /** Surface for bacteria, m²: of every layer what a film can live on. */
     readonly biologicalSurface: number;
+    readonly biologicalSurfaceRange: SurfaceRange;
     readonly freeVolume: number;
     /** The worst overfill of any chamber, m. */
     readonly overfill: number;
@@ -51,6 +54,8 @@ export interface PackReport {
   readonly predictedTurnover: number;
   /** Least share of the flow that goes through any layer, 0–1; null without layers. */
   readonly leastPassThrough: number | null;
+  /** How clear the clean pack keeps the water; null when nobody has said what is fed. */
+  readonly clearWater: ReportClearWater | null;
   /** Tanks per second (× 3,600 an hour) at the flow given; null without one. */
   readonly turnover: number | null;
   /** Most serious first; within a level, what has most effect first. */
@@ -144,7 +149,12 @@ export function evaluatePack(input: PackInput): PackReport {
       volume: total((one) => one.measure.volume),
       dryMass: total((one) => one.measure.dryMass),
       drainedMass: total((one) => one.measure.drainedMass),
-      biologicalSurface: biologicalSurface(inFlow),
+      biologicalSurface: total((one) => one.measure.surface),
+      biologicalSurfaceRange: {
+        low: total((one) => one.measure.surfaceRange.low),
+        likely: total((one) => one.measure.surfaceRange.likely),
+        high: total((one) => one.measure.surfaceRange.high),
+      },
       freeVolume: chambers.reduce((sum, { measure }) => sum + measure.freeVolume, 0),
       overfill: Math.max(0, ...chambers.map(({ measure }) => measure.overfill)),
       leastCover: inFlow.length === 0 ? null : Math.min(...inFlow.map((one) => one.measure.coverShare)),
@@ -154,19 +164,8 @@ export function evaluatePack(input: PackInput): PackReport {
     predictedTurnover: turnover(water.flow, tankVolume),
     leastPassThrough:
       inFlow.length === 0 ? null : Math.min(...water.layers.map((layer) => layer.passThrough)),
+    clearWater: reportClearWater(input, inFlow, water),
     turnover: turned,
     findings,
   };
-}
-
-/** Foam counts for the film only where no medium is there for the film alone. */
-function biologicalSurface(inFlow: readonly PlacedLayer[]): number {
-  const biological = inFlow.filter(
-    (placed) => placed.role === 'biological' && isBiologicalOnly(placed.layer),
-  );
-  const counted =
-    biological.length > 0
-      ? biological
-      : inFlow.filter((item) => item.medium.roles.includes('biological') && item.role !== 'settle');
-  return counted.reduce((sum, candidate) => sum + candidate.measure.surface, 0);
 }

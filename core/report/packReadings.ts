@@ -12,6 +12,8 @@ export type ReadingKey =
   | 'freeVolume'
   | 'dryMass'
   | 'biologicalSurface'
+  | 'fines'
+  | 'clearing'
   | 'normalStockVolume';
 
 /** One figure of a report, named, so that packs can be laid beside each other. */
@@ -47,6 +49,19 @@ export function packReadings(report: PackReport): readonly PackReading[] {
       key: 'leastCover',
       label: 'Poorest fit',
       value: totals.leastCover === null ? null : { kind: 'share', si: totals.leastCover },
+    },
+    {
+      key: 'fines',
+      label: 'Fine dirt afloat',
+      value:
+        report.clearWater === null
+          ? null
+          : { kind: 'concentration', si: report.clearWater.with.fines.likely },
+    },
+    {
+      key: 'clearing',
+      label: 'Cloudy water clears in',
+      value: report.clearWater === null ? null : { kind: 'hours', si: report.clearWater.with.clearing },
     },
     { key: 'volume', label: 'Media', value: { kind: 'volume', si: totals.volume } },
     { key: 'freeVolume', label: 'Free space', value: { kind: 'volume', si: totals.freeVolume } },

@@ -26,6 +26,7 @@ export type QuantityKind =
   | 'angle'
   | 'pores'
   | 'duration'
+  | 'hours'
   | 'days'
   | 'sludge'
   | 'plain';

@@ -112,6 +112,7 @@ const degree: Unit = {
 };
 const poresPerInch: Unit = { symbol: 'ppi', aliases: [], perUnit: 1 / INCH, digits: 0 };
 const week: Unit = { symbol: 'weeks', aliases: ['week', 'w'], perUnit: 7 * 86_400, digits: 0 };
+const hour: Unit = { symbol: 'hours', aliases: ['hour', 'h'], perUnit: HOUR, digits: 0 };
 const day: Unit = { symbol: 'days', aliases: ['day', 'd'], perUnit: 86_400, digits: 0 };
 const plain: Unit = { symbol: '', aliases: [], perUnit: 1, digits: 1 };
 
@@ -132,7 +133,7 @@ const volumes = [litre, millilitre, usGallon, imperialGallon];
  * Every kind with its unit in each system. SI units held by the core: length, gap and altitude m; volume m³;
  * flow m³/s; mass and milligram kg; area and surface m²; temperature °C; time s; share 0–1; turnover 1/s;
  * concentration and density kg/m³; feed kg a day; hardness German degrees;
- * run m; speed m/s; power W; angle rad; pores 1/m; duration and days s; sludge m³.
+ * run m; speed m/s; power W; angle rad; pores 1/m; duration, hours and days s; sludge m³.
  */
 export const UNITS: Readonly<Record<QuantityKind, UnitRow>> = {
   length: { metric: centimetre, us: inch, imperial: inch, typed: lengths },
@@ -178,6 +179,7 @@ export const UNITS: Readonly<Record<QuantityKind, UnitRow>> = {
   angle: everywhere(degree),
   pores: everywhere(poresPerInch),
   duration: everywhere(week, day),
+  hours: everywhere(hour),
   days: everywhere(day, week),
   sludge: everywhere(millilitre),
   plain: everywhere(plain),

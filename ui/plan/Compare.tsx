@@ -69,6 +69,9 @@ export function Compare({ filter, around, packs }: Props) {
     overTime('silt', 'Silt into biological media, a month', ({ siltPerMonth }) =>
       words.show({ kind: 'sludge', si: siltPerMonth / USUAL_DIRT.sludgeDensity }, 1),
     ),
+    overTime('fines then', 'Fine dirt afloat when service is due', ({ clear }) =>
+      words.show({ kind: 'concentration', si: clear.fines }),
+    ),
     ...rows,
   ];
   const faults = (report: PackReport, level: 'urgent' | 'check'): number =>

@@ -81,6 +81,13 @@ const labelOf = (reading: PackReading, filter: Filter): string =>
     ? 'Over the chamber’s end'
     : reading.label;
 
+function clearWord({ clearWater }: PackReport, words: Words): string {
+  if (clearWater === null) return 'enter the daily food under Measure';
+  const show = (si: number): string => words.show({ kind: 'concentration', si });
+  const { fines, solids } = clearWater.with;
+  return `finer than 0.1 mm; likely range ${show(fines.low)} to ${show(fines.high)}; ${show(clearWater.without.fines.likely)} without this filter; all dirt afloat ${show(solids.likely)}`;
+}
+
 /** What the figure means here, in a few words. */
 function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number): string {
   const { totals, sizing, chambers, water } = report;
@@ -117,8 +124,17 @@ function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number):
       return 'up to the stops, and beside short pieces';
     case 'dryMass':
       return `about ${words.show({ kind: 'mass', si: totals.drainedMass })} lifted out wet`;
-    case 'biologicalSurface':
-      return 'where film can live and is left alone';
+    case 'biologicalSurface': {
+      const { low, high } = totals.biologicalSurfaceRange;
+      const range = (si: number): string => words.show({ kind: 'surface', si });
+      return `usable surface of all layers; likely range ${range(low)} to ${range(high)}`;
+    }
+    case 'fines':
+      return clearWord(report, words);
+    case 'clearing':
+      return report.clearWater === null
+        ? ''
+        : `until a tenth of a cloud of fine dirt is left; ${words.show({ kind: 'hours', si: report.clearWater.without.clearing })} without this filter`;
     case 'normalStockVolume':
       return sizing.weighedMass === 0
         ? 'no porous media to weigh'

@@ -19,6 +19,7 @@ const TREATMENT_WORDS: Readonly<Record<Treatment, string>> = {
   rinse: 'rinse, keep',
   move: 'move elsewhere',
   cut: 'cut a new piece',
+  recharge: 'recharge',
   'replace in stages': 'replace in stages',
   'throw away': 'throw away',
 };

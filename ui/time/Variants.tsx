@@ -57,6 +57,7 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
     variant.serviceDay === null ? 'no service in a year' : `service in ${daysIn(words, variant.serviceDay)}`;
   const sooner = (variant.serviceDay ?? Infinity) < (plan?.serviceDay ?? Infinity);
   const silt = words.show({ kind: 'sludge', si: variant.siltPerMonth / USUAL_DIRT.sludgeDensity }, 1);
+  const fines = words.show({ kind: 'concentration', si: variant.fines });
   return (
     <li className={styles.variant} data-key={variant.key}>
       <h3>{variant.name}</h3>
@@ -64,7 +65,7 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
         width={WIDTH}
         height={HEIGHT}
         role="img"
-        aria-label={`${variant.name}: ${service}, silt into biological media ${silt} a month`}
+        aria-label={`${variant.name}: ${service}, silt into biological media ${silt} a month, fine dirt afloat ${fines}`}
       >
         <path d={`M0 ${y(0)} H${WIDTH} M0 2 V${y(0)}`} stroke="var(--rule)" fill="none" />
         <path d={`M0 ${y(limit)} H${WIDTH}`} stroke="var(--attention)" strokeDasharray="4 3" />
@@ -80,7 +81,7 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
         <strong>{service}</strong>
       </p>
       <p className="quiet">
-        silt {silt} a month
+        silt {silt} a month; fine dirt afloat {fines}
         {variant.spillDay === null ? '' : `; spills on day ${words.number(variant.spillDay, 0)}`}
         {variant.overfill === 0
           ? ''

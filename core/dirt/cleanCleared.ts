@@ -1,0 +1,41 @@
+import type { Filter } from '../filter/filter';
+import { fluidAt } from '../hydraulics/fluid';
+import type { OperatingPoint } from '../hydraulics/operatingPoint';
+import type { PlacedLayer } from '../layers/placedLayer';
+import { cutBeds } from './beds';
+import { captureDirt, captureOf, type LayerStream } from './capture';
+import { captureInput } from './captureInput';
+import type { DirtNumbers } from './dirtNumbers';
+
+/**
+ * Flow that a clean filter clears of each size of dirt, m³/s: Q·E by size.
+ *
+ * @param water where pump and clean pack agree
+ */
+export function cleanCleared(
+  filter: Filter,
+  inFlow: readonly PlacedLayer[],
+  water: OperatingPoint,
+  celsius: number,
+  numbers: DirtNumbers,
+): Float64Array {
+  const { spill } = filter;
+  const fluid = fluidAt(celsius);
+  const wetTo = spill === null || water.level === null ? Infinity : spill.lipAboveFloor + water.level.overLip;
+  const beds = cutBeds(inFlow, fluid, numbers, wetTo, 0);
+  const through = water.flow * (1 - (water.level?.pastShare ?? 0));
+  const streams = inFlow.map(({ chamber }, place): LayerStream => {
+    const whole = chamber.where === 'body' ? through : water.flow;
+    const own = Math.min(whole, (water.layers[place]?.passThrough ?? 0) * water.flow);
+    return { whole, own, beside: whole - own };
+  });
+  const capture = captureOf(beds);
+  captureDirt(
+    captureInput(filter, inFlow, beds, fluid, numbers),
+    new Float64Array(beds.slices),
+    streams,
+    water.flow,
+    capture,
+  );
+  return capture.whole;
+}

@@ -1,0 +1,130 @@
+import { feedPerDay } from '../tank/feedPerDay';
+import { netVolume } from '../tank/netVolume';
+import type { Tank } from '../tank/tank';
+import type { CloggingSimulation } from './cloggingSimulation';
+import { DIRT_SPREAD, SECONDS_A_DAY, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
+import { dirtProduction } from './dirtProduction';
+import { settlingRates, suspendedSolids } from './massBalance';
+import { fedSpread } from './fedSpread';
+import { SIZE_CLASSES, SIZES } from './sizeClasses';
+
+/** Dirt below this makes water look cloudy and takes days to settle, m (calibrated). */
+const FINE = 100e-6;
+/** A cloud is gone when this share of it is left. */
+const GONE = 0.1;
+/** Four of five tanks lie within this many standard deviations: 10–90 %. */
+const TENTH = 1.2816;
+
+/** A figure with the range that four of five tanks lie in. */
+export interface LikelyRange {
+  readonly low: number;
+  readonly likely: number;
+  readonly high: number;
+}
+
+/** How clear a tank’s water is in its steady state. */
+export interface ClearWater {
+  /** Solids afloat, all and finer than 100 µm, kg/m³. */
+  readonly solids: LikelyRange;
+  readonly fines: LikelyRange;
+  /** Time in which a cloud of fines falls to a tenth, s. */
+  readonly clearing: number;
+}
+
+/** What filters clear, m³/s by size, for numbers of the dirt model; only attachment changes it. */
+export type ClearedBy = (numbers: DirtNumbers) => ArrayLike<number>;
+
+/**
+ * Solids afloat in a tank and how fast it clears. Null when nobody has said what is fed.
+ *
+ * @param clearedBy asked for the usual attachment, and for more
+ * @source mass balance of a mixed tank per size, C = P/(Q·E + k_s·V); a cloud of one size falls to a tenth in
+ *   ln 10·V/(Q·E + k_s·V), a mixture when its sizes together have. The range: what food, solids, attachment, settling
+ *   and litter each do on their own, added as squares of logarithms.
+ */
+export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null {
+  const food = feedPerDay(tank.feed);
+  if (food === null) return null;
+  const volume = netVolume(tank.water).value;
+  const usual = clearedBy(USUAL_DIRT);
+  const afloat = (numbers: DirtNumbers, fed = 1, cleared = usual): { all: number; fine: number } => {
+    const made = dirtProduction(tank, numbers, fed) ?? new Float64Array(SIZES);
+    const settles = settlingRates(tank, volume, numbers.settlingFactor);
+    let [all, fine] = [0, 0];
+    SIZE_CLASSES.forEach(({ diameter }, size) => {
+      const part = suspendedSolids(made[size]!, cleared[size]! * SECONDS_A_DAY, settles[size]!, volume);
+      all += part;
+      if (diameter < FINE) fine += part;
+    });
+    return { all, fine };
+  };
+  const likely = afloat(USUAL_DIRT);
+  const others = [
+    afloat(USUAL_DIRT, fedSpread(food)),
+    ...VARIED.map((key) => {
+      const numbers = { ...USUAL_DIRT, [key]: USUAL_DIRT[key] * DIRT_SPREAD[key] };
+      return afloat(numbers, 1, key === 'attachment' ? clearedBy(numbers) : usual);
+    }),
+  ];
+  const rangeOf = (key: 'all' | 'fine'): LikelyRange => {
+    const value = likely[key];
+    if (value === 0) return { low: 0, likely: 0, high: 0 };
+    const spread = Math.sqrt(others.reduce((sum, other) => sum + Math.log(other[key] / value) ** 2, 0));
+    return { low: value * Math.exp(-TENTH * spread), likely: value, high: value * Math.exp(TENTH * spread) };
+  };
+  return {
+    solids: rangeOf('all'),
+    fines: rangeOf('fine'),
+    clearing: clearingTime(usual, settlingRates(tank, volume), volume),
+  };
+}
+
+const VARIED = ['solidsPerFood', 'attachment', 'settlingFactor', 'litterFactor'] as const;
+
+/**
+ * Time in which a cloud of fines, in the sizes in which food makes them, falls to a tenth, s.
+ *
+ * @param cleared m³/s by size
+ * @param settles 1/day by size
+ * @param volume of the tank, m³
+ */
+export function clearingTime(cleared: ArrayLike<number>, settles: ArrayLike<number>, volume: number): number {
+  const parts = SIZE_CLASSES.flatMap(({ diameter, ofFood }, size) =>
+    diameter < FINE
+      ? [{ share: ofFood, rate: cleared[size]! / volume + settles[size]! / SECONDS_A_DAY }]
+      : [],
+  );
+  const whole = parts.reduce((sum, { share }) => sum + share, 0);
+  const left = (time: number): number =>
+    parts.reduce((sum, { share, rate }) => sum + (share / whole) * Math.exp(-rate * time), 0);
+  // Between the time of the quickest and that of the slowest size; the share left only falls.
+  const rates = parts.map(({ rate }) => rate);
+  let [low, high] = [Math.log(1 / GONE) / Math.max(...rates), Math.log(1 / GONE) / Math.min(...rates)];
+  for (let step = 0; step < 60 && high - low > 1e-6 * high; step += 1) {
+    const middle = (low + high) / 2;
+    if (left(middle) > GONE) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+/** Solids afloat on a day of a simulation, all and fine, kg/m³, and how fast its filters clear a cloud of fines, s. */
+export function clearOnDay(
+  tank: Tank,
+  { suspended, cleared }: Pick<CloggingSimulation, 'suspended' | 'cleared'>,
+  day: number,
+): { readonly solids: number; readonly fines: number; readonly clearing: number } {
+  const volume = netVolume(tank.water).value;
+  const today = suspended.subarray(day * SIZES, (day + 1) * SIZES);
+  const sum = (least: number): number =>
+    today.reduce((all, part, size) => (SIZE_CLASSES[size]!.diameter < least ? all + part : all), 0);
+  return {
+    solids: sum(Infinity),
+    fines: sum(FINE),
+    clearing: clearingTime(
+      cleared.subarray(day * SIZES, (day + 1) * SIZES),
+      settlingRates(tank, volume),
+      volume,
+    ),
+  };
+}
