@@ -35,7 +35,7 @@ describe('neat', () => {
     expect(pack?.findings.map((finding) => finding.rule)).toEqual(
       expect.arrayContaining(['overfill', 'short-piece', 'stage-order', 'grade-order']),
     );
-    expect(pack?.findings[0]?.title).toBe('Basket: 0.5 cm over the stop.');
+    expect(pack?.findings[0]?.title).toBe('Basket: 0.5 cm of media above the stop.');
   });
 
   it('prints the forecast of every pack, and what is wrong with the days asked for', () => {

@@ -1,4 +1,5 @@
 import { mediumById } from '../media/catalogue';
+import { isInternal } from '../filter/kindFamily';
 import { gradeRank } from '../media/gradeRank';
 import { GRADES } from '../media/grades';
 import type { PackInput, PackReport } from '../report/evaluatePack';
@@ -33,6 +34,10 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
   const late = graded.filter((one, index) =>
     graded.slice(0, index).some((before) => (gradeRank(before.medium) ?? 0) > (gradeRank(one.medium) ?? 0)),
   );
+  const foam = inFlow.filter((one) => one.medium.family === 'foam');
+  const zeolite = inFlow.filter((one) => one.medium.family === 'zeolite');
+  const surfaceIn = (id: string) =>
+    ({ kind: 'surface', si: usableSurface(mediumById(id), volume(inFlow)).likely }) as const;
   return {
     finePad:
       fineAt === -1
@@ -64,6 +69,17 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
       cartridges.length === 0
         ? sentence`Here there are none.`
         : sentence`Here ${String(cartridges.length)} hold ${{ kind: 'surface', si: surface(cartridges) }} of surface, which goes out with them.`,
+    foamGrade: sentence`In the room of this pack 30 ppi gives ${surfaceIn('foam-30')}, very coarse foam ${surfaceIn('foam-10')}, dense foam ${surfaceIn('foam-45')}.`,
+    foamCleaning: sentence`Here ${litres(volume(foam))} of foam hold ${{ kind: 'surface', si: surface(foam) }}.`,
+    rinseWater: sentence`Here ${{ kind: 'surface', si: report.totals.biologicalSurface }} would meet the rinse water if all of it were rinsed at once.`,
+    zeolite:
+      zeolite.length === 0
+        ? sentence`Here there is none.`
+        : sentence`Here ${litres(volume(zeolite))} of it; as a home for bacteria it gives ${{ kind: 'surface', si: surface(zeolite) }}.`,
+    internalFoam: isInternal(input.filter.kind)
+      ? sentence`Here the room holds ${surfaceIn('foam-30')} in foam, ${surfaceIn(ALTERNATIVES.mineral)} in porous mineral.`
+      : sentence`This is no internal filter.`,
+    tapWater: sentence`Carbon beside the sink is not part of the filter, and takes none of its room.`,
   };
 }
 

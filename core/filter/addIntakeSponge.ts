@@ -16,6 +16,7 @@ export function spongeFor({ intakes }: Pick<Filter, 'intakes'>): UnplacedChamber
     shape: { form: 'sleeve', diameter: tube + 2 * USUAL_WALL, height: USUAL_LENGTH },
     depth: USUAL_WALL,
     stop: null,
+    upperStop: null,
     way: 'inward',
     lift: [],
   };

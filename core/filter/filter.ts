@@ -18,6 +18,7 @@ export const FILTER_BOUNDS = {
   bodyWidth: { what: 'Body width', kind: 'length', min: 0.02, max: 2 },
   bodyHeight: { what: 'Body height', kind: 'length', min: 0.02, max: 2 },
   outside: { what: 'Side of the body, outside', kind: 'length', min: 0.02, max: 2 },
+  equipmentK: { what: 'Loss at the heater or lamp', kind: 'plain', min: 0, max: 50 },
   place: { what: 'Place in the body', kind: 'length', min: -2, max: 2 },
 } as const satisfies Record<string, Bounds>;
 
@@ -40,6 +41,9 @@ export const ChamberSchema = z
     stop: bounded(CHAMBER_BOUNDS.stop)
       .nullable()
       .describe('How far along the flow media may reach; null: to the end'),
+    upperStop: bounded(CHAMBER_BOUNDS.stop)
+      .nullable()
+      .describe('A second stop, which media must never pass; null: there is only one'),
     way: FlowWaySchema,
     /** Lower left corner of the chamber in the cutaway of the body. */
     place: z.object({ x: bounded(FILTER_BOUNDS.place), y: bounded(FILTER_BOUNDS.place) }),
@@ -51,6 +55,18 @@ export const ChamberSchema = z
         code: 'custom',
         path: ['stop'],
         message: 'The stop lies beyond the chamber’s end: make it smaller, or the chamber deeper.',
+      });
+    if (chamber.upperStop !== null && chamber.upperStop > chamber.depth)
+      context.addIssue({
+        code: 'custom',
+        path: ['upperStop'],
+        message: 'The upper stop lies beyond the chamber’s end: make it smaller, or the chamber deeper.',
+      });
+    if (chamber.upperStop !== null && chamber.upperStop <= (chamber.stop ?? Infinity))
+      context.addIssue({
+        code: 'custom',
+        path: ['upperStop'],
+        message: 'The upper stop lies above the lower one: enter the lower one as the stop.',
       });
     if (chamber.depth > deepest(chamber.shape))
       context.addIssue({
@@ -109,6 +125,9 @@ export const FilterSchema = z
     intakes: IntakesSchema,
     outlets: OutletsSchema,
     equipment: z.array(EquipmentSchema).max(EQUIPMENT.length),
+    equipmentK: bounded(FILTER_BOUNDS.equipmentK)
+      .nullable()
+      .describe('Velocity heads that a heater or lamp in the body takes; null: usual of what is in it'),
     chambers: z
       .array(ChamberSchema)
       .min(1, 'A filter needs at least one chamber: add one.')

@@ -37,3 +37,15 @@ export const USUAL_HOSES: Hoses = {
   inside: 'film',
   height: 0.6,
 };
+
+/** Bores of hoses that are sold, m, and the label flow up to which each is usual, m³/s (common practice, no source). */
+const BORES: readonly (readonly [upTo: number, bore: number])[] = [
+  [700e-3 / 3600, 0.0125],
+  [1400e-3 / 3600, 0.0155],
+  [2600e-3 / 3600, 0.019],
+];
+const WIDEST = 0.025;
+
+/** Bore of hose that is usual for a label flow, m. */
+export const usualBore = (labelFlow: number): number =>
+  BORES.find(([upTo]) => labelFlow <= upTo)?.[1] ?? WIDEST;

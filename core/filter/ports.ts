@@ -30,7 +30,14 @@ export const IntakeSchema = z.object({
 export type Intake = z.infer<typeof IntakeSchema>;
 
 /** Where a filter gives water back. */
-export const OutletSchema = z.object({ place: PlaceSchema, aim: AimSchema, hose });
+export const OutletSchema = z.object({
+  place: PlaceSchema,
+  aim: AimSchema,
+  hose,
+  aboveWater: bounded(PORT_BOUNDS.aboveWater).describe(
+    'How far it pours from above the water, m; 0 under water. What must be lifted so high counts as lift',
+  ),
+});
 export type Outlet = z.infer<typeof OutletSchema>;
 
 const ports = <S extends z.ZodType>(what: string, item: S) =>

@@ -1,7 +1,7 @@
 import type { Filter } from './filter';
 import type { FilterKind } from './filterKind';
 import { isCanister, isHangOnBack } from './kindFamily';
-import { USUAL_HOSES } from './hoses';
+import { USUAL_HOSES, usualBore } from './hoses';
 import { layOut } from './layOut';
 import { PRESETS } from './presets';
 import { sizedChamber, sizedFlow, sizedSpill, type PresetSize } from './presetSize';
@@ -17,7 +17,7 @@ export function presetFilter(
   const labelFlow = sizedFlow(preset.labelFlow, size);
   const spill = sizedSpill(preset.spill, size);
   const chambers = preset.chambers.map((chamber) => sizedChamber(chamber, size));
-  const hoses = isCanister(kind) ? USUAL_HOSES : null;
+  const hoses = isCanister(kind) ? { ...USUAL_HOSES, bore: usualBore(labelFlow) } : null;
   const place = isHangOnBack(kind) ? 'middle' : 'left';
   return {
     ...ids,
@@ -33,7 +33,10 @@ export function presetFilter(
     hoses,
     spill,
     intakes: [{ place, depth: null, tube: null, hose: null, open: 1 }],
-    outlets: [{ place, aim: isHangOnBack(kind) ? 'to the front' : 'along the tank', hose: null }],
+    outlets: [
+      { place, aim: isHangOnBack(kind) ? 'to the front' : 'along the tank', hose: null, aboveWater: 0 },
+    ],
+    equipmentK: null,
     equipment: isCanister(kind) ? ['taps'] : [],
     ...layOut(kind, chambers, spill),
     assumed: [

@@ -24,6 +24,7 @@ export function sizedChamber(chamber: UnplacedChamber, size: PresetSize): Unplac
     shape: sizedShape(chamber.shape, size),
     depth: side(chamber.depth, size),
     stop: chamber.stop === null ? null : side(chamber.stop, size),
+    upperStop: chamber.upperStop === null ? null : side(chamber.upperStop, size),
   };
 }
 
@@ -56,6 +57,7 @@ export const sizedSpill = (spill: Spill | null, size: PresetSize): Spill | null 
         lipAboveFloor: side(spill.lipAboveFloor, size),
         lipWidth: side(spill.lipWidth, size),
         hangerToBack: side(spill.hangerToBack, size),
+        notch: spill.notch === null ? null : { ...spill.notch, width: side(spill.notch.width, size) },
       };
 
 /** Label flow of a preset in another size, m³/s to ten litres an hour: it grows with the face, not with the room. */

@@ -1,11 +1,16 @@
 import type { Filter } from './filter';
 import type { FilterKind } from './filterKind';
 import type { UnplacedChamber } from './layOut';
+import { BOTTOM_SPACE } from './settlementPlace';
 
 type Preset = Pick<Filter, 'labelFlow' | 'spill'> & { readonly chambers: readonly UnplacedChamber[] };
 
-/** What is the same for every hang-on-back until it is measured: a level body with its foot in and nothing sent round. */
-const LEVEL_BODY = { notch: null, hangerToBack: 0.11, foot: 'in', tilt: 0, recirculated: 0 } as const;
+/**
+ * What is the same for every hang-on-back until it is measured: a level body with its foot in and nothing sent round.
+ * Baskets and cartridges stand in an open well, and the water passes over their top edge once they are blocked: an
+ * edge as wide as the well, below the rim (common practice, no source).
+ */
+const LEVEL_BODY = { hangerToBack: 0.11, foot: 'in', tilt: 0, recirculated: 0 } as const;
 
 const LITRES_PER_HOUR = 1e-3 / 3600;
 
@@ -16,6 +21,7 @@ const canisterTray = (number: number, of: number, way: 'up' | 'down'): UnplacedC
   shape: { form: 'box', length: 0.19, width: 0.19 },
   depth: 0.08,
   stop: null,
+  upperStop: null,
   way,
   lift: ['lid', ...Array.from({ length: of - number }, (_, index) => `tray ${of - index}`)],
 });
@@ -34,9 +40,21 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
   'canister-centre-pipe': {
     labelFlow: 1000 * LITRES_PER_HOUR,
     spill: null,
-    chambers: trays(4, 'up').map((tray) => ({
-      ...tray,
-      shape: { form: 'annulus', diameter: 0.19, bore: 0.03 },
+    chambers: [
+      {
+        id: BOTTOM_SPACE,
+        name: 'Space under the trays',
+        where: 'body' as const,
+        depth: 0.03,
+        stop: null,
+        upperStop: null,
+        way: 'up' as const,
+        lift: ['lid', 'tray 4', 'tray 3', 'tray 2', 'tray 1'],
+      },
+      ...trays(4, 'up'),
+    ].map((chamber) => ({
+      ...chamber,
+      shape: { form: 'annulus' as const, diameter: 0.19, bore: 0.03 },
     })),
   },
   'canister-side-riser': {
@@ -50,6 +68,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
         shape: { form: 'box', length: 0.05, width: 0.19 },
         depth: 0.25,
         stop: null,
+        upperStop: null,
         way: 'down',
         lift: ['lid'],
       },
@@ -72,6 +91,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
         shape: { form: 'perimeter', length: 0.28, width: 0.28, height: 0.3 },
         depth: 0.03,
         stop: null,
+        upperStop: null,
         way: 'inward',
         lift: ['lid'],
       },
@@ -89,6 +109,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
         shape: { form: 'box', length: 0.05, width: 0.12 },
         depth: 0.24,
         stop: null,
+        upperStop: null,
         way: 'down',
         lift: [],
       },
@@ -103,6 +124,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
       rimAboveLip: 0.025,
       lipAboveTank: 0.02,
       lipWidth: 0.09,
+      notch: { aboveLip: 0.015, width: 0.12 },
     },
     chambers: [
       {
@@ -112,6 +134,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
         shape: { form: 'box', length: 0.12, width: 0.08 },
         depth: 0.12,
         stop: 0.105,
+        upperStop: null,
         way: 'up',
         lift: ['lid'],
       },
@@ -125,6 +148,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
       rimAboveLip: 0.02,
       lipAboveTank: 0.02,
       lipWidth: 0.1,
+      notch: { aboveLip: 0.01, width: 0.11 },
     },
     chambers: [
       {
@@ -134,6 +158,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
         shape: { form: 'box', length: 0.11, width: 0.15 },
         depth: 0.03,
         stop: null,
+        upperStop: null,
         way: 'across',
         lift: ['lid'],
       },
@@ -144,6 +169,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
         shape: { form: 'box', length: 0.11, width: 0.15 },
         depth: 0.02,
         stop: null,
+        upperStop: null,
         way: 'across',
         lift: ['lid'],
       },
@@ -154,6 +180,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
         shape: { form: 'box', length: 0.11, width: 0.15 },
         depth: 0.02,
         stop: null,
+        upperStop: null,
         way: 'across',
         lift: ['lid'],
       },
@@ -170,6 +197,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
         shape: { form: 'sleeve', diameter: 0.07, height: 0.12 },
         depth: 0.025,
         stop: null,
+        upperStop: null,
         way: 'inward',
         lift: ['pump head'],
       },
@@ -185,6 +213,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
       shape: { form: 'box', length: 0.22, width: 0.1 },
       depth: 0.06,
       stop: null,
+      upperStop: null,
       way: 'across',
       lift: ['lid'],
     })),
@@ -200,6 +229,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
         shape: { form: 'box', length: 0.15, width: 0.15 },
         depth: 0.1,
         stop: null,
+        upperStop: null,
         way: 'across',
         lift: [],
       },

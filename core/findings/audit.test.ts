@@ -7,6 +7,8 @@ import type { Schools } from './schools';
 import { FIRST_SCHOOLS } from './schoolWords';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
+import { applyEdit } from '../pack/packEdit';
+import { formatSentence } from '../units/sentence';
 import { aloneOn, evaluatePack, type Surroundings, type OtherFilter } from '../report/evaluatePack';
 import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
@@ -112,12 +114,12 @@ const BAD: Readonly<Record<FilterKind, Case & { readonly faults: string[] }>> = 
     layers: pack(
       ['foam-15', 'tray-1', 0.08],
       ['porous-ceramic', 'tray-2', 0.04],
-      ['resin', 'tray-2', 0.02, { holder: 'bag' }],
+      ['resin', 'tray-2', 0.02, { holder: 'bag', cut: { length: 0.17, width: 0.17 } }],
       ['foam-30', 'tray-3', 0.08],
       ['porous-ceramic', 'tray-4', 0.08],
     ),
     filter: (filter) => ({ ...filter, hoses: filter.hoses && { ...filter.hoses, height: 0.05 } }),
-    faults: ['stage-order', 'chemical-place', 'monthly-deep', 'stands-beside', 'thin-bag'],
+    faults: ['stage-order', 'chemical-place', 'monthly-deep', 'stands-beside', 'thin-bag', 'short-piece'],
   },
   'canister-side-riser': {
     layers: pack(
@@ -136,7 +138,7 @@ const BAD: Readonly<Record<FilterKind, Case & { readonly faults: string[] }>> = 
       ['lava', 'tray-2', 0.08],
       ['floss-loose', 'tray-1', 0.08],
     ),
-    faults: ['polishing-pad', 'dirty-downstream', 'loose-wadding'],
+    faults: ['polishing-pad', 'dirty-downstream'],
   },
   'canister-outside-in': {
     layers: pack(
@@ -169,8 +171,8 @@ const BAD: Readonly<Record<FilterKind, Case & { readonly faults: string[] }>> = 
     faults: ['foot-missing', 'overfill', 'stage-order', 'intake-guard', 'blocked-layer', 'short-piece'],
   },
   'hang-on-back-cartridge': {
-    layers: pack(['cartridge', 'slot-1', 0.02], ['cartridge', 'slot-2', 0.015]),
-    faults: ['one-for-all', 'empty-space', 'flat-pad'],
+    layers: pack(['cartridge', 'slot-1', 0.02], ['cartridge', 'slot-2', 0.02]),
+    faults: ['one-for-all', 'flat-pad'],
   },
   'internal-sponge': {
     layers: pack(['foam-30', 'sponge', 0.025, { signs: ['foul'], dirt: 'blocked' }]),
@@ -317,7 +319,7 @@ describe('what is around the filter', () => {
   it('wants a stream that goes somewhere', () => {
     const up = (filter: Filter): Filter => ({
       ...filter,
-      outlets: [{ place: 'left', aim: 'up', hose: null }],
+      outlets: [{ place: 'left', aim: 'up', hose: null, aboveWater: 0 }],
     });
     expect(good('canister-centre-pipe', { tank: long() }, up)).toEqual(['long-tank', 'stream-aim']);
   });
@@ -362,5 +364,203 @@ describe('what is around the filter', () => {
     expect(at(still, fast)).toEqual(['turnover']);
     expect(at({}, fast / 4)).toEqual(['turnover']);
     expect(at({ others: [{ filter: filterOf('internal-sponge'), layers: [] }] }, fast / 4)).toEqual([]);
+  });
+});
+
+/** Findings of one rule, notes too, for a pack as it is. */
+function found(kind: FilterKind, rule: string, { layers, filter = (item) => item, around = {}, flow }: Case) {
+  const body = filter(filterOf(kind));
+  const input = { ...aloneOn(tank), ...around, filter: body, layers, flow: flow ?? null };
+  return evaluatePack(input).findings.filter((finding) => finding.rule === rule);
+}
+
+describe('the way of the water', () => {
+  const UP_FLOW_ORDER: Row[] = [
+    ['foam-15', 'tray-1', 0.08],
+    ['foam-45', 'tray-2', 0.08],
+    ['lava', 'tray-3', 0.08],
+  ];
+
+  it('finds a pack for the other direction once, and turns it over across the trays', () => {
+    const layers = pack(...UP_FLOW_ORDER, ['lava', 'tray-4', 0.08]);
+    expect(audit('canister-down-flow', { layers })).toEqual(['packed-backwards']);
+    const [finding] = found('canister-down-flow', 'packed-backwards', { layers });
+    if (finding?.remedy === undefined) throw new Error('No remedy.');
+    const turned = applyEdit(layers, finding.remedy.edit);
+    expect(audit('canister-down-flow', { layers: turned })).toEqual([]);
+    expect(turned.map(({ id }) => id).sort()).toEqual(layers.map(({ id }) => id).sort());
+    // The same pack is right where the water rises.
+    expect(found('canister-centre-pipe', 'packed-backwards', { layers })).toEqual([]);
+  });
+
+  it('leaves a single swapped pair to its own finding', () => {
+    const layers = pack(['foam-45', 'tray-4', 0.08], ['foam-15', 'tray-3', 0.08], ['lava', 'tray-2', 0.08]);
+    expect(found('canister-down-flow', 'packed-backwards', { layers })).toEqual([]);
+    expect(found('canister-down-flow', 'grade-order', { layers })).toHaveLength(1);
+  });
+
+  it('counts settlement only at the bottom of an up-flow body', () => {
+    const rings = (chamber: string): Layer[] => pack(['rings-dense', chamber, 0.03]);
+    const foams = pack(['foam-15', 'tray-2', 0.08], ['lava', 'tray-3', 0.08]).map((layer) => ({
+      ...layer,
+      id: `f${layer.id}`,
+    }));
+    for (const chamber of ['bottom', 'tray-1'])
+      expect(
+        found('canister-centre-pipe', 'settlement-first', { layers: [...rings(chamber), ...foams] }),
+      ).toHaveLength(1);
+    const basket = pack(['balls', 'basket', 0.03], ['foam-30', 'basket', 0.04], ['lava', 'basket', 0.035]);
+    expect(found('hang-on-back-basket', 'settlement-first', { layers: basket })).toEqual([]);
+    expect(audit('hang-on-back-basket', { layers: basket })).toContain('stage-order');
+  });
+
+  it('offers rings elsewhere the space under the trays', () => {
+    const layers = pack(
+      ['foam-15', 'tray-1', 0.08],
+      ['rings-dense', 'tray-2', 0.03],
+      ['foam-45', 'tray-3', 0.08],
+      ['lava', 'tray-4', 0.08],
+    );
+    const [finding] = found('canister-centre-pipe', 'stage-order', { layers });
+    expect(finding?.remedy?.edit).toMatchObject({ type: 'move', layerId: 'l1', chamberId: 'bottom' });
+  });
+
+  it('keeps sleeve and prefilter out of the order of grades', () => {
+    const layers = pack(
+      ['foam-45', 'prefilter', 0.24],
+      ['foam-15', 'tray-1', 0.08],
+      ['lava', 'tray-2', 0.08],
+    );
+    expect(found('canister-prefilter', 'grade-order', { layers })).toEqual([]);
+  });
+
+  it('raises a pack that ends below the lip on a spacer', () => {
+    const layers = pack(['foam-30', 'basket', 0.05]);
+    const [finding] = found('hang-on-back-basket', 'flowed-over', { layers });
+    if (finding?.remedy === undefined) throw new Error('No remedy.');
+    const raised = applyEdit(layers, finding.remedy.edit);
+    expect(raised[0]?.medium).toBe('spacer');
+    expect(found('hang-on-back-basket', 'flowed-over', { layers: raised })).toEqual([]);
+  });
+});
+
+describe('what hangs on a guess', () => {
+  const shut: Case = {
+    layers: pack(['foam-45', 'basket', 0.105]),
+    filter: withSpill({ notch: null, rimAboveLip: 0.012 }),
+  };
+
+  it('is never urgent: an overflow while lip and rim are assumed', () => {
+    expect(found('hang-on-back-basket', 'spills', shut)[0]?.level).toBe('check');
+    const measured = (filter: Filter): Filter => ({ ...(shut.filter?.(filter) ?? filter), assumed: [] });
+    expect(found('hang-on-back-basket', 'spills', { ...shut, filter: measured })[0]?.level).toBe('urgent');
+  });
+
+  it('names which of two stops is passed', () => {
+    const twoStops = (filter: Filter): Filter => ({
+      ...filter,
+      chambers: filter.chambers.map((chamber) => ({ ...chamber, stop: 0.09, upperStop: 0.105 })),
+    });
+    const at = (thickness: number) =>
+      found('hang-on-back-basket', 'overfill', {
+        layers: pack(['foam-30', 'basket', thickness]),
+        filter: twoStops,
+      })[0];
+    expect(at(0.085)).toBeUndefined();
+    expect(at(0.1)?.level).toBe('check');
+    expect(formatSentence(at(0.1)?.title ?? [])).toBe('Basket: 1.0 cm of media above the lower stop.');
+    expect(at(0.11)?.level).toBe('urgent');
+    expect(formatSentence(at(0.11)?.title ?? [])).toBe('Basket: 0.5 cm of media above the upper stop.');
+  });
+
+  it('holds a pump curve against the label', () => {
+    const curve =
+      (most: number) =>
+      (filter: Filter): Filter => ({
+        ...filter,
+        pump: {
+          ...filter.pump,
+          head: {
+            by: 'curve',
+            points: [
+              { flow: 0, head: 1.8 },
+              { flow: most * filter.labelFlow, head: 0 },
+            ],
+          },
+        },
+      });
+    const layers = GOOD['canister-down-flow'];
+    expect(found('canister-down-flow', 'pump-curve-label', { layers, filter: curve(1.05) })).toEqual([]);
+    expect(found('canister-down-flow', 'pump-curve-label', { layers, filter: curve(0.5) })).toHaveLength(1);
+  });
+});
+
+describe('advice that fits the filter', () => {
+  it('lets an empty cartridge well be, and speaks of shifting only where loose media can', () => {
+    const layers = pack(['cartridge', 'slot-1', 0.018]);
+    const empty = found('hang-on-back-cartridge', 'empty-space', { layers });
+    expect(empty.find(({ title }) => formatSentence(title).startsWith('Well'))?.level).toBe('note');
+    const reason = (medium: string): string =>
+      formatSentence(
+        found('hang-on-back-basket', 'empty-space', { layers: pack([medium, 'basket', 0.05]) })[0]?.reason ??
+          [],
+      );
+    expect(reason('lava')).toMatch(/loose media shifts/);
+    expect(reason('foam-30')).not.toMatch(/shifts/);
+  });
+
+  it('looks for muck down the sides of a full top tray, where the water comes from above', () => {
+    const layers = pack(['foam-15', 'tray-4', 0.08, { dirt: 'blocked' }], ['lava', 'tray-3', 0.08]);
+    expect(found('canister-down-flow', 'full-top-tray', { layers })).toHaveLength(1);
+    expect(found('canister-centre-pipe', 'full-top-tray', { layers })).toEqual([]);
+  });
+
+  it('calls the filter small where its clean pack turns the tank over too slowly as well', () => {
+    const large = newTank('t', 'Test', 0.4);
+    const [finding] = found('canister-down-flow', 'turnover', {
+      layers: GOOD['canister-down-flow'],
+      around: { tank: large },
+      flow: 300e-3 / 3600,
+    });
+    expect(formatSentence(finding?.reason ?? [])).toMatch(/small for this tank/);
+    expect(formatSentence(finding?.reason ?? [])).not.toMatch(/holds the water back/);
+  });
+
+  it('fears for loose wadding by the speed of the water, and not with a pad after it', () => {
+    const at = (labelFlow: number, ...after: Row[]) =>
+      found('hang-on-back-basket', 'loose-wadding', {
+        layers: pack(['foam-15', 'basket', 0.05], ['floss-loose', 'basket', 0.03], ...after),
+        filter: (filter) => ({ ...filter, labelFlow }),
+      })[0]?.level;
+    expect(at(900e-3 / 3600)).toBe('check');
+    expect(at(300e-3 / 3600)).toBe('note');
+    expect(at(900e-3 / 3600, ['foam-30', 'basket', 0.02])).toBeUndefined();
+  });
+
+  it('finds an internal filter alone on a tank that is large for it', () => {
+    const level = (volume: number): string | undefined =>
+      found('internal-sponge', 'sponge-alone', {
+        layers: GOOD['internal-sponge'],
+        around: { tank: newTank('t', 'Test', volume) },
+      })[0]?.level;
+    expect([level(0.03), level(0.1), level(0.2)]).toEqual([undefined, 'note', 'check']);
+  });
+
+  it('asks no sandwich of a keeper who places the pad last, and nothing of a bag that reaches the walls', () => {
+    const bag = (change: Partial<Layer>): Case => ({
+      layers: pack(
+        ['foam-15', 'tray-4', 0.08],
+        ['lava', 'tray-3', 0.08],
+        ['carbon', 'tray-2', 0.02, { holder: 'bag', ...change }],
+      ),
+    });
+    expect(found('canister-down-flow', 'thin-bag', bag({}))).toEqual([]);
+    const short = { cut: { length: 0.15, width: 0.15 } };
+    const said = (schools: Schools): string =>
+      formatSentence(
+        found('canister-down-flow', 'thin-bag', { ...bag(short), around: { schools } })[0]?.reason ?? [],
+      );
+    expect(said(FIRST_SCHOOLS)).toMatch(/between two pads/);
+    expect(said({ ...FIRST_SCHOOLS, finePad: 'after' })).not.toMatch(/between two pads/);
   });
 });

@@ -24,6 +24,12 @@ export const FIRST_SCHOOLS: Schools = {
   flossFirst: 'by choice',
   fullness: 'every corner',
   cartridges: 'replace',
+  foamGrade: '30 ppi',
+  foamCleaning: 'gently',
+  rinseWater: 'tank water',
+  zeolite: 'emergency',
+  internalFoam: 'foam',
+  tapWater: 'no carbon',
 };
 
 /** What the schools say of themselves (common practice, no source). */
@@ -107,6 +113,56 @@ export const SCHOOL_WORDS: SchoolWords = {
         because: 'convenient, and part of the film stays',
       },
       beside: { name: 'keep, with biological media beside it', because: 'a cheap middle way' },
+    },
+  },
+  foamGrade: {
+    question: 'Grade of foam where foam does everything',
+    positions: {
+      '30 ppi': { name: '30 ppi', because: 'it has the most surface for how soon it clogs' },
+      'very coarse': { name: 'very coarse throughout', because: 'it hardly ever clogs and may be neglected' },
+      dense: { name: 'dense', because: 'it has the most surface and keeps the water clearest' },
+    },
+  },
+  foamCleaning: {
+    question: 'How hard foam is cleaned',
+    positions: {
+      gently: { name: 'squeezed a few times', because: 'most of the film stays, and foam lasts ten years' },
+      hard: {
+        name: 'wrung until the water runs clear',
+        because: 'it holds more dirt again, and lasts about five years',
+      },
+    },
+  },
+  rinseWater: {
+    question: 'Water that media is rinsed in',
+    positions: {
+      'tank water': { name: 'old tank water only', because: 'chlorine and chloramine kill the film' },
+      'tap water': {
+        name: 'tap water for foam',
+        because: 'foam is quickly settled again, and the tap is at hand',
+      },
+    },
+  },
+  zeolite: {
+    question: 'Zeolite',
+    positions: {
+      emergency: { name: 'kept for an emergency', because: 'it takes ammonia out at once, for days' },
+      never: { name: 'never', because: 'a filter that is large enough has no ammonia to take out' },
+      'porous home': { name: 'as a porous home', because: 'bacteria live on it long after it is used up' },
+    },
+  },
+  internalFoam: {
+    question: 'Foam in an internal filter',
+    positions: {
+      foam: { name: 'keep the foam', because: 'in so little room foam does both jobs' },
+      mineral: { name: 'swap it for mineral media', because: 'more surface is claimed for the same room' },
+    },
+  },
+  tapWater: {
+    question: 'Carbon on the tap water',
+    positions: {
+      'no carbon': { name: 'none', because: 'a water conditioner binds chlorine for less' },
+      carbon: { name: 'before it goes in', because: 'chlorine and organics never reach the tank' },
     },
   },
 };

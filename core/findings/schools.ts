@@ -14,6 +14,12 @@ export const SchoolsSchema = z.object({
   flossFirst: z.enum(['by choice', 'never']),
   fullness: z.enum(['every corner', 'leave room']),
   cartridges: z.enum(['replace', 'rotate', 'beside']),
+  foamGrade: z.enum(['30 ppi', 'very coarse', 'dense']),
+  foamCleaning: z.enum(['gently', 'hard']),
+  rinseWater: z.enum(['tank water', 'tap water']),
+  zeolite: z.enum(['emergency', 'never', 'porous home']),
+  internalFoam: z.enum(['foam', 'mineral']),
+  tapWater: z.enum(['no carbon', 'carbon']),
 });
 export type Schools = z.infer<typeof SchoolsSchema>;
 export type School = keyof Schools;

@@ -2,6 +2,7 @@ import type { Filter } from '../filter/filter';
 import type { Fluid } from './fluid';
 import { hoseHead, type HoseLine } from './hoseHead';
 import { internalHead } from './internalHead';
+import { liftOf } from './lift';
 import type { PumpCurve } from './pumpHead';
 import { strainerHead } from './strainerHead';
 
@@ -22,7 +23,7 @@ export const mostFlow = ({ filter, pump }: Pick<DriveParts, 'filter' | 'pump'>):
  * less lift, hoses, strainers and the body itself. Falls with the flow.
  */
 export function driveOf({ filter, fluid, pump, line }: DriveParts): (flow: number) => number {
-  const lift = filter.spill?.lipAboveTank ?? 0;
+  const lift = liftOf(filter);
   const passed = 1 - (filter.spill?.recirculated ?? 0);
   return (flow) =>
     pump.headAt(flow / passed) -

@@ -10,14 +10,14 @@ const LINING = { clean: 0, film: 2e-4, furred: 1.2e-3 } as const;
 
 /*
  * Losses of fittings in velocity heads (from memory: handbook values of small plumbing, rounded). A canister with taps
- * and four bends comes to about 7.
+ * and four bends comes to 7.
  */
 const K_STRAINER = 1.6;
 const K_TAP = 0.25;
 /** Quick-release blocks have one on each hose, with two passages each. */
 const TAPS = 4;
 const K_BEND = 0.3;
-const K_BODY = 1.2;
+const K_BODY = 2.2;
 const K_EXIT = 1;
 const K_SPRAY_BAR = 2;
 

@@ -86,6 +86,7 @@ describe('levels of a hang-on-back', () => {
       rimAboveLip: 0.025,
       lipAboveTank: 0.02,
       lipWidth: 0.09,
+      notch: null,
       ...change,
     },
     chambers: [{ ...chamber, shape: { form: 'box', length: 0.1, width: 0.075 }, depth: 0.3, stop: null }],

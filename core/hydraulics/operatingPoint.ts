@@ -16,6 +16,7 @@ import {
 import { fluidAt, GRAVITY, type Fluid } from './fluid';
 import { hoseHead, hoseLine, shareOut, type Branch } from './hoseHead';
 import { internalHead } from './internalHead';
+import { liftOf } from './lift';
 import { rimAboveLip } from './rim';
 import { strainerHead } from './strainerHead';
 
@@ -97,7 +98,7 @@ export function cleanWater(filter: Filter, inFlow: readonly PlacedLayer[], celsi
  *
  * @param inFlow the layers in flow order, measured
  * @param celsius temperature of the water
- * @example operatingPoint(reedBench.filter, placeLayers(reedBench.filter, reedBench.layers), 25) // { shareOfLabel: 0.647 }
+ * @example operatingPoint(reedBench.filter, placeLayers(reedBench.filter, reedBench.layers), 25) // { shareOfLabel: 0.635 }
  */
 export function operatingPoint(
   filter: Filter,
@@ -121,7 +122,7 @@ export function pointOf(water: FilterWater, balance: Balance): OperatingPoint {
     shareOfLabel: flow / filter.labelFlow,
     pumpHead,
     heads: {
-      lift: spill?.lipAboveTank ?? 0,
+      lift: liftOf(filter),
       hoses: line === null ? strainerHead(filter, flow) : hoseHead(line, flow, fluid),
       internal: internalHead(filter, flow),
       sponge: headOf(water.sponge, fluid, Infinity)(flow),

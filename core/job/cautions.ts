@@ -25,7 +25,15 @@ export function cautions(filter: Filter, layers: readonly Layer[], moment: Cauti
             ]
           : []),
         ...(isHangOnBack(filter.kind)
-          ? ['Lift the intake tube so that nothing siphons back over the glass.']
+          ? [
+              'Lift the intake tube so that nothing siphons back over the glass. Never take the motor off from below while the body hangs full.',
+            ]
+          : []),
+        ...(filter.equipment.includes('UV lamp')
+          ? ['Switch the UV lamp off before the body is opened, and never look into a lit one.']
+          : []),
+        ...(filter.equipment.includes('heater')
+          ? ['Unplug the heater and let it cool for a quarter of an hour: dry or hot it cracks and burns.']
           : []),
         'Broken skin and tank water do not mix: wear gloves, and wash your hands afterwards.',
       ];

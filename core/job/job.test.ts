@@ -63,6 +63,7 @@ describe('smallParts', () => {
       'grid',
     ]);
     expect(partsOf('hang-on-back-basket')).toEqual([
+      'motor seal',
       'lid',
       'levelling foot',
       'impeller',

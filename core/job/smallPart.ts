@@ -3,6 +3,7 @@ import { z } from 'zod';
 /** The small parts that are looked at while a filter is open. */
 export const SMALL_PARTS = [
   'seal',
+  'motor seal',
   'clips',
   'impeller',
   'impeller well',

@@ -17,6 +17,11 @@ const CHECKS: Readonly<Record<SmallPart, Omit<PartCheck, 'part'>>> = {
     look: 'Clean, not nipped, a film of silicone grease, nothing in the groove.',
     causes: 'A nipped, dry or dirty seal leaks: water on the floor.',
   },
+  'motor seal': {
+    name: 'Seal between motor and body',
+    look: 'In its groove, soft, not pinched; the motor is turned home.',
+    causes: 'A known leak: water runs down outside the tank, drop by drop.',
+  },
   clips: {
     name: 'Lid clips',
     look: 'All there, none cracked, all shut with the same force.',
@@ -93,6 +98,7 @@ export function smallParts(filter: Filter, occasion: Occasion): PartCheck[] {
     hoses: filter.hoses !== null,
     'hose collars': filter.hoses !== null,
     seal: isCanister(kind),
+    'motor seal': isHangOnBack(kind),
     clips: isCanister(kind),
     lid: isHangOnBack(kind),
     'levelling foot': isHangOnBack(kind) && filter.spill?.foot !== 'none',

@@ -1,3 +1,5 @@
+import type { Filter } from '../filter/filter';
+import { isSettlementPlace } from '../filter/settlementPlace';
 import { mediumById } from '../media/catalogue';
 import { hasRole } from '../media/hasRole';
 import type { Layer } from './layer';
@@ -19,13 +21,18 @@ export const isMechanical = (layer: Layer): boolean => hasRole(mediumById(layer.
 
 /**
  * The stage of each layer, in the order given, which must be the flow order.
- * Rings and balls ahead of the first foam settle dirt; the same rings further on are there for the film.
+ * Rings and balls ahead of the first foam settle dirt at the bottom of an up-flow body, and in the space under its
+ * trays; anywhere else the same rings are there for the film.
  * A spacer, and a medium that nobody has named, count for nothing.
  * Fine foam or floss behind the last biological medium polishes; any other foam is mechanical.
  */
-export function rolesInFlow(layers: readonly Layer[]): LayerRole[] {
+export function rolesInFlow(filter: Filter, layers: readonly Layer[]): LayerRole[] {
   const firstMechanical = layers.findIndex(isMechanical);
-  const settlesAt = (index: number): boolean => index < firstMechanical;
+  const settlingIn = new Set(
+    filter.chambers.filter((chamber) => isSettlementPlace(filter, chamber)).map(({ id }) => id),
+  );
+  const settlesAt = (index: number): boolean =>
+    index < firstMechanical && settlingIn.has(layers[index]?.chamber ?? '');
   const stageOf = (layer: Layer, place: number): LayerRole => {
     const medium = mediumById(layer.medium);
     if (medium.family === 'spacer') return 'spacer';

@@ -19,7 +19,10 @@ describe('hand order from flow order', () => {
   it.each<[FilterKind, string[]]>([
     [
       'canister-centre-pipe',
-      ['tray-1:1', 'tray-1:2', 'tray-2:1', 'tray-2:2', 'tray-3:1', 'tray-3:2', 'tray-4:1', 'tray-4:2'],
+      [
+        ...['bottom:1', 'bottom:2', 'tray-1:1', 'tray-1:2', 'tray-2:1', 'tray-2:2'],
+        ...['tray-3:1', 'tray-3:2', 'tray-4:1', 'tray-4:2'],
+      ],
     ],
     [
       'canister-down-flow',

@@ -14,7 +14,7 @@ import { rolesInFlow } from './layerRole';
  */
 export function placeLayers(filter: Filter, layers: readonly Layer[]): PlacedLayer[] {
   const ordered = flowOrder(filter, layers);
-  const roles = rolesInFlow(ordered);
+  const roles = rolesInFlow(filter, ordered);
   const filledTo = new Map<string, number>();
   const chamberById = new Map(filter.chambers.map((chamber) => [chamber.id, chamber]));
   return ordered.flatMap((layer, index) => {

@@ -36,7 +36,7 @@ export const TURNOVER_BY_STOCK: Readonly<Record<Stock, Span>> = {
 export const USUAL_TURNOVER = 5 * PER_HOUR;
 
 /** Share of the room that biological media take in a good pack (common practice, no source). */
-export const BIOLOGICAL_SHARE: Span = { low: 0.4, high: 0.65 };
+export const BIOLOGICAL_SHARE: Span = { low: 0.4, high: 0.8 };
 
 /** Porous media poured, kg per m³ of room: 0.65 to 0.7 kg a litre (common practice, no source). */
 export const POURED_BULK: Span = { low: 650, high: 700 };

@@ -8,9 +8,13 @@ export interface TurnoverBand {
 }
 
 const PER_HOUR = 1 / 3600;
-/** Below this a tank is a nano, from this on very large, m³ (common practice, no source). */
+/** Below this a tank is a nano; above the next the band falls, until it is very large, m³ (common practice, no source). */
 const NANO = 0.03;
+const LARGE = 0.25;
 const VERY_LARGE = 1;
+/** Tanks an hour: usual, and in very large tanks, around five and three (common practice, no source). */
+const USUAL = { low: 4, high: 6 } as const;
+const IN_VERY_LARGE = { low: 2.5, high: 4 } as const;
 
 const band = (low: number, high: number, why: string): TurnoverBand => ({
   low: low * PER_HOUR,
@@ -19,7 +23,7 @@ const band = (low: number, high: number, why: string): TurnoverBand => ({
 });
 
 /**
- * Turnover that the trade asks of a tank: about 5 an hour, 3 in very large tanks, 20 and more in nano tanks; more for
+ * Turnover that the trade asks of a tank: about 5 an hour, falling towards 3 in very large tanks, 20 and more in nano tanks; more for
  * animals of strong flow, less for those of still water and for fry. What the animals need comes before the size.
  *
  * @param tankVolume m³
@@ -30,6 +34,12 @@ export function turnoverBand(tankVolume: number, animals: readonly Animal[]): Tu
     return band(2, 5, 'for still water and fry');
   if (animals.includes('strong flow')) return band(6, 12, 'for animals of strong flow');
   if (tankVolume < NANO) return band(10, 20, 'usual in a nano tank');
-  if (tankVolume >= VERY_LARGE) return band(2.5, 4, 'usual in a very large tank');
-  return band(4, 6, 'usual');
+  // From large to very large the band falls evenly with the logarithm of the volume.
+  const share = Math.min(1, Math.max(0, Math.log(tankVolume / LARGE) / Math.log(VERY_LARGE / LARGE)));
+  const between = (end: 'low' | 'high'): number => USUAL[end] + share * (IN_VERY_LARGE[end] - USUAL[end]);
+  return band(
+    between('low'),
+    between('high'),
+    share === 0 ? 'usual' : share === 1 ? 'usual in a very large tank' : 'usual in a large tank',
+  );
 }

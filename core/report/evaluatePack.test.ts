@@ -157,9 +157,9 @@ describe('findings', () => {
     ],
     ['stone alone', inBasket(['lava', 0.1]), ['nothing-mechanical']],
     ['carbon first', inBasket(['carbon', 0.02], ['foam-15', 0.04], ['lava', 0.04]), ['chemical-place']],
-    // So thick a cartridge, and so does a wrapped bag, holds the water back until it spills.
-    ['one cartridge for all', inBasket(['cartridge', 0.1]), ['spills', 'one-for-all']],
-    ['a half-empty basket', inBasket(['foam-15', 0.03], ['foam-30', 0.02]), ['empty-space']],
+    // So thick a cartridge, and a wrapped bag, hold the water back; it goes over the basket’s open edge.
+    ['one cartridge for all', inBasket(['cartridge', 0.1]), ['one-for-all']],
+    ['a half-empty basket', inBasket(['foam-15', 0.03], ['foam-30', 0.02]), ['flowed-over', 'empty-space']],
     [
       'dense rings alone as biological media',
       inBasket(['foam-15', 0.05], ['rings-dense', 0.05]),
@@ -171,7 +171,7 @@ describe('findings', () => {
       GOOD.map((layer) =>
         layer.medium === 'sintered-glass' ? { ...layer, holder: 'wrapper' as const } : layer,
       ),
-      ['spills', 'still-wrapped'],
+      ['still-wrapped'],
     ],
     [
       'a short pad',
@@ -275,7 +275,9 @@ describe('findings', () => {
 
   it('speaks in the keeper’s units', () => {
     const [finding] = evaluate(basket, inBasket(['foam-15', 0.06], ['lava', 0.06])).findings;
-    expect(formatSentence(finding?.title ?? [])).toBe('Basket: 1.5 cm over the stop.');
-    expect(formatSentence(finding?.title ?? [], { system: 'us' })).toBe('Basket: 0.59 in over the stop.');
+    expect(formatSentence(finding?.title ?? [])).toBe('Basket: 1.5 cm of media above the stop.');
+    expect(formatSentence(finding?.title ?? [], { system: 'us' })).toBe(
+      'Basket: 0.59 in of media above the stop.',
+    );
   });
 });

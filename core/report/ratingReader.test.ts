@@ -10,12 +10,12 @@ describe('ratingReader', () => {
 
   // Source: 3 kg of porous media are good for 300 L at normal and 150 L at heavy stock (common practice, no source).
   it('sizes by weight as the trade does', () => {
-    // By hand: four trays of 19 × 19 × 8 cm hold 11.55 L; 40 to 65 % of it at 0.65 to 0.70 kg/L is 3.0 to 5.25 kg.
+    // By hand: four trays of 19 × 19 × 8 cm hold 11.55 L; 40 to 80 % of it at 0.65 to 0.70 kg/L is 3.0 to 6.47 kg.
     const { stocks, room } = ratingReader(filter, null);
     expect(room).toBeCloseTo(11.552e-3, 6);
     const [planted, normal, heavy] = stocks;
     expect(normal?.low).toBeCloseTo(0.3, 2);
-    expect(normal?.high).toBeCloseTo(0.525, 2);
+    expect(normal?.high).toBeCloseTo(0.647, 2);
     expect(heavy?.low).toBeCloseTo(0.15, 2);
     expect((planted?.high ?? 0) > (normal?.high ?? 0)).toBe(true);
     expect(stocks.every((stock) => stock.heldBy === 'media')).toBe(true);

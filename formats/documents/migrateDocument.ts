@@ -1,9 +1,10 @@
 import { SCHEMA_VERSION, type DocumentKind } from './kinds';
 import type { RawDocument, Step } from './step';
 import { toVersion2 } from './steps/toVersion2';
+import { toVersion3 } from './steps/toVersion3';
 
 /** The steps in order: the first leads from version 1 to 2. */
-const STEPS: readonly Step[] = [toVersion2];
+const STEPS: readonly Step[] = [toVersion2, toVersion3];
 
 if (STEPS.length !== SCHEMA_VERSION - 1) throw new Error('Every version after the first needs its step.');
 

@@ -1,4 +1,10 @@
 import type { Rule } from '../finding';
+import { spongeAlone } from './spongeAlone';
+import { pumpCurveLabel } from './pumpCurveLabel';
+import { packedBackwards } from './packedBackwards';
+import { intakeDepth } from './intakeDepth';
+import { fullTopTray } from './fullTopTray';
+import { flowedOver } from './flowedOver';
 import { blockedLayer } from './blockedLayer';
 import { blockedSpill } from './blockedSpill';
 import { chemicalPlace } from './chemicalPlace';
@@ -44,11 +50,14 @@ export const RULES: readonly Rule[] = [
   footMissing,
   stillWrapped,
   shortPiece,
+  flowedOver,
+  packedBackwards,
   stageOrder,
   gradeOrder,
   polishingPad,
   nothingMechanical,
   dirtyDownstream,
+  fullTopTray,
   blockedLayer,
   turnoverOut,
   chemicalPlace,
@@ -65,6 +74,9 @@ export const RULES: readonly Rule[] = [
   intakeGuard,
   intakeDraught,
   spongeFit,
+  spongeAlone,
+  intakeDepth,
+  pumpCurveLabel,
   standsBeside,
   longHoses,
   longTank,

@@ -1,12 +1,14 @@
 import { sentence } from '../../units/sentence';
 import type { Finding, Rule, RuleContext } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
+import { isPackedBackwards } from './packedBackwards';
 import { orderRemedy } from './properOrder';
 import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
 
 /** Chemical media stand last along the water, unless they sit where the hands reach them first. */
 export const chemicalPlace: Rule = (context) =>
   context.inFlow.flatMap((placed, index): Finding[] => {
+    if (isPackedBackwards(context)) return [];
     const after = context.inFlow
       .slice(index + 1)
       .filter((placed) => placed.role === 'biological' || placed.role === 'mechanical');

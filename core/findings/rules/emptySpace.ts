@@ -1,4 +1,4 @@
-import { isCanister } from '@/core/filter/kindFamily';
+import { isSettlementPlace } from '@/core/filter/settlementPlace';
 import { sentence } from '../../units/sentence';
 import type { Finding, Rule, RuleContext } from '../finding';
 import type { Chamber } from '../../filter/filter';
@@ -35,6 +35,19 @@ export const emptySpace: Rule = (context) => {
           layers,
         },
       ];
+    const inside = context.inFlow.filter((placed) => placed.chamber === chamber);
+    if (inside.length === 0 && isCartridgeWell(context, chamber))
+      return [
+        {
+          rule: 'empty-space',
+          level: 'note' as const,
+          effect: 0,
+          title: sentence`${chamber.name} is empty.`,
+          reason: sentence`The well before the cartridges takes a floss pad that is changed often and spares the cartridges. Empty it harms nothing.`,
+          layers,
+        },
+      ];
+    const shifts = inside.some(({ medium, layer }) => medium.supply === 'loose' && layer.holder === 'none');
     return [
       {
         rule: 'empty-space',
@@ -42,15 +55,20 @@ export const emptySpace: Rule = (context) => {
         school: 'fullness' as const,
         effect: measure.freeVolume / room,
         title: sentence`${chamber.name}: ${free} empty.`,
-        reason: sentence`There is room for ${{ kind: 'volume', si: measure.freeVolume }} more, and loose media shifts where it has room, so that water finds a way around it.`,
+        reason: sentence`There is room for ${{ kind: 'volume', si: measure.freeVolume }} more${shifts ? ', and loose media shifts where it has room, so that water finds a way around it' : ''}.`,
         layers,
       },
     ];
   });
 };
 
-function isSettlementSpace(context: RuleContext, chamber: Chamber): boolean {
-  if (!isCanister(context.filter.kind) || chamber.way !== 'up' || context.filter.chambers[0] !== chamber)
-    return false;
-  return !context.inFlow.some((placed) => placed.chamber.id === chamber.id && isMechanical(placed.layer));
+function isSettlementSpace({ filter, inFlow }: RuleContext, chamber: Chamber): boolean {
+  return (
+    isSettlementPlace(filter, chamber) &&
+    !inFlow.some((placed) => placed.chamber === chamber && isMechanical(placed.layer))
+  );
 }
+
+/** The well that the water comes into before the first cartridge. */
+const isCartridgeWell = ({ filter }: RuleContext, chamber: Chamber): boolean =>
+  filter.kind === 'hang-on-back-cartridge' && filter.chambers[0] === chamber && filter.chambers.length > 1;

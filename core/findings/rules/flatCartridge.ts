@@ -6,13 +6,22 @@ import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
 /** Gap that an upright pad needs behind it, m (common practice, no source). */
 const GAP = 0.002;
 
-/** A pad pressed flat on the wall of its upright slot passes no water. */
+/** A pad thicker than this is a block that fills its slot, m (common practice, no source). */
+const BLOCK = 0.025;
+
+/** A pad pressed flat on the back wall of the body, in its last slot, passes no water; a snug block fills its slot on purpose. */
 export const flatCartridge: Rule = ({ filter, chambers, inFlow }) => {
   if (filter.kind !== 'hang-on-back-cartridge') return [];
+  const lastSlot = filter.chambers.findLast(({ where }) => where === 'body');
   return chambers.flatMap(({ chamber, measure }) => {
+    if (chamber !== lastSlot) return [];
     const inside = inFlow.filter((placed) => placed.chamber === chamber);
     const last = inside.at(-1);
-    const flat = last !== undefined && last.medium.supply !== 'loose' && measure.overfill === 0;
+    const flat =
+      last !== undefined &&
+      last.medium.supply !== 'loose' &&
+      last.layer.thickness < BLOCK &&
+      measure.overfill === 0;
     if (!flat || measure.filledDepth <= usableDepth(chamber) - GAP) return [];
     return [
       {

@@ -1,16 +1,24 @@
+import { isPrefilter } from '../../filter/isPrefilter';
 import { gradeRank } from '@/core/media/gradeRank';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
 import { isFlossFirst } from './flossFirst';
+import { isPackedBackwards } from './packedBackwards';
 import { orderRemedy } from './properOrder';
 import { ordersMatter } from './ordersMatter';
 import { idsOf, nameInside, namesInside, shareOfPack, upperFirst, verb } from './words';
 
 /** Mechanical layers go coarse, medium, fine along the water: each grade unloads the next. */
 export const gradeOrder: Rule = (context) => {
+  if (isPackedBackwards(context)) return [];
   const graded = context.inFlow.filter(
-    (placed) => gradeRank(placed.medium) !== null && !isFlossFirst(context, placed),
+    (placed) =>
+      gradeRank(placed.medium) !== null &&
+      !isFlossFirst(context, placed) &&
+      // A sleeve on the intake and a prefilter are cleaned on days of their own: no part of the stack.
+      placed.chamber.where === 'body' &&
+      !isPrefilter(context.filter, placed.chamber),
   );
   const rank = (placed: PlacedLayer): number => gradeRank(placed.medium) ?? 0;
   const late = graded.filter((placed, index) =>

@@ -10,16 +10,23 @@ export const overfill: Rule = (context) =>
   context.chambers.flatMap(({ chamber, measure }) => {
     if (measure.overfill === 0) return [];
     const inside = context.inFlow.filter((placed) => placed.chamber.id === chamber.id);
-    const over = { kind: 'length', si: measure.overfill } as const;
-    const limit = chamber.stop === null ? 'chamber' : 'stop';
+    const { stop, upperStop } = chamber;
+    // Of two stops the lower is how full a basket is meant to be, the upper what media must never pass.
+    const pastUpper = upperStop === null ? measure.overfill : measure.filledDepth - upperStop;
+    const isPast = pastUpper > 0;
+    const over = { kind: 'length', si: isPast ? pastUpper : measure.overfill } as const;
+    const limit =
+      stop === null ? 'chamber' : upperStop === null ? 'stop' : isPast ? 'upper stop' : 'lower stop';
     return [
       {
         rule: 'overfill',
-        level: 'urgent' as const,
-        title: sentence`${chamber.name}: ${over} over the ${limit}.`,
-        reason: isHangOnBack(context.filter.kind)
-          ? sentence`A stack over the stop lifts the water in front of it, and it spills over the rim at the back; that is easily mistaken for evaporation.`
-          : sentence`A chamber too full keeps the lid from closing and presses the media together.`,
+        level: isPast ? ('urgent' as const) : ('check' as const),
+        title: sentence`${chamber.name}: ${over} of media above the ${limit}.`,
+        reason: !isPast
+          ? sentence`The basket is fuller than it is meant to be, and the water before it stands higher. Up to the upper stop it still works.`
+          : isHangOnBack(context.filter.kind)
+            ? sentence`A stack over the stop lifts the water in front of it, and it spills over the rim at the back; that is easily mistaken for evaporation.`
+            : sentence`A chamber too full keeps the lid from closing and presses the media together.`,
         effect: Math.min(1, measure.overfill / measure.usableDepth),
         layers: idsOf(inside.filter((placed) => placed.measure.to > measure.usableDepth)),
         ...trim(inside, measure.overfill),

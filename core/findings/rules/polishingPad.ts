@@ -3,13 +3,14 @@ import { GRADES } from '@/core/media/grades';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
+import { isPackedBackwards } from './packedBackwards';
 import { orderRemedy } from './properOrder';
 import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
 
 /** A fine pad after the biological media: a school when something fine stands before them too, a fault when not. */
 export const polishingPad: Rule = (context) => {
   const polish = context.inFlow.filter((placed) => placed.role === 'polish');
-  if (polish.length === 0) return [];
+  if (polish.length === 0 || isPackedBackwards(context)) return [];
   const fineBefore = context.inFlow.some(
     (placed) => placed.role === 'mechanical' && (gradeRank(placed.medium) ?? -1) >= GRADES.indexOf('fine'),
   );

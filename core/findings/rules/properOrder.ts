@@ -5,7 +5,7 @@ import type { PackEdit } from '../../pack/packEdit';
 import { ROLE_ORDER } from '../../layers/layerRole';
 
 /** Place of a layer along the water: settlement, grades from open to close, biological, chemical. */
-function place(placed: PlacedLayer): number {
+export function orderPlace(placed: PlacedLayer): number {
   const rank = gradeRank(placed.medium);
   // A polishing pad is sorted with the other grades: the order that keeps silt out of the biological media.
   if (rank !== null) return ROLE_ORDER.indexOf('mechanical') + rank / 10;
@@ -25,7 +25,7 @@ export function properOrder(context: RuleContext, concerned: readonly PlacedLaye
   if (chamberId === undefined || chamberIds.size > 1) return undefined;
   const layerIds = context.inFlow
     .filter((item) => item.chamber.id === chamberId)
-    .map((candidate, index) => ({ id: candidate.layer.id, key: place(candidate), at: index }))
+    .map((candidate, index) => ({ id: candidate.layer.id, key: orderPlace(candidate), at: index }))
     .sort((a, b) => a.key - b.key || a.at - b.at)
     .map(({ id }) => id);
   return { type: 'arrange', chamberId, layerIds };

@@ -1,12 +1,17 @@
 import { sentence } from '../../units/sentence';
-import type { Rule } from '../finding';
+import { bottomSpace } from '../../filter/settlementPlace';
+import { hasRole } from '../../media/hasRole';
+import type { Rule, RuleContext } from '../finding';
+import type { PlacedLayer } from '../../layers/placedLayer';
 import { isBiologicalOnly } from '../../layers/layerRole';
+import { isPackedBackwards } from './packedBackwards';
 import { orderRemedy } from './properOrder';
 import { ordersMatter } from './ordersMatter';
 import { idsOf, nameInside, namesInside, shareOfPack, upperFirst, verb } from './words';
 
 /** Mechanical media stand ahead of biological media, so that silt does not close the pores. */
 export const stageOrder: Rule = (context) => {
+  if (isPackedBackwards(context)) return [];
   const biologicalAt = context.inFlow.findIndex(
     (placed) => placed.role === 'biological' && isBiologicalOnly(placed.layer),
   );
@@ -24,7 +29,21 @@ export const stageOrder: Rule = (context) => {
       reason: sentence`Biological media works only in clean water: silt that this foam should have caught closes its pores and starves the film. Mechanical first, then biological.`,
       layers: idsOf([biological, ...late]),
       moves: idsOf(late),
-      ...orderRemedy(context, [biological, ...late]),
+      ...(toBottom(context, biological) ?? orderRemedy(context, [biological, ...late])),
     },
   ];
 };
+
+/** Rings and balls ahead of the foam do well in the space under the trays, where a body has one. */
+function toBottom({ filter, chambers }: RuleContext, { layer, medium, chamber }: PlacedLayer) {
+  const bottom = bottomSpace(filter);
+  const room = chambers.find((item) => item.chamber === bottom)?.measure.freeDepth ?? 0;
+  if (bottom === null || chamber === bottom || !hasRole(medium, 'settle') || layer.thickness > room + 1e-6)
+    return null;
+  return {
+    remedy: {
+      label: `Move the ${medium.name.toLowerCase()} to the space under the trays`,
+      edit: { type: 'move' as const, layerId: layer.id, chamberId: bottom.id, index: 0 },
+    },
+  };
+}

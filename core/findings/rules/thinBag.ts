@@ -2,14 +2,16 @@ import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
 
-/** A bag thinner than this does not spread into the corners by itself, m (common practice, no source). */
-const THIN = 0.03;
+/** Share of the chamber that a bag must cover to reach the walls. */
+const REACHES = 0.995;
 
-/** A thin bag of fine grains: water goes around it, unless pads touch it on both sides. */
-export const thinBag: Rule = ({ inFlow }) =>
+/** A bag that does not reach the walls: water goes around it, unless pads touch it on both sides or floss fills the gap. */
+export const thinBag: Rule = ({ inFlow, flowOf, schools }) =>
   inFlow.flatMap((placed, index) => {
     const bagged = placed.layer.holder === 'bag' || placed.layer.holder === 'small bags';
-    if (placed.role !== 'chemical' || !bagged || placed.layer.thickness >= THIN) return [];
+    const { coverShare } = placed.measure;
+    if (placed.role !== 'chemical' || !bagged || coverShare >= REACHES || placed.layer.gapFill === 'floss')
+      return [];
     const [before, after] = [inFlow[index - 1], inFlow[index + 1]];
     const pad = (beside: typeof before): boolean =>
       beside?.chamber === placed.chamber && beside.medium.compressible && beside.measure.coverShare === 1;
@@ -19,8 +21,8 @@ export const thinBag: Rule = ({ inFlow }) =>
         rule: 'thin-bag',
         level: 'check' as const,
         effect: shareOfPack(inFlow, [placed]),
-        title: sentence`${upperFirst(nameInside(placed))}: a bag only ${{ kind: 'length', si: placed.layer.thickness }} thick.`,
-        reason: sentence`Its grains are tight and its edges do not reach the walls, so nearly all the water goes around it. Lay it between two pads that touch it and the walls, or wrap it in floss.`,
+        title: sentence`${upperFirst(nameInside(placed))}: the bag covers ${{ kind: 'share', si: coverShare }} of the chamber.`,
+        reason: sentence`Its grains are tight and its edges do not reach the walls: only ${{ kind: 'share', si: flowOf(placed).passThrough }} of the water goes through it. ${schools.finePad === 'after' ? 'Wrap it in floss, or take a bag that fills the chamber.' : 'Lay it between two pads that touch it and the walls, or wrap it in floss.'}`,
         layers: idsOf([placed]),
       },
     ];

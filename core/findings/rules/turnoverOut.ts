@@ -4,7 +4,7 @@ import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 
 /** The measured flow against what this tank's animals and size want. With other filters on the tank it says nothing. */
-export const turnoverOut: Rule = ({ tank, turnover, others }) => {
+export const turnoverOut: Rule = ({ tank, turnover, others, water }) => {
   if (turnover === null || others.length > 0) return [];
   const volume = netVolume(tank.water).value;
   const band = turnoverBand(volume, tank.animals);
@@ -15,6 +15,8 @@ export const turnoverOut: Rule = ({ tank, turnover, others }) => {
   const calm = tank.animals.includes('still water') || tank.animals.includes('fry');
   // More flow than usual harms only what wants still water.
   if (!low && !calm) return [];
+  // Where the clean pack gives too little as well, nothing holds the water back: the filter is small.
+  const small = low && water.flow / volume < band.low;
   return [
     {
       rule: 'turnover',
@@ -24,9 +26,11 @@ export const turnoverOut: Rule = ({ tank, turnover, others }) => {
         ? sentence`Turnover is low: ${times(turnover)}; this tank needs ${times(band.low)} or more.`
         : sentence`Turnover is high: ${times(turnover)}; this tank needs ${times(band.high)} or less.`,
       reason: sentence`${flow(band.low)} to ${flow(band.high)} are ${band.why}. ${
-        low
-          ? 'Find what holds the water back: intake, first foam, impeller, hoses, taps, in that order.'
-          : 'Throttle the outlet, spread it, or send part of it round again.'
+        small
+          ? `The clean pack gives too little as well: the filter is small for this tank by the school of turnover. A larger pump or a second filter brings more; the other schools of sizing may be content.`
+          : low
+            ? 'Find what holds the water back: intake, first foam, impeller, hoses, taps, in that order.'
+            : 'Throttle the outlet, spread it, or send part of it round again.'
       }`,
       layers: [],
     },

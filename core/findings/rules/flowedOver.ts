@@ -1,0 +1,47 @@
+import { usableDepth } from '../../filter/usableDepth';
+import { plainLayer } from '../../layers/plainLayer';
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+import { shareOfPack } from './words';
+
+/** How far below the lip a pack may end before the water finds it easier to go over it, m (common practice, no source). */
+const UNDER = 0.01;
+/** How far a spacer lifts it above the lip, m (calibrated). */
+const ABOVE = 0.005;
+const SPACER = 'spacer';
+
+/** A pack in a basket flowed upward that ends below the lip: the water stands over it and goes over it, not through. */
+export const flowedOver: Rule = ({ filter, chambers, inFlow }) => {
+  const { spill } = filter;
+  if (spill === null) return [];
+  return chambers.flatMap(({ chamber, measure }) => {
+    const inside = inFlow.filter((placed) => placed.chamber === chamber);
+    const under = spill.lipAboveFloor - measure.filledDepth;
+    if (chamber.where !== 'body' || chamber.way !== 'up' || inside.length === 0 || under <= UNDER) return [];
+    // Whole millimetres: nobody cuts a spacer finer than that.
+    const thickness = Math.ceil((under + ABOVE) * 1e3) / 1e3;
+    const fits = measure.filledDepth + thickness <= usableDepth(chamber);
+    return [
+      {
+        rule: 'flowed-over',
+        level: 'check' as const,
+        effect: shareOfPack(inFlow, inside),
+        title: sentence`${chamber.name}: the pack ends ${{ kind: 'length', si: under }} below the lip.`,
+        reason: sentence`A pack that sits wholly under the water is flowed over where the basket is open at its top edge or its sides. Raise it on a spacer of ${{ kind: 'length', si: thickness }}, or fill the basket up to the lip.`,
+        layers: inside.map(({ layer }) => layer.id),
+        ...(fits
+          ? {
+              remedy: {
+                label: 'Raise the pack on a spacer',
+                edit: {
+                  type: 'add' as const,
+                  layer: plainLayer(`spacer-${chamber.id}`, SPACER, chamber.id, thickness),
+                  index: 0,
+                },
+              },
+            }
+          : {}),
+      },
+    ];
+  });
+};

@@ -1,0 +1,23 @@
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+import { idsOf, shareOfPack } from './words';
+
+/** A top tray of a down-flow body found full: its muck may have slipped down the sides into the trays below. */
+export const fullTopTray: Rule = ({ filter, inFlow }) => {
+  const top = filter.chambers.find(({ where }) => where === 'body');
+  if (filter.kind !== 'canister-down-flow' || top === undefined) return [];
+  const full = inFlow.filter(
+    ({ chamber, layer }) => chamber === top && (layer.dirt === 'loaded' || layer.dirt === 'blocked'),
+  );
+  if (full.length === 0) return [];
+  return [
+    {
+      rule: 'full-top-tray',
+      level: 'check',
+      effect: shareOfPack(inFlow, full),
+      title: sentence`${top.name} was full of dirt.`,
+      reason: sentence`The water comes in at the top: from a full top tray muck slips past its sides into the trays below. Look for a dirt track down the walls, and at the media under them.`,
+      layers: idsOf(full),
+    },
+  ];
+};

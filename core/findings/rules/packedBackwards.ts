@@ -1,0 +1,69 @@
+import { usableDepth } from '../../filter/usableDepth';
+import { isPrefilter } from '../../filter/isPrefilter';
+import type { PlacedLayer } from '../../layers/placedLayer';
+import { sentence } from '../../units/sentence';
+import type { Rule, RuleContext } from '../finding';
+import { orderPlace } from './properOrder';
+
+/** Fewest steps of the order that must all be the wrong way round: two could be chance. */
+const LEAST_STEPS = 2;
+
+/** The layers whose order along the water says anything: what sits on the intake or in a prefilter is first by its place. */
+const ordered = ({ filter, inFlow }: RuleContext): readonly PlacedLayer[] =>
+  inFlow.filter(
+    ({ role, chamber }) =>
+      role !== 'spacer' && role !== 'unknown' && chamber.where === 'body' && !isPrefilter(filter, chamber),
+  );
+
+/**
+ * True for a pack put together for water that goes the other way: every step from one layer to the next goes back in
+ * the order settlement, coarse, medium, fine, biological, chemical. One mistake, not one for every layer.
+ */
+export function isPackedBackwards(context: RuleContext): boolean {
+  const places = ordered(context).map(orderPlace);
+  const steps = places.slice(1).map((place, index) => Math.sign(place - (places[index] ?? place)));
+  return steps.every((step) => step <= 0) && steps.filter((step) => step < 0).length >= LEAST_STEPS;
+}
+
+/** An up-flow order in a down-flow body, or the other way round: turned over, it is right. */
+export const packedBackwards: Rule = (context) => {
+  if (!isPackedBackwards(context)) return [];
+  const layers = ordered(context);
+  const edit = turnOver(context, layers);
+  return [
+    {
+      rule: 'packed-backwards',
+      level: 'check',
+      effect: 1,
+      school: 'order',
+      title: sentence`The pack is in order for water that goes the other way.`,
+      reason: sentence`In this filter the water meets ${layers[0]?.medium.name ?? 'the finest'} first and ${layers.at(-1)?.medium.name ?? 'the coarsest'} last, so that the finest clogs first and the rest catches nothing. Turn the whole pack over.`,
+      layers: layers.map(({ layer }) => layer.id),
+      moves: layers.map(({ layer }) => layer.id),
+      ...(edit === null ? {} : { remedy: { label: 'Turn the pack over', edit } }),
+    },
+  ];
+};
+
+/** The layers the other way round, poured into the chambers again one after the other; null where they do not fit. */
+function turnOver({ filter, inFlow }: RuleContext, layers: readonly PlacedLayer[]) {
+  const turned = [...layers].reverse().map(({ layer }) => layer);
+  const rest = inFlow.filter((placed) => !layers.includes(placed)).map(({ layer }) => layer);
+  const chambers = filter.chambers.filter(
+    (chamber) => chamber.where === 'body' && !isPrefilter(filter, chamber),
+  );
+  const placed = [];
+  let index = 0;
+  let filled = 0;
+  for (const layer of turned) {
+    while (index < chambers.length && filled + layer.thickness > usableDepth(chambers[index]!) + 1e-6) {
+      index += 1;
+      filled = 0;
+    }
+    const chamber = chambers[index];
+    if (chamber === undefined) return null;
+    placed.push({ ...layer, chamber: chamber.id });
+    filled += layer.thickness;
+  }
+  return { type: 'replace' as const, layers: [...rest, ...placed] };
+}

@@ -1,0 +1,24 @@
+import { pumpCurve } from '../../hydraulics/pumpHead';
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+
+/** Share by which the free flow of an entered curve may differ from the label (calibrated: labels are rounded). */
+const APART = 0.15;
+
+/** An entered pump curve that ends elsewhere than the label says: one of the two is wrong. */
+export const pumpCurveLabel: Rule = ({ filter }) => {
+  if (filter.pump.head.by !== 'curve') return [];
+  const { freeFlow } = pumpCurve(filter);
+  const apart = freeFlow / filter.labelFlow - 1;
+  if (Math.abs(apart) <= APART) return [];
+  return [
+    {
+      rule: 'pump-curve-label',
+      level: 'check',
+      effect: Math.min(1, Math.abs(apart)),
+      title: sentence`The pump curve ends at ${{ kind: 'flow', si: freeFlow }}; the label says ${{ kind: 'flow', si: filter.labelFlow }}.`,
+      reason: sentence`With nothing in its way a pump gives what its label says. Check the points of the curve, their units, and whether the label is of one pump or of all.`,
+      layers: [],
+    },
+  ];
+};

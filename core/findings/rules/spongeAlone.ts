@@ -1,0 +1,24 @@
+import { isInternal } from '../../filter/kindFamily';
+import { netVolume } from '../../tank/netVolume';
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+
+/** Tanks above which an internal sponge as the only filter is worth a word, and small for them, m³ (common practice, no source). */
+const WORTH_A_WORD = 0.04;
+const TOO_LARGE = 0.15;
+
+/** An internal sponge as the only filter of a tank that is large for it. */
+export const spongeAlone: Rule = ({ tank, filter, others }) => {
+  const volume = netVolume(tank.water).value;
+  if (!isInternal(filter.kind) || others.length > 0 || volume <= WORTH_A_WORD) return [];
+  return [
+    {
+      rule: 'sponge-alone',
+      level: volume > TOO_LARGE ? 'check' : 'note',
+      effect: 0.3,
+      title: sentence`An internal filter alone on ${{ kind: 'volume', si: volume }}.`,
+      reason: sentence`There is little room for media in it: such filters serve best as a second, polishing filter, or on about 20 to 40 L. Add a filter with more media, or keep few animals and feed little.`,
+      layers: [],
+    },
+  ];
+};
