@@ -40,7 +40,7 @@ export function drawnInput(input: CloggingInput, run: number, { runs, seed }: Sa
     fedSpread(food),
   ];
   const point = normalSample(runs, spreads.length, seed)[run] ?? [];
-  const factors = spreads.map((spread, index) => spread ** (point[index] ?? 0));
+  const factors = spreads.map((spread, index) => spread ** point[index]!);
   const numbers: DirtNumbers = { ...(input.numbers ?? USUAL_DIRT) };
   const drawn = Object.fromEntries(NUMBER_KEYS.map((key, index) => [key, numbers[key] * factors[index]!]));
   const [head = 1, bore = 1, solid = 1, fed = 1] = factors.slice(NUMBER_KEYS.length);

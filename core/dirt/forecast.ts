@@ -133,7 +133,7 @@ export function readForecast(
   const lastMonth = Math.min(days, MONTH);
   const gains = inFlow.map((_, place) => clogging[index * layers + place]!);
   const most = gains.indexOf(Math.max(...gains));
-  const firstToClog = gains[most]! > FELT ? (inFlow[most] ?? null) : null;
+  const firstToClog = gains[most]! > FELT ? inFlow[most]! : null;
   const care = inFlow.map(({ layer, medium }, place): LayerCare => {
     const free = byDay(simulation.fullness, place, layers).map((share) => 1 - share);
     const own = byDay(simulation.own, place, layers);
@@ -145,7 +145,7 @@ export function readForecast(
   });
   const sponge = inFlow.findIndex(({ chamber }) => chamber.where === 'intake');
   const spongeDays = [
-    care[sponge]?.fullDay ?? null,
+    sponge === -1 ? null : care[sponge]!.fullDay,
     firstToClog?.chamber.where === 'intake' ? serviceDay : null,
   ].filter((day) => day !== null);
   return {

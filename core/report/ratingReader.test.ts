@@ -14,21 +14,19 @@ describe('ratingReader', () => {
     const { stocks, room } = ratingReader(filter, null);
     expect(room).toBeCloseTo(11.552e-3, 6);
     const [planted, normal, heavy] = stocks;
-    expect(normal?.low).toBeCloseTo(0.3, 2);
-    expect(normal?.high).toBeCloseTo(0.647, 2);
-    expect(heavy?.low).toBeCloseTo(0.15, 2);
-    expect((planted?.high ?? 0) > (normal?.high ?? 0)).toBe(true);
-    expect(stocks.every((stock) => stock.heldBy === 'media')).toBe(true);
+    expect(normal?.byWeight.low).toBeCloseTo(0.3, 2);
+    expect(normal?.byWeight.high).toBeCloseTo(0.647, 2);
+    expect(heavy?.byWeight.low).toBeCloseTo(0.15, 2);
+    expect(planted?.byWeight.high).toBeGreaterThan(normal?.byWeight.high ?? Infinity);
   });
 
-  it('takes the flow where that is what holds it down, and the measured one where there is one', () => {
+  it('sizes by turnover beside it, from the measured flow where there is one', () => {
     const flow = 0.45 / 3600;
     const weak = ratingReader({ ...filter, labelFlow: flow }, flow);
     const normal = weak.stocks.find((stock) => stock.stock === 'normal');
     // By hand: 450 L/h at six and at four an hour.
-    expect(normal).toMatchObject({ heldBy: 'flow' });
-    expect(normal?.low).toBeCloseTo(0.075, 9);
-    expect(normal?.high).toBeCloseTo(0.1125, 9);
+    expect(normal?.byTurnover.low).toBeCloseTo(0.075, 9);
+    expect(normal?.byTurnover.high).toBeCloseTo(0.1125, 9);
     expect(ratingReader({ ...filter, labelFlow: flow }, null).flow.low).toBeCloseTo(0.6 * flow, 12);
   });
 

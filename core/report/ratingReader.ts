@@ -14,14 +14,13 @@ import {
 /** A span of tank sizes, m³; of flows, m³/s. */
 export type TankRange = Span;
 
-/** What a filter is good for at one kind of stock, and which of the two schools holds it down. */
-export interface RatedStock extends TankRange {
+/** What a filter is good for at one kind of stock, by each of the two schools: they are not averaged. */
+export interface RatedStock {
   readonly stock: Stock;
   /** By the weight of biological media it can hold. */
   readonly byWeight: TankRange;
   /** By how often it can turn the tank over. */
   readonly byTurnover: TankRange;
-  readonly heldBy: 'media' | 'flow';
 }
 
 /** Manufacturer’s tank rating against what the filter can hold and move. Flows m³/s. */
@@ -35,8 +34,8 @@ export interface Rating {
 }
 
 /**
- * Turns the tank size printed on a box into an honest range for planted, normal and heavy stock: the smaller of what
- * the filter’s biological media and what its flow are good for.
+ * Turns the tank size printed on a box into honest ranges for planted, normal and heavy stock: what the filter’s
+ * biological media and what its flow are good for, each by its own school.
  *
  * @param measured flow timed at the outlet, m³/s, or null
  * @source the trade’s two ways of sizing, see the constants.
@@ -61,14 +60,7 @@ export function ratingReader(filter: Filter, measured: number | null): Rating {
       low: flow.low / TURNOVER_BY_STOCK[stock].high,
       high: flow.high / TURNOVER_BY_STOCK[stock].low,
     };
-    return {
-      stock,
-      low: Math.min(byWeight.low, byTurnover.low),
-      high: Math.min(byWeight.high, byTurnover.high),
-      byWeight,
-      byTurnover,
-      heldBy: byWeight.high < byTurnover.high ? 'media' : 'flow',
-    };
+    return { stock, byWeight, byTurnover };
   });
   return { stocks, room, flow, measured: measured !== null };
 }

@@ -10,6 +10,7 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { useFlowLine } from './FlowLineContext';
 import { moveBy } from './layerEdits';
+import { SurfaceLine } from './SurfaceLine';
 import { mergeEdit, sandwichEdit, splitEdit } from './layerTools';
 import styles from './LayerEditor.module.css';
 
@@ -146,6 +147,7 @@ export function LayerEditor({ layer, firstField }: Props) {
           onChange={(value) => set({ placed: value === 'placed' })}
         />
       ) : null}
+      <SurfaceLine medium={medium} />
       <div className={styles.buttons}>
         {([-1, 1] as const).map((step) => {
           const move = moveBy(filter, layers, layer, step);

@@ -99,6 +99,16 @@ export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onL
               onChange={(si) => onChange({ ...chamber, stop: si })}
               className={styles.size}
             />
+            {chamber.stop === null ? null : (
+              <QuantityField
+                label="Upper stop at"
+                optional
+                bounds={{ ...CHAMBER_BOUNDS.stop, what: 'Upper stop' }}
+                value={chamber.upperStop}
+                onChange={(si) => onChange({ ...chamber, upperStop: si })}
+                className={styles.size}
+              />
+            )}
             <ChoiceField
               label="Water goes"
               value={chamber.way}

@@ -1,5 +1,6 @@
 'use client';
 import { EQUIPMENT, type Equipment } from '@/core/filter/equipment';
+import { equipmentK } from '@/core/hydraulics/internalHead';
 import { FILTER_BOUNDS, type Filter } from '@/core/filter/filter';
 import { CheckList } from '../fields/CheckList';
 import { ChoiceField } from '../fields/ChoiceField';
@@ -42,6 +43,17 @@ export function PartsFold({ filter, onChange }: FilterPart) {
           onChange={(next) => onChange({ equipment: next })}
         />
       </div>
+      {equipment.includes('heater') || equipment.includes('UV lamp') ? (
+        <QuantityField
+          label="Loss at the heater or lamp, velocity heads"
+          optional
+          bounds={FILTER_BOUNDS.equipmentK}
+          value={filter.equipmentK}
+          placeholder={words.parts({ kind: 'plain', si: equipmentK(filter) }).number}
+          onChange={(value) => onChange({ equipmentK: value })}
+          className={styles.field}
+        />
+      ) : null}
       <ChoiceField
         label="Body, outside"
         value={outside === null ? 'no' : 'yes'}

@@ -114,6 +114,15 @@ export function PortsFold({
               choices={AIM_CHOICES}
               onChange={(aim) => setOutlet(at, { aim })}
             />
+            {filter.spill !== null ? null : (
+              <QuantityField
+                label="Above the water"
+                bounds={PORT_BOUNDS.aboveWater}
+                value={outlet.aboveWater}
+                onChange={(aboveWater) => aboveWater !== null && setOutlet(at, { aboveWater })}
+                className={styles.field}
+              />
+            )}
             {filter.hoses === null || outlets.length === 1 ? null : (
               <QuantityField
                 label="Its hose"

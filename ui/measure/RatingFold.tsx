@@ -1,4 +1,5 @@
 'use client';
+import { Fragment } from 'react';
 import { FILTER_BOUNDS } from '@/core/filter/filter';
 import { BIOLOGICAL_SHARE } from '@/core/practice/stocking';
 import { ratingReader, verdict, type TankRange } from '@/core/report/ratingReader';
@@ -11,8 +12,8 @@ import styles from './RatingFold.module.css';
 
 const STOCK_WORDS = {
   planted: 'planted',
-  normal: 'normal stock',
-  heavy: 'heavy stock',
+  normal: 'normal',
+  heavy: 'heavy',
 } as const;
 
 const VERDICT_WORDS = {
@@ -34,7 +35,7 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
   return (
     <Fold
       title="Manufacturer’s tank rating"
-      says={`${printed === null ? 'tank size not entered' : `${words.show({ kind: 'volume', si: printed }, 0)} printed`}; good for ${normal === undefined ? '' : range(normal)} at normal stock`}
+      says={`${printed === null ? 'tank size not entered' : `${words.show({ kind: 'volume', si: printed }, 0)} printed`}; ${normal === undefined ? '' : `good for ${range(normal.byWeight)} by media weight, ${range(normal.byTurnover)} by turnover, normal stocking`}`}
     >
       <QuantityField
         label="Tank size printed"
@@ -48,21 +49,23 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
         <caption className="unseen">Tanks this filter is good for</caption>
         <thead>
           <tr className="caption">
-            <th>good for</th>
-            <th>tanks of</th>
-            <th>by media</th>
-            <th>by flow</th>
-            {printed === null ? null : <th>the print is</th>}
+            <th>stocking</th>
+            <th>by media weight</th>
+            {printed === null ? null : <th>rating</th>}
+            <th>by turnover</th>
+            {printed === null ? null : <th>rating</th>}
           </tr>
         </thead>
         <tbody>
           {rating.stocks.map((stock) => (
             <tr key={stock.stock}>
               <th scope="row">{STOCK_WORDS[stock.stock]}</th>
-              <td className="figure">{range(stock)}</td>
-              <td data-holds={stock.heldBy === 'media'}>{range(stock.byWeight)}</td>
-              <td data-holds={stock.heldBy === 'flow'}>{range(stock.byTurnover)}</td>
-              {printed === null ? null : <td>{VERDICT_WORDS[verdict(printed, stock)]}</td>}
+              {[stock.byWeight, stock.byTurnover].map((tanks, school) => (
+                <Fragment key={school}>
+                  <td className="figure">{range(tanks)}</td>
+                  {printed === null ? null : <td>{VERDICT_WORDS[verdict(printed, tanks)]}</td>}
+                </Fragment>
+              ))}
             </tr>
           ))}
         </tbody>
@@ -74,8 +77,8 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
         {rating.measured
           ? `the ${words.show({ kind: 'flow', si: rating.flow.low })} you timed`
           : `${words.parts({ kind: 'flow', si: rating.flow.low }).number} to ${words.show({ kind: 'flow', si: rating.flow.high })}, what is usually left of the label’s flow`}
-        . The smaller of the two counts. The print leaves out the stock, the food, how much media goes in,
-        what they do to the flow, and that it clogs.
+        . The two schools of sizing are shown side by side. The rating leaves out the stock, the food, how
+        much media goes in, what they do to the flow, and that it clogs.
       </p>
     </Fold>
   );

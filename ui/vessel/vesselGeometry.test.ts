@@ -53,7 +53,7 @@ describe('layers in the cutaway', () => {
       'canister-centre-pipe',
       'tray-1',
       [
-        [0.015, 0.03, 0.08, 0.02],
+        [0.015, 0.065, 0.08, 0.02],
         [0.125, 0.03, 0.08, 0.02],
       ],
     ],
