@@ -80,6 +80,8 @@ export interface Clogging {
   readonly pass: () => void;
   /** Dry kg rotted in the filter asked about since the beginning. */
   readonly rotted: () => number;
+  /** How often other filters on the tank were cleaned since the beginning. */
+  readonly othersCleaned: () => number;
   readonly books: () => Books;
 }
 
@@ -109,6 +111,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
   const waters = new Float64Array(SIZES);
   const books = { made: 0, settled: 0, caught: 0, rotted: 0, removed: 0 };
   let rottedOwn = 0;
+  let othersCleaned = 0;
   let cleanHeads: Float64Array | null = null;
   let full: Float64Array = new Float64Array(own.inFlow.length);
 
@@ -162,9 +165,13 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
       }
       if (input.tendSponge === true) books.removed += squeezeFullSponge(state, full);
       for (const other of others)
-        if (needsCare(other, waters)) books.removed += visitStep(other, () => 'squeeze');
+        if (needsCare(other, waters)) {
+          books.removed += visitStep(other, () => 'squeeze');
+          othersCleaned += 1;
+        }
     },
     rotted: () => rottedOwn,
+    othersCleaned: () => othersCleaned,
     books: () => ({
       ...books,
       suspended: left.reduce((sum, value) => sum + value, 0),

@@ -32,6 +32,8 @@ export interface CloggingSimulation {
   /** Afloat in the tank by day and size, kg/m³, and what all filters clear of it, m³/s. */
   readonly suspended: Float64Array;
   readonly cleared: Float64Array;
+  /** How often other filters on the tank were cleaned. */
+  readonly othersCleaned: number;
   readonly books: Books;
 }
 
@@ -88,5 +90,5 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     result.cleared.set(march.cleared(), day * SIZES);
     if (day < days) march.pass();
   }
-  return { ...result, books: march.books() };
+  return { ...result, othersCleaned: march.othersCleaned(), books: march.books() };
 }

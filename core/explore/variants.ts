@@ -29,6 +29,8 @@ export type VariantKey =
   | 'fine after'
   | 'fine both'
   | 'foam only'
+  | 'coarse foam'
+  | 'dense foam'
   | 'sponge'
   | 'second filter'
   | 'settlement';
@@ -36,10 +38,13 @@ export type VariantKey =
 /** Pads and rings that stand in where the plan has none of the kind; m (common practice, no source). */
 const FINE_PAD = { medium: 'floss-bonded', thickness: 0.015 } as const;
 const RINGS = { medium: 'rings-dense', thickness: 0.03 } as const;
-const ALL_FOAM = 'foam-30';
+/** Grades of the school of foam alone. */
+const FOAMS = [
+  { key: 'foam only', medium: 'foam-30', name: 'Foam only, 30 ppi' },
+  { key: 'coarse foam', medium: 'foam-10', name: 'Coarse foam throughout' },
+  { key: 'dense foam', medium: 'foam-45', name: 'Dense foam throughout' },
+] as const;
 const SPONGE_FOAM = 'foam-20';
-/** Share of a second filter’s basket that floss fills. */
-const HELPER_FILL = 0.8;
 
 /** The plan and other ways to lay it out: where the finest pad goes, foam alone, with and without a helper. */
 export function variantsOf(input: ForecastInput): Variant[] {
@@ -53,13 +58,15 @@ export function variantsOf(input: ForecastInput): Variant[] {
   return [
     made('plan', 'As planned', {}),
     ...(biological.length === 0 ? [] : finePads(inFlow, biological, made)),
-    made('foam only', 'Foam only, 30 ppi', {
-      layers: input.layers.map((layer) =>
-        body.some((placed) => placed.layer === layer)
-          ? { ...plainLayer(layer.id, ALL_FOAM, layer.chamber, layer.thickness), cut: layer.cut }
-          : layer,
-      ),
-    }),
+    ...FOAMS.map(({ key, medium, name }) =>
+      made(key, name, {
+        layers: input.layers.map((layer) =>
+          body.some((placed) => placed.layer === layer)
+            ? { ...plainLayer(layer.id, medium, layer.chamber, layer.thickness), cut: layer.cut }
+            : layer,
+        ),
+      }),
+    ),
     spongeVariant(input, made),
     made('second filter', 'With a second filter of floss', {
       others: [...input.others, helper(input)],
@@ -114,12 +121,12 @@ function spongeVariant(input: ForecastInput, made: Make): Variant {
   });
 }
 
-/** A small hang-on-back full of floss on the same tank. */
+/** A small hang-on-back on the same tank, its basket full of foam and floss up to the stop: above the lip, so that water goes through it. */
 function helper({ tank }: ForecastInput): ForecastInput['others'][number] {
   const filter = presetFilter('hang-on-back-basket', { id: 'variant-helper', tankId: tank.id }, 'Helper');
   const [basket] = filter.chambers;
   if (basket === undefined) return { filter, layers: [] };
-  const depth = usableDepth(basket) * HELPER_FILL;
+  const depth = usableDepth(basket);
   return {
     filter,
     layers: [
@@ -166,6 +173,8 @@ export interface VariantOutlook extends Omit<Variant, 'input'> {
   readonly siltPerMonth: number;
   /** Dirt finer than 100 µm afloat when service is due, kg/m³. */
   readonly fines: number;
+  /** Days from one cleaning of the other filters on the tank to the next; null: there are none, or none was due. */
+  readonly othersEvery: number | null;
   /** m³/s on day 0. */
   readonly cleanFlow: number;
 }
@@ -186,6 +195,7 @@ export const compareVariants = (input: ForecastInput): VariantOutlook[] =>
         spillDay,
         siltPerMonth,
         fines: clear.fines,
+        othersEvery: simulation.othersCleaned === 0 ? null : simulation.days / simulation.othersCleaned,
         cleanFlow: simulation.flow[0] ?? 0,
       },
     ];

@@ -11,6 +11,7 @@ import { packingOrder } from '../layers/packingOrder';
 import type { Layer } from '../layers/layer';
 import { measureChamber, type ChamberMeasure } from '../layers/measureChamber';
 import type { LayerMeasure } from '../layers/measureLayer';
+import { applyEdit } from '../pack/packEdit';
 import { packFaults } from '../pack/packFaults';
 import { placeLayers } from '../layers/placeLayers';
 import { RULES } from '../findings/rules/allRules';
@@ -129,7 +130,9 @@ export function evaluatePack(input: PackInput): PackReport {
   const others = input.others.map((other) => other.filter);
   const findings = RULES.flatMap((rule) =>
     rule({ ...input, others, turnover: turned, water, flowOf, inFlow, chambers }),
-  ).sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) || b.effect - a.effect);
+  )
+    .map((finding) => withRemedy(finding, layers))
+    .sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) || b.effect - a.effect);
   const total = (value: (one: PlacedLayer) => number): number =>
     inFlow.reduce((sum, one) => sum + value(one), 0);
   const weighedMass = total((one) => (one.medium.sizedByWeight ? one.measure.dryMass : 0));
@@ -168,4 +171,22 @@ export function evaluatePack(input: PackInput): PackReport {
     turnover: turned,
     findings,
   };
+}
+
+/** A remedy that would change nothing is none. */
+function withRemedy(finding: Finding, layers: readonly Layer[]): Finding {
+  const { remedy, ...rest } = finding;
+  if (remedy === undefined) return finding;
+  const after = applyEdit(layers, remedy.edit);
+  const same =
+    after.length === layers.length &&
+    after.every((layer, index) => {
+      const before = layers[index];
+      return (
+        before === layer ||
+        (before !== undefined &&
+          (Object.keys(layer) as (keyof Layer)[]).every((key) => layer[key] === before[key]))
+      );
+    });
+  return same ? rest : finding;
 }

@@ -82,6 +82,9 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
       </p>
       <p className="quiet">
         silt {silt} a month; fine dirt afloat {fines}
+        {variant.key === 'second filter' && variant.othersEvery !== null
+          ? `; clean the second filter every ${daysIn(words, variant.othersEvery)}`
+          : ''}
         {variant.spillDay === null ? '' : `; spills on day ${words.number(variant.spillDay, 0)}`}
         {variant.overfill === 0
           ? ''
