@@ -20,8 +20,8 @@ const KINDS: readonly Kind[] = [
   {
     name: 'canister, centre pipe',
     way: 'Down a centre pipe to the bottom',
-    // π/4 · (20² − 3²) · 8 cm
-    typed: ['Diameter', '20', /2\.46\sL/],
+    // π/4 · (20² − 3²) · 3 cm, the space under the trays
+    typed: ['Diameter', '20', /0\.92\sL/],
     lifted: ['Coarse foam, 15 ppi', 'Lava rock, 15 mm'],
     inFlow: ['L', 'C'],
     findings: [
@@ -103,12 +103,7 @@ const KINDS: readonly Kind[] = [
     typed: ['Depth', '4', /0\.66\sL/],
     lifted: ['Disposable cartridge, floss and carbon', 'Disposable cartridge, floss and carbon'],
     inFlow: ['D', 'D'],
-    findings: [
-      /One disposable cartridge holds every job/,
-      /flat on the wall of first cartridge slot/,
-      /flat on the wall of second cartridge slot/,
-      /Well before the cartridges: 4.0\scm of 4.0\scm empty/,
-    ],
+    findings: [/One disposable cartridge holds every job/, /flat on the wall of second cartridge slot/],
   },
   {
     name: 'internal, sponge',

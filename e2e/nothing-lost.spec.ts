@@ -127,7 +127,7 @@ test('a change that was refused bricks no sheet: it is set aside, and can be put
   await page.goto('/filter/reed-bench/measure');
   // The app keeps a chamber for every layer of an open plan.
   await page
-    .getByRole('listitem', { name: /^Chamber 1:/ })
+    .getByRole('listitem', { name: /^Chamber 2:/ })
     .getByRole('button', { name: 'Remove' })
     .click();
   await expect(page.getByRole('alert').filter({ hasText: 'cannot be saved' })).toContainText('chamber');

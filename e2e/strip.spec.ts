@@ -38,7 +38,7 @@ test.describe('stripping the demo’s hang-on-back', () => {
       .getByRole('group', { name: 'Impeller', exact: true })
       .getByRole('button', { name: 'fine' })
       .click();
-    await expect(page.getByText('2 of 5 looked at; levelling foot')).toBeVisible();
+    await expect(page.getByText('2 of 6 looked at; levelling foot')).toBeVisible();
     await page
       .getByRole('group', { name: 'Impeller', exact: true })
       .getByRole('button', { name: 'fine' })

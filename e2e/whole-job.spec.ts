@@ -24,7 +24,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await expect(
     page.getByRole('region', { name: 'Take out in this order' }).getByRole('button').first(),
   ).toHaveText(/Medium foam, 30 ppi/);
-  await expect(page.getByText('Basket: 0.5 cm over the stop.')).toBeVisible();
+  await expect(page.getByText('Basket: 0.5 cm of media above the stop.')).toBeVisible();
   await expect(page.getByText(/are cut short: up to 6\smm open at the wall/)).toBeVisible();
   await layersInFlow(page).nth(3).click();
   await page.getByRole('button', { name: 'loaded' }).click();

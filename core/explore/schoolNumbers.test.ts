@@ -6,7 +6,8 @@ import { newTank } from '../tank/newTank';
 import { formatSentence } from '../units/sentence';
 import { schoolNumbers } from './schoolNumbers';
 import { SchoolsSchema } from '../findings/schools';
-import { SCHOOL_WORDS, FIRST_SCHOOLS } from '../findings/schoolWords';
+import { FIRST_SCHOOLS } from '../findings/firstSchools';
+import { SCHOOL_WORDS } from '../findings/schoolWords';
 
 const said = (rows: [string, number][]) => {
   const input: PackInput = {

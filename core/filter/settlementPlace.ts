@@ -3,22 +3,15 @@ import type { Chamber, Filter } from './filter';
 /** Id of the space under the lowest tray of an up-flow body, where a preset has one. */
 export const BOTTOM_SPACE = 'bottom';
 
-/** Kinds whose water turns upward at the bottom of the body. */
-const UP_FLOW: readonly Filter['kind'][] = [
-  'canister-centre-pipe',
-  'canister-side-riser',
-  'canister-prefilter',
-];
-
 /**
- * True where rings and balls drop heavy dirt before the foam: in the space under the trays of an up-flow body, and in
- * its lowest tray.
+ * True where rings and balls drop heavy dirt before the foam: in the space under the trays of a body whose water comes
+ * down a pipe and rises, and in its lowest tray. Behind a foam column or a prefilter nothing heavy is left.
  */
 export function isSettlementPlace(
   { kind, chambers }: Pick<Filter, 'kind' | 'chambers'>,
   chamber: Chamber,
 ): boolean {
-  if (!UP_FLOW.includes(kind)) return false;
+  if (kind !== 'canister-centre-pipe') return false;
   const rising = chambers.filter(({ where, way }) => where === 'body' && way === 'up');
   const lowestTray = rising.find(({ id }) => id !== BOTTOM_SPACE);
   return chamber === lowestTray || (chamber.id === BOTTOM_SPACE && rising.includes(chamber));

@@ -4,7 +4,7 @@ import type { Filter } from '../filter/filter';
 import { FilterKindSchema, type FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
 import type { Schools } from './schools';
-import { FIRST_SCHOOLS } from './schoolWords';
+import { FIRST_SCHOOLS } from './firstSchools';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { applyEdit } from '../pack/packEdit';

@@ -14,24 +14,6 @@ export type SchoolWords = {
   };
 };
 
-export const FIRST_SCHOOLS: Schools = {
-  finePad: 'before',
-  chemical: 'last',
-  biologicalMedium: 'porous mineral',
-  intakeSponge: 'always',
-  rings: 'little use',
-  order: 'grades',
-  flossFirst: 'by choice',
-  fullness: 'every corner',
-  cartridges: 'replace',
-  foamGrade: '30 ppi',
-  foamCleaning: 'gently',
-  rinseWater: 'tank water',
-  zeolite: 'emergency',
-  internalFoam: 'foam',
-  tapWater: 'no carbon',
-};
-
 /** What the schools say of themselves (common practice, no source). */
 export const SCHOOL_WORDS: SchoolWords = {
   finePad: {

@@ -2,7 +2,7 @@ import type { Filter } from '../filter/filter';
 import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydraulics/operatingPoint';
 import { turnover } from '../hydraulics/turnover';
 import type { Schools } from '../findings/schools';
-import { FIRST_SCHOOLS } from '../findings/schoolWords';
+import { FIRST_SCHOOLS } from '../findings/firstSchools';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import type { Finding, FindingLevel } from '../findings/finding';

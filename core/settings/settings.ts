@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { SchoolsSchema } from '../findings/schools';
-import { FIRST_SCHOOLS } from '../findings/schoolWords';
+import { FIRST_SCHOOLS } from '../findings/firstSchools';
 import { UNIT_SYSTEMS } from '../units/quantity';
 
 /** What the keeper has chosen for the whole app. */

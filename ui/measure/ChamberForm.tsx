@@ -101,7 +101,7 @@ export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onL
             />
             {chamber.stop === null ? null : (
               <QuantityField
-                label="Upper stop at"
+                label="Upper stop"
                 optional
                 bounds={{ ...CHAMBER_BOUNDS.stop, what: 'Upper stop' }}
                 value={chamber.upperStop}
