@@ -43,7 +43,7 @@ test.describe('stripping the demo’s hang-on-back', () => {
       .getByRole('group', { name: 'Impeller', exact: true })
       .getByRole('button', { name: 'fine' })
       .click();
-    await expect(page.getByText('1 of 5 looked at; levelling foot')).toBeVisible();
+    await expect(page.getByText('1 of 6 looked at; levelling foot')).toBeVisible();
     await expectSaved(page);
 
     // A strip left halfway is taken up where it was.

@@ -91,7 +91,7 @@ test('other ways to lay a pack out are drawn side by side, and the strip says wh
   await page.goto('/filter/reed-bench/plan');
   await page.getByRole('group', { name: 'Plans' }).getByRole('button', { name: 'Compare' }).click();
   const ways = page.getByRole('region', { name: 'Other ways, over a year' });
-  await expect(ways.getByRole('listitem')).toHaveCount(8);
+  await expect(ways.getByRole('listitem')).toHaveCount(10);
   await expect(
     ways.getByRole('img', { name: /^Finest pad after it: .*silt into biological media/ }),
   ).toBeVisible();

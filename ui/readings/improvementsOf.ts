@@ -1,0 +1,26 @@
+import { bestFor, whatIf, type WhatIf } from '@/core/explore/whatIf';
+import { evaluatePack, type PackInput } from '@/core/report/evaluatePack';
+import type { ReadingKey } from '@/core/report/packReadings';
+import type { Quantity } from '@/core/units/quantity';
+import type { Improvement } from './useImprovements';
+
+/** Gains below these are not worth a word: 10 L/h, half a millimetre, two hundredths of the water. */
+const LEAST_FLOW = 10e-3 / 3600;
+const LEAST_HEADROOM = 5e-4;
+const LEAST_THROUGH = 0.02;
+
+/** The best small change for flow, headroom and pass-through. */
+export function improvementsOf(input: PackInput): ReadonlyMap<ReadingKey, Improvement> {
+  const changes = whatIf(input, evaluatePack(input));
+  const found: [ReadingKey, Improvement][] = [];
+  const add = (key: ReadingKey, change: WhatIf | null, kind: Quantity['kind'], si: number): void => {
+    if (change !== null) found.push([key, { change, by: { kind, si } }]);
+  };
+  const flow = bestFor(changes, 'flow', LEAST_FLOW);
+  add('flow', flow, 'flow', flow?.flow ?? 0);
+  const headroom = bestFor(changes, 'headroom', LEAST_HEADROOM);
+  add('headroom', headroom, 'gap', headroom?.headroom ?? 0);
+  const through = bestFor(changes, 'leastPassThrough', LEAST_THROUGH);
+  add('leastPassThrough', through, 'share', through?.leastPassThrough ?? 0);
+  return new Map(found);
+}
