@@ -190,7 +190,6 @@ describe('findings', () => {
       inBasket(['foam-15', 0.03], ['foam-45', 0.02], ['lava', 0.04], ['floss-bonded', 0.01]),
       'polishing-pad',
     ],
-    ['foam beside biological media', GOOD, 'counted-once'],
   ])('gives the reason for %s and calls it no fault', (_, layers, rule) => {
     expect(faultsOf(layers)).toEqual([]);
     expect(rulesOf(layers)).toContain(rule);

@@ -2,7 +2,7 @@
 import type { PackEdit } from '@/core/pack/packEdit';
 import { useWords } from '../fields/Habits';
 import styles from './Improvement.module.css';
-import type { Improvement as Found } from './useImprovements';
+import type { FoundImprovement as Found } from './foundImprovement';
 
 interface Props {
   readonly of: Found | null;

@@ -2,7 +2,7 @@ import { bestFor, whatIf, type WhatIf } from '@/core/explore/whatIf';
 import { evaluatePack, type PackInput } from '@/core/report/evaluatePack';
 import type { ReadingKey } from '@/core/report/packReadings';
 import type { Quantity } from '@/core/units/quantity';
-import type { Improvement } from './useImprovements';
+import type { FoundImprovement } from './foundImprovement';
 
 /** Gains below these are not worth a word: 10 L/h, half a millimetre, two hundredths of the water. */
 const LEAST_FLOW = 10e-3 / 3600;
@@ -10,9 +10,9 @@ const LEAST_HEADROOM = 5e-4;
 const LEAST_THROUGH = 0.02;
 
 /** The best small change for flow, headroom and pass-through. */
-export function improvementsOf(input: PackInput): ReadonlyMap<ReadingKey, Improvement> {
+export function improvementsOf(input: PackInput): ReadonlyMap<ReadingKey, FoundImprovement> {
   const changes = whatIf(input, evaluatePack(input));
-  const found: [ReadingKey, Improvement][] = [];
+  const found: [ReadingKey, FoundImprovement][] = [];
   const add = (key: ReadingKey, change: WhatIf | null, kind: Quantity['kind'], si: number): void => {
     if (change !== null) found.push([key, { change, by: { kind, si } }]);
   };

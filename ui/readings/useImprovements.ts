@@ -1,24 +1,17 @@
 'use client';
 import { useEffect, useState } from 'react';
-import type { WhatIf } from '@/core/explore/whatIf';
 import type { PackInput } from '@/core/report/evaluatePack';
 import type { ReadingKey } from '@/core/report/packReadings';
-import type { Quantity } from '@/core/units/quantity';
-
-/** What helps a figure most, and by how much. */
-export interface Improvement {
-  readonly change: WhatIf;
-  readonly by: Quantity;
-}
+import type { FoundImprovement } from './foundImprovement';
 
 /** Milliseconds without a change after which the small changes are tried: never while an edge is dragged. */
 const PAUSE = 180;
 
-const NONE: ReadonlyMap<ReadingKey, Improvement> = new Map();
+const NONE: ReadonlyMap<ReadingKey, FoundImprovement> = new Map();
 
 /** The best small change for flow, headroom and pass-through; `stale` while the pack is being changed. */
 export function useImprovements(input: PackInput): {
-  readonly improvements: ReadonlyMap<ReadingKey, Improvement>;
+  readonly improvements: ReadonlyMap<ReadingKey, FoundImprovement>;
   readonly stale: boolean;
 } {
   const [found, setFound] = useState({ input, improvements: NONE });

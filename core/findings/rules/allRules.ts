@@ -8,7 +8,7 @@ import { flowedOver } from './flowedOver';
 import { blockedLayer } from './blockedLayer';
 import { blockedSpill } from './blockedSpill';
 import { chemicalPlace } from './chemicalPlace';
-import { countedTwice } from './countedTwice';
+import { bothJobs } from './bothJobs';
 import { dirtyDownstream } from './dirtyDownstream';
 import { emptySpace } from './emptySpace';
 import { flatCartridge } from './flatCartridge';
@@ -69,7 +69,7 @@ export const RULES: readonly Rule[] = [
   flatCartridge,
   wornPiece,
   emptySpace,
-  countedTwice,
+  bothJobs,
   weakBiologicalMedia,
   intakeGuard,
   intakeDraught,

@@ -11,7 +11,7 @@ export const settlementFirst: Rule = ({ inFlow }) => {
       rule: 'settlement-first',
       level: 'note',
       title: sentence`${upperFirst(namesInside(settle))} ${verb(settle.length, 'goes', 'go')} first, for settlement.`,
-      reason: sentence`A reason holds here: open media slows the water and drops the heavy dirt before the foam. It is not counted as biological media.`,
+      reason: sentence`A reason holds here: open media slows the water and drops the heavy dirt before the foam. What bacteria live on its surface comes on top.`,
       effect: 0,
       layers: idsOf(settle),
     },

@@ -1,10 +1,10 @@
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { isBiologicalOnly } from '../../layers/layerRole';
-import { idsOf, namesInside, upperFirst } from './words';
+import { idsOf } from './words';
 
-/** One medium, one job: what catches dirt is not counted as surface for bacteria as well, unless it is all there is. */
-export const countedTwice: Rule = ({ inFlow, schools }) => {
+/** One medium for both jobs: foam alone is a school, a disposable cartridge throws its bacteria away. */
+export const bothJobs: Rule = ({ inFlow, schools }) => {
   const foam = inFlow.filter((placed) => placed.medium.family === 'foam');
   const cartridges = inFlow.filter((placed) => placed.medium.family === 'cartridge');
   const biologicalOnly = inFlow.some(
@@ -24,18 +24,6 @@ export const countedTwice: Rule = ({ inFlow, schools }) => {
           },
         ]
       : []),
-    ...(foam.length > 0 && biologicalOnly
-      ? [
-          {
-            rule: 'counted-once',
-            level: 'note' as const,
-            effect: 0,
-            title: sentence`${upperFirst(namesInside(foam))}: counted once, as mechanical.`,
-            reason: sentence`Film lives on its ${{ kind: 'surface', si: total(foam) }} as well, but that film goes each time the foam is squeezed hard. It is not added to the surface for bacteria.`,
-            layers: idsOf(foam),
-          },
-        ]
-      : []),
     ...(cartridges.length > 0 && !biologicalOnly
       ? [
           {
@@ -44,7 +32,7 @@ export const countedTwice: Rule = ({ inFlow, schools }) => {
             school: 'cartridges' as const,
             effect: 1,
             title: sentence`One disposable cartridge holds every job.`,
-            reason: sentence`Capture dirt, carbon and film sit on one pad: changing it throws the film away. Cut foam in its place, or put a bag of biological media beside it, or change one cartridge a week and never all.`,
+            reason: sentence`Dirt, carbon and bacteria sit on one pad: changing it throws the bacteria away. Cut foam in its place, or put a bag of biological media beside it, or change one cartridge a week and never all.`,
             layers: idsOf(cartridges),
           },
         ]
