@@ -1,5 +1,6 @@
 import { addMilliseconds } from 'date-fns';
 import { millisecondsInDay, millisecondsInHour } from 'date-fns/constants';
+import { forecast } from '@/core/dirt/forecast';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
@@ -15,8 +16,9 @@ const SEED = 20261125;
 /** Readings in each stretch between two repacks, the clean one included. */
 const READINGS = 5;
 const JUG_VOLUME = 2e-3;
-/** How far one filling strays from the next, as a share of the time. */
+/** How far one filling strays from the next, as a share of the time, and a stretch between two repacks from the model. */
 const FILLING_NOISE = 0.025;
+const MODEL_NOISE = 0.03;
 
 /** The demo's four waters with their log, ending at `now`. The same for the same `now`. */
 export function demoContent(now: Date): FilterContent[] {
@@ -27,8 +29,9 @@ function contentOf(water: Water, now: Date, random: () => number): FilterContent
   const { tank, filter } = water;
   const repackDays: number[] = [];
   for (let day = water.daysSince; day < LOG_DAYS; day += water.daysBetween) repackDays.unshift(day);
+  const flows = modelFlows(water);
   const stretches = repackDays.map((day, index) =>
-    stretchOf(water, index, day, repackDays[index + 1] ?? 0, now, random),
+    stretchOf(water, flows, index, day, repackDays[index + 1] ?? 0, now, random),
   );
   const open = filter.id === 'reed-bench' ? openJob(water, now) : { packs: [], jobs: [] };
   return {
@@ -43,9 +46,26 @@ function contentOf(water: Water, now: Date, random: () => number): FilterContent
 const moment = (now: Date, daysAgo: number, hours = 0): string =>
   addMilliseconds(now, millisecondsInDay * -daysAgo + millisecondsInHour * hours).toISOString();
 
+/** Flow at the outlet by days from a repack, m³/s, as the core has it: history, forecast and jug tell one story. */
+function modelFlows({ tank, filter, layers, daysBetween }: Water): Float64Array {
+  const found = forecast({ tank, filter, layers, others: [], visits: [], days: daysBetween, brief: true });
+  if (found === null) throw new Error(`Nothing is fed in ${tank.name}.`);
+  return found.simulation.flow;
+}
+
 /** One repack and the flows timed until the next. */
-function stretchOf(water: Water, index: number, from: number, to: number, now: Date, random: () => number) {
+function stretchOf(
+  water: Water,
+  modelled: Float64Array,
+  index: number,
+  from: number,
+  to: number,
+  now: Date,
+  random: () => number,
+) {
   const { filter } = water;
+  // What the model does not know of this stretch: the food, the film in the hoses.
+  const strays = 1 + MODEL_NOISE * (2 * random() - 1);
   const jobId = `${filter.id}-job-${index + 1}`;
   const pack = (role: Pack['role'], name: string): Pack => ({
     id: `${filter.id}-${role.replace(' ', '-')}-${index + 1}`,
@@ -83,8 +103,7 @@ function stretchOf(water: Water, index: number, from: number, to: number, now: D
     // The last reading stands two days before the next repack, or two days before today.
     const through = number / (READINGS - 1);
     const daysAgo = from + (Math.min(from - 0.5, to + 2) - from) * through;
-    const share = 1 - (1 - water.shareLeft) * ((from - daysAgo) / water.daysBetween) ** 1.6;
-    const time = JUG_VOLUME / (water.cleanFlow * share * (1 + 0.03 * (random() - 0.5)));
+    const time = JUG_VOLUME / (strays * modelled[Math.round(from - daysAgo)]!);
     return {
       kind: 'flow',
       id: `${filter.id}-flow-${index + 1}-${number + 1}`,

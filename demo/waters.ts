@@ -12,14 +12,11 @@ import type { Tank } from '@/core/tank/tank';
 
 const LITRES_PER_HOUR = 1e-3 / 3600;
 
-/** A water of the demo: its tank and filter, what is in the filter, and how its flow behaves between services. */
+/** A water of the demo: its tank and filter, what is in the filter, and when it is repacked. */
 export interface Water {
   readonly tank: Tank;
   readonly filter: Filter;
   readonly layers: readonly Layer[];
-  /** Flow when clean, m³/s, and the share of it that is left after `daysBetween`. */
-  readonly cleanFlow: number;
-  readonly shareLeft: number;
   readonly daysBetween: number;
   /** Days since the last repack. */
   readonly daysSince: number;
@@ -103,10 +100,8 @@ export const WATERS: readonly Water[] = [
       cut(plainLayer('ws-fine', 'foam-45', 'basket', 0.015), 0.11, 0.07),
       cut(plainLayer('ws-medium', 'foam-30', 'basket', 0.02), 0.11, 0.07),
     ],
-    cleanFlow: 425 * LITRES_PER_HOUR,
-    shareLeft: 0.52,
-    daysBetween: 68,
-    daysSince: 66,
+    daysBetween: 32,
+    daysSince: 26,
   },
   {
     tank: tankOf('reed-bench', {
@@ -131,10 +126,8 @@ export const WATERS: readonly Water[] = [
       bagged(plainLayer('rb-stone-1', 'porous-ceramic', 'tray-3', 0.08)),
       bagged(plainLayer('rb-stone-2', 'porous-ceramic', 'tray-4', 0.045)),
     ],
-    cleanFlow: 720 * LITRES_PER_HOUR,
-    shareLeft: 0.7,
-    daysBetween: 104,
-    daysSince: 98,
+    daysBetween: 54,
+    daysSince: 50,
   },
   {
     tank: tankOf('long-run', {
@@ -160,10 +153,8 @@ export const WATERS: readonly Water[] = [
       bagged(plainLayer('lr-stone-2', 'pumice', 'tray-2', 0.08)),
       bagged(plainLayer('lr-stone-3', 'pumice', 'tray-1', 0.08)),
     ],
-    cleanFlow: 1620 * LITRES_PER_HOUR,
-    shareLeft: 0.62,
-    daysBetween: 142,
-    daysSince: 84,
+    daysBetween: 40,
+    daysSince: 36,
   },
   {
     tank: tankOf('hatchery', {
@@ -181,9 +172,7 @@ export const WATERS: readonly Water[] = [
     }),
     filter: filterOf('internal-sponge', 'hatchery', 'Hatchery', 280),
     layers: [plainLayer('ha-sponge', 'foam-30', 'sponge', 0.025)],
-    cleanFlow: 205 * LITRES_PER_HOUR,
-    shareLeft: 0.84,
-    daysBetween: 15,
+    daysBetween: 30,
     daysSince: 11,
   },
 ];

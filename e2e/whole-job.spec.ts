@@ -7,8 +7,8 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await page.goto('/');
   await expect(page.getByRole('heading', { level: 2 })).toHaveText([
     'Reed bench',
-    'Window sill',
     'Long run',
+    'Window sill',
     'Hatchery',
   ]);
   await expect(page.getByText('Service now')).toBeVisible();

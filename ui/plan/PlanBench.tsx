@@ -28,6 +28,7 @@ import { ForecastRows } from '../time/ForecastRows';
 import { ServicePlanFold } from '../time/ServicePlanFold';
 import { TimeStrip } from '../time/TimeStrip';
 import { useForecast } from '../time/useForecast';
+import { useFlowFit } from '../time/useFlowFit';
 import { useHelps } from '../time/useHelps';
 import { NotchFold } from './NotchFold';
 import { ThroughFix } from './ThroughFix';
@@ -78,6 +79,7 @@ export function PlanBench(props: Props) {
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
   const { helps, stale } = useHelps(ahead.input);
+  const fit = useFlowFit(foundInput, bench.flow.clean?.flow.mean ?? null);
   // What is planned and compared over a year begins without the visits on the strip.
   const unvisited = useMemo<ForecastInput>(
     () => ({ tank: around.tank, filter, layers: editing.layers, others: around.others, visits: [] }),
@@ -134,6 +136,7 @@ export function PlanBench(props: Props) {
             report={shown}
             against={found}
             flow={bench.flow}
+            fit={fit}
             input={input}
             onEdit={editing.edit}
             day={day}

@@ -1,20 +1,23 @@
 import type { Filter } from '@/core/filter/filter';
+import type { CleanFlowFit } from '@/core/hydraulics/cleanFlowFit';
 import { turnover } from '@/core/hydraulics/turnover';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { FlowState } from '@/core/service/flowState';
 import { useWords } from '../fields/Habits';
 import { Quantity } from '../fields/Quantity';
 import { daysAgo } from '../fields/daysAgo';
+import type { Words } from '../fields/wordsFor';
 import styles from './ReadingsPanel.module.css';
 
 interface Props {
   readonly filter: Filter;
   readonly report: PackReport;
   readonly flow: FlowState;
+  readonly fit: CleanFlowFit | null;
 }
 
 /** The measured flow and what it does for this tank. It belongs to the pack that was in when it was timed. */
-export function FlowReadingRows({ filter, report, flow }: Props) {
+export function FlowReadingRows({ filter, report, flow, fit }: Props) {
   const words = useWords();
   const newest = flow.readings.at(-1);
   if (newest === undefined)
@@ -40,6 +43,15 @@ export function FlowReadingRows({ filter, report, flow }: Props) {
           {daysAgo(newest.at)}; {words.show({ kind: 'share', si: mean / filter.labelFlow })} of the label
         </dd>
       </div>
+      {fit === null || flow.clean === null ? null : (
+        <div className={styles.row} data-stop={fit.verdict === 'unexplained'}>
+          <dt className={styles.label}>Flow when clean, by jug</dt>
+          <dd className={styles.value} data-testid="reading-clean-flow">
+            <Quantity value={{ kind: 'flow', si: flow.clean.flow.mean }} />
+          </dd>
+          <dd className={styles.word}>{fitWord(fit, flow.clean.flow.mean, words)}</dd>
+        </div>
+      )}
       <div className={styles.row}>
         <dt className={styles.label}>Turnover, by jug</dt>
         <dd className={styles.value} data-testid="reading-measured-turnover">
@@ -49,4 +61,16 @@ export function FlowReadingRows({ filter, report, flow }: Props) {
       </div>
     </>
   );
+}
+
+/** Agreement, what explains the difference, or which entry is likely wrong. */
+function fitWord({ predicted, low, high, verdict }: CleanFlowFit, measured: number, words: Words): string {
+  const show = (si: number): string => words.show({ kind: 'flow', si });
+  const said = `${show(predicted)} predicted for the pack as found`;
+  if (verdict === 'agrees') return `agrees with the ${said}`;
+  const range = `${show(low)} to ${show(high)} with what was assumed of pump and hoses`;
+  if (verdict === 'fits') return `${said}, ${range}`;
+  return measured > predicted
+    ? `${said}, at most ${show(high)}: check the flow on the label, the bore of the hoses and the litres of the jug`
+    : `${said}, at least ${show(low)}: check for a tap half shut or a furred hose, and the flow on the label`;
 }

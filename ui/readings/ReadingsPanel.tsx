@@ -4,6 +4,7 @@ import type { PackInput, PackReport } from '@/core/report/evaluatePack';
 import type { PackEdit } from '@/core/pack/packEdit';
 import type { FlowState } from '@/core/service/flowState';
 import type { Filter } from '@/core/filter/filter';
+import type { CleanFlowFit } from '@/core/hydraulics/cleanFlowFit';
 import { useWords } from '../fields/Habits';
 import type { Words } from '../fields/wordsFor';
 import { Quantity } from '../fields/Quantity';
@@ -18,6 +19,8 @@ interface Props {
   /** The pack as found, to hold the figures against. */
   readonly against: PackReport | null;
   readonly flow: FlowState;
+  /** How the flow of the clean pack as found agrees with its prediction; null: not known. */
+  readonly fit: CleanFlowFit | null;
   readonly input: PackInput;
   readonly onEdit: (edit: PackEdit) => void;
   /** Day of the forecast that the figures are of; 0: as put in. */
@@ -27,7 +30,7 @@ interface Props {
 }
 
 /** Every figure of the plan: the number, where it comes from, and the same as found. */
-export function ReadingsPanel({ filter, report, against, flow, input, onEdit, day, overTime }: Props) {
+export function ReadingsPanel({ filter, report, against, flow, fit, input, onEdit, day, overTime }: Props) {
   const words = useWords();
   const { improvements, stale } = useImprovements(input);
   const before = new Map(
@@ -67,7 +70,7 @@ export function ReadingsPanel({ filter, report, against, flow, input, onEdit, da
         {readings.slice(0, split).map(row)}
         {overTime}
         {readings.slice(split).map(row)}
-        <FlowReadingRows flow={flow} filter={filter} report={report} />
+        <FlowReadingRows flow={flow} fit={fit} filter={filter} report={report} />
       </dl>
     </section>
   );

@@ -1,0 +1,67 @@
+import type { Filter } from '../filter/filter';
+import { shutOffHead } from '../filter/shutOffHead';
+import type { PlacedLayer } from '../layers/placedLayer';
+import { internalLoss } from './internalHead';
+import { operatingPoint } from './operatingPoint';
+
+/*
+ * How far what was assumed may be off before a flow cannot be explained by it, as a factor either way (calibrated):
+ * head of a pump that nobody has measured, or whose label or curve was entered; bore that the lining leaves of a hose
+ * that was assumed or entered; what a body without hoses takes.
+ */
+const HEAD = { assumed: 1.5, entered: 1.15 } as const;
+const BORE = { assumed: 1.15, entered: 1.05 } as const;
+const LOSS = { assumed: 1.5, entered: 1.15 } as const;
+/** Share by which a jug and a prediction may differ and still agree (calibrated: a model error of 5 %, and the jug’s own). */
+const AGREES = 0.1;
+
+/** What a flow timed with the clean pack says of a filter. Flows m³/s. */
+export interface CleanFlowFit {
+  readonly predicted: number;
+  /** Predicted with everything that was assumed as unfavourable, and as favourable, as is plausible. */
+  readonly low: number;
+  readonly high: number;
+  /** `agrees`: within what jug and model are off; `fits`: what was assumed can explain it; `unexplained`: it cannot. */
+  readonly verdict: 'agrees' | 'fits' | 'unexplained';
+}
+
+/**
+ * Holds a flow timed with the clean pack against the prediction.
+ *
+ * @param inFlow the layers that were in, in flow order
+ * @param measured m³/s
+ * @example cleanFlowFit(reedBench.filter, placeLayers(reedBench.filter, reedBench.layers), 25, 0.19e-3) // { verdict: 'agrees' }
+ */
+export function cleanFlowFit(
+  filter: Filter,
+  inFlow: readonly PlacedLayer[],
+  celsius: number,
+  measured: number,
+): CleanFlowFit {
+  const predicted = operatingPoint(filter, inFlow, celsius).flow;
+  const low = operatingPoint(variedFilter(filter, -1), inFlow, celsius).flow;
+  const high = operatingPoint(variedFilter(filter, 1), inFlow, celsius).flow;
+  const agrees = Math.abs(measured / predicted - 1) <= AGREES;
+  const fits = measured >= low * (1 - AGREES) && measured <= high * (1 + AGREES);
+  return { predicted, low, high, verdict: agrees ? 'agrees' : fits ? 'fits' : 'unexplained' };
+}
+
+/** @param way 1: all that was assumed in favour of the flow; −1: against it */
+function variedFilter(filter: Filter, way: 1 | -1): Filter {
+  const { pump, hoses, kind, labelFlow, assumed } = filter;
+  const head = HEAD[pump.head.by === 'assumed' ? 'assumed' : 'entered'] ** way;
+  const bore = BORE[assumed.includes('hoses') ? 'assumed' : 'entered'] ** way;
+  const loss = LOSS[pump.internalLoss === null ? 'assumed' : 'entered'] ** -way;
+  return {
+    ...filter,
+    pump: {
+      ...pump,
+      internalLoss: internalLoss(filter) * loss,
+      head:
+        pump.head.by === 'curve'
+          ? { by: 'curve', points: pump.head.points.map((point) => ({ ...point, head: point.head * head })) }
+          : { by: 'label', shutOff: shutOffHead(kind, pump, labelFlow).value * head },
+    },
+    hoses: hoses === null ? null : { ...hoses, bore: hoses.bore * bore },
+  };
+}
