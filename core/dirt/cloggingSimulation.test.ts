@@ -322,6 +322,11 @@ describe('facts of the trade', () => {
     const bare = simulation(filter, [], floating, { days: 120 });
     expect(bare.strainerOpen[120]).toBeLessThan(0.7);
     expect(bare.flow[120]).toBeLessThan(bare.flow[0] ?? 0);
+    // Common practice, no source: among dense floating plants a bare strainer can halve the flow in weeks.
+    const dense = tankOf(0.28, 3e-3, { litter: { perDay: 0.7e-3, floating: true } });
+    const weeks = simulation(filter, [], dense, { days: 84 });
+    expect(weeks.flow[14]).toBeGreaterThan(0.5 * (weeks.flow[0] ?? 0));
+    expect(weeks.flow[84]).toBeLessThan(0.5 * (weeks.flow[0] ?? 0));
     const guarded = addIntakeSponge(filter);
     const layers = [plainLayer('s', 'foam-20', 'intake-sponge', 0.02)];
     expect(simulation(guarded, layers, floating, { days: 120 }).strainerOpen[120]).toBe(1);

@@ -3,6 +3,7 @@ import { addIntakeSponge } from '../filter/addIntakeSponge';
 import type { Filter } from '../filter/filter';
 import { FilterKindSchema, type FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
+import { cannotSpill } from '../hydraulics/cannotSpill';
 import type { Schools } from './schools';
 import { FIRST_SCHOOLS } from './firstSchools';
 import { newTank } from '../tank/newTank';
@@ -496,6 +497,18 @@ describe('what hangs on a guess', () => {
 });
 
 describe('advice that fits the filter', () => {
+  it('finds no fault in pads trimmed so that the body cannot overflow', () => {
+    const shut = withSpill({ notch: null });
+    const body = shut(filterOf('hang-on-back-basket'));
+    const side = cannotSpill(body, 0.1)?.corner?.area ?? NaN;
+    // A strip along one wall of the 12 × 8 cm basket, nearly twice the area that a trimmed corner needs.
+    const trimmed = { cut: { length: 0.12, width: 0.08 - (1.8 * side) / 0.12 } };
+    const layers = pack(['foam-30', 'basket', 0.05, trimmed], ['foam-45', 'basket', 0.05, trimmed]);
+    expect(found('hang-on-back-basket', 'short-piece', { layers, filter: shut })[0]?.level).toBe('note');
+    // The same pads in a body with an open edge leave a gap for nothing.
+    expect(found('hang-on-back-basket', 'short-piece', { layers })[0]?.level).toBe('check');
+  });
+
   it('lets an empty cartridge well be, and speaks of shifting only where loose media can', () => {
     const layers = pack(['cartridge', 'slot-1', 0.018]);
     const empty = found('hang-on-back-cartridge', 'empty-space', { layers });

@@ -39,6 +39,9 @@ export function MediumPattern({ prefix, medium, scale }: Props) {
   );
 }
 
+/** Media of stiff walls side by side. */
+const RIBBED: readonly string[] = ['printed-block', 'moulded-grid'];
+
 interface Texture {
   readonly tile: readonly [number, number];
   readonly marks: ReactNode;
@@ -62,7 +65,7 @@ function texture(medium: Medium, scale: number): Texture {
         medium.id === 'lava' || medium.id === 'pumice',
       );
     case 'plastic':
-      return medium.id === 'balls' ? balls() : medium.id === 'printed-block' ? ribs() : curls();
+      return medium.id === 'balls' ? balls() : RIBBED.includes(medium.id) ? ribs() : curls();
     case 'carbon':
       return crumbs();
     case 'resin':

@@ -1,17 +1,47 @@
+import { faceArea } from '../../filter/chamberGeometry';
+import { cannotSpill } from '../../hydraulics/cannotSpill';
 import { PASS_THROUGH_GOAL } from '../../practice/passThroughGoal';
 import { sentence } from '../../units/sentence';
-import type { Rule } from '../finding';
+import type { Rule, RuleContext } from '../finding';
 import { idsOf, namesInside, upperFirst, verb } from './words';
 
 /** Gaps narrower than this, m, close by themselves when foam is wet. */
 const CLOSED_GAP = 0.0005;
 
+/** How much more than is needed a way trimmed on purpose may be open, as a factor (calibrated: nobody cuts exactly). */
+const GENEROUS = 2;
+const SCANT = 0.8;
+
+/** True where every piece of a hang-on-back without another way past is trimmed by about what keeps it from overflowing. */
+function isTrimmedOnPurpose({ filter, inFlow, chambers }: RuleContext): boolean {
+  if (filter.spill === null || filter.spill.notch !== null) return false;
+  const stack = Math.max(0, ...chambers.map(({ measure }) => measure.filledDepth));
+  const corner = cannotSpill(filter, stack)?.corner ?? null;
+  if (corner === null) return false;
+  return inFlow.every(({ chamber, measure }) => {
+    const open = faceArea(chamber.shape, 0) * (1 - measure.coverShare);
+    return open >= SCANT * corner.area && open <= GENEROUS * corner.area;
+  });
+}
+
 /** Pieces that do not reach the walls: the water takes the open way around them. */
-export const shortPiece: Rule = ({ inFlow, flowOf }) => {
+export const shortPiece: Rule = (context) => {
+  const { inFlow, flowOf } = context;
   const short = inFlow.filter(
     (placed) => placed.measure.wallGap > CLOSED_GAP && flowOf(placed).passThrough < PASS_THROUGH_GOAL,
   );
   if (short.length === 0) return [];
+  if (isTrimmedOnPurpose(context))
+    return [
+      {
+        rule: 'short-piece',
+        level: 'note',
+        title: sentence`Every layer is trimmed, so that the body cannot overflow.`,
+        reason: sentence`A reason holds here: with every layer blocked all of the water still finds its way past. The price is the water that goes by it while the pack is clean.`,
+        effect: 0,
+        layers: idsOf(short),
+      },
+    ];
   const gap = Math.max(...short.map((placed) => placed.measure.wallGap));
   const open = 1 - Math.min(...short.map((placed) => placed.measure.coverShare));
   const through = Math.min(...short.map((placed) => flowOf(placed).passThrough));
