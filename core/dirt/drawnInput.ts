@@ -1,6 +1,5 @@
 import type { Filter } from '../filter/filter';
-import { shutOffHead } from '../filter/shutOffHead';
-import { internalLoss } from '../hydraulics/internalHead';
+import { variedFilter } from '../hydraulics/variedFilter';
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Geometry } from '../media/geometry';
 import { feedPerDay } from '../tank/feedPerDay';
@@ -50,7 +49,7 @@ export function drawnInput(input: CloggingInput, run: number, { runs, seed }: Sa
     numbers: { ...numbers, ...drawn },
     own: {
       ...own,
-      filter: drawnFilter(own.filter, head, bore),
+      filter: variedFilter(own.filter, { head, bore, loss: 1 }),
       inFlow: own.inFlow.map((placed) => drawnLayer(placed, solid)),
     },
   };
@@ -63,23 +62,6 @@ const filterSpreads = ({ pump, assumed }: Filter): readonly number[] => [
   assumed.includes('hoses') ? BORE_SPREAD.assumed : BORE_SPREAD.entered,
   SOLID_SPREAD,
 ];
-
-function drawnFilter(filter: Filter, head: number, bore: number): Filter {
-  const { pump, hoses, kind, labelFlow } = filter;
-  const shutOff = shutOffHead(kind, pump, labelFlow).value;
-  return {
-    ...filter,
-    pump: {
-      ...pump,
-      internalLoss: internalLoss(filter),
-      head:
-        pump.head.by === 'curve'
-          ? { by: 'curve', points: pump.head.points.map((point) => ({ ...point, head: point.head * head })) }
-          : { by: 'label', shutOff: shutOff * head },
-    },
-    hoses: hoses === null ? null : { ...hoses, bore: hoses.bore * bore },
-  };
-}
 
 const drawnLayer = (placed: PlacedLayer, solid: number): PlacedLayer => ({
   ...placed,

@@ -1,8 +1,7 @@
 import type { Filter } from '../filter/filter';
-import { shutOffHead } from '../filter/shutOffHead';
 import type { PlacedLayer } from '../layers/placedLayer';
-import { internalLoss } from './internalHead';
 import { operatingPoint } from './operatingPoint';
+import { variedFilter, type FilterFactors } from './variedFilter';
 
 /*
  * How far what was assumed may be off before a flow cannot be explained by it, as a factor either way (calibrated):
@@ -39,29 +38,16 @@ export function cleanFlowFit(
   measured: number,
 ): CleanFlowFit {
   const predicted = operatingPoint(filter, inFlow, celsius).flow;
-  const low = operatingPoint(variedFilter(filter, -1), inFlow, celsius).flow;
-  const high = operatingPoint(variedFilter(filter, 1), inFlow, celsius).flow;
+  const low = operatingPoint(variedFilter(filter, factors(filter, -1)), inFlow, celsius).flow;
+  const high = operatingPoint(variedFilter(filter, factors(filter, 1)), inFlow, celsius).flow;
   const agrees = Math.abs(measured / predicted - 1) <= AGREES;
   const fits = measured >= low * (1 - AGREES) && measured <= high * (1 + AGREES);
   return { predicted, low, high, verdict: agrees ? 'agrees' : fits ? 'fits' : 'unexplained' };
 }
 
 /** @param way 1: all that was assumed in favour of the flow; −1: against it */
-function variedFilter(filter: Filter, way: 1 | -1): Filter {
-  const { pump, hoses, kind, labelFlow, assumed } = filter;
-  const head = HEAD[pump.head.by === 'assumed' ? 'assumed' : 'entered'] ** way;
-  const bore = BORE[assumed.includes('hoses') ? 'assumed' : 'entered'] ** way;
-  const loss = LOSS[pump.internalLoss === null ? 'assumed' : 'entered'] ** -way;
-  return {
-    ...filter,
-    pump: {
-      ...pump,
-      internalLoss: internalLoss(filter) * loss,
-      head:
-        pump.head.by === 'curve'
-          ? { by: 'curve', points: pump.head.points.map((point) => ({ ...point, head: point.head * head })) }
-          : { by: 'label', shutOff: shutOffHead(kind, pump, labelFlow).value * head },
-    },
-    hoses: hoses === null ? null : { ...hoses, bore: hoses.bore * bore },
-  };
-}
+const factors = ({ pump, assumed }: Filter, way: 1 | -1): FilterFactors => ({
+  head: HEAD[pump.head.by === 'assumed' ? 'assumed' : 'entered'] ** way,
+  bore: BORE[assumed.includes('hoses') ? 'assumed' : 'entered'] ** way,
+  loss: LOSS[pump.internalLoss === null ? 'assumed' : 'entered'] ** -way,
+});
