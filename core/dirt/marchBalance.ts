@@ -28,7 +28,7 @@ export function marchDrive(water: FilterWater): MarchDrive {
   const most = mostFlow(water);
   return {
     most,
-    headAt: tabulated(driveOf(water), most, POINTS).at,
+    headAt: tabulated(driveOf(water), most, POINTS),
     lipAt: spill === null ? () => 0 : lipTable(spill, water.stackHeight, most),
     weight: water.fluid.density * GRAVITY,
   };
@@ -41,7 +41,7 @@ function lipTable(
   most: number,
 ): (flow: number) => number {
   const table = tabulated((power) => lipHeight(spill, stackHeight, power ** 1.5), most ** (2 / 3), POINTS);
-  return (flow) => (flow <= 0 ? 0 : table.at(flow ** (2 / 3)));
+  return (flow) => (flow <= 0 ? 0 : table(flow ** (2 / 3)));
 }
 
 /**

@@ -1,9 +1,3 @@
-/** A smooth function and its slope, looked up in a table. */
-export interface Tabulated {
-  readonly at: (x: number) => number;
-  readonly slopeAt: (x: number) => number;
-}
-
 /** Share of the step of a table by which its slopes are taken. */
 const NEARBY = 1e-3;
 
@@ -13,9 +7,13 @@ const NEARBY = 1e-3;
  *
  * @param points how many, 3 or more
  * @source Hermite’s cubic interpolation; slopes by differences.
- * @example tabulated((x) => x * x, 10, 11).at(2.5) // 6.25
+ * @example tabulated((x) => x * x, 10, 11)(2.5) // 6.25
  */
-export function tabulated(valueAt: (x: number) => number, most: number, points: number): Tabulated {
+export function tabulated(
+  valueAt: (x: number) => number,
+  most: number,
+  points: number,
+): (x: number) => number {
   const step = most / (points - 1);
   const values = Float64Array.from({ length: points }, (_, index) => valueAt(index * step));
   const near = step * NEARBY;
@@ -24,25 +22,13 @@ export function tabulated(valueAt: (x: number) => number, most: number, points: 
     const high = Math.min(most, index * step + near);
     return (valueAt(high) - valueAt(low)) / (high - low);
   });
-  const placeOf = (x: number): number => Math.min(points - 2, Math.max(0, Math.floor(x / step)));
-  return {
-    at: (x) => {
-      if (x >= most) return values[points - 1]! + slopes[points - 1]! * (x - most);
-      const place = placeOf(x);
-      const t = x / step - place;
-      const [a, b] = [values[place]!, values[place + 1]!];
-      const [ma, mb] = [slopes[place]! * step, slopes[place + 1]! * step];
-      const bend = 2 * (a - b) + ma + mb;
-      return a + t * (ma + t * (-3 * (a - b) - 2 * ma - mb + t * bend));
-    },
-    slopeAt: (x) => {
-      if (x >= most) return slopes[points - 1]!;
-      const place = placeOf(x);
-      const t = x / step - place;
-      const [a, b] = [values[place]!, values[place + 1]!];
-      const [ma, mb] = [slopes[place]! * step, slopes[place + 1]! * step];
-      const bend = 2 * (a - b) + ma + mb;
-      return (ma + t * (2 * (-3 * (a - b) - 2 * ma - mb) + 3 * t * bend)) / step;
-    },
+  return (x) => {
+    if (x >= most) return values[points - 1]! + slopes[points - 1]! * (x - most);
+    const place = Math.min(points - 2, Math.max(0, Math.floor(x / step)));
+    const t = x / step - place;
+    const [a, b] = [values[place]!, values[place + 1]!];
+    const [ma, mb] = [slopes[place]! * step, slopes[place + 1]! * step];
+    const bend = 2 * (a - b) + ma + mb;
+    return a + t * (ma + t * (-3 * (a - b) - 2 * ma - mb + t * bend));
   };
 }
