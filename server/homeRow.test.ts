@@ -50,6 +50,8 @@ describe('homeRow', () => {
     expect(row.pack?.layers[0]).toEqual({
       id: layers[0]?.id,
       medium: layers[0]?.medium,
+      own: null,
+      mix: null,
       dirt: layers[0]?.dirt,
     });
     expect(JSON.stringify(row).length).toBeLessThan(8000);

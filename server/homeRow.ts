@@ -39,7 +39,7 @@ export interface HomeRow {
   /** null while nobody knows what is in it. */
   readonly pack: {
     readonly chambers: number;
-    readonly layers: readonly Pick<Layer, 'id' | 'medium' | 'dirt'>[];
+    readonly layers: readonly Pick<Layer, 'id' | 'medium' | 'own' | 'mix' | 'dirt'>[];
     readonly report: {
       readonly layers: readonly Pick<
         PackReport['layers'][number],
@@ -78,7 +78,7 @@ export function homeRow({ filter, around, job, layers, log }: HomeFilter, now: s
         ? null
         : {
             chambers: filter.chambers.length,
-            layers: layers.map(({ id, medium, dirt }) => ({ id, medium, dirt })),
+            layers: layers.map(({ id, medium, own, mix, dirt }) => ({ id, medium, own, mix, dirt })),
             report: {
               thickness: report.totals.thickness,
               layers: report.layers.map(({ layerId, from, to, coverShare }) => ({

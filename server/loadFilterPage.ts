@@ -4,6 +4,7 @@ import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Photo } from '@/core/job/photo';
 import { placeLayers } from '@/core/layers/placeLayers';
+import type { OwnMedium } from '@/core/media/ownMedium';
 import type { Pack } from '@/core/pack/pack';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import type { FilterFlow } from '@/core/service/flowShares';
@@ -16,6 +17,7 @@ import { filters } from '@/store/filters';
 import { jobs } from '@/store/jobs';
 import { log } from '@/store/log';
 import type { Db } from '@/store/openDatabase';
+import { ownMedia } from '@/store/ownMedia';
 import { packs } from '@/store/packs';
 import { photos } from '@/store/photos';
 import { settings } from '@/store/settings';
@@ -29,6 +31,8 @@ export interface FilterPage {
   /** The tank as it stands, the other filters on it, the keeper’s schools, and now. */
   readonly around: Surroundings;
   readonly settings: Stored<Settings>;
+  /** Media of the keeper’s own, in whichever pack they are. */
+  readonly ownMedia: readonly OwnMedium[];
   /** All filters of the tank, this one first, each with its newest timed flow. */
   readonly flows: readonly FilterFlow[];
   readonly filter: Stored<Filter>;
@@ -86,6 +90,7 @@ export function loadFilterPage(db: Db, filterId: string): FilterPage | BrokenPag
   return {
     tank,
     settings: stored,
+    ownMedia: ownMedia(db),
     around: { tank: tank.doc, others, schools: stored.doc.schools, now: new Date().toISOString() },
     flows: [filter.doc, ...others.map((other) => other.filter)].map((doc) => flowOf(db, doc, tank.doc)),
     filter,

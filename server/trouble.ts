@@ -1,3 +1,4 @@
+import { upperFirst } from '@/core/units/firstLetter';
 import { KIND_WORDS, type DocumentKind } from '@/formats/documents/kinds';
 import type { Unreadable } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';
@@ -31,5 +32,5 @@ export const troublesOf = (db: Db, documents: readonly Unreadable[]): Trouble[] 
 function titleOf({ kind, text }: Unreadable): string {
   const word = KIND_WORDS[kind];
   const name = /"name":\s*"((?:[^"\\]|\\.){1,60})"/.exec(text)?.[1];
-  return `${word.charAt(0).toUpperCase()}${word.slice(1)}${name === undefined ? '' : ` “${name}”`}`;
+  return `${upperFirst(word)}${name === undefined ? '' : ` “${name}”`}`;
 }

@@ -1,5 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Filter } from '@/core/filter/filter';
+import type { Layer } from '@/core/layers/layer';
+import type { OwnMedium } from '@/core/media/ownMedium';
 import { contentFaults } from '@/formats/contentFaults';
 import type { FilterContent } from '@/formats/neatLayerFile';
 import type { Stored } from './documentTable';
@@ -8,6 +10,7 @@ import { filters } from './filters';
 import { jobs } from './jobs';
 import { log } from './log';
 import type { Db } from './openDatabase';
+import { ownMedia } from './ownMedia';
 import { packs } from './packs';
 import { checkRoom } from './room';
 import { tanks } from './tanks';
@@ -46,11 +49,18 @@ export function insertFilterContent(db: Db, content: FilterContent): Stored<Filt
     .immediate();
 }
 
-/** Adds the content of a file beside what is there: every document gets a new id, so that nothing stored is touched. */
-export const addFilterContent = (db: Db, content: FilterContent): Stored<Filter> =>
-  insertFilterContent(db, withNewIds(content));
+/**
+ * Adds the content of a file beside what is there: every document gets a new id, so that nothing stored is touched.
+ * So does a medium of one’s own that is stored with other figures.
+ */
+export function addFilterContent(db: Db, content: FilterContent): Stored<Filter> {
+  const stored = new Map(ownMedia(db).map((own) => [own.id, JSON.stringify(own)]));
+  const isOther = (own: OwnMedium): boolean =>
+    stored.has(own.id) && stored.get(own.id) !== JSON.stringify(own);
+  return insertFilterContent(db, withNewIds(content, isOther));
+}
 
-function withNewIds(content: FilterContent): FilterContent {
+function withNewIds(content: FilterContent, isOther: (own: OwnMedium) => boolean): FilterContent {
   const fresh = new Map<string, string>();
   const renew = (id: string): string => {
     const known = fresh.get(id) ?? randomUUID();
@@ -60,11 +70,25 @@ function withNewIds(content: FilterContent): FilterContent {
   const filterId = renew(`filter:${content.filter.id}`);
   const tankId = renew(`tank:${content.tank.id}`);
   const packId = (id: string): string => renew(`pack:${id}`);
+  const renamedOwn = <T extends Pick<Layer, 'medium' | 'own'>>(part: T): T => {
+    if (part.own === null || !isOther(part.own)) return part;
+    const id = renew(`own:${part.own.id}`);
+    return { ...part, medium: id, own: { ...part.own, id } };
+  };
+  const layerOf = (layer: Layer): Layer => ({
+    ...renamedOwn(layer),
+    mix: layer.mix === null ? null : { ...layer.mix, parts: layer.mix.parts.map(renamedOwn) },
+  });
   const jobId = (id: string | null): string | null => (id === null ? null : renew(`job:${id}`));
   return {
     tank: { ...content.tank, id: tankId },
     filter: { ...content.filter, id: filterId, tankId },
-    packs: content.packs.map((pack) => ({ ...pack, id: packId(pack.id), filterId })),
+    packs: content.packs.map((pack) => ({
+      ...pack,
+      id: packId(pack.id),
+      filterId,
+      layers: pack.layers.map(layerOf),
+    })),
     jobs: content.jobs.map((job) => ({
       ...job,
       id: renew(`job:${job.id}`),

@@ -7,6 +7,7 @@ import { filters } from './filters';
 import { NEWEST_JOBS } from './newestJobs';
 import type { Db } from './openDatabase';
 import type { Sorted } from './readRow';
+import { spreadOwnMedia } from './ownMedia';
 import { checkRoom } from './room';
 
 const table = documentTable('pack');
@@ -54,6 +55,7 @@ export const packs = {
           throw new InvalidError(['What was packed is a record and is not changed afterwards.']);
         checkLayers(db, pack);
         const updated = table.update(db, version, pack);
+        spreadOwnMedia(db, pack);
         checkRoom(db, pack.filterId);
         return updated;
       })

@@ -1,6 +1,6 @@
 import type { Filter } from '../filter/filter';
 import { isCanister, isHangOnBack } from '../filter/kindFamily';
-import { mediumById } from '../media/catalogue';
+import { mediumOf } from '../layers/mediumOf';
 import type { Layer } from '../layers/layer';
 
 /** When in a job a caution is due. */
@@ -11,7 +11,7 @@ export type CautionMoment = 'opening' | 'handling' | 'closing';
  * Wiring and anything a local code covers is for a licensed electrician.
  */
 export function cautions(filter: Filter, layers: readonly Layer[], moment: CautionMoment): string[] {
-  const families = new Set(layers.map((layer) => mediumById(layer.medium).family));
+  const families = new Set(layers.map((layer) => mediumOf(layer).family));
   const dusty = ['carbon', 'porous mineral', 'dense rings', 'zeolite'].some((text) =>
     [...families].some((family) => family === text),
   );

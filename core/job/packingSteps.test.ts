@@ -29,6 +29,15 @@ describe('packingSteps', () => {
     ]);
   });
 
+  it('says what is mixed before it goes in', () => {
+    const mix = { parts: [{ medium: 'scrubbers', own: null, share: 0.25 }], porosity: null };
+    const [step] = stepsOf('canister-down-flow', [{ ...plainLayer('a', 'lava', 'tray-1', 0.05), mix }]);
+    expect(step?.medium.name).toBe('Lava rock mixed with plastic pot scrubbers');
+    expect(step?.hints).toContain(
+      'Mix it first: of the volume, 25 % plastic pot scrubbers; the rest is lava rock, 15 mm.',
+    );
+  });
+
   it('says how large to cut and how much to fill', () => {
     const [pad, stone] = stepsOf('hang-on-back-basket', [
       plainLayer('pad', 'foam-15', 'basket', 0.03),

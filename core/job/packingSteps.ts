@@ -1,10 +1,12 @@
 import { faceSides, isInward } from '../filter/chamberGeometry';
 import type { Chamber, Filter } from '../filter/filter';
-import { mediumById } from '../media/catalogue';
+import { mediumOf, partMedium } from '../layers/mediumOf';
+import { catalogueId } from '../media/catalogueId';
 import type { Medium } from '../media/medium';
 import type { PackReport } from '../report/evaluatePack';
 import { packingOrder } from '../layers/packingOrder';
 import type { Layer } from '../layers/layer';
+import { lowerFirst } from '../units/firstLetter';
 import { sentence, type Sentence } from '../units/sentence';
 
 /** One piece to put in: what, where, how large, and what to see to. */
@@ -26,9 +28,9 @@ export function packingSteps(filter: Filter, layers: readonly Layer[], report: P
     const chamber = filter.chambers.find((item) => item.id === layer.chamber);
     const measure = report.layers.find((layerReport) => layerReport.layerId === layer.id);
     if (chamber === undefined || measure === undefined) return [];
-    const medium = mediumById(layer.medium);
+    const medium = mediumOf(layer);
     const before = inPackingOrder[index - 1];
-    const below = before?.chamber === layer.chamber ? mediumById(before.medium) : null;
+    const below = before?.chamber === layer.chamber ? mediumOf(before) : null;
     return [
       {
         layerId: layer.id,
@@ -46,7 +48,7 @@ export function packingSteps(filter: Filter, layers: readonly Layer[], report: P
 }
 
 function placeIn(chamber: Chamber, below: Medium | null): string {
-  const name = below === null ? null : below.name.charAt(0).toLowerCase() + below.name.slice(1);
+  const name = below === null ? null : lowerFirst(below.name);
   if (chamber.way === 'inward') return name === null ? 'all around' : `inside the ${name}`;
   if (chamber.way === 'across') return name === null ? 'at the inlet side' : `after the ${name}`;
   return name === null ? 'at the very bottom' : `on top of the ${name}`;
@@ -65,6 +67,17 @@ function cutSize(chamber: Chamber, layer: Layer): Sentence {
     : sentence`${length} × ${width}, ${thick} thick.`;
 }
 
+/** What is mixed by volume before it goes in. */
+function mixingHint(layer: Layer): string[] {
+  if (layer.mix === null) return [];
+  const parts = layer.mix.parts.map(
+    (part) => `${Math.round(part.share * 100)} % ${lowerFirst(partMedium(part).name)}`,
+  );
+  return [
+    `Mix it first: of the volume, ${parts.join(', ')}; the rest is ${lowerFirst(mediumOf({ ...layer, mix: null }).name)}.`,
+  ];
+}
+
 function hintsFor(chamber: Chamber, layer: Layer, medium: Medium): string[] {
   const sheet = medium.supply === 'sheet';
   const bumps = { up: 'down', down: 'up', across: 'towards the inlet', inward: 'outward' }[chamber.way];
@@ -72,9 +85,10 @@ function hintsFor(chamber: Chamber, layer: Layer, medium: Medium): string[] {
     ...(sheet && layer.cut === null && !isInward(chamber.shape)
       ? ['Cut it a little oversize: it must touch the walls all around.']
       : []),
-    ...(medium.id === 'foam-bumped' ? [`The bumps face ${bumps}, against the water.`] : []),
+    ...(catalogueId(medium) === 'foam-bumped' ? [`The bumps face ${bumps}, against the water.`] : []),
     ...(layer.holder === 'bag' || layer.holder === 'small bags' ? ['Spread the bag into the corners.'] : []),
     ...(layer.holder === 'wrapper' ? ['Take it out of the plastic and leave it in the mesh.'] : []),
+    ...mixingHint(layer),
     ...(layer.placed ? ['Place the pieces side by side rather than tossing them in.'] : []),
   ];
 }

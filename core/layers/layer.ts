@@ -1,7 +1,10 @@
 import { z } from 'zod';
 import { IdSchema, NoteSchema } from '../document/fields';
+import { OwnMediumSchema } from '../media/ownMedium';
 import { bounded } from '../units/bounded';
 import { LAYER_BOUNDS } from './layerBounds';
+import { MEDIUM_ID } from './mediumId';
+import { MixSchema } from './mix';
 import { DIRT_STATES, SIGNS, TREATMENTS } from './layerStates';
 
 /** How loose media is held. Two small bags hold less than one large one; a wrapper lets no water in. */
@@ -20,7 +23,9 @@ export type Treatment = z.infer<typeof TreatmentSchema>;
 /** One piece of media in a chamber; m. */
 export const LayerSchema = z.object({
   id: IdSchema,
-  medium: z.string().min(1).max(64).describe('Id of a medium in the catalogue'),
+  medium: MEDIUM_ID,
+  own: OwnMediumSchema.nullable().describe('Its figures, for a medium of the keeper’s own; else null'),
+  mix: MixSchema.nullable().describe('What is mixed with it; null: nothing'),
   chamber: IdSchema.describe('Id of the chamber it sits in'),
   thickness: bounded(LAYER_BOUNDS.thickness).describe('Along the flow, m'),
   cut: z

@@ -1,8 +1,8 @@
 import type { Filter } from '../filter/filter';
 import { isSettlementPlace } from '../filter/settlementPlace';
-import { mediumById } from '../media/catalogue';
 import { hasRole } from '../media/hasRole';
 import type { Layer } from './layer';
+import { mediumOf } from './mediumOf';
 
 /** What a layer counts for in this pack. Each layer counts once. */
 export type LayerRole = 'spacer' | 'settle' | 'mechanical' | 'biological' | 'polish' | 'chemical' | 'unknown';
@@ -12,12 +12,12 @@ export const ROLE_ORDER: readonly LayerRole[] = ['settle', 'mechanical', 'biolog
 
 /** True for media whose whole purpose is the film; foam and cartridges do that beside another job. */
 export function isBiologicalOnly(layer: Layer): boolean {
-  const medium = mediumById(layer.medium);
+  const medium = mediumOf(layer);
   return hasRole(medium, 'biological') && !hasRole(medium, 'mechanical');
 }
 
 /** True when the layer’s medium catches dirt. @throws Error when there is no such medium */
-export const isMechanical = (layer: Layer): boolean => hasRole(mediumById(layer.medium), 'mechanical');
+export const isMechanical = (layer: Layer): boolean => hasRole(mediumOf(layer), 'mechanical');
 
 /**
  * The stage of each layer, in the order given, which must be the flow order.
@@ -34,7 +34,7 @@ export function rolesInFlow(filter: Filter, layers: readonly Layer[]): LayerRole
   const settlesAt = (index: number): boolean =>
     index < firstMechanical && settlingIn.has(layers[index]?.chamber ?? '');
   const stageOf = (layer: Layer, place: number): LayerRole => {
-    const medium = mediumById(layer.medium);
+    const medium = mediumOf(layer);
     if (medium.family === 'spacer') return 'spacer';
     if (medium.roles.length === 0) return 'unknown';
     if (medium.roles.every((job) => job === 'chemical')) return 'chemical';
@@ -48,6 +48,6 @@ export function rolesInFlow(filter: Filter, layers: readonly Layer[]): LayerRole
     return fine && biologicalBefore && !biologicalAfter ? 'polish' : 'mechanical';
   };
   const settles = (layer: Layer, position: number): boolean =>
-    hasRole(mediumById(layer.medium), 'settle') && settlesAt(position);
+    hasRole(mediumOf(layer), 'settle') && settlesAt(position);
   return layers.map(stageOf);
 }

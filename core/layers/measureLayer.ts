@@ -1,7 +1,7 @@
 import type { Chamber } from '../filter/filter';
 import { volumeBetween, faceArea, faceSides, isInward } from '../filter/chamberGeometry';
-import { mediumById } from '../media/catalogue';
 import type { Layer } from './layer';
+import { mediumOf } from './mediumOf';
 import { solidsFactor } from './solidsFactor';
 import { usableSurface, type SurfaceRange } from './usableSurface';
 
@@ -18,6 +18,8 @@ export interface LayerMeasure {
   readonly volume: number;
   readonly dryMass: number;
   readonly drainedMass: number;
+  /** Dry mass of what is sized by weight, kg. */
+  readonly weighedMass: number;
   /** Surface on which a film can live, m²: the likely value, and its range. */
   readonly surface: number;
   readonly surfaceRange: SurfaceRange;
@@ -29,7 +31,7 @@ export interface LayerMeasure {
  * @source solid geometry; bulk densities of the catalogue; {@link solidsFactor} for what is placed, bagged or compressed.
  */
 export function measureLayer(chamber: Chamber, layer: Layer, from: number): LayerMeasure {
-  const medium = mediumById(layer.medium);
+  const medium = mediumOf(layer);
   const to = from + layer.thickness;
   const { coverShare, wallGap } = cover(chamber, layer);
   const volume = coverShare * volumeBetween(chamber.shape, from, to);
@@ -44,6 +46,7 @@ export function measureLayer(chamber: Chamber, layer: Layer, from: number): Laye
     volume,
     dryMass: volume * medium.dryBulk * solids,
     drainedMass: volume * medium.drainedBulk * solids,
+    weighedMass: volume * medium.weighedBulk * solids,
     surface: surfaceRange.likely,
     surfaceRange,
   };

@@ -1,7 +1,7 @@
 import type { Filter } from '../filter/filter';
-import { mediumById } from '../media/catalogue';
 import { flowOrder } from './flowOrder';
 import type { Layer } from './layer';
+import { mediumOf } from './mediumOf';
 import { measureLayer } from './measureLayer';
 import type { PlacedLayer } from './placedLayer';
 import { rolesInFlow } from './layerRole';
@@ -23,6 +23,6 @@ export function placeLayers(filter: Filter, layers: readonly Layer[]): PlacedLay
     if (chamber === undefined || role === undefined) return [];
     const measure = measureLayer(chamber, layer, filledTo.get(chamber.id) ?? 0);
     filledTo.set(chamber.id, measure.to);
-    return [{ layer, medium: mediumById(layer.medium), chamber, role, measure }];
+    return [{ layer, medium: mediumOf(layer), chamber, role, measure }];
   });
 }

@@ -4,6 +4,8 @@ import type { Layer } from './layer';
 export const plainLayer = (id: string, medium: string, chamber: string, thickness: number): Layer => ({
   id,
   medium,
+  own: null,
+  mix: null,
   chamber,
   thickness,
   cut: null,

@@ -1,29 +1,36 @@
 import { z } from 'zod';
+import { bounded } from '../units/bounded';
+import { GEOMETRY_BOUNDS } from './geometryBounds';
 
-const size = (what: string) => z.number().positive().max(0.2).describe(`${what}, m`);
-const porosity = z.number().gt(0).lt(1).describe('Share of the bed that is open to the water, 0–1');
+const size = (key: keyof typeof GEOMETRY_BOUNDS) =>
+  bounded(GEOMETRY_BOUNDS[key]).describe(`${GEOMETRY_BOUNDS[key].what}, m`);
+const porosity = bounded(GEOMETRY_BOUNDS.porosity).describe(
+  'Share of the bed that is open to the water, 0–1',
+);
 
 /** The shape of a medium's solid, from which its surface, pore and resistance follow. Lengths in m. */
 export const GeometrySchema = z.discriminatedUnion('form', [
   z.object({
     form: z.literal('foam'),
-    poresPerInch: z.number().min(5).max(100).describe('Pores along 25.4 mm'),
+    poresPerInch: bounded(GEOMETRY_BOUNDS.poresPerInch).describe('Pores along 25.4 mm'),
     porosity,
   }),
-  z.object({ form: z.literal('fibre'), fibreDiameter: size('Fibre diameter'), porosity }),
+  z.object({ form: z.literal('fibre'), fibreDiameter: size('fibreDiameter'), porosity }),
   z.object({
     form: z.literal('grains'),
-    grainSize: size('Diameter of the sphere with the same surface per volume'),
+    grainSize: bounded(GEOMETRY_BOUNDS.grainSize).describe(
+      'Diameter of the sphere with the same surface per volume, m',
+    ),
     porosity,
   }),
   z.object({
     form: z.literal('rings'),
-    outerDiameter: size('Outer diameter'),
-    bore: size('Inner diameter'),
-    length: size('Length of one ring'),
+    outerDiameter: size('outerDiameter'),
+    bore: size('bore'),
+    length: size('length'),
     porosity,
   }),
-  z.object({ form: z.literal('ribbon'), thickness: size('Thickness of ribbon, wall or rib'), porosity }),
+  z.object({ form: z.literal('ribbon'), thickness: size('thickness'), porosity }),
 ]);
 export type Geometry = z.infer<typeof GeometrySchema>;
 

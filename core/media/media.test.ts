@@ -62,7 +62,7 @@ describe('catalogue', () => {
 
   // Source: porous mineral media about 0.65–0.7 kg per litre of tray, poured (common practice, no source).
   it('weighs porous mineral media as the trade does', () => {
-    const weighed = CATALOGUE.filter((medium) => medium.sizedByWeight);
+    const weighed = CATALOGUE.filter((medium) => medium.weighedBulk > 0);
     expect(weighed.length).toBeGreaterThan(3);
     for (const medium of weighed) {
       expect(medium.dryBulk).toBeGreaterThanOrEqual(650);

@@ -25,6 +25,9 @@ export const MediumFamilySchema = z.enum([
 ]);
 export type MediumFamily = z.infer<typeof MediumFamilySchema>;
 
+/** What becomes of a medium at a service. */
+export const ServiceSchema = z.enum(['squeeze', 'rinse', 'replace', 'recharge', 'leave']);
+
 /** A share that is known as a range. */
 const UsableShareSchema = z.object({
   low: z.number().min(0),
@@ -36,6 +39,8 @@ export type UsableShare = z.infer<typeof UsableShareSchema>;
 /** One generic medium. Bulk densities in kg per m³ of layer; surfaces follow from the geometry. */
 export const MediumSchema = z.object({
   id: z.string(),
+  /** The medium of the catalogue whose looks it has, for one that is not in the catalogue. */
+  like: z.string().optional(),
   name: z.string(),
   /** One or two capital letters that mark the layer in every drawing. */
   letter: z.string().min(1).max(2),
@@ -53,10 +58,10 @@ export const MediumSchema = z.object({
   dryBulk: z.number().positive(),
   /** Lifted out and left to drip for a minute. */
   drainedBulk: z.number().positive(),
-  /** Sold and sized by weight: counts in kg per 100 L. */
-  sizedByWeight: z.boolean(),
+  /** Of media that are sized by weight: what counts in kg per 100 L, kg per m³ dry; 0 for all others. */
+  weighedBulk: z.number().min(0),
   compressible: z.boolean(),
-  service: z.enum(['squeeze', 'rinse', 'replace', 'recharge', 'leave']),
+  service: ServiceSchema,
   /** What to do with it when new. */
   prepare: z.string(),
   provenance: z.object({ bulk: ProvenanceSchema, geometry: ProvenanceSchema, surface: ProvenanceSchema }),

@@ -1,5 +1,7 @@
 import type { Filter } from '../filter/filter';
-import { findMedium, UNKNOWN_MEDIUM } from '../media/catalogue';
+import { madeOnlyOf } from '../layers/madeOnlyOf';
+import { unknownMedia } from '../layers/unknownMedia';
+import { UNKNOWN_MEDIUM } from '../media/catalogue';
 import type { Pack } from './pack';
 
 /**
@@ -10,9 +12,9 @@ export function fitPack(filter: Filter, pack: Pack): Pack {
   const chambers = new Set(filter.chambers.map((chamber) => chamber.id));
   const home = (filter.chambers.find((chamber) => chamber.where === 'body') ?? filter.chambers[0])?.id;
   const layers = pack.layers.map((layer) => {
-    const medium = findMedium(layer.medium) === undefined ? UNKNOWN_MEDIUM : layer.medium;
+    const made = unknownMedia(layer).length > 0 ? madeOnlyOf(UNKNOWN_MEDIUM) : null;
     const chamber = chambers.has(layer.chamber) ? layer.chamber : (home ?? layer.chamber);
-    return medium === layer.medium && chamber === layer.chamber ? layer : { ...layer, medium, chamber };
+    return made === null && chamber === layer.chamber ? layer : { ...layer, ...made, chamber };
   });
   return layers.every((layer, index) => layer === pack.layers[index]) ? pack : { ...pack, layers };
 }

@@ -1,4 +1,6 @@
 import type { Layer } from '../layers/layer';
+import type { OwnMedium } from '../media/ownMedium';
+import { withOwnMedium } from './withOwnMedium';
 
 /** One change to a plan. The bench's drags, its keys and the findings' remedies all speak in these. */
 export type PackEdit =
@@ -7,12 +9,14 @@ export type PackEdit =
   | { readonly type: 'move'; readonly layerId: string; readonly chamberId: string; readonly index: number }
   | { readonly type: 'set'; readonly layerId: string; readonly change: Partial<Omit<Layer, 'id'>> }
   | { readonly type: 'arrange'; readonly chamberId: string; readonly layerIds: readonly string[] }
+  | { readonly type: 'describe'; readonly own: OwnMedium }
   | { readonly type: 'replace'; readonly layers: readonly Layer[] }
   | { readonly type: 'all'; readonly edits: readonly PackEdit[] };
 
 /**
  * The layers after an edit; the input is left as it was. `index` counts within the chamber, in flow order, after the
- * moved layer was taken out, and is held to what the chamber has. An edit that names a layer which is not there
+ * moved layer was taken out, and is held to what the chamber has. `describe` gives a medium of one’s own other figures
+ * wherever it is. An edit that names a layer which is not there
  * changes nothing.
  */
 export function applyEdit(layers: readonly Layer[], edit: PackEdit): Layer[] {
@@ -39,6 +43,8 @@ export function applyEdit(layers: readonly Layer[], edit: PackEdit): Layer[] {
         .sort((a, b) => order(a) - order(b));
       return layers.map((layer) => (layer.chamber === edit.chamberId ? (arranged.shift() ?? layer) : layer));
     }
+    case 'describe':
+      return withOwnMedium(layers, edit.own);
     case 'replace':
       return [...edit.layers];
     case 'all':

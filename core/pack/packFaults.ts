@@ -1,6 +1,6 @@
 import type { Filter } from '../filter/filter';
 import type { Layer } from '../layers/layer';
-import { findMedium } from '../media/catalogue';
+import { unknownMedia } from '../layers/unknownMedia';
 
 /**
  * What keeps a pack from belonging to a filter: media the catalogue does not have and chambers the filter does not
@@ -20,6 +20,6 @@ export function packFaults(filter: Filter, layers: readonly Layer[]): string[] {
 export const recordFaults = (layers: readonly Layer[]): string[] => layers.flatMap(mediumFaults);
 
 const mediumFaults = (layer: Layer, index: number): string[] =>
-  findMedium(layer.medium) === undefined
-    ? [`Layer ${index + 1} refers to the medium “${layer.medium}”, which the catalogue does not have.`]
-    : [];
+  unknownMedia(layer).map(
+    (id) => `Layer ${index + 1} refers to the medium “${id}”, which the catalogue does not have.`,
+  );

@@ -48,6 +48,15 @@ describe('assumptions', () => {
     };
     const layers = [{ ...plainLayer('a', 'foam-15', 'tray-1', 0.05), installedOn: '2026-01-01' }];
     expect(assumptions(measured, known, layers)).toEqual([]);
+    const mix = { parts: [{ medium: 'lava', own: null, share: 0.5 }], porosity: null };
+    const mixed = (porosity: number | null) =>
+      assumptions(
+        measured,
+        known,
+        layers.map((layer) => ({ ...layer, medium: 'pumice', mix: { ...mix, porosity } })),
+      );
+    expect(mixed(null).map(({ key }) => key)).toEqual(['mixture']);
+    expect(mixed(0.4)).toEqual([]);
   });
 
   it('takes a head from the power where that is all there is', () => {

@@ -18,6 +18,7 @@ export function assumptions(tank: Tank, filter: Filter, layers: readonly Layer[]
   const head = shutOffHead(filter.kind, filter.pump, filter.labelFlow);
   const isAssumed = (key: Filter['assumed'][number]): boolean => filter.assumed.includes(key);
   const undated = layers.filter((layer) => layer.installedOn === null).length;
+  const mixtures = layers.filter(({ mix }) => mix !== null && mix.porosity === null).length;
   const list: (Assumption | null)[] = [
     tank.feed.amount === null
       ? {
@@ -76,6 +77,13 @@ export function assumptions(tank: Tank, filter: Filter, layers: readonly Layer[]
           key: 'carbonateHardness',
           what: sentence`Carbonate hardness is not known.`,
           influences: 'how long the film can work before it runs short of it',
+        }
+      : null,
+    mixtures > 0
+      ? {
+          key: 'mixture',
+          what: sentence`${mixtures === 1 ? 'A mixture is' : `${mixtures} mixtures are`} as open to the water as the mean of what is mixed.`,
+          influences: 'the resistance of the mixture and what it catches',
         }
       : null,
     undated > 0

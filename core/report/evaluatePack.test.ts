@@ -235,6 +235,28 @@ describe('findings', () => {
     expect(biologicalSurfaceRange.high).toBeCloseTo(0.48e-3 * (1114.3 + 3 * 275), 3);
   });
 
+  // By hand: of two media in one bed masses and surfaces add by volume; the head is that of the Ergun grain of both.
+  it('takes a mixture as the sum of its parts, and as tight as it is said to be', () => {
+    const both = (porosity: number | null) =>
+      evaluate(basket, [
+        {
+          ...plainLayer('mix', 'sintered-glass', 'basket', 0.05),
+          mix: { parts: [{ medium: 'granules', own: null, share: 0.4 }], porosity },
+        },
+      ]);
+    const alone = (id: string) => evaluate(basket, inBasket([id, 0.05])).totals;
+    const [glass, granules] = [alone('sintered-glass'), alone('granules')];
+    const mixed = both(null);
+    expect(mixed.totals.dryMass).toBeCloseTo(0.6 * glass.dryMass + 0.4 * granules.dryMass, 9);
+    expect(mixed.totals.biologicalSurface).toBeCloseTo(
+      0.6 * glass.biologicalSurface + 0.4 * granules.biologicalSurface,
+      9,
+    );
+    expect(both(0.3).totals.biologicalSurface).toBeCloseTo(mixed.totals.biologicalSurface, 9);
+    const headOf = ({ layers }: typeof mixed): number => layers[0]?.head ?? 0;
+    expect(headOf(both(0.3))).toBeGreaterThan(2 * headOf(mixed));
+  });
+
   it('never loses surface when a medium is added', () => {
     const before = evaluate(basket, inBasket(['foam-30', 0.05])).totals.biologicalSurface;
     for (const { id } of CATALOGUE) {

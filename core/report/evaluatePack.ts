@@ -135,7 +135,7 @@ export function evaluatePack(input: PackInput): PackReport {
     .sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) || b.effect - a.effect);
   const total = (value: (one: PlacedLayer) => number): number =>
     inFlow.reduce((sum, one) => sum + value(one), 0);
-  const weighedMass = total((one) => (one.medium.sizedByWeight ? one.measure.dryMass : 0));
+  const weighedMass = total((one) => one.measure.weighedMass);
 
   return {
     layers: inFlow.map((one, index) => ({

@@ -29,6 +29,8 @@ export type QuantityKind =
   | 'hours'
   | 'days'
   | 'sludge'
+  | 'fine'
+  | 'specificSurface'
   | 'plain';
 
 /** A number with its kind; `si` is in the SI unit that `UNITS` names for the kind. */

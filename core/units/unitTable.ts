@@ -114,6 +114,13 @@ const poresPerInch: Unit = { symbol: 'ppi', aliases: [], perUnit: 1 / INCH, digi
 const week: Unit = { symbol: 'weeks', aliases: ['week', 'w'], perUnit: 7 * 86_400, digits: 0 };
 const hour: Unit = { symbol: 'hours', aliases: ['hour', 'h'], perUnit: HOUR, digits: 0 };
 const day: Unit = { symbol: 'days', aliases: ['day', 'd'], perUnit: 86_400, digits: 0 };
+const micrometre: Unit = {
+  symbol: 'µm',
+  aliases: ['μm', 'um', 'micron', 'microns'],
+  perUnit: 1e-6,
+  digits: 0,
+};
+const squareMetrePerLitre: Unit = { symbol: 'm²/L', aliases: ['m2/l', 'm²/l'], perUnit: 1000, digits: 2 };
 const plain: Unit = { symbol: '', aliases: [], perUnit: 1, digits: 1 };
 
 /** The unit a kind is shown in, then the others that may be typed for it. */
@@ -133,7 +140,8 @@ const volumes = [litre, millilitre, usGallon, imperialGallon];
  * Every kind with its unit in each system. SI units held by the core: length, gap and altitude m; volume m³;
  * flow m³/s; mass and milligram kg; area and surface m²; temperature °C; time s; share 0–1; turnover 1/s;
  * concentration and density kg/m³; feed kg a day; hardness German degrees;
- * run m; speed m/s; power W; angle rad; pores 1/m; duration, hours and days s; sludge m³.
+ * run m; speed m/s; power W; angle rad; pores 1/m; duration, hours and days s; sludge m³;
+ * fine m; specificSurface m² per m³.
  */
 export const UNITS: Readonly<Record<QuantityKind, UnitRow>> = {
   length: { metric: centimetre, us: inch, imperial: inch, typed: lengths },
@@ -182,6 +190,8 @@ export const UNITS: Readonly<Record<QuantityKind, UnitRow>> = {
   hours: everywhere(hour),
   days: everywhere(day, week),
   sludge: everywhere(millilitre),
+  fine: everywhere(micrometre, millimetre),
+  specificSurface: everywhere(squareMetrePerLitre),
   plain: everywhere(plain),
 };
 

@@ -82,6 +82,16 @@ describe('documents of older versions', () => {
     });
   });
 
+  it.each(['window-sill', 'reed-bench'])(
+    'gives the layers of %s of version 3 neither own media nor a mixture',
+    (name) => {
+      const read = readNeatLayerFile(fixture(3, `${name}.neatlayer.json`));
+      const layers = read.ok ? read.file.packs.flatMap((item) => item.layers) : [];
+      expect(layers.length).toBeGreaterThan(5);
+      for (const { own, mix } of layers) expect([own, mix]).toEqual([null, null]);
+    },
+  );
+
   it.each([
     ['a newer version', '{}', SCHEMA_VERSION + 1, /newer than this app reads/],
     ['no version', '{}', 0, /does not say in which version/],

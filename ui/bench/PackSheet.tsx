@@ -87,6 +87,7 @@ export function PackSheet({ filter, bench, view, saves = [], shown, sludge = nul
             selectedId={bench.selectedId}
             select={bench.select}
             sludge={sludge}
+            ownMedia={bench.ownMedia}
           >
             {centre}
           </FlowLineProvider>

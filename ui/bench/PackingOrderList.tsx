@@ -1,5 +1,5 @@
 import type { Filter } from '@/core/filter/filter';
-import { mediumById } from '@/core/media/catalogue';
+import { mediumOf } from '@/core/layers/mediumOf';
 import type { PackReport } from '@/core/report/evaluatePack';
 import { packingOrder } from '@/core/layers/packingOrder';
 import type { Layer } from '@/core/layers/layer';
@@ -38,7 +38,7 @@ export function PackingOrderList({
       <ol className={styles.list}>
         {rows.map((layer, index) => {
           const item = reports.get(layer.id);
-          const medium = mediumById(layer.medium);
+          const medium = mediumOf(layer);
           return (
             <li key={layer.id}>
               <button

@@ -4,7 +4,9 @@ import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import { evaluatePack, type PackInput, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
+import type { OwnMedium } from '@/core/media/ownMedium';
 import type { Pack } from '@/core/pack/pack';
+import { ownMediaOf } from '@/core/pack/withOwnMedium';
 import type { Settings } from '@/core/settings/settings';
 import { flowState, type FlowState } from '@/core/service/flowState';
 import type { Stored } from '@/store/documentTable';
@@ -14,6 +16,8 @@ import { usePackEditing, type PackEditing } from '../state/usePackEditing';
 export interface BenchSource {
   readonly around: Surroundings;
   readonly settings: Stored<Settings>;
+  /** Media of the keeper’s own in the packs that are stored. */
+  readonly ownMedia: readonly OwnMedium[];
   readonly filter: Filter;
   readonly job: Stored<Job>;
   readonly pack: Stored<Pack>;
@@ -28,6 +32,8 @@ export interface PackBench {
   readonly input: PackInput;
   readonly report: PackReport;
   readonly flow: FlowState;
+  /** Media of the keeper’s own, with what this pack says of them. */
+  readonly ownMedia: readonly OwnMedium[];
   readonly selectedId: string | null;
   readonly select: (layerId: string | null) => void;
   /** Saves the pack and the job; true when both are stored. */
@@ -50,6 +56,10 @@ export function usePackBench(source: BenchSource): PackBench {
     [around, schools, filter, editing.layers, measured],
   );
   const report = useMemo(() => evaluatePack(input), [input]);
+  const ownMedia = useMemo(() => {
+    const here = ownMediaOf(editing.layers);
+    return [...source.ownMedia.filter(({ id }) => here.every((own) => own.id !== id)), ...here];
+  }, [source.ownMedia, editing.layers]);
   const flush = async () => (await editing.save.flush()) && (await job.flush()) && (await settings.flush());
-  return { editing, job, settings, input, report, flow, selectedId, select, flush };
+  return { editing, job, settings, input, report, flow, ownMedia, selectedId, select, flush };
 }

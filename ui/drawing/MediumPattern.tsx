@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Medium } from '@/core/media/medium';
 import { bedGeometry } from '@/core/media/bedGeometry';
+import { catalogueId } from '@/core/media/catalogueId';
 
 /** Smallest and largest bubble that still reads as foam, px, and how much larger than life bubbles are drawn. */
 const LEAST_BUBBLE = 3.3;
@@ -39,6 +40,9 @@ export function MediumPattern({ prefix, medium, scale }: Props) {
   );
 }
 
+/** Stone as it was broken. */
+const BROKEN: readonly string[] = ['lava', 'pumice'];
+
 /** Media of stiff walls side by side. */
 const RIBBED: readonly string[] = ['printed-block', 'moulded-grid'];
 
@@ -52,7 +56,10 @@ function texture(medium: Medium, scale: number): Texture {
   const { pore, solidSize } = bedGeometry(medium.geometry);
   switch (medium.family) {
     case 'foam':
-      return foam(within(LEAST_BUBBLE, pore * BUBBLE_PER_PORE, MOST_BUBBLE), medium.id === 'foam-bumped');
+      return foam(
+        within(LEAST_BUBBLE, pore * BUBBLE_PER_PORE, MOST_BUBBLE),
+        catalogueId(medium) === 'foam-bumped',
+      );
     case 'floss':
       return floss();
     case 'cartridge':
@@ -60,12 +67,13 @@ function texture(medium: Medium, scale: number): Texture {
     case 'dense rings':
       return rings(within(LEAST_GRAIN, (solidSize * 2 + pore) * scale, MOST_GRAIN));
     case 'porous mineral':
-      return stone(
-        within(LEAST_GRAIN, solidSize * scale, MOST_GRAIN),
-        medium.id === 'lava' || medium.id === 'pumice',
-      );
+      return stone(within(LEAST_GRAIN, solidSize * scale, MOST_GRAIN), BROKEN.includes(catalogueId(medium)));
     case 'plastic':
-      return medium.id === 'balls' ? balls() : RIBBED.includes(medium.id) ? ribs() : curls();
+      return catalogueId(medium) === 'balls'
+        ? balls()
+        : RIBBED.includes(catalogueId(medium))
+          ? ribs()
+          : curls();
     case 'carbon':
       return crumbs();
     case 'resin':

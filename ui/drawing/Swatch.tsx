@@ -35,10 +35,11 @@ export function Swatch({
 
 /** The letter of a medium on its little plate. */
 export function LetterMark({ letter, x, y }: { letter: string; x: number; y: number }) {
+  const width = letter.length > 1 ? 25 : 17;
   return (
     <g transform={`translate(${x} ${y})`}>
-      <rect width={17} height={17} fill="var(--sheet)" stroke="var(--ink)" />
-      <text x={8.5} y={13} textAnchor="middle" fontSize={12.5} fontWeight={700} fill="var(--ink)">
+      <rect width={width} height={17} fill="var(--sheet)" stroke="var(--ink)" />
+      <text x={width / 2} y={13} textAnchor="middle" fontSize={12.5} fontWeight={700} fill="var(--ink)">
         {letter}
       </text>
     </g>

@@ -1,6 +1,6 @@
 'use client';
 import { useId } from 'react';
-import { CATALOGUE, mediumById } from '@/core/media/catalogue';
+import { mediaOf, mediumOf } from '@/core/layers/mediumOf';
 import type { HomeRow } from '@/server/homeRow';
 import type { Dirt, Layer } from '@/core/layers/layer';
 import { useWords } from '../fields/Habits';
@@ -22,7 +22,7 @@ const DIRT_FILL: Readonly<Record<Dirt, string>> = {
 interface Props {
   /** How many chambers its filter has. */
   readonly chambers: number;
-  readonly layers: readonly Pick<Layer, 'id' | 'medium' | 'dirt'>[];
+  readonly layers: readonly Pick<Layer, 'id' | 'medium' | 'own' | 'mix' | 'dirt'>[];
   readonly report: NonNullable<HomeRow['pack']>['report'];
 }
 
@@ -39,7 +39,10 @@ export function PackStrip({ chambers, layers, report }: Props) {
     width: widths[index] ?? 0,
   }));
   const end = ARROW + report.thickness * scale;
-  const names = report.layers.map((one) => mediumById(byId.get(one.layerId)?.medium ?? '').name).join(', ');
+  const names = report.layers
+    .flatMap(({ layerId }) => byId.get(layerId) ?? [])
+    .map((layer) => mediumOf(layer).name)
+    .join(', ');
   return (
     <svg
       width={WIDTH + 2 * ARROW}
@@ -49,7 +52,7 @@ export function PackStrip({ chambers, layers, report }: Props) {
       aria-label={`As the water meets it: ${names}`}
     >
       <defs>
-        {CATALOGUE.filter((medium) => layers.some((layer) => layer.medium === medium.id)).map((medium) => (
+        {mediaOf(layers).map((medium) => (
           <MediumPattern key={medium.id} prefix={prefix} medium={medium} scale={1500} />
         ))}
       </defs>
@@ -65,7 +68,7 @@ export function PackStrip({ chambers, layers, report }: Props) {
               y={1 + inset}
               width={width}
               height={HEIGHT - 2 * inset}
-              fill={patternFill(prefix, mediumById(layer.medium))}
+              fill={patternFill(prefix, mediumOf(layer))}
               stroke="var(--ink)"
               strokeWidth={0.8}
             />

@@ -2,7 +2,7 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { useId, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { usableDepth } from '@/core/filter/usableDepth';
-import { mediumById } from '@/core/media/catalogue';
+import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import { useWords } from '../fields/Habits';
@@ -127,7 +127,7 @@ interface LayerButtonProps {
 function LayerButton({ domId, layer, box, chamber, onPress }: LayerButtonProps) {
   const words = useWords();
   const { layout, report, selectedId, select } = useFlowLine();
-  const medium = mediumById(layer.medium);
+  const medium = mediumOf(layer);
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: layer.id, data: { layerId: layer.id } });
   const thickness = words.show({ kind: 'length', si: layer.thickness });
   return (

@@ -3,6 +3,7 @@ import { createContext, useContext, useMemo, type ReactNode, type RefObject } fr
 import type { SludgeSlice } from '@/core/dirt/dayState';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
+import type { OwnMedium } from '@/core/media/ownMedium';
 import type { PackReport } from '@/core/report/evaluatePack';
 import { useWidth } from '../drawing/useWidth';
 import type { PackEditing } from '../state/usePackEditing';
@@ -21,6 +22,8 @@ interface Shown {
   readonly select: (layerId: string | null) => void;
   /** What sits in each layer on the day shown, by layer id. */
   readonly sludge: ReadonlyMap<string, readonly SludgeSlice[]> | null;
+  /** Media of the keeper’s own that can be put in. */
+  readonly ownMedia: readonly OwnMedium[];
 }
 
 /** A pack on the flow line: how it is laid out, what is chosen, and how it is changed. */
@@ -35,7 +38,7 @@ const FlowLineContext = createContext<FlowLineValue | null>(null);
 
 /** Lays a pack out and gives the layout, the choice and the editing to all that is drawn along it. */
 export function FlowLineProvider({ children, ...shown }: Shown & { readonly children: ReactNode }) {
-  const { filter, report, editing, selectedId, select, sludge } = shown;
+  const { filter, report, editing, selectedId, select, sludge, ownMedia } = shown;
   const [room, width] = useWidth<HTMLDivElement>(FIRST_WIDTH);
   const layerById = useMemo(
     () => new Map(editing.layers.map((layer) => [layer.id, layer])),
@@ -48,8 +51,8 @@ export function FlowLineProvider({ children, ...shown }: Shown & { readonly chil
     return flowLineLayout(filter, report, cuts, { width, height: SECTION_HEIGHT });
   }, [filter, report, editing.layers, width]);
   const value = useMemo(
-    () => ({ filter, report, editing, selectedId, select, sludge, layout, layerById, room }),
-    [filter, report, editing, selectedId, select, sludge, layout, layerById, room],
+    () => ({ filter, report, editing, selectedId, select, sludge, ownMedia, layout, layerById, room }),
+    [filter, report, editing, selectedId, select, sludge, ownMedia, layout, layerById, room],
   );
   return <FlowLineContext value={value}>{children}</FlowLineContext>;
 }

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { SludgeSlice } from '@/core/dirt/dayState';
-import { CATALOGUE, mediumById } from '@/core/media/catalogue';
+import { mediaOf, mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
 import { Sludge } from './Sludge';
@@ -27,11 +27,10 @@ export const FlowSection = memo(function FlowSection({
   sludge = null,
 }: Props) {
   const axis = layout.height / 2;
-  const used = new Set([...layers.values()].map((layer) => layer.medium));
   return (
     <g>
       <defs>
-        {CATALOGUE.filter((medium) => used.has(medium.id)).map((medium) => (
+        {mediaOf(layers.values()).map((medium) => (
           <MediumPattern key={medium.id} prefix={prefix} medium={medium} scale={layout.along} />
         ))}
         <pattern
@@ -104,7 +103,7 @@ interface PieceProps {
 
 function LayerPiece({ prefix, layer, box, chamberHalf, axis, selected }: PieceProps) {
   if (layer === undefined) return null;
-  const medium = mediumById(layer.medium);
+  const medium = mediumOf(layer);
   const gap = chamberHalf - box.half;
   return (
     <g>

@@ -2,14 +2,17 @@
 import Button from '@mui/material/Button';
 import type { RefObject } from 'react';
 import { faceSides, isInward } from '@/core/filter/chamberGeometry';
-import { CATALOGUE, mediumById } from '@/core/media/catalogue';
 import type { Holder, Layer } from '@/core/layers/layer';
+import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
+import { mediumOf } from '@/core/layers/mediumOf';
+import { canBeMixed } from '@/core/media/mixedMedium';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { useFlowLine } from './FlowLineContext';
 import { moveBy } from './layerEdits';
+import { mediumChoices, pickMedium } from './mediumChoices';
 import { SurfaceLine } from './SurfaceLine';
 import { mergeEdit, sandwichEdit, splitEdit } from './layerTools';
 import styles from './LayerEditor.module.css';
@@ -25,9 +28,9 @@ interface Props {
 
 /** Exact entry for the chosen layer. */
 export function LayerEditor({ layer, firstField }: Props) {
-  const { filter, editing, select } = useFlowLine();
+  const { filter, editing, select, ownMedia } = useFlowLine();
   const { layers, edit: onEdit } = editing;
-  const medium = mediumById(layer.medium);
+  const medium = mediumOf(layer);
   const chamber = filter.chambers.find((item) => item.id === layer.chamber);
   const set = (change: Partial<Omit<Layer, 'id'>>) =>
     onEdit({ type: 'set', layerId: layer.id, change }, `type ${layer.id} ${Object.keys(change).join(' ')}`);
@@ -46,8 +49,11 @@ export function LayerEditor({ layer, firstField }: Props) {
         label="Medium"
         inputRef={firstField}
         value={layer.medium}
-        choices={CATALOGUE.map(({ id, name, family }) => ({ value: id, label: name, group: family }))}
-        onChange={(value) => set({ medium: value })}
+        choices={mediumChoices(ownMedia)}
+        onChange={(value) => {
+          const made = madeOnlyOf(pickMedium(ownMedia, value));
+          set(canBeMixed(mediumOf(made)) ? { ...made, mix: layer.mix } : made);
+        }}
       />
       {filter.chambers.length > 1 ? (
         <ChoiceField

@@ -1,23 +1,27 @@
 'use client';
 import { useDraggable } from '@dnd-kit/core';
-import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
+import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
+import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
 import { CATALOGUE, UNKNOWN_MEDIUM } from '@/core/media/catalogue';
 import type { Medium } from '@/core/media/medium';
+import { TextInput } from '../fields/TextInput';
 import { Swatch } from '../drawing/Swatch';
+import { useFlowLine } from './FlowLineContext';
 import styles from './MediaShelf.module.css';
 
 interface Props {
-  readonly onAdd: (mediumId: string) => void;
+  readonly onAdd: (made: MadeOf) => void;
   readonly full: boolean;
   readonly offersUnknown: boolean;
 }
 
-/** Every medium as a cut of its texture: drag it into the flow line, or press it to add it after the chosen layer. */
+/** Every medium as a cut of its texture, the keeper’s own first: drag it into the flow line, or press it to add it after the chosen layer. */
 export function MediaShelf({ onAdd, full, offersUnknown }: Props) {
+  const { ownMedia } = useFlowLine();
   const [wanted, setWanted] = useState('');
-  const found = CATALOGUE.filter(
-    (medium) => (offersUnknown || medium.id !== UNKNOWN_MEDIUM) && matches(medium, wanted),
+  const found = [...ownMedia.map(madeOnlyOf), ...CATALOGUE.map(({ id }) => madeOnlyOf(id))].filter(
+    (made) => (offersUnknown || made.medium !== UNKNOWN_MEDIUM) && matches(mediumOf(made), wanted),
   );
   return (
     <section aria-label="Media" className={styles.shelf}>
@@ -43,8 +47,8 @@ export function MediaShelf({ onAdd, full, offersUnknown }: Props) {
         </p>
       ) : null}
       <ul className={styles.list}>
-        {found.map((medium) => (
-          <MediumChip key={medium.id} medium={medium} onAdd={onAdd} disabled={full} />
+        {found.map((made) => (
+          <MediumChip key={made.medium} made={made} onAdd={onAdd} disabled={full} />
         ))}
       </ul>
     </section>
@@ -52,8 +56,10 @@ export function MediaShelf({ onAdd, full, offersUnknown }: Props) {
 }
 
 /** Every word of the search is somewhere in its name, family, grade or service. */
-function matches({ name, family, grade, roles, service }: Medium, wanted: string): boolean {
-  const text = [name, family, grade ?? '', ...roles, service].join(' ').toLowerCase();
+function matches({ name, family, grade, roles, service, like }: Medium, wanted: string): boolean {
+  const text = [name, family, grade ?? '', ...roles, service, like === undefined ? '' : 'my own']
+    .join(' ')
+    .toLowerCase();
   return wanted
     .toLowerCase()
     .split(/\s+/)
@@ -61,19 +67,16 @@ function matches({ name, family, grade, roles, service }: Medium, wanted: string
 }
 
 function MediumChip({
-  medium,
+  made,
   onAdd,
   disabled,
 }: {
-  medium: Medium;
-  onAdd: (id: string) => void;
+  made: MadeOf;
+  onAdd: (made: MadeOf) => void;
   disabled: boolean;
 }) {
-  const { setNodeRef, listeners } = useDraggable({
-    id: `medium:${medium.id}`,
-    data: { mediumId: medium.id },
-    disabled,
-  });
+  const medium = mediumOf(made);
+  const { setNodeRef, listeners } = useDraggable({ id: `medium:${medium.id}`, data: { made }, disabled });
   return (
     <li>
       <button
@@ -83,7 +86,7 @@ function MediumChip({
         className={styles.chip}
         disabled={disabled}
         aria-label={`Add ${medium.name}`}
-        onClick={() => onAdd(medium.id)}
+        onClick={() => onAdd(made)}
       >
         <Swatch medium={medium} />
         <span className={styles.name}>{medium.name}</span>

@@ -11,8 +11,8 @@ import {
   type DragStartEvent,
 } from '@dnd-kit/core';
 import { useRef, useState, type ReactNode } from 'react';
-import { findMedium, mediumById } from '@/core/media/catalogue';
 import type { Layer } from '@/core/layers/layer';
+import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
 import { Swatch } from '../drawing/Swatch';
 import { FLOW_LINE_DROP, FlowLine } from './FlowLine';
 import { useFlowLine } from './FlowLineContext';
@@ -24,6 +24,8 @@ import { lazyPart, usePreload } from '../frame/lazyPart';
 
 // Loaded when a layer is chosen.
 const LayerEditor = lazyPart(() => import('./LayerEditor').then((module) => module.LayerEditor));
+
+const MakeUp = lazyPart(() => import('./MakeUp').then((module) => module.MakeUp));
 
 /** Px a pointer must travel before a press is a drag: a tap only selects. */
 const DRAG_START = 6;
@@ -47,9 +49,9 @@ interface Props {
 export function PackBoard({ caption, details, placeNew, offersUnknown = false, children }: Props) {
   const { filter, report, editing, selectedId, select, layout } = useFlowLine();
   const [insertion, setInsertion] = useState<Insertion | null>(null);
-  const [dragged, setDragged] = useState<string | null>(null);
+  const [dragged, setDragged] = useState<MadeOf | null>(null);
   const firstField = useRef<HTMLSelectElement>(null);
-  usePreload(LayerEditor);
+  usePreload(LayerEditor, MakeUp);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_START } }));
   const selected = editing.layers.find((layer) => layer.id === selectedId) ?? null;
 
@@ -59,9 +61,9 @@ export function PackBoard({ caption, details, placeNew, offersUnknown = false, c
     return insertionAt(layout, start.clientX + event.delta.x - event.over.rect.left, layerIdOf(event));
   };
 
-  const add = (mediumId: string, place: Place | null) => {
+  const add = (made: MadeOf, place: Place | null) => {
     const target = place ?? placeNew?.() ?? placeAfter(selectedId);
-    const layer = newLayer(crypto.randomUUID(), mediumId, filter, target.chamberId, report);
+    const layer = newLayer(crypto.randomUUID(), made, filter, target.chamberId, report);
     editing.edit({ type: 'add', layer, index: target.index });
     select(layer.id);
   };
@@ -84,11 +86,11 @@ export function PackBoard({ caption, details, placeNew, offersUnknown = false, c
     setDragged(null);
     if (place === null) return;
     const layerId = layerIdOf(event);
-    const mediumId = event.active.data.current?.mediumId as string | undefined;
+    const made = event.active.data.current?.made as MadeOf | undefined;
     if (layerId !== null) {
       editing.edit({ type: 'move', layerId, chamberId: place.chamberId, index: place.index });
       select(layerId);
-    } else if (mediumId !== undefined) add(mediumId, place);
+    } else if (made !== undefined) add(made, place);
   };
 
   return (
@@ -98,7 +100,7 @@ export function PackBoard({ caption, details, placeNew, offersUnknown = false, c
       collisionDetection={pointerWithin}
       onDragStart={(event: DragStartEvent) => {
         const layer = editing.layers.find((one) => one.id === event.active.data.current?.layerId);
-        setDragged(layer?.medium ?? (event.active.data.current?.mediumId as string | undefined) ?? null);
+        setDragged(layer ?? (event.active.data.current?.made as MadeOf | undefined) ?? null);
       }}
       onDragMove={(event) => setInsertion(placeOf(event))}
       onDragEnd={drop}
@@ -122,21 +124,20 @@ export function PackBoard({ caption, details, placeNew, offersUnknown = false, c
               : 'Choose a layer to type its size.'}
           </p>
         ) : (
-          <LayerEditor layer={selected} firstField={firstField} />
+          <>
+            <LayerEditor layer={selected} firstField={firstField} />
+            <MakeUp layer={selected} onEdit={editing.edit} />
+          </>
         )}
         {selected === null ? null : details?.(selected)}
       </div>
       {children}
-      <MediaShelf
-        onAdd={(mediumId) => add(mediumId, null)}
-        full={editing.full}
-        offersUnknown={offersUnknown}
-      />
+      <MediaShelf onAdd={(made) => add(made, null)} full={editing.full} offersUnknown={offersUnknown} />
       <DragOverlay dropAnimation={null}>
-        {dragged === null || findMedium(dragged) === undefined ? null : (
+        {dragged === null ? null : (
           <div className={styles.dragged}>
-            <Swatch medium={mediumById(dragged)} />
-            {mediumById(dragged).name}
+            <Swatch medium={mediumOf(dragged)} />
+            {mediumOf(dragged).name}
           </div>
         )}
       </DragOverlay>

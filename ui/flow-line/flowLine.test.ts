@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import { newTank } from '@/core/tank/newTank';
+import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
 import type { Layer } from '@/core/layers/layer';
 import { applyEdit } from '@/core/pack/packEdit';
 import { plainLayer } from '@/core/layers/plainLayer';
@@ -124,10 +125,13 @@ describe('layerEdits', () => {
 describe('newLayer', () => {
   it('is as thick as is usual, or as the room that is left', () => {
     const report = reportOf([plainLayer('x', 'lava', 'tray-2', 0.07)]);
-    expect(newLayer('n', 'foam-30', filter, 'tray-2', report).thickness).toBeCloseTo(0.01, 9);
-    expect(newLayer('n', 'foam-30', filter, 'tray-1', report).thickness).toBe(0.03);
-    expect(newLayer('n', 'lava', filter, 'tray-1', report)).toMatchObject({ holder: 'bag', thickness: 0.04 });
-    expect(newLayer('n', 'floss-loose', filter, 'tray-1', report)).toMatchObject({
+    expect(newLayer('n', madeOnlyOf('foam-30'), filter, 'tray-2', report).thickness).toBeCloseTo(0.01, 9);
+    expect(newLayer('n', madeOnlyOf('foam-30'), filter, 'tray-1', report).thickness).toBe(0.03);
+    expect(newLayer('n', madeOnlyOf('lava'), filter, 'tray-1', report)).toMatchObject({
+      holder: 'bag',
+      thickness: 0.04,
+    });
+    expect(newLayer('n', madeOnlyOf('floss-loose'), filter, 'tray-1', report)).toMatchObject({
       holder: 'none',
       thickness: 0.015,
     });

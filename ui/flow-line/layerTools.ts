@@ -1,4 +1,5 @@
 import type { Layer } from '@/core/layers/layer';
+import { mediumOf } from '@/core/layers/mediumOf';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { plainLayer } from '@/core/layers/plainLayer';
@@ -27,7 +28,7 @@ export function splitEdit(layer: Layer, inChamber: readonly Layer[]): PackEdit |
 /** One layer of both thicknesses, or null where the next is of another medium, or there is none. */
 export function mergeEdit(layer: Layer, inChamber: readonly Layer[]): PackEdit | null {
   const next = inChamber[inChamber.indexOf(layer) + 1];
-  if (next === undefined || next.medium !== layer.medium) return null;
+  if (next === undefined || mediumOf(next).id !== mediumOf(layer).id) return null;
   const thickness = layer.thickness + next.thickness;
   if (thickness > LAYER_BOUNDS.thickness.max) return null;
   return {

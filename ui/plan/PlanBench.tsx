@@ -9,6 +9,8 @@ import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
+import type { OwnMedium } from '@/core/media/ownMedium';
+import { withOwnMedium } from '@/core/pack/withOwnMedium';
 import type { Pack } from '@/core/pack/pack';
 import type { Schools } from '@/core/findings/schools';
 import type { Settings } from '@/core/settings/settings';
@@ -38,6 +40,7 @@ import { ReadingsPanel } from '../readings/ReadingsPanel';
 interface Props {
   readonly around: Surroundings;
   readonly settings: Stored<Settings>;
+  readonly ownMedia: readonly OwnMedium[];
   readonly filter: Filter;
   /** Saves the filter itself, for what the bench changes of it. */
   readonly filterSave: Autosave<Filter>;
@@ -58,10 +61,15 @@ export function PlanBench(props: Props) {
   const bench = usePackBench(props);
   const { editing, input, report } = bench;
   const { schools } = input;
+  // What the keeper says of a medium of their own holds for the pack as found too.
+  const described = useMemo(
+    () => bench.ownMedia.reduce<readonly Layer[]>(withOwnMedium, asFound.layers),
+    [bench.ownMedia, asFound.layers],
+  );
   // Once, and not at every move of a drag: the pack as found stays as it was.
   const found = useMemo(
-    () => evaluatePack({ ...around, schools, filter, layers: asFound.layers, flow: null }),
-    [around, schools, filter, asFound.layers],
+    () => evaluatePack({ ...around, schools, filter, layers: described, flow: null }),
+    [around, schools, filter, described],
   );
   const caption = usePackCaption(report);
   const ahead = useBenchForecast(input, report, editing.visits);
@@ -70,12 +78,12 @@ export function PlanBench(props: Props) {
     () => ({
       tank: around.tank,
       filter,
-      layers: asFound.layers,
+      layers: described,
       others: around.others,
       visits: [],
       brief: true,
     }),
-    [around, filter, asFound.layers],
+    [around, filter, described],
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
   const { helps, stale } = useHelps(ahead.input);
@@ -176,10 +184,10 @@ export function PlanBench(props: Props) {
             onEdit={editing.edit}
           />
           <div className={sheet.foot}>
-            {JSON.stringify(editing.layers) === JSON.stringify(asFound.layers) ? (
+            {JSON.stringify(editing.layers) === JSON.stringify(described) ? (
               <p className="quiet">The plan is still the pack as found.</p>
             ) : (
-              <Button onClick={() => editing.edit({ type: 'replace', layers: asFound.layers })}>
+              <Button onClick={() => editing.edit({ type: 'replace', layers: described })}>
                 Reset to as found
               </Button>
             )}

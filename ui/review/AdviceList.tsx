@@ -2,12 +2,12 @@
 import Button from '@mui/material/Button';
 import NativeSelect from '@mui/material/NativeSelect';
 import { useMemo } from 'react';
-import { mediumById } from '@/core/media/catalogue';
+import { mediumOf } from '@/core/layers/mediumOf';
 import { placeLayers } from '@/core/layers/placeLayers';
 import type { Treatment } from '@/core/layers/layer';
 import { TREATMENTS } from '@/core/layers/layerStates';
 import { layerAdvice } from '@/core/findings/layerAdvice';
-import { upperFirst } from '@/core/findings/rules/words';
+import { upperFirst } from '@/core/units/firstLetter';
 import type { PackBench } from '../bench/usePackBench';
 import { Swatch } from '../drawing/Swatch';
 import { useWords } from '../fields/Habits';
@@ -41,7 +41,7 @@ export function AdviceList({ bench }: { bench: PackBench }) {
         {advice.map(({ layerId, treatment, reason }, index) => {
           const layer = layers.get(layerId);
           if (layer === undefined) return null;
-          const medium = mediumById(layer.medium);
+          const medium = mediumOf(layer);
           return (
             <li key={layerId} className={styles.row} data-chosen={layerId === selectedId}>
               <button type="button" className={styles.name} onClick={() => select(layerId)}>

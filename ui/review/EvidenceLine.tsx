@@ -1,6 +1,6 @@
 'use client';
 import { useId } from 'react';
-import { mediumById } from '@/core/media/catalogue';
+import { mediumOf } from '@/core/layers/mediumOf';
 import type { Finding } from '@/core/findings/finding';
 import { useFlowLine } from '../flow-line/FlowLineContext';
 import { FlowSection } from '../flow-line/FlowSection';
@@ -32,7 +32,7 @@ export function EvidenceLine({ findings }: Props) {
       const numbers = marksOf(box.report.layerId).map(({ number }) => number);
       return layer === undefined
         ? ''
-        : `${mediumById(layer.medium).name}${numbers.length === 0 ? '' : `: finding ${numbers.join(', ')}`}`;
+        : `${mediumOf(layer).name}${numbers.length === 0 ? '' : `: finding ${numbers.join(', ')}`}`;
     })
     .join('; ');
   return (

@@ -3,6 +3,7 @@ import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Surroundings } from '@/core/report/evaluatePack';
+import type { OwnMedium } from '@/core/media/ownMedium';
 import type { Pack } from '@/core/pack/pack';
 import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
@@ -19,6 +20,7 @@ import styles from './ReviewSheet.module.css';
 interface Props {
   readonly around: Surroundings;
   readonly settings: Stored<Settings>;
+  readonly ownMedia: readonly OwnMedium[];
   readonly filter: Filter;
   readonly job: Stored<Job>;
   readonly asFound: Stored<Pack>;
@@ -26,8 +28,8 @@ interface Props {
 }
 
 /** The truth about the pack as found: every mistake with its evidence and price, worst first, and a treatment for each layer. */
-export function ReviewSheet({ around, settings, filter, job, asFound, log }: Props) {
-  const bench = usePackBench({ around, settings, filter, job, pack: asFound, log });
+export function ReviewSheet({ around, settings, ownMedia, filter, job, asFound, log }: Props) {
+  const bench = usePackBench({ around, settings, ownMedia, filter, job, pack: asFound, log });
   const { report } = bench;
   // Most serious first already, so that these are the first of all findings and carry their numbers.
   const serious = report.findings.filter((finding) => finding.level !== 'note');

@@ -3,7 +3,9 @@ import Button from '@mui/material/Button';
 import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
 import type { Photo } from '@/core/job/photo';
-import { mediumById, UNKNOWN_MEDIUM } from '@/core/media/catalogue';
+import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
+import { mediumOf } from '@/core/layers/mediumOf';
+import { UNKNOWN_MEDIUM } from '@/core/media/catalogue';
 import type { Dirt, Layer, Sign } from '@/core/layers/layer';
 import { SIGNS, DIRT_STATES } from '@/core/layers/layerStates';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
@@ -42,7 +44,7 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
   const set = (change: Partial<Omit<Layer, 'id'>>) =>
     onEdit({ type: 'set', layerId: layer.id, change }, `found ${layer.id} ${Object.keys(change).join(' ')}`);
   const unknown = layer.medium === UNKNOWN_MEDIUM;
-  const medium = mediumById(layer.medium);
+  const medium = mediumOf(layer);
   return (
     <section aria-label={`As found: ${medium.name}`} className={styles.found}>
       <fieldset className={styles.dirt}>
@@ -101,7 +103,7 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
         <GradeFinder
           photos={photos.filter((photo) => photo.layerId === layer.id)}
           onTake={(mediumId) => {
-            set({ medium: mediumId });
+            set(madeOnlyOf(mediumId));
             setFinding(false);
           }}
         />

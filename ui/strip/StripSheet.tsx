@@ -8,6 +8,7 @@ import type { LogEntry } from '@/core/job/logEntry';
 import type { Photo } from '@/core/job/photo';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import { nextOut } from '@/core/layers/nextOut';
+import type { OwnMedium } from '@/core/media/ownMedium';
 import type { Pack } from '@/core/pack/pack';
 import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
@@ -27,6 +28,7 @@ import { PartsList } from './PartsList';
 interface Props {
   readonly around: Surroundings;
   readonly settings: Stored<Settings>;
+  readonly ownMedia: readonly OwnMedium[];
   readonly filter: Filter;
   readonly job: Stored<Job>;
   readonly asFound: Stored<Pack>;
@@ -35,8 +37,17 @@ interface Props {
 }
 
 /** What is in the filter, written down as it comes out. */
-export function StripSheet({ around, settings, filter, job, asFound, photos: storedPhotos, log }: Props) {
-  const bench = usePackBench({ around, settings, filter, job, pack: asFound, log });
+export function StripSheet({
+  around,
+  settings,
+  ownMedia,
+  filter,
+  job,
+  asFound,
+  photos: storedPhotos,
+  log,
+}: Props) {
+  const bench = usePackBench({ around, settings, ownMedia, filter, job, pack: asFound, log });
   const [photos, setPhotos] = useState(storedPhotos);
   const { editing, report } = bench;
   const caption = usePackCaption(report);

@@ -7,7 +7,7 @@ import type { PackReport } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
 import type { PlannedVisit, ServicePlan } from '@/core/service/servicePlan';
-import { mediumById } from '@/core/media/catalogue';
+import { mediumOf } from '@/core/layers/mediumOf';
 import { useWords } from '../fields/Habits';
 import type { Words } from '../fields/wordsFor';
 import { askWorker } from './forecastWorkers';
@@ -123,7 +123,7 @@ const minutes = (words: Words, count: number): string => {
 
 const nameOf = (layers: readonly Layer[], layerId: string): string => {
   const layer = layers.find((layer) => layer.id === layerId);
-  return layer === undefined ? '' : mediumById(layer.medium).name.toLowerCase();
+  return layer === undefined ? '' : mediumOf(layer).name.toLowerCase();
 };
 
 function EasierPlace({

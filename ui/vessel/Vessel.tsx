@@ -4,7 +4,7 @@ import type { SludgeSlice } from '@/core/dirt/dayState';
 import type { Filter } from '@/core/filter/filter';
 import { isCanister, isHangOnBack } from '@/core/filter/kindFamily';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
-import { mediumById } from '@/core/media/catalogue';
+import { mediaOf, mediumOf } from '@/core/layers/mediumOf';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
@@ -77,7 +77,7 @@ export function Vessel({
     width: rect.width * scale,
     height: rect.height * scale,
   });
-  const media = [...new Set(layers.map((layer) => layer.medium))].map(mediumById);
+  const media = mediaOf(layers);
   const way = waterWay(filter)
     .map(
       ([x, y], index) =>
@@ -123,7 +123,7 @@ export function Vessel({
                 <rect
                   key={rect.x}
                   {...toPx(rect)}
-                  fill={shown ? patternFill(prefix, mediumById(layer.medium)) : 'transparent'}
+                  fill={shown ? patternFill(prefix, mediumOf(layer)) : 'transparent'}
                   stroke={chosen ? 'var(--river)' : shown ? 'var(--ink)' : 'var(--rule)'}
                   strokeWidth={chosen ? 3 : 1}
                   strokeDasharray={shown ? undefined : '3 3'}

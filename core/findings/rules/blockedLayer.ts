@@ -1,7 +1,8 @@
 import { isHangOnBack } from '@/core/filter/kindFamily';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
-import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, namesInside, shareOfPack, verb } from './words';
 
 /** Layers found blocked: no water went through them any more. */
 export const blockedLayer: Rule = ({ filter, inFlow }) => {

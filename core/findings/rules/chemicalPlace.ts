@@ -3,7 +3,8 @@ import type { Finding, Rule, RuleContext } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
 import { isPackedBackwards } from './packedBackwards';
 import { orderRemedy } from './properOrder';
-import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, nameInside, shareOfPack } from './words';
 
 /** Chemical media stand last along the water, unless they sit where the hands reach them first. */
 export const chemicalPlace: Rule = (context) =>

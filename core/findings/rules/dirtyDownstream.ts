@@ -2,7 +2,8 @@ import { sentence } from '../../units/sentence';
 import { DIRT_STATES } from '@/core/layers/layerStates';
 import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
-import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, namesInside, shareOfPack, verb } from './words';
 
 /** Biological media dirtier than all the foam ahead of them: the dirt went around. */
 export const dirtyDownstream: Rule = ({ inFlow }) => {

@@ -1,7 +1,8 @@
 import { usableDepth } from '@/core/filter/usableDepth';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
-import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, nameInside, shareOfPack } from './words';
 
 /** Gap that an upright pad needs behind it, m (common practice, no source). */
 const GAP = 0.002;

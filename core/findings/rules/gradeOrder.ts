@@ -7,7 +7,8 @@ import { isFlossFirst } from './flossFirst';
 import { isPackedBackwards } from './packedBackwards';
 import { orderRemedy } from './properOrder';
 import { ordersMatter } from './ordersMatter';
-import { idsOf, nameInside, namesInside, shareOfPack, upperFirst, verb } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, nameInside, namesInside, shareOfPack, verb } from './words';
 
 /** Mechanical layers go coarse, medium, fine along the water: each grade unloads the next. */
 export const gradeOrder: Rule = (context) => {

@@ -1,6 +1,8 @@
 import { sentence } from '../../units/sentence';
+import { catalogueId } from '../../media/catalogueId';
 import type { Rule } from '../finding';
-import { idsOf, upperFirst, nameInside, shareOfPack } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, nameInside, shareOfPack } from './words';
 
 /** Water before the wadding from which its fibres come loose, and from which they surely do, m/s (calibrated). */
 const SLOW = 0.005;
@@ -9,7 +11,7 @@ const FAST = 0.015;
 /** Loose wadding with nothing after it that holds it back: the faster the water, the more of it is pulled through. */
 export const looseWadding: Rule = ({ filter, inFlow, flowOf }) => {
   if (filter.equipment.includes('grid')) return [];
-  const index = inFlow.findIndex((placed) => placed.medium.id === 'floss-loose');
+  const index = inFlow.findIndex((placed) => catalogueId(placed.medium) === 'floss-loose');
   const wadding = inFlow[index];
   if (wadding === undefined) return [];
   if (inFlow.slice(index + 1).some((placed) => placed.medium.supply !== 'loose')) return [];

@@ -2,7 +2,8 @@ import { isCanister } from '@/core/filter/kindFamily';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
-import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, namesInside, shareOfPack, verb } from './words';
 
 /** What is changed monthly belongs where it is reached without lifting the biological media of a filter that is opened twice a year. */
 export const monthlyDeep: Rule = ({ filter, inFlow, schools }) => {

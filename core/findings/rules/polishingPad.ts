@@ -5,7 +5,8 @@ import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
 import { isPackedBackwards } from './packedBackwards';
 import { orderRemedy } from './properOrder';
-import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, namesInside, shareOfPack, verb } from './words';
 
 /** A fine pad after the biological media: a school when something fine stands before them too, a fault when not. */
 export const polishingPad: Rule = (context) => {

@@ -1,6 +1,7 @@
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
-import { idsOf, namesInside, upperFirst, verb } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, namesInside, verb } from './words';
 
 /** Rings or open balls ahead of the first foam: primary settlement, not misplaced biological media. */
 export const settlementFirst: Rule = ({ inFlow }) => {

@@ -3,7 +3,8 @@ import { cannotSpill } from '../../hydraulics/cannotSpill';
 import { PASS_THROUGH_GOAL } from '../../practice/passThroughGoal';
 import { sentence } from '../../units/sentence';
 import type { Rule, RuleContext } from '../finding';
-import { idsOf, namesInside, upperFirst, verb } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, namesInside, verb } from './words';
 
 /** Gaps narrower than this, m, close by themselves when foam is wet. */
 const CLOSED_GAP = 0.0005;

@@ -1,7 +1,8 @@
 import { mediumLife } from '../../practice/mediaLives';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
-import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, nameInside, shareOfPack } from './words';
 
 const DAY = 86_400;
 

@@ -7,7 +7,8 @@ import { isBiologicalOnly } from '../../layers/layerRole';
 import { isPackedBackwards } from './packedBackwards';
 import { orderRemedy } from './properOrder';
 import { ordersMatter } from './ordersMatter';
-import { idsOf, nameInside, namesInside, shareOfPack, upperFirst, verb } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, nameInside, namesInside, shareOfPack, verb } from './words';
 
 /** Mechanical media stand ahead of biological media, so that silt does not close the pores. */
 export const stageOrder: Rule = (context) => {

@@ -1,6 +1,7 @@
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
-import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, nameInside, shareOfPack } from './words';
 
 /** Media still in its plastic packing. */
 export const stillWrapped: Rule = ({ inFlow }) =>

@@ -1,6 +1,7 @@
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
-import { idsOf, nameInside, shareOfPack, upperFirst } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, nameInside, shareOfPack } from './words';
 
 /** Grains below this choke a weak pump, m; and what a weak pump is, m³/s (common practice, no source; 450 L/h calibrated). */
 const SMALL_GRAIN = 0.005;

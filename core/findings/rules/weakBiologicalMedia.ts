@@ -2,7 +2,8 @@ import { sentence } from '../../units/sentence';
 import { bedGeometry } from '../../media/bedGeometry';
 import { mediumById } from '../../media/catalogue';
 import type { Rule } from '../finding';
-import { idsOf, namesInside, shareOfPack, upperFirst } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, namesInside, shareOfPack } from './words';
 
 /** Surface of a usual porous mineral, m² per m³: what the same room could hold. */
 const MINERAL_SURFACE = bedGeometry(mediumById('porous-ceramic').geometry).specificSurface;

@@ -1,4 +1,5 @@
 import type { PlacedLayer } from '../../layers/placedLayer';
+import { lowerFirst } from '../../units/firstLetter';
 
 /** The medium's name as it stands inside a sentence. */
 export function nameInside(placed: PlacedLayer): string {
@@ -15,13 +16,8 @@ export function namesInside(placed: readonly PlacedLayer[]): string {
 /** The layers that a finding is about, by id. */
 export const idsOf = (placed: readonly PlacedLayer[]): string[] => placed.map((placed) => placed.layer.id);
 
-/** First letter large, for the start of a sentence. */
-export const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
 /** "stands" for one, "stand" for more. */
 export const verb = (count: number, text: string, more: string): string => (count === 1 ? text : more);
-
-const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** Share of the pack's volume that some of its layers hold, 0–1. */
 export function shareOfPack(inFlow: readonly PlacedLayer[], some: readonly PlacedLayer[]): number {

@@ -1,6 +1,7 @@
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
-import { idsOf, namesInside, shareOfPack, upperFirst, verb } from './words';
+import { upperFirst } from '../../units/firstLetter';
+import { idsOf, namesInside, shareOfPack, verb } from './words';
 
 /** Pieces that smell foul, crumble or are torn. */
 export const wornPiece: Rule = ({ inFlow }) => {

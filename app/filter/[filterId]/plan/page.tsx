@@ -6,13 +6,14 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Plan' };
 
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
-  return drawFilterPage(params, ({ around, settings, filter, open, log }) => {
+  return drawFilterPage(params, ({ around, settings, ownMedia, filter, open, log }) => {
     if (open === null || open.job.doc.stage === 'strip') redirect(`/filter/${filter.doc.id}/strip`);
     return (
       <PlanSheet
         key={open.planned.doc.id}
         around={around}
         settings={settings}
+        ownMedia={ownMedia}
         filter={filter}
         job={open.job}
         asFound={open.asFound.doc}

@@ -6,7 +6,7 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Strip' };
 
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
-  return drawFilterPage(params, ({ around, settings, filter, open, current, log }) =>
+  return drawFilterPage(params, ({ around, settings, ownMedia, filter, open, current, log }) =>
     open === null ? (
       <NoJob filter={filter.doc} known={current !== null} />
     ) : (
@@ -14,6 +14,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
         key={open.asFound.doc.id}
         around={around}
         settings={settings}
+        ownMedia={ownMedia}
         filter={filter.doc}
         job={open.job}
         asFound={open.asFound}

@@ -1,0 +1,52 @@
+import { mediumById } from '../media/catalogue';
+import type { Medium } from '../media/medium';
+import { mixedMedium } from '../media/mixedMedium';
+import { ownMedium, type OwnMedium } from '../media/ownMedium';
+import type { Layer } from './layer';
+import type { MixPart } from './mix';
+
+/** What of a layer says what it is made of. */
+export type MadeOf = Pick<Layer, 'medium' | 'own' | 'mix'>;
+
+// Own media and mixtures are asked for again and again while the pack stays; the answer is kept as long as they are.
+const owned = new WeakMap<OwnMedium, Medium>();
+const mixed = new WeakMap<NonNullable<Layer['mix']>, { of: Medium; medium: Medium }>();
+
+/**
+ * The medium of a layer: one of the catalogue, one of the keeper’s own, or a mixture of several.
+ *
+ * @throws Error when a medium is not in the catalogue; check with `packFaults` first
+ */
+export function mediumOf({ medium, own, mix }: MadeOf): Medium {
+  const main = single(medium, own);
+  if (mix === null) return main;
+  const known = mixed.get(mix);
+  if (known?.of === main) return known.medium;
+  const rest = mix.parts.reduce((sum, { share }) => sum + share, 0);
+  const answer = mixedMedium(
+    [
+      { medium: main, share: 1 - rest },
+      ...mix.parts.map((part) => ({ medium: partMedium(part), share: part.share })),
+    ],
+    mix.porosity,
+  );
+  mixed.set(mix, { of: main, medium: answer });
+  return answer;
+}
+
+/** The medium of one part of a mixture. */
+export const partMedium = ({ medium, own }: MixPart): Medium => single(medium, own);
+
+function single(id: string, own: OwnMedium | null): Medium {
+  if (own === null) return mediumById(id);
+  const known = owned.get(own);
+  if (known !== undefined) return known;
+  const answer = ownMedium(own);
+  owned.set(own, answer);
+  return answer;
+}
+
+/** Every medium of some layers, each once: what a drawing needs the textures of. */
+export const mediaOf = (layers: Iterable<MadeOf>): Medium[] => [
+  ...new Map([...layers].map((layer) => mediumOf(layer)).map((medium) => [medium.id, medium])).values(),
+];

@@ -1,0 +1,28 @@
+import { z } from 'zod';
+import { bounded } from '../units/bounded';
+import { GEOMETRY_BOUNDS } from '../media/geometryBounds';
+import { OwnMediumSchema } from '../media/ownMedium';
+import { MEDIUM_ID } from './mediumId';
+import { MIX_BOUNDS, MOST_MIXED } from './mixBounds';
+
+/** A medium mixed into another, with its share of the volume. */
+export const MixPartSchema = z.object({
+  medium: MEDIUM_ID,
+  own: OwnMediumSchema.nullable(),
+  share: bounded(MIX_BOUNDS.share).describe('Of the volume poured, 0–1'),
+});
+export type MixPart = z.infer<typeof MixPartSchema>;
+
+/** What is mixed with the layer’s medium in one bed, by shares of the volume. */
+export const MixSchema = z
+  .object({
+    parts: z.array(MixPartSchema).min(1).max(MOST_MIXED),
+    porosity: bounded(GEOMETRY_BOUNDS.porosity)
+      .nullable()
+      .describe('Share of the mixture that is open to the water, 0–1; null: the mean of its parts'),
+  })
+  .refine(({ parts }) => parts.reduce((sum, { share }) => sum + share, 0) <= MIX_BOUNDS.share.max, {
+    path: ['parts'],
+    error: 'The media mixed in take up the whole layer: lower one share.',
+  });
+export type Mix = z.infer<typeof MixSchema>;
