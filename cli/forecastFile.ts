@@ -1,5 +1,6 @@
-import { ENSEMBLE_RUNS, ensembleRange, ensembleRun } from '@/core/dirt/ensemble';
+import { earlyRun, ensembleRange, ensembleRuns } from '@/core/dirt/ensemble';
 import { forecast, type ForecastInput } from '@/core/dirt/forecast';
+import type { Layer } from '@/core/layers/layer';
 import { servicePlan } from '@/core/service/servicePlan';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 import { fittingPacks } from './fittingPacks';
@@ -13,28 +14,13 @@ import { fittingPacks } from './fittingPacks';
  */
 export function forecastFile({ tank, filter, packs }: NeatLayerFile, days: number) {
   const { fitting, leftOut } = fittingPacks({ filter, packs });
+  // A filter is often packed as it was before: the same layers have the same forecast, worked out once.
+  const known = new Map<string, ReturnType<typeof outlook>>();
   const forecasts = fitting.map(({ id, role, name, layers, visits }) => {
-    const input: ForecastInput = { tank, filter, layers, others: [], visits, days };
-    const found = forecast(input);
-    if (found === null) return null;
-    const { by } = found.course;
-    const runs = Array.from({ length: ENSEMBLE_RUNS }, (_, number) => ensembleRun(input, by, number));
-    const range = ensembleRange(runs.filter((run) => run !== null));
-    const { simulation, course, ...rest } = found;
-    return {
-      id,
-      role,
-      name,
-      serviceBy: course.by,
-      serviceAt: course.limit,
-      ...rest,
-      serviceBetween: range === null ? null : [range.earliest, range.latest],
-      flow: [...simulation.flow],
-      through: [...simulation.through],
-      headroom: Number.isNaN(simulation.headroom[0]) ? null : [...simulation.headroom],
-      books: simulation.books,
-      plan: servicePlan({ ...input, visits: [] }),
-    };
+    const key = JSON.stringify([layers.map(asBuilt), visits]);
+    const found = known.get(key) ?? outlook({ tank, filter, layers, others: [], visits, days });
+    known.set(key, found);
+    return found === null ? null : { id, role, name, ...found };
   });
   return forecasts.some((found) => found === null)
     ? null
@@ -45,4 +31,39 @@ export function forecastFile({ tank, filter, packs }: NeatLayerFile, days: numbe
         leftOut,
         packs: forecasts.filter((found) => found !== null),
       };
+}
+
+/** A layer without what was seen of it: a forecast begins with clean media. */
+const asBuilt = (layer: Layer): Layer => ({
+  ...layer,
+  installedOn: null,
+  dirt: null,
+  signs: [],
+  wetMass: null,
+  treatment: null,
+  note: '',
+});
+
+/** What is ahead of one pack, its range, and a year of visits that hangs on the early end of it. */
+function outlook(input: ForecastInput) {
+  const { visits } = input;
+  const found = forecast(input);
+  if (found === null) return null;
+  const { by } = found.course;
+  const runs = ensembleRuns(input, by);
+  const range = ensembleRange(runs);
+  const unvisited: ForecastInput = { ...input, visits: [] };
+  const early = earlyRun(visits.length === 0 ? runs : ensembleRuns(unvisited, by));
+  const { simulation, course, ...rest } = found;
+  return {
+    serviceBy: course.by,
+    serviceAt: course.limit,
+    ...rest,
+    serviceBetween: range === null ? null : [range.earliest, range.latest],
+    flow: [...simulation.flow],
+    through: [...simulation.through],
+    headroom: Number.isNaN(simulation.headroom[0]) ? null : [...simulation.headroom],
+    books: simulation.books,
+    plan: servicePlan(unvisited, early),
+  };
 }

@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink';
-import { ensembleRun, type EnsembleRun } from '@/core/dirt/ensemble';
+import { earlyRun, ensembleRun, ensembleRuns, type EnsembleRun } from '@/core/dirt/ensemble';
 import { forecast, type Forecast, type ForecastInput } from '@/core/dirt/forecast';
 import type { ServiceBy } from '@/core/dirt/serviceCourse';
 import { compareVariants, type VariantOutlook } from '@/core/explore/variants';
@@ -23,8 +23,9 @@ const api = {
   variants(input: ForecastInput): VariantOutlook[] {
     return compareVariants(input);
   },
+  /** A year of visits that hangs on the early end of the range. */
   plan(input: ForecastInput): ServicePlan | null {
-    return servicePlan(input);
+    return servicePlan(input, earlyRun(ensembleRuns(input, 'through')));
   },
   helps(input: ForecastInput): ServiceHelp[] {
     return serviceHelps(input);

@@ -77,6 +77,23 @@ export function ensembleRange(runs: readonly EnsembleRun[]): EnsembleRange | nul
   };
 }
 
+/**
+ * The run that a plan hangs on: the one whose service day stands at the early end of the range, so that service is
+ * planned too late in one case of ten only. Null without runs.
+ */
+export function earlyRun(runs: readonly EnsembleRun[]): number | null {
+  const order = runs
+    .map(({ serviceDay }, run) => ({ day: serviceDay ?? Infinity, run }))
+    .sort((a, b) => (a.day === b.day ? a.run - b.run : a.day - b.day));
+  return order[Math.round(LOW * (order.length - 1))]?.run ?? null;
+}
+
+/** Every run of the ensemble, in order; empty when nobody has said what is fed. */
+export const ensembleRuns = (input: ForecastInput, by: ServiceBy): EnsembleRun[] =>
+  Array.from({ length: ENSEMBLE.runs }, (_, run) => ensembleRun(input, by, run)).filter(
+    (run) => run !== null,
+  );
+
 /** The value at a share of a sorted list, 0–1, straight between neighbours; “never” is not averaged. */
 function at(sorted: Float32Array | Float64Array, share: number): number {
   const place = share * (sorted.length - 1);

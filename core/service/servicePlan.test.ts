@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
+import { earlyRun, ensembleRange, ensembleRuns } from '../dirt/ensemble';
 import { type ForecastInput, forecast } from '../dirt/forecast';
 import { isBiologicalOnly } from '../layers/layerRole';
 import { applyEdit } from '../pack/packEdit';
@@ -33,6 +34,20 @@ describe('servicePlan', () => {
     const served = forecast({ ...input, visits: plan.visits });
     if (!plan.heldByBiological) expect(served?.serviceDay).toBeNull();
     expect(plan.perYear.visits).toBe(plan.visits.length);
+  });
+
+  it('hangs on the early end of the range when it is told to', () => {
+    const input = inputOf('reed-bench');
+    const runs = ensembleRuns(input, 'through');
+    const range = ensembleRange(runs);
+    const early = servicePlan(input, earlyRun(runs));
+    const likely = servicePlan(input);
+    expect(early?.visits.length).toBeGreaterThanOrEqual(likely?.visits.length ?? Infinity);
+    const firstLow = early?.visits.find(({ why }) => why === 'flow')?.day ?? Infinity;
+    // What else is done before it, floss for instance, can only put it off.
+    expect(firstLow).toBeGreaterThan((range?.earliest ?? Infinity) - 2);
+    expect(early?.visits[0]?.day).toBeLessThan((range?.earliest ?? 0) + 2);
+    expect(early?.visits[0]?.day).toBeLessThan(forecast(input)?.serviceDay ?? 0);
   });
 
   // Common practice, no source: floss in a hang-on-back is changed every three to four weeks; behind good foam in a

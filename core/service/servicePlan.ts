@@ -1,5 +1,7 @@
 import { type ForecastInput, cloggingInput } from '../dirt/forecast';
 import { beginClogging, type CloggingDay } from '../dirt/clogging';
+import { drawnInput } from '../dirt/drawnInput';
+import { ENSEMBLE } from '../dirt/ensemble';
 import { FULL, USED_UP } from '../dirt/fullness';
 import { limitOf, type ServiceBy } from '../dirt/serviceCourse';
 import type { SimulationState } from '../dirt/simulationState';
@@ -66,12 +68,15 @@ export interface EasierPlace {
  * visits are few. Biological media are left alone, and where they must be cleaned that is a visit of its own. Foam
  * that is all the biological media there is, is never cleaned all at once. Null when nobody has said what is fed.
  *
+ * @param run of the ensemble that the plan hangs on, see earlyRun; null: the likely one
  * @example servicePlan({ ...reedBench, others: [], visits: [] }).heldByBiological // false
  */
-export function servicePlan(input: ForecastInput): ServicePlan | null {
+export function servicePlan(input: ForecastInput, run: number | null = null): ServicePlan | null {
   const days = input.days ?? HORIZON;
   const inFlow = placeLayers(input.filter, input.layers);
-  const clogging = beginClogging(cloggingInput({ ...input, visits: [] }));
+  const likely = cloggingInput({ ...input, visits: [] });
+  const begins = run === null ? likely : drawnInput(likely, run, ENSEMBLE);
+  const clogging = begins === null ? null : beginClogging(begins);
   if (clogging === null) return null;
   const visits: PlannedVisit[] = [];
   const clean = clogging.today();

@@ -68,6 +68,9 @@ export function YearOfVisits({ input, report, visits, onVisits, onEdit }: YearOf
               ? 'No visit is needed within a year.'
               : `${words.number(current.perYear.visits, 0)} visits a year, ${minutes(words, current.perYear.minutes)}, ${words.number(current.perYear.lifts, 0)} things lifted.`}
           </p>
+          <p className="quiet">
+            Planned on the early end of the likely range: nine times out of ten the filter would last longer.
+          </p>
           {current.heldByBiological ? (
             <p className={styles.warn}>
               The biological media hold the water back: put finer foam or floss before them.
