@@ -1,8 +1,18 @@
+import { cleanFlow } from '@/core/hydraulics/cleanFlowFit';
 import { flowState } from '@/core/service/flowState';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import { formatSentence } from '@/core/units/sentence';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 import { fittingPacks } from './fittingPacks';
+
+/** Id of what is in the filter now: as found in the open repack, or as packed last. */
+function packInFilter({ jobs }: NeatLayerFile): string | null {
+  const open = jobs.find(({ stage }) => stage !== 'done');
+  const [last] = jobs
+    .filter(({ stage }) => stage === 'done')
+    .sort((a, b) => (b.finishedAt ?? '').localeCompare(a.finishedAt ?? ''));
+  return open?.asFoundPackId ?? last?.asPackedPackId ?? null;
+}
 
 /**
  * The report of every pack in a file, as plain data: what `neat evaluate` prints. Numbers in SI; sentences in
@@ -10,9 +20,17 @@ import { fittingPacks } from './fittingPacks';
  * in the filter. Where keepers disagree, the first position
  * of each school is taken; what wears out by date is left out.
  */
-export function evaluateFile({ tank, filter, packs, log }: NeatLayerFile) {
+export function evaluateFile(file: NeatLayerFile) {
+  const { tank, filter, packs, log } = file;
   const { fitting, leftOut } = fittingPacks({ filter, packs });
-  const flow = flowState(log).readings.at(-1)?.flow ?? null;
+  const state = flowState(log);
+  const flow = state.readings.at(-1)?.flow ?? null;
+  const timedClean = cleanFlow(
+    filter,
+    fitting.find(({ id }) => id === packInFilter(file))?.layers ?? [],
+    tank.temperature,
+    state.clean?.flow.mean ?? null,
+  );
   return {
     tank: tank.name,
     filter: filter.name,
@@ -24,6 +42,7 @@ export function evaluateFile({ tank, filter, packs, log }: NeatLayerFile) {
         filter,
         layers: pack.layers,
         flow: pack.role === 'planned' || pack.role === 'alternative' ? null : (flow?.mean ?? null),
+        cleanFlow: timedClean,
       });
       return {
         id: pack.id,

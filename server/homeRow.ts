@@ -1,6 +1,7 @@
 import type { FilterKind } from '@/core/filter/filterKind';
 import type { Filter } from '@/core/filter/filter';
 import type { FindingLevel } from '@/core/findings/finding';
+import { cleanFlow } from '@/core/hydraulics/cleanFlowFit';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { JobStage } from '@/core/job/stage';
@@ -62,7 +63,13 @@ export function homeRow({ filter, around, job, layers, log }: HomeFilter, now: s
   const report =
     layers.length === 0
       ? null
-      : evaluatePack({ ...around, filter, layers, flow: flow.latest?.flow.mean ?? null });
+      : evaluatePack({
+          ...around,
+          filter,
+          layers,
+          flow: flow.latest?.flow.mean ?? null,
+          cleanFlow: cleanFlow(filter, layers, around.tank.temperature, flow.clean?.flow.mean ?? null),
+        });
   return {
     id: filter.id,
     name: filter.name,

@@ -4,7 +4,7 @@ import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Photo } from '@/core/job/photo';
 import { placeLayers } from '@/core/layers/placeLayers';
-import type { OwnMedium } from '@/core/media/ownMedium';
+import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import type { FilterFlow } from '@/core/service/flowShares';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
-import type { OwnMedium } from '@/core/media/ownMedium';
+import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import { contentFaults } from '@/formats/contentFaults';
 import type { FilterContent } from '@/formats/neatLayerFile';
 import type { Stored } from './documentTable';

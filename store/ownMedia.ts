@@ -1,4 +1,4 @@
-import { OwnMediumSchema, type OwnMedium } from '@/core/media/ownMedium';
+import { OwnMediumSchema, type OwnMedium } from '@/core/media/ownMediumSchema';
 import { ownMediaOf, withOwnMedium } from '@/core/pack/withOwnMedium';
 import type { Pack } from '@/core/pack/pack';
 import { documentTable } from './documentTable';

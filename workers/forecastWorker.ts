@@ -3,8 +3,6 @@ import { earlyRun, ensembleRun, ensembleRuns, type EnsembleRun } from '@/core/di
 import { forecast, type Forecast, type ForecastInput } from '@/core/dirt/forecast';
 import type { ServiceBy } from '@/core/dirt/serviceCourse';
 import { compareVariants, type VariantOutlook } from '@/core/explore/variants';
-import { cleanFlowFit, type CleanFlowFit } from '@/core/hydraulics/cleanFlowFit';
-import { placeLayers } from '@/core/layers/placeLayers';
 import { serviceHelps, type ServiceHelp } from '@/core/service/serviceHelps';
 import { servicePlan, type ServicePlan } from '@/core/service/servicePlan';
 
@@ -29,10 +27,6 @@ const api = {
   },
   helps(input: ForecastInput): ServiceHelp[] {
     return serviceHelps(input);
-  },
-  /** A flow timed with the clean pack, m³/s, against the prediction. */
-  flowFit({ tank, filter, layers }: ForecastInput, measured: number): CleanFlowFit {
-    return cleanFlowFit(filter, placeLayers(filter, layers), tank.temperature, measured);
   },
 };
 export type ForecastApi = typeof api;

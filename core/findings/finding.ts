@@ -1,4 +1,5 @@
 import type { Chamber, Filter } from '../filter/filter';
+import type { CleanFlow } from '../hydraulics/cleanFlowFit';
 import type { LayerFlow, OperatingPoint } from '../hydraulics/operatingPoint';
 import type { School, Schools } from './schools';
 import type { Tank } from '../tank/tank';
@@ -41,6 +42,8 @@ export interface RuleContext {
   readonly now: string | null;
   /** Tanks per second at the flow measured; null without one. */
   readonly turnover: number | null;
+  /** A flow timed with the clean pack that was in, against its prediction; null or left out without one. */
+  readonly cleanFlow?: CleanFlow | null;
   /** Where pump and pack agree, and what the water does in each layer. */
   readonly water: OperatingPoint;
   readonly flowOf: (placed: PlacedLayer) => LayerFlow;

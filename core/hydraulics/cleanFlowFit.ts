@@ -1,4 +1,6 @@
 import type { Filter } from '../filter/filter';
+import type { Layer } from '../layers/layer';
+import { placeLayers } from '../layers/placeLayers';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { operatingPoint } from './operatingPoint';
 import { variedFilter, type FilterFactors } from './variedFilter';
@@ -24,6 +26,12 @@ export interface CleanFlowFit {
   readonly verdict: 'agrees' | 'fits' | 'unexplained';
 }
 
+/** A flow timed with the clean pack, m³/s, and what it says of the filter. */
+export interface CleanFlow {
+  readonly measured: number;
+  readonly fit: CleanFlowFit;
+}
+
 /**
  * Holds a flow timed with the clean pack against the prediction.
  *
@@ -44,6 +52,17 @@ export function cleanFlowFit(
   const fits = measured >= low * (1 - AGREES) && measured <= high * (1 + AGREES);
   return { predicted, low, high, verdict: agrees ? 'agrees' : fits ? 'fits' : 'unexplained' };
 }
+
+/** A flow timed with the clean pack held against the prediction for the layers that were in; null without one. */
+export const cleanFlow = (
+  filter: Filter,
+  layers: readonly Layer[],
+  celsius: number,
+  measured: number | null,
+): CleanFlow | null =>
+  measured === null
+    ? null
+    : { measured, fit: cleanFlowFit(filter, placeLayers(filter, layers), celsius, measured) };
 
 /** @param way 1: all that was assumed in favour of the flow; −1: against it */
 const factors = ({ pump, assumed }: Filter, way: 1 | -1): FilterFactors => ({

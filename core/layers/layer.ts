@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { IdSchema, NoteSchema } from '../document/fields';
-import { OwnMediumSchema } from '../media/ownMedium';
+import { OwnMediumSchema } from '../media/ownMediumSchema';
 import { bounded } from '../units/bounded';
 import { LAYER_BOUNDS } from './layerBounds';
 import { MEDIUM_ID } from './mediumId';

@@ -1,4 +1,4 @@
-import type { OwnMedium } from '../media/ownMedium';
+import type { OwnMedium } from '../media/ownMediumSchema';
 import type { MadeOf } from './mediumOf';
 
 /** What a layer is made of when it is all one medium: one of the catalogue by its id, or one of the keeper’s own. */

@@ -1,7 +1,8 @@
 import { mediumById } from '../media/catalogue';
 import type { Medium } from '../media/medium';
 import { mixedMedium } from '../media/mixedMedium';
-import { ownMedium, type OwnMedium } from '../media/ownMedium';
+import { ownMedium } from '../media/ownMedium';
+import type { OwnMedium } from '../media/ownMediumSchema';
 import type { Layer } from './layer';
 import type { MixPart } from './mix';
 

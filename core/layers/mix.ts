@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { bounded } from '../units/bounded';
 import { GEOMETRY_BOUNDS } from '../media/geometryBounds';
-import { OwnMediumSchema } from '../media/ownMedium';
+import { OwnMediumSchema } from '../media/ownMediumSchema';
 import { MEDIUM_ID } from './mediumId';
 import { MIX_BOUNDS, MOST_MIXED } from './mixBounds';
 

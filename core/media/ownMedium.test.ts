@@ -3,7 +3,8 @@ import { bedGeometry } from './bedGeometry';
 import { CATALOGUE, mediumById } from './catalogue';
 import { canBeMixed, mixedMedium } from './mixedMedium';
 import { MediumSchema } from './medium';
-import { ownMedium, ownMediumLike, OwnMediumSchema } from './ownMedium';
+import { ownMedium, ownMediumLike } from './ownMedium';
+import { OwnMediumSchema } from './ownMediumSchema';
 
 describe('a medium of one’s own', () => {
   it('begins as the medium that it is like, whichever that is', () => {

@@ -1,5 +1,5 @@
 import type { Layer } from '../layers/layer';
-import type { OwnMedium } from '../media/ownMedium';
+import type { OwnMedium } from '../media/ownMediumSchema';
 import { withOwnMedium } from './withOwnMedium';
 
 /** One change to a plan. The bench's drags, its keys and the findings' remedies all speak in these. */

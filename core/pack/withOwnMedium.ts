@@ -1,5 +1,5 @@
 import type { Layer } from '../layers/layer';
-import type { OwnMedium } from '../media/ownMedium';
+import type { OwnMedium } from '../media/ownMediumSchema';
 
 /**
  * The layers with new figures for a medium of one’s own, wherever it is, alone or mixed in. Layers without it come

@@ -1,4 +1,5 @@
 import type { Filter } from '../filter/filter';
+import type { CleanFlow } from '../hydraulics/cleanFlowFit';
 import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydraulics/operatingPoint';
 import { turnover } from '../hydraulics/turnover';
 import type { Schools } from '../findings/schools';
@@ -85,6 +86,8 @@ export interface PackInput extends Surroundings {
   readonly layers: readonly Layer[];
   /** Flow measured at the outlet with these layers in, m³/s, or null when none was. */
   readonly flow: number | null;
+  /** A flow timed with the clean pack that was in then, against its prediction; left out without one. */
+  readonly cleanFlow?: CleanFlow | null;
 }
 
 /** A tank on which only this filter hangs, judged by the first school of each question and without regard to time. */

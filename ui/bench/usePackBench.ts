@@ -2,11 +2,13 @@
 import { useMemo, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
+import { cleanFlow } from '@/core/hydraulics/cleanFlowFit';
 import type { LogEntry } from '@/core/job/logEntry';
 import { evaluatePack, type PackInput, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
-import type { OwnMedium } from '@/core/media/ownMedium';
+import type { Layer } from '@/core/layers/layer';
+import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';
-import { ownMediaOf } from '@/core/pack/withOwnMedium';
+import { ownMediaOf, withOwnMedium } from '@/core/pack/withOwnMedium';
 import type { Settings } from '@/core/settings/settings';
 import { flowState, type FlowState } from '@/core/service/flowState';
 import type { Stored } from '@/store/documentTable';
@@ -21,6 +23,8 @@ export interface BenchSource {
   readonly filter: Filter;
   readonly job: Stored<Job>;
   readonly pack: Stored<Pack>;
+  /** What was in the filter when its flow was timed; left out: the pack itself. */
+  readonly packThen?: Pack;
   readonly log: readonly LogEntry[];
 }
 
@@ -30,6 +34,8 @@ export interface PackBench {
   readonly job: Autosave<Job>;
   readonly settings: Autosave<Settings>;
   readonly input: PackInput;
+  /** The layers that were in when the flow was timed, with what is known of own media now. */
+  readonly layersThen: readonly Layer[];
   readonly report: PackReport;
   readonly flow: FlowState;
   /** Media of the keeper’s own, with what this pack says of them. */
@@ -51,15 +57,23 @@ export function usePackBench(source: BenchSource): PackBench {
   const flow = useMemo(() => flowState(log), [log]);
   // What was timed last was timed with the pack as found; a plan has no flow yet.
   const measured = pack.doc.role !== 'as found' ? null : (flow.readings.at(-1)?.flow.mean ?? null);
-  const input = useMemo<PackInput>(
-    () => ({ ...around, schools, filter, layers: editing.layers, flow: measured }),
-    [around, schools, filter, editing.layers, measured],
-  );
-  const report = useMemo(() => evaluatePack(input), [input]);
   const ownMedia = useMemo(() => {
     const here = ownMediaOf(editing.layers);
     return [...source.ownMedia.filter(({ id }) => here.every((own) => own.id !== id)), ...here];
   }, [source.ownMedia, editing.layers]);
+  const then = source.packThen?.layers ?? editing.layers;
+  const layersThen = useMemo(() => ownMedia.reduce<readonly Layer[]>(withOwnMedium, then), [ownMedia, then]);
+  const cleanMean = flow.clean?.flow.mean ?? null;
+  const { temperature } = around.tank;
+  const timedClean = useMemo(
+    () => cleanFlow(filter, layersThen, temperature, cleanMean),
+    [filter, layersThen, temperature, cleanMean],
+  );
+  const input = useMemo<PackInput>(
+    () => ({ ...around, schools, filter, layers: editing.layers, flow: measured, cleanFlow: timedClean }),
+    [around, schools, filter, editing.layers, measured, timedClean],
+  );
+  const report = useMemo(() => evaluatePack(input), [input]);
   const flush = async () => (await editing.save.flush()) && (await job.flush()) && (await settings.flush());
-  return { editing, job, settings, input, report, flow, ownMedia, selectedId, select, flush };
+  return { editing, job, settings, input, report, flow, ownMedia, layersThen, selectedId, select, flush };
 }

@@ -3,7 +3,7 @@ import { createContext, useContext, useMemo, type ReactNode, type RefObject } fr
 import type { SludgeSlice } from '@/core/dirt/dayState';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
-import type { OwnMedium } from '@/core/media/ownMedium';
+import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { PackReport } from '@/core/report/evaluatePack';
 import { useWidth } from '../drawing/useWidth';
 import type { PackEditing } from '../state/usePackEditing';

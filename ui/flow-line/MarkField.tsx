@@ -1,5 +1,5 @@
 'use client';
-import { OwnMediumSchema } from '@/core/media/ownMedium';
+import { OwnMediumSchema } from '@/core/media/ownMediumSchema';
 import { TextInput } from '../fields/TextInput';
 import { useDraftField } from '../fields/useDraftField';
 import styles from './MakeUp.module.css';

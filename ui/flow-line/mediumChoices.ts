@@ -1,5 +1,5 @@
 import { CATALOGUE } from '@/core/media/catalogue';
-import type { OwnMedium } from '@/core/media/ownMedium';
+import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import { ownMedium } from '@/core/media/ownMedium';
 import { canBeMixed } from '@/core/media/mixedMedium';
 

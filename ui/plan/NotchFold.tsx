@@ -1,34 +1,17 @@
 'use client';
-import Button from '@mui/material/Button';
-import type { Filter } from '@/core/filter/filter';
-import type { Spill } from '@/core/filter/spill';
-import { cannotSpill } from '@/core/hydraulics/cannotSpill';
-import type { PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/Habits';
 import { Fold } from '../frame/Fold';
-import parts from '../measure/filterPart.module.css';
 import { lazyPart } from '../frame/lazyPart';
+import type { NotchProps } from './NotchOfBench';
 
 // Loaded when the fold is opened.
-const NotchFields = lazyPart(() => import('../measure/NotchFields').then((module) => module.NotchFields));
+const NotchOfBench = lazyPart(() => import('./NotchOfBench').then((module) => module.NotchOfBench));
 
-interface Props {
-  readonly filter: Filter;
-  readonly report: PackReport;
-  readonly onChange: (spill: Spill) => void;
-}
-
-/** Up to whole millimetres: a saw cuts no finer, and the notch must not come out narrower. */
-const toMillimetre = (value: number): number => Math.ceil(value * 1e3) / 1e3;
-
-/** The relief notch of a hang-on-back, and the smallest with which it cannot spill whatever happens to its layers. */
-export function NotchFold({ filter, report, onChange }: Props) {
+/** The relief notch of a hang-on-back in one line; opened it can be cut. */
+export function NotchFold(props: Omit<NotchProps, 'spill'>) {
   const words = useWords();
-  const { spill } = filter;
+  const { spill } = props.filter;
   if (spill === null) return null;
-  const stack = Math.max(0, ...report.chambers.map((chamber) => chamber.filledDepth));
-  const least = cannotSpill(filter, stack)?.notch ?? null;
-  const length = (si: number): string => words.show({ kind: 'length', si });
   return (
     <Fold
       lazy
@@ -36,22 +19,10 @@ export function NotchFold({ filter, report, onChange }: Props) {
       says={
         spill.notch === null
           ? 'none: what the pack holds back can only rise'
-          : `${length(spill.notch.width)} wide, ${words.show({ kind: 'gap', si: spill.notch.aboveLip })} above the lip`
+          : `${words.show({ kind: 'length', si: spill.notch.width })} wide, ${words.show({ kind: 'gap', si: spill.notch.aboveLip })} above the lip`
       }
     >
-      <NotchFields spill={spill} onChange={onChange} />
-      {least === null ? (
-        <p className={`quiet ${parts.wide}`}>
-          No notch is wide enough for this pump under this rim: level it, or send part of the flow round
-          again.
-        </p>
-      ) : (
-        <Button
-          onClick={() => onChange({ ...spill, notch: { aboveLip: 0, width: toMillimetre(least.width) } })}
-        >
-          Cut the least that cannot spill: {length(toMillimetre(least.width))} at the lip
-        </Button>
-      )}
+      <NotchOfBench {...props} spill={spill} />
     </Fold>
   );
 }

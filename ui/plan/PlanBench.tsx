@@ -9,8 +9,7 @@ import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
-import type { OwnMedium } from '@/core/media/ownMedium';
-import { withOwnMedium } from '@/core/pack/withOwnMedium';
+import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';
 import type { Schools } from '@/core/findings/schools';
 import type { Settings } from '@/core/settings/settings';
@@ -21,6 +20,7 @@ import sheet from '../bench/PackSheet.module.css';
 import { usePackBench } from '../bench/usePackBench';
 import { usePackCaption } from '../bench/usePackCaption';
 import { PackBoard } from '../flow-line/PackBoard';
+import { lazyPart, usePreload } from '../frame/lazyPart';
 import { StageStep } from '../frame/StageStep';
 import { Lanes } from '../lanes/Lanes';
 import { FindingsPanel } from '../readings/FindingsPanel';
@@ -30,12 +30,13 @@ import { ForecastRows } from '../time/ForecastRows';
 import { ServicePlanFold } from '../time/ServicePlanFold';
 import { TimeStrip } from '../time/TimeStrip';
 import { useForecast } from '../time/useForecast';
-import { useFlowFit } from '../time/useFlowFit';
 import { useHelps } from '../time/useHelps';
 import { NotchFold } from './NotchFold';
-import { ThroughFix } from './ThroughFix';
 import { useBenchForecast } from './useBenchForecast';
 import { ReadingsPanel } from '../readings/ReadingsPanel';
+
+// Loaded when a layer is chosen that is cut short.
+const ThroughFix = lazyPart(() => import('./ThroughFix').then((module) => module.ThroughFix));
 
 interface Props {
   readonly around: Surroundings;
@@ -58,14 +59,11 @@ interface Props {
 /** The heart: the plan as water meets it, with every figure and finding answering at once. */
 export function PlanBench(props: Props) {
   const { around, filter, filterSave, asFound, tabs, compare } = props;
-  const bench = usePackBench(props);
+  const bench = usePackBench({ ...props, packThen: asFound });
   const { editing, input, report } = bench;
+  usePreload(ThroughFix);
   const { schools } = input;
-  // What the keeper says of a medium of their own holds for the pack as found too.
-  const described = useMemo(
-    () => bench.ownMedia.reduce<readonly Layer[]>(withOwnMedium, asFound.layers),
-    [bench.ownMedia, asFound.layers],
-  );
+  const described = bench.layersThen;
   // Once, and not at every move of a drag: the pack as found stays as it was.
   const found = useMemo(
     () => evaluatePack({ ...around, schools, filter, layers: described, flow: null }),
@@ -87,7 +85,6 @@ export function PlanBench(props: Props) {
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
   const { helps, stale } = useHelps(ahead.input);
-  const fit = useFlowFit(foundInput, bench.flow.clean?.flow.mean ?? null);
   // What is planned and compared over a year begins without the visits on the strip.
   const unvisited = useMemo<ForecastInput>(
     () => ({ tank: around.tank, filter, layers: editing.layers, others: around.others, visits: [] }),
@@ -144,7 +141,7 @@ export function PlanBench(props: Props) {
             report={shown}
             against={found}
             flow={bench.flow}
-            fit={fit}
+            fit={input.cleanFlow?.fit ?? null}
             input={input}
             onEdit={editing.edit}
             day={day}

@@ -6,7 +6,7 @@ import type { Job } from '@/core/job/job';
 import { MOST_ALTERNATIVES } from '@/core/job/mostAlternatives';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Surroundings } from '@/core/report/evaluatePack';
-import type { OwnMedium } from '@/core/media/ownMedium';
+import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';
 import { packFaults } from '@/core/pack/packFaults';
 import type { Settings } from '@/core/settings/settings';

@@ -1,4 +1,5 @@
 import type { Rule } from '../finding';
+import { unexplainedFlow } from './unexplainedFlow';
 import { spongeAlone } from './spongeAlone';
 import { pumpCurveLabel } from './pumpCurveLabel';
 import { packedBackwards } from './packedBackwards';
@@ -60,6 +61,7 @@ export const RULES: readonly Rule[] = [
   fullTopTray,
   blockedLayer,
   turnoverOut,
+  unexplainedFlow,
   chemicalPlace,
   monthlyDeep,
   spentMedium,

@@ -1,0 +1,27 @@
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+
+/**
+ * A flow timed with the clean pack that nothing plausible explains: an entry of the survey is likely wrong, or water
+ * is lost on its way. What is likeliest comes first (common practice, no source).
+ */
+export const unexplainedFlow: Rule = ({ cleanFlow, filter }) => {
+  if (cleanFlow?.fit.verdict !== 'unexplained') return [];
+  const { measured, fit } = cleanFlow;
+  const flow = { kind: 'flow', si: measured } as const;
+  const predicted = { kind: 'flow', si: fit.predicted } as const;
+  const hoses = filter.hoses === null ? '' : ', the bore of the hoses';
+  return [
+    {
+      rule: 'unexplained-flow',
+      level: 'check',
+      effect: Math.min(1, Math.abs(measured / fit.predicted - 1)),
+      title: sentence`${flow} was timed with the clean pack; ${predicted} is predicted.`,
+      reason:
+        measured > fit.predicted
+          ? sentence`What was assumed of pump and hoses explains at most ${{ kind: 'flow', si: fit.high }}. Check the litres of the jug, the flow on the label${hoses} and the layers that were in.`
+          : sentence`What was assumed of pump and hoses explains no less than ${{ kind: 'flow', si: fit.low }}. Look for a tap half shut, a furred hose or a fouled impeller; then check the flow on the label${hoses}.`,
+      layers: [],
+    },
+  ];
+};
