@@ -79,6 +79,7 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
     internalFoam: isInternal(input.filter.kind)
       ? sentence`Here the room holds ${surfaceIn('foam-30')} in foam, ${surfaceIn(ALTERNATIVES.mineral)} in porous mineral.`
       : sentence`This is no internal filter.`,
+    sizing: sentence`Here the water is turned over ${{ kind: 'turnover', si: report.predictedTurnover }}, and the media is enough for ${litres(report.sizing.normalStockVolume)} by weight at normal stocking; the tank holds ${litres(report.sizing.tankVolume)}.`,
     tapWater: sentence`Carbon beside the sink is not part of the filter, and takes none of its room.`,
   };
 }

@@ -576,4 +576,85 @@ describe('advice that fits the filter', () => {
     expect(said(FIRST_SCHOOLS)).toMatch(/between two pads/);
     expect(said({ ...FIRST_SCHOOLS, finePad: 'after' })).not.toMatch(/between two pads/);
   });
+
+  const bySchool = (schools: Partial<Schools>): Partial<Surroundings> => ({
+    schools: { ...FIRST_SCHOOLS, ...schools },
+  });
+
+  it('judges a low turnover by the school of sizing, and what animals cannot bear by any', () => {
+    const level = (flow: number, around: Partial<Surroundings>): string | undefined =>
+      found('canister-down-flow', 'turnover', { layers: GOOD['canister-down-flow'], around, flow })[0]?.level;
+    const slow = 200e-3 / 3600;
+    expect(level(slow, {})).toBe('check');
+    expect(level(slow, bySchool({ sizing: 'media weight' }))).toBe('note');
+    const calm = { ...bySchool({ sizing: 'food' }), tank: { ...tank, animals: ['still water' as const] } };
+    expect(level(900e-3 / 3600, calm)).toBe('check');
+  });
+
+  it('says of zeolite what the keeper’s school says, and takes it out where that is none', () => {
+    const layers = pack(
+      ['foam-30', 'tray-4', 0.08],
+      ['lava', 'tray-3', 0.08],
+      ['zeolite', 'tray-2', 0.02, { holder: 'bag' }],
+    );
+    const about = (zeolite: Schools['zeolite']) =>
+      found('canister-down-flow', 'zeolite-stays', { layers, around: bySchool({ zeolite }) })[0];
+    expect(about('emergency')).toMatchObject({ level: 'note' });
+    expect(about('porous home')).toMatchObject({ level: 'note' });
+    const never = about('never');
+    expect(never?.level).toBe('check');
+    const left = never?.remedy === undefined ? layers : applyEdit(layers, never.remedy.edit);
+    expect(left.map(({ medium }) => medium)).toEqual(['foam-30', 'lava']);
+  });
+
+  it('knows the grade of foam that the keeper’s school has throughout', () => {
+    const foams = (...media: string[]): Layer[] =>
+      pack(...media.map((medium): Row => [medium, 'basket', 0.04]));
+    const about = (layers: Layer[], foamGrade: Schools['foamGrade'] = '30 ppi') =>
+      found('hang-on-back-basket', 'foam-grade', { layers, around: bySchool({ foamGrade }) })[0];
+    expect(about(foams('foam-30', 'foam-30'))).toBeUndefined();
+    expect(about(foams('foam-15', 'foam-30'))).toBeUndefined();
+    expect(about(foams('foam-30', 'lava'), 'dense')).toBeUndefined();
+    expect(about(foams('foam-10', 'foam-10'), 'very coarse')).toBeUndefined();
+    const dense = about(foams('foam-30', 'foam-30'), 'dense');
+    expect(dense?.level).toBe('note');
+    const after =
+      dense?.remedy === undefined ? [] : applyEdit(foams('foam-30', 'foam-30'), dense.remedy.edit);
+    expect(after.map(({ medium }) => medium)).toEqual(['foam-45', 'foam-45']);
+    expect(about(after, 'dense')).toBeUndefined();
+  });
+
+  it('offers mineral media in an internal filter to the keeper whose school that is', () => {
+    const [first, second] = filterOf('internal-compartments').chambers;
+    const layers = pack(['foam-15', first?.id ?? '', 0.03], ['foam-30', second?.id ?? '', 0.03]);
+    const about = (internalFoam: Schools['internalFoam']) =>
+      found('internal-compartments', 'internal-foam', { layers, around: bySchool({ internalFoam }) })[0];
+    expect(about('foam')).toBeUndefined();
+    const finding = about('mineral');
+    const after = finding?.remedy === undefined ? [] : applyEdit(layers, finding.remedy.edit);
+    expect(after.map(({ medium }) => medium)).toEqual(['foam-15', 'porous-ceramic']);
+  });
+
+  it('gives both arguments about plastic particles, as a note', () => {
+    const [finding] = found('hang-on-back-basket', 'plastic-particles', {
+      layers: pack(['foam-30', 'basket', 0.04], ['scrubbers', 'basket', 0.04]),
+    });
+    expect(finding?.level).toBe('note');
+    expect(formatSentence(finding?.title ?? [])).toBe('Made of plastic: plastic pot scrubbers.');
+    expect(formatSentence(finding?.reason ?? [])).toMatch(/Some keepers worry.*Others answer/);
+  });
+
+  it('notes a circulation pump that blows at the intake', () => {
+    const about = (place: 'left' | 'middle' | 'right', aim: 'along the tank' | 'up') =>
+      found('canister-down-flow', 'circulation-aim', {
+        layers: GOOD['canister-down-flow'],
+        filter: (filter) => ({
+          ...filter,
+          intakes: filter.intakes.map((intake) => ({ ...intake, place: 'right' as const })),
+        }),
+        around: { tank: { ...tank, circulation: [{ place, aim, flow: 1e-3 }] } },
+      }).length;
+    expect([about('left', 'along the tank'), about('right', 'along the tank')]).toEqual([1, 0]);
+    expect([about('middle', 'along the tank'), about('left', 'up')]).toEqual([1, 0]);
+  });
 });

@@ -17,4 +17,5 @@ export const FIRST_SCHOOLS: Schools = {
   zeolite: 'emergency',
   internalFoam: 'foam',
   tapWater: 'no carbon',
+  sizing: 'turnover',
 };

@@ -1,3 +1,5 @@
+import { FIRST_SCHOOLS } from './firstSchools';
+import type { Schools } from './schools';
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
 import { formatSentence } from '../units/sentence';
@@ -10,7 +12,7 @@ import { plainLayer } from '../layers/plainLayer';
 
 const filter = presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test');
 const adviceOn = (...layers: Layer[]): string[] =>
-  layerAdvice(placeLayers(filter, layers), []).map((advice) => advice.treatment);
+  layerAdvice(placeLayers(filter, layers), [], FIRST_SCHOOLS).map((advice) => advice.treatment);
 const layer = (id: string, medium: string, change: Partial<Layer>, thickness = 0.03): Layer => ({
   ...plainLayer(id, medium, 'basket', thickness),
   ...change,
@@ -18,6 +20,19 @@ const layer = (id: string, medium: string, change: Partial<Layer>, thickness = 0
 
 // Source of every advice below: how the trade judges layers at a strip (common practice, no source).
 describe('layerAdvice', () => {
+  it('says how hard and in what water foam is cleaned by the keeper’s schools', () => {
+    const reasonOf = (schools: Partial<Schools>): string =>
+      formatSentence(
+        layerAdvice(placeLayers(filter, [layer('a', 'foam-30', { dirt: 'loaded' })]), [], {
+          ...FIRST_SCHOOLS,
+          ...schools,
+        })[0]?.reason ?? [],
+      );
+    expect(reasonOf({})).toMatch(/^Squeeze it a few times in old tank water, until/);
+    expect(reasonOf({ foamCleaning: 'hard' })).toMatch(/^Wring it in old tank water until it runs clear/);
+    expect(reasonOf({ rinseWater: 'tap water' })).toMatch(/under the tap/);
+  });
+
   it('cleans no more than is needed, and each medium its own way', () => {
     expect(
       adviceOn(
@@ -48,6 +63,7 @@ describe('layerAdvice', () => {
         layer('c', 'carbon', { dirt: 'loaded' }),
       ]),
       [],
+      FIRST_SCHOOLS,
     );
     expect(advice.map((advice) => advice.treatment)).toEqual([
       'replace in stages',
@@ -75,7 +91,8 @@ describe('layerAdvice', () => {
   it('speaks of pores only where there are any', () => {
     const reasonOf = (medium: string): string =>
       formatSentence(
-        layerAdvice(placeLayers(filter, [layer('a', medium, { dirt: 'blocked' })]), [])[0]?.reason ?? [],
+        layerAdvice(placeLayers(filter, [layer('a', medium, { dirt: 'blocked' })]), [], FIRST_SCHOOLS)[0]
+          ?.reason ?? [],
       );
     for (const medium of ['scrubbers', 'balls', 'printed-block', 'rings-dense']) {
       expect(reasonOf(medium)).toMatch(/^Swish it gently in old tank water/);
@@ -101,10 +118,10 @@ describe('layerAdvice', () => {
       layer('c', 'foam-45', { dirt: 'clean' }),
     ];
     const { findings } = evaluatePack({ ...aloneOn(newTank('t', 'Test', 0.1)), filter, layers, flow: null });
-    const advice = layerAdvice(placeLayers(filter, layers), findings);
+    const advice = layerAdvice(placeLayers(filter, layers), findings, FIRST_SCHOOLS);
     expect(advice.map((advice) => advice.treatment)).toEqual(['keep', 'move', 'move']);
     expect(formatSentence(advice[1]?.reason ?? [])).toMatch(
-      /stands after lava rock.*Squeeze it in old tank water/,
+      /stands after lava rock.*Squeeze it a few times in old tank water/,
     );
   });
 });

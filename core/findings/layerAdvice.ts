@@ -1,5 +1,6 @@
 import { sentence, type Sentence } from '../units/sentence';
 import type { Finding } from './finding';
+import type { Schools } from './schools';
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Layer, Treatment } from '../layers/layer';
 import { hasRole } from '../media/hasRole';
@@ -20,9 +21,14 @@ const TOO_MUCH_AT_ONCE = 0.5;
  * and holds more than half of the surface for bacteria is retired in stages.
  *
  * @param findings what the rules say of the same pack: what stands in the wrong place is moved
+ * @param schools where the keeper stands on cleaning
  * @source judgement of the trade (common practice, no source)
  */
-export function layerAdvice(inFlow: readonly PlacedLayer[], findings: readonly Finding[]): LayerAdvice[] {
+export function layerAdvice(
+  inFlow: readonly PlacedLayer[],
+  findings: readonly Finding[],
+  schools: Schools,
+): LayerAdvice[] {
   const surface = inFlow.reduce((sum, placed) => sum + placed.measure.surface, 0);
   const gone = inFlow.filter((item) => mustGo(item));
   const goneShare =
@@ -32,7 +38,7 @@ export function layerAdvice(inFlow: readonly PlacedLayer[], findings: readonly F
   );
   return inFlow.map((one) => ({
     layerId: one.layer.id,
-    ...adviceFor(one, goneShare, misplaced.get(one.layer.id) ?? null),
+    ...adviceFor(one, goneShare, misplaced.get(one.layer.id) ?? null, schools),
   }));
 }
 
@@ -49,6 +55,7 @@ function adviceFor(
   placed: PlacedLayer,
   goneShare: number,
   misplaced: Finding | null,
+  schools: Schools,
 ): Omit<LayerAdvice, 'layerId'> {
   const { layer, medium, measure } = placed;
   if (mustGo(placed)) {
@@ -74,7 +81,7 @@ function adviceFor(
       treatment: 'cut',
       reason: sentence`Torn, it lets water past: cut a new one, or cut this one down to what is whole.`,
     };
-  const clean = cleaning(placed);
+  const clean = cleaning(placed, schools);
   if (misplaced === null) return clean;
   return {
     treatment: 'move',
@@ -83,7 +90,7 @@ function adviceFor(
 }
 
 /** Nothing wrong with it: clean it no more than it needs. */
-function cleaning({ layer, medium }: PlacedLayer): Omit<LayerAdvice, 'layerId'> {
+function cleaning({ layer, medium }: PlacedLayer, schools: Schools): Omit<LayerAdvice, 'layerId'> {
   if (layer.dirt === null)
     return { treatment: 'keep', reason: sentence`Not looked at yet: say how dirty it is.` };
   if (!isDirty(layer))
@@ -91,11 +98,7 @@ function cleaning({ layer, medium }: PlacedLayer): Omit<LayerAdvice, 'layerId'> 
       treatment: 'keep',
       reason: sentence`Put it back as it is: the brown film is alive, and flow is not hindered.`,
     };
-  if (medium.service === 'squeeze')
-    return {
-      treatment: 'squeeze',
-      reason: sentence`Squeeze it in old tank water until little comes out. Not everything on one day.`,
-    };
+  if (medium.service === 'squeeze') return { treatment: 'squeeze', reason: squeezing(schools) };
   if (medium.service === 'recharge')
     return {
       treatment: 'recharge',
@@ -105,6 +108,14 @@ function cleaning({ layer, medium }: PlacedLayer): Omit<LayerAdvice, 'layerId'> 
           : sentence`Recharge it by its maker’s method, and rinse it out completely before it goes back.`,
     };
   return { treatment: 'rinse', reason: swishing(layer, medium) };
+}
+
+/** How foam is cleaned, by the keeper’s schools of hands and of water. */
+function squeezing({ foamCleaning, rinseWater }: Schools): Sentence {
+  const water = rinseWater === 'tank water' ? 'old tank water' : 'old tank water, or under the tap';
+  return foamCleaning === 'gently'
+    ? sentence`Squeeze it a few times in ${water}, until little comes out. Not everything on one day.`
+    : sentence`Wring it in ${water} until it runs clear: more dirt leaves it, and more of its film. Not everything on one day.`;
 }
 
 /** How media that cannot be squeezed are cleaned; only porous mineral has pores to lose. */

@@ -147,4 +147,16 @@ export const SCHOOL_WORDS: SchoolWords = {
       carbon: { name: 'before it goes in', because: 'chlorine and organics never reach the tank' },
     },
   },
+  sizing: {
+    question: 'How large a filter must be',
+    positions: {
+      turnover: { name: 'by turnover', because: 'the water must carry the dirt to the intake' },
+      'media weight': { name: 'by weight of media', because: 'the media houses the bacteria' },
+      food: { name: 'by the food', because: 'what is fed is the load, whatever the litres' },
+      'never too much': {
+        name: 'never too much filter',
+        because: 'spare filter carries the tank when something fails',
+      },
+    },
+  },
 };

@@ -20,6 +20,7 @@ export const SchoolsSchema = z.object({
   zeolite: z.enum(['emergency', 'never', 'porous home']),
   internalFoam: z.enum(['foam', 'mineral']),
   tapWater: z.enum(['no carbon', 'carbon']),
+  sizing: z.enum(['turnover', 'media weight', 'food', 'never too much']),
 });
 export type Schools = z.infer<typeof SchoolsSchema>;
 export type School = keyof Schools;

@@ -29,8 +29,8 @@ export function AdviceList({ bench }: { bench: PackBench }) {
   const words = useWords();
   const { editing, input, report, select, selectedId } = bench;
   const advice = useMemo(
-    () => layerAdvice(placeLayers(input.filter, input.layers), report.findings),
-    [input.filter, input.layers, report.findings],
+    () => layerAdvice(placeLayers(input.filter, input.layers), report.findings, input.schools),
+    [input.filter, input.layers, input.schools, report.findings],
   );
   const layers = new Map(editing.layers.map((layer) => [layer.id, layer]));
   const open = advice.filter(({ layerId, treatment }) => layers.get(layerId)?.treatment !== treatment);

@@ -1,4 +1,9 @@
 import type { Rule } from '../finding';
+import { circulationAim } from './circulationAim';
+import { foamGradeChoice } from './foamGradeChoice';
+import { internalFoamChoice } from './internalFoamChoice';
+import { plasticParticles } from './plasticParticles';
+import { zeoliteStays } from './zeoliteStays';
 import { unexplainedFlow } from './unexplainedFlow';
 import { spongeAlone } from './spongeAlone';
 import { pumpCurveLabel } from './pumpCurveLabel';
@@ -72,6 +77,10 @@ export const RULES: readonly Rule[] = [
   wornPiece,
   emptySpace,
   bothJobs,
+  foamGradeChoice,
+  internalFoamChoice,
+  zeoliteStays,
+  plasticParticles,
   weakBiologicalMedia,
   intakeGuard,
   intakeDraught,
@@ -83,6 +92,7 @@ export const RULES: readonly Rule[] = [
   longHoses,
   longTank,
   streamAim,
+  circulationAim,
   settlementFirst,
   flossFirst,
   blockedSpill,

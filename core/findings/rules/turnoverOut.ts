@@ -4,7 +4,7 @@ import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 
 /** The measured flow against what this tank's animals and size want. With other filters on the tank it says nothing. */
-export const turnoverOut: Rule = ({ tank, turnover, others, water }) => {
+export const turnoverOut: Rule = ({ tank, turnover, others, water, schools }) => {
   if (turnover === null || others.length > 0) return [];
   const volume = netVolume(tank.water).value;
   const band = turnoverBand(volume, tank.animals);
@@ -20,7 +20,9 @@ export const turnoverOut: Rule = ({ tank, turnover, others, water }) => {
   return [
     {
       rule: 'turnover',
-      level: 'check',
+      // By other schools of sizing a low turnover is no fault; what animals cannot bear is one by any.
+      level: low && schools.sizing !== 'turnover' ? 'note' : 'check',
+      school: 'sizing',
       effect: low ? 1 - turnover / band.low : 1 - band.high / turnover,
       title: low
         ? sentence`Turnover is low: ${times(turnover)}; this tank needs ${times(band.low)} or more.`

@@ -1,0 +1,61 @@
+import type { Schools } from '../schools';
+import { usableSurface } from '../../layers/usableSurface';
+import { solidsFactor } from '../../layers/solidsFactor';
+import { isBiologicalOnly } from '../../layers/layerRole';
+import { mediumById } from '../../media/catalogue';
+import type { Medium } from '../../media/medium';
+import { sentence } from '../../units/sentence';
+import type { Rule } from '../finding';
+import { idsOf } from './words';
+
+/** The foam of each school where foam does everything, and the pores an inch that count as it (common practice, no source). */
+const CHOICES: Readonly<
+  Record<Schools['foamGrade'], { readonly medium: string; readonly from: number; readonly to: number }>
+> = {
+  'very coarse': { medium: 'foam-10', from: 0, to: 16 },
+  '30 ppi': { medium: 'foam-30', from: 25, to: 35 },
+  dense: { medium: 'foam-45', from: 40, to: Infinity },
+};
+
+/** Foam of one grade throughout that is another than the keeper’s school would take. */
+export const foamGradeChoice: Rule = ({ inFlow, schools }) => {
+  const media = inFlow.filter(({ role }) => role !== 'spacer');
+  const grades = media.map(({ medium }) => poresOf(medium));
+  const [pores] = grades;
+  const oneFoam = typeof pores === 'number' && grades.every((other) => other === pores);
+  if (!oneFoam || media.some(({ layer }) => isBiologicalOnly(layer))) return [];
+  const choice = CHOICES[schools.foamGrade];
+  if (pores >= choice.from && pores <= choice.to) return [];
+  const wanted = mediumById(choice.medium);
+  const now = media.reduce((sum, { measure }) => sum + measure.surface, 0);
+  const then = media.reduce(
+    (sum, { measure, layer }) =>
+      sum + usableSurface(wanted, measure.volume, solidsFactor(wanted, layer)).likely,
+    0,
+  );
+  return [
+    {
+      rule: 'foam-grade',
+      level: 'note',
+      school: 'foamGrade',
+      effect: 0,
+      title: sentence`The foam has ${String(Math.round(pores))} ppi throughout; your choice is ${schools.foamGrade === '30 ppi' ? '30 ppi' : `${schools.foamGrade} foam`}.`,
+      reason: sentence`Its ${{ kind: 'surface', si: now }} of surface for bacteria would become ${{ kind: 'surface', si: then }}. Coarser foam lasts longer between services and lets more silt through; denser foam clogs sooner and keeps the water clearer.`,
+      layers: idsOf(media),
+      remedy: {
+        label: `Change the foam to ${wanted.name.toLowerCase()}`,
+        edit: {
+          type: 'all',
+          edits: media.map(({ layer }) => ({
+            type: 'set' as const,
+            layerId: layer.id,
+            change: { medium: wanted.id, own: null, mix: null },
+          })),
+        },
+      },
+    },
+  ];
+};
+
+const poresOf = ({ geometry }: Medium): number | null =>
+  geometry.form === 'foam' ? geometry.poresPerInch : null;
