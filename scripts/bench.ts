@@ -6,6 +6,7 @@ import { Workspace } from 'epanet-js';
 import { dayState } from '@/core/dirt/dayState';
 import { ENSEMBLE_RUNS } from '@/core/dirt/ensemble';
 import { forecast, type ForecastInput } from '@/core/dirt/forecast';
+import type { Filter } from '@/core/filter/filter';
 import { operatingPoint, packHead } from '@/core/hydraulics/operatingPoint';
 import { aloneOn, evaluatePack, type PackInput } from '@/core/report/evaluatePack';
 import { placeLayers } from '@/core/layers/placeLayers';
@@ -66,6 +67,21 @@ for (const { tank, filter, layers } of WATERS.filter((water) => water.filter.hos
   );
 }
 
+const { tank, filter, layers } = waterOf('long-run');
+const placedHere = placeLayers(filter, layers);
+const branched = (lengths: readonly (number | null)[]): Filter => ({
+  ...filter,
+  intakes: lengths.flatMap((hose) => filter.intakes.slice(0, 1).map((intake) => ({ ...intake, hose }))),
+  outlets: lengths.flatMap((hose) => filter.outlets.slice(0, 1).map((outlet) => ({ ...outlet, hose }))),
+});
+const branches = [[null], [null, 0.8, 1.4, 2.6]].map((lengths) =>
+  time(() => operatingPoint(branched(lengths), placedHere, tank.temperature)),
+);
+print(
+  'operating point, four unlike branches against one',
+  `${((branches[1] ?? NaN) / (branches[0] ?? NaN)).toFixed(1)} times as long`,
+);
+
 console.log('\nClogging, 180 days; the median of many runs');
 for (const { tank, filter, layers } of WATERS) {
   const input: ForecastInput = { tank, filter, layers, others: [], visits: [], days: 180 };
@@ -108,11 +124,16 @@ print(
 );
 await Promise.all(threads.map((thread) => thread.terminate()));
 
+/** A water of the demo by the id of its filter. */
+function waterOf(id: string): (typeof WATERS)[number] {
+  const water = WATERS.find(({ filter }) => filter.id === id);
+  if (water === undefined) throw new Error(`The demo has no ${id}.`);
+  return water;
+}
+
 /** Five layers of the demo’s canister: settlement, two grades of foam, floss and stone. */
 function reedBench(): ForecastInput {
-  const water = WATERS.find(({ filter }) => filter.id === 'reed-bench');
-  if (water === undefined) throw new Error('The demo has no Reed bench.');
-  const { tank, filter, layers } = water;
+  const { tank, filter, layers } = waterOf('reed-bench');
   return { tank, filter, layers: layers.slice(0, 5), others: [], visits: [] };
 }
 

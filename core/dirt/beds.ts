@@ -219,11 +219,11 @@ export interface FouledWays extends Ways {
 
 /** The ways of the clean layers, to be written anew by {@link foulWays}. */
 export const waysOf = ({ clean, slices }: Beds): FouledWays => ({
-  throughLinear: Float64Array.from(clean, ({ through }) => through?.linear ?? Infinity),
-  throughSquare: Float64Array.from(clean, ({ through }) => through?.square ?? Infinity),
-  besideLinear: Float64Array.from(clean, ({ beside }) => beside.linear),
-  besideSquare: Float64Array.from(clean, ({ beside }) => beside.square),
-  ends: Float64Array.from(clean, ({ gapEnds }) => gapEnds.square),
+  throughLinear: new Float64Array(clean.map(({ through }) => through?.linear ?? Infinity)),
+  throughSquare: new Float64Array(clean.map(({ through }) => through?.square ?? Infinity)),
+  besideLinear: new Float64Array(clean.map(({ beside }) => beside.linear)),
+  besideSquare: new Float64Array(clean.map(({ beside }) => beside.square)),
+  ends: new Float64Array(clean.map(({ gapEnds }) => gapEnds.square)),
   sliceLinear: new Float64Array(slices),
 });
 

@@ -15,5 +15,5 @@ export function dirtProduction(tank: Tank, numbers: DirtNumbers, fed = 1): Float
   if (food === null) return null;
   const fromFood = food.likely * fed * numbers.solidsPerFood;
   const litter = litterPerDay(tank) * numbers.litterFactor;
-  return Float64Array.from(SIZE_CLASSES, ({ ofFood, ofLitter }) => fromFood * ofFood + litter * ofLitter);
+  return new Float64Array(SIZE_CLASSES.map(({ ofFood, ofLitter }) => fromFood * ofFood + litter * ofLitter));
 }

@@ -13,7 +13,7 @@ const HALVED_AT = 10;
 export function settlingRates(tank: Pick<Tank, 'circulation'>, volume: number, factor = 1): Float64Array {
   const moved = tank.circulation.reduce((sum, { flow }) => sum + flow, 0);
   const turns = (moved * 3600) / volume;
-  return Float64Array.from(SIZE_CLASSES, ({ settles }) => (factor * settles) / (1 + turns / HALVED_AT));
+  return new Float64Array(SIZE_CLASSES.map(({ settles }) => (factor * settles) / (1 + turns / HALVED_AT)));
 }
 
 /**

@@ -24,10 +24,11 @@ export const mostFlow = ({ filter, pump }: Pick<DriveParts, 'filter' | 'pump'>):
  */
 export function driveOf({ filter, fluid, pump, line }: DriveParts): (flow: number) => number {
   const lift = liftOf(filter);
+  const hoses = line === null ? null : hoseHead(line, fluid);
   const passed = 1 - (filter.spill?.recirculated ?? 0);
   return (flow) =>
     pump.headAt(flow / passed) -
     lift -
-    (line === null ? strainerHead(filter, flow) : hoseHead(line, flow, fluid)) -
+    (hoses === null ? strainerHead(filter, flow) : hoses(flow)) -
     internalHead(filter, flow);
 }

@@ -57,13 +57,20 @@ export function hoseLine({ hoses, intakes, outlets, equipment }: Filter): HoseLi
 }
 
 /**
- * Head that the hoses take, m of water. Several intakes or outlets are branches of equal head.
+ * Head that the hoses take at a flow, m of water; flow m³/s, 0 or more. Several intakes or outlets are branches of
+ * equal head; how they shared the flow that was asked about last is where the next answer begins.
  *
- * @param flow m³/s, 0 or more
  * @source Darcy–Weisbach with minor losses.
  */
-export const hoseHead = (line: HoseLine, flow: number, fluid: Fluid): number =>
-  shareOut(line.hoses, line.intakes, flow, fluid).head + shareOut(line.hoses, line.outlets, flow, fluid).head;
+export function hoseHead({ hoses, intakes, outlets }: HoseLine, fluid: Fluid): (flow: number) => number {
+  let there = shareOut(hoses, intakes, 0, fluid);
+  let back = shareOut(hoses, outlets, 0, fluid);
+  return (flow) => {
+    there = shareOut(hoses, intakes, flow, fluid, there.flows);
+    back = shareOut(hoses, outlets, flow, fluid, back.flows);
+    return there.head + back.head;
+  };
+}
 
 /** Share of a flow to which its parts are found. */
 const PRECISION = 1e-9;
@@ -72,14 +79,17 @@ const PRECISION = 1e-9;
  * How a flow shares itself over hoses side by side: the head all of them lose, m, and the flow in each, m³/s.
  *
  * @param flow m³/s, 0 or more
- * @source continuity, with the same head lost in every branch.
+ * @param near how another flow shared itself: a guess to begin from
+ * @source continuity, with the same head lost in every branch: the gradient method of Todini & Pilati 1988 for pipes
+ *   side by side, from memory; by brackets where that does not come to rest.
  */
 export function shareOut(
   hoses: Hoses,
   branches: readonly Branch[],
   flow: number,
   fluid: Fluid,
-): { readonly head: number; readonly flows: readonly number[] } {
+  near: readonly number[] = [],
+): Shared {
   const [first] = branches;
   if (first === undefined) return { head: 0, flows: [] };
   const alike = branches.every(
@@ -88,6 +98,58 @@ export function shareOut(
   const each = flow / branches.length;
   if (alike || flow <= 0)
     return { head: branchHead(hoses, first, each, fluid), flows: branches.map(() => each) };
+  return shareByGradient(hoses, branches, flow, fluid, near) ?? shareByBracket(hoses, branches, flow, fluid);
+}
+
+/** A flow shared over hoses side by side: the head that all of them lose, m, and the flow in each, m³/s. */
+interface Shared {
+  readonly head: number;
+  readonly flows: readonly number[];
+}
+
+/** Share of a flow by which its slope is taken, least share of a flow that a step leaves, and most steps. */
+const NUDGE = 1e-5;
+const LEAST_LEFT = 0.1;
+const MOST_STEPS = 20;
+
+/** Newton’s method on all branches at once; null where it does not come to rest. */
+function shareByGradient(
+  hoses: Hoses,
+  branches: readonly Branch[],
+  flow: number,
+  fluid: Fluid,
+  near: readonly number[],
+): Shared | null {
+  const before = near.reduce((sum, part) => sum + part, 0);
+  const even = flow / branches.length;
+  const flows = branches.map((_, index) => (before > 0 ? (near[index]! * flow) / before : even));
+  const heads = new Float64Array(branches.length);
+  const slopes = new Float64Array(branches.length);
+  for (let step = 0; step < MOST_STEPS; step += 1) {
+    let [rest, ease] = [flow, 0];
+    for (let index = 0; index < branches.length; index += 1) {
+      const [branch, part] = [branches[index]!, flows[index]!];
+      heads[index] = branchHead(hoses, branch, part, fluid);
+      slopes[index] = (branchHead(hoses, branch, part * (1 + NUDGE), fluid) - heads[index]!) / (part * NUDGE);
+      rest -= part - heads[index]! / slopes[index]!;
+      ease += 1 / slopes[index]!;
+    }
+    const head = rest / ease;
+    let moved = 0;
+    for (let index = 0; index < branches.length; index += 1) {
+      const part = flows[index]!;
+      const next = Math.max(LEAST_LEFT * part, part + (head - heads[index]!) / slopes[index]!);
+      moved = Math.max(moved, Math.abs(next - part));
+      flows[index] = next;
+    }
+    if (moved <= flow * PRECISION) return { head, flows };
+  }
+  return null;
+}
+
+/** The same by brackets within brackets: slow, and always ends. */
+function shareByBracket(hoses: Hoses, branches: readonly Branch[], flow: number, fluid: Fluid): Shared {
+  const each = flow / branches.length;
   const flowsAt = (head: number): number[] =>
     branches.map((branch) =>
       solveFalling((part) => head - branchHead(hoses, branch, part, fluid), 0, flow, flow * PRECISION),

@@ -123,7 +123,7 @@ export function pointOf(water: FilterWater, balance: Balance): OperatingPoint {
     pumpHead,
     heads: {
       lift: liftOf(filter),
-      hoses: line === null ? strainerHead(filter, flow) : hoseHead(line, flow, fluid),
+      hoses: line === null ? strainerHead(filter, flow) : hoseHead(line, fluid)(flow),
       internal: internalHead(filter, flow),
       sponge: headOf(water.sponge, fluid, Infinity)(flow),
       pack: before - overLip,

@@ -3,14 +3,15 @@ import type { Medium } from '../media/medium';
 import { mixedMedium } from '../media/mixedMedium';
 import { ownMedium } from '../media/ownMedium';
 import type { OwnMedium } from '../media/ownMediumSchema';
+import { rememberedFor } from '../units/rememberedFor';
 import type { Layer } from './layer';
 import type { MixPart } from './mix';
 
 /** What of a layer says what it is made of. */
 export type MadeOf = Pick<Layer, 'medium' | 'own' | 'mix'>;
 
-// Own media and mixtures are asked for again and again while the pack stays; the answer is kept as long as they are.
-const owned = new WeakMap<OwnMedium, Medium>();
+// Own media and mixtures are asked for again and again while the pack stays.
+const described = rememberedFor(ownMedium);
 const mixed = new WeakMap<NonNullable<Layer['mix']>, { of: Medium; medium: Medium }>();
 
 /**
@@ -39,12 +40,7 @@ export function mediumOf({ medium, own, mix }: MadeOf): Medium {
 export const partMedium = ({ medium, own }: MixPart): Medium => single(medium, own);
 
 function single(id: string, own: OwnMedium | null): Medium {
-  if (own === null) return mediumById(id);
-  const known = owned.get(own);
-  if (known !== undefined) return known;
-  const answer = ownMedium(own);
-  owned.set(own, answer);
-  return answer;
+  return own === null ? mediumById(id) : described(own);
 }
 
 /** Every medium of some layers, each once: what a drawing needs the textures of. */

@@ -6,7 +6,7 @@ import type { Schools } from '../findings/schools';
 import { FIRST_SCHOOLS } from '../findings/firstSchools';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
-import type { Finding, FindingLevel } from '../findings/finding';
+import type { Finding, FindingLevel, RuleContext } from '../findings/finding';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { packingOrder } from '../layers/packingOrder';
 import type { Layer } from '../layers/layer';
@@ -131,9 +131,8 @@ export function evaluatePack(input: PackInput): PackReport {
     return found;
   };
   const others = input.others.map((other) => other.filter);
-  const findings = RULES.flatMap((rule) =>
-    rule({ ...input, others, turnover: turned, water, flowOf, inFlow, chambers }),
-  )
+  const context: RuleContext = { ...input, others, turnover: turned, water, flowOf, inFlow, chambers };
+  const findings = RULES.flatMap((rule) => rule(context))
     .map((finding) => withRemedy(finding, layers))
     .sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) || b.effect - a.effect);
   const total = (value: (one: PlacedLayer) => number): number =>

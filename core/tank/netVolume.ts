@@ -1,4 +1,5 @@
 import { propagate, type Measured } from '../units/propagate';
+import { rememberedFor } from '../units/rememberedFor';
 import { floorArea } from './tankGeometry';
 import type { MeasuredWater, Water } from './water';
 
@@ -24,7 +25,7 @@ const LEAST_VOLUME = 1e-4;
  * @source solid geometry; first-order propagation of the spreads above.
  * @example netVolume(reedBench.tank.water) // { value: 0.2 }
  */
-export function netVolume(water: Water): Measured {
+export const netVolume = rememberedFor((water: Water): Measured => {
   if (water.how === 'known') return { value: water.volume, spread: water.volume * KNOWN_SHARE_SPREAD };
   const hardscape = hardscapeVolume(water);
   return propagate(
@@ -39,7 +40,7 @@ export function netVolume(water: Water): Measured {
       { value: hardscape, spread: hardscape * HARDSCAPE_SHARE_SPREAD },
     ],
   );
-}
+});
 
 /** Room that rock and wood take, m³. */
 export function hardscapeVolume({ hardscape }: MeasuredWater): number {

@@ -21,7 +21,7 @@ export const circulationAim: Rule = ({ tank, filter, others }) => {
       reason:
         others.length > 0 && !others.every(({ intakes }) => hits(intakes))
           ? sentence`It takes a larger share of the dirt than its flow alone: the forecast shares dirt by flow, so expect to clean this filter sooner and the others later.`
-          : sentence`Less dirt settles on the way, and more of it reaches the filter: the forecast counts with usual settling, so expect service towards the early end of its range.`,
+          : sentence`Less dirt settles on the way, and more of it reaches the filter: the forecast knows how much the pump stirs, not where it blows, so expect service towards the early end of its range.`,
       layers: [],
     },
   ];
