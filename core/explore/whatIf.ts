@@ -53,7 +53,11 @@ export function whatIf(input: PackInput, before: PackReport): WhatIf[] {
   });
 }
 
-function packChanges({ layers, filter }: PackInput, report: PackReport): Change[] {
+/** Small changes of the layers that hands can make. */
+export function packChanges(
+  { layers, filter }: Pick<PackInput, 'layers' | 'filter'>,
+  report: PackReport,
+): Change[] {
   const numbers = new Map(report.layers.map((layerReport) => [layerReport.layerId, layerReport.flowNumber]));
   return layers.flatMap((layer): Change[] => {
     const set = (change: Partial<typeof layer>): PackEdit => ({ type: 'set', layerId: layer.id, change });

@@ -1,0 +1,76 @@
+import type { Finding, FindingLevel } from '../findings/finding';
+import { sentence, type Sentence } from '../units/sentence';
+import type { PackReport } from './evaluatePack';
+
+/** What is known of the next service: days from packing; null days: not within a year. */
+export interface NextService {
+  readonly earliest: number | null;
+  readonly latest: number | null;
+}
+
+/** A pack in one line, and when it needs hands next in another. */
+export interface Verdict {
+  readonly level: Extract<FindingLevel, 'urgent' | 'check'> | 'works' | 'empty';
+  readonly state: Sentence;
+  readonly next: Sentence;
+}
+
+/** Why there is no range of days: it is being worked out, nobody has said what is fed, or it could not be worked out. */
+export type NoService = 'working' | 'no food' | 'failed';
+
+const WEEK = 7;
+/** Below this many days a range is told in days. */
+const IN_DAYS = 14;
+
+/**
+ * The verdict on a pack: its most serious finding, how many more there are, and the next service as a range.
+ *
+ * @example verdict(report, { earliest: 43, latest: 154 }).next // “Next service: in 6 to 22 weeks.”
+ */
+export function verdict(report: PackReport, service: NextService | NoService): Verdict {
+  if (report.layers.length === 0)
+    return {
+      level: 'empty',
+      state: sentence`The filter is empty: add the first layer.`,
+      next: sentence`Then the forecast says when it needs service.`,
+    };
+  const serious = report.findings.filter(({ level }) => level !== 'note');
+  const [first] = serious;
+  const next = nextService(service);
+  if (first === undefined) return { level: 'works', state: sentence`Works: no problems found.`, next };
+  return {
+    level: first.level === 'urgent' ? 'urgent' : 'check',
+    state: sentence`${first.title}${moreOf(serious)}`,
+    next,
+  };
+}
+
+/** “ 1 more urgent, 4 to check.”: what stands behind the first. */
+function moreOf(serious: readonly Finding[]): string {
+  const [first, ...rest] = serious;
+  const urgent = rest.filter(({ level }) => level === 'urgent').length;
+  const check = rest.length - urgent;
+  const parts = [
+    ...(urgent > 0 ? [`${urgent} more urgent`] : []),
+    ...(check > 0 ? [`${check} ${urgent > 0 || first?.level === 'urgent' ? '' : 'more '}to check`] : []),
+  ];
+  return parts.length === 0 ? '' : ` ${parts.join(', ')}.`;
+}
+
+/** The next service as a sentence: a range, and “not within a year” only where its early end says so. */
+export function nextService(service: NextService | NoService): Sentence {
+  if (service === 'working') return sentence`Next service: being worked out.`;
+  if (service === 'failed') return sentence`Next service: could not be worked out.`;
+  if (service === 'no food') return sentence`Enter the daily food to see when this filter clogs.`;
+  const { earliest, latest } = service;
+  if (earliest === null) return sentence`Next service: not within a year.`;
+  const inDays = (latest ?? earliest) < IN_DAYS;
+  const unit = inDays ? 'days' : 'weeks';
+  const from = Math.floor(inDays ? earliest : earliest / WEEK);
+  if (latest === null)
+    return sentence`Next service: in ${String(from)} ${unit} or later, perhaps not within a year.`;
+  const to = Math.ceil(inDays ? latest : latest / WEEK);
+  return from === to
+    ? sentence`Next service: in about ${String(to)} ${unit}.`
+    : sentence`Next service: in ${String(from)} to ${String(to)} ${unit}.`;
+}
