@@ -183,3 +183,21 @@ export async function typeFillings(page: Page, ...seconds: string[]): Promise<vo
     await page.getByRole('button', { name: 'Add', exact: true }).click();
   }
 }
+
+/** The four questions of the bench, by a piece of each. */
+const QUESTIONS = {
+  through: 'Does the water go through every layer',
+  clogs: 'How long until it clogs?',
+  bacteria: 'Is there enough surface for bacteria?',
+  cost: 'What does it cost and weigh?',
+} as const;
+
+/** Opens one of the four questions of the bench: its findings and figures. */
+export const openQuestion = (page: Page, question: keyof typeof QUESTIONS): Promise<void> =>
+  page.getByRole('region', { name: 'Four questions' }).getByText(QUESTIONS[question]).click();
+
+/** Opens all of them. */
+export async function openQuestions(page: Page): Promise<void> {
+  for (const question of ['through', 'clogs', 'bacteria', 'cost'] as const)
+    await openQuestion(page, question);
+}

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import type { PackReport } from '@/core/report/evaluatePack';
-import { expect, expectSaved, layersInFlow, test } from './app';
+import { expect, expectSaved, layersInFlow, openQuestion, openQuestions, test } from './app';
 import { planByCommandLine } from './commandLine';
 
 const toLitresPerHour = 3.6e6;
@@ -16,6 +16,7 @@ async function beginPlan(page: Page, filterId: string): Promise<void> {
   await page.getByRole('button', { name: 'Begin to strip it' }).click();
   await page.getByRole('button', { name: 'Plan the new pack' }).click();
   await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
+  await openQuestions(page);
 }
 
 test('Window sill is planned by its own advice and by keys, and reads as the command line does', async ({
@@ -50,33 +51,39 @@ test('Window sill is planned by its own advice and by keys, and reads as the com
   expect(through).toBe(Math.round((plan.leastPassThrough ?? NaN) * 100));
   expect(turnover).toBeCloseTo(plan.predictedTurnover * 3600, 1);
   // The lanes are drawn from the same report.
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.getByRole('button', { name: 'pressure lost' }).click();
   const heads = plan.layers.map((layer) => (layer.head * 1e3).toFixed(1)).join(' mm, ');
   await expect(
-    page.getByRole('img', { name: `Head lost, mm of water, along the water: ${heads} mm` }),
+    page.getByRole('img', { name: `Pressure lost, mm of water, along the water: ${heads} mm` }),
   ).toBeVisible();
 });
 
 test('Long run is planned by drag, and reads as the command line does', async ({ page }) => {
-  // Tall enough for the media below to be in reach of the line without scrolling.
-  await page.setViewportSize({ width: 1280, height: 1400 });
   await beginPlan(page, 'long-run');
   // The lanes and the strip stand: nothing moves any more.
   await expect(page.getByTestId('service-said')).toBeVisible();
   const before = await layersInFlow(page).count();
-  const line = await page.getByTestId('flow-line').boundingBox();
-  const chip = await page.getByRole('button', { name: 'Add Fine foam, 45 ppi' }).boundingBox();
-  const [, second] = await layersInFlow(page).all();
-  const target = await second?.boundingBox();
-  if (line === null || chip === null || target == null) throw new Error('The bench is not drawn.');
 
-  // A medium from below, dropped behind the medium foam.
-  await page.mouse.move(chip.x + 20, chip.y + 15);
-  await page.mouse.down();
-  await page.mouse.move(chip.x + 40, chip.y - 20, { steps: 4 });
-  await page.mouse.move(target.x + target.width - 2, target.y + target.height / 2, { steps: 10 });
-  await page.mouse.up();
+  // A medium picked at the place where it goes in, found by typing: no scrolling, no pointer needed.
+  await page.getByRole('button', { name: /^Add a layer before the bonded floss pad/ }).click();
+  const picker = page.getByRole('dialog', { name: /^Add a layer before the bonded floss pad/ });
+  await expect(picker.getByRole('searchbox')).toBeFocused();
+  await page.keyboard.type('fine 45');
+  await expect(picker.getByRole('button', { name: /^Add / })).toHaveCount(1);
+  await page.keyboard.press('Enter');
   await expect(layersInFlow(page)).toHaveCount(before + 1);
   await expect(layersInFlow(page).nth(2)).toHaveAccessibleName(/Fine foam, 45 ppi/);
+  // It is offered first from now on; Escape closes the picker.
+  await page
+    .getByRole('button', { name: /^Add a layer/ })
+    .first()
+    .click();
+  await expect(page.getByRole('button', { name: /^Add [A-Z]/ }).first()).toHaveAccessibleName(
+    'Add Fine foam, 45 ppi',
+  );
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
 
   // Its edge dragged in, so that the tray closes again.
   const edge = await page.getByRole('slider', { name: 'Thickness of Fine foam, 45 ppi' }).boundingBox();
@@ -131,6 +138,7 @@ test('plans are thought of side by side: duplicated, compared, one made the plan
 
 test('the schools are switched on the bench, with what the numbers say', async ({ page }) => {
   await page.goto('/filter/reed-bench/plan');
+  await openQuestion(page, 'through');
   await page.getByText('Schools', { exact: true }).click();
   await expect(
     page.getByText(/^Here 4\.\d+\sL of 4\.\d+\sL of biological media stand behind the first fine pad/),

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import type { forecastFile } from '../cli/forecastFile';
-import { expect, expectSaved, test } from './app';
+import { expect, expectSaved, openQuestion, openQuestions, test } from './app';
 import { planByCommandLine } from './commandLine';
 
 type Printed = NonNullable<ReturnType<typeof forecastFile>>['packs'][number];
@@ -17,6 +17,7 @@ test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, 
   await page.goto('/filter/window-sill/strip');
   await page.getByRole('button', { name: 'Begin to strip it' }).click();
   await page.getByRole('button', { name: 'Plan the new pack' }).click();
+  await openQuestions(page);
   const service = page.getByTestId('reading-service');
   await expect(service).toHaveText(/\d+\sdays/);
   await expectSaved(page);
@@ -59,6 +60,7 @@ test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, 
 
 test('visits are planned, put on the strip, moved, taken back and cleared', async ({ page }) => {
   await page.goto('/filter/reed-bench/plan');
+  await openQuestion(page, 'clogs');
   await page.getByText('Service plan', { exact: true }).click();
   await page.getByRole('button', { name: 'Work out a year of visits' }).click();
   await expect(page.getByTestId('plan-burden')).toContainText(/\d+ visits a year/);
@@ -78,6 +80,7 @@ test('visits are planned, put on the strip, moved, taken back and cleared', asyn
   await expectSaved(page);
   await page.reload();
   await expect(first).not.toHaveAttribute('aria-valuenow', `${day + 1}`);
+  await openQuestion(page, 'clogs');
   await page.getByText('Service plan', { exact: true }).click();
   await page.getByRole('button', { name: 'Clear the strip' }).click();
   await expect(first).toHaveCount(0);
@@ -103,5 +106,6 @@ test('other ways to lay a pack out are drawn side by side, and the strip says wh
   await expectSaved(page);
   await page.goto('/filter/reed-bench/plan');
   await expect(page.getByText('Enter the daily food to see when this filter clogs').first()).toBeVisible();
+  await openQuestion(page, 'through');
   await expect(page.getByTestId('reading-flow')).toHaveText(/\d\sL\/h/);
 });

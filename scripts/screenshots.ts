@@ -54,9 +54,8 @@ const VIEWS: readonly View[] = [
     size: DESK,
     act: async (page) => {
       await page.getByRole('button', { name: 'Plan the new pack' }).click();
-      await page.getByRole('heading', { name: 'Readings of the plan' }).waitFor();
-      await page.getByRole('button', { name: 'Put the layers in order' }).first().click();
-      await chooseLayer(page, 1);
+      await page.getByRole('list', { name: 'Best changes' }).getByRole('button').first().waitFor();
+      await page.getByTestId('verdict-next').filter({ hasText: 'weeks' }).waitFor();
     },
   },
   {
@@ -64,6 +63,7 @@ const VIEWS: readonly View[] = [
     address: '/filter/window-sill/plan',
     size: DESK,
     act: async (page) => {
+      await page.getByText('How long until it clogs?').click();
       const service = page.getByTestId('reading-service').filter({ hasText: 'days' });
       const day = parseInt((await service.textContent()) ?? '', 10);
       await page.getByRole('slider', { name: 'Day', exact: true }).fill(`${day}`);
@@ -86,7 +86,16 @@ const VIEWS: readonly View[] = [
       await ways.evaluate((region) => region.scrollIntoView());
     },
   },
-  { name: 'plan-canister', address: '/filter/reed-bench/plan', size: DESK, scheme: 'dark' },
+  {
+    name: 'plan-canister',
+    address: '/filter/reed-bench/plan',
+    size: DESK,
+    scheme: 'dark',
+    act: async (page) => {
+      await page.getByTestId('verdict-next').filter({ hasText: 'weeks' }).waitFor();
+      await chooseLayer(page, 2);
+    },
+  },
   { name: 'plan-phone', address: '/filter/reed-bench/plan', size: PHONE },
   {
     name: 'compare',
@@ -95,6 +104,7 @@ const VIEWS: readonly View[] = [
     act: async (page) => {
       await page.getByRole('button', { name: 'Duplicate' }).click();
       await page.getByRole('button', { name: 'Alternative 1' }).waitFor();
+      await page.getByText('Does the water go through every layer').click();
       await page.getByRole('button', { name: 'Cut wall to wall' }).click();
       await page.getByRole('button', { name: 'Compare' }).click();
       await page.getByRole('table').waitFor();

@@ -2,6 +2,8 @@ import { expose, transfer } from 'comlink';
 import { earlyRun, ensembleRun, ensembleRuns, type EnsembleRun } from '@/core/dirt/ensemble';
 import { forecast, type Forecast, type ForecastInput } from '@/core/dirt/forecast';
 import type { ServiceBy } from '@/core/dirt/serviceCourse';
+import { bestChanges, type OfferedChange } from '@/core/explore/bestChanges';
+import { evaluatePack, type PackInput } from '@/core/report/evaluatePack';
 import { compareVariants, type VariantOutlook } from '@/core/explore/variants';
 import { serviceHelps, type ServiceHelp } from '@/core/service/serviceHelps';
 import { servicePlan, type ServicePlan } from '@/core/service/servicePlan';
@@ -24,6 +26,10 @@ const api = {
   /** A year of visits that hangs on the early end of the range. */
   plan(input: ForecastInput): ServicePlan | null {
     return servicePlan(input, earlyRun(ensembleRuns(input, 'through')));
+  },
+  /** What would help a pack most. */
+  changes(input: PackInput): OfferedChange[] {
+    return bestChanges(input, evaluatePack(input));
   },
   helps(input: ForecastInput): ServiceHelp[] {
     return serviceHelps(input);

@@ -46,7 +46,7 @@ const BETTER: Readonly<Partial<Record<ReadingKey, 1 | -1>>> = {
  * urgent findings that go, then by findings to check that go, then by the gain as a share of what is missing to a
  * limit. A change that adds an urgent finding, or adds one to check without taking an urgent one away, is not offered.
  *
- * @example bestChanges(input, evaluatePack(input))[0] // { what: 'Cut the coarse foam to the walls', checkFewer: 2, … }
+ * @example bestChanges({ ...aloneOn(reedBench.tank), ...reedBench, flow: null }, evaluatePack({ ...aloneOn(reedBench.tank), ...reedBench, flow: null }))[0] // { urgentFewer: 0, checkFewer: 1 }
  */
 export function bestChanges(input: PackInput, report: PackReport): OfferedChange[] {
   const tried = candidates(input, report).flatMap(({ edit, label }) => {

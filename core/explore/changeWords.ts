@@ -12,7 +12,7 @@ const MOST_TOLD = 2;
  * What an edit does to the pieces of a pack, as a keeper would say it: it names the piece, and the place where that
  * is needed. Null where so much changes that a name for the whole says more.
  *
- * @example changeWords(filter, layers, shorter) // “Take 0.5 cm off the sintered glass”
+ * @example changeWords(reedBench.filter, reedBench.layers, reedBench.layers) // null
  */
 export function changeWords(
   filter: Filter,

@@ -1,14 +1,12 @@
 import { z } from 'zod';
 import { bounded } from '../units/bounded';
+import { PLACES } from './places';
 import { PORT_BOUNDS } from './portBounds';
 
 /** Most intakes or outlets of one body. */
 export const MOST_PORTS = 4;
 
-/** Where along the tank, seen from the front. */
-export const PLACES = ['left', 'middle', 'right'] as const;
 export const PlaceSchema = z.enum(PLACES);
-export type Place = z.infer<typeof PlaceSchema>;
 
 /** Where a stream of water points. */
 export const AIMS = ['along the tank', 'to the front', 'up', 'down'] as const;

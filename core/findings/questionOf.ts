@@ -11,7 +11,6 @@ const ELSEWHERE: Readonly<Record<string, Question>> = {
   'full-top-tray': 'clogs',
   'dirty-downstream': 'clogs',
   'worn-piece': 'clogs',
-  'intake-guard': 'clogs',
   'foam-grade': 'bacteria',
   'foam-only': 'bacteria',
   'internal-foam': 'bacteria',

@@ -76,9 +76,9 @@ function stone(
 export const UNKNOWN_MEDIUM = 'unknown';
 
 export const CATALOGUE: readonly Medium[] = [
-  foam('foam-10', 'Coarse foam, 10 ppi', 'C', 10, 'coarse'),
+  foam('foam-10', 'Very coarse foam, 10 ppi', 'VC', 10, 'coarse'),
   foam('foam-15', 'Coarse foam, 15 ppi', 'C', 15, 'coarse'),
-  foam('foam-20', 'Coarse foam, 20 ppi', 'C', 20, 'coarse'),
+  foam('foam-20', 'Fairly coarse foam, 20 ppi', 'FC', 20, 'coarse'),
   {
     ...foam('foam-bumped', 'Bumped pond foam, 20 ppi', 'B', 20, 'medium'),
     prepare: `${RINSE_FOAM} The bumps face against the flow.`,
@@ -143,7 +143,7 @@ export const CATALOGUE: readonly Medium[] = [
     provenance: { bulk: 'from memory', geometry: 'calibrated', surface: 'calibrated' },
   },
   stone('sintered-glass', 'Sintered glass, 12 mm', 'S', 0.012, 0.45, 680, CLAIMED.sinteredGlass),
-  stone('porous-ceramic', 'Porous ceramic, 12 mm', 'S', 0.012, 0.45, 670, CLAIMED.porousCeramic),
+  stone('porous-ceramic', 'Porous ceramic, 12 mm', 'PC', 0.012, 0.45, 670, CLAIMED.porousCeramic),
   stone('pumice', 'Pumice, 10 mm', 'U', 0.01, 0.45, 650),
   stone('lava', 'Lava rock, 15 mm', 'L', 0.015, 0.48, 700),
   {
@@ -248,7 +248,7 @@ export const CATALOGUE: readonly Medium[] = [
   {
     id: 'carbon-pad',
     name: 'Carbon pad',
-    letter: 'A',
+    letter: 'AP',
     family: 'carbon',
     grade: null,
     roles: ['chemical'],

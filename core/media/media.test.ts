@@ -58,6 +58,7 @@ describe('catalogue', () => {
   it('holds valid media, each id once', () => {
     for (const medium of CATALOGUE) expect(MediumSchema.parse(medium)).toEqual(medium);
     expect(new Set(CATALOGUE.map((medium) => medium.id)).size).toBe(CATALOGUE.length);
+    expect(new Set(CATALOGUE.map((medium) => medium.letter)).size).toBe(CATALOGUE.length);
   });
 
   // Source: porous mineral media about 0.65–0.7 kg per litre of tray, poured (common practice, no source).

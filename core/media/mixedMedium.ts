@@ -15,7 +15,7 @@ export interface MixtureShare {
  * @param parts the first gives the mixture its looks and its care; shares add up to 1
  * @param porosity of the mixture, 0–1; null: the mean of the parts, which grains that fill each other’s gaps fall below
  * @source mass and surface are extensive; the grain is the Ergun diameter 6(1−ε)/S.
- * @example mixedMedium([{ medium: lava, share: 0.5 }, { medium: scrubbers, share: 0.5 }], null).dryBulk // 374
+ * @example mixedMedium([{ medium: mediumById('lava'), share: 0.5 }, { medium: mediumById('scrubbers'), share: 0.5 }], null).dryBulk // 374
  */
 export function mixedMedium(
   parts: readonly [MixtureShare, ...MixtureShare[]],

@@ -73,7 +73,7 @@ export function packReadings(report: PackReport): readonly PackReading[] {
     },
     {
       key: 'normalStockVolume',
-      label: 'By weight, normal stock',
+      label: 'By media weight, normal stocking',
       value: { kind: 'volume', si: sizing.normalStockVolume },
     },
   ];

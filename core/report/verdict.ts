@@ -25,7 +25,7 @@ const IN_DAYS = 14;
 /**
  * The verdict on a pack: its most serious finding, how many more there are, and the next service as a range.
  *
- * @example verdict(report, { earliest: 43, latest: 154 }).next // “Next service: in 6 to 22 weeks.”
+ * @example verdict(evaluatePack({ ...aloneOn(reedBench.tank), ...reedBench, flow: null }), { earliest: 43, latest: 154 }) // { level: 'check' }
  */
 export function verdict(report: PackReport, service: NextService | NoService): Verdict {
   if (report.layers.length === 0)

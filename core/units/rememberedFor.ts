@@ -2,7 +2,7 @@
  * The function, with its answer kept for as long as the object that was asked about: objects of the core never change,
  * so that the same object has the same answer.
  *
- * @example const volumeOf = rememberedFor((shape: Shape) => …)
+ * @example rememberedFor(({ side }) => side ** 3)({ side: 2 }) // 8
  */
 export function rememberedFor<K extends object, T>(answer: (about: K) => T): (about: K) => T {
   const known = new WeakMap<K, { readonly answer: T }>();

@@ -4,6 +4,7 @@ import type { Filter } from '@/core/filter/filter';
 import type { SludgeSlice } from '@/core/dirt/dayState';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { PackReport } from '@/core/report/evaluatePack';
+import { clockState } from '@/core/job/outOfFlowClock';
 import { useWords } from '../fields/Habits';
 import { FlowLineProvider } from '../flow-line/FlowLineContext';
 import { FLOW_LINE_KEYS } from '../flow-line/flowLineKeys';
@@ -26,6 +27,8 @@ interface Props {
   /** What the drawing shows, if another day than today. */
   readonly shown?: PackReport;
   readonly sludge?: ReadonlyMap<string, readonly SludgeSlice[]> | null;
+  /** The answer first: across the sheet, under its head. */
+  readonly band?: ReactNode;
   readonly centre: ReactNode;
   readonly right: ReactNode;
 }
@@ -44,7 +47,17 @@ const WORDS = {
 } as const;
 
 /** The three columns of strip, review and plan: vessel and hands, the work, and what is known of the pack. */
-export function PackSheet({ filter, bench, view, saves = [], shown, sludge = null, centre, right }: Props) {
+export function PackSheet({
+  filter,
+  bench,
+  view,
+  saves = [],
+  shown,
+  sludge = null,
+  band,
+  centre,
+  right,
+}: Props) {
   const words = useWords();
   const { editing, job } = bench;
   const report = shown ?? bench.report;
@@ -69,7 +82,8 @@ export function PackSheet({ filter, bench, view, saves = [], shown, sludge = nul
         </>
       }
     >
-      <ClockBar job={job} />
+      {view === 'plan' && clockState(job.doc.outOfFlow) !== 'running' ? null : <ClockBar job={job} />}
+      {band}
       <div className={styles.sheet}>
         <aside className={styles.left} aria-label="Vessel">
           <div className={styles.head}>

@@ -61,21 +61,23 @@ function texture(medium: Medium, scale: number): Texture {
         catalogueId(medium) === 'foam-bumped',
       );
     case 'floss':
-      return floss();
+      return floss(catalogueId(medium) === 'floss-bonded');
     case 'cartridge':
       return cartridge();
     case 'dense rings':
       return rings(within(LEAST_GRAIN, (solidSize * 2 + pore) * scale, MOST_GRAIN));
     case 'porous mineral':
-      return stone(within(LEAST_GRAIN, solidSize * scale, MOST_GRAIN), BROKEN.includes(catalogueId(medium)));
+      return catalogueId(medium) === 'porous-ceramic'
+        ? pellets(within(LEAST_GRAIN, solidSize * scale, MOST_GRAIN))
+        : stone(within(LEAST_GRAIN, solidSize * scale, MOST_GRAIN), BROKEN.includes(catalogueId(medium)));
     case 'plastic':
       return catalogueId(medium) === 'balls'
         ? balls()
         : RIBBED.includes(catalogueId(medium))
-          ? ribs()
+          ? ribs(catalogueId(medium) === 'moulded-grid')
           : curls();
     case 'carbon':
-      return crumbs();
+      return catalogueId(medium) === 'carbon-pad' ? carbonPad() : crumbs();
     case 'resin':
       return beads();
     case 'spacer':
@@ -117,7 +119,7 @@ function foam(size: number, bumped: boolean): Texture {
 }
 
 /** Strands that cross at a flat angle. */
-function floss(): Texture {
+function floss(bonded: boolean): Texture {
   return {
     tile: [10, 6],
     ground: 'var(--floss)',
@@ -126,6 +128,21 @@ function floss(): Texture {
         <path d="M-2 4.5 Q3 0.5 5 2.2 T12 0" />
         <path d="M-2 7.5 Q4 3 6 5 T12 3.2" />
         <path d="M0 0 L10 6" opacity={0.35} />
+        {bonded ? <path d="M0 3 H10 M0 6 H10" opacity={0.6} /> : null}
+      </g>
+    ),
+  };
+}
+
+/** Crumbs held in wadding. */
+function carbonPad(): Texture {
+  return {
+    tile: [12, 12],
+    ground: 'var(--floss)',
+    marks: (
+      <g>
+        <path d="M0 0 L12 12 M12 0 L0 12" fill="none" stroke="var(--flossLine)" strokeWidth={0.7} />
+        <path d="M4.5 1 l3 1 l-1 3 l-3 -1z M0.5 7 l2.4 0.4 l-0.4 2.6 l-2 -0.6z" fill="var(--carbonLine)" />
       </g>
     ),
   };
@@ -178,6 +195,39 @@ const GRAINS: readonly (readonly [number, number, string])[] = [
   [1.98, 0.95, '-0.12 -0.08 0.06 -0.14 0.13 0.07 -0.05 0.13'],
   [0.02, 0.98, '-0.1 -0.1 0.1 -0.1 0.12 0.09 -0.06 0.12'],
 ];
+
+/** Round pellets with their pores. */
+function pellets(size: number): Texture {
+  const tile = size * 2;
+  const pores: readonly (readonly [number, number])[] = [
+    [-0.14, -0.12],
+    [0.16, -0.04],
+    [-0.02, 0.18],
+  ];
+  return {
+    tile: [tile, tile],
+    ground: 'var(--stone)',
+    marks: (
+      <g fill="var(--stoneGrain)" stroke="var(--stoneLine)" strokeWidth={0.9}>
+        {GRAINS.slice(0, 4).map(([x, y]) => (
+          <g key={`${x}-${y}`} transform={`translate(${x * size} ${y * size})`}>
+            <circle r={size * 0.45} />
+            {pores.map(([dx, dy]) => (
+              <circle
+                key={dx}
+                cx={dx * size}
+                cy={dy * size}
+                r={size * 0.055}
+                fill="var(--stoneLine)"
+                stroke="none"
+              />
+            ))}
+          </g>
+        ))}
+      </g>
+    ),
+  };
+}
 
 function stone(size: number, pitted: boolean): Texture {
   const tile = size * 2;
@@ -249,12 +299,17 @@ function balls(): Texture {
 }
 
 /** Printed ribs. */
-function ribs(): Texture {
+function ribs(crossed: boolean): Texture {
   return {
     tile: [6, 18],
     ground: 'var(--plastic)',
     marks: (
-      <path d="M1.5 0 V18 M1.5 2 H6 M1.5 11 H6" fill="none" stroke="var(--plasticLine)" strokeWidth={1.1} />
+      <path
+        d={crossed ? 'M1.5 0 V18 M0 3 H6 M0 9 H6 M0 15 H6' : 'M1.5 0 V18 M1.5 2 H6 M1.5 11 H6'}
+        fill="none"
+        stroke="var(--plasticLine)"
+        strokeWidth={1.1}
+      />
     ),
   };
 }

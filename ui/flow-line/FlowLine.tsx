@@ -1,9 +1,10 @@
 'use client';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
-import { useId, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useId, useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import { usableDepth } from '@/core/filter/usableDepth';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
+import type { PackReport } from '@/core/report/evaluatePack';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import { useWords } from '../fields/Habits';
 import { LetterMark } from '../drawing/Swatch';
@@ -34,13 +35,15 @@ interface Props {
   readonly insertion: Insertion | null;
   /** Enter on a layer: its sizes are to be typed. */
   readonly onOpen: () => void;
+  /** On the drawing: where layers can be put in. */
+  readonly children?: ReactNode;
 }
 
 /**
  * The pack as a section in flow order, water from the left. Layers are buttons: arrows select, Alt with arrows moves,
  * plus and minus change the thickness, Delete removes; every edge is a slider; pieces are dragged with the pointer.
  */
-export function FlowLine({ insertion, onOpen }: Props) {
+export function FlowLine({ insertion, onOpen, children }: Props) {
   const prefix = useId();
   const { filter, report, editing, selectedId, select, sludge, layout, layerById, room } = useFlowLine();
   const freeDepths = new Map(report.chambers.map((chamber) => [chamber.chamberId, chamber.freeDepth]));
@@ -103,6 +106,7 @@ export function FlowLine({ insertion, onOpen }: Props) {
             }),
           )}
         </ol>
+        {children}
         {layout.chambers.map((chamber) => (
           <ChamberCaption
             key={chamber.chamber.id}
@@ -114,6 +118,16 @@ export function FlowLine({ insertion, onOpen }: Props) {
       <Ruler />
     </div>
   );
+}
+
+/** The gravest finding about a layer that is more than a note; findings about the whole pack mark no layer. */
+function graveOf({ findings, layers }: PackReport, layerId: string): 'urgent' | 'check' | null {
+  const about = findings.filter(
+    (finding) =>
+      finding.layers.includes(layerId) && (finding.layers.length < layers.length || layers.length === 1),
+  );
+  if (about.some(({ level }) => level === 'urgent')) return 'urgent';
+  return about.some(({ level }) => level === 'check') ? 'check' : null;
 }
 
 interface LayerButtonProps {
@@ -130,6 +144,7 @@ function LayerButton({ domId, layer, box, chamber, onPress }: LayerButtonProps) 
   const medium = mediumOf(layer);
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: layer.id, data: { layerId: layer.id } });
   const thickness = words.show({ kind: 'length', si: layer.thickness });
+  const grave = graveOf(report, layer.id);
   return (
     <li
       className={styles.layer}
@@ -148,11 +163,12 @@ function LayerButton({ domId, layer, box, chamber, onPress }: LayerButtonProps) 
         type="button"
         className={styles.piece}
         aria-pressed={layer.id === selectedId}
-        aria-label={`${box.report.flowNumber} of ${report.layers.length}: ${medium.name}, ${thickness}, in ${chamber.chamber.name}, covers ${words.show({ kind: 'share', si: box.report.coverShare })}`}
+        aria-label={`${box.report.flowNumber} of ${report.layers.length}: ${medium.name}, ${thickness}, in ${chamber.chamber.name}, covers ${words.show({ kind: 'share', si: box.report.coverShare })}${grave === null ? '' : `; ${grave === 'urgent' ? 'urgent' : 'to check'}`}`}
         onClick={() => select(layer.id)}
         onFocus={() => select(layer.id)}
         onKeyDown={(event) => onPress(event, layer.id)}
       >
+        {grave === null ? null : <span className={styles.grave} data-level={grave} aria-hidden="true" />}
         <svg className={styles.letter} width={18} height={18} aria-hidden="true">
           <LetterMark letter={medium.letter} x={0.5} y={0.5} />
         </svg>

@@ -189,6 +189,7 @@ export function LayerEditor({ layer, firstField }: Props) {
         >
           Remove layer
         </Button>
+        <Button onClick={() => select(null)}>Close</Button>
       </div>
     </form>
   );

@@ -3,25 +3,24 @@ import { useDraggable } from '@dnd-kit/core';
 import { useState } from 'react';
 import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
 import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
-import { CATALOGUE, UNKNOWN_MEDIUM } from '@/core/media/catalogue';
-import type { Medium } from '@/core/media/medium';
+import { CATALOGUE } from '@/core/media/catalogue';
 import { TextInput } from '../fields/TextInput';
 import { Swatch } from '../drawing/Swatch';
 import { useFlowLine } from './FlowLineContext';
+import { matchesMedium } from './matchesMedium';
 import styles from './MediaShelf.module.css';
 
 interface Props {
   readonly onAdd: (made: MadeOf) => void;
   readonly full: boolean;
-  readonly offersUnknown: boolean;
 }
 
 /** Every medium as a cut of its texture, the keeper’s own first: drag it into the flow line, or press it to add it after the chosen layer. */
-export function MediaShelf({ onAdd, full, offersUnknown }: Props) {
+export function MediaShelf({ onAdd, full }: Props) {
   const { ownMedia } = useFlowLine();
   const [wanted, setWanted] = useState('');
-  const found = [...ownMedia.map(madeOnlyOf), ...CATALOGUE.map(({ id }) => madeOnlyOf(id))].filter(
-    (made) => (offersUnknown || made.medium !== UNKNOWN_MEDIUM) && matches(mediumOf(made), wanted),
+  const found = [...ownMedia.map(madeOnlyOf), ...CATALOGUE.map(({ id }) => madeOnlyOf(id))].filter((made) =>
+    matchesMedium(mediumOf(made), wanted),
   );
   return (
     <section aria-label="Media" className={styles.shelf}>
@@ -42,8 +41,8 @@ export function MediaShelf({ onAdd, full, offersUnknown }: Props) {
       </div>
       {found.length === 0 ? (
         <p>
-          Nothing is called “{wanted}”. Try what it is made of: foam, ceramic, plastic
-          {offersUnknown ? '; or clear the search and add “Unknown, describe it”' : ''}.
+          Nothing is called “{wanted}”. Try what it is made of: foam, ceramic, plastic; or clear the search
+          and add “Unknown, describe it”.
         </p>
       ) : null}
       <ul className={styles.list}>
@@ -53,17 +52,6 @@ export function MediaShelf({ onAdd, full, offersUnknown }: Props) {
       </ul>
     </section>
   );
-}
-
-/** Every word of the search is somewhere in its name, family, grade or service. */
-function matches({ name, family, grade, roles, service, like }: Medium, wanted: string): boolean {
-  const text = [name, family, grade ?? '', ...roles, service, like === undefined ? '' : 'my own']
-    .join(' ')
-    .toLowerCase();
-  return wanted
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => text.includes(word));
 }
 
 function MediumChip({

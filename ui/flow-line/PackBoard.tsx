@@ -10,14 +10,15 @@ import {
   type DragMoveEvent,
   type DragStartEvent,
 } from '@dnd-kit/core';
-import { useRef, useState, type ReactNode } from 'react';
+import { useCallback, useRef, useState, type ReactNode } from 'react';
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
 import { Swatch } from '../drawing/Swatch';
 import { FLOW_LINE_DROP, FlowLine } from './FlowLine';
 import { useFlowLine } from './FlowLineContext';
+import { InsertionButtons } from './InsertionButtons';
 import { insertionAt, type Insertion } from './insertionAt';
-import { MediaShelf } from './MediaShelf';
+import type { InsertionPoint } from './insertionPoints';
 import { newLayer } from './newLayer';
 import styles from './PackBoard.module.css';
 import { lazyPart, usePreload } from '../frame/lazyPart';
@@ -25,6 +26,7 @@ import { lazyPart, usePreload } from '../frame/lazyPart';
 // Loaded when a layer is chosen.
 const LayerEditor = lazyPart(() => import('./LayerEditor').then((module) => module.LayerEditor));
 
+const MediaPicker = lazyPart(() => import('./MediaPicker').then((module) => module.MediaPicker));
 const MakeUp = lazyPart(() => import('./MakeUp').then((module) => module.MakeUp));
 
 /** Px a pointer must travel before a press is a drag: a tap only selects. */
@@ -39,19 +41,22 @@ interface Props {
   readonly details?: (layer: Layer) => ReactNode;
   /** Where a medium goes that was pressed and not dragged; after the chosen layer when left out. */
   readonly placeNew?: () => Place;
-  /** A medium that nobody has named may be added. */
-  readonly offersUnknown?: boolean;
-  /** Between the section and the shelf: lanes. */
+  /** All media under the board, given what adds one; else they are picked at the place where the layer goes in. */
+  readonly shelf?: (add: (made: MadeOf) => void) => ReactNode;
+  /** Under the section while no layer is chosen: the chosen layer’s sizes take their place. */
+  readonly lanes?: ReactNode;
   readonly children?: ReactNode;
 }
 
 /** The flow line with all that changes it: drag, exact entry for the chosen layer, and the media to take from. */
-export function PackBoard({ caption, details, placeNew, offersUnknown = false, children }: Props) {
+export function PackBoard({ caption, details, placeNew, shelf, lanes, children }: Props) {
   const { filter, report, editing, selectedId, select, layout } = useFlowLine();
   const [insertion, setInsertion] = useState<Insertion | null>(null);
   const [dragged, setDragged] = useState<MadeOf | null>(null);
   const firstField = useRef<HTMLSelectElement>(null);
-  usePreload(LayerEditor, MakeUp);
+  const [picking, setPicking] = useState<{ point: InsertionPoint; where: string } | null>(null);
+  const closePicker = useCallback(() => setPicking(null), []);
+  usePreload(LayerEditor, MakeUp, ...(shelf === undefined ? [MediaPicker] : []));
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: DRAG_START } }));
   const selected = editing.layers.find((layer) => layer.id === selectedId) ?? null;
 
@@ -114,15 +119,41 @@ export function PackBoard({ caption, details, placeNew, offersUnknown = false, c
           <h2 className="caption">Flow line: the water goes left to right</h2>
           <span className="caption">{caption}</span>
         </div>
-        <FlowLine insertion={insertion} onOpen={() => firstField.current?.focus()} />
+        <div className={styles.board}>
+          <FlowLine insertion={insertion} onOpen={() => firstField.current?.focus()}>
+            {shelf !== undefined ? null : (
+              <InsertionButtons
+                open={picking?.point ?? null}
+                onOpen={(point, where) => setPicking({ point, where })}
+              />
+            )}
+          </FlowLine>
+          {picking === null ? null : (
+            <MediaPicker
+              where={picking.where}
+              x={picking.point.x}
+              onClose={closePicker}
+              onPick={(made) => {
+                add(made, picking.point);
+                closePicker();
+              }}
+            />
+          )}
+        </div>
       </section>
       <div>
         {selected === null ? (
-          <p className={styles.empty}>
-            {editing.layers.length === 0
-              ? 'The filter is empty. Add the first layer from the media below.'
-              : 'Choose a layer to type its size.'}
-          </p>
+          editing.layers.length === 0 || lanes === undefined ? (
+            <p className={styles.empty}>
+              {editing.layers.length > 0
+                ? 'Choose a layer to type its size.'
+                : shelf !== undefined
+                  ? 'The filter is empty. Add the first layer from the media below.'
+                  : 'The filter is empty. Press + in a chamber to add the first layer.'}
+            </p>
+          ) : (
+            lanes
+          )
         ) : (
           <>
             <LayerEditor layer={selected} firstField={firstField} />
@@ -132,7 +163,8 @@ export function PackBoard({ caption, details, placeNew, offersUnknown = false, c
         {selected === null ? null : details?.(selected)}
       </div>
       {children}
-      <MediaShelf onAdd={(made) => add(made, null)} full={editing.full} offersUnknown={offersUnknown} />
+      {editing.full && shelf === undefined ? <p>The pack is full: it holds 60 layers.</p> : null}
+      {shelf?.((made) => add(made, null))}
       <DragOverlay dropAnimation={null}>
         {dragged === null ? null : (
           <div className={styles.dragged}>

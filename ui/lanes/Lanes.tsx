@@ -18,7 +18,7 @@ const NUMBER_ROOM = 26;
 type LaneKey = 'head' | 'dirt' | 'through' | 'time' | 'surface';
 
 /** Shown until the keeper turns others on. */
-const FIRST_LANES: readonly LaneKey[] = ['head', 'dirt', 'through'];
+const FIRST_LANES: readonly LaneKey[] = ['through'];
 
 /** The lane that is not drawn as bars, and its place among the others. */
 const DIRT = { key: 'dirt', name: 'dirt in the water' } as const;
@@ -50,8 +50,8 @@ export function Lanes({
   const longest = Math.max(...report.layers.map((layer) => layer.bedTime ?? 0));
   const head: Lane = {
     key: 'head',
-    name: 'head lost',
-    title: `Head lost, ${words.unit('gap').symbol} of water`,
+    name: 'pressure lost',
+    title: `Pressure lost, ${words.unit('gap').symbol} of water`,
     summary: `${words.show({ kind: 'gap', si: water.heads.pack }, 1)} in the pack`,
     of: (layer) => ({ kind: 'gap', si: layer.head }),
     digits: 1,

@@ -1,7 +1,8 @@
 'use client';
 import type { Filter } from '@/core/filter/filter';
 import { intakeSponge } from '@/core/filter/intakeSponge';
-import type { Aim, Place } from '@/core/filter/ports';
+import type { Place } from '@/core/filter/places';
+import type { Aim } from '@/core/filter/ports';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';
 import { useWords } from '../fields/Habits';

@@ -63,7 +63,7 @@ export function Compare({ filter, around, packs }: Props) {
     return { key, label, values, differs: new Set(values).size > 1 };
   };
   const all = [
-    overTime('service', 'Service in', ({ serviceDay }) =>
+    overTime('service', 'Next service', ({ serviceDay }) =>
       serviceDay === null ? 'not in a year' : daysIn(words, serviceDay),
     ),
     overTime('silt', 'Silt into biological media, a month', ({ siltPerMonth }) =>

@@ -23,19 +23,19 @@ import { PackBoard } from '../flow-line/PackBoard';
 import { lazyPart, usePreload } from '../frame/lazyPart';
 import { StageStep } from '../frame/StageStep';
 import { Lanes } from '../lanes/Lanes';
-import { FindingsPanel } from '../readings/FindingsPanel';
 import { SchoolsFold } from '../bench/SchoolsFold';
 import type { Autosave } from '../state/useAutosave';
-import { ForecastRows } from '../time/ForecastRows';
-import { ServicePlanFold } from '../time/ServicePlanFold';
 import { TimeStrip } from '../time/TimeStrip';
 import { useForecast } from '../time/useForecast';
 import { useHelps } from '../time/useHelps';
-import { NotchFold } from './NotchFold';
-import { useBenchForecast } from './useBenchForecast';
-import { ReadingsPanel } from '../readings/ReadingsPanel';
+import { useBestChanges } from '../time/useBestChanges';
+import { FourQuestions } from './FourQuestions';
+import { useBenchForecast, type BenchForecast } from './useBenchForecast';
+import { VerdictBand } from './VerdictBand';
+import { verdict, type NextService, type NoService } from '@/core/report/verdict';
 
-// Loaded when a layer is chosen that is cut short.
+// Loaded when a question is opened, or a layer is chosen that is cut short.
+const OverTime = lazyPart(() => import('./OverTime').then((module) => module.OverTime));
 const ThroughFix = lazyPart(() => import('./ThroughFix').then((module) => module.ThroughFix));
 
 interface Props {
@@ -61,7 +61,7 @@ export function PlanBench(props: Props) {
   const { around, filter, filterSave, asFound, tabs, compare } = props;
   const bench = usePackBench({ ...props, packThen: asFound });
   const { editing, input, report } = bench;
-  usePreload(ThroughFix);
+  usePreload(OverTime, ThroughFix);
   const { schools } = input;
   const described = bench.layersThen;
   // Once, and not at every move of a drag: the pack as found stays as it was.
@@ -85,6 +85,8 @@ export function PlanBench(props: Props) {
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
   const { helps, stale } = useHelps(ahead.input);
+  const { changes, stale: changesStale } = useBestChanges(input);
+  const said = verdict(report, serviceOf(ahead));
   // What is planned and compared over a year begins without the visits on the strip.
   const unvisited = useMemo<ForecastInput>(
     () => ({ tank: around.tank, filter, layers: editing.layers, others: around.others, visits: [] }),
@@ -102,12 +104,14 @@ export function PlanBench(props: Props) {
       saves={[filterSave]}
       shown={shown}
       sludge={ahead.sludge}
+      band={<VerdictBand verdict={said} changes={changes} stale={changesStale} onEdit={editing.edit} />}
       centre={
         <>
           {tabs([...editing.layers], [...editing.visits])}
           {compare === null ? (
             <PackBoard
               caption={caption}
+              lanes={<Lanes state={ahead.state} />}
               details={(layer) =>
                 layer.cut === null ? null : (
                   <ThroughFix
@@ -120,7 +124,6 @@ export function PlanBench(props: Props) {
                 )
               }
             >
-              <Lanes state={ahead.state} />
               <TimeStrip
                 {...ahead}
                 onDay={ahead.setDay}
@@ -136,50 +139,48 @@ export function PlanBench(props: Props) {
       }
       right={
         <>
-          <ReadingsPanel
+          <FourQuestions
             filter={filter}
             report={shown}
             against={found}
-            flow={bench.flow}
-            fit={input.cleanFlow?.fit ?? null}
             input={input}
+            forecast={forecasted?.forecast ?? null}
+            range={ahead.range?.range ?? null}
+            foundServiceDay={foundAhead?.serviceDay ?? null}
+            flow={bench.flow}
+            onSelect={bench.select}
             onEdit={editing.edit}
             day={day}
             overTime={
               forecasted === null || forecasted.forecast === null ? null : (
-                <ForecastRows
-                  forecast={forecasted.forecast}
-                  against={foundAhead}
-                  range={ahead.range?.range ?? null}
-                  report={report}
-                  visits={editing.visits.length}
-                  helps={helps}
-                  stale={stale}
-                  onHelp={help}
+                <OverTime
+                  rows={{
+                    forecast: forecasted.forecast,
+                    against: foundAhead,
+                    range: ahead.range?.range ?? null,
+                    report,
+                    visits: editing.visits.length,
+                    helps,
+                    stale,
+                    onHelp: help,
+                  }}
+                  plan={{
+                    input: unvisited,
+                    report,
+                    visits: editing.visits,
+                    onVisits: editing.setVisits,
+                    onEdit: editing.edit,
+                  }}
+                  notch={{
+                    filter,
+                    report,
+                    onChange: (spill) => filterSave.change((doc) => ({ ...doc, spill })),
+                  }}
                 />
               )
             }
           />
-          <ServicePlanFold
-            input={unvisited}
-            report={report}
-            visits={editing.visits}
-            onVisits={editing.setVisits}
-            onEdit={editing.edit}
-          />
-          <NotchFold
-            filter={filter}
-            report={report}
-            onChange={(spill) => filterSave.change((doc) => ({ ...doc, spill }))}
-          />
           <SchoolsFold bench={bench} />
-          <FindingsPanel
-            title="Findings"
-            input={input}
-            report={report}
-            onSelect={bench.select}
-            onEdit={editing.edit}
-          />
           <div className={sheet.foot}>
             {JSON.stringify(editing.layers) === JSON.stringify(described) ? (
               <p className="quiet">The plan is still the pack as found.</p>
@@ -201,4 +202,12 @@ export function PlanBench(props: Props) {
       }
     />
   );
+}
+
+/** What is known of the next service, or why it is not. */
+function serviceOf({ found, failed, range }: BenchForecast): NextService | NoService {
+  if (failed || range?.failed === true) return 'failed';
+  if (found === null) return 'working';
+  if (found.forecast === null) return 'no food';
+  return range?.range ?? 'working';
 }

@@ -24,7 +24,6 @@ interface Props {
 
 /** What the rules say of a pack, worst first, each with its reason and, where one helps, a change and its effect. */
 export function FindingsPanel({ title, input, report, onSelect, onEdit, numbered = false }: Props) {
-  const words = useWords();
   const { findings } = report;
   return (
     <section aria-label="Findings" className={styles.panel}>
@@ -33,20 +32,36 @@ export function FindingsPanel({ title, input, report, onSelect, onEdit, numbered
       {report.layers.length > 0 && findings.every((item) => item.level === 'note') ? (
         <p className={styles.fine}>No problems found.</p>
       ) : null}
-      <ul>
-        {findings.map((finding, index) => (
-          <FindingItem
-            key={`${finding.rule} ${finding.layers.join(' ')} ${words.say(finding.title)}`}
-            finding={finding}
-            input={input}
-            report={report}
-            onSelect={onSelect}
-            onEdit={onEdit}
-            number={numbered && finding.level !== 'note' ? index + 1 : null}
-          />
-        ))}
-      </ul>
+      <FindingList
+        findings={findings}
+        input={input}
+        report={report}
+        onSelect={onSelect}
+        onEdit={onEdit}
+        numbered={numbered}
+      />
     </section>
+  );
+}
+
+/** Findings, each with its reason and what can be done about it. */
+export function FindingList({
+  findings,
+  numbered = false,
+  ...rest
+}: Omit<Props, 'title'> & { readonly findings: readonly Finding[] }) {
+  const words = useWords();
+  return (
+    <ul className={styles.list}>
+      {findings.map((finding, index) => (
+        <FindingItem
+          key={`${finding.rule} ${finding.layers.join(' ')} ${words.say(finding.title)}`}
+          finding={finding}
+          number={numbered && finding.level !== 'note' ? index + 1 : null}
+          {...rest}
+        />
+      ))}
+    </ul>
   );
 }
 

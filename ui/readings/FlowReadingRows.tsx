@@ -7,7 +7,7 @@ import { useWords } from '../fields/Habits';
 import { Quantity } from '../fields/Quantity';
 import { daysAgo } from '../fields/daysAgo';
 import type { Words } from '../fields/wordsFor';
-import styles from './ReadingsPanel.module.css';
+import styles from './ReadingRows.module.css';
 
 interface Props {
   readonly filter: Filter;

@@ -16,6 +16,7 @@ import { PackSheet } from '../bench/PackSheet';
 import sheet from '../bench/PackSheet.module.css';
 import { usePackBench } from '../bench/usePackBench';
 import { usePackCaption } from '../bench/usePackCaption';
+import { MediaShelf } from '../flow-line/MediaShelf';
 import { PackBoard } from '../flow-line/PackBoard';
 import { AppLink } from '../frame/AppLink';
 import { Cautions } from '../frame/Cautions';
@@ -60,7 +61,7 @@ export function StripSheet({
       centre={
         <PackBoard
           caption={caption}
-          offersUnknown
+          shelf={(add) => <MediaShelf onAdd={add} full={editing.full} />}
           placeNew={() => nextOut(filter, editing.layers)}
           details={(layer) => (
             <FoundForm

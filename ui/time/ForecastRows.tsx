@@ -7,7 +7,7 @@ import type { ServiceHelp } from '@/core/service/serviceHelps';
 import { Quantity } from '../fields/Quantity';
 import { useWords } from '../fields/Habits';
 import improvement from '../readings/Improvement.module.css';
-import styles from '../readings/ReadingsPanel.module.css';
+import styles from '../readings/ReadingRows.module.css';
 import type { Words } from '../fields/wordsFor';
 import { daysIn } from './serviceWords';
 
@@ -42,7 +42,7 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
   return (
     <>
       <div className={styles.row}>
-        <dt className={styles.label}>Service in</dt>
+        <dt className={styles.label}>Next service</dt>
         <dd className={styles.value} data-testid="reading-service">
           {forecast.serviceDay === null ? (
             'not in a year'
@@ -106,9 +106,9 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
       </div>
       {report.water.level === null ? null : (
         <div className={styles.row} data-stop={forecast.spillDay !== null}>
-          <dt className={styles.label}>Spills</dt>
+          <dt className={styles.label}>Overflows if not cleaned</dt>
           <dd className={styles.value} data-testid="reading-spill">
-            {forecast.spillDay === null ? 'not in a year' : `day ${words.number(forecast.spillDay, 0)}`}
+            {forecast.spillDay === null ? 'not within a year' : `day ${words.number(forecast.spillDay, 0)}`}
           </dd>
           <dd className={styles.word}>{spillWord(forecast, (si) => words.show({ kind: 'share', si }))}</dd>
         </div>

@@ -1,4 +1,4 @@
-import { PLACES, type Place } from '../../filter/ports';
+import { PLACES, type Place } from '../../filter/places';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 

@@ -1,79 +1,62 @@
-import type { ReactNode } from 'react';
 import { packReadings, type PackReading, type ReadingKey } from '@/core/report/packReadings';
-import type { PackInput, PackReport } from '@/core/report/evaluatePack';
+import type { PackReport } from '@/core/report/evaluatePack';
 import type { PackEdit } from '@/core/pack/packEdit';
-import type { FlowState } from '@/core/service/flowState';
 import type { Filter } from '@/core/filter/filter';
-import type { CleanFlowFit } from '@/core/hydraulics/cleanFlowFit';
 import { useWords } from '../fields/Habits';
 import type { Words } from '../fields/wordsFor';
 import { Quantity } from '../fields/Quantity';
-import styles from './ReadingsPanel.module.css';
-import { FlowReadingRows } from './FlowReadingRows';
+import styles from './ReadingRows.module.css';
+import type { FoundImprovement } from './foundImprovement';
 import { Improvement } from './Improvement';
-import { useImprovements } from './useImprovements';
 
 interface Props {
+  /** Which figures, in this order. */
+  readonly keys: readonly ReadingKey[];
   readonly filter: Filter;
   readonly report: PackReport;
   /** The pack as found, to hold the figures against. */
   readonly against: PackReport | null;
-  readonly flow: FlowState;
-  /** How the flow of the clean pack as found agrees with its prediction; null: not known. */
-  readonly fit: CleanFlowFit | null;
-  readonly input: PackInput;
+  readonly improvements: ReadonlyMap<ReadingKey, FoundImprovement>;
+  readonly stale: boolean;
   readonly onEdit: (edit: PackEdit) => void;
   /** Day of the forecast that the figures are of; 0: as put in. */
   readonly day: number;
-  /** What time does to the pack, after turnover and headroom. */
-  readonly overTime: ReactNode;
 }
 
-/** Every figure of the plan: the number, where it comes from, and the same as found. */
-export function ReadingsPanel({ filter, report, against, flow, fit, input, onEdit, day, overTime }: Props) {
+/** Figures of the plan: the number, where it comes from, and the same as found. */
+export function ReadingRows({ keys, filter, report, against, improvements, stale, onEdit, day }: Props) {
   const words = useWords();
-  const { improvements, stale } = useImprovements(input);
   const before = new Map(
     against === null ? [] : packReadings(against).map((reading) => [reading.key, reading.value]),
   );
   const readings = packReadings(report);
-  // What time does to the pack stands with the flow, before the figures that time does not change.
-  const split = readings.findIndex(({ key }) => key === 'leastPassThrough');
-  const row = (reading: PackReading) => {
-    const then = before.get(reading.key) ?? null;
-    return (
-      <div key={reading.key} className={styles.row} data-stop={isOver(reading)}>
-        <dt className={styles.label}>{labelOf(reading, filter)}</dt>
-        <dd className={styles.value} data-testid={`reading-${reading.key}`}>
-          {reading.value === null ? 'none' : <Quantity value={reading.value} />}
-        </dd>
-        {against === null ? null : (
-          <dd className={styles.then}>
-            <span className="unseen">as found </span>
-            {then === null ? 'none' : then.kind === 'turnover' ? words.parts(then).number : words.show(then)}
+  return keys
+    .flatMap((key) => readings.find((reading) => reading.key === key) ?? [])
+    .map((reading) => {
+      const then = before.get(reading.key) ?? null;
+      return (
+        <div key={reading.key} className={styles.row} data-stop={isOver(reading)}>
+          <dt className={styles.label}>{labelOf(reading, filter)}</dt>
+          <dd className={styles.value} data-testid={`reading-${reading.key}`}>
+            {reading.value === null ? 'none' : <Quantity value={reading.value} />}
           </dd>
-        )}
-        <dd className={styles.word}>
-          {wordOf(reading.key, report, words, day)}
-          <Improvement of={improvements.get(reading.key) ?? null} stale={stale} onEdit={onEdit} />
-        </dd>
-      </div>
-    );
-  };
-  return (
-    <section aria-label="Readings" className={styles.panel}>
-      <div className={styles.head}>
-        <h2 className="caption">Readings of the plan{day === 0 ? '' : ` on day ${day}`}</h2>
-        {against === null ? null : <span className="caption">as found</span>}
-      </div>
-      <dl>
-        {readings.slice(0, split).map(row)}
-        {overTime}
-        {readings.slice(split).map(row)}
-        <FlowReadingRows flow={flow} fit={fit} filter={filter} report={report} />
-      </dl>
-    </section>
-  );
+          {against === null ? null : (
+            <dd className={styles.then}>
+              <span className="unseen">as found </span>
+              {then === null
+                ? 'none'
+                : then.kind === 'turnover'
+                  ? words.parts(then).number
+                  : words.show(then)}
+            </dd>
+          )}
+          <dd className={styles.word}>
+            {wordOf(reading.key, report, words, day)}
+            <Improvement of={improvements.get(reading.key) ?? null} stale={stale} onEdit={onEdit} />
+          </dd>
+        </div>
+      );
+    });
 }
 
 const isOver = ({ key, value }: PackReading): boolean =>
@@ -81,7 +64,7 @@ const isOver = ({ key, value }: PackReading): boolean =>
 
 const labelOf = (reading: PackReading, filter: Filter): string =>
   reading.key === 'overfill' && filter.chambers.every((chamber) => chamber.stop === null)
-    ? 'Over the chamber’s end'
+    ? 'Media above the tray’s rim'
     : reading.label;
 
 function clearWord({ clearWater }: PackReport, words: Words): string {

@@ -1,0 +1,101 @@
+'use client';
+import { useEffect, useRef, useState } from 'react';
+import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
+import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
+import { CATALOGUE, UNKNOWN_MEDIUM } from '@/core/media/catalogue';
+import { Swatch } from '../drawing/Swatch';
+import { TextInput } from '../fields/TextInput';
+import { useFlowLine } from './FlowLineContext';
+import { latelyUsed, rememberMedium } from './latelyUsed';
+import { matchesMedium } from './matchesMedium';
+import styles from './MediaPicker.module.css';
+
+interface Props {
+  /** Where the new layer goes, in words: “before the fine foam”. */
+  readonly where: string;
+  /** Px from the left of the flow line at which the picker stands. */
+  readonly x: number;
+  readonly onPick: (made: MadeOf) => void;
+  readonly onClose: () => void;
+}
+
+/** Media to take from, at the place where the layer goes in: searched by typing, lately used first. */
+export function MediaPicker({ where, x, onPick, onClose }: Props) {
+  const { ownMedia } = useFlowLine();
+  const [wanted, setWanted] = useState('');
+  const panel = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    panel.current?.querySelector('input')?.focus();
+    // A press beside it closes it.
+    const press = (event: PointerEvent) => {
+      if (event.target instanceof Node && panel.current?.contains(event.target) === false) onClose();
+    };
+    document.addEventListener('pointerdown', press);
+    return () => document.removeEventListener('pointerdown', press);
+  }, [onClose]);
+  const lately = latelyUsed();
+  const rank = ({ medium }: MadeOf): number => {
+    const place = lately.indexOf(medium);
+    return place === -1 ? lately.length : place;
+  };
+  const found = [...ownMedia.map(madeOnlyOf), ...CATALOGUE.map(({ id }) => madeOnlyOf(id))]
+    .filter((made) => made.medium !== UNKNOWN_MEDIUM && matchesMedium(mediumOf(made), wanted))
+    .sort((a, b) => rank(a) - rank(b));
+  const pick = (made: MadeOf) => {
+    rememberMedium(made.medium);
+    onPick(made);
+  };
+  return (
+    <div
+      ref={panel}
+      role="dialog"
+      aria-label={`Add a layer ${where}`}
+      className={styles.picker}
+      style={{ left: `clamp(0px, ${x}px - 150px, 100% - 320px)` }}
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape') return;
+        event.stopPropagation();
+        onClose();
+      }}
+    >
+      <form
+        className={styles.head}
+        onSubmit={(event) => {
+          event.preventDefault();
+          const [first] = found;
+          if (first !== undefined) pick(first);
+        }}
+      >
+        <span className="caption">Add a layer {where}</span>
+        <TextInput
+          placeholder="search the media"
+          aria-label="Search the media"
+          type="search"
+          value={wanted}
+          onChange={(event) => setWanted(event.target.value)}
+        />
+      </form>
+      {found.length === 0 ? (
+        <p>Nothing is called “{wanted}”. Try what it is made of: foam, ceramic, plastic.</p>
+      ) : null}
+      <ul className={styles.list}>
+        {found.map((made) => {
+          const medium = mediumOf(made);
+          return (
+            <li key={medium.id}>
+              <button
+                type="button"
+                className={styles.chip}
+                aria-label={`Add ${medium.name}`}
+                onClick={() => pick(made)}
+              >
+                <Swatch medium={medium} />
+                <span>{medium.name}</span>
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+    </div>
+  );
+}

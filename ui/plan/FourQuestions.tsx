@@ -1,0 +1,94 @@
+'use client';
+import type { ReactNode } from 'react';
+import type { EnsembleRange } from '@/core/dirt/ensemble';
+import type { Forecast } from '@/core/dirt/forecast';
+import type { Finding, FindingLevel } from '@/core/findings/finding';
+import { questionOf, type Question as QuestionKey } from '@/core/findings/questionOf';
+import { PASS_THROUGH_GOAL } from '@/core/practice/passThroughGoal';
+import { useWords } from '../fields/Habits';
+import { Quantity } from '../fields/Quantity';
+import { lazyPart, usePreload } from '../frame/lazyPart';
+import { Question } from '../readings/Question';
+import { weeksSaid } from '../time/serviceWords';
+import type { QuestionDetailsProps } from './QuestionDetails';
+import styles from './FourQuestions.module.css';
+
+// Loaded when a question is opened.
+const QuestionDetails = lazyPart(() => import('./QuestionDetails').then((module) => module.QuestionDetails));
+
+interface Props extends QuestionDetailsProps {
+  readonly forecast: Forecast | null;
+  readonly range: EnsembleRange | null;
+  /** When the pack as found is due, days; null: not within a year, or not known. */
+  readonly foundServiceDay: number | null;
+  /** What time does to the pack, and what can be planned for it. */
+  readonly overTime: ReactNode;
+}
+
+/** The four questions by which a keeper judges a filter, each answered in a line, with all that stands behind it. */
+export function FourQuestions(props: Props) {
+  const { forecast, range, foundServiceDay, overTime, ...details } = props;
+  const { report, against, day } = details;
+  const words = useWords();
+  usePreload(QuestionDetails);
+  const of = (key: QuestionKey): Finding[] => report.findings.filter(({ rule }) => questionOf(rule) === key);
+  const share = (value: number | null): string =>
+    value === null ? 'none' : words.show({ kind: 'share', si: value });
+  const least = report.leastPassThrough;
+  const through = gravest(of('through')) ?? (least !== null && least < PASS_THROUGH_GOAL ? 'check' : 'good');
+  const surface = (si: number): string => words.show({ kind: 'surface', si });
+  return (
+    <section aria-label="Four questions" className={styles.panel}>
+      <h2 className="unseen">Readings of the plan{day === 0 ? '' : ` on day ${day}`}</h2>
+      <div className={styles.head}>
+        <span className="caption">The plan{day === 0 ? '' : ` on day ${day}`}</span>
+        <span className="caption">as found</span>
+      </div>
+      <Question
+        question="Does the water go through every layer, and come out clear?"
+        level={report.layers.length === 0 ? null : through}
+        figure={share(least)}
+        about={`least water through any layer; should be ${words.show({ kind: 'share', si: PASS_THROUGH_GOAL })} or more`}
+        asFound={share(against.leastPassThrough)}
+      >
+        <QuestionDetails of="through" {...details} />
+      </Question>
+      <Question
+        question="How long until it clogs?"
+        level={forecast === null ? null : (gravest(of('clogs')) ?? 'good')}
+        figure={forecast === null ? '–' : weeksSaid(words, range, forecast.serviceDay)}
+        about={
+          forecast === null ? 'enter the daily food under Measure' : 'until the next service, likely range'
+        }
+        asFound={forecast === null ? '' : weeksSaid(words, null, foundServiceDay)}
+      >
+        <QuestionDetails of="clogs" {...details} />
+        {overTime}
+      </Question>
+      <Question
+        question="Is there enough surface for bacteria?"
+        level={gravest(of('bacteria'))}
+        figure={<Quantity value={{ kind: 'surface', si: report.totals.biologicalSurface }} />}
+        about={`usable, likely range ${surface(report.totals.biologicalSurfaceRange.low)} to ${surface(report.totals.biologicalSurfaceRange.high)}`}
+        asFound={surface(against.totals.biologicalSurface)}
+      >
+        <QuestionDetails of="bacteria" {...details} />
+      </Question>
+      <Question
+        question="What does it cost and weigh?"
+        level={gravest(of('cost'))}
+        figure={<Quantity value={{ kind: 'mass', si: report.totals.dryMass }} />}
+        about={`of media, dry; ${words.show({ kind: 'mass', si: report.totals.drainedMass })} lifted out wet`}
+        asFound={words.show({ kind: 'mass', si: against.totals.dryMass })}
+      >
+        <QuestionDetails of="cost" {...details} />
+      </Question>
+    </section>
+  );
+}
+
+const LEVELS: readonly FindingLevel[] = ['urgent', 'check'];
+
+/** The gravest level among findings that are more than a note; null without one. */
+const gravest = (findings: readonly Finding[]): FindingLevel | null =>
+  LEVELS.find((level) => findings.some((finding) => finding.level === level)) ?? null;

@@ -1,0 +1,87 @@
+'use client';
+import { questionOf, type Question as QuestionKey } from '@/core/findings/questionOf';
+import type { Filter } from '@/core/filter/filter';
+import type { PackEdit } from '@/core/pack/packEdit';
+import type { PackInput, PackReport } from '@/core/report/evaluatePack';
+import type { ReadingKey } from '@/core/report/packReadings';
+import type { FlowState } from '@/core/service/flowState';
+import { FindingList } from '../readings/FindingsPanel';
+import { FlowReadingRows } from '../readings/FlowReadingRows';
+import { ReadingRows } from '../readings/ReadingRows';
+import { useImprovements } from '../readings/useImprovements';
+
+/** The figures that answer each question, beside its headline. */
+const FIGURES: Readonly<Record<QuestionKey, readonly ReadingKey[]>> = {
+  through: [
+    'leastPassThrough',
+    'flow',
+    'turnover',
+    'headroom',
+    'overfill',
+    'leastCover',
+    'fines',
+    'clearing',
+  ],
+  clogs: [],
+  bacteria: ['biologicalSurface', 'normalStockVolume'],
+  cost: ['dryMass', 'volume', 'freeVolume'],
+};
+
+export interface QuestionDetailsProps {
+  readonly filter: Filter;
+  readonly input: PackInput;
+  readonly report: PackReport;
+  /** The pack as found, to hold the figures against. */
+  readonly against: PackReport;
+  readonly flow: FlowState;
+  readonly onSelect: (layerId: string | null) => void;
+  readonly onEdit: (edit: PackEdit) => void;
+  readonly day: number;
+}
+
+/** The findings that belong to a question, and all its figures. */
+export function QuestionDetails({ of, ...props }: QuestionDetailsProps & { readonly of: QuestionKey }) {
+  const { input, report, onSelect, onEdit } = props;
+  return (
+    <>
+      <FindingList
+        findings={report.findings.filter(({ rule }) => questionOf(rule) === of)}
+        input={input}
+        report={report}
+        onSelect={onSelect}
+        onEdit={onEdit}
+      />
+      {FIGURES[of].length === 0 ? null : <Figures of={of} {...props} />}
+    </>
+  );
+}
+
+function Figures({
+  of,
+  filter,
+  input,
+  report,
+  against,
+  flow,
+  onEdit,
+  day,
+}: QuestionDetailsProps & { readonly of: QuestionKey }) {
+  const { improvements, stale } = useImprovements(input);
+  return (
+    <dl>
+      <ReadingRows
+        keys={FIGURES[of]}
+        filter={filter}
+        report={report}
+        against={against}
+        improvements={improvements}
+        stale={stale}
+        onEdit={onEdit}
+        day={day}
+      />
+      {of === 'through' ? (
+        <FlowReadingRows flow={flow} fit={input.cleanFlow?.fit ?? null} filter={filter} report={report} />
+      ) : null}
+    </dl>
+  );
+}
