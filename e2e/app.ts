@@ -196,8 +196,9 @@ const QUESTIONS = {
 export const openQuestion = (page: Page, question: keyof typeof QUESTIONS): Promise<void> =>
   page.getByRole('region', { name: 'Four questions' }).getByText(QUESTIONS[question]).click();
 
-/** Opens all of them. */
+/** Opens all of them; the sheet is at its top again afterwards. */
 export async function openQuestions(page: Page): Promise<void> {
   for (const question of ['through', 'clogs', 'bacteria', 'cost'] as const)
     await openQuestion(page, question);
+  await page.evaluate(() => window.scrollTo(0, 0));
 }

@@ -169,7 +169,7 @@ function LayerButton({ domId, layer, box, chamber, onPress }: LayerButtonProps) 
         onKeyDown={(event) => onPress(event, layer.id)}
       >
         {grave === null ? null : <span className={styles.grave} data-level={grave} aria-hidden="true" />}
-        <svg className={styles.letter} width={18} height={18} aria-hidden="true">
+        <svg className={styles.letter} width={27} height={18} aria-hidden="true">
           <LetterMark letter={medium.letter} x={0.5} y={0.5} />
         </svg>
       </button>
