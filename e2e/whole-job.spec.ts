@@ -158,6 +158,11 @@ test.describe('from empty', () => {
     await expect(page.getByRole('row').nth(1)).toContainText('360 L/h');
 
     // Strip: two layers, added from the media.
+    // A stage that is not reached yet says what it waits for.
+    await page.getByRole('button', { name: 'Repack' }).click();
+    await expect(
+      page.getByRole('status').filter({ hasText: 'press “To the packing list” on Plan' }),
+    ).toBeVisible();
     await page.getByRole('link', { name: 'Strip' }).click();
     await page.getByRole('button', { name: 'Begin to strip it' }).click();
     await expect(page.getByText('The filter is empty.')).toBeVisible();

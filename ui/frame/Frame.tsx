@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { AppLink } from './AppLink';
 import styles from './Frame.module.css';
 import { KeyHelp } from './KeyHelp';
@@ -12,8 +12,8 @@ export interface FrameLink {
   readonly here?: boolean;
   /** A stage that is behind: it gets its tick. */
   readonly done?: boolean;
-  /** A stage not reached yet: it says what comes, and leads nowhere. */
-  readonly closed?: boolean;
+  /** A stage not reached yet: what it waits for, said on press. */
+  readonly waitsFor?: string;
 }
 
 interface Props {
@@ -30,6 +30,7 @@ interface Props {
 /** The head of every sheet: whose water it is, where in the job one stands, and whether all is saved. */
 export function Frame({ title, subtitle, links, linksLabel, shortcuts = [], status, children }: Props) {
   const nav = useRef<HTMLElement>(null);
+  const [waits, setWaits] = useState<string | null>(null);
   // From here on the page answers: until then it is a picture of itself, and presses are lost.
   useEffect(() => {
     document.documentElement.dataset.alive = 'true';
@@ -47,15 +48,16 @@ export function Frame({ title, subtitle, links, linksLabel, shortcuts = [], stat
         </div>
         <nav ref={nav} aria-label={linksLabel} className={styles.links}>
           {links.map((link) =>
-            link.closed === true ? (
-              <span
+            link.waitsFor !== undefined ? (
+              <button
                 key={link.label}
+                type="button"
                 className={styles.closed}
                 aria-disabled="true"
-                title="Not yet: one stage after the other"
+                onClick={() => setWaits(link.waitsFor ?? null)}
               >
                 {link.label}
-              </span>
+              </button>
             ) : (
               <AppLink
                 key={link.label}
@@ -80,6 +82,11 @@ export function Frame({ title, subtitle, links, linksLabel, shortcuts = [], stat
           <KeyHelp shortcuts={shortcuts} />
         </div>
       </header>
+      {waits === null ? null : (
+        <p role="status" className={styles.waits}>
+          {waits}
+        </p>
+      )}
       <main>{children}</main>
     </>
   );

@@ -17,7 +17,14 @@ const SHEETS: readonly {
   { place: 'repack', stage: 'repack', label: 'Repack' },
 ];
 
-/** The way through a filter's job; stages not reached yet are closed. */
+/** What a stage waits for, by its sheet. */
+const WAITS_FOR: Readonly<Record<'review' | 'plan' | 'repack', string>> = {
+  review: 'Review opens when a repack is begun: press “Begin to strip it” on Strip.',
+  plan: 'Plan opens when the pack is written down: press “Plan the new pack” on Strip or Review.',
+  repack: 'Repack opens when the plan is done: press “To the packing list” on Plan.',
+};
+
+/** The way through a filter’s job; stages not reached yet say what they wait for. */
 export function stageLinks(filterId: string, job: Job | null, here: Place): FrameLink[] {
   const link = (label: string, place: Place): FrameLink => ({
     label,
@@ -31,7 +38,9 @@ export function stageLinks(filterId: string, job: Job | null, here: Place): Fram
       ...link(label, place),
       done: job !== null && isPast(stage, job.stage),
       // Strip is where a job begins, so its page is always open.
-      closed: place !== 'strip' && (job === null || isPast(job.stage, stage)),
+      ...(place !== 'strip' && (job === null || isPast(job.stage, stage))
+        ? { waitsFor: WAITS_FOR[place] }
+        : {}),
     })),
     link('Flow', 'flow'),
   ];

@@ -139,7 +139,7 @@ function serviceWord(
 }
 
 function spillWord({ spillDay, outletAtSpill }: Forecast, share: (si: number) => string): string {
-  if (spillDay === null || outletAtSpill === null) return 'if not cleaned';
+  if (spillDay === null || outletAtSpill === null) return '';
   return outletAtSpill > NOTICED_SHARE
     ? `before it is noticed: the outlet still gives ${share(outletAtSpill)}`
     : `the outlet gives ${share(outletAtSpill)} by then: it would be noticed`;
