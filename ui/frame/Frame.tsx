@@ -53,7 +53,6 @@ export function Frame({ title, subtitle, links, linksLabel, shortcuts = [], stat
                 key={link.label}
                 type="button"
                 className={styles.closed}
-                aria-disabled="true"
                 onClick={() => setWaits(link.waitsFor ?? null)}
               >
                 {link.label}
