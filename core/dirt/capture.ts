@@ -19,7 +19,7 @@ export interface OpenFloor {
   readonly before: number;
 }
 
-/** What a filter catches just now of each size, for a unit of dirt in the water before it. */
+/** What a filter catches just now of each size, for a unit of dirt in the tank. */
 export interface Capture {
   /** By slice and size, m³/s: flow cleared of that size there. */
   readonly cleared: Float64Array;
@@ -29,7 +29,7 @@ export interface Capture {
   readonly floor: Float64Array;
   /** Cleared by all of the filter, by size, m³/s: the sum of layers and floor. */
   readonly whole: Float64Array;
-  /** Dirt before each layer and after the last, by layer and size, 0–1 of what comes in with the water. */
+  /** Dirt before each layer and after the last, by layer and size, as a share of the tank’s mean. */
   readonly along: Float64Array;
 }
 
@@ -50,6 +50,8 @@ export interface CaptureInput {
   /** Speed at which each size sinks, m/s. */
   readonly sinking: readonly number[];
   readonly retention: number;
+  /** Dirt of each size in the water that comes in, as a multiple of the tank’s mean. */
+  readonly arrives: readonly number[];
 }
 
 /** Share of the dirt below which none is left: far smaller numbers only cost time. */
@@ -80,13 +82,13 @@ export function captureDirt(
   flow: number,
   into: Capture,
 ): void {
-  const { beds, inFlow, openFloor, sinking, retention } = input;
+  const { beds, inFlow, openFloor, sinking, retention, arrives } = input;
   const { cleared, byLayer, floor, whole, along } = into;
   cleared.fill(0);
   byLayer.fill(0);
   floor.fill(0);
   whole.fill(0);
-  water.fill(1);
+  water.set(arrives);
   let passed = flow;
   const layers = inFlow.length;
   let bedAt = 0;
@@ -121,10 +123,10 @@ export function captureDirt(
     along[layers * SIZES + size] = share * water[size]! + (1 - share) * spongeOut(input, along, size);
 }
 
-/** Dirt in the water that leaves the intake’s sponge for the body, or 1 without one. */
-function spongeOut({ inFlow }: CaptureInput, along: Float64Array, size: number): number {
+/** Dirt in the water that leaves the intake’s sponge for the body; what came in, without one. */
+function spongeOut({ inFlow, arrives }: CaptureInput, along: Float64Array, size: number): number {
   const first = inFlow.findIndex(({ chamber }) => chamber.where === 'body');
-  return first <= 0 ? 1 : along[first * SIZES + size]!;
+  return first <= 0 ? arrives[size]! : along[first * SIZES + size]!;
 }
 
 function throughBed(

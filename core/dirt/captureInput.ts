@@ -1,6 +1,8 @@
 import type { Filter } from '../filter/filter';
 import type { Fluid } from '../hydraulics/fluid';
 import type { PlacedLayer } from '../layers/placedLayer';
+import type { Tank } from '../tank/tank';
+import { arrivalOf } from './arrival';
 import type { Beds } from './beds';
 import type { CaptureInput } from './capture';
 import type { DirtNumbers } from './dirtNumbers';
@@ -8,8 +10,9 @@ import { openFloorOf } from './openFloor';
 import { settlingSpeed } from './settlingSpeed';
 import { SIZE_CLASSES } from './sizeClasses';
 
-/** What capture dirt begins from in a filter: its beds, its open floor, and how fast each size sinks. */
+/** What capture dirt begins from in a filter: its beds, its open floor, and how fast each size sinks and how much of it comes. */
 export const captureInput = (
+  tank: Pick<Tank, 'circulation'>,
   filter: Filter,
   inFlow: readonly PlacedLayer[],
   beds: Beds,
@@ -21,4 +24,5 @@ export const captureInput = (
   openFloor: openFloorOf(filter, inFlow),
   sinking: SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, fluid)),
   retention,
+  arrives: arrivalOf(tank, filter),
 });

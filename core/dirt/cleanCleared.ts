@@ -2,6 +2,7 @@ import type { Filter } from '../filter/filter';
 import { fluidAt } from '../hydraulics/fluid';
 import type { OperatingPoint } from '../hydraulics/operatingPoint';
 import type { PlacedLayer } from '../layers/placedLayer';
+import type { Tank } from '../tank/tank';
 import { cutBeds } from './beds';
 import { captureDirt, captureOf, type LayerStream } from './capture';
 import { captureInput } from './captureInput';
@@ -13,14 +14,14 @@ import type { DirtNumbers } from './dirtNumbers';
  * @param water where pump and clean pack agree
  */
 export function cleanCleared(
+  tank: Pick<Tank, 'temperature' | 'circulation'>,
   filter: Filter,
   inFlow: readonly PlacedLayer[],
   water: OperatingPoint,
-  celsius: number,
   numbers: DirtNumbers,
 ): Float64Array {
   const { spill } = filter;
-  const fluid = fluidAt(celsius);
+  const fluid = fluidAt(tank.temperature);
   const wetTo = spill === null || water.level === null ? Infinity : spill.lipAboveFloor + water.level.overLip;
   const beds = cutBeds(inFlow, fluid, numbers, wetTo, 0);
   const through = water.flow * (1 - (water.level?.pastShare ?? 0));
@@ -31,7 +32,7 @@ export function cleanCleared(
   });
   const capture = captureOf(beds);
   captureDirt(
-    captureInput(filter, inFlow, beds, fluid, numbers),
+    captureInput(tank, filter, inFlow, beds, fluid, numbers),
     new Float64Array(beds.slices),
     streams,
     water.flow,

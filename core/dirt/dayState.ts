@@ -77,7 +77,7 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
   });
   const capture = captureOf(beds);
   captureDirt(
-    captureInput(filter, inFlow, beds, fluid, USUAL_DIRT),
+    captureInput(tank, filter, inFlow, beds, fluid, USUAL_DIRT),
     deposits,
     streams,
     balance.flow,

@@ -7,6 +7,7 @@ import { placeLayers } from '../layers/placeLayers';
 import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import { cutBeds } from './beds';
+import { arrivalOf } from './arrival';
 import { captureDirt, captureOf } from './capture';
 import { captureTable, placeIn, tableCoefficient } from './captureTable';
 import { depositStep } from './depositStep';
@@ -46,7 +47,7 @@ describe('a uniform clean bed', () => {
         const beds = cutBeds(inFlow, FLUID, USUAL_DIRT, Infinity, refine);
         const into = captureOf(beds);
         captureDirt(
-          { beds, inFlow, openFloor: null, sinking, retention: 0 },
+          { beds, inFlow, openFloor: null, sinking, retention: 0, arrives: SIZE_CLASSES.map(() => 1) },
           new Float64Array(beds.slices),
           [{ whole: flow, own: flow, beside: 0 }],
           flow,
@@ -241,6 +242,20 @@ describe('the tank', () => {
       0.1,
     );
     expect((moved[3] ?? 0) / (still[3] ?? 1)).toBeCloseTo(0.5, 9);
+  });
+
+  it('brings more of what settles to an intake that a pump blows at, and no more of anything elsewhere', () => {
+    const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');
+    const blown = (aim: 'along the tank' | 'up') =>
+      arrivalOf(
+        { circulation: [{ place: 'left', aim, flow: 1e-3 }] },
+        { intakes: filter.intakes.map((intake) => ({ ...intake, place: 'right' as const })) },
+      );
+    expect(blown('up')).toEqual(SIZE_CLASSES.map(() => 1));
+    const arrives = blown('along the tank');
+    expect(arrives.every((value, size) => size === 0 || value > (arrives[size - 1] ?? 1))).toBe(true);
+    expect(arrives[0]).toBeLessThan(1.02);
+    expect(arrives.at(-1)).toBeLessThan(1.5);
   });
 
   // Source: 0.25 g of dry solids a g of food, Timmons & Ebeling; from memory.

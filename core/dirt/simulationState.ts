@@ -99,7 +99,7 @@ export function beginState(
     mechanical: inFlow.flatMap((placed, place) => (keepsDirt(placed) ? [place] : [])),
     firstInBody: inFlow.findIndex(({ chamber }) => chamber.where === 'body'),
     capture: captureOf(beds),
-    input: captureInput(filter, inFlow, beds, fluid, numbers),
+    input: captureInput(tank, filter, inFlow, beds, fluid, numbers),
     mass,
     deposits,
     pressed,

@@ -644,6 +644,15 @@ describe('advice that fits the filter', () => {
     expect(formatSentence(finding?.reason ?? [])).toMatch(/Some keepers worry.*Others answer/);
   });
 
+  it('finds carbon in the filter of a keeper who has it on the tap water', () => {
+    const on = (tapWater: 'carbon' | 'no carbon') =>
+      found('canister-down-flow', 'carbon-on-tap', {
+        layers: pack(['foam-30', 'tray-4', 0.04], ['carbon', 'tray-1', 0.04]),
+        around: { schools: { ...FIRST_SCHOOLS, tapWater } },
+      }).map(({ level }) => level);
+    expect([on('carbon'), on('no carbon')]).toEqual([['note'], []]);
+  });
+
   it('notes a circulation pump that blows at the intake', () => {
     const about = (place: 'left' | 'middle' | 'right', aim: 'along the tank' | 'up') =>
       found('canister-down-flow', 'circulation-aim', {

@@ -19,6 +19,7 @@ const ELSEWHERE: Readonly<Record<string, Question>> = {
   'sponge-alone': 'bacteria',
   'weak-biological-media': 'bacteria',
   'zeolite-stays': 'bacteria',
+  'carbon-on-tap': 'cost',
   'monthly-deep': 'cost',
   'spent-medium': 'cost',
 };

@@ -32,10 +32,10 @@ export function reportClearWater(
   const elsewhere = others.map((other) => {
     const placed = placeLayers(other.filter, other.layers);
     return cleanCleared(
+      tank,
       other.filter,
       placed,
       operatingPoint(other.filter, placed, tank.temperature),
-      tank.temperature,
       USUAL_DIRT,
     );
   });
@@ -44,7 +44,7 @@ export function reportClearWater(
   );
   const without = clearWater(tank, () => byOthers);
   const own = clearWater(tank, (numbers) => {
-    const here = cleanCleared(filter, inFlow, water, tank.temperature, numbers);
+    const here = cleanCleared(tank, filter, inFlow, water, numbers);
     return here.map((value, size) => value + (byOthers[size] ?? 0));
   });
   return own === null || without === null ? null : { with: own, without };

@@ -112,7 +112,9 @@ export function MeasureSheet({
             <span className="caption">{scaleName(words, vesselScale(filter, VESSEL_ROOM))}</span>
           </div>
           <Vessel filter={filter} layers={known} report={report} room={VESSEL_ROOM} />
-          <p className={styles.way}>{FILTER_KINDS[filter.kind].way}</p>
+          <p className={styles.way}>
+            {FILTER_KINDS[filter.kind].way} {FILTER_KINDS[filter.kind].measuring}
+          </p>
           <TankFacts tank={tank} />
           <TankFilters tank={tank} flows={flows} hereId={filter.id} />
         </section>

@@ -13,6 +13,7 @@ import { fullTopTray } from './fullTopTray';
 import { flowedOver } from './flowedOver';
 import { blockedLayer } from './blockedLayer';
 import { blockedSpill } from './blockedSpill';
+import { carbonOnTap } from './carbonOnTap';
 import { chemicalPlace } from './chemicalPlace';
 import { bothJobs } from './bothJobs';
 import { dirtyDownstream } from './dirtyDownstream';
@@ -68,6 +69,7 @@ export const RULES: readonly Rule[] = [
   turnoverOut,
   unexplainedFlow,
   chemicalPlace,
+  carbonOnTap,
   monthlyDeep,
   spentMedium,
   thinBag,
