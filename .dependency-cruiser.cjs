@@ -95,7 +95,7 @@ module.exports = {
     onlyTo('cli', 'core', 'formats'),
     onlyTo('workers', 'core'),
     onlyTo('reference', 'core'),
-    onlyTo('app', 'core', 'formats', 'server', 'store', 'ui'),
+    onlyTo('app', 'core', 'demo', 'formats', 'server', 'store', 'ui'),
     onlyTo('e2e', 'cli', 'core', 'demo', 'scripts'),
     {
       name: 'ui-reaches-server-code-only-for-types',

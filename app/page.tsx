@@ -1,3 +1,4 @@
+import { isTryOut } from '@/demo/tryOut';
 import { database } from '@/server/database';
 import { homeRow } from '@/server/homeRow';
 import { loadHome } from '@/server/loadHome';
@@ -9,5 +10,7 @@ export default function Page() {
   const now = new Date().toISOString();
   const { filters, troubles } = loadHome(database(), now);
   const rows = filters.map((filter) => homeRow(filter, now)).sort((a, b) => a.next.urgency - b.next.urgency);
-  return <FiltersSheet rows={rows} troubles={troubles} now={now} />;
+  return (
+    <FiltersSheet rows={rows} troubles={troubles} tryOut={rows.some(({ id }) => isTryOut(id))} now={now} />
+  );
 }

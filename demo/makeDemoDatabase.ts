@@ -1,11 +1,11 @@
 import { rmSync } from 'node:fs';
 import { openDatabase } from '@/store/openDatabase';
-import { seedDemo } from './seedDemo';
+import { addTryOut } from './tryOut';
 
 /** Run by `npm run demo` and the browser tests: makes a fresh demo database in the file named as argument. */
 const file = process.argv[2];
 if (file === undefined) throw new Error('Name the database file to make.');
 for (const ending of ['', '-wal', '-shm']) rmSync(file + ending, { force: true });
 const db = openDatabase(file);
-seedDemo(db, new Date());
+addTryOut(db, new Date());
 db.close();

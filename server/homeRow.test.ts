@@ -61,7 +61,7 @@ describe('homeRow', () => {
     const row = homeRow(seen({ layers: [] }), NOW);
     expect(row.pack).toBeNull();
     expect(row.findings).toEqual([]);
-    expect(row.next.title).toBe('Strip it once');
+    expect(row.next.todo?.what).toBe('Plan a pack');
   });
 
   it('calls for service once the flow is under its share of clean, and not a little above', () => {
@@ -69,8 +69,8 @@ describe('homeRow', () => {
     const at = (seconds: number) =>
       homeRow(seen({ log: [clean, timed('b', '2026-11-20T10:00:00Z', seconds)] }), NOW);
     // 6 s clean; 60 % of that flow is 10 s.
-    expect(at(10.2).next.title).toBe('Service now');
-    expect(at(9.8).next.title).not.toBe('Service now');
+    expect(at(10.2).next.todo?.what).toBe('Strip this filter');
+    expect(at(9.8).next.todo?.what).not.toBe('Strip this filter');
     expect(at(12).flow.share).toBeCloseTo(0.5, 10);
   });
 

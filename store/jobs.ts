@@ -15,6 +15,9 @@ import { packs } from './packs';
 
 const table = documentTable('job');
 
+/** Of the pack that a plan is compared with when nobody has opened the filter. */
+const AS_LAST_PACKED = 'As last packed';
+
 const PACK_NAMES: Readonly<Record<PackRole, string>> = {
   'as found': 'As found',
   planned: 'Plan',
@@ -42,7 +45,10 @@ export const jobs = {
     return last?.doc.asPackedPackId == null ? null : packs.get(db, last.doc.asPackedPackId).doc;
   },
 
-  /** Begins a job. What was packed last stands in the as-found pack until the keeper says otherwise. */
+  /**
+   * Begins a job. What was packed last stands in the as-found pack until the keeper says otherwise; a plan that is made
+   * without opening the filter begins from it too, and may begin empty.
+   */
   start: (db: Db, filterId: string, occasion: Occasion): Stored<Job> =>
     db
       .transaction(() => {
@@ -60,15 +66,18 @@ export const jobs = {
         const layers = (jobs.currentPack(db, filterId)?.layers ?? []).filter((layer) =>
           known.has(layer.chamber),
         );
+        const planOnly = occasion === 'plan';
         return table.insert(db, {
           id: randomUUID(),
           filterId,
           occasion,
-          stage: 'strip',
+          stage: planOnly ? 'plan' : 'strip',
           startedAt: new Date().toISOString(),
           finishedAt: null,
-          asFoundPackId: addPack(db, filterId, 'as found', layers),
-          plannedPackId: addPack(db, filterId, 'planned', []),
+          asFoundPackId: addPack(db, filterId, 'as found', layers, {
+            name: planOnly ? AS_LAST_PACKED : undefined,
+          }),
+          plannedPackId: addPack(db, filterId, 'planned', planOnly ? layers : []),
           alternativePackIds: [],
           asPackedPackId: null,
           packed: [],
@@ -174,7 +183,7 @@ export const jobs = {
           stage: 'done',
           finishedAt,
           outOfFlow: stopClock(doc.outOfFlow, finishedAt, ''),
-          asPackedPackId: addPack(db, doc.filterId, 'as packed', layers, visits),
+          asPackedPackId: addPack(db, doc.filterId, 'as packed', layers, { visits }),
         });
         log.add(db, {
           kind: 'repacked',
@@ -205,10 +214,9 @@ function addPack(
   filterId: string,
   role: PackRole,
   layers: Pack['layers'],
-  visits: Pack['visits'] = [],
+  { name = PACK_NAMES[role], visits = [] }: { name?: string | undefined; visits?: Pack['visits'] } = {},
 ): string {
-  return packs.insert(db, { id: randomUUID(), filterId, role, name: PACK_NAMES[role], layers, visits }).doc
-    .id;
+  return packs.insert(db, { id: randomUUID(), filterId, role, name, layers, visits }).doc.id;
 }
 
 function stillOpen(job: Stored<Job>): Stored<Job> {

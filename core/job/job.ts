@@ -23,8 +23,11 @@ export const PackedStepSchema = z.object({
 });
 export type PackedStep = z.infer<typeof PackedStepSchema>;
 
-/** A repack has mature media to protect; a first pack has packing to take off and dust to rinse. */
-export const OccasionSchema = z.enum(['repack', 'first pack']);
+/**
+ * A repack begins with the filter open and has mature media to protect; a first pack has packing to take off and dust to
+ * rinse; a plan is made from what is known, and the filter is opened later.
+ */
+export const OccasionSchema = z.enum(['repack', 'first pack', 'plan']);
 export type Occasion = z.infer<typeof OccasionSchema>;
 
 /** How a small part was found. */

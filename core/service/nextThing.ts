@@ -1,33 +1,31 @@
 import type { Job } from '../job/job';
 import { secondsOutOfFlow, clockState } from '../job/outOfFlowClock';
 import type { PackReport } from '../report/evaluatePack';
+import { verdict } from '../report/verdict';
 import { sentence, type Sentence } from '../units/sentence';
 import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';
 import { SERVICE_SHARE } from '../practice/serviceShare';
 import type { FlowState } from './flowState';
 
-/** What a filter needs next, and why. Lower urgency numbers come first on home. */
+/** What state a filter is in, and what to do about it. Lower urgency numbers come first on home. */
 export interface NextThing {
   readonly urgency: number;
-  readonly alarm: boolean;
-  readonly title: string;
-  readonly why: Sentence;
+  readonly level: 'urgent' | 'check' | 'begun' | 'works' | 'unknown';
+  readonly state: Sentence;
+  /** What to do, and the page on which it is done; null: nothing. */
+  readonly todo: { readonly what: string; readonly place: 'strip' | 'plan' | 'repack' | 'flow' } | null;
 }
 
 /** What is known of a filter when home is opened. */
 export interface NextThingInput {
-  readonly openJob: Pick<Job, 'stage' | 'packed' | 'outOfFlow'> | null;
+  readonly openJob: Pick<Job, 'stage' | 'packed' | 'outOfFlow' | 'occasion'> | null;
   readonly report: PackReport | null;
   readonly flow: FlowState;
   /** ISO moment of looking. */
   readonly now: string;
 }
 
-const STAGE_WORDS: Readonly<Record<Exclude<Job['stage'], 'done'>, string>> = {
-  strip: 'Strip: what is in it',
-  plan: 'Plan: what goes in',
-  repack: 'Repack: put it in',
-};
+const GO_ON = { strip: 'Go on at Strip', plan: 'Go on at Plan', repack: 'Go on at Repack' } as const;
 
 /**
  * The one next thing: a job that was begun comes first, then flow below the service share, then faults of the pack,
@@ -35,57 +33,60 @@ const STAGE_WORDS: Readonly<Record<Exclude<Job['stage'], 'done'>, string>> = {
  */
 export function nextThing({ openJob, report, flow, now }: NextThingInput): NextThing {
   if (openJob !== null && openJob.stage !== 'done') {
-    const packed = openJob.packed.length;
-    const out = clockState(openJob.outOfFlow) === 'running' ? secondsOutOfFlow(openJob.outOfFlow, now) : null;
-    return {
-      urgency: 0,
-      alarm: out !== null && out > OUT_OF_FLOW_AIM,
-      title: 'Repack begun',
-      why: sentence`Go on at ${STAGE_WORDS[openJob.stage]}${packed > 0 ? `, ${packed} ${packed === 1 ? 'layer' : 'layers'} in` : ''}.${
-        out === null ? '' : ` Its media has been out of flow for ${Math.round(out / 60)} minutes.`
-      }`,
-    };
+    // While a plan is made the filter runs on: its own state is said.
+    if (openJob.occasion === 'plan' && openJob.stage === 'plan')
+      return {
+        ...nextThing({ openJob: null, report, flow, now }),
+        todo: { what: 'Go on with the plan', place: 'plan' },
+      };
+    return goOn(openJob, openJob.stage, now);
   }
   if (flow.share !== null && flow.share < SERVICE_SHARE)
     return {
       urgency: 1,
-      alarm: true,
-      title: 'Service now',
-      why: sentence`Flow is at ${{ kind: 'share', si: flow.share }} of clean; the limit is ${{ kind: 'share', si: SERVICE_SHARE }}.`,
+      level: 'check',
+      state: sentence`Needs service now: flow is at ${{ kind: 'share', si: flow.share }} of clean, the limit is ${{ kind: 'share', si: SERVICE_SHARE }}.`,
+      todo: { what: 'Strip this filter', place: 'strip' },
     };
   if (report === null || report.layers.length === 0)
     return {
       urgency: 3,
-      alarm: false,
-      title: 'Strip it once',
-      why: sentence`What is in this filter is not known yet.`,
+      level: 'unknown',
+      state: sentence`What is in this filter is not known yet.`,
+      todo: { what: 'Plan a pack', place: 'plan' },
     };
-  const worst = report.findings[0];
-  if (worst !== undefined && worst.level !== 'note')
+  const { level, state } = verdict(report, 'working');
+  if (level === 'urgent' || level === 'check')
+    return { urgency: 2, level, state, todo: { what: 'Plan a better pack', place: 'plan' } };
+  if (flow.latest === null || flow.clean === null)
     return {
-      urgency: 2,
-      alarm: worst.level === 'urgent',
-      title: worst.layers.length === 0 ? 'Check this filter' : 'Repack it',
-      why: worst.title,
-    };
-  if (flow.latest === null)
-    return {
-      urgency: 4,
-      alarm: false,
-      title: 'Time its flow',
-      why: sentence`No flow has been measured yet.`,
-    };
-  if (flow.clean === null)
-    return {
-      urgency: 5,
-      alarm: false,
-      title: 'Nothing due',
-      why: sentence`Its clean flow is not known: time it after the next repack.`,
+      urgency: flow.latest === null ? 4 : 5,
+      level: 'works',
+      state:
+        flow.latest === null
+          ? sentence`No problems found in the pack. Its flow was never measured.`
+          : sentence`No problems found in the pack. Its clean flow is not known: measure it after the next repack.`,
+      todo: { what: 'Measure the flow', place: 'flow' },
     };
   return {
     urgency: 6,
-    alarm: false,
-    title: 'Nothing due',
-    why: sentence`The flow is fine and the pack is in order.`,
+    level: 'works',
+    state: sentence`Works: the flow is fine, and no problems found.`,
+    todo: null,
+  };
+}
+
+function goOn(
+  { packed, outOfFlow }: Pick<Job, 'packed' | 'outOfFlow'>,
+  stage: keyof typeof GO_ON,
+  now: string,
+): NextThing {
+  const out = clockState(outOfFlow) === 'running' ? secondsOutOfFlow(outOfFlow, now) : null;
+  const layers = `${packed.length} ${packed.length === 1 ? 'layer' : 'layers'}`;
+  return {
+    urgency: 0,
+    level: out !== null && out > OUT_OF_FLOW_AIM ? 'urgent' : 'begun',
+    state: sentence`${packed.length > 0 ? `Repack begun: ${layers} in.` : 'Repack begun.'}${out === null ? '' : ` The media has been out of flow for ${Math.round(out / 60)} minutes.`}`,
+    todo: { what: GO_ON[stage], place: stage },
   };
 }

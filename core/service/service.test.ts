@@ -76,23 +76,20 @@ describe('nextThing', () => {
   const good = report('foam-15', 'foam-45', 'lava');
   const clean = entry(1, 'clean', [5, 5, 5]);
 
+  const begun = { stage: 'plan' as const, occasion: 'repack' as const, packed: [], outOfFlow: [] };
   it.each([
-    [
-      'a job begun',
-      { openJob: { stage: 'plan' as const, packed: [], outOfFlow: [] }, report: good, flow: flowState([]) },
-      'Repack begun',
-    ],
+    ['a job begun', { openJob: begun, report: good, flow: flowState([]) }, 'Go on at Plan'],
     [
       'weak flow',
       { openJob: null, report: good, flow: flowState([clean, entry(9, 'between', [9, 9, 9])]) },
-      'Service now',
+      'Strip this filter',
     ],
-    ['a bad pack', { openJob: null, report: report('lava'), flow: flowState([clean]) }, 'Repack it'],
-    ['an unknown pack', { openJob: null, report: null, flow: flowState([]) }, 'Strip it once'],
-    ['no flow', { openJob: null, report: good, flow: flowState([]) }, 'Time its flow'],
-    ['all in order', { openJob: null, report: good, flow: flowState([clean]) }, 'Nothing due'],
-  ])('names what %s asks for', (_, input, title) => {
-    expect(nextThing({ ...input, now: NOW }).title).toBe(title);
+    ['a bad pack', { openJob: null, report: report('lava'), flow: flowState([clean]) }, 'Plan a better pack'],
+    ['an unknown pack', { openJob: null, report: null, flow: flowState([]) }, 'Plan a pack'],
+    ['no flow', { openJob: null, report: good, flow: flowState([]) }, 'Measure the flow'],
+    ['all in order', { openJob: null, report: good, flow: flowState([clean]) }, null],
+  ])('names what %s asks for', (_, input, what) => {
+    expect(nextThing({ ...input, now: NOW }).todo?.what ?? null).toBe(what);
   });
 
   it('puts what cannot wait first and says why', () => {
@@ -104,20 +101,34 @@ describe('nextThing', () => {
     });
     const fine = nextThing({ openJob: null, report: good, flow: flowState([clean]), now: NOW });
     expect(weak.urgency).toBeLessThan(fine.urgency);
-    expect(formatSentence(weak.why)).toBe('Flow is at 50 % of clean; the limit is 60 %.');
+    expect(formatSentence(weak.state)).toBe(
+      'Needs service now: flow is at 50 % of clean, the limit is 60 %.',
+    );
+  });
+
+  it('says how a filter is while a plan is made for it', () => {
+    const planning = nextThing({
+      openJob: { ...begun, occasion: 'plan' },
+      report: good,
+      flow: flowState([]),
+      now: NOW,
+    });
+    const idle = nextThing({ openJob: null, report: good, flow: flowState([]), now: NOW });
+    expect([planning.state, planning.urgency]).toEqual([idle.state, idle.urgency]);
+    expect(planning.todo?.place).toBe('plan');
   });
 
   it('warns of media that has been out of flow for more than an hour', () => {
-    const begun = (from: string) =>
+    const stripped = (from: string) =>
       nextThing({
-        openJob: { stage: 'strip', packed: [], outOfFlow: [{ from, to: null, parkedIn: '' }] },
+        openJob: { ...begun, stage: 'strip', outOfFlow: [{ from, to: null, parkedIn: '' }] },
         report: good,
         flow: flowState([]),
         now: NOW,
       });
-    expect(begun('2026-11-25T11:30:00Z')).toMatchObject({ alarm: false });
-    const late = begun('2026-11-25T10:30:00Z');
-    expect(late.alarm).toBe(true);
-    expect(formatSentence(late.why)).toContain('out of flow for 90 minutes');
+    expect(stripped('2026-11-25T11:30:00Z').level).toBe('begun');
+    const late = stripped('2026-11-25T10:30:00Z');
+    expect(late.level).toBe('urgent');
+    expect(formatSentence(late.state)).toContain('out of flow for 90 minutes');
   });
 });

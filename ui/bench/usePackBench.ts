@@ -23,8 +23,8 @@ export interface BenchSource {
   readonly filter: Filter;
   readonly job: Stored<Job>;
   readonly pack: Stored<Pack>;
-  /** What was in the filter when its flow was timed; left out: the pack itself. */
-  readonly packThen?: Pack;
+  /** What was in the filter when its flow was measured; null: nobody knows; left out: the pack itself. */
+  readonly packThen?: Pack | null;
   readonly log: readonly LogEntry[];
 }
 
@@ -34,7 +34,7 @@ export interface PackBench {
   readonly job: Autosave<Job>;
   readonly settings: Autosave<Settings>;
   readonly input: PackInput;
-  /** The layers that were in when the flow was timed, with what is known of own media now. */
+  /** The layers that were in when the flow was measured, with what is known of own media now. */
   readonly layersThen: readonly Layer[];
   readonly report: PackReport;
   readonly flow: FlowState;
@@ -63,7 +63,8 @@ export function usePackBench(source: BenchSource): PackBench {
   }, [source.ownMedia, editing.layers]);
   const then = source.packThen?.layers ?? editing.layers;
   const layersThen = useMemo(() => ownMedia.reduce<readonly Layer[]>(withOwnMedium, then), [ownMedia, then]);
-  const cleanMean = flow.clean?.flow.mean ?? null;
+  // A flow of a pack that nobody knows says nothing of the pump.
+  const cleanMean = source.packThen === null ? null : (flow.clean?.flow.mean ?? null);
   const { temperature } = around.tank;
   const timedClean = useMemo(
     () => cleanFlow(filter, layersThen, temperature, cleanMean),

@@ -2,9 +2,10 @@
 import Button from '@mui/material/Button';
 import { AppLink } from '../frame/AppLink';
 import { FileDrop } from '../files/FileDrop';
+import { TryOut } from './TryOut';
 import styles from './AddFilter.module.css';
 
-/** The empty round: it starts the work. */
+/** Home while there is no filter: it starts the work. */
 export function AddFilter() {
   return (
     <section className={styles.empty} aria-label="Begin">
@@ -24,13 +25,16 @@ export function AddFilter() {
       </svg>
       <h2 className="title">No filter here yet.</h2>
       <p>
-        Enter the first one: its tank, how the water goes through it, and its chambers. Half of it is enough
-        to begin.
+        Add your first filter: its kind, its tank and what you feed are enough for a first answer. Everything
+        else is assumed, marked, and can be measured later.
       </p>
-      <Button variant="contained" component={AppLink} href="/new">
-        Enter a filter
-      </Button>
-      <p className={styles.or}>Or bring one in from a Neat Layer file:</p>
+      <p className={styles.ways}>
+        <Button variant="contained" component={AppLink} href="/new">
+          Add a filter
+        </Button>
+        <TryOut method="POST" />
+      </p>
+      <p className={styles.or}>Or open a filter that was saved as a Neat Layer file:</p>
       <FileDrop />
     </section>
   );

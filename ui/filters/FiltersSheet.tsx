@@ -9,10 +9,12 @@ import { daysAgo } from '../fields/daysAgo';
 import { Frame } from '../frame/Frame';
 import { mainLinks } from '../frame/mainLinks';
 import { useHasDrafts } from '../state/useHasDrafts';
+import { LEVEL_WORDS } from '../readings/levelWords';
 import { TroubleList } from '../troubles/TroubleList';
 import { AddFilter } from './AddFilter';
 import { FlowChart } from './FlowChart';
 import { PackStrip } from './PackStrip';
+import { TryOut } from './TryOut';
 import styles from './FiltersSheet.module.css';
 import { lazyPart } from '../frame/lazyPart';
 
@@ -24,11 +26,13 @@ interface Props {
   readonly rows: readonly HomeRow[];
   /** Stored documents that cannot be read. */
   readonly troubles: readonly Trouble[];
+  /** Some of them are made up, to try the app with. */
+  readonly tryOut: boolean;
   readonly now: string;
 }
 
 /** Home: which filter needs me, and for what. One row a filter, the most urgent first. */
-export function FiltersSheet({ rows, troubles, now }: Props) {
+export function FiltersSheet({ rows, troubles, tryOut, now }: Props) {
   const words = useWords();
   const hasLeft = useHasDrafts();
   return (
@@ -52,16 +56,24 @@ export function FiltersSheet({ rows, troubles, now }: Props) {
         ) : (
           <>
             <div className={styles.columns} aria-hidden="true">
-              <span>Filter</span>
-              <span>Pack, as the water meets it</span>
-              <span>Flow, {words.unit('flow').symbol}: measured by jug</span>
-              <span>Next</span>
+              <span>Filter, its state and what to do</span>
+              <span>Pack, in flow order</span>
+              <span>Flow now</span>
+              <span>Flow measured by jug, {words.unit('flow').symbol}</span>
             </div>
             <ol>
               {rows.map((row) => (
                 <FilterRow key={row.id} row={row} now={now} />
               ))}
             </ol>
+            {tryOut ? (
+              <p className={styles.tryOut}>
+                <span className="quiet">
+                  Filters here that are made up, to try the app with, go in one press.
+                </span>
+                <TryOut method="DELETE" />
+              </p>
+            ) : null}
           </>
         )}
       </div>
@@ -73,37 +85,46 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
   const words = useWords();
   const { id, name, flow, pack, next, stage } = row;
   const home = `/filter/${id}/${stage === null || stage === 'done' ? 'measure' : stage}`;
+  const volume = words.show({ kind: 'volume', si: row.tankVolume }, 0);
+  const state = words.say(next.state);
   return (
     <li className={styles.row}>
       <div>
-        <h2 className={styles.name}>
-          <AppLink href={home}>{name}</AppLink>
-        </h2>
-        <p className="quiet">{FILTER_KINDS[row.kind].name}</p>
-        <p className="quiet">
-          {words.show({ kind: 'volume', si: row.tankVolume }, 0)}
-          {row.tank === name ? '' : ` · ${row.tank}`}
+        <div className={styles.head}>
+          <h2 className={styles.name}>
+            <AppLink href={home}>{name}</AppLink>
+          </h2>
+          <span className="quiet">
+            {FILTER_KINDS[row.kind].name} · {volume}
+            {row.tank === name ? '' : ` · ${row.tank}`}
+          </span>
+        </div>
+        <p className={styles.state} data-level={next.level}>
+          {next.level === 'urgent' || next.level === 'check' ? (
+            <span className={styles.mark}>{LEVEL_WORDS[next.level]}</span>
+          ) : null}{' '}
+          {state}
         </p>
-        <FlowFigure row={row} />
+        <Warnings findings={row.findings} said={state} />
+        <p className={styles.todo}>
+          {next.todo === null ? null : (
+            <AppLink href={`/filter/${id}/${next.todo.place}`} className={styles.do}>
+              {next.todo.what}
+            </AppLink>
+          )}
+          {next.todo?.place === 'flow' ? null : (
+            <AppLink href={`/filter/${id}/flow`}>Measure the flow</AppLink>
+          )}
+        </p>
       </div>
       <div className={styles.pack}>
-        {pack === null ? <p className="quiet">not known yet</p> : <PackStrip {...pack} />}
+        {pack === null ? <p className="quiet">Pack not known yet</p> : <PackStrip {...pack} />}
+      </div>
+      <div>
+        <FlowFigure row={row} />
       </div>
       <div>
         <FlowChart flow={flow} repacks={row.repacks} now={now} name={name} />
-      </div>
-      <div>
-        <div className={styles.next}>
-          <h3 className={styles.nextTitle} data-alarm={next.alarm}>
-            {next.title}
-          </h3>
-          <span className={styles.quick}>
-            <AppLink href={`/filter/${id}/flow`}>jug</AppLink> ·{' '}
-            <AppLink href={`/filter/${id}/strip`}>strip</AppLink>
-          </span>
-        </div>
-        <p>{words.say(next.why)}</p>
-        <Warnings findings={row.findings} title={words.say(next.why)} />
       </div>
     </li>
   );
@@ -119,7 +140,7 @@ function FlowFigure({ row: { flow } }: { row: HomeRow }) {
     return (
       <p className={styles.figure}>
         {flow.latest === null ? '–' : words.show({ kind: 'flow', si: flow.latest.flow.mean })}
-        <small>{flow.latest === null ? ' flow not measured' : ' clean flow not known'}</small>
+        <small>{flow.latest === null ? ' not measured' : ' clean flow not known'}</small>
       </p>
     );
   const spread =
@@ -142,9 +163,10 @@ function FlowFigure({ row: { flow } }: { row: HomeRow }) {
 /** Most lines said in a row; the bench says the rest. */
 const MOST_WARNINGS = 2;
 
-function Warnings({ findings, title }: { findings: HomeRow['findings']; title: string }) {
+/** What else was found, beside what the state says already. */
+function Warnings({ findings, said: state }: { findings: HomeRow['findings']; said: string }) {
   const words = useWords();
-  const said = findings.filter((finding) => words.say(finding.title) !== title);
+  const said = findings.filter((finding) => !state.startsWith(words.say(finding.title)));
   const more = said.length - MOST_WARNINGS;
   return (
     <ul className={styles.warnings}>

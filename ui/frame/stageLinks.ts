@@ -36,9 +36,10 @@ export function stageLinks(filterId: string, job: Job | null, here: Place): Fram
     link('Measure', 'measure'),
     ...SHEETS.map(({ place, stage, label }) => ({
       ...link(label, place),
-      done: job !== null && isPast(stage, job.stage),
-      // Strip is where a job begins, so its page is always open.
-      ...(place !== 'strip' && (job === null || isPast(job.stage, stage))
+      // A plan made from what is known has left the strip aside, not behind.
+      done: job !== null && isPast(stage, job.stage) && !(stage === 'strip' && job.occasion === 'plan'),
+      // A job begins on Strip or on Plan, so that these are open while there is none.
+      ...(place !== 'strip' && (job === null ? place !== 'plan' : isPast(job.stage, stage))
         ? { waitsFor: WAITS_FOR[place] }
         : {}),
     })),

@@ -33,7 +33,7 @@ import { RatingFold } from './RatingFold';
 import { SpillFold } from './SpillFold';
 import { FilterActions } from './FilterActions';
 import { LifeForm } from './LifeForm';
-import { StartJob } from './StartJob';
+import { StartJob } from '../job/StartJob';
 import styles from './MeasureSheet.module.css';
 import { TankFacts } from './TankFacts';
 import { TankFilters } from './TankFilters';
@@ -189,7 +189,8 @@ export function MeasureSheet({
           <StartJob
             filterId={filter.id}
             job={job}
-            offersFirstPack={untouched}
+            untouched={untouched}
+            first={untouched ? 'plan' : 'repack'}
             before={async () => (await tankSave.flush()) && (await filterSave.flush())}
           />
           <FilterActions filter={filter} />

@@ -19,7 +19,9 @@ const QuestionDetails = lazyPart(() => import('./QuestionDetails').then((module)
 interface Props extends QuestionDetailsProps {
   readonly forecast: Forecast | null;
   readonly range: EnsembleRange | null;
-  /** When the pack as found is due, days; null: not within a year, or not known. */
+  /** What the pack is called that the figures are compared with: “As found”. */
+  readonly againstName: string;
+  /** When that pack is due, days; null: not within a year, or not known. */
   readonly foundServiceDay: number | null;
   /** What time does to the pack, and what can be planned for it. */
   readonly overTime: ReactNode;
@@ -27,7 +29,7 @@ interface Props extends QuestionDetailsProps {
 
 /** The four questions by which a keeper judges a filter, each answered in a line, with all that stands behind it. */
 export function FourQuestions(props: Props) {
-  const { forecast, range, foundServiceDay, overTime, ...details } = props;
+  const { forecast, range, againstName, foundServiceDay, overTime, ...details } = props;
   const { report, against, day } = details;
   const words = useWords();
   usePreload(QuestionDetails);
@@ -42,14 +44,14 @@ export function FourQuestions(props: Props) {
       <h2 className="unseen">Readings of the plan{day === 0 ? '' : ` on day ${day}`}</h2>
       <div className={styles.head}>
         <span className="caption">The plan{day === 0 ? '' : ` on day ${day}`}</span>
-        <span className="caption">as found</span>
+        <span className="caption">{againstName.toLowerCase()}</span>
       </div>
       <Question
         question="Does the water go through every layer, and come out clear?"
         level={report.layers.length === 0 ? null : through}
         figure={share(least)}
         about={`least water through any layer; should be ${words.show({ kind: 'share', si: PASS_THROUGH_GOAL })} or more`}
-        asFound={share(against.leastPassThrough)}
+        then={against === null ? null : share(against.leastPassThrough)}
       >
         <QuestionDetails of="through" {...details} />
       </Question>
@@ -60,7 +62,7 @@ export function FourQuestions(props: Props) {
         about={
           forecast === null ? 'enter the daily food under Measure' : 'until the next service, likely range'
         }
-        asFound={forecast === null ? '' : weeksSaid(words, null, foundServiceDay)}
+        then={forecast === null || against === null ? null : weeksSaid(words, null, foundServiceDay)}
       >
         <QuestionDetails of="clogs" {...details} />
         {overTime}
@@ -70,7 +72,7 @@ export function FourQuestions(props: Props) {
         level={gravest(of('bacteria'))}
         figure={<Quantity value={{ kind: 'surface', si: report.totals.biologicalSurface }} />}
         about={`usable, likely range ${surface(report.totals.biologicalSurfaceRange.low)} to ${surface(report.totals.biologicalSurfaceRange.high)}`}
-        asFound={surface(against.totals.biologicalSurface)}
+        then={against === null ? null : surface(against.totals.biologicalSurface)}
       >
         <QuestionDetails of="bacteria" {...details} />
       </Question>
@@ -79,7 +81,7 @@ export function FourQuestions(props: Props) {
         level={gravest(of('cost'))}
         figure={<Quantity value={{ kind: 'mass', si: report.totals.dryMass }} />}
         about={`of media, dry; ${words.show({ kind: 'mass', si: report.totals.drainedMass })} lifted out wet`}
-        asFound={words.show({ kind: 'mass', si: against.totals.dryMass })}
+        then={against === null ? null : words.show({ kind: 'mass', si: against.totals.dryMass })}
       >
         <QuestionDetails of="cost" {...details} />
       </Question>

@@ -21,6 +21,7 @@ import { usePackBench } from '../bench/usePackBench';
 import { usePackCaption } from '../bench/usePackCaption';
 import { PackBoard } from '../flow-line/PackBoard';
 import { lazyPart, usePreload } from '../frame/lazyPart';
+import { DropJob } from '../job/DropJob';
 import { StageStep } from '../frame/StageStep';
 import { Lanes } from '../lanes/Lanes';
 import { SchoolsFold } from '../bench/SchoolsFold';
@@ -46,7 +47,8 @@ interface Props {
   /** Saves the filter itself, for what the bench changes of it. */
   readonly filterSave: Autosave<Filter>;
   readonly job: Stored<Job>;
-  readonly asFound: Pack;
+  /** What it is compared with: as found, or as last packed; null where nothing is known. */
+  readonly asFound: Pack | null;
   /** The plan, or one of its alternatives. */
   readonly pack: Stored<Pack>;
   readonly log: readonly LogEntry[];
@@ -63,24 +65,29 @@ export function PlanBench(props: Props) {
   const { editing, input, report } = bench;
   usePreload(OverTime, ThroughFix);
   const { schools } = input;
-  const described = bench.layersThen;
+  const described = asFound === null ? null : bench.layersThen;
   // Once, and not at every move of a drag: the pack as found stays as it was.
   const found = useMemo(
-    () => evaluatePack({ ...around, schools, filter, layers: described, flow: null }),
+    () =>
+      described === null ? null : evaluatePack({ ...around, schools, filter, layers: described, flow: null }),
     [around, schools, filter, described],
   );
+  const then = (asFound?.name ?? '').toLowerCase();
   const caption = usePackCaption(report);
   const ahead = useBenchForecast(input, report, editing.visits);
   const { found: forecasted, shown, day } = ahead;
-  const foundInput = useMemo<ForecastInput>(
-    () => ({
-      tank: around.tank,
-      filter,
-      layers: described,
-      others: around.others,
-      visits: [],
-      brief: true,
-    }),
+  const foundInput = useMemo<ForecastInput | null>(
+    () =>
+      described === null
+        ? null
+        : {
+            tank: around.tank,
+            filter,
+            layers: described,
+            others: around.others,
+            visits: [],
+            brief: true,
+          },
     [around, filter, described],
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
@@ -143,6 +150,7 @@ export function PlanBench(props: Props) {
             filter={filter}
             report={shown}
             against={found}
+            againstName={asFound?.name ?? ''}
             input={input}
             forecast={forecasted?.forecast ?? null}
             range={ahead.range?.range ?? null}
@@ -182,11 +190,11 @@ export function PlanBench(props: Props) {
           />
           <SchoolsFold bench={bench} />
           <div className={sheet.foot}>
-            {JSON.stringify(editing.layers) === JSON.stringify(described) ? (
-              <p className="quiet">The plan is still the pack as found.</p>
+            {described === null ? null : JSON.stringify(editing.layers) === JSON.stringify(described) ? (
+              <p className="quiet">The plan is still the pack {then}.</p>
             ) : (
               <Button onClick={() => editing.edit({ type: 'replace', layers: described })}>
-                Reset to as found
+                Reset to {then}
               </Button>
             )}
             <StageStep
@@ -197,6 +205,7 @@ export function PlanBench(props: Props) {
             >
               To the packing list
             </StageStep>
+            {bench.job.doc.occasion === 'plan' ? <DropJob job={bench.job.doc} /> : null}
           </div>
         </>
       }

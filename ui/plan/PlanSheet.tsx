@@ -32,7 +32,8 @@ interface Props {
   readonly ownMedia: readonly OwnMedium[];
   readonly filter: Stored<Filter>;
   readonly job: Stored<Job>;
-  readonly asFound: Pack;
+  /** What the plan is compared with; null where nothing is known of what is in the filter. */
+  readonly asFound: Pack | null;
   readonly planned: Stored<Pack>;
   readonly alternatives: readonly Stored<Pack>[];
   readonly log: readonly LogEntry[];
@@ -41,10 +42,11 @@ interface Props {
 /** The plan and the other plans that were thought of, one of them on the bench, or all of them side by side. */
 export function PlanSheet({ alternatives: stored, planned, filter: storedFilter, ...bench }: Props) {
   const { around, asFound } = bench;
+  const known = useMemo(() => (asFound === null ? [] : [asFound]), [asFound]);
   const holdsAll = (candidate: Filter): readonly string[] =>
     candidate.chambers.length === 0
       ? ['A filter needs at least one chamber.']
-      : [asFound, planned.doc, ...stored.map(({ doc }) => doc)].flatMap(({ layers }) =>
+      : [...known, planned.doc, ...stored.map(({ doc }) => doc)].flatMap(({ layers }) =>
           packFaults(candidate, layers),
         );
   const filterSave = useAutosave('filter', storedFilter, holdsAll);
@@ -96,12 +98,12 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
     () =>
       comparing
         ? [
-            asFound,
+            ...known,
             plan.doc,
             ...alternatives.map((pack) => latest({ kind: 'pack', id: pack.doc.id }, pack.doc)),
           ]
         : [],
-    [comparing, asFound, plan.doc, alternatives],
+    [comparing, known, plan.doc, alternatives],
   );
   const tabs = (layers: Pack['layers'], visits: Pack['visits']) => (
     <div className={styles.tabs}>

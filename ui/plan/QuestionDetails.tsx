@@ -31,8 +31,8 @@ export interface QuestionDetailsProps {
   readonly filter: Filter;
   readonly input: PackInput;
   readonly report: PackReport;
-  /** The pack as found, to hold the figures against. */
-  readonly against: PackReport;
+  /** The pack as found or as last packed, that the figures are compared with; null where there is none. */
+  readonly against: PackReport | null;
   readonly flow: FlowState;
   readonly onSelect: (layerId: string | null) => void;
   readonly onEdit: (edit: PackEdit) => void;

@@ -66,7 +66,7 @@ export function FlowReadingRows({ filter, report, flow, fit }: Props) {
 /** Agreement, what explains the difference, or which entry is likely wrong. */
 function fitWord({ predicted, low, high, verdict }: CleanFlowFit, measured: number, words: Words): string {
   const show = (si: number): string => words.show({ kind: 'flow', si });
-  const said = `${show(predicted)} predicted for the pack as found`;
+  const said = `${show(predicted)} predicted for the pack that was in then`;
   if (verdict === 'agrees') return `agrees with the ${said}`;
   const range = `${show(low)} to ${show(high)} with what was assumed of pump and hoses`;
   if (verdict === 'fits') return `${said}, ${range}`;

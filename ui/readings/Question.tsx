@@ -11,7 +11,8 @@ interface Props {
   readonly figure: ReactNode;
   /** What the figure is, and its limit. */
   readonly about: ReactNode;
-  readonly asFound: ReactNode;
+  /** The same of the pack that it is compared with; null without one. */
+  readonly then: ReactNode;
   readonly children: ReactNode;
 }
 
@@ -22,8 +23,8 @@ const MARKS: Readonly<Record<FindingLevel | 'good', string>> = {
   good: '✓',
 };
 
-/** One of a keeper’s questions in a line: mark and word, figure against its limit, and as found; opened it says why. */
-export function Question({ question, level, figure, about, asFound, children }: Props) {
+/** One of a keeper’s questions in a line: mark and word, figure against its limit, and what it was; opened it says why. */
+export function Question({ question, level, figure, about, then, children }: Props) {
   const [opened, setOpened] = useState(false);
   const word = level === null ? null : level === 'good' || level === 'note' ? 'Good' : LEVEL_WORDS[level];
   return (
@@ -44,7 +45,7 @@ export function Question({ question, level, figure, about, asFound, children }: 
         <span className={styles.line}>
           <span className={styles.figure}>{figure}</span> <span className={styles.about}>{about}</span>
         </span>
-        <span className={styles.then}>{asFound}</span>
+        <span className={styles.then}>{then}</span>
       </summary>
       {opened ? <div className={styles.inside}>{children}</div> : null}
     </details>

@@ -14,7 +14,7 @@ interface Props {
   readonly keys: readonly ReadingKey[];
   readonly filter: Filter;
   readonly report: PackReport;
-  /** The pack as found, to hold the figures against. */
+  /** The pack as found or as last packed, that the figures are compared with. */
   readonly against: PackReport | null;
   readonly improvements: ReadonlyMap<ReadingKey, FoundImprovement>;
   readonly stale: boolean;
@@ -23,7 +23,7 @@ interface Props {
   readonly day: number;
 }
 
-/** Figures of the plan: the number, where it comes from, and the same as found. */
+/** Figures of the plan: the number, where it comes from, and the same of the pack before. */
 export function ReadingRows({ keys, filter, report, against, improvements, stale, onEdit, day }: Props) {
   const words = useWords();
   const before = new Map(
@@ -42,7 +42,7 @@ export function ReadingRows({ keys, filter, report, against, improvements, stale
           </dd>
           {against === null ? null : (
             <dd className={styles.then}>
-              <span className="unseen">as found </span>
+              <span className="unseen">before: </span>
               {then === null
                 ? 'none'
                 : then.kind === 'turnover'

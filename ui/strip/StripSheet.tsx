@@ -22,7 +22,7 @@ import { AppLink } from '../frame/AppLink';
 import { Cautions } from '../frame/Cautions';
 import { StageStep } from '../frame/StageStep';
 import { FindingTitles } from '../readings/FindingTitles';
-import { DropJob } from './DropJob';
+import { DropJob } from '../job/DropJob';
 import { FoundForm } from './FoundForm';
 import { PartsList } from './PartsList';
 

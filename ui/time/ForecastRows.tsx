@@ -15,7 +15,7 @@ const DAY = 86_400;
 
 interface Props {
   readonly forecast: Forecast;
-  /** Of the pack as found. */
+  /** Of the pack that the plan is compared with. */
   readonly against: Forecast | null;
   readonly range: EnsembleRange | null;
   readonly report: PackReport;
@@ -53,7 +53,7 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
         <dd className={styles.then}>
           {against === null ? null : (
             <>
-              <span className="unseen">as found </span>
+              <span className="unseen">before: </span>
               {service(against)}
             </>
           )}
@@ -94,7 +94,7 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
         <dd className={styles.then}>
           {against === null ? null : (
             <>
-              <span className="unseen">as found </span>
+              <span className="unseen">before: </span>
               {words.show(sludge(against), 1)}
             </>
           )}

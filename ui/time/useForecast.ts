@@ -13,8 +13,8 @@ export interface FoundForecast {
 
 const work = (input: ForecastInput) => askWorker('quick', (remote) => remote.forecast(input));
 
-/** The forecast of a pack, reckoned in a worker; null until the first has come. `failed` says that none can be had. */
-export function useForecast(input: ForecastInput): {
+/** The forecast of a pack, reckoned in a worker; null until the first has come, and while nothing is asked. `failed` says that none can be had. */
+export function useForecast(input: ForecastInput | null): {
   readonly found: FoundForecast | null;
   readonly failed: boolean;
   readonly retry: () => void;

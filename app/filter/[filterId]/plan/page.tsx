@@ -1,13 +1,15 @@
 import { drawFilterPage } from '../drawFilterPage';
 import { redirect } from 'next/navigation';
+import { NoJob } from '@/ui/job/NoJob';
 import { PlanSheet } from '@/ui/plan/PlanSheet';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Plan' };
 
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
-  return drawFilterPage(params, ({ around, settings, ownMedia, filter, open, log }) => {
-    if (open === null || open.job.doc.stage === 'strip') redirect(`/filter/${filter.doc.id}/strip`);
+  return drawFilterPage(params, ({ around, settings, ownMedia, filter, open, current, log }) => {
+    if (open === null) return <NoJob filter={filter.doc} place="plan" known={current !== null} />;
+    if (open.job.doc.stage === 'strip') redirect(`/filter/${filter.doc.id}/strip`);
     return (
       <PlanSheet
         key={open.planned.doc.id}
@@ -16,7 +18,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
         ownMedia={ownMedia}
         filter={filter}
         job={open.job}
-        asFound={open.asFound.doc}
+        asFound={open.asFound.doc.layers.length === 0 ? null : open.asFound.doc}
         planned={open.planned}
         alternatives={open.alternatives}
         log={log}

@@ -1,5 +1,5 @@
 import { drawFilterPage } from '../drawFilterPage';
-import { NoJob } from '@/ui/strip/NoJob';
+import { NoJob } from '@/ui/job/NoJob';
 import { StripSheet } from '@/ui/strip/StripSheet';
 
 export const dynamic = 'force-dynamic';
@@ -8,7 +8,7 @@ export const metadata = { title: 'Strip' };
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
   return drawFilterPage(params, ({ around, settings, ownMedia, filter, open, current, log }) =>
     open === null ? (
-      <NoJob filter={filter.doc} known={current !== null} />
+      <NoJob filter={filter.doc} place="strip" known={current !== null} />
     ) : (
       <StripSheet
         key={open.asFound.doc.id}

@@ -11,12 +11,20 @@ interface Props {
   readonly filterId: string;
   readonly job: Job | null;
   readonly before?: () => Promise<boolean>;
-  /** Offers the first pack of a filter new from its box. */
-  readonly offersFirstPack?: boolean;
+  /** Nothing was ever in the filter, as far as is known: it may be new from its box. */
+  readonly untouched: boolean;
+  /** What most who come here want. */
+  readonly first: 'repack' | 'plan';
 }
 
-/** Begins a strip-and-repack, or leads back to the one that is open. */
-export function StartJob({ filterId, job, before, offersFirstPack = false }: Props) {
+const BEGIN: Readonly<Record<Occasion, string>> = {
+  repack: 'Begin to strip it',
+  plan: 'Plan without stripping',
+  'first pack': 'New from its box: first pack',
+};
+
+/** Begins a strip-and-repack or a plan, or leads back to what is open. */
+export function StartJob({ filterId, job, before, untouched, first }: Props) {
   const router = useRouter();
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -24,7 +32,7 @@ export function StartJob({ filterId, job, before, offersFirstPack = false }: Pro
     return (
       <p className={styles.start}>
         <Button variant="contained" component={AppLink} href={`/filter/${filterId}/${job.stage}`}>
-          Go on with the repack
+          Go on with the {job.occasion === 'plan' ? 'plan' : 'repack'}
         </Button>
       </p>
     );
@@ -32,9 +40,9 @@ export function StartJob({ filterId, job, before, offersFirstPack = false }: Pro
     setBusy(true);
     const saved = before === undefined || (await before());
     const outcome = saved ? await send('POST', '/api/jobs', { filterId, occasion }) : null;
-    // A conflict means that another tab began it: the strip page shows that one.
+    // A conflict means that another tab began it: its page shows that one.
     if (outcome?.kind === 'saved' || outcome?.kind === 'conflict') {
-      router.push(`/filter/${filterId}/strip`);
+      router.push(`/filter/${filterId}/${occasion === 'plan' ? 'plan' : 'strip'}`);
       router.refresh();
       return;
     }
@@ -47,18 +55,25 @@ export function StartJob({ filterId, job, before, offersFirstPack = false }: Pro
           : 'The app does not answer. Nothing is lost; try again.',
     );
   };
+  const occasions: readonly Occasion[] = [
+    first,
+    first === 'plan' ? 'repack' : 'plan',
+    ...(untouched ? (['first pack'] as const) : []),
+  ];
   return (
     <div className={styles.start}>
-      <Button variant="contained" disabled={busy} onClick={() => void start('repack')}>
-        Begin to strip it
-      </Button>
-      {offersFirstPack ? (
-        <Button disabled={busy} onClick={() => void start('first pack')}>
-          It is new from its box: first pack
+      {occasions.map((occasion) => (
+        <Button
+          key={occasion}
+          variant={occasion === first ? 'contained' : 'outlined'}
+          disabled={busy}
+          onClick={() => void start(occasion)}
+        >
+          {BEGIN[occasion]}
         </Button>
-      ) : null}
+      ))}
       <span className="quiet">
-        Time its flow first, if you can: it is what everything later is held against.
+        Measure its flow before you open it, if you can: every later flow is compared with that one.
       </span>
       {fault === null ? null : <p role="alert">{fault}</p>}
     </div>

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Job } from '@/core/job/job';
 import { send } from '../state/send';
 
-/** Gives the job up, after asking: its plan and what was found go, the filter stays as it was known. */
+/** Cancels the job, after asking: its plan and what was found go, the filter stays as it was known. */
 export function DropJob({ job }: { job: Job }) {
   const router = useRouter();
   const [asking, setAsking] = useState(false);
@@ -17,15 +17,21 @@ export function DropJob({ job }: { job: Job }) {
       router.refresh();
     } else setFault(true);
   };
-  if (!asking) return <Button onClick={() => setAsking(true)}>Cancel this repack</Button>;
+  const what = job.occasion === 'plan' ? 'plan' : 'repack';
+  if (!asking) return <Button onClick={() => setAsking(true)}>Cancel this {what}</Button>;
   return (
     <div>
-      <p>What was found and planned in this job goes. Flows that were timed stay.</p>
+      <p>
+        {what === 'plan'
+          ? 'This plan and its alternatives are'
+          : 'What was found and planned for this repack is'}{' '}
+        removed. Measured flows stay.
+      </p>
       <Button color="error" onClick={() => void drop()}>
-        Give it up
+        Remove the {what}
       </Button>{' '}
-      <Button onClick={() => setAsking(false)}>Keep it</Button>
-      {fault ? <p role="alert">It could not be given up. Nothing was changed; try again.</p> : null}
+      <Button onClick={() => setAsking(false)}>Keep the {what}</Button>
+      {fault ? <p role="alert">The {what} could not be removed. Nothing was changed; try again.</p> : null}
     </div>
   );
 }

@@ -1,0 +1,60 @@
+'use client';
+import type { Filter } from '@/core/filter/filter';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
+import { cautions } from '@/core/job/cautions';
+import { Cautions } from '../frame/Cautions';
+import { Frame } from '../frame/Frame';
+import { stageLinks } from '../frame/stageLinks';
+import { StartJob } from './StartJob';
+import styles from './NoJob.module.css';
+
+interface Props {
+  readonly filter: Filter;
+  readonly place: 'strip' | 'plan';
+  /** What was packed last is known. */
+  readonly known: boolean;
+}
+
+/** The pages of Strip and Plan between jobs: here one is begun. */
+export function NoJob({ filter, place, known }: Props) {
+  return (
+    <Frame
+      title={filter.name}
+      subtitle={FILTER_KINDS[filter.kind].name}
+      links={stageLinks(filter.id, null, place)}
+      linksLabel="Stages"
+    >
+      <div className={styles.sheet}>
+        {place === 'strip' ? (
+          <>
+            <h2 className="title">Strip this filter</h2>
+            <p>
+              Lift the layers out one by one, in order, and enter what each is, where it was, how thick and
+              how dirty.{' '}
+              {known
+                ? 'The pack that went in last is entered already; correct what differs.'
+                : 'Nothing is known yet of what is in this filter.'}
+            </p>
+            <Cautions lines={cautions(filter, [], 'opening')} />
+          </>
+        ) : (
+          <>
+            <h2 className="title">Plan a pack</h2>
+            <p>
+              The filter stays shut.{' '}
+              {known
+                ? 'The plan begins from the pack that went in last, and is compared with it.'
+                : 'Nothing is known yet of what is in this filter: the plan begins empty, and is compared with nothing.'}
+            </p>
+          </>
+        )}
+        <StartJob
+          filterId={filter.id}
+          job={null}
+          untouched={!known}
+          first={place === 'strip' ? 'repack' : 'plan'}
+        />
+      </div>
+    </Frame>
+  );
+}
