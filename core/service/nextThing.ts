@@ -6,6 +6,7 @@ import { sentence, type Sentence } from '../units/sentence';
 import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';
 import { SERVICE_SHARE } from '../practice/serviceShare';
 import type { FlowState } from './flowState';
+import { flowVerdict } from './flowVerdict';
 
 /** What state a filter is in, and what to do about it. Lower urgency numbers come first on home. */
 export interface NextThing {
@@ -45,7 +46,7 @@ export function nextThing({ openJob, report, flow, now }: NextThingInput): NextT
     return {
       urgency: 1,
       level: 'check',
-      state: sentence`Needs service now: flow is at ${{ kind: 'share', si: flow.share }} of clean, the limit is ${{ kind: 'share', si: SERVICE_SHARE }}.`,
+      state: flowVerdict(flow).state,
       todo: { what: 'Strip this filter', place: 'strip' },
     };
   if (report === null || report.layers.length === 0)

@@ -29,6 +29,8 @@ interface Props {
   readonly sludge?: ReadonlyMap<string, readonly SludgeSlice[]> | null;
   /** The answer first: across the sheet, under its head. */
   readonly band?: ReactNode;
+  /** Above the right column; on a phone before everything else. */
+  readonly cautions?: ReactNode;
   readonly centre: ReactNode;
   readonly right: ReactNode;
 }
@@ -55,6 +57,7 @@ export function PackSheet({
   shown,
   sludge = null,
   band,
+  cautions,
   centre,
   right,
 }: Props) {
@@ -93,7 +96,7 @@ export function PackSheet({
           <Vessel {...shared} room={VESSEL_ROOM} sludge={sludge} />
           <PackingOrderList {...shared} title={WORDS[view].hands} removal={view !== 'plan'} />
         </aside>
-        <div>
+        <div className={styles.centre}>
           <FlowLineProvider
             filter={filter}
             report={report}
@@ -106,7 +109,8 @@ export function PackSheet({
             {centre}
           </FlowLineProvider>
         </div>
-        <div>{right}</div>
+        {cautions === undefined ? null : <div className={styles.cautions}>{cautions}</div>}
+        <div className={styles.right}>{right}</div>
       </div>
     </Frame>
   );

@@ -4,12 +4,12 @@ import { useId, useRef, type KeyboardEvent, type PointerEvent, type ReactNode } 
 import { usableDepth } from '@/core/filter/usableDepth';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
-import type { PackReport } from '@/core/report/evaluatePack';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import { useWords } from '../fields/Habits';
 import { LetterMark } from '../drawing/Swatch';
 import styles from './FlowLine.module.css';
 import { useFlowLine } from './FlowLineContext';
+import { graveOf } from './graveOf';
 import type { ChamberBox, LayerBox } from './flowLineLayout';
 import { FlowSection } from './FlowSection';
 import type { Insertion } from './insertionAt';
@@ -118,16 +118,6 @@ export function FlowLine({ insertion, onOpen, children }: Props) {
       <Ruler />
     </div>
   );
-}
-
-/** The gravest finding about a layer that is more than a note; findings about the whole pack mark no layer. */
-function graveOf({ findings, layers }: PackReport, layerId: string): 'urgent' | 'check' | null {
-  const about = findings.filter(
-    (finding) =>
-      finding.layers.includes(layerId) && (finding.layers.length < layers.length || layers.length === 1),
-  );
-  if (about.some(({ level }) => level === 'urgent')) return 'urgent';
-  return about.some(({ level }) => level === 'check') ? 'check' : null;
 }
 
 interface LayerButtonProps {

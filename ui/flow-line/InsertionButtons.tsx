@@ -1,8 +1,7 @@
 'use client';
 import { useMemo } from 'react';
-import { mediumOf } from '@/core/layers/mediumOf';
-import { lowerFirst } from '@/core/units/firstLetter';
 import { useFlowLine } from './FlowLineContext';
+import { insertionWords } from './insertionWords';
 import { insertionPoints, type InsertionPoint } from './insertionPoints';
 import styles from './InsertionButtons.module.css';
 
@@ -17,17 +16,7 @@ export function InsertionButtons({ onOpen, open }: Props) {
   const { filter, layout, layerById, editing } = useFlowLine();
   const points = useMemo(() => insertionPoints(layout), [layout]);
   if (editing.full) return null;
-  const named = (id: string | null): string | null => {
-    const layer = id === null ? undefined : layerById.get(id);
-    return layer === undefined ? null : lowerFirst(mediumOf(layer).name.split(',')[0] ?? '');
-  };
-  const whereOf = ({ chamberId, before, after }: InsertionPoint): string => {
-    const [earlier, later] = [named(before), named(after)];
-    const chamber = `in “${filter.chambers.find(({ id }) => id === chamberId)?.name ?? ''}”`;
-    const inside = filter.chambers.length > 1 ? ` ${chamber}` : '';
-    if (later !== null) return `before the ${later}${inside}`;
-    return earlier === null ? chamber : `after the ${earlier}${inside}`;
-  };
+  const whereOf = (point: InsertionPoint): string => insertionWords(point, filter, layerById);
   return points.map((point) => (
     <button
       key={`${point.chamberId} ${point.index}`}

@@ -17,6 +17,7 @@ import { Swatch } from '../drawing/Swatch';
 import { FLOW_LINE_DROP, FlowLine } from './FlowLine';
 import { useFlowLine } from './FlowLineContext';
 import { InsertionButtons } from './InsertionButtons';
+import { useIsPhone } from '../drawing/useIsPhone';
 import { insertionAt, type Insertion } from './insertionAt';
 import type { InsertionPoint } from './insertionPoints';
 import { newLayer } from './newLayer';
@@ -26,6 +27,8 @@ import { lazyPart, usePreload } from '../frame/lazyPart';
 // Loaded when a layer is chosen.
 const LayerEditor = lazyPart(() => import('./LayerEditor').then((module) => module.LayerEditor));
 
+// Loaded on a phone.
+const UprightLine = lazyPart(() => import('./UprightLine').then((module) => module.UprightLine));
 const MediaPicker = lazyPart(() => import('./MediaPicker').then((module) => module.MediaPicker));
 const MakeUp = lazyPart(() => import('./MakeUp').then((module) => module.MakeUp));
 
@@ -53,6 +56,7 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
   const { filter, report, editing, selectedId, select, layout } = useFlowLine();
   const [insertion, setInsertion] = useState<Insertion | null>(null);
   const [dragged, setDragged] = useState<MadeOf | null>(null);
+  const phone = useIsPhone();
   const firstField = useRef<HTMLSelectElement>(null);
   const [picking, setPicking] = useState<{ point: InsertionPoint; where: string } | null>(null);
   const closePicker = useCallback(() => setPicking(null), []);
@@ -116,18 +120,26 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
     >
       <section aria-label="Flow line">
         <div className={styles.head}>
-          <h2 className="caption">Flow line: the water goes left to right</h2>
+          <h2 className="caption">
+            Flow line: the water goes {phone ? 'from top to bottom' : 'left to right'}
+          </h2>
           <span className="caption">{caption}</span>
         </div>
         <div className={styles.board}>
-          <FlowLine insertion={insertion} onOpen={() => firstField.current?.focus()}>
-            {shelf !== undefined ? null : (
-              <InsertionButtons
-                open={picking?.point ?? null}
-                onOpen={(point, where) => setPicking({ point, where })}
-              />
-            )}
-          </FlowLine>
+          {phone ? (
+            <UprightLine
+              onOpen={shelf === undefined ? (point, where) => setPicking({ point, where }) : null}
+            />
+          ) : (
+            <FlowLine insertion={insertion} onOpen={() => firstField.current?.focus()}>
+              {shelf !== undefined ? null : (
+                <InsertionButtons
+                  open={picking?.point ?? null}
+                  onOpen={(point, where) => setPicking({ point, where })}
+                />
+              )}
+            </FlowLine>
+          )}
           {picking === null ? null : (
             <MediaPicker
               where={picking.where}
@@ -151,7 +163,7 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
                   ? 'The filter is empty. Add the first layer from the media below.'
                   : 'The filter is empty. Press + in a chamber to add the first layer.'}
             </p>
-          ) : (
+          ) : phone ? null : (
             lanes
           )
         ) : (

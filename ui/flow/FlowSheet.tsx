@@ -4,12 +4,14 @@ import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import type { FlowMoment, LogEntry } from '@/core/job/logEntry';
+import { flowVerdict } from '@/core/service/flowVerdict';
 import { flowState } from '@/core/service/flowState';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';
 import { turnover } from '@/core/hydraulics/turnover';
 import { useWords } from '../fields/Habits';
 import { daysAgo } from '../fields/daysAgo';
+import { Band } from '../frame/Band';
 import { Frame } from '../frame/Frame';
 import { stageLinks } from '../frame/stageLinks';
 import { FlowChart } from '../filters/FlowChart';
@@ -59,7 +61,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
     if (outcome.kind === 'saved') {
       setLog([...log, removed]);
       setRemoved(null);
-    } else setFault('It could not be brought back; try again.');
+    } else setFault('The reading could not be brought back; try again.');
   };
 
   return (
@@ -70,9 +72,10 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
       linksLabel="Stages"
       shortcuts={[{ keys: 'Space', does: 'start and stop the watch' }]}
     >
+      <Band verdict={flowVerdict(flow)} />
       <div className={styles.sheet}>
         <div>
-          <h2 className={`caption ${styles.heading}`}>Time it with a jug under the outlet</h2>
+          <h2 className={`caption ${styles.heading}`}>Time a jug under the outlet</h2>
           <Stopwatch
             tank={tank}
             filterId={filter.id}
@@ -81,7 +84,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
             onSaved={(entry) => setLog([...log, entry])}
           />
         </div>
-        <section aria-label="Flows timed">
+        <section aria-label="Flows measured">
           <h2 className={`caption ${styles.heading}`}>
             Flow, {words.unit('flow').symbol}: the last half year
           </h2>
@@ -93,9 +96,9 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
           />
           {removed === null ? null : (
             <p role="status" className={styles.removed}>
-              Removed.{' '}
+              Reading deleted.{' '}
               <button type="button" className={styles.link} onClick={() => void restore()}>
-                Bring it back
+                Undo
               </button>
             </p>
           )}
@@ -105,7 +108,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
               <thead>
                 <tr>
                   <th scope="col">When</th>
-                  <th scope="col">Timed</th>
+                  <th scope="col">Measured</th>
                   <th scope="col">Fillings</th>
                   <th scope="col" className={styles.right}>
                     Flow
@@ -158,7 +161,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
               </tbody>
             </table>
           </div>
-          {newestFirst.length === 0 ? <p className="quiet">Nothing timed yet.</p> : null}
+          {newestFirst.length === 0 ? <p className="quiet">No flow measured yet.</p> : null}
         </section>
       </div>
     </Frame>

@@ -29,22 +29,10 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
   const [place, setPlace] = useState('');
   const spans = job.doc.outOfFlow;
   const state = clockState(spans);
-  // A first pack has no film to lose.
-  if (job.doc.occasion === 'first pack') return null;
   const change = (update: (spans: OutOfFlow, at: string) => OutOfFlow) =>
     job.change((doc) => ({ ...doc, outOfFlow: update(doc.outOfFlow, new Date().toISOString()) }));
 
-  if (state === 'not started')
-    return (
-      <section aria-label="Out of flow" className={styles.bar}>
-        <Button variant="contained" onClick={() => change(startClock)}>
-          The filter is off: start the clock
-        </Button>
-        <span className="quiet">
-          Out of flow the film runs short of oxygen; less than an hour is the usual aim.
-        </span>
-      </section>
-    );
+  if (state === 'not started') return null;
 
   const seconds = now === null ? null : secondsOutOfFlow(spans, now);
   const kept = seconds === null ? null : filmKept(seconds);

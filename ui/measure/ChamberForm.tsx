@@ -63,12 +63,6 @@ export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onL
           className={styles.name}
           onChange={(name) => onChange({ ...chamber, name })}
         />
-        <ChoiceField
-          label="Shape"
-          value={shape.form}
-          choices={FORMS}
-          onChange={(form) => onChange(reshape(chamber, form))}
-        />
         {SIDES.map(({ key, label }) => {
           const value = sides[key];
           return value === undefined ? null : (
@@ -90,69 +84,87 @@ export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onL
           className={styles.size}
         />
         {isInward(shape) ? null : (
-          <>
-            <QuantityField
-              label="Stop at"
-              optional
-              bounds={CHAMBER_BOUNDS.stop}
-              value={chamber.stop}
-              onChange={(si) => onChange({ ...chamber, stop: si })}
-              className={styles.size}
-            />
-            {chamber.stop === null ? null : (
-              <QuantityField
-                label="Upper stop"
-                optional
-                bounds={{ ...CHAMBER_BOUNDS.stop, what: 'Upper stop' }}
-                value={chamber.upperStop}
-                onChange={(si) => onChange({ ...chamber, upperStop: si })}
-                className={styles.size}
-              />
-            )}
-            <ChoiceField
-              label="Water goes"
-              value={chamber.way}
-              choices={WAYS}
-              onChange={(way) => onChange({ ...chamber, way })}
-            />
-          </>
-        )}
-        {chamber.where === 'intake' ? null : (
-          <>
-            <LiftField lift={chamber.lift} onChange={(lift) => onChange({ ...chamber, lift })} />
-            <QuantityField
-              label="From left"
-              bounds={FILTER_BOUNDS.place}
-              value={place.x}
-              onChange={(x) => x !== null && onPlace({ ...place, x })}
-              className={styles.size}
-            />
-            <QuantityField
-              label="From floor"
-              bounds={FILTER_BOUNDS.place}
-              value={place.y}
-              onChange={(y) => y !== null && onPlace({ ...place, y })}
-              className={styles.size}
-            />
-          </>
+          <QuantityField
+            label="Stop at"
+            optional
+            bounds={CHAMBER_BOUNDS.stop}
+            value={chamber.stop}
+            onChange={(si) => onChange({ ...chamber, stop: si })}
+            className={styles.size}
+          />
         )}
       </div>
       <span className={styles.volume}>
         <Quantity value={{ kind: 'volume', si: volumeBetween(shape, 0, usableDepth(chamber)) }} />
       </span>
-      <span className={styles.tools}>
-        {onEarlier === undefined ? null : (
-          <Button aria-label={`${chamber.name}: earlier in flow`} onClick={onEarlier}>
-            Earlier
-          </Button>
-        )}
-        {onLater === undefined ? null : (
-          <Button aria-label={`${chamber.name}: later in flow`} onClick={onLater}>
-            Later
-          </Button>
-        )}
-        {onRemove === undefined ? null : <Button onClick={onRemove}>Remove</Button>}
-      </span>
+      <details className={styles.more}>
+        <summary>
+          {isInward(shape) ? '' : `Water goes ${chamber.way}. `}
+          {chamber.lift.length === 0
+            ? 'Reached without lifting anything.'
+            : `Remove first: ${chamber.lift.join(', ')}.`}
+        </summary>
+        <div className={styles.fields}>
+          <ChoiceField
+            label="Shape"
+            value={shape.form}
+            choices={FORMS}
+            onChange={(form) => onChange(reshape(chamber, form))}
+          />
+          {isInward(shape) ? null : (
+            <>
+              {chamber.stop === null ? null : (
+                <QuantityField
+                  label="Upper stop"
+                  optional
+                  bounds={{ ...CHAMBER_BOUNDS.stop, what: 'Upper stop' }}
+                  value={chamber.upperStop}
+                  onChange={(si) => onChange({ ...chamber, upperStop: si })}
+                  className={styles.size}
+                />
+              )}
+              <ChoiceField
+                label="Water goes"
+                value={chamber.way}
+                choices={WAYS}
+                onChange={(way) => onChange({ ...chamber, way })}
+              />
+            </>
+          )}
+          {chamber.where === 'intake' ? null : (
+            <>
+              <LiftField lift={chamber.lift} onChange={(lift) => onChange({ ...chamber, lift })} />
+              <QuantityField
+                label="From left"
+                bounds={FILTER_BOUNDS.place}
+                value={place.x}
+                onChange={(x) => x !== null && onPlace({ ...place, x })}
+                className={styles.size}
+              />
+              <QuantityField
+                label="From floor"
+                bounds={FILTER_BOUNDS.place}
+                value={place.y}
+                onChange={(y) => y !== null && onPlace({ ...place, y })}
+                className={styles.size}
+              />
+            </>
+          )}
+        </div>
+        <span className={styles.tools}>
+          {onEarlier === undefined ? null : (
+            <Button aria-label={`${chamber.name}: earlier in flow`} onClick={onEarlier}>
+              Earlier
+            </Button>
+          )}
+          {onLater === undefined ? null : (
+            <Button aria-label={`${chamber.name}: later in flow`} onClick={onLater}>
+              Later
+            </Button>
+          )}
+          {onRemove === undefined ? null : <Button onClick={onRemove}>Remove</Button>}
+        </span>
+      </details>
     </li>
   );
 }

@@ -10,12 +10,14 @@ import type { Job } from '@/core/job/job';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import { assumptions } from '@/core/report/assumptions';
+import { surveyVerdict } from '@/core/report/surveyVerdict';
 import type { FilterFlow } from '@/core/service/flowShares';
 import type { Tank } from '@/core/tank/tank';
 import type { Stored } from '@/store/documentTable';
 import { useWords } from '../fields/Habits';
 import { NameField } from '../fields/NameField';
 import { QuantityField } from '../fields/QuantityField';
+import { Band } from '../frame/Band';
 import { Frame } from '../frame/Frame';
 import { SaveStatus } from '../frame/SaveStatus';
 import { stageLinks } from '../frame/stageLinks';
@@ -23,7 +25,6 @@ import { useAutosave } from '../state/useAutosave';
 import { scaleName, Vessel, vesselScale } from '../vessel/Vessel';
 import { Assumed } from './Assumed';
 import { ChamberForm } from './ChamberForm';
-import { CirculationForm } from './CirculationForm';
 import { measured } from './filterPart';
 import { HosesFold } from './HosesFold';
 import { PartsFold } from './PartsFold';
@@ -32,7 +33,6 @@ import { PumpFold } from './PumpFold';
 import { RatingFold } from './RatingFold';
 import { SpillFold } from './SpillFold';
 import { FilterActions } from './FilterActions';
-import { LifeForm } from './LifeForm';
 import { StartJob } from '../job/StartJob';
 import styles from './MeasureSheet.module.css';
 import { TankFacts } from './TankFacts';
@@ -75,6 +75,8 @@ export function MeasureSheet({
     [tank, filter, known],
   );
 
+  const assumed = assumptions(tank, filter, known);
+
   const changeTank = (update: Partial<Tank>) => tankSave.change((doc) => ({ ...doc, ...update }));
   const change = (update: Partial<Filter>) => filterSave.change((doc) => ({ ...doc, ...update }));
   const setChambers = (chambers: readonly UnplacedChamber[]) =>
@@ -98,13 +100,18 @@ export function MeasureSheet({
       linksLabel="Stages"
       status={<SaveStatus saves={[tankSave, filterSave]} />}
     >
+      <Band verdict={surveyVerdict(assumed)}>
+        <StartJob
+          filterId={filter.id}
+          job={job}
+          untouched={untouched}
+          first={untouched ? 'plan' : 'repack'}
+          before={async () => (await tankSave.flush()) && (await filterSave.flush())}
+        />
+      </Band>
       <div className={styles.sheet}>
         <div className={styles.water}>
           <WaterForm tank={tank} filters={[filter]} onChange={changeTank} />
-          <LifeForm tank={tank} onChange={changeTank} />
-          <div>
-            <CirculationForm tank={tank} onChange={changeTank} />
-          </div>
         </div>
         <section aria-label="Filter" className={styles.filter}>
           <div className={styles.head}>
@@ -119,9 +126,11 @@ export function MeasureSheet({
           <TankFilters tank={tank} flows={flows} hereId={filter.id} />
         </section>
         <section aria-label="Sizes" className={styles.sizes}>
-          <h2 className={`caption ${styles.heading}`}>Sizes, inside; the drawing follows as you type</h2>
+          <h2 className={`caption ${styles.heading}`}>
+            Filter sizes, inside; the drawing follows as you type
+          </h2>
           <div className={styles.fields}>
-            <NameField label="Filter" value={filter.name} onChange={(name) => change({ name })} />
+            <NameField label="Filter name" value={filter.name} onChange={(name) => change({ name })} />
             <QuantityField
               label="Flow on the label"
               bounds={FILTER_BOUNDS.labelFlow}
@@ -131,25 +140,6 @@ export function MeasureSheet({
               }
             />
           </div>
-          <Assumed list={assumptions(tank, filter, known)} />
-          <PumpFold filter={filter} onChange={change} />
-          <HosesFold filter={filter} onChange={change} />
-          {filter.spill === null ? null : (
-            <SpillFold
-              spill={filter.spill}
-              assumed={filter.assumed.includes('spill')}
-              onChange={(spill) =>
-                change({
-                  ...arrange(filter, filter.chambers, spill),
-                  spill,
-                  assumed: measured(filter, 'spill'),
-                })
-              }
-            />
-          )}
-          <PortsFold filter={filter} branches={report.water.branches} onChange={change} />
-          <PartsFold filter={filter} onChange={change} />
-          <RatingFold filter={filter} onChange={change} flow={flows[0]?.measured ?? null} />
           <h2 className={`caption ${styles.heading}`}>Chambers, in the order the water meets them</h2>
           <ol className={styles.chambers}>
             {filter.chambers.map((chamber, at) => (
@@ -186,13 +176,27 @@ export function MeasureSheet({
               for media in all
             </span>
           </div>
-          <StartJob
-            filterId={filter.id}
-            job={job}
-            untouched={untouched}
-            first={untouched ? 'plan' : 'repack'}
-            before={async () => (await tankSave.flush()) && (await filterSave.flush())}
-          />
+          <div className={styles.folds}>
+            <Assumed list={assumed} />
+            <PumpFold filter={filter} onChange={change} />
+            <HosesFold filter={filter} onChange={change} />
+            {filter.spill === null ? null : (
+              <SpillFold
+                spill={filter.spill}
+                assumed={filter.assumed.includes('spill')}
+                onChange={(spill) =>
+                  change({
+                    ...arrange(filter, filter.chambers, spill),
+                    spill,
+                    assumed: measured(filter, 'spill'),
+                  })
+                }
+              />
+            )}
+            <PortsFold filter={filter} branches={report.water.branches} onChange={change} />
+            <PartsFold filter={filter} onChange={change} />
+            <RatingFold filter={filter} onChange={change} flow={flows[0]?.measured ?? null} />
+          </div>
           <FilterActions filter={filter} />
         </section>
       </div>

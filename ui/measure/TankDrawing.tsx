@@ -5,11 +5,18 @@ import type { Place } from '@/core/filter/places';
 import type { Aim } from '@/core/filter/ports';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';
+import { WATER_BOUNDS, type Water } from '@/core/tank/water';
 import { useWords } from '../fields/Habits';
+import { QuantityField } from '../fields/QuantityField';
+import { ShapeField } from './ShapeField';
 import styles from './TankDrawing.module.css';
 
-const ROOM = { width: 236, height: 118 };
-const MARGIN = { left: 2, right: 52, top: 16, bottom: 20 };
+const ROOM = { width: 164, height: 112 };
+const MARGIN = { left: 2, right: 120, top: 24, bottom: 14 };
+/** How far back the tank is drawn, px: its width runs along that edge. */
+const BACK = { x: 20, y: -16 };
+/** Room that the volume takes in the drawing, px to either side of its middle. */
+const VOLUME_ROOM = 34;
 /** An intake whose depth nobody has measured is drawn this far down, share of the water. */
 const USUAL_DEPTH = 0.75;
 /** Between two ports at one place, and from an intake to the outlet beside it, px. */
@@ -18,8 +25,14 @@ const OUTLET_STEP = 10;
 /** A tank of which only the water is known is drawn in these proportions, width to height. */
 const USUAL_PROPORTION = 1.9;
 
-/** The tank from the front, to scale: glass, water level, substrate, and what its sides measure. */
-export function TankDrawing({ tank, filters }: { tank: Tank; filters: readonly Filter[] }) {
+interface Props {
+  readonly tank: Tank;
+  readonly filters: readonly Filter[];
+  readonly onWater: (water: Water) => void;
+}
+
+/** The tank from the front, to scale: glass, water level, substrate; its sides are typed on their dimension lines. */
+export function TankDrawing({ tank, filters, onWater }: Props) {
   const words = useWords();
   const { water } = tank;
   const volume = netVolume(water);
@@ -29,104 +42,130 @@ export function TankDrawing({ tank, filters }: { tank: Tank; filters: readonly F
   const bottom = MARGIN.top + height;
   const y = (above: number): number => bottom - above * scale;
   const right = MARGIN.left + width;
-  const length = (si: number): string => words.show({ kind: 'length', si });
   const placeX = (place: Place, index: number): number => {
     if (place === 'middle') return MARGIN.left + width / 2 + (index - 0.5) * PORT_STEP;
     return place === 'left' ? MARGIN.left + 12 + index * PORT_STEP : right - 12 - index * PORT_STEP;
   };
+  const portX = ({ place }: { place: Place }, index: number): number => placeX(place, index);
+  const pipes = [
+    ...filters.flatMap(({ intakes, outlets }) => [intakes, outlets].flatMap((ports) => ports.map(portX))),
+    ...tank.circulation.map(portX),
+  ];
+  const volumeX = freeOf(pipes, MARGIN.left, right);
   return (
-    <svg
-      width={ROOM.width + MARGIN.left + MARGIN.right}
-      height={height + MARGIN.top + MARGIN.bottom}
-      role="img"
-      aria-label={`${tank.name}: ${words.show({ kind: 'volume', si: volume.value })} of water`}
-      className={styles.drawing}
-    >
-      <rect x={MARGIN.left} y={y(size.fill)} width={width} height={size.fill * scale} fill="var(--wash)" />
-      {water.how === 'measured' && water.substrate.depth > 0 ? (
-        <g>
-          <rect
-            x={MARGIN.left}
-            y={y(water.substrate.depth)}
-            width={width}
-            height={water.substrate.depth * scale}
-            fill="var(--stone)"
-          />
-          <path
-            d={`M${MARGIN.left} ${y(water.substrate.depth)} h${width}`}
-            stroke="var(--stoneLine)"
-            strokeDasharray="2 3"
-          />
-        </g>
-      ) : null}
-      <path
-        d={`M${MARGIN.left} ${MARGIN.top} V${bottom} H${right} V${MARGIN.top}`}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth={2}
-      />
-      <path d={`M${MARGIN.left} ${y(size.fill)} H${right + 6}`} stroke="var(--river)" strokeWidth={2} />
-      {filters.map((filter) =>
-        filter.intakes.map((intake, position) => (
-          <IntakeMark
-            // Intakes have no name of their own; their place is what tells them apart.
-            key={`${filter.id} ${position}`}
-            x={placeX(intake.place, position)}
-            top={y(size.fill)}
-            foot={y(Math.max(0, size.fill - (intake.depth ?? size.fill * USUAL_DEPTH)))}
-            sponge={intakeSponge(filter) !== null}
-          />
-        )),
-      )}
-      {filters.map((filter) =>
-        filter.outlets.map((outlet, at) => (
-          <StreamMark
-            key={`${filter.id} ${at}`}
-            x={placeX(outlet.place, at) + (outlet.place === 'right' ? -OUTLET_STEP : OUTLET_STEP)}
-            y={y(size.fill) + 7}
-            place={outlet.place}
-            aim={outlet.aim}
-          />
-        )),
-      )}
-      {tank.circulation.map((pump, at) => (
-        <StreamMark
-          key={at}
-          x={placeX(pump.place, at)}
-          y={y(size.fill * 0.62)}
-          place={pump.place}
-          aim={pump.aim}
-          pump
+    <div className={styles.drawing}>
+      <svg
+        width={ROOM.width + MARGIN.left + MARGIN.right}
+        height={height + MARGIN.top + MARGIN.bottom}
+        role="img"
+        aria-label={`${tank.name}: ${words.show({ kind: 'volume', si: volume.value })} of water`}
+      >
+        <path
+          d={`M${MARGIN.left} ${MARGIN.top} l${BACK.x} ${BACK.y} H${right + BACK.x} V${bottom + BACK.y} L${right} ${bottom} M${right} ${MARGIN.top} l${BACK.x} ${BACK.y}`}
+          fill="none"
+          stroke="var(--rule)"
         />
-      ))}
-      <text
-        x={MARGIN.left + width / 2}
-        y={y(size.fill / 2) + 2}
-        textAnchor="middle"
-        className={styles.volume}
-      >
-        {words.show({ kind: 'volume', si: volume.value })}
-      </text>
-      <text
-        x={MARGIN.left + width / 2}
-        y={y(size.fill / 2) + 18}
-        textAnchor="middle"
-        className={styles.spread}
-      >
-        ±{words.show({ kind: 'volume', si: volume.spread })}
-      </text>
+        <rect x={MARGIN.left} y={y(size.fill)} width={width} height={size.fill * scale} fill="var(--wash)" />
+        {water.how === 'measured' && water.substrate.depth > 0 ? (
+          <g>
+            <rect
+              x={MARGIN.left}
+              y={y(water.substrate.depth)}
+              width={width}
+              height={water.substrate.depth * scale}
+              fill="var(--stone)"
+            />
+            <path
+              d={`M${MARGIN.left} ${y(water.substrate.depth)} h${width}`}
+              stroke="var(--stoneLine)"
+              strokeDasharray="2 3"
+            />
+          </g>
+        ) : null}
+        <path
+          d={`M${MARGIN.left} ${MARGIN.top} V${bottom} H${right} V${MARGIN.top}`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={2}
+        />
+        <path d={`M${MARGIN.left} ${y(size.fill)} H${right}`} stroke="var(--river)" strokeWidth={2} />
+        {filters.map((filter) =>
+          filter.intakes.map((intake, position) => (
+            <IntakeMark
+              // Intakes have no name of their own; their place is what tells them apart.
+              key={`${filter.id} ${position}`}
+              x={placeX(intake.place, position)}
+              top={y(size.fill)}
+              foot={y(Math.max(0, size.fill - (intake.depth ?? size.fill * USUAL_DEPTH)))}
+              sponge={intakeSponge(filter) !== null}
+            />
+          )),
+        )}
+        {filters.map((filter) =>
+          filter.outlets.map((outlet, at) => (
+            <StreamMark
+              key={`${filter.id} ${at}`}
+              x={placeX(outlet.place, at) + (outlet.place === 'right' ? -OUTLET_STEP : OUTLET_STEP)}
+              y={y(size.fill) + 7}
+              place={outlet.place}
+              aim={outlet.aim}
+            />
+          )),
+        )}
+        {tank.circulation.map((pump, at) => (
+          <StreamMark
+            key={at}
+            x={placeX(pump.place, at)}
+            y={y(size.fill * 0.62)}
+            place={pump.place}
+            aim={pump.aim}
+            pump
+          />
+        ))}
+        <text x={volumeX} y={y(size.fill / 2) + 2} textAnchor="middle" className={styles.volume}>
+          {words.show({ kind: 'volume', si: volume.value })}
+        </text>
+        <text x={volumeX} y={y(size.fill / 2) + 18} textAnchor="middle" className={styles.spread}>
+          ±{words.show({ kind: 'volume', si: volume.spread })}
+        </text>
+        {water.how === 'measured' ? (
+          <path
+            className={styles.dimension}
+            d={`M${MARGIN.left} ${bottom + 4} v8 m0 -4 H${right} m0 -4 v8 M${right + BACK.x + 6} ${y(size.fill)} h10 m-5 0 V${bottom} m-5 0 h10`}
+          />
+        ) : null}
+      </svg>
       {water.how === 'measured' ? (
-        <g className={styles.dimension}>
-          <text x={MARGIN.left + width / 2} y={bottom + 15} textAnchor="middle">
-            {length(size.width)}
-          </text>
-          <text x={right + 8} y={y(size.fill) + 4}>
-            {length(water.fill)}
-          </text>
-        </g>
+        <>
+          <div className={styles.along}>
+            <ShapeField side="length" water={water} onWater={onWater} />
+            <ShapeField side="diameter" water={water} onWater={onWater} />
+          </div>
+          <div className={styles.across} style={{ left: right + BACK.x + 22 }}>
+            <ShapeField side="width" water={water} onWater={onWater} />
+            <QuantityField
+              label="Water level"
+              bounds={WATER_BOUNDS.fill}
+              value={water.fill}
+              onChange={(si) => si !== null && onWater({ ...water, fill: si })}
+            />
+          </div>
+        </>
       ) : null}
-    </svg>
+    </div>
   );
+}
+
+/** The middle of the widest stretch of water that no pipe crosses, px: there the volume is written. */
+function freeOf(pipes: readonly number[], left: number, right: number): number {
+  const middle = (left + right) / 2;
+  if (pipes.every((pipe) => Math.abs(pipe - middle) > VOLUME_ROOM)) return middle;
+  const edges = [left, ...pipes, right].sort((a, b) => a - b);
+  const stretches = edges.slice(1).map((edge, index) => [edges[index] ?? left, edge] as const);
+  const [from, to] = stretches.reduce((widest, stretch) =>
+    stretch[1] - stretch[0] > widest[1] - widest[0] ? stretch : widest,
+  );
+  return (from + to) / 2;
 }
 
 /** The tube that takes water in, down to its strainer. */

@@ -5,6 +5,7 @@ import type { ReadingChange } from '@/core/report/packReadings';
 import type { Verdict } from '@/core/report/verdict';
 import { useWords } from '../fields/Habits';
 import type { Words } from '../fields/wordsFor';
+import { Band } from '../frame/Band';
 import styles from './VerdictBand.module.css';
 
 interface Props {
@@ -15,30 +16,11 @@ interface Props {
   readonly onEdit: (edit: PackEdit) => void;
 }
 
-const MARKS: Readonly<Record<Verdict['level'], string>> = {
-  urgent: 'Urgent',
-  check: 'Check',
-  works: 'Works',
-  empty: 'Empty',
-};
-
 /** The answer first: what state the pack is in, when it needs hands next, and what would help most. */
 export function VerdictBand({ verdict, changes, stale, onEdit }: Props) {
   const words = useWords();
-  const { level, state, next } = verdict;
   return (
-    <section aria-label="Verdict" className={styles.band} data-level={level}>
-      <div className={styles.said}>
-        <p className={styles.state} data-testid="verdict">
-          {level === 'works' || level === 'empty' ? null : (
-            <span className={styles.mark}>{MARKS[level]}</span>
-          )}{' '}
-          {words.say(state)}
-        </p>
-        <p className={styles.next} data-testid="verdict-next">
-          {words.say(next)}
-        </p>
-      </div>
+    <Band verdict={verdict}>
       {changes.length === 0 ? null : (
         <ul aria-label="Best changes" className={styles.changes}>
           {changes.map((change) => (
@@ -57,7 +39,7 @@ export function VerdictBand({ verdict, changes, stale, onEdit }: Props) {
           ))}
         </ul>
       )}
-    </section>
+    </Band>
   );
 }
 

@@ -3,6 +3,8 @@ import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Surroundings } from '@/core/report/evaluatePack';
+import { verdict } from '@/core/report/verdict';
+import { sentence } from '@/core/units/sentence';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';
 import type { Settings } from '@/core/settings/settings';
@@ -10,7 +12,9 @@ import type { Stored } from '@/store/documentTable';
 import { PackSheet } from '../bench/PackSheet';
 import sheet from '../bench/PackSheet.module.css';
 import { usePackBench } from '../bench/usePackBench';
+import { Band } from '../frame/Band';
 import { StageStep } from '../frame/StageStep';
+import { ClockStart } from '../job/ClockStart';
 import { FindingsPanel } from '../readings/FindingsPanel';
 import { SchoolsFold } from '../bench/SchoolsFold';
 import { AdviceList } from './AdviceList';
@@ -33,25 +37,23 @@ export function ReviewSheet({ around, settings, ownMedia, filter, job, asFound, 
   const { report } = bench;
   // Most serious first already, so that these are the first of all findings and carry their numbers.
   const serious = report.findings.filter((finding) => finding.level !== 'note');
-  const stops = serious.filter((item) => item.level === 'urgent').length;
-  const looks = serious.length - stops;
   return (
     <PackSheet
       filter={filter}
       bench={bench}
       view="review"
+      band={
+        <Band
+          verdict={{
+            ...verdict(report, 'working'),
+            next: sentence`Decide what happens to each layer, then plan the new pack.`,
+          }}
+        >
+          <ClockStart job={bench.job} />
+        </Band>
+      }
       centre={
         <div className={styles.audit}>
-          <p className={styles.sum}>
-            {report.layers.length === 0
-              ? 'Nothing is written down yet.'
-              : serious.length === 0
-                ? 'No problems found.'
-                : [
-                    ...(stops > 0 ? [`${stops} urgent`] : []),
-                    ...(looks > 0 ? [`${looks} to check`] : []),
-                  ].join(', ') + '.'}
-          </p>
           <EvidenceLine findings={serious} />
           <FindingsPanel
             numbered

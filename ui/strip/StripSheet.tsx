@@ -7,6 +7,8 @@ import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Photo } from '@/core/job/photo';
 import type { Surroundings } from '@/core/report/evaluatePack';
+import { verdict } from '@/core/report/verdict';
+import { sentence } from '@/core/units/sentence';
 import { nextOut } from '@/core/layers/nextOut';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';
@@ -19,9 +21,11 @@ import { usePackCaption } from '../bench/usePackCaption';
 import { MediaShelf } from '../flow-line/MediaShelf';
 import { PackBoard } from '../flow-line/PackBoard';
 import { AppLink } from '../frame/AppLink';
+import { Band } from '../frame/Band';
 import { Cautions } from '../frame/Cautions';
 import { StageStep } from '../frame/StageStep';
 import { FindingTitles } from '../readings/FindingTitles';
+import { awaitsClock, ClockStart } from '../job/ClockStart';
 import { DropJob } from '../job/DropJob';
 import { FoundForm } from './FoundForm';
 import { PartsList } from './PartsList';
@@ -58,6 +62,26 @@ export function StripSheet({
       filter={filter}
       bench={bench}
       view="strip"
+      band={
+        <Band
+          verdict={{
+            ...verdict(report, 'working'),
+            next: awaitsClock(bench.job.doc)
+              ? sentence`Start the clock when the filter goes off: out of flow, less than an hour is the usual aim.`
+              : sentence`As found so far: ${String(editing.layers.length)} ${editing.layers.length === 1 ? 'layer' : 'layers'}.`,
+          }}
+        >
+          <ClockStart job={bench.job} />
+        </Band>
+      }
+      cautions={
+        <Cautions
+          lines={[
+            ...(firstPack ? [] : cautions(filter, editing.layers, 'opening')),
+            ...cautions(filter, editing.layers, 'handling'),
+          ]}
+        />
+      }
       centre={
         <PackBoard
           caption={caption}
@@ -77,12 +101,6 @@ export function StripSheet({
       }
       right={
         <>
-          <Cautions
-            lines={[
-              ...(firstPack ? [] : cautions(filter, editing.layers, 'opening')),
-              ...cautions(filter, editing.layers, 'handling'),
-            ]}
-          />
           <p className="quiet">
             {firstPack
               ? 'New from its box: write down what lies in it, wrapped or not. Nothing is mature yet.'

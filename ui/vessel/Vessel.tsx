@@ -7,6 +7,7 @@ import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { mediaOf, mediumOf } from '@/core/layers/mediumOf';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
+import { DARKEST, meanSludge } from '../drawing/meanSludge';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
 import { chamberRect, drawnExtent, layerRects, levels, waterWay, type Rect } from './vesselGeometry';
 import type { Words } from '../fields/wordsFor';
@@ -18,8 +19,6 @@ const PX_PER_METRE = 96 / 0.0254;
 const ROOM_FOR_WORD = 100;
 /** Height of a layer's number, px. */
 const NUMBER_HEIGHT = 20;
-/** How dark a layer is drawn that can take no more. */
-const DARKEST = 0.9;
 /** Room around the body for arrows and level marks, px. */
 const MARGIN = { left: 24, right: 30, top: 18, bottom: 18 };
 
@@ -189,16 +188,6 @@ export function Vessel({
       </svg>
     </div>
   );
-}
-
-/** How full a layer is of what fits in it, 0–1. */
-function meanSludge(slices: readonly SludgeSlice[]): number {
-  const depth = slices.reduce((sum, { from, to }) => sum + to - from, 0);
-  const held = slices.reduce(
-    (sum, { from, to, bySize }) => sum + (to - from) * bySize.reduce((all, value) => all + value, 0),
-    0,
-  );
-  return depth === 0 ? 0 : Math.min(1, held / depth);
 }
 
 /** The walls: a closed pot with its pump head, an open box, or a cage. */

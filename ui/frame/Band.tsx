@@ -1,0 +1,32 @@
+'use client';
+import type { ReactNode } from 'react';
+import type { Verdict } from '@/core/report/verdict';
+import { useWords } from '../fields/Habits';
+import styles from './Band.module.css';
+
+const MARKS: Readonly<Partial<Record<Verdict['level'], string>>> = { urgent: 'Urgent', check: 'Check' };
+
+interface Props {
+  readonly verdict: Verdict;
+  /** What can be done about it, at the right. */
+  readonly children?: ReactNode;
+}
+
+/** The answer first, across the sheet: what state things are in, in one sentence, and what comes next. */
+export function Band({ verdict: { level, state, next }, children }: Props) {
+  const words = useWords();
+  const mark = MARKS[level];
+  return (
+    <section aria-label="Verdict" className={styles.band} data-level={level}>
+      <div>
+        <p className={styles.state} data-testid="verdict">
+          {mark === undefined ? null : <span className={styles.mark}>{mark}</span>} {words.say(state)}
+        </p>
+        <p className={styles.next} data-testid="verdict-next">
+          {words.say(next)}
+        </p>
+      </div>
+      {children}
+    </section>
+  );
+}

@@ -1,0 +1,71 @@
+'use client';
+import Button from '@mui/material/Button';
+import { MOST_CIRCULATION, TANK_BOUNDS, type Circulation } from '@/core/tank/tank';
+import { ChoiceField } from '../fields/ChoiceField';
+import { useWords } from '../fields/Habits';
+import { QuantityField } from '../fields/QuantityField';
+import { Fold } from '../frame/Fold';
+import styles from './filterPart.module.css';
+import { AIM_CHOICES, PLACE_CHOICES } from './portWords';
+import type { TankPart } from './tankPart';
+
+/** A small circulation pump, to be typed over, m³/s. */
+const FIRST: Circulation = { place: 'right', aim: 'along the tank', flow: 1e-3 / 3.6 };
+
+/** Pumps that only move the water. */
+export function PumpsFold({ tank, onChange }: TankPart) {
+  const words = useWords();
+  const { circulation } = tank;
+  const put = (next: Circulation[]) => onChange({ circulation: next });
+  const set = (position: number, change: Partial<Circulation>) =>
+    put(circulation.map((item, index) => (index === position ? { ...item, ...change } : item)));
+  const moved = circulation.reduce((sum, { flow }) => sum + flow, 0);
+  return (
+    <Fold
+      title="Circulation pumps"
+      says={
+        circulation.length === 0
+          ? 'none'
+          : `${circulation.length}, ${words.show({ kind: 'flow', si: moved })} in all`
+      }
+    >
+      <div className={styles.rows} role="group" aria-label="Circulation pumps">
+        {circulation.map((pump, at) => (
+          <div key={at} className={styles.line}>
+            <ChoiceField
+              label={`Place of pump ${at + 1}`}
+              value={pump.place}
+              choices={PLACE_CHOICES}
+              onChange={(place) => set(at, { place })}
+            />
+            <ChoiceField
+              label="Points"
+              value={pump.aim}
+              choices={AIM_CHOICES}
+              onChange={(aim) => set(at, { aim })}
+            />
+            <QuantityField
+              label="Flow of the pump"
+              bounds={TANK_BOUNDS.circulation}
+              value={pump.flow}
+              onChange={(flow) => flow !== null && set(at, { flow })}
+              className={styles.field}
+            />
+            <Button
+              aria-label={`Remove circulation pump ${at + 1}`}
+              onClick={() => put(circulation.filter((_, index) => index !== at))}
+            >
+              ×
+            </Button>
+          </div>
+        ))}
+        <Button
+          disabled={circulation.length >= MOST_CIRCULATION}
+          onClick={() => put([...circulation, FIRST])}
+        >
+          Add a circulation pump
+        </Button>
+      </div>
+    </Fold>
+  );
+}

@@ -1,0 +1,58 @@
+'use client';
+import { TANK_BOUNDS } from '@/core/tank/tank';
+import { useWords } from '../fields/Habits';
+import { QuantityField } from '../fields/QuantityField';
+import { Fold } from '../frame/Fold';
+import type { TankPart } from './tankPart';
+import styles from './WaterForm.module.css';
+
+/** How warm, hard and sour the water is. */
+export function QualityFold({ tank, onChange }: TankPart) {
+  const words = useWords();
+  const says = [
+    words.show({ kind: 'temperature', si: tank.temperature }),
+    tank.pH === null ? 'pH not known' : `pH ${words.show({ kind: 'plain', si: tank.pH }, 1)}`,
+    tank.generalHardness === null
+      ? 'hardness not known'
+      : words.show({ kind: 'hardness', si: tank.generalHardness }),
+  ];
+  return (
+    <Fold title="Water quality" says={says.join(', ')}>
+      <div className={styles.fields}>
+        <QuantityField
+          label="Temperature"
+          bounds={TANK_BOUNDS.temperature}
+          value={tank.temperature}
+          onChange={(si) => si !== null && onChange({ temperature: si })}
+        />
+        <QuantityField
+          label="pH"
+          optional
+          bounds={TANK_BOUNDS.pH}
+          value={tank.pH}
+          onChange={(si) => onChange({ pH: si })}
+        />
+        <QuantityField
+          label="General hardness"
+          optional
+          bounds={TANK_BOUNDS.hardness}
+          value={tank.generalHardness}
+          onChange={(si) => onChange({ generalHardness: si })}
+        />
+        <QuantityField
+          label="Carbonate hardness"
+          optional
+          bounds={TANK_BOUNDS.hardness}
+          value={tank.carbonateHardness}
+          onChange={(si) => onChange({ carbonateHardness: si })}
+        />
+        <QuantityField
+          label="Altitude"
+          bounds={TANK_BOUNDS.altitude}
+          value={tank.altitude}
+          onChange={(si) => si !== null && onChange({ altitude: si })}
+        />
+      </div>
+    </Fold>
+  );
+}

@@ -1,0 +1,41 @@
+import { netVolume } from '@/core/tank/netVolume';
+import type { TankShape } from '@/core/tank/tankShape';
+import { WATER_BOUNDS, type MeasuredWater, type Water } from '@/core/tank/water';
+
+/** How the water of a tank is described: its litres are known, or its sides are measured. */
+export type WaterForm = TankShape['form'] | 'known';
+
+/** Where measuring begins when only the litres were known: a usual tank of that size, for the keeper to type over. */
+export const USUAL = { proportion: 1.9, porosity: 0.4, rockDensity: 2600, bow: 0.08, air: 0.03 };
+
+/** The water described another way, as near to what was known as that way allows. */
+export function waterTurned(water: Water, form: WaterForm): Water {
+  if (form === 'known')
+    return { how: 'known', volume: Math.max(WATER_BOUNDS.volume.min, netVolume(water).value) };
+  const measured = water.how === 'measured' ? water : usualTank(water.volume);
+  const { shape } = measured;
+  const height = shape.height;
+  const length = shape.form === 'cylinder' ? shape.diameter : shape.length;
+  const width = shape.form === 'cylinder' ? shape.diameter : shape.width;
+  if (form === 'cylinder') return { ...measured, shape: { form, diameter: width, height } };
+  if (form === 'bow')
+    return { ...measured, shape: { form, length, width, bow: Math.min(USUAL.bow, length / 2), height } };
+  return { ...measured, shape: { form, length, width, height } };
+}
+
+function usualTank(volume: number): MeasuredWater {
+  const side = Math.cbrt(volume / USUAL.proportion);
+  const toMillimetre = (value: number): number => Math.round(value * 1e3) / 1e3;
+  return {
+    how: 'measured',
+    shape: {
+      form: 'box',
+      length: toMillimetre(side * USUAL.proportion),
+      width: toMillimetre(side),
+      height: toMillimetre(side + USUAL.air),
+    },
+    fill: toMillimetre(side),
+    substrate: { depth: 0, porosity: USUAL.porosity },
+    hardscape: { by: 'weight', mass: 0, density: USUAL.rockDensity },
+  };
+}
