@@ -1,6 +1,7 @@
 import type { Finding, FindingLevel } from '../findings/finding';
 import { sentence, type Sentence } from '../units/sentence';
 import type { PackReport } from './evaluatePack';
+import { serviceSpan } from './serviceSpan';
 
 /** What is known of the next service: days from packing; null days: not within a year. */
 export interface NextService {
@@ -17,10 +18,6 @@ export interface Verdict {
 
 /** Why there is no range of days: it is being worked out, nobody has said what is fed, or it could not be worked out. */
 export type NoService = 'working' | 'no food' | 'failed';
-
-const WEEK = 7;
-/** Below this many days a range is told in days. */
-const IN_DAYS = 14;
 
 /**
  * The verdict on a pack: its most serious finding, how many more there are, and the next service as a range.
@@ -64,12 +61,9 @@ export function nextService(service: NextService | NoService): Sentence {
   if (service === 'no food') return sentence`Enter the daily food to see when this filter clogs.`;
   const { earliest, latest } = service;
   if (earliest === null) return sentence`Next service: not within a year.`;
-  const inDays = (latest ?? earliest) < IN_DAYS;
-  const unit = inDays ? 'days' : 'weeks';
-  const from = Math.floor(inDays ? earliest : earliest / WEEK);
-  if (latest === null)
+  const { unit, from, to } = serviceSpan(earliest, latest);
+  if (to === null)
     return sentence`Next service: in ${String(from)} ${unit} or later, perhaps not within a year.`;
-  const to = Math.ceil(inDays ? latest : latest / WEEK);
   return from === to
     ? sentence`Next service: in about ${String(to)} ${unit}.`
     : sentence`Next service: in ${String(from)} to ${String(to)} ${unit}.`;

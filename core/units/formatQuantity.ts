@@ -1,4 +1,5 @@
 import type { Quantity, UnitSystem } from './quantity';
+import { numberFormat } from './numberFormat';
 import { fromSi, UNITS } from './unitTable';
 
 /** A number and its unit, apart, so that a view can set the number large and the unit small. */
@@ -26,7 +27,7 @@ export function formatParts(quantity: Quantity, options: FormatOptions = {}): Fo
   const digits = options.digits ?? shownDigits(quantity, options);
   // Adding 0 turns −0 into 0, so that "−0.0 cm" never shows.
   const rounded = Number(value.toFixed(digits)) + 0;
-  const number = new Intl.NumberFormat(options.locale ?? 'en-GB', {
+  const number = numberFormat(options.locale ?? 'en-GB', {
     minimumFractionDigits: digits,
     maximumFractionDigits: digits,
   }).format(rounded);
@@ -41,7 +42,7 @@ export function shownDigits({ kind, si }: Quantity, { system = 'metric' }: Forma
 
 /** A number without a unit, as a keeper reads it: on axes and rulers, in counts. */
 export const formatNumber = (value: number, locale: string, digits?: number): string =>
-  new Intl.NumberFormat(
+  numberFormat(
     locale,
     digits === undefined ? {} : { minimumFractionDigits: digits, maximumFractionDigits: digits },
   )
@@ -50,7 +51,7 @@ export const formatNumber = (value: number, locale: string, digits?: number): st
 
 /** A number without a unit and without groups, at most three digits after the decimal sign. */
 export const formatPlain = (value: number, locale: string): string =>
-  new Intl.NumberFormat(locale, { useGrouping: false, maximumFractionDigits: 3 }).format(value);
+  numberFormat(locale, { useGrouping: false, maximumFractionDigits: 3 }).format(value);
 
 /** Digits after the point that still mean something: no measure here is known to better than three figures. */
 function digitsWorthReading(value: number): number {

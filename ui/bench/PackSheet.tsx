@@ -16,7 +16,7 @@ import { ClockBar } from '../job/ClockBar';
 import { scaleName, Vessel, vesselScale } from '../vessel/Vessel';
 import { PackingOrderList } from './PackingOrderList';
 import styles from './PackSheet.module.css';
-import type { PackBench } from './usePackBench';
+import { DRAWING_ID, type PackBench } from './usePackBench';
 
 interface Props {
   readonly filter: Filter;
@@ -96,7 +96,7 @@ export function PackSheet({
           <Vessel {...shared} room={VESSEL_ROOM} sludge={sludge} />
           <PackingOrderList {...shared} title={WORDS[view].hands} removal={view !== 'plan'} />
         </aside>
-        <div className={styles.centre}>
+        <div id={DRAWING_ID} className={styles.centre}>
           <FlowLineProvider
             filter={filter}
             report={report}

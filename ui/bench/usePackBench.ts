@@ -15,6 +15,9 @@ import type { Stored } from '@/store/documentTable';
 import { useAutosave, type Autosave } from '../state/useAutosave';
 import { usePackEditing, type PackEditing } from '../state/usePackEditing';
 
+/** Of the part of a sheet that draws the pack. */
+export const DRAWING_ID = 'pack-drawing';
+
 export interface BenchSource {
   readonly around: Surroundings;
   readonly settings: Stored<Settings>;
@@ -42,6 +45,8 @@ export interface PackBench {
   readonly ownMedia: readonly OwnMedium[];
   readonly selectedId: string | null;
   readonly select: (layerId: string | null) => void;
+  /** Chooses the layer that a finding is about and brings the drawing into sight, where it is not. */
+  readonly jump: (layerId: string | null) => void;
   /** Saves the pack and the job; true when both are stored. */
   readonly flush: () => Promise<boolean>;
 }
@@ -75,6 +80,25 @@ export function usePackBench(source: BenchSource): PackBench {
     [around, schools, filter, editing.layers, measured, timedClean],
   );
   const report = useMemo(() => evaluatePack(input), [input]);
+  const jump = (layerId: string | null) => {
+    select(layerId);
+    const drawing = document.getElementById(DRAWING_ID);
+    const top = drawing?.getBoundingClientRect().top ?? 0;
+    if (layerId !== null && (top < 0 || top > window.innerHeight / 2)) drawing?.scrollIntoView();
+  };
   const flush = async () => (await editing.save.flush()) && (await job.flush()) && (await settings.flush());
-  return { editing, job, settings, input, report, flow, ownMedia, layersThen, selectedId, select, flush };
+  return {
+    editing,
+    job,
+    settings,
+    input,
+    report,
+    flow,
+    ownMedia,
+    layersThen,
+    selectedId,
+    select,
+    jump,
+    flush,
+  };
 }

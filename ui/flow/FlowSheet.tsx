@@ -70,7 +70,10 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, job, 'flow')}
       linksLabel="Stages"
-      shortcuts={[{ keys: 'Space', does: 'start and stop the watch' }]}
+      shortcuts={[
+        { keys: 'Space', does: 'start and stop the watch' },
+        { keys: 'Enter', does: 'add the time that was typed' },
+      ]}
     >
       <Band verdict={flowVerdict(flow)} />
       <div className={styles.sheet}>
@@ -109,7 +112,6 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
                 <tr>
                   <th scope="col">When</th>
                   <th scope="col">Measured</th>
-                  <th scope="col">Fillings</th>
                   <th scope="col" className={styles.right}>
                     Flow
                   </th>
@@ -132,7 +134,6 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
                       {daysAgo(reading.at)}
                     </td>
                     <td>{MOMENT_WORDS[reading.moment]}</td>
-                    <td>{reading.flow.flows.length}</td>
                     <td className={styles.right}>
                       <strong>{words.show({ kind: 'flow', si: reading.flow.mean })}</strong>
                     </td>
@@ -140,6 +141,10 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
                       {reading.flow.spread === null
                         ? 'not known'
                         : `±${words.show({ kind: 'flow', si: reading.flow.spread })}`}
+                      <small className={styles.of}>
+                        {' '}
+                        {reading.flow.flows.length} {reading.flow.flows.length === 1 ? 'filling' : 'fillings'}
+                      </small>
                     </td>
                     <td className={styles.right}>
                       {words.show({

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { jugFlow } from '@/core/hydraulics/jugFlow';
 import { turnover } from '@/core/hydraulics/turnover';
 import { FLOW_BOUNDS, type FlowMoment, type LogEntry } from '@/core/job/logEntry';
@@ -13,6 +13,7 @@ import { Quantity } from '../fields/Quantity';
 import { QuantityField } from '../fields/QuantityField';
 import { send } from '../state/send';
 import { useKeys } from '../state/useKeys';
+import { keepTimes, readKeptTimes } from './keptTimes';
 import styles from './Stopwatch.module.css';
 
 /** A kitchen jug, m³, until the keeper names their own. */
@@ -30,11 +31,29 @@ interface Props {
 }
 
 /** Hold a jug under the outlet, press when it starts and when it is at the mark, three times. */
-export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved }: Props) {
+export function Stopwatch(props: Props) {
+  const inBrowser = useSyncExternalStore(
+    () => () => undefined,
+    () => true,
+    () => false,
+  );
+  // Begun anew in the browser: only there are the times known that a reload left.
+  return <Watch key={String(inBrowser)} inBrowser={inBrowser} {...props} />;
+}
+
+function Watch({
+  tank,
+  filterId,
+  jobId,
+  moment: firstMoment,
+  onSaved,
+  inBrowser,
+}: Props & { readonly inBrowser: boolean }) {
   const words = useWords();
-  const [jug, setJug] = useState(USUAL_JUG);
+  const [kept] = useState(() => (inBrowser ? readKeptTimes(filterId, Date.now()) : null));
+  const [jug, setJug] = useState(kept?.jug ?? USUAL_JUG);
   const [moment, setMoment] = useState(firstMoment);
-  const [seconds, setSeconds] = useState<readonly number[]>([]);
+  const [seconds, setSeconds] = useState<readonly number[]>(kept?.seconds ?? []);
   const [typed, setTyped] = useState<number | null>(null);
   const [typings, setTypings] = useState(0);
   const [faults, setFaults] = useState<readonly string[]>([]);
@@ -49,7 +68,11 @@ export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved 
     if (fault === null) setSeconds((before) => [...before, rounded]);
   };
 
-  const { running, elapsed, toggle } = useClock(add);
+  const { running, elapsed, toggle, startedAt } = useClock(kept?.startedAt ?? null, add);
+
+  useEffect(() => {
+    if (inBrowser) keepTimes(filterId, { jug, seconds, startedAt }, Date.now());
+  }, [inBrowser, filterId, jug, seconds, startedAt]);
 
   useKeys([
     {
@@ -99,7 +122,7 @@ export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved 
           onChange={(si) => si !== null && setJug(si)}
         />
         <ChoiceField<FlowMoment>
-          label="Timed"
+          label="When measured"
           value={moment}
           choices={[
             { value: 'between', label: 'between services' },
@@ -197,9 +220,9 @@ export function Stopwatch({ tank, filterId, jobId, moment: firstMoment, onSaved 
   }
 }
 
-/** A clock that starts and stops; tells the seconds when it stops. */
-function useClock(onStop: (seconds: number) => void) {
-  const [start, setStart] = useState<number | null>(null);
+/** A clock that starts and stops, by the time of day so that it can go on after a reload; tells the seconds when it stops. */
+function useClock(begun: number | null, onStop: (seconds: number) => void) {
+  const [start, setStart] = useState(begun);
   const [elapsed, setElapsed] = useState(0);
   const stop = useRef(onStop);
   useEffect(() => {
@@ -207,11 +230,11 @@ function useClock(onStop: (seconds: number) => void) {
   });
   useEffect(() => {
     if (start === null) return undefined;
-    const timer = setInterval(() => setElapsed((performance.now() - start) / 1000), TICK);
+    const timer = setInterval(() => setElapsed((Date.now() - start) / 1000), TICK);
     return () => clearInterval(timer);
   }, [start]);
   const toggle = () => {
-    const now = performance.now();
+    const now = Date.now();
     if (start === null) {
       setElapsed(0);
       setStart(now);
@@ -222,5 +245,5 @@ function useClock(onStop: (seconds: number) => void) {
     setStart(null);
     stop.current(seconds);
   };
-  return { running: start !== null, elapsed, toggle };
+  return { running: start !== null, elapsed, toggle, startedAt: start };
 }

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { AppLink } from './AppLink';
 import styles from './Frame.module.css';
 import { KeyHelp } from './KeyHelp';
+import { useAway } from '../state/away';
 import { SchemeSwitch } from './SchemeSwitch';
 import type { Shortcut } from '../state/useKeys';
 
@@ -30,6 +31,7 @@ interface Props {
 /** The head of every sheet: whose water it is, where in the job one stands, and whether all is saved. */
 export function Frame({ title, subtitle, links, linksLabel, shortcuts = [], status, children }: Props) {
   const nav = useRef<HTMLElement>(null);
+  const away = useAway();
   const [waits, setWaits] = useState<string | null>(null);
   // From here on the page answers: until then it is a picture of itself, and presses are lost.
   useEffect(() => {
@@ -81,6 +83,12 @@ export function Frame({ title, subtitle, links, linksLabel, shortcuts = [], stat
           <KeyHelp shortcuts={shortcuts} />
         </div>
       </header>
+      {away ? (
+        <p role="alert" className={styles.waits}>
+          The app does not answer, so this page stays as it is. Start the app again, then press the link once
+          more.
+        </p>
+      ) : null}
       {waits === null ? null : (
         <p role="status" className={styles.waits}>
           {waits}

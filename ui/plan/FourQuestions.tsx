@@ -5,9 +5,11 @@ import type { Forecast } from '@/core/dirt/forecast';
 import type { Finding, FindingLevel } from '@/core/findings/finding';
 import { questionOf, type Question as QuestionKey } from '@/core/findings/questionOf';
 import { PASS_THROUGH_GOAL } from '@/core/practice/passThroughGoal';
+import { serviceInterval } from '@/core/practice/serviceInterval';
 import { useWords } from '../fields/Habits';
 import { Quantity } from '../fields/Quantity';
 import { lazyPart, usePreload } from '../frame/lazyPart';
+import { DAYS_IN } from '@/core/report/serviceSpan';
 import { Question } from '../readings/Question';
 import { weeksSaid } from '../time/serviceWords';
 import type { QuestionDetailsProps } from './QuestionDetails';
@@ -38,6 +40,7 @@ export function FourQuestions(props: Props) {
     value === null ? 'none' : words.show({ kind: 'share', si: value });
   const least = report.leastPassThrough;
   const through = gravest(of('through')) ?? (least !== null && least < PASS_THROUGH_GOAL ? 'check' : 'good');
+  const usual = serviceInterval(details.filter.kind);
   const surface = (si: number): string => words.show({ kind: 'surface', si });
   return (
     <section aria-label="Four questions" className={styles.panel}>
@@ -57,10 +60,14 @@ export function FourQuestions(props: Props) {
       </Question>
       <Question
         question="How long until it clogs?"
-        level={forecast === null ? null : (gravest(of('clogs')) ?? 'good')}
+        level={
+          gravest(of('clogs')) ?? (range === null ? null : isOften(range.earliest, usual) ? 'check' : 'good')
+        }
         figure={forecast === null ? '–' : weeksSaid(words, range, forecast.serviceDay)}
         about={
-          forecast === null ? 'enter the daily food under Measure' : 'until the next service, likely range'
+          forecast === null
+            ? 'enter the daily food under Measure'
+            : `until the next service, likely range; usual is ${words.number(usual / DAYS_IN.weeks, 0)} weeks or more`
         }
         then={forecast === null || against === null ? null : weeksSaid(words, null, foundServiceDay)}
       >
@@ -88,6 +95,9 @@ export function FourQuestions(props: Props) {
     </section>
   );
 }
+
+/** True when the early end of the range comes before keepers of this kind are content, days. */
+const isOften = (earliest: number | null, usual: number): boolean => earliest !== null && earliest < usual;
 
 const LEVELS: readonly FindingLevel[] = ['urgent', 'check'];
 

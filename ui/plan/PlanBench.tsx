@@ -156,7 +156,7 @@ export function PlanBench(props: Props) {
             range={ahead.range?.range ?? null}
             foundServiceDay={foundAhead?.serviceDay ?? null}
             flow={bench.flow}
-            onSelect={bench.select}
+            onSelect={bench.jump}
             onEdit={editing.edit}
             day={day}
             overTime={

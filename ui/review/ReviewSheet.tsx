@@ -60,7 +60,7 @@ export function ReviewSheet({ around, settings, ownMedia, filter, job, asFound, 
             title="Most serious first"
             input={bench.input}
             report={report}
-            onSelect={bench.select}
+            onSelect={bench.jump}
           />
         </div>
       }

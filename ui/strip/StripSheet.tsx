@@ -107,7 +107,7 @@ export function StripSheet({
               : 'As it is lifted out: each medium you press goes under the one before.'}
           </p>
           <PartsList filter={filter} job={bench.job} />
-          <FindingTitles report={report} onSelect={bench.select} />
+          <FindingTitles report={report} onSelect={bench.jump} />
           <div className={sheet.foot}>
             <Button component={AppLink} href={`/filter/${filter.id}/review`}>
               Review it, layer by layer

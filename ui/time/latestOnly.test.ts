@@ -1,9 +1,9 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { latestOnly } from './latestOnly';
 
 describe('latestOnly', () => {
   /** Work whose pieces end when they are told to. */
-  function bench() {
+  function bench(rest = 0) {
     const begun: number[] = [];
     const done: [number, string][] = [];
     const failed: unknown[] = [];
@@ -16,7 +16,8 @@ describe('latestOnly', () => {
         });
       },
       (number, answer) => done.push([number, answer]),
-      (error) => failed.push(error),
+      (_, error) => failed.push(error),
+      rest,
     );
     const settle = () => new Promise((resolve) => setTimeout(resolve));
     return { ask, begun, done, failed, ends, settle };
@@ -35,6 +36,17 @@ describe('latestOnly', () => {
       [1, '1!'],
       [4, '4!'],
     ]);
+  });
+
+  it('rests before the next, and then takes the newest', async () => {
+    const { ask, begun, ends, settle } = bench(20);
+    ask(1);
+    ask(2);
+    ends[0]?.finish();
+    await settle();
+    ask(3);
+    expect(begun).toEqual([1]);
+    await vi.waitFor(() => expect(begun).toEqual([1, 3]));
   });
 
   it('goes on after a failure', async () => {

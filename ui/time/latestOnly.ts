@@ -4,11 +4,13 @@
  *
  * @param done told what a piece of work was asked for, and its answer
  * @param failed told what a piece of work was asked for, and what went wrong
+ * @param rest milliseconds between an answer and the next piece of work: room for what is drawn meanwhile
  */
 export function latestOnly<Ask, Answer>(
   work: (ask: Ask) => Promise<Answer>,
   done: (ask: Ask, answer: Answer) => void,
   failed: (ask: Ask, error: unknown) => void,
+  rest = 0,
 ): (ask: Ask) => void {
   let running = false;
   let waiting: { readonly ask: Ask } | null = null;
@@ -19,6 +21,7 @@ export function latestOnly<Ask, Answer>(
     } catch (error) {
       failed(ask, error);
     }
+    if (rest > 0 && waiting !== null) await new Promise((wake) => setTimeout(wake, rest));
     running = false;
     const next = waiting;
     waiting = null;

@@ -1,5 +1,6 @@
 import type { EnsembleRange } from '@/core/dirt/ensemble';
 import type { Forecast } from '@/core/dirt/forecast';
+import { DAYS_IN, serviceSpan } from '@/core/report/serviceSpan';
 import type { Words } from '../fields/wordsFor';
 
 const DAY = 86_400;
@@ -24,19 +25,13 @@ export function serviceSaid(
   return `no service before ${year}; lowest ${words.show({ kind: 'share', si: Math.max(0, forecast.lowestShare) })} of clean`;
 }
 
-const WEEK = 7;
-/** Below this many days a range is told in days. */
-const IN_DAYS = 14;
-
 /** “6–22 weeks”, “5–12 days”, “6 weeks or later”, “over a year”: the range where it is known, else the likely day. */
 export function weeksSaid(words: Words, range: EnsembleRange | null, likely: number | null): string {
-  const [from, to] = range === null ? [likely, likely] : [range.earliest, range.latest];
-  if (from === null) return 'over a year';
-  const inDays = (to ?? from) < IN_DAYS;
-  const count = (days: number, round: (value: number) => number): string =>
-    words.number(round(inDays ? days : days / WEEK), 0);
-  const unit = inDays ? 'days' : 'weeks';
-  const first = count(from, range === null ? Math.round : Math.floor);
-  if (range === null) return `about ${first}\u00a0${unit}`;
-  return to === null ? `${first}\u00a0${unit} or later` : `${first}–${count(to, Math.ceil)}\u00a0${unit}`;
+  const [earliest, latest] = range === null ? [likely, likely] : [range.earliest, range.latest];
+  if (earliest === null) return 'over a year';
+  const { unit, from, to } = serviceSpan(earliest, latest);
+  const number = (value: number): string => words.number(value, 0);
+  if (to === null) return `${number(from)}\u00a0${unit} or later`;
+  if (range === null) return `about ${number(Math.round(earliest / DAYS_IN[unit]))}\u00a0${unit}`;
+  return `${number(from)}–${number(to)}\u00a0${unit}`;
 }

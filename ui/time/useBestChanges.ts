@@ -16,7 +16,7 @@ export function useBestChanges(input: PackInput): {
   readonly changes: readonly OfferedChange[];
   readonly stale: boolean;
 } {
-  const { found, stale, failed } = useWorkerAnswer(input, work, PAUSE);
+  const { found, stale, failed } = useWorkerAnswer(input, work, { pause: PAUSE });
   // Where they cannot be worked out there is no advice; the findings stay.
   return { changes: failed ? NONE : (found?.answer ?? NONE), stale };
 }

@@ -11,6 +11,9 @@ export interface FoundForecast {
   readonly forecast: Forecast | null;
 }
 
+/** Milliseconds between two forecasts while an edge is dragged: ten a second are enough, and leave room to draw. */
+const REST = 60;
+
 const work = (input: ForecastInput) => askWorker('quick', (remote) => remote.forecast(input));
 
 /** The forecast of a pack, reckoned in a worker; null until the first has come, and while nothing is asked. `failed` says that none can be had. */
@@ -19,7 +22,7 @@ export function useForecast(input: ForecastInput | null): {
   readonly failed: boolean;
   readonly retry: () => void;
 } {
-  const { found, failed, retry } = useWorkerAnswer(input, work);
+  const { found, failed, retry } = useWorkerAnswer(input, work, { rest: REST });
   return {
     found: useMemo(() => (found === null ? null : { input: found.of, forecast: found.answer }), [found]),
     failed,

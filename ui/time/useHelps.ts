@@ -18,6 +18,6 @@ export function useHelps(input: ForecastInput): {
   readonly helps: readonly ServiceHelp[];
   readonly stale: boolean;
 } {
-  const { found, stale, failed } = useWorkerAnswer(input, work, PAUSE);
+  const { found, stale, failed } = useWorkerAnswer(input, work, { pause: PAUSE });
   return { helps: failed ? NONE : (found?.answer ?? NONE), stale };
 }

@@ -74,9 +74,12 @@ describe('useWorkerAnswer', () => {
 
   it('waits for a pause where it is told to, and asks nothing of nothing', async () => {
     const { open, work } = byHand();
-    const { rerender } = renderHook(({ ask }: { ask: Ask | null }) => useWorkerAnswer(ask, work, 300), {
-      initialProps: { ask: null as Ask | null },
-    });
+    const { rerender } = renderHook(
+      ({ ask }: { ask: Ask | null }) => useWorkerAnswer(ask, work, { pause: 300 }),
+      {
+        initialProps: { ask: null as Ask | null },
+      },
+    );
     await act(() => settled(vi.advanceTimersByTime(1000)));
     rerender({ ask: a! });
     await act(() => settled(vi.advanceTimersByTime(200)));

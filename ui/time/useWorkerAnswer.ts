@@ -20,12 +20,13 @@ export interface WorkerAnswer<Ask, Answer> {
  *
  * @param ask the question, the same object while it stays the same; null asks nothing
  * @param work asks the worker; the same function at every call
+ * @param rest milliseconds between an answer and the next question: room for what is drawn while an edge is dragged
  * @param pause milliseconds without a change before it is asked: for what nobody waits for while an edge is dragged
  */
 export function useWorkerAnswer<Ask extends object, Answer>(
   ask: Ask | null,
   work: (ask: Ask) => Promise<Answer>,
-  pause = 0,
+  { pause = 0, rest = 0 }: { readonly pause?: number; readonly rest?: number } = {},
 ): WorkerAnswer<Ask, Answer> {
   const [found, setFound] = useState<WorkerAnswer<Ask, Answer>['found']>(null);
   const [failedOf, setFailedOf] = useState<Ask | null>(null);
@@ -40,6 +41,7 @@ export function useWorkerAnswer<Ask extends object, Answer>(
         setFound({ of, answer });
       },
       (of) => setFailedOf(of),
+      rest,
     );
     const put = () => question.current?.(ask);
     if (pause === 0) {
@@ -48,7 +50,7 @@ export function useWorkerAnswer<Ask extends object, Answer>(
     }
     const timer = setTimeout(put, pause);
     return () => clearTimeout(timer);
-  }, [ask, work, pause, tries]);
+  }, [ask, work, pause, rest, tries]);
   const retry = useCallback(() => {
     setFailedOf(null);
     setTries((count) => count + 1);
