@@ -79,7 +79,7 @@ test('files: what is torn, newer or strange is listed and nothing is added; a go
   await page.goto('/new');
   await give(text);
   await expect(page.getByText(/This would add/)).toContainText('Window sill');
-  await page.getByRole('button', { name: 'Add it' }).click();
+  await page.getByRole('button', { name: 'Add from the file' }).click();
   await expect(page.getByLabel('Flow on the label')).toHaveValue('650');
   await page.getByRole('link', { name: 'Filters' }).click();
   await expect(page.getByRole('link', { name: 'Window sill' })).toHaveCount(2);

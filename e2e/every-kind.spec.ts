@@ -25,7 +25,7 @@ const KINDS: readonly Kind[] = [
     lifted: ['Coarse foam, 15 ppi', 'Lava rock, 15 mm'],
     inFlow: ['L', 'C'],
     findings: [
-      /stands after lava rock/,
+      /comes after lava rock/,
       /Tray 2, from below: 8.0\scm of 8.0\scm empty/,
       /Tray 3, from below: 8.0\scm of 8.0\scm empty/,
     ],
@@ -52,7 +52,7 @@ const KINDS: readonly Kind[] = [
     lifted: ['Lava rock, 15 mm', 'Medium foam, 30 ppi'],
     inFlow: ['L', 'M'],
     findings: [
-      /stands after lava rock/,
+      /comes after lava rock/,
       /Tray 3, from below: .* empty/,
       /Tray 2, from below: .* empty/,
       /Bottom tray: .* empty/,
@@ -94,7 +94,7 @@ const KINDS: readonly Kind[] = [
     typed: ['Length', '10', /0\.84\sL/],
     lifted: ['Fine foam, 45 ppi', 'Lava rock, 15 mm', 'Coarse foam, 15 ppi'],
     inFlow: ['C', 'L', 'F'],
-    findings: [/Fine foam 45 ppi stands after the biological media, and nothing fine stands before them/],
+    findings: [/Fine foam 45 ppi comes after the biological media, and nothing fine comes before them/],
   },
   {
     name: 'hang-on-back, cartridge',
@@ -140,14 +140,14 @@ for (const kind of KINDS)
     await page.getByLabel('Name of the tank or filter').fill('Under test');
     await page.getByLabel('Water in the tank, net').fill('100');
     await page.getByText(kind.way).click();
-    await page.getByRole('button', { name: 'Enter it' }).click();
+    await page.getByRole('button', { name: 'Add this filter' }).click();
 
     const [label, text, litres] = kind.typed;
     const first = page.getByRole('listitem', { name: /^Chamber 1:/ });
     await first.getByLabel(label, { exact: true }).fill(text);
     await expect(first).toContainText(litres);
     await expectSaved(page);
-    await page.getByRole('button', { name: 'Begin to strip it' }).click();
+    await page.getByRole('button', { name: 'Start stripping' }).click();
     await expect(page.getByText('The filter is empty.')).toBeVisible();
     for (const medium of kind.lifted) {
       await page.getByLabel('Search the media').fill(medium);
@@ -158,7 +158,7 @@ for (const kind of KINDS)
     await expect(
       page.getByRole('region', { name: 'Take out in this order' }).getByRole('button').first(),
     ).toContainText(kind.lifted[0] ?? '');
-    await page.getByRole('link', { name: 'Review it' }).click();
+    await page.getByRole('link', { name: 'Review layer by layer' }).click();
     await expect(page.getByRole('heading', { name: /^Most serious first/ })).toBeVisible();
     const audit = page.getByRole('region', { name: 'Findings' });
     const serious = audit.getByRole('button', { name: /^\d+ ?(Urgent|Check)/ });

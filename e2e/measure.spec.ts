@@ -7,19 +7,20 @@ test('a tank is measured, furnished and fed, and the drawing and the facts answe
   await page.getByLabel('Name of the tank or filter').fill('Hall');
   await page.getByLabel('Water in the tank, net').fill('250');
   await page.getByText('In at the top, down through the trays').click();
-  await page.getByRole('button', { name: 'Enter it' }).click();
+  await page.getByRole('button', { name: 'Add this filter' }).click();
   await expect(page.getByRole('img', { name: /^Hall: 250\sL of water/ })).toBeVisible();
 
   // By hand: 120 × 45 × 46 cm is 248.4 L; 5 cm of substrate at 40 % takes 16.2 L, 12 kg of rock at 2.6 kg/L 4.6 L.
   const water = page.getByRole('region', { name: 'Water' });
-  await water.getByLabel('Shape').selectOption('box or cube');
+  await water.getByLabel('Tank shape').selectOption('box or cube');
+  await water.getByText('Tank', { exact: true }).click();
   for (const [label, typed] of [
     ['Tank length', '120'],
     ['Tank width', '45'],
     ['Water level', '46'],
     ['Tank height', '50'],
     ['Substrate depth', '5'],
-    ['It weighs', '12'],
+    ['Weight of rock, wood', '12'],
   ] as const)
     await water.getByLabel(label).fill(typed);
   await expect(page.getByRole('img', { name: /^Hall: 228\sL of water/ })).toBeVisible();
@@ -27,8 +28,8 @@ test('a tank is measured, furnished and fed, and the drawing and the facts answe
 
   // By hand: 2 g a day at 40 % protein is 2 · 0.4 · 0.092 = 73.6 mg of nitrogen.
   const facts = page.getByLabel('What follows');
-  await expect(facts).toContainText('needs the food');
-  await expect(facts).toContainText('needs the pH');
+  await expect(facts).toContainText('enter the daily food');
+  await expect(facts).toContainText('enter the pH');
   await page.getByLabel('Food a day').selectOption('weighed');
   await page.getByLabel('Dry food').fill('2');
   await expect(facts).toContainText('73.6 mg a day');
@@ -38,6 +39,7 @@ test('a tank is measured, furnished and fed, and the drawing and the facts answe
   await page.getByLabel('How many').fill('10');
   await page.getByLabel('Length of one').fill('4');
   await expect(page.getByText(/About 0.09\sg\/day; feeding varies/)).toBeVisible();
+  await water.getByText('Plants and animals', { exact: true }).click();
   await page.getByLabel('animals of strong flow').check();
   await expect(facts).toContainText('for animals of strong flow');
   await expectSaved(page);
@@ -53,9 +55,9 @@ test('water above the rim is refused in words', async ({ page, app }) => {
   await page.getByLabel('Name of the tank or filter').fill('Hall');
   await page.getByLabel('Water in the tank, net').fill('100');
   await page.getByText('In at the top, down through the trays').click();
-  await page.getByRole('button', { name: 'Enter it' }).click();
+  await page.getByRole('button', { name: 'Add this filter' }).click();
   const water = page.getByRole('region', { name: 'Water' });
-  await water.getByLabel('Shape').selectOption('round');
+  await water.getByLabel('Tank shape').selectOption('round');
   await expectSaved(page);
   app.expectFailures();
   await water.getByLabel('Water level').fill('95');
@@ -73,18 +75,18 @@ test('a filter is surveyed to its last part, a second one joins it, and the prin
   await page.getByLabel('Name of the tank or filter').fill('Hall');
   await page.getByLabel('Water in the tank, net').fill('200');
   await page.getByText('In at the top, down through the trays').click();
-  await page.getByRole('button', { name: 'Enter it' }).click();
+  await page.getByRole('button', { name: 'Add this filter' }).click();
   await expect(page.getByText('8 things: go on with them')).toBeVisible();
 
   // What it lifts: usual of the kind, from its power, from the label, and as a curve that must fall.
   await page.getByText('Pump', { exact: true }).click();
-  await expect(page.getByText(/^lifts 1\.80\sm at no flow, usual of the kind/)).toBeVisible();
+  await expect(page.getByText(/^maximum head 1\.80\sm, usual of the kind/)).toBeVisible();
   await page.getByLabel('Power').fill('18 W');
   await expect(page.getByText(/from its power; 18\.0\sW/)).toBeVisible();
-  await page.getByLabel('What it lifts').selectOption('on the label');
-  await page.getByLabel('Lifts, at no flow').fill('1.5');
-  await expect(page.getByText(/^lifts 1\.50\sm at no flow, from the label/)).toBeVisible();
-  await page.getByLabel('What it lifts').selectOption('a curve');
+  await page.getByLabel('Pump head').selectOption('on the label');
+  await page.getByLabel('Maximum head').fill('1.5');
+  await expect(page.getByText(/^maximum head 1\.50\sm, from the label/)).toBeVisible();
+  await page.getByLabel('Pump head').selectOption('a curve');
   await expect(page.getByLabel('Lifts 1')).toHaveValue('1.50');
   await page.getByRole('button', { name: 'Add a point' }).click();
   await expect(
@@ -119,7 +121,7 @@ test('a filter is surveyed to its last part, a second one joins it, and the prin
   await page.getByLabel('Name of the filter').fill('Helper');
   await page.getByLabel('Flow on the label, if known').fill('500');
   await page.getByText('Up the intake tube, under the basket').click();
-  await page.getByRole('button', { name: 'Enter it' }).click();
+  await page.getByRole('button', { name: 'Add this filter' }).click();
   const both = page.getByRole('region', { name: 'Filters on this tank' });
   // Neither was timed: both are predicted, and share the whole.
   await expect(both.getByText(/predicted from pump and pack/)).toBeVisible();
@@ -138,7 +140,7 @@ test('a chamber larger than its measured body is refused in words', async ({ pag
   await page.getByLabel('Water in the tank, net').fill('100');
   await page.getByText('In at the top, down through the trays').click();
   await page.getByLabel('About how large').selectOption('small');
-  await page.getByRole('button', { name: 'Enter it' }).click();
+  await page.getByRole('button', { name: 'Add this filter' }).click();
   // By hand: four trays of 14.3 × 14.3 × 6 cm.
   await expect(page.getByText(/4\.91\sL for media in all/)).toBeVisible();
   await page.getByText('Parts and body', { exact: true }).click();
@@ -163,6 +165,7 @@ test.describe('on the demo’s canister', () => {
     await page.goto('/filter/long-run/measure');
     const rows = page.getByRole('listitem', { name: /^Chamber \d/ });
     await expect(rows).toHaveCount(4);
+    for (const row of await rows.all()) await row.locator('summary').click();
     await page.getByRole('button', { name: 'Top tray: later in flow' }).click();
     await expect(rows.nth(2).getByLabel('Chamber', { exact: true })).toHaveValue('Top tray');
     const left = rows.nth(2).getByLabel('From left');
@@ -170,14 +173,14 @@ test.describe('on the demo’s canister', () => {
     // A typed place stays when a size is typed after it.
     await rows.nth(3).getByLabel('Depth').fill('7');
     await expect(left).toHaveValue('30.0');
-    await page.getByRole('button', { name: 'Set them out as usual' }).click();
+    await page.getByRole('button', { name: 'Place the chambers as usual' }).click();
     await expect(left).toHaveValue('6.0');
 
     await page.getByText('In and out', { exact: true }).click();
     await page.getByRole('button', { name: 'Another intake' }).click();
     const intakes = page.getByRole('group', { name: 'Intakes' });
     await expect(intakes.getByText(/takes 50\s%/)).toHaveCount(2);
-    await intakes.getByLabel('Its hose').nth(1).fill('4');
+    await intakes.getByLabel('Own hose').nth(1).fill('4');
     await expect(intakes.getByText(/takes 5[1-9]\s%|takes 6\d\s%/)).toHaveCount(1);
     await intakes.getByLabel('Strainer open').first().fill('0');
     await expect(intakes.getByText(/must be from 1\s% to 100\s%/)).toBeVisible();

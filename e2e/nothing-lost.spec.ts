@@ -73,8 +73,8 @@ test('a filter removed is gone, after asking; a flow struck can be brought back'
     .getByRole('button', { name: /^Delete/ })
     .first()
     .click();
-  await page.getByRole('button', { name: 'Bring it back' }).click();
-  await expect(page.getByRole('button', { name: 'Bring it back' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Undo' })).toHaveCount(0);
   await page.goto('/filter/hatchery/measure');
   await page.getByRole('button', { name: 'Remove this filter' }).click();
   await page.getByRole('button', { name: 'Keep it' }).click();
@@ -126,10 +126,9 @@ test('a change that was refused bricks no sheet: it is set aside, and can be put
   app.expectFailures();
   await page.goto('/filter/reed-bench/measure');
   // The app keeps a chamber for every layer of an open plan.
-  await page
-    .getByRole('listitem', { name: /^Chamber 2:/ })
-    .getByRole('button', { name: 'Remove' })
-    .click();
+  const chamber = page.getByRole('listitem', { name: /^Chamber 2:/ });
+  await chamber.locator('summary').click();
+  await chamber.getByRole('button', { name: 'Remove' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'cannot be saved' })).toContainText('chamber');
   await page.getByRole('link', { name: 'Plan' }).click();
   await expect(layersInFlow(page)).toHaveCount(8);
@@ -190,7 +189,7 @@ test('a save whose answer is lost is no conflict, and a second press makes one r
 test('thirty reloads in mid-typing: nothing is asked, nothing lost', async ({ page, app }) => {
   app.expectFailures();
   await page.goto('/filter/hatchery/measure');
-  const name = page.getByRole('textbox', { name: 'Filter', exact: true });
+  const name = page.getByRole('textbox', { name: 'Filter name' });
   let text = 'Hatchery';
   for (let reload = 0; reload < 30; reload += 1) {
     text = `Hatchery ${reload}`;

@@ -32,7 +32,7 @@ test('a medium of one’s own and a mixture are described once and used anywhere
   await page.reload();
   await expect(layersInFlow(page).nth(7)).toHaveAccessibleName(/Garden pumice mixed with lava rock/);
   await page.goto('/filter/window-sill/strip');
-  await page.getByRole('button', { name: 'Begin to strip it' }).click();
+  await page.getByRole('button', { name: 'Start stripping' }).click();
   await page.getByRole('searchbox', { name: 'Search the media' }).fill('garden');
   await page.getByRole('button', { name: 'Add Garden pumice' }).click();
   await page.getByRole('textbox', { name: 'Bulk weight, dry' }).fill('0.55');

@@ -13,7 +13,7 @@ async function figures(page: Page, ...keys: string[]): Promise<number[]> {
 
 async function beginPlan(page: Page, filterId: string): Promise<void> {
   await page.goto(`/filter/${filterId}/strip`);
-  await page.getByRole('button', { name: 'Begin to strip it' }).click();
+  await page.getByRole('button', { name: 'Start stripping' }).click();
   await page.getByRole('button', { name: 'Plan the new pack' }).click();
   await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
   await openQuestions(page);
@@ -129,7 +129,7 @@ test('plans are thought of side by side: duplicated, compared, one made the plan
   await plans.getByRole('button', { name: 'Plan', exact: true }).click();
   await expect(layersInFlow(page)).toHaveCount(count - 1);
   await plans.getByRole('button', { name: 'Alternative 1' }).click();
-  await page.getByRole('button', { name: 'Remove it' }).click();
+  await page.getByRole('button', { name: 'Remove this plan' }).click();
   await expect(plans.getByRole('button', { name: 'Alternative 1' })).toHaveCount(0);
   await expectSaved(page);
   await page.reload();
@@ -141,7 +141,7 @@ test('the schools are switched on the bench, with what the numbers say', async (
   await openQuestion(page, 'through');
   await page.getByText('Schools', { exact: true }).click();
   await expect(
-    page.getByText(/^Here 4\.\d+\sL of 4\.\d+\sL of biological media stand behind the first fine pad/),
+    page.getByText(/^Here 4\.\d+\sL of 4\.\d+\sL of biological media come after the first fine pad/),
   ).toBeVisible();
   const finding = page.getByRole('listitem').filter({ hasText: 'Shrimp, and no sponge on the intake.' });
   await expect(finding).toContainText('Check');
@@ -175,7 +175,7 @@ test('a bag is split, merged and laid between pads', async ({ page }) => {
   await expect(layersInFlow(page)).toHaveCount(count + 1);
   await page.getByRole('button', { name: 'Merge with the next' }).click();
   await expect(layersInFlow(page)).toHaveCount(count);
-  await page.getByRole('button', { name: 'Lay it between pads' }).click();
+  await page.getByRole('button', { name: 'Put between two pads' }).click();
   await expect(layersInFlow(page)).toHaveCount(count + 2);
   await page.keyboard.press('Control+z');
   await expect(layersInFlow(page)).toHaveCount(count);

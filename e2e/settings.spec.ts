@@ -8,7 +8,7 @@ test('units can be switched at any time, and what is stored does not move', asyn
 
   await page.goto('/filter/window-sill/measure');
   const basket = page.getByRole('listitem', { name: 'Chamber 1: Basket' });
-  await expect(page.getByLabel('Tank length, inside')).toHaveValue('23.6');
+  await expect(page.getByLabel('Tank length')).toHaveValue('23.6');
   await expect(basket.getByLabel('Depth')).toHaveValue('4.72');
   await expect(page.getByLabel('Temperature')).toHaveValue('75');
   // A bare number is in the keeper's units, any other unit may stand behind it.

@@ -15,7 +15,7 @@ const stripes = (): Promise<Buffer> =>
 test.describe('stripping the demo’s hang-on-back', () => {
   test.beforeEach(async ({ page }) => {
     await page.goto('/filter/window-sill/strip');
-    await page.getByRole('button', { name: 'Begin to strip it' }).click();
+    await page.getByRole('button', { name: 'Start stripping' }).click();
     await layersInFlow(page).first().click();
   });
 
@@ -54,12 +54,12 @@ test.describe('stripping the demo’s hang-on-back', () => {
     await expect(found.getByLabel('Weighed wet')).toHaveValue('0.12');
     await expect(found.getByLabel('Note')).toHaveValue('Old sheet.');
 
-    await page.getByRole('link', { name: 'Review it' }).click();
-    const treatments = page.getByRole('region', { name: 'What becomes of each layer' });
+    await page.getByRole('link', { name: 'Review layer by layer' }).click();
+    const treatments = page.getByRole('region', { name: 'What happens to each layer' });
     await expect(treatments.getByRole('listitem').first()).toContainText(
       'Throw away. It crumbles. Enough mature media stays.',
     );
-    await treatments.getByRole('button', { name: 'Take the advice on 4 layers' }).click();
+    await treatments.getByRole('button', { name: 'Follow the advice on 4 layers' }).click();
     await expect(treatments.getByRole('listitem').first().getByRole('combobox')).toHaveValue('throw away');
     await page.getByRole('button', { name: 'Plan the new pack' }).click();
     await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
@@ -74,12 +74,12 @@ test.describe('stripping the demo’s hang-on-back', () => {
     await expect(clock.getByRole('timer')).toHaveText(/^1:3\d:/);
     await expect(clock).toContainText('about 90 % of the film kept');
     await expect(clock).toContainText('Over an hour');
-    await clock.getByRole('button', { name: 'Park it in running water' }).click();
-    await clock.getByLabel('Parked in which tank or filter').fill('Long run');
-    await clock.getByRole('button', { name: 'It is in there' }).click();
+    await clock.getByRole('button', { name: 'Kept in another running filter' }).click();
+    await clock.getByLabel('Kept in which tank or filter').fill('Long run');
+    await clock.getByRole('button', { name: 'Stop the clock' }).click();
     await page.clock.fastForward('05:00:00');
     await expect(clock.getByRole('timer')).toHaveText(/^1:30:/);
-    await expect(clock).toContainText('parked in Long run, the clock stands');
+    await expect(clock).toContainText('kept in Long run, the clock is stopped');
     await clock.getByRole('button', { name: 'Out of flow again' }).click();
     await page.clock.fastForward('00:30:00');
     await expect(clock.getByRole('timer')).toHaveText(/^2:00:/);
@@ -153,8 +153,8 @@ test.describe('a filter new from its box', () => {
     await page.getByLabel('Name of the tank or filter').fill('New one');
     await page.getByLabel('Water in the tank, net').fill('60');
     await page.getByText('Up the intake tube, under the basket').click();
-    await page.getByRole('button', { name: 'Enter it' }).click();
-    await page.getByRole('button', { name: 'It is new from its box: first pack' }).click();
+    await page.getByRole('button', { name: 'Add this filter' }).click();
+    await page.getByRole('button', { name: 'New from its box: first pack' }).click();
     await expect(page.getByText('Nothing is mature yet.')).toBeVisible();
     await expect(page.getByRole('region', { name: 'Out of flow' })).toHaveCount(0);
     await page.getByText('Small parts').click();
@@ -167,8 +167,10 @@ test.describe('a filter new from its box', () => {
     await page.getByLabel('Describe it: colour, shape, feel').fill('White beads in a net.');
     await page.getByRole('button', { name: 'Add Lava rock, 15 mm' }).click();
     await page.getByLabel('Held by').selectOption('its plastic wrapper');
-    await expect(page.getByText('Lava rock, 15 mm is still in its plastic wrapper.')).toBeVisible();
-    await page.getByRole('link', { name: 'Review it' }).click();
+    await expect(page.getByTestId('verdict')).toContainText(
+      'Lava rock, 15 mm is still in its plastic wrapper.',
+    );
+    await page.getByRole('link', { name: 'Review layer by layer' }).click();
     await expect(page.getByText('One layer is not known yet.')).toBeVisible();
     await expectSaved(page);
   });

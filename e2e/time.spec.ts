@@ -9,13 +9,13 @@ const forecastOf = (page: Page): Promise<Printed> =>
   planByCommandLine<Printed>(page, 'window-sill', 'forecast', '--days', '365');
 
 const days = (only: Printed): string =>
-  only.serviceDay === null ? 'not in a year' : `${Math.round(only.serviceDay)}\u00a0days`;
+  only.serviceDay === null ? 'not within a year' : `${Math.round(only.serviceDay)}\u00a0days`;
 
 test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, and reads as the command line does', async ({
   page,
 }) => {
   await page.goto('/filter/window-sill/strip');
-  await page.getByRole('button', { name: 'Begin to strip it' }).click();
+  await page.getByRole('button', { name: 'Start stripping' }).click();
   await page.getByRole('button', { name: 'Plan the new pack' }).click();
   await openQuestions(page);
   const service = page.getByTestId('reading-service');

@@ -14,7 +14,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await expect(page.getByText('Service now')).toBeVisible();
 
   await page.getByRole('link', { name: 'Window sill' }).click();
-  await page.getByRole('button', { name: 'Begin to strip it' }).click();
+  await page.getByRole('button', { name: 'Start stripping' }).click();
 
   // As found, in flow order and in the order the hands take it out.
   await expect(layersInFlow(page)).toHaveCount(4);
@@ -43,7 +43,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await page.mouse.move(line.x + line.width - 30, stone.y + stone.height / 2, { steps: 8 });
   await page.mouse.up();
   await expect(layersInFlow(page).nth(3)).toHaveAccessibleName(/^4 of 4: Sintered glass/);
-  await expect(page.getByText(/stands after sintered glass/)).toHaveCount(0);
+  await expect(page.getByText(/comes after sintered glass/)).toHaveCount(0);
 
   // Drag the stone's edge in until the stack stands at its stop.
   await expect(page.getByTestId('reading-overfill')).toHaveText('0.5 cm');
@@ -75,10 +75,10 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await expect(page.getByRole('heading', { name: 'Coarse foam, 15 ppi' })).toBeVisible();
   await page.keyboard.press('Space');
   await page.getByLabel('2: Medium foam, 30 ppi is in').check();
-  await page.getByRole('button', { name: 'It went in differently' }).click();
+  await page.getByRole('button', { name: 'Different from the plan' }).click();
   await page.getByLabel('Thickness now').fill('12 mm');
   await page.getByLabel('Note').fill('The sheet ran out.');
-  await page.getByRole('button', { name: 'It is in, like this' }).click();
+  await page.getByRole('button', { name: 'Save, layer is in' }).click();
   await page.getByRole('button', { name: /^Done/ }).click();
 
   // Time the flow again: 2 L in 16.8, 17.0 and 17.2 s is about 424 L/h.
@@ -123,7 +123,7 @@ test.describe('from empty', () => {
     await page.getByRole('link', { name: 'Enter a filter' }).click();
 
     // Nothing typed: it says what is missing, and keeps what was typed.
-    await page.getByRole('button', { name: 'Enter it' }).click();
+    await page.getByRole('button', { name: 'Add this filter' }).click();
     await expect(page.getByRole('alert').filter({ hasText: 'Type a name for it.' })).toContainText(
       'Choose how the water goes',
     );
@@ -131,7 +131,7 @@ test.describe('from empty', () => {
     await page.getByLabel('Water in the tank, net').fill('26,4 US gal');
     await page.getByLabel('Flow on the label, if known').fill('800');
     await page.getByText('Down a centre pipe to the bottom').click();
-    await page.getByRole('button', { name: 'Enter it' }).click();
+    await page.getByRole('button', { name: 'Add this filter' }).click();
 
     // Survey: the sizes are assumed until they are typed over.
     await page.getByText('Assumed so far').click();
@@ -164,13 +164,13 @@ test.describe('from empty', () => {
       page.getByRole('status').filter({ hasText: 'press “To the packing list” on Plan' }),
     ).toBeVisible();
     await page.getByRole('link', { name: 'Strip' }).click();
-    await page.getByRole('button', { name: 'Begin to strip it' }).click();
+    await page.getByRole('button', { name: 'Start stripping' }).click();
     await expect(page.getByText('The filter is empty.')).toBeVisible();
     // The foam was lifted out first: it lay on top of the stone, so the water met it last.
     await page.getByRole('button', { name: 'Add Medium foam, 30 ppi' }).click();
     await page.getByRole('button', { name: 'Add Lava rock, 15 mm' }).click();
     await page.getByLabel('Thickness', { exact: true }).fill('5');
-    await expect(page.getByText(/Medium foam 30 ppi stands after lava rock/)).toBeVisible();
+    await expect(page.getByText(/Medium foam 30 ppi comes after lava rock/)).toBeVisible();
     await expectSaved(page);
     await page.getByRole('button', { name: 'Plan the new pack' }).click();
 
@@ -194,9 +194,7 @@ test.describe('from empty', () => {
     await page.keyboard.press('ArrowRight');
     await expect(edge).toHaveAttribute('aria-valuenow', String(Math.round((before + 0.2) * 10) / 10));
     await page.keyboard.press('?');
-    await expect(page.getByRole('complementary', { name: 'Keyboard' })).toContainText(
-      'take the last change back',
-    );
+    await expect(page.getByRole('complementary', { name: 'Keyboard' })).toContainText('undo the last change');
     await page.keyboard.press('Escape');
     await expectSaved(page);
 

@@ -31,7 +31,7 @@ const VIEWS: readonly View[] = [
     address: '/filter/window-sill/strip',
     size: DESK,
     act: async (page) => {
-      await page.getByRole('button', { name: 'Begin to strip it' }).click();
+      await page.getByRole('button', { name: 'Start stripping' }).click();
       await page.getByRole('heading', { name: 'Vessel, as found' }).waitFor();
       await page.getByRole('button', { name: 'The filter is off: start the clock' }).click();
       await chooseLayer(page, 2);
@@ -79,7 +79,7 @@ const VIEWS: readonly View[] = [
     address: '/filter/long-run/strip',
     size: DESK,
     act: async (page) => {
-      await page.getByRole('button', { name: 'Begin to strip it' }).click();
+      await page.getByRole('button', { name: 'Start stripping' }).click();
       await page.getByRole('button', { name: 'Plan the new pack' }).click();
       await page.getByRole('button', { name: 'Compare' }).click();
       const ways = page.getByRole('region', { name: 'Other ways, over a year' });

@@ -42,7 +42,7 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
     finePad:
       fineAt === -1
         ? sentence`Here no fine pad stands anywhere; ${litres(room)} of biological media take the silt.`
-        : sentence`Here ${litres(volume(guarded))} of ${litres(room)} of biological media stand behind the first fine pad.`,
+        : sentence`Here ${litres(volume(guarded))} of ${litres(room)} of biological media come after the first fine pad.`,
     chemical:
       chemical.length === 0
         ? sentence`Here there is none; ${litres(report.totals.freeVolume)} are free.`
@@ -55,8 +55,8 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
         : sentence`Here ${litres(volume(rings))} of them give ${{ kind: 'surface', si: surface(rings) }}; porous mineral in their room ${{ kind: 'surface', si: (volume(rings) * surfaceOf(ALTERNATIVES.mineral)) / Math.max(room, 1e-9) }}.`,
     order:
       late.length === 0
-        ? sentence`Here every grade stands after a coarser one.`
-        : sentence`Here ${litres(volume(late))} of foam stand behind a finer grade.`,
+        ? sentence`Here every grade comes after a coarser one.`
+        : sentence`Here ${litres(volume(late))} of foam come after a finer grade.`,
     flossFirst:
       floss.length === 0
         ? sentence`Here there is no floss.`

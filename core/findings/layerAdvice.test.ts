@@ -121,7 +121,7 @@ describe('layerAdvice', () => {
     const advice = layerAdvice(placeLayers(filter, layers), findings, FIRST_SCHOOLS);
     expect(advice.map((advice) => advice.treatment)).toEqual(['keep', 'move', 'move']);
     expect(formatSentence(advice[1]?.reason ?? [])).toMatch(
-      /stands after lava rock.*Squeeze it a few times in old tank water/,
+      /comes after lava rock.*Squeeze it a few times in old tank water/,
     );
   });
 });

@@ -66,7 +66,7 @@ describe('assumptions', () => {
       [],
     );
     expect(formatSentence(head?.what ?? [])).toMatch(
-      /^The pump lifts 1\.\d+ m at no flow, from its power\.$/,
+      /^Maximum head 1\.\d+ m, from its power\.$/,
     );
   });
 });

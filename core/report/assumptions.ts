@@ -51,7 +51,7 @@ export function assumptions(tank: Tank, filter: Filter, layers: readonly Layer[]
     head.from === 'kind' || head.from === 'power'
       ? {
           key: 'head',
-          what: sentence`The pump lifts ${{ kind: 'run', si: head.value }} at no flow, ${head.from === 'kind' ? 'usual of the kind' : 'from its power'}.`,
+          what: sentence`Maximum head ${{ kind: 'run', si: head.value }}, ${head.from === 'kind' ? 'usual of the kind' : 'from its power'}.`,
           influences: 'how much flow is left when media and hoses hold it back',
         }
       : null,

@@ -13,6 +13,7 @@ import { SaveStatus, type Saving } from '../frame/SaveStatus';
 import { stageLinks } from '../frame/stageLinks';
 import { UndoButtons } from '../frame/UndoButtons';
 import { ClockBar } from '../job/ClockBar';
+import type { Shortcut } from '../state/useKeys';
 import { scaleName, Vessel, vesselScale } from '../vessel/Vessel';
 import { PackingOrderList } from './PackingOrderList';
 import styles from './PackSheet.module.css';
@@ -48,6 +49,19 @@ const WORDS = {
   plan: { vessel: 'Vessel', hands: 'Packing order: put in from the top of this list' },
 } as const;
 
+const VIEW_KEYS: Readonly<Record<Props['view'], readonly Shortcut[]>> = {
+  strip: FLOW_LINE_KEYS,
+  review: [
+    { keys: 'Tab', does: 'to the findings, then to what happens to each layer' },
+    { keys: 'Enter', does: 'on a finding: show its layer' },
+  ],
+  plan: [
+    ...FLOW_LINE_KEYS,
+    { keys: '↑ ↓', does: 'on the day slider or a visit: a day later or earlier' },
+    { keys: 'Page Up, Page Down', does: 'on the day slider: ten days; on a visit: a week' },
+  ],
+};
+
 /** The three columns of strip, review and plan: vessel and hands, the work, and what is known of the pack. */
 export function PackSheet({
   filter,
@@ -77,7 +91,7 @@ export function PackSheet({
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, job.doc, view)}
       linksLabel="Stages"
-      shortcuts={[...(view === 'review' ? [] : FLOW_LINE_KEYS), ...editing.shortcuts]}
+      shortcuts={[...VIEW_KEYS[view], ...editing.shortcuts]}
       status={
         <>
           <SaveStatus saves={[editing.save, job, bench.settings, ...saves]} />

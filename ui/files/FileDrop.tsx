@@ -87,9 +87,9 @@ export function FileDrop() {
             log entries. Nothing that is here is changed.
           </p>
           <Button variant="contained" disabled={busy} onClick={() => void add(preview.text)}>
-            Add it
+            Add from the file
           </Button>
-          <Button onClick={() => setPreview(null)}>Leave it</Button>
+          <Button onClick={() => setPreview(null)}>Cancel</Button>
         </div>
       )}
     </div>

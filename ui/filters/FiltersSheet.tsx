@@ -68,9 +68,7 @@ export function FiltersSheet({ rows, troubles, tryOut, now }: Props) {
             </ol>
             {tryOut ? (
               <p className={styles.tryOut}>
-                <span className="quiet">
-                  Filters here that are made up, to try the app with, go in one press.
-                </span>
+                <span className="quiet">Some filters here are made up, to try the app with.</span>
                 <TryOut method="DELETE" />
               </p>
             ) : null}

@@ -170,7 +170,7 @@ export function LayerEditor({ layer, firstField }: Props) {
           <Button onClick={() => edit(mergeEdit(layer, inChamber))}>Merge with the next</Button>
         )}
         {medium.supply === 'loose' ? (
-          <Button onClick={() => edit(sandwichEdit(layer, inChamber))}>Lay it between pads</Button>
+          <Button onClick={() => edit(sandwichEdit(layer, inChamber))}>Put between two pads</Button>
         ) : null}
         <Button
           onClick={() => {

@@ -158,7 +158,7 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
           editing.layers.length === 0 || lanes === undefined ? (
             <p className={styles.empty}>
               {editing.layers.length > 0
-                ? 'Choose a layer to type its size.'
+                ? 'Choose a layer to change its size.'
                 : shelf !== undefined
                   ? 'The filter is empty. Add the first layer from the media below.'
                   : 'The filter is empty. Press + in a chamber to add the first layer.'}

@@ -78,7 +78,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
       <Band verdict={flowVerdict(flow)} />
       <div className={styles.sheet}>
         <div>
-          <h2 className={`caption ${styles.heading}`}>Time a jug under the outlet</h2>
+          <h2 className={`caption ${styles.heading}`}>Measure the flow: time a jug under the outlet</h2>
           <Stopwatch
             tank={tank}
             filterId={filter.id}

@@ -19,8 +19,8 @@ const SHEETS: readonly {
 
 /** What a stage waits for, by its sheet. */
 const WAITS_FOR: Readonly<Record<'review' | 'plan' | 'repack', string>> = {
-  review: 'Review opens when a repack is begun: press “Begin to strip it” on Strip.',
-  plan: 'Plan opens when the pack is written down: press “Plan the new pack” on Strip or Review.',
+  review: 'Review opens when a repack is begun: press “Start stripping” on Strip.',
+  plan: 'Plan opens when the pack as found is entered: press “Plan the new pack” on Strip or Review.',
   repack: 'Repack opens when the plan is done: press “To the packing list” on Plan.',
 };
 

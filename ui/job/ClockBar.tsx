@@ -53,14 +53,14 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
       </span>
       <span>
         {kept === null ? '' : `about ${words.show({ kind: 'share', si: kept })} of the film kept`}
-        {state === 'parked' ? `; parked in ${parkedIn}, the clock stands` : ''}
+        {state === 'parked' ? `; kept in ${parkedIn}, the clock is stopped` : ''}
         {state === 'back' ? '; back in flow' : ''}
       </span>
       {seconds !== null && state === 'running' ? <span className="quiet">{clockAdvice(seconds)}</span> : null}
       <span className={styles.buttons}>
         {state === 'running' && !parking ? (
           <>
-            <Button onClick={() => setParking(true)}>Park it in running water</Button>
+            <Button onClick={() => setParking(true)}>Kept in another running filter</Button>
             <Button onClick={() => change((list, at) => stopClock(list, at, ''))}>Back in flow</Button>
           </>
         ) : null}
@@ -75,7 +75,7 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
             }}
           >
             <TextInput
-              label="Parked in which tank or filter"
+              label="Kept in which tank or filter"
               value={place}
               autoFocus
               autoComplete="off"
@@ -83,7 +83,7 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
               maxLength={60}
             />
             <Button type="submit" disabled={place.trim() === ''}>
-              It is in there
+              Stop the clock
             </Button>
             <Button onClick={() => setParking(false)}>No</Button>
           </form>

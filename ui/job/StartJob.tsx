@@ -18,7 +18,7 @@ interface Props {
 }
 
 const BEGIN: Readonly<Record<Occasion, string>> = {
-  repack: 'Begin to strip it',
+  repack: 'Start stripping',
   plan: 'Plan without stripping',
   'first pack': 'New from its box: first pack',
 };

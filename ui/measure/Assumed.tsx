@@ -17,7 +17,7 @@ export function Assumed({ list }: { list: readonly Assumption[] }) {
       <ul className={styles.list}>
         {list.map((item) => (
           <li key={item.key}>
-            {words.say(item.what)} <span className="quiet">It decides {item.influences}.</span>
+            {words.say(item.what)} <span className="quiet">This decides {item.influences}.</span>
           </li>
         ))}
       </ul>

@@ -16,7 +16,7 @@ export function FilterActions({ filter }: { filter: Filter }) {
     if (outcome.kind === 'saved') {
       router.push('/');
       router.refresh();
-    } else setFault('It could not be removed. Nothing was changed; try again.');
+    } else setFault('The filter could not be removed. Nothing was changed; try again.');
   };
   return (
     <div className={styles.actions}>

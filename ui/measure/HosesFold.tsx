@@ -29,11 +29,11 @@ export function HosesFold({ filter, onChange }: FilterPart) {
     >
       {filter.kind === 'composed' ? (
         <ChoiceField
-          label="It stands"
+          label="Place of the filter"
           value={hoses === null ? 'in' : 'apart'}
           choices={[
             { value: 'in', label: 'in or on the tank' },
-            { value: 'apart', label: 'apart, on hoses' },
+            { value: 'apart', label: 'outside, on hoses' },
           ]}
           onChange={(where) => onChange({ hoses: where === 'in' ? null : USUAL_HOSES })}
         />
@@ -81,7 +81,7 @@ function HoseFields({
         onChange={(bends) => bends !== null && set({ bends })}
       />
       <ChoiceField
-        label="Inside they are"
+        label="Hoses inside"
         value={hoses.inside}
         choices={HOSE_INSIDES.map((value) => ({
           value,

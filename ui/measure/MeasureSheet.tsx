@@ -14,6 +14,7 @@ import { surveyVerdict } from '@/core/report/surveyVerdict';
 import type { FilterFlow } from '@/core/service/flowShares';
 import type { Tank } from '@/core/tank/tank';
 import type { Stored } from '@/store/documentTable';
+import { FIELD_KEYS } from '../fields/fieldKeys';
 import { useWords } from '../fields/Habits';
 import { NameField } from '../fields/NameField';
 import { QuantityField } from '../fields/QuantityField';
@@ -98,6 +99,7 @@ export function MeasureSheet({
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, job, 'measure')}
       linksLabel="Stages"
+      shortcuts={FIELD_KEYS}
       status={<SaveStatus saves={[tankSave, filterSave]} />}
     >
       <Band verdict={surveyVerdict(assumed)}>
@@ -165,7 +167,7 @@ export function MeasureSheet({
             </Button>
             {isLaidOut(filter) ? null : (
               <Button onClick={() => change(layOut(filter.kind, filter.chambers, filter.spill))}>
-                Set them out as usual
+                Place the chambers as usual
               </Button>
             )}
             <span className="quiet">

@@ -84,9 +84,13 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
   return (
     <Frame
       title="A new filter"
-      subtitle="half of it is enough to begin"
+      subtitle="name, litres and kind are enough to begin"
       links={mainLinks('/new')}
       linksLabel="Main"
+      shortcuts={[
+        { keys: '↑ ↓', does: 'among the kinds: the one before or after' },
+        { keys: 'Enter', does: 'add the filter' },
+      ]}
     >
       <form className={styles.sheet} onSubmit={(event) => void handleSubmit(add)(event)}>
         <div className={styles.fields}>
@@ -189,18 +193,16 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
                   />
                 )}
               />
-              <span className="quiet">
-                It only sets where you begin: every size can be typed over under Measure.
-              </span>
+              <span className="quiet">A first guess: every size can be changed under Measure.</span>
             </div>
           )}
           <Button type="submit" variant="contained" disabled={formState.isSubmitting}>
-            Enter it
+            Add this filter
           </Button>
         </div>
       </form>
       <div className={styles.file}>
-        <p className="caption">Or bring one in from a Neat Layer file:</p>
+        <p className="caption">Or open a filter that was saved as a Neat Layer file:</p>
         <FileDrop />
       </div>
     </Frame>

@@ -72,7 +72,7 @@ export function PortsFold({
             />
             {filter.hoses === null || intakes.length === 1 ? null : (
               <QuantityField
-                label="Its hose"
+                label="Own hose"
                 optional
                 bounds={PORT_BOUNDS.hose}
                 value={intake.hose}
@@ -109,7 +109,7 @@ export function PortsFold({
               onChange={(place) => setOutlet(at, { place })}
             />
             <ChoiceField
-              label="It points"
+              label="Points"
               value={outlet.aim}
               choices={AIM_CHOICES}
               onChange={(aim) => setOutlet(at, { aim })}
@@ -125,7 +125,7 @@ export function PortsFold({
             )}
             {filter.hoses === null || outlets.length === 1 ? null : (
               <QuantityField
-                label="Its hose"
+                label="Own hose"
                 optional
                 bounds={PORT_BOUNDS.hose}
                 value={outlet.hose}

@@ -30,10 +30,10 @@ export function PumpFold({ filter, onChange }: FilterPart) {
   return (
     <Fold
       title="Pump"
-      says={`${filter.pumps > 1 ? `${filter.pumps} pumps; ` : ''}lifts ${lifts} at no flow, ${FROM[head.from]}${pump.power === null ? '' : `; ${words.show({ kind: 'power', si: pump.power })}`}`}
+      says={`${filter.pumps > 1 ? `${filter.pumps} pumps; ` : ''}maximum head ${lifts}, ${FROM[head.from]}${pump.power === null ? '' : `; ${words.show({ kind: 'power', si: pump.power })}`}`}
     >
       <ChoiceField<Pump['head']['by']>
-        label="What it lifts"
+        label="Pump head"
         value={pump.head.by}
         choices={[
           { value: 'assumed', label: 'not known' },
@@ -44,7 +44,7 @@ export function PumpFold({ filter, onChange }: FilterPart) {
       />
       {pump.head.by === 'label' ? (
         <QuantityField
-          label="Lifts, at no flow"
+          label="Maximum head"
           bounds={PUMP_BOUNDS.head}
           value={pump.head.shutOff}
           onChange={(si) => si !== null && set({ head: { by: 'label', shutOff: si } })}
@@ -60,7 +60,7 @@ export function PumpFold({ filter, onChange }: FilterPart) {
         className={styles.field}
       />
       <QuantityField
-        label="Lost inside"
+        label="Loss inside"
         optional
         bounds={PUMP_BOUNDS.internalLoss}
         value={pump.internalLoss}

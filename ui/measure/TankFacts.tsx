@@ -22,7 +22,7 @@ export function TankFacts({ tank }: { tank: Tank }) {
   return (
     <dl className={styles.facts} aria-label="What follows">
       <dt>Ammonia to take up, as N</dt>
-      <dd>{feed === null ? 'needs the food' : `${ammonia(feed.likely)} a day`}</dd>
+      <dd>{feed === null ? 'enter the daily food' : `${ammonia(feed.likely)} a day`}</dd>
       <dd className={styles.word}>
         {feed === null ? 'weigh a day’s food once' : `between ${ammonia(feed.low)} and ${ammonia(feed.high)}`}
       </dd>
@@ -39,7 +39,7 @@ export function TankFacts({ tank }: { tank: Tank }) {
       <dt>Free ammonia (NH₃)</dt>
       <dd>
         {tank.pH === null
-          ? 'needs the pH'
+          ? 'enter the pH'
           : words.show({ kind: 'share', si: ammoniaShare(tank.temperature, tank.pH) }, 2)}
       </dd>
       {tank.animals.includes('fry') || tank.animals.includes('shrimp') ? (

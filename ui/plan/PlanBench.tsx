@@ -21,7 +21,6 @@ import { usePackBench } from '../bench/usePackBench';
 import { usePackCaption } from '../bench/usePackCaption';
 import { PackBoard } from '../flow-line/PackBoard';
 import { lazyPart, usePreload } from '../frame/lazyPart';
-import { DropJob } from '../job/DropJob';
 import { StageStep } from '../frame/StageStep';
 import { Lanes } from '../lanes/Lanes';
 import { SchoolsFold } from '../bench/SchoolsFold';
@@ -37,6 +36,8 @@ import { verdict, type NextService, type NoService } from '@/core/report/verdict
 
 // Loaded when a question is opened, or a layer is chosen that is cut short.
 const OverTime = lazyPart(() => import('./OverTime').then((module) => module.OverTime));
+// Loaded for a plan that was begun without stripping.
+const DropJob = lazyPart(() => import('../job/DropJob').then((module) => module.DropJob));
 const ThroughFix = lazyPart(() => import('./ThroughFix').then((module) => module.ThroughFix));
 
 interface Props {

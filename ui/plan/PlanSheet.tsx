@@ -68,7 +68,9 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
       { version: job.version(), name: nextName(alternatives), layers, visits },
     );
     if (outcome.kind !== 'saved') {
-      setFault(outcome.kind === 'refused' ? outcome.faults.join(' ') : 'It could not be kept; try again.');
+      setFault(
+        outcome.kind === 'refused' ? outcome.faults.join(' ') : 'The copy could not be saved; try again.',
+      );
       return;
     }
     setFault(null);
@@ -85,7 +87,7 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
       { version: job.version() },
     );
     if (outcome.kind !== 'saved') {
-      setFault('It could not be removed. Nothing was changed; try again.');
+      setFault('The plan could not be removed. Nothing was changed; try again.');
       return;
     }
     setFault(null);
@@ -130,7 +132,7 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
             >
               Use this plan
             </Button>
-            <Button onClick={() => void remove(shown.doc.id)}>Remove it</Button>
+            <Button onClick={() => void remove(shown.doc.id)}>Remove this plan</Button>
           </>
         )}
         {comparing ? null : (

@@ -95,7 +95,7 @@ function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number):
     }
     case 'overfill': {
       const free = Math.min(...chambers.map((chamber) => chamber.freeDepth));
-      if (totals.overfill > 0) return 'must be nothing';
+      if (totals.overfill > 0) return 'must be 0';
       return chambers.length === 1
         ? `${words.show({ kind: 'length', si: free })} of depth left`
         : 'every chamber closes';

@@ -25,11 +25,11 @@ export function Deviation({ step, packed, planned, onPut }: Props) {
   const [thickness, setThickness] = useState(packed?.thickness ?? plan?.thickness ?? null);
   const [mass, setMass] = useState(packed?.mass ?? null);
   const [note, setNote] = useState(packed?.note ?? '');
-  if (!open) return <Button onClick={() => setOpen(true)}>It went in differently</Button>;
+  if (!open) return <Button onClick={() => setOpen(true)}>Different from the plan</Button>;
   return (
     <form
       className={styles.panel}
-      aria-label="It went in differently"
+      aria-label="Different from the plan"
       onSubmit={(event) => {
         event.preventDefault();
         onPut({
@@ -58,9 +58,9 @@ export function Deviation({ step, packed, planned, onPut }: Props) {
       />
       <div className={styles.buttons}>
         <Button type="submit" variant="contained">
-          It is in, like this
+          Save, layer is in
         </Button>
-        <Button onClick={() => setOpen(false)}>As planned after all</Button>
+        <Button onClick={() => setOpen(false)}>Reset to the plan</Button>
       </div>
     </form>
   );

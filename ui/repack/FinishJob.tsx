@@ -33,7 +33,7 @@ export function FinishJob({ job, onBack }: Props) {
         ? outcome.faults.join(' ')
         : outcome?.kind === 'conflict'
           ? 'This job was changed in another tab. Reload the page to see where it stands.'
-          : 'It could not be saved. Nothing is lost; try again.',
+          : 'The repack could not be finished. Nothing is lost; try again.',
     );
   };
   return (

@@ -90,7 +90,7 @@ export function RepackSheet({ around, filter, job, planned, log: storedLog }: Pr
         },
         {
           keys: 'Backspace',
-          does: 'take the last tick back',
+          does: 'untick the last layer',
           matches: (event) => event.key === 'Backspace',
           run: back,
         },
@@ -249,7 +249,7 @@ function Closing({ tank, filter, job, log, onSaved, finish }: ClosingProps) {
   const before = flow.readings.filter((reading) => reading !== own).at(-1);
   return (
     <div className={styles.closing}>
-      <h2 className={styles.title}>All in. Close it, prime it, time it.</h2>
+      <h2 className={styles.title}>All layers are in. Close the filter, prime it and measure its flow.</h2>
       <Cautions lines={cautions(filter, [], 'closing')} />
       {own === undefined ? (
         <Stopwatch tank={tank} filterId={filter.id} jobId={job.id} moment="clean" onSaved={onSaved} />

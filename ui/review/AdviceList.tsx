@@ -24,7 +24,7 @@ const TREATMENT_WORDS: Readonly<Record<Treatment, string>> = {
   'throw away': 'throw away',
 };
 
-/** What becomes of each layer: the app’s advice with its reason, and what the keeper decides. */
+/** What happens to each layer: the app’s advice with its reason, and what the keeper decides. */
 export function AdviceList({ bench }: { bench: PackBench }) {
   const words = useWords();
   const { editing, input, report, select, selectedId } = bench;
@@ -35,8 +35,8 @@ export function AdviceList({ bench }: { bench: PackBench }) {
   const layers = new Map(editing.layers.map((layer) => [layer.id, layer]));
   const open = advice.filter(({ layerId, treatment }) => layers.get(layerId)?.treatment !== treatment);
   return (
-    <section aria-label="What becomes of each layer" className={styles.panel}>
-      <h2 className={`caption ${styles.heading}`}>What becomes of each layer, as the water meets them</h2>
+    <section aria-label="What happens to each layer" className={styles.panel}>
+      <h2 className={`caption ${styles.heading}`}>What happens to each layer</h2>
       <ol>
         {advice.map(({ layerId, treatment, reason }, index) => {
           const layer = layers.get(layerId);
@@ -73,7 +73,7 @@ export function AdviceList({ bench }: { bench: PackBench }) {
           );
         })}
       </ol>
-      {advice.length === 0 ? <p>Nothing was written down yet: strip it first.</p> : null}
+      {advice.length === 0 ? <p>No layers are entered yet: enter them on Strip.</p> : null}
       {open.length === 0 ? null : (
         <Button
           onClick={() =>
@@ -83,7 +83,7 @@ export function AdviceList({ bench }: { bench: PackBench }) {
             })
           }
         >
-          Take the advice on {open.length === 1 ? 'one layer' : `${open.length} layers`}
+          Follow the advice on {open.length === 1 ? 'one layer' : `${open.length} layers`}
         </Button>
       )}
     </section>

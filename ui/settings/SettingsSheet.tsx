@@ -7,6 +7,7 @@ import type { Stored } from '@/store/documentTable';
 import { ChoiceField } from '../fields/ChoiceField';
 import { wordsFor } from '../fields/wordsFor';
 import { useWords } from '../fields/Habits';
+import { FIELD_KEYS } from '../fields/fieldKeys';
 import { Frame } from '../frame/Frame';
 import { mainLinks } from '../frame/mainLinks';
 import { SaveStatus } from '../frame/SaveStatus';
@@ -57,6 +58,7 @@ export function SettingsSheet({ settings }: { settings: Stored<Settings> }) {
       subtitle="for every filter"
       links={mainLinks('/settings')}
       linksLabel="Main"
+      shortcuts={FIELD_KEYS}
       status={<SaveStatus saves={[save]} />}
     >
       <div className={styles.sheet}>

@@ -15,10 +15,12 @@ function setAway(next: boolean): void {
 
 /** Asks whether the app’s own server answers, and remembers it for {@link useAway}. */
 export async function isAway(): Promise<boolean> {
-  const found = await fetch(PROBE, { method: 'HEAD', cache: 'no-store' }).then(
-    () => false,
-    () => true,
-  );
+  const found = await fetch(PROBE, { cache: 'no-store' })
+    .then((answer) => answer.text())
+    .then(
+      () => false,
+      () => true,
+    );
   setAway(found);
   return found;
 }

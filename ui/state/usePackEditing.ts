@@ -69,13 +69,13 @@ export function usePackEditing(filter: Filter, stored: Stored<Pack>): PackEditin
     shortcuts: [
       {
         keys: 'Ctrl Z',
-        does: 'take the last change back',
+        does: 'undo the last change',
         matches: (event) => command(event) && !event.shiftKey && event.key.toLowerCase() === 'z',
         run: back,
       },
       {
         keys: 'Ctrl Shift Z',
-        does: 'do it again',
+        does: 'redo it',
         matches: (event) =>
           command(event) &&
           ((event.shiftKey && event.key.toLowerCase() === 'z') || event.key.toLowerCase() === 'y'),

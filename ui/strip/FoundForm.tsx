@@ -59,7 +59,7 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
       </fieldset>
       <div className={styles.row}>
         <CheckList<Sign>
-          legend="And it"
+          legend="Also"
           items={SIGNS.map((value) => ({ value, label: SIGN_WORDS[value] }))}
           chosen={layer.signs}
           onChange={(signs) => set({ signs })}

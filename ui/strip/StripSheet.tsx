@@ -103,14 +103,14 @@ export function StripSheet({
         <>
           <p className="quiet">
             {firstPack
-              ? 'New from its box: write down what lies in it, wrapped or not. Nothing is mature yet.'
-              : 'As it is lifted out: each medium you press goes under the one before.'}
+              ? 'New from its box: enter what is in it, wrapped or not. Nothing is mature yet.'
+              : 'Enter the layers in the order you lift them out: each new one goes under the last.'}
           </p>
           <PartsList filter={filter} job={bench.job} />
           <FindingTitles report={report} onSelect={bench.jump} />
           <div className={sheet.foot}>
             <Button component={AppLink} href={`/filter/${filter.id}/review`}>
-              Review it, layer by layer
+              Review layer by layer
             </Button>
             <StageStep job={bench.job} to="plan" before={bench.flush}>
               Plan the new pack

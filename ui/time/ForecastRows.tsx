@@ -45,7 +45,7 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
         <dt className={styles.label}>Next service</dt>
         <dd className={styles.value} data-testid="reading-service">
           {forecast.serviceDay === null ? (
-            'not in a year'
+            'not within a year'
           ) : (
             <Quantity value={{ kind: 'days', si: forecast.serviceDay * DAY }} />
           )}
@@ -70,7 +70,7 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
                 onClick={() => onHelp(help)}
               >
                 {help.label}:{' '}
-                {help.serviceDay === null ? 'no service in a year' : daysIn(words, help.serviceDay)}, silt{' '}
+                {help.serviceDay === null ? 'no service within a year' : daysIn(words, help.serviceDay)}, silt{' '}
                 {words.show({ kind: 'sludge', si: help.siltPerMonth / USUAL_DIRT.sludgeDensity }, 1)}
               </button>
             </span>

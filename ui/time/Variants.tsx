@@ -11,8 +11,11 @@ import { daysIn } from './serviceWords';
 import { useWorkerAnswer } from './useWorkerAnswer';
 import styles from './Variants.module.css';
 
-const WIDTH = 150;
-const HEIGHT = 64;
+const WIDTH = 190;
+const HEIGHT = 86;
+/** Room for the figures at the axes, px. */
+const LEFT = 36;
+const FOOT = 18;
 
 const work = (input: ForecastInput) => askWorker('long', (remote) => remote.variants(input));
 
@@ -32,7 +35,7 @@ export function Variants({ input }: { input: ForecastInput }) {
   return (
     <section aria-label="Other ways, over a year">
       <h2 className="caption">
-        Other ways to lay it out, over a year: share of clean, with the limit for service
+        Other layouts over a year: share of the clean value by day, with the limit for service dashed
       </h2>
       <ul className={styles.variants} aria-busy={stale}>
         {variants.map((variant) => (
@@ -48,13 +51,16 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
   const { course, limit } = variant.course;
   const days = course.length - 1;
   const lowest = Math.min(0, ...course);
-  const x = scaleLinear([0, days], [0, WIDTH]);
-  const y = scaleLinear([lowest, 1], [HEIGHT - 2, 2]);
+  const x = scaleLinear([0, days], [LEFT, WIDTH - 8]);
+  const y = scaleLinear([lowest, 1], [HEIGHT - FOOT, 6]);
+  const share = (value: number): string => words.show({ kind: 'share', si: value });
   const path = line<number>()
     .x((_, day) => x(day))
     .y((value) => y(value));
   const service =
-    variant.serviceDay === null ? 'no service in a year' : `service in ${daysIn(words, variant.serviceDay)}`;
+    variant.serviceDay === null
+      ? 'no service within a year'
+      : `service in ${daysIn(words, variant.serviceDay)}`;
   const sooner = (variant.serviceDay ?? Infinity) < (plan?.serviceDay ?? Infinity);
   const silt = words.show({ kind: 'sludge', si: variant.siltPerMonth / USUAL_DIRT.sludgeDensity }, 1);
   const fines = words.show({ kind: 'concentration', si: variant.fines });
@@ -67,8 +73,29 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
         role="img"
         aria-label={`${variant.name}: ${service}, silt into biological media ${silt} a month, fine dirt afloat ${fines}`}
       >
-        <path d={`M0 ${y(0)} H${WIDTH} M0 2 V${y(0)}`} stroke="var(--rule)" fill="none" />
-        <path d={`M0 ${y(limit)} H${WIDTH}`} stroke="var(--attention)" strokeDasharray="4 3" />
+        <path
+          d={`M${LEFT} ${y(0)} H${WIDTH - 8} M${LEFT} 6 V${y(lowest)}`}
+          stroke="var(--rule)"
+          fill="none"
+        />
+        <g className={styles.axis}>
+          {[1, limit, 0].map((value) => (
+            <text key={value} x={LEFT - 5} y={y(value) + 4} textAnchor="end" data-limit={value === limit}>
+              {share(value)}
+            </text>
+          ))}
+          {[0, days / 2, days].map((day) => (
+            <text
+              key={day}
+              x={x(day)}
+              y={HEIGHT - 3}
+              textAnchor={day === 0 ? 'start' : day === days ? 'end' : 'middle'}
+            >
+              {day === 0 ? 'day 0' : words.number(day, 0)}
+            </text>
+          ))}
+        </g>
+        <path d={`M${LEFT} ${y(limit)} H${WIDTH - 8}`} stroke="var(--attention)" strokeDasharray="4 3" />
         {plan === undefined || plan === variant || plan.course.by !== variant.course.by ? null : (
           <path d={path([...plan.course.course]) ?? ''} fill="none" stroke="var(--rule)" />
         )}

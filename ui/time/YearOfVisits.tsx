@@ -59,7 +59,7 @@ export function YearOfVisits({ input, report, visits, onVisits, onEdit }: YearOf
           <Button onClick={begin} disabled={working}>
             {working ? 'Working it out …' : 'Work out a year of visits'}
           </Button>
-          {isFailed ? <p role="alert">It could not be worked out; try again.</p> : null}
+          {isFailed ? <p role="alert">The visits could not be worked out; try again.</p> : null}
         </>
       ) : (
         <>

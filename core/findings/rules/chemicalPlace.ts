@@ -16,7 +16,7 @@ export const chemicalPlace: Rule = (context) =>
     if (placed.role !== 'chemical' || after.length === 0) return [];
     const common = {
       rule: 'chemical-place',
-      title: sentence`${upperFirst(nameInside(placed))} stands ahead of ${nameInside(after[0] ?? placed)}.`,
+      title: sentence`${upperFirst(nameInside(placed))} comes before ${nameInside(after[0] ?? placed)}.`,
       school: 'chemical' as const,
       effect: shareOfPack(context.inFlow, [placed]),
       layers: idsOf([placed]),

@@ -36,7 +36,7 @@ export const gradeOrder: Rule = (context) => {
       level: ordersMatter(context) ? 'check' : 'note',
       school: 'order',
       effect: shareOfPack(context.inFlow, late),
-      title: sentence`${upperFirst(namesInside(late))} ${verb(late.length, 'stands', 'stand')} after ${nameInside(finer)}.`,
+      title: sentence`${upperFirst(namesInside(late))} ${verb(late.length, 'comes', 'come')} after ${nameInside(finer)}.`,
       reason: sentence`The finer grade meets the heavy dirt first and clogs first; what comes after it has nothing left to catch. Coarse, medium, fine: each grade unloads the next, and usually only the first needs cleaning.`,
       layers: idsOf([finer, ...late]),
       moves: idsOf(late),

@@ -20,7 +20,7 @@ export const polishingPad: Rule = (context) => {
     rule: 'polishing-pad',
     school: 'finePad' as const,
     effect: shareOfPack(context.inFlow, biological),
-    title: sentence`${upperFirst(namesInside(polish))} ${verb(polish.length, 'stands', 'stand')} after the biological media${fineBefore ? '' : ', and nothing fine stands before them'}.`,
+    title: sentence`${upperFirst(namesInside(polish))} ${verb(polish.length, 'comes', 'come')} after the biological media${fineBefore ? '' : ', and nothing fine comes before them'}.`,
     layers: idsOf(polish),
   };
   if (fineBefore)

@@ -26,7 +26,7 @@ export const stageOrder: Rule = (context) => {
       level: ordersMatter(context) ? 'check' : 'note',
       school: 'order',
       effect: shareOfPack(context.inFlow, [biological]),
-      title: sentence`${upperFirst(namesInside(late))} ${verb(late.length, 'stands', 'stand')} after ${nameInside(biological)}.`,
+      title: sentence`${upperFirst(namesInside(late))} ${verb(late.length, 'comes', 'come')} after ${nameInside(biological)}.`,
       reason: sentence`Biological media works only in clean water: silt that this foam should have caught closes its pores and starves the film. Mechanical first, then biological.`,
       layers: idsOf([biological, ...late]),
       moves: idsOf(late),

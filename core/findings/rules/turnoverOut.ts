@@ -29,7 +29,7 @@ export const turnoverOut: Rule = ({ tank, turnover, others, water, schools }) =>
         : sentence`Turnover is high: ${times(turnover)}; this tank needs ${times(band.high)} or less.`,
       reason: sentence`${flow(band.low)} to ${flow(band.high)} are ${band.why}. ${
         small
-          ? `The clean pack gives too little as well: the filter is small for this tank by the school of turnover. A larger pump or a second filter brings more; the other schools of sizing may be content.`
+          ? `The clean pack gives too little as well: the filter is small for this tank, judged by turnover. A larger pump or a second filter brings more; judged by media or food it may be enough.`
           : low
             ? 'Find what holds the water back: intake, first foam, impeller, hoses, taps, in that order.'
             : 'Throttle the outlet, spread it, or send part of it round again.'

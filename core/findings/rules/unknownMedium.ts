@@ -12,7 +12,7 @@ export const unknownMedium: Rule = ({ inFlow }) => {
       level: 'note',
       effect: 0,
       title: sentence`${unknown.length === 1 ? 'One layer is' : `${unknown.length} layers are`} not known yet.`,
-      reason: sentence`It counts for nothing until it is: no surface, no grade. ${{ kind: 'volume', si: unknown.reduce((sum, placed) => sum + placed.measure.volume, 0) }} hang on it.`,
+      reason: sentence`Until then ${{ kind: 'volume', si: unknown.reduce((sum, placed) => sum + placed.measure.volume, 0) }} of media counts for nothing: no surface, no grade.`,
       layers: idsOf(unknown),
     },
   ];

@@ -1,6 +1,6 @@
 import { drawFilterPage } from '../drawFilterPage';
 import { redirect } from 'next/navigation';
-import { NoJob } from '@/ui/job/NoJob';
+import { PlanStart } from '@/ui/plan/PlanStart';
 import { PlanSheet } from '@/ui/plan/PlanSheet';
 
 export const dynamic = 'force-dynamic';
@@ -8,7 +8,7 @@ export const metadata = { title: 'Plan' };
 
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
   return drawFilterPage(params, ({ around, settings, ownMedia, filter, open, current, log }) => {
-    if (open === null) return <NoJob filter={filter.doc} place="plan" known={current !== null} />;
+    if (open === null) return <PlanStart filter={filter.doc} place="plan" known={current !== null} />;
     if (open.job.doc.stage === 'strip') redirect(`/filter/${filter.doc.id}/strip`);
     return (
       <PlanSheet

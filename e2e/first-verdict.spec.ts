@@ -1,0 +1,184 @@
+import type { Locator } from '@playwright/test';
+import { expect, expectSaved, layersInFlow, openQuestion, test } from './app';
+
+/** What a new keeper must do at most before the app answers. */
+const MOST_ENTRIES = 12;
+const MOST_PRESSES = 20;
+
+test.describe('from nothing', () => {
+  test.use({ data: 'empty' });
+
+  test('a first verdict takes a few entries and presses, and compares with nothing', async ({ page }) => {
+    let [entries, presses] = [0, 0];
+    const enter = async (field: Locator, text: string) => {
+      entries += 1;
+      await field.fill(text);
+    };
+    const press = async (target: Locator) => {
+      presses += 1;
+      await target.click();
+    };
+    await page.goto('/');
+    await press(page.getByRole('link', { name: 'Add a filter' }).last());
+    await enter(page.getByLabel('Name of the tank or filter'), 'Kitchen');
+    await enter(page.getByLabel('Water in the tank, net'), '120');
+    await press(page.getByText('In at the top, down through the trays'));
+    await press(page.getByRole('button', { name: 'Add this filter' }));
+    await expect(page.getByTestId('verdict')).toHaveText(/Enter the daily food/);
+    entries += 1;
+    await page.getByLabel('Food a day').selectOption('weighed');
+    await enter(page.getByLabel('Dry food'), '2');
+    await expect(page.getByTestId('verdict')).toHaveText(/Enough is known to plan this filter/);
+    await press(page.getByRole('button', { name: 'Plan without stripping' }));
+    await expect(page.getByTestId('verdict')).toHaveText(/The filter is empty/);
+    for (const [place, medium] of [
+      ['in “Top tray”', 'Coarse foam, 15 ppi'],
+      ['after the coarse foam', 'Fine foam, 45 ppi'],
+      ['in “Tray 3, from below”', 'Porous ceramic, 12 mm'],
+    ] as const) {
+      await press(page.getByRole('button', { name: `Add a layer ${place}` }));
+      await press(page.getByRole('button', { name: `Add ${medium}` }));
+    }
+    await expect(page.getByTestId('verdict')).not.toHaveText(/empty: add/);
+    await expect(page.getByTestId('verdict-next')).toHaveText(/^Next service: (in|not)/);
+    await expectSaved(page);
+    expect(entries, 'entries').toBeLessThanOrEqual(MOST_ENTRIES);
+    expect(presses, 'presses').toBeLessThanOrEqual(MOST_PRESSES);
+
+    // Nothing was ever in it: no pack is made up to compare with.
+    await expect(page.getByText('as last packed')).toHaveCount(0);
+    await expect(page.getByRole('button', { name: /^Reset to/ })).toHaveCount(0);
+    await page.getByRole('button', { name: 'Compare' }).click();
+    await expect(
+      page.getByRole('table', { name: 'Packs side by side' }).getByRole('columnheader'),
+    ).toHaveText([/Plan/]);
+  });
+
+  test('made-up filters can be tried and are removed in one press; an own one stays', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Try it with four made-up filters' }).click();
+    const names = page.getByRole('heading', { level: 2 });
+    await expect(names).toHaveCount(4);
+    await page.goto('/new');
+    await page.getByLabel('Name of the tank or filter').fill('Kitchen');
+    await page.getByLabel('Water in the tank, net').fill('120');
+    await page.getByText('In at the top, down through the trays').click();
+    await page.getByRole('button', { name: 'Add this filter' }).click();
+    await expect(page.getByTestId('verdict')).toBeVisible();
+    await page.goto('/');
+    await expect(names).toHaveCount(5);
+    await page.getByRole('button', { name: 'Remove the made-up filters' }).click();
+    await expect(names).toHaveText(['Kitchen']);
+    await expect(page.getByRole('button', { name: 'Remove the made-up filters' })).toHaveCount(0);
+  });
+});
+
+test('a plan is made without stripping, from the pack that went in last', async ({ page }) => {
+  await page.goto('/filter/window-sill/measure');
+  await page.getByRole('link', { name: 'Plan' }).click();
+  await page.getByRole('button', { name: 'Plan without stripping' }).click();
+  await expect(page.getByText('as last packed', { exact: true })).toBeVisible();
+  await expect(page.getByText('The plan is still the pack as last packed.')).toBeVisible();
+  // The filter runs on: nothing was stripped, and no clock runs.
+  await expect(page.getByRole('link', { name: /^Strip.*done/ })).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Out of flow' })).toHaveCount(0);
+  const layers = layersInFlow(page);
+  const before = await layers.count();
+  await layers.last().focus();
+  await page.keyboard.press('Delete');
+  await expect(layers).toHaveCount(before - 1);
+  await expectSaved(page);
+  await page.reload();
+  await expect(layers).toHaveCount(before - 1);
+  await page.getByRole('button', { name: 'Reset to as last packed' }).click();
+  await expect(layers).toHaveCount(before);
+  await expectSaved(page);
+
+  await page.getByRole('link', { name: 'Filters' }).click();
+  const row = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Window sill' }) });
+  await row.getByRole('link', { name: 'Go on with the plan' }).click();
+  await page.getByRole('button', { name: 'Cancel this plan' }).click();
+  await page.getByRole('button', { name: 'Remove the plan' }).click();
+  await expect(page.getByRole('button', { name: 'Plan without stripping' })).toBeVisible();
+});
+
+test('every main view says first how things are', async ({ page }) => {
+  const BELOW = 200;
+  for (const address of ['measure', 'strip', 'review', 'plan', 'flow'].map(
+    (view) => `/filter/reed-bench/${view}`,
+  )) {
+    await page.goto(address);
+    const head = await page.getByRole('banner').boundingBox();
+    const verdict = await page.getByTestId('verdict').boundingBox();
+    expect((verdict?.y ?? Infinity) + (verdict?.height ?? 0), address).toBeLessThan(
+      (head?.y ?? 0) + (head?.height ?? 0) + BELOW,
+    );
+  }
+  await page.goto('/');
+  const first = page.getByRole('listitem').first();
+  await expect(first.getByRole('link', { name: 'Go on at Repack' })).toBeInViewport();
+});
+
+test('a link pressed while the app is away says so, and the page stays', async ({ page, app }) => {
+  await page.goto('/filter/hatchery/measure');
+  app.expectFailures();
+  await app.stop();
+  await page.getByRole('link', { name: 'Flow' }).click();
+  await expect(page.getByText(/The app does not answer, so this page stays/)).toBeVisible();
+  await expect(page.getByLabel('Filter name')).toHaveValue('Hatchery');
+  await app.start();
+  await page.getByRole('link', { name: 'Flow' }).click();
+  await expect(page.getByRole('region', { name: 'Stopwatch' })).toBeVisible();
+});
+
+test('times of a reading survive a reload', async ({ page }) => {
+  await page.goto('/filter/hatchery/flow');
+  await page.getByLabel('Jug, to its mark').fill('1');
+  for (const time of ['15.2', '15.6']) {
+    await page.getByLabel('Or type the time').fill(time);
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+  }
+  const fillings = page.getByRole('list', { name: 'Fillings' }).getByRole('listitem');
+  await expect(fillings).toHaveCount(2);
+  await page.reload();
+  await expect(fillings).toHaveCount(2);
+  await expect(page.getByLabel('Jug, to its mark')).toHaveValue('1.00');
+  await page.getByRole('button', { name: 'Start filling 3' }).click();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Stop at the mark' })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete filling 1' }).click();
+  await page.getByRole('button', { name: 'Delete filling 1' }).click();
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test('the pack stands upright under its verdict, and a finding leads to its layer by touch', async ({
+    page,
+  }) => {
+    await page.goto('/filter/window-sill/plan');
+    await page.getByRole('button', { name: 'Plan without stripping' }).tap();
+    const line = page.getByTestId('flow-line');
+    const layers = line.getByRole('button', { name: /^\d of 4/ });
+    await expect(layers).toHaveCount(4);
+    const tops = await layers.evaluateAll((list) => list.map((layer) => layer.getBoundingClientRect().top));
+    expect([...tops].sort((a, b) => a - b)).toEqual(tops);
+    await expect(
+      page.getByRole('list', { name: 'Best changes' }).getByRole('listitem').first(),
+    ).toBeVisible();
+
+    await openQuestion(page, 'through');
+    await page
+      .getByRole('button', { name: /comes after sintered glass/ })
+      .first()
+      .tap();
+    const chosen = line.getByRole('button', { pressed: true });
+    await expect(chosen).toHaveCount(1);
+    await expect(chosen).toBeInViewport();
+
+    await line.getByRole('button', { name: /^Add a layer before the coarse foam/ }).tap();
+    await page.getByRole('button', { name: 'Add Bumped pond foam, 20 ppi' }).tap();
+    await expect(line.getByRole('button', { name: /^\d of 5/ })).toHaveCount(5);
+    await expectSaved(page);
+  });
+});
