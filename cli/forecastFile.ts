@@ -1,6 +1,7 @@
 import { earlyRun, ensembleRange, ensembleRuns } from '@/core/dirt/ensemble';
 import { forecast, type ForecastInput } from '@/core/dirt/forecast';
 import type { Layer } from '@/core/layers/layer';
+import { NOT_LOOKED_AT } from '@/core/layers/plainLayer';
 import { servicePlan } from '@/core/service/servicePlan';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 import { fittingPacks } from './fittingPacks';
@@ -34,15 +35,7 @@ export function forecastFile({ tank, filter, packs }: NeatLayerFile, days: numbe
 }
 
 /** A layer without what was seen of it: a forecast begins with clean media. */
-const asBuilt = (layer: Layer): Layer => ({
-  ...layer,
-  installedOn: null,
-  dirt: null,
-  signs: [],
-  wetMass: null,
-  treatment: null,
-  note: '',
-});
+const asBuilt = (layer: Layer): Layer => ({ ...layer, ...NOT_LOOKED_AT });
 
 /** What is ahead of one pack, its range, and a year of visits that hangs on the early end of it. */
 function outlook(input: ForecastInput) {

@@ -22,6 +22,10 @@ interface View {
 const chooseLayer = (page: Page, index: number): Promise<void> =>
   page.getByRole('list', { name: 'Layers as the water meets them' }).getByRole('button').nth(index).click();
 
+/** The pack as a phone draws it. */
+const upright = (page: Page): Promise<void> =>
+  page.getByTestId('flow-line').getByRole('button', { name: /^1 of/ }).waitFor();
+
 const VIEWS: readonly View[] = [
   { name: 'filters', address: '/', size: DESK },
   { name: 'new-filter', address: '/new', size: DESK },
@@ -42,10 +46,7 @@ const VIEWS: readonly View[] = [
     name: 'strip-phone',
     address: '/filter/window-sill/strip',
     size: PHONE,
-    act: async (page) => {
-      await chooseLayer(page, 2);
-      await page.getByRole('heading', { name: /^Flow line/ }).evaluate((heading) => heading.scrollIntoView());
-    },
+    act: upright,
   },
   { name: 'review', address: '/filter/window-sill/review', size: DESK },
   {
@@ -96,7 +97,15 @@ const VIEWS: readonly View[] = [
       await chooseLayer(page, 2);
     },
   },
-  { name: 'plan-phone', address: '/filter/reed-bench/plan', size: PHONE },
+  {
+    name: 'plan-phone',
+    address: '/filter/window-sill/plan',
+    size: PHONE,
+    act: async (page) => {
+      await upright(page);
+      await page.getByTestId('verdict-next').filter({ hasText: 'weeks' }).waitFor();
+    },
+  },
   {
     name: 'compare',
     address: '/filter/window-sill/plan',

@@ -1,5 +1,15 @@
 import type { Layer } from './layer';
 
+/** What is seen of a layer when it is stripped, of one that nobody has looked at. */
+export const NOT_LOOKED_AT = {
+  installedOn: null,
+  dirt: null,
+  signs: [],
+  wetMass: null,
+  treatment: null,
+  note: '',
+} satisfies Partial<Layer>;
+
 /** A layer that reaches the walls, poured loose, not looked at. Thickness m. */
 export const plainLayer = (id: string, medium: string, chamber: string, thickness: number): Layer => ({
   id,
@@ -13,10 +23,5 @@ export const plainLayer = (id: string, medium: string, chamber: string, thicknes
   placed: false,
   gapFill: 'open',
   compressionRatio: 1,
-  installedOn: null,
-  dirt: null,
-  signs: [],
-  wetMass: null,
-  treatment: null,
-  note: '',
+  ...NOT_LOOKED_AT,
 });

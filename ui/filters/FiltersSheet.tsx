@@ -7,9 +7,9 @@ import type { HomeRow } from '@/server/homeRow';
 import type { Trouble } from '@/server/trouble';
 import { daysAgo } from '../fields/daysAgo';
 import { Frame } from '../frame/Frame';
+import { VerdictLine } from '../frame/VerdictLine';
 import { mainLinks } from '../frame/mainLinks';
 import { useHasDrafts } from '../state/useHasDrafts';
-import { LEVEL_WORDS } from '../readings/levelWords';
 import { TroubleList } from '../troubles/TroubleList';
 import { AddFilter } from './AddFilter';
 import { FlowChart } from './FlowChart';
@@ -97,12 +97,7 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
             {row.tank === name ? '' : ` · ${row.tank}`}
           </span>
         </div>
-        <p className={styles.state} data-level={next.level}>
-          {next.level === 'urgent' || next.level === 'check' ? (
-            <span className={styles.mark}>{LEVEL_WORDS[next.level]}</span>
-          ) : null}{' '}
-          {state}
-        </p>
+        <VerdictLine level={next.level}>{state}</VerdictLine>
         <Warnings findings={row.findings} said={state} />
         <p className={styles.todo}>
           {next.todo === null ? null : (

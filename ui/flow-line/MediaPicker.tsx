@@ -1,13 +1,12 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
-import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
-import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
-import { CATALOGUE, UNKNOWN_MEDIUM } from '@/core/media/catalogue';
-import { Swatch } from '../drawing/Swatch';
+import type { MadeOf } from '@/core/layers/mediumOf';
+import { UNKNOWN_MEDIUM } from '@/core/media/catalogue';
 import { TextInput } from '../fields/TextInput';
 import { useFlowLine } from './FlowLineContext';
 import { latelyUsed, rememberMedium } from './latelyUsed';
-import { matchesMedium } from './matchesMedium';
+import { foundMedia } from './foundMedia';
+import { MediumChip } from './MediumChip';
 import styles from './MediaPicker.module.css';
 
 interface Props {
@@ -38,8 +37,8 @@ export function MediaPicker({ where, x, onPick, onClose }: Props) {
     const place = lately.indexOf(medium);
     return place === -1 ? lately.length : place;
   };
-  const found = [...ownMedia.map(madeOnlyOf), ...CATALOGUE.map(({ id }) => madeOnlyOf(id))]
-    .filter((made) => made.medium !== UNKNOWN_MEDIUM && matchesMedium(mediumOf(made), wanted))
+  const found = foundMedia(ownMedia, wanted)
+    .filter(({ medium }) => medium !== UNKNOWN_MEDIUM)
     .sort((a, b) => rank(a) - rank(b));
   const pick = (made: MadeOf) => {
     rememberMedium(made.medium);
@@ -79,22 +78,11 @@ export function MediaPicker({ where, x, onPick, onClose }: Props) {
         <p>Nothing is called “{wanted}”. Try what it is made of: foam, ceramic, plastic.</p>
       ) : null}
       <ul className={styles.list}>
-        {found.map((made) => {
-          const medium = mediumOf(made);
-          return (
-            <li key={medium.id}>
-              <button
-                type="button"
-                className={styles.chip}
-                aria-label={`Add ${medium.name}`}
-                onClick={() => pick(made)}
-              >
-                <Swatch medium={medium} />
-                <span>{medium.name}</span>
-              </button>
-            </li>
-          );
-        })}
+        {found.map((made) => (
+          <li key={made.medium}>
+            <MediumChip made={made} onClick={() => pick(made)} />
+          </li>
+        ))}
       </ul>
     </div>
   );

@@ -1,13 +1,11 @@
 'use client';
 import { useDraggable } from '@dnd-kit/core';
 import { useState } from 'react';
-import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
-import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
-import { CATALOGUE } from '@/core/media/catalogue';
+import type { MadeOf } from '@/core/layers/mediumOf';
 import { TextInput } from '../fields/TextInput';
-import { Swatch } from '../drawing/Swatch';
 import { useFlowLine } from './FlowLineContext';
-import { matchesMedium } from './matchesMedium';
+import { foundMedia } from './foundMedia';
+import { MediumChip } from './MediumChip';
 import styles from './MediaShelf.module.css';
 
 interface Props {
@@ -19,9 +17,7 @@ interface Props {
 export function MediaShelf({ onAdd, full }: Props) {
   const { ownMedia } = useFlowLine();
   const [wanted, setWanted] = useState('');
-  const found = [...ownMedia.map(madeOnlyOf), ...CATALOGUE.map(({ id }) => madeOnlyOf(id))].filter((made) =>
-    matchesMedium(mediumOf(made), wanted),
-  );
+  const found = foundMedia(ownMedia, wanted);
   return (
     <section aria-label="Media" className={styles.shelf}>
       <div className={styles.head}>
@@ -47,38 +43,31 @@ export function MediaShelf({ onAdd, full }: Props) {
       ) : null}
       <ul className={styles.list}>
         {found.map((made) => (
-          <MediumChip key={made.medium} made={made} onAdd={onAdd} disabled={full} />
+          <li key={made.medium}>
+            <DraggableChip made={made} onAdd={onAdd} disabled={full} />
+          </li>
         ))}
       </ul>
     </section>
   );
 }
 
-function MediumChip({
-  made,
-  onAdd,
-  disabled,
-}: {
-  made: MadeOf;
-  onAdd: (made: MadeOf) => void;
-  disabled: boolean;
-}) {
-  const medium = mediumOf(made);
-  const { setNodeRef, listeners } = useDraggable({ id: `medium:${medium.id}`, data: { made }, disabled });
+interface ChipProps {
+  readonly made: MadeOf;
+  readonly onAdd: (made: MadeOf) => void;
+  readonly disabled: boolean;
+}
+
+function DraggableChip({ made, onAdd, disabled }: ChipProps) {
+  const { setNodeRef, listeners } = useDraggable({ id: `medium:${made.medium}`, data: { made }, disabled });
   return (
-    <li>
-      <button
-        ref={setNodeRef}
-        {...listeners}
-        type="button"
-        className={styles.chip}
-        disabled={disabled}
-        aria-label={`Add ${medium.name}`}
-        onClick={() => onAdd(made)}
-      >
-        <Swatch medium={medium} />
-        <span className={styles.name}>{medium.name}</span>
-      </button>
-    </li>
+    <MediumChip
+      ref={setNodeRef}
+      {...listeners}
+      made={made}
+      className={styles.drag}
+      disabled={disabled}
+      onClick={() => onAdd(made)}
+    />
   );
 }

@@ -3,8 +3,7 @@ import type { ReactNode } from 'react';
 import type { Verdict } from '@/core/report/verdict';
 import { useWords } from '../fields/Habits';
 import styles from './Band.module.css';
-
-const MARKS: Readonly<Partial<Record<Verdict['level'], string>>> = { urgent: 'Urgent', check: 'Check' };
+import { VerdictLine } from './VerdictLine';
 
 interface Props {
   readonly verdict: Verdict;
@@ -15,13 +14,10 @@ interface Props {
 /** The answer first, across the sheet: what state things are in, in one sentence, and what comes next. */
 export function Band({ verdict: { level, state, next }, children }: Props) {
   const words = useWords();
-  const mark = MARKS[level];
   return (
     <section aria-label="Verdict" className={styles.band} data-level={level}>
       <div>
-        <p className={styles.state} data-testid="verdict">
-          {mark === undefined ? null : <span className={styles.mark}>{mark}</span>} {words.say(state)}
-        </p>
+        <VerdictLine level={level}>{words.say(state)}</VerdictLine>
         <p className={styles.next} data-testid="verdict-next">
           {words.say(next)}
         </p>
