@@ -119,7 +119,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
                     Spread
                   </th>
                   <th scope="col" className={styles.right}>
-                    Turnover
+                    Turnover an hour
                   </th>
                   <td />
                 </tr>
@@ -147,10 +147,13 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
                       </small>
                     </td>
                     <td className={styles.right}>
-                      {words.show({
-                        kind: 'turnover',
-                        si: turnover(reading.flow.mean, netVolume(tank.water).value),
-                      })}
+                      {
+                        words.parts({
+                          kind: 'turnover',
+                          si: turnover(reading.flow.mean, netVolume(tank.water).value),
+                        }).number
+                      }{' '}
+                      ×
                     </td>
                     <td>
                       <button type="button" className={styles.link} onClick={() => void remove(reading.id)}>

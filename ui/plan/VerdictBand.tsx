@@ -20,7 +20,7 @@ interface Props {
 export function VerdictBand({ verdict, changes, stale, onEdit }: Props) {
   const words = useWords();
   return (
-    <Band verdict={verdict}>
+    <Band verdict={verdict} steady>
       {changes.length === 0 ? null : (
         <ul aria-label="Best changes" className={styles.changes}>
           {changes.map((change) => (
