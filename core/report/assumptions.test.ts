@@ -65,8 +65,6 @@ describe('assumptions', () => {
       { ...canister, pump: { power: 16, internalLoss: null, head: { by: 'assumed' } } },
       [],
     );
-    expect(formatSentence(head?.what ?? [])).toMatch(
-      /^Maximum head 1\.\d+ m, from its power\.$/,
-    );
+    expect(formatSentence(head?.what ?? [])).toMatch(/^Maximum head 1\.\d+ m, from its power\.$/);
   });
 });
