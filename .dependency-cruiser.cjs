@@ -52,6 +52,7 @@ module.exports = {
       // What happens to the water.
       'hydraulics',
       'dirt',
+      'biology',
       // What is said of it, tried and planned.
       'findings',
       'report',

@@ -4,8 +4,6 @@ import type { FilterKind } from './filterKind';
 export interface FilterKindWords {
   readonly name: string;
   readonly way: string;
-  /** What to know when its chambers are measured. */
-  readonly measuring?: string;
 }
 
 export const FILTER_KINDS: Readonly<Record<FilterKind, FilterKindWords>> = {
@@ -41,8 +39,6 @@ export const FILTER_KINDS: Readonly<Record<FilterKind, FilterKindWords>> = {
   'internal-compartments': {
     name: 'internal, compartments',
     way: 'Slots behind a weir, one after the other.',
-    measuring:
-      'Enter each slot as tall as the water that stands in it. The tank’s own water stands before the pieces and never rises: water goes over the top of a piece only where the piece is cut lower than that.',
   },
   composed: {
     name: 'another kind, from its chambers',

@@ -1,3 +1,4 @@
+import type { BacteriaCover } from '../biology/bacteriaCover';
 import type { Filter } from '../filter/filter';
 import type { CleanFlow } from '../hydraulics/cleanFlowFit';
 import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydraulics/operatingPoint';
@@ -19,6 +20,7 @@ import { RULES } from '../findings/rules/allRules';
 import { sizing, type Sizing } from './sizing';
 import type { LayerRole } from '../layers/layerRole';
 import type { SurfaceRange } from '../layers/usableSurface';
+import { reportBacteria } from './reportBacteria';
 import { reportClearWater, type ReportClearWater } from './reportClearWater';
 
 /** One layer of a report; numbers count from 1. Measures in SI. */
@@ -58,6 +60,8 @@ export interface PackReport {
   readonly leastPassThrough: number | null;
   /** How clear the clean pack keeps the water; null when nobody has said what is fed. */
   readonly clearWater: ReportClearWater | null;
+  /** For how many times today’s food the bacteria are enough; null when nobody has said what is fed. */
+  readonly bacteria: BacteriaCover | null;
   /** Tanks per second (× 3,600 an hour) at the flow given; null without one. */
   readonly turnover: number | null;
   /** Most serious first; within a level, what has most effect first. */
@@ -170,6 +174,7 @@ export function evaluatePack(input: PackInput): PackReport {
     leastPassThrough:
       inFlow.length === 0 ? null : Math.min(...water.layers.map((layer) => layer.passThrough)),
     clearWater: reportClearWater(input, inFlow, water),
+    bacteria: reportBacteria(input, inFlow, flowOf),
     turnover: turned,
     findings,
   };

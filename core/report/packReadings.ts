@@ -11,6 +11,7 @@ export type ReadingKey =
   | 'volume'
   | 'freeVolume'
   | 'dryMass'
+  | 'bacteria'
   | 'biologicalSurface'
   | 'fines'
   | 'clearing'
@@ -66,6 +67,11 @@ export function packReadings(report: PackReport): readonly PackReading[] {
     { key: 'volume', label: 'Media', value: { kind: 'volume', si: totals.volume } },
     { key: 'freeVolume', label: 'Free space', value: { kind: 'volume', si: totals.freeVolume } },
     { key: 'dryMass', label: 'Dry weight', value: { kind: 'mass', si: totals.dryMass } },
+    {
+      key: 'bacteria',
+      label: 'Enough bacteria for',
+      value: report.bacteria === null ? null : { kind: 'cover', si: report.bacteria.withTank.likely },
+    },
     {
       key: 'biologicalSurface',
       label: 'Surface for bacteria',

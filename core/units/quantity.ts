@@ -14,6 +14,7 @@ export type QuantityKind =
   | 'time'
   | 'share'
   | 'turnover'
+  | 'cover'
   | 'concentration'
   | 'altitude'
   | 'feed'

@@ -80,6 +80,7 @@ const fahrenheit: Unit = {
 const second: Unit = { symbol: 's', aliases: ['sec', 'secs', 'second', 'seconds'], perUnit: 1, digits: 1 };
 const minute: Unit = { symbol: 'min', aliases: ['minute', 'minutes'], perUnit: 60, digits: 0 };
 const percent: Unit = { symbol: '%', aliases: ['percent'], perUnit: 0.01, digits: 0 };
+const timesFood: Unit = { symbol: '× today’s food', aliases: ['×', 'x'], perUnit: 1, digits: 1 };
 const perHour: Unit = { symbol: '× an hour', aliases: ['x', '×', '/h'], perUnit: 1 / HOUR, digits: 1 };
 const milligramPerLitre: Unit = { symbol: 'mg/L', aliases: ['mg/l', 'ppm'], perUnit: 1e-3, digits: 2 };
 const gramPerDay: Unit = { symbol: 'g/day', aliases: ['g', 'g a day', 'g/d'], perUnit: 1e-3, digits: 2 };
@@ -138,7 +139,7 @@ const volumes = [litre, millilitre, usGallon, imperialGallon];
 
 /**
  * Every kind with its unit in each system. SI units held by the core: length, gap and altitude m; volume m³;
- * flow m³/s; mass and milligram kg; area and surface m²; temperature °C; time s; share 0–1; turnover 1/s;
+ * flow m³/s; mass and milligram kg; area and surface m²; temperature °C; time s; share 0–1; turnover 1/s; cover 1;
  * concentration and density kg/m³; feed kg a day; hardness German degrees;
  * run m; speed m/s; power W; angle rad; pores 1/m; duration, hours and days s; sludge m³;
  * fine m; specificSurface m² per m³.
@@ -165,6 +166,7 @@ export const UNITS: Readonly<Record<QuantityKind, UnitRow>> = {
   time: everywhere(second, minute),
   share: everywhere(percent),
   turnover: everywhere(perHour),
+  cover: everywhere(timesFood),
   concentration: everywhere(milligramPerLitre),
   altitude: { metric: metre, us: foot, imperial: foot, typed: [metre, foot] },
   feed: everywhere(gramPerDay),

@@ -52,6 +52,10 @@ interface Props {
   readonly untouched: boolean;
 }
 
+/** What to know when the slots of an internal filter are measured. */
+const SLOTS =
+  'Enter each slot as tall as the water in it. The tank’s own water is before the pieces and never rises: water goes over the top of a piece only where the piece is cut lower than that.';
+
 const VESSEL_ROOM = { width: 310, height: 360 };
 
 /** What there is: the water, the filter and its chambers, drawn as it is typed. */
@@ -122,7 +126,7 @@ export function MeasureSheet({
           </div>
           <Vessel filter={filter} layers={known} report={report} room={VESSEL_ROOM} />
           <p className={styles.way}>
-            {FILTER_KINDS[filter.kind].way} {FILTER_KINDS[filter.kind].measuring}
+            {FILTER_KINDS[filter.kind].way} {filter.kind === 'internal-compartments' ? SLOTS : ''}
           </p>
           <TankFacts tank={tank} />
           <TankFilters tank={tank} flows={flows} hereId={filter.id} />

@@ -33,6 +33,7 @@ interface Props extends QuestionDetailsProps {
 export function FourQuestions(props: Props) {
   const { forecast, range, againstName, foundServiceDay, overTime, ...details } = props;
   const { report, against, day } = details;
+  const { bacteria } = report;
   const words = useWords();
   usePreload(QuestionDetails);
   const of = (key: QuestionKey): Finding[] => report.findings.filter(({ rule }) => questionOf(rule) === key);
@@ -76,10 +77,30 @@ export function FourQuestions(props: Props) {
       </Question>
       <Question
         question="Is there enough surface for bacteria?"
-        level={gravest(of('bacteria'))}
-        figure={<Quantity value={{ kind: 'surface', si: report.totals.biologicalSurface }} />}
-        about={`usable, likely range ${surface(report.totals.biologicalSurfaceRange.low)} to ${surface(report.totals.biologicalSurfaceRange.high)}`}
-        then={against === null ? null : surface(against.totals.biologicalSurface)}
+        level={
+          gravest(of('bacteria')) ?? (bacteria === null ? null : bacteria.withTank.low < 1 ? 'check' : 'good')
+        }
+        figure={
+          <Quantity
+            value={
+              bacteria === null
+                ? { kind: 'surface', si: report.totals.biologicalSurface }
+                : { kind: 'cover', si: bacteria.withTank.likely }
+            }
+          />
+        }
+        about={
+          bacteria === null
+            ? 'usable; enter the daily food under Measure'
+            : `once grown, likely range ${words.number(bacteria.withTank.low, 1)} to ${words.number(bacteria.withTank.high, 1)}; should be 1 or more`
+        }
+        then={
+          against === null
+            ? null
+            : against.bacteria === null
+              ? surface(against.totals.biologicalSurface)
+              : `${words.number(against.bacteria.withTank.likely, 1)}×`
+        }
       >
         <QuestionDetails of="bacteria" {...details} />
       </Question>

@@ -23,7 +23,7 @@ const FIGURES: Readonly<Record<QuestionKey, readonly ReadingKey[]>> = {
     'clearing',
   ],
   clogs: [],
-  bacteria: ['biologicalSurface', 'normalStockVolume'],
+  bacteria: ['bacteria', 'biologicalSurface', 'normalStockVolume'],
   cost: ['dryMass', 'volume', 'freeVolume'],
 };
 

@@ -74,6 +74,13 @@ function clearWord({ clearWater }: PackReport, words: Words): string {
   return `finer than 0.1 mm; likely range ${show(fines.low)} to ${show(fines.high)}; ${show(clearWater.without.fines.likely)} without this filter; all dirt afloat ${show(solids.likely)}`;
 }
 
+function bacteriaWord({ bacteria }: PackReport, words: Words): string {
+  if (bacteria === null) return 'enter the daily food under Measure';
+  const { withTank, filtersAlone, limitedBy } = bacteria;
+  const times = (value: number): string => `${words.number(value, 1)}×`;
+  return `once grown on clean media; likely range ${times(withTank.low)} to ${times(withTank.high)}; ${times(filtersAlone.likely)} without the film in the tank; ${limitedBy} comes to its limit first`;
+}
+
 /** What the figure means here, in a few words. */
 function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number): string {
   const { totals, sizing, chambers, water } = report;
@@ -110,6 +117,8 @@ function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number):
       return 'up to the stops, and beside short pieces';
     case 'dryMass':
       return `about ${words.show({ kind: 'mass', si: totals.drainedMass })} lifted out wet`;
+    case 'bacteria':
+      return bacteriaWord(report, words);
     case 'biologicalSurface': {
       const { low, high } = totals.biologicalSurfaceRange;
       const range = (si: number): string => words.show({ kind: 'surface', si });

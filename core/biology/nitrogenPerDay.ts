@@ -1,0 +1,19 @@
+import { NITROGEN_PER_SLUDGE, USUAL_DIRT } from '../dirt/dirtNumbers';
+import { dirtProduction } from '../dirt/dirtProduction';
+import { ammoniaPerDay, feedPerDay, type Range } from '../tank/feedPerDay';
+import type { Tank } from '../tank/tank';
+
+/**
+ * Nitrogen that a tank’s bacteria have to take up, kg N a day, as a range; null when nobody has said what is fed.
+ * What the animals give off, and what their dirt and the plants’ litter give back as they rot, in the filter or outside.
+ */
+export function nitrogenPerDay(tank: Tank): Range | null {
+  const food = feedPerDay(tank.feed);
+  if (food === null) return null;
+  const at = (fed: number): number => {
+    const dirt = dirtProduction(tank, USUAL_DIRT, food.likely > 0 ? fed / food.likely : 1);
+    const rots = (dirt ?? new Float64Array()).reduce((sum, part) => sum + part, 0);
+    return ammoniaPerDay(fed, tank.feed.protein) + NITROGEN_PER_SLUDGE * rots;
+  };
+  return { low: at(food.low), likely: at(food.likely), high: at(food.high) };
+}
