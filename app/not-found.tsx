@@ -1,14 +1,13 @@
-import Button from '@mui/material/Button';
-
 export default function NotFound() {
   return (
     <main style={{ padding: '48px 20px' }}>
       <h1 className="title">This sheet is not here.</h1>
-      <p>The filter may have been removed.</p>
-      {/* A plain link: every page carries this one along, and should not carry the router’s twice. */}
-      <Button component="a" href="/">
-        Back to all filters
-      </Button>
+      <p>
+        The filter may have been removed.{' '}
+        {/* Every page carries this one along, and should not carry the router’s link twice. */}
+        {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}
+        <a href="/">Back to all filters</a>
+      </p>
     </main>
   );
 }
