@@ -78,7 +78,12 @@ export function FourQuestions(props: Props) {
       <Question
         question="Is there enough surface for bacteria?"
         level={
-          gravest(of('bacteria')) ?? (bacteria === null ? null : bacteria.withTank.low < 1 ? 'check' : 'good')
+          gravest(of('bacteria')) ??
+          (bacteria === null || report.layers.length === 0
+            ? null
+            : bacteria.withTank.low < 1
+              ? 'check'
+              : 'good')
         }
         figure={
           <Quantity
