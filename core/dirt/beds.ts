@@ -227,6 +227,9 @@ export const waysOf = ({ clean, slices }: Beds): FouledWays => ({
   sliceLinear: new Float64Array(slices),
 });
 
+/** What one slice takes; used again and again. */
+const resisted = { linear: 0, square: 0 };
+
 /** Writes what the layers take with what sits in them; only what stands under water. */
 export function foulWays(beds: Beds, held: Deposits, ways: FouledWays): void {
   const { mass, massFrom, deposits, pressed, pressedFrom, sludgeDensity } = held;
@@ -245,11 +248,11 @@ export function foulWays(beds: Beds, held: Deposits, ways: FouledWays): void {
           fine += thread * PER_THREAD[size]!;
         }
       }
-      const own =
-        resistance.linear(deposit, threads, fine, pressed[pressedFrom + slice]!) * beds.linear[slice]!;
+      resistance.resist(deposit, threads, fine, pressed[pressedFrom + slice]!, resisted);
+      const own = resisted.linear * beds.linear[slice]!;
       ways.sliceLinear[slice] = own;
       linear += own;
-      square += resistance.square(deposit) * beds.square[slice]!;
+      square += resisted.square * beds.square[slice]!;
     }
     if (part === 'piece') {
       ways.throughLinear[layerAt] = linear;

@@ -1,7 +1,8 @@
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Bed, Beds } from './beds';
+import { caughtIn } from './caughtIn';
 import { placeIn, tableCoefficient, type TablePlace } from './captureTable';
-import { caughtIn, LEAST_SPEED } from './filterCoefficient';
+import { LEAST_SPEED } from './filterCoefficient';
 import { SIZES } from './sizeClasses';
 
 /** How the water of a filter goes just now, m³/s: the layers in flow order, each with what goes through its beds. */
@@ -64,6 +65,7 @@ const water = new Float64Array(SIZES);
 const piece = new Float64Array(SIZES);
 const gap = new Float64Array(SIZES);
 const settled = new Float64Array(SIZES);
+const came = new Float64Array(SIZES);
 const place: TablePlace = { point: 0, part: 0 };
 
 /**
@@ -138,7 +140,7 @@ function throughBed(
   { cleared, byLayer, whole }: Capture,
 ): void {
   if (flow <= 0) return;
-  const layer = bed.layerAt * SIZES;
+  came.set(passing);
   // Rings and balls stand in straight chambers: the face is the same all along.
   if (bed.settles)
     for (let size = 0; size < SIZES; size += 1)
@@ -153,6 +155,7 @@ function throughBed(
     for (let size = 0; size < SIZES; size += 1) {
       const before = passing[size]!;
       if (before < NOTHING) {
+        came[size] = came[size]! - before;
         passing[size] = 0;
         continue;
       }
@@ -160,12 +163,15 @@ function throughBed(
       let coefficient = tableCoefficient(bed.capture, place, size, sinks * slow);
       if (bed.settles) coefficient += settled[size]!;
       const taken = before * caughtIn(coefficient * reach);
-      const here = flow * taken;
-      cleared[slice * SIZES + size] = here;
-      byLayer[layer + size] = byLayer[layer + size]! + here;
-      whole[size] = whole[size]! + here;
+      cleared[slice * SIZES + size] = flow * taken;
       passing[size] = before - taken;
     }
+  }
+  const layer = bed.layerAt * SIZES;
+  for (let size = 0; size < SIZES; size += 1) {
+    const here = flow * (came[size]! - passing[size]!);
+    byLayer[layer + size] = byLayer[layer + size]! + here;
+    whole[size] = whole[size]! + here;
   }
 }
 

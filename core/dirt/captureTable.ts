@@ -1,4 +1,5 @@
-import { caughtIn, sizeCoefficient, type Collector } from './filterCoefficient';
+import { caughtIn } from './caughtIn';
+import { sizeCoefficient, type Collector } from './filterCoefficient';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
 /** Points of a table, and numbers at each point for one size. */

@@ -24,7 +24,7 @@ export function cleanCleared(
   const fluid = fluidAt(tank.temperature);
   const wetTo = spill === null || water.level === null ? Infinity : spill.lipAboveFloor + water.level.overLip;
   const beds = cutBeds(inFlow, fluid, numbers, wetTo, 0);
-  const through = water.flow * (1 - (water.level?.pastShare ?? 0));
+  const through = water.flow * (1 - water.pastShare);
   const streams = inFlow.map(({ chamber }, place): LayerStream => {
     const whole = chamber.where === 'body' ? through : water.flow;
     const own = Math.min(whole, (water.layers[place]?.passThrough ?? 0) * water.flow);

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Filter } from '../filter/filter';
 import { addIntakeSponge } from '../filter/addIntakeSponge';
 import { presetFilter } from '../filter/presetFilter';
+import { operatingPoint } from '../hydraulics/operatingPoint';
 import type { Layer } from '../layers/layer';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
@@ -64,6 +65,12 @@ function cartridgeBody(): Filter {
     chambers: [{ ...first, shape: { form: 'box', length: 0.12, width: 0.13 }, depth: 0.02, way: 'across' }],
   };
 }
+
+/** Slots in the tank whose dividers end some way under its water. */
+const dividers = (belowWater: number): Filter => ({
+  ...presetFilter('internal-compartments', { id: 'f', tankId: 't' }, 'Test'),
+  openEdge: { belowWater, width: 0.22 },
+});
 
 /** The canister of the calibration: 200 × 185 mm, label 1,120 L/h, 2.8 m of smooth hose, fittings of 7. */
 function canister(): Filter {
@@ -326,6 +333,24 @@ describe('facts of the trade', () => {
   });
 
   // Common practice, no source: rings and the open floor drop heavy dirt before the foam.
+  it('a clogging pack in the tank is passed over dividers that end under the water, and only there', () => {
+    const layers = [
+      plainLayer('a', 'foam-30', 'slot-1', 0.06),
+      plainLayer('b', 'floss-bonded', 'slot-2', 0.02),
+    ];
+    const tank = tankOf(0.15, 2e-3);
+    const [at, under] = [0, 0.003].map((belowWater) => simulation(dividers(belowWater), layers, tank));
+    for (const day of [0, 180]) expect(at?.through[day]).toBeCloseTo(at?.flow[day] ?? NaN, 12);
+    const through = (day: number): number => (under?.through[day] ?? NaN) / (under?.flow[day] ?? NaN);
+    expect(through(0)).toBeLessThan(1);
+    expect(through(180)).toBeLessThan(through(0));
+    // As the water over a free edge: the outlet still gives what goes over, with the pack as good as shut.
+    expect(under?.flow[365]).toBeGreaterThan(at?.flow[365] ?? Infinity);
+    const filter = dividers(0.003);
+    const clean = operatingPoint(filter, placeLayers(filter, layers), 25);
+    expect(through(0)).toBeCloseTo(1 - clean.pastShare, 6);
+  });
+
   it('settlement takes dirt from the first foam', () => {
     const days = (retention: number) =>
       serviceDay(filter, pack(USUAL), tank, { numbers: { ...USUAL_DIRT, retention } }) ?? Infinity;

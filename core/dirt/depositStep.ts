@@ -1,3 +1,5 @@
+import { caughtIn } from './caughtIn';
+
 /** One step of a slice that fills and rots: the deposit after it, and what was caught and what rotted, all shares. */
 export interface DepositStep {
   readonly deposit: number;
@@ -29,7 +31,7 @@ export function depositStep(
   const speed = filling + decay;
   if (speed * days < 1e-12) return { deposit: before + rate * days, caught: rate * days, rotted: 0 };
   const settled = (filling * ultimate) / speed;
-  const gone = -Math.expm1(-speed * days);
+  const gone = caughtIn(speed * days);
   const deposit = settled + (before - settled) * (1 - gone);
   const rotted = decay * (settled * days + ((before - settled) * gone) / speed);
   return { deposit, caught: deposit - before + rotted, rotted };

@@ -5,6 +5,8 @@ import { SIZES } from './sizeClasses';
 
 /** What comes to one slice in a step, by size, dry kg; used again and again. */
 const came = new Float64Array(SIZES);
+/** What a m³/s cleared brings of each size in a step, kg s/m³. */
+const brings = new Float64Array(SIZES);
 
 /**
  * Fills every slice for one step. What a slice refuses because it fills up within the step stays afloat and comes
@@ -29,6 +31,7 @@ export function fillStep(
   let caughtAll = 0;
   let rottedAll = 0;
   const remains = Math.exp(-decay * length);
+  for (let size = 0; size < SIZES; size += 1) brings[size] = waters[size]! * SECONDS_A_DAY * length;
   for (const bed of beds.list) {
     let caughtHere = 0;
     for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
@@ -36,24 +39,22 @@ export function fillStep(
       const room = sludgeDensity * beds.volume[slice]!;
       let comes = 0;
       for (let size = 0; size < SIZES; size += 1) {
-        came[size] = capture.cleared[index + size]! * waters[size]! * SECONDS_A_DAY * length;
+        came[size] = capture.cleared[index + size]! * brings[size]!;
         comes += came[size]!;
       }
       const before = deposits[slice]!;
       if (comes === 0 && before === 0) continue;
       const step = depositStep(before, bed.ultimate, comes / length / room, decay, length);
       deposits[slice] = step.deposit;
-      const stored = step.deposit * room;
       const taken = comes > 0 ? (step.caught * room) / comes : 0;
-      let sum = 0;
+      // What was caught rots from when it was caught: the classes are scaled so that they add up to the deposit.
+      const sum = before * room * remains + comes * taken;
+      const scale = sum > 0 ? (step.deposit * room) / sum : 0;
       for (let size = 0; size < SIZES; size += 1) {
-        const now = mass[index + size]! * remains + came[size]! * taken;
-        mass[index + size] = now;
-        left[size] = left[size]! + came[size]! * (1 - taken);
-        sum += now;
+        const comesHere = came[size]!;
+        mass[index + size] = (mass[index + size]! * remains + comesHere * taken) * scale;
+        left[size] = left[size]! + comesHere * (1 - taken);
       }
-      const scale = sum > 0 ? stored / sum : 0;
-      for (let size = 0; size < SIZES; size += 1) mass[index + size] = mass[index + size]! * scale;
       caughtHere += step.caught * room;
       rottedAll += step.rotted * room;
     }
@@ -62,7 +63,7 @@ export function fillStep(
   }
   const gone = -Math.expm1(-decay * length);
   for (let size = 0; size < SIZES; size += 1) {
-    const fallen = capture.floor[size]! * waters[size]! * SECONDS_A_DAY * length;
+    const fallen = capture.floor[size]! * brings[size]!;
     if (fallen === 0 && floorMass[size] === 0) continue;
     const lay = floorMass[size]!;
     rottedAll += (lay + fallen) * gone;

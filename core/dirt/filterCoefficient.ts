@@ -1,5 +1,6 @@
 import { bedGeometry } from '../media/bedGeometry';
 import type { Geometry } from '../media/geometry';
+import { caughtIn } from './caughtIn';
 
 /** Straining begins where a particle is this share of the pore, grows by this much per pore, and begins over this width (calibrated). */
 const STRAIN_FROM = 0.35;
@@ -107,12 +108,3 @@ export const coefficientAt = (
 
 /** A ramp without a corner: x where x is large, 0 where it is far below 0. */
 const softly = (x: number): number => (x > 30 ? x : x < -30 ? 0 : Math.log1p(Math.exp(x)));
-
-/**
- * 1 − e^(−x), x 0 or more: where x is small by its series, in which no figures are lost; to within 1e-9, and quicker
- * than the exact function, since a simulation asks for it at every slice and step.
- */
-export const caughtIn = (x: number): number =>
-  x < 0.1
-    ? x * (1 - x * (1 / 2 - x * (1 / 6 - x * (1 / 24 - x * (1 / 120 - x * (1 / 720))))))
-    : 1 - Math.exp(-x);

@@ -20,15 +20,19 @@ export interface FouledResistance {
   /** True where the sizes of the dirt and the pressure that packed it count. */
   readonly packs: boolean;
   /**
-   * Pa/m per m/s.
+   * Linear part in Pa/m per m/s, square part in Pa/m per (m/s)², written into `into`: asked for at every slice and step.
    *
    * @param deposit σ, share of the bed, less than the open room
    * @param threads,fine Σσ_i/d_i in 1/m and Σσ_i/d_i² in 1/m² over the sizes; only where it packs
    * @param pressed greatest pressure that the bed has borne since it was cleaned, Pa
    */
-  readonly linear: (deposit: number, threads: number, fine: number, pressed: number) => number;
-  /** Pa/m per (m/s)². */
-  readonly square: (deposit: number) => number;
+  readonly resist: (
+    deposit: number,
+    threads: number,
+    fine: number,
+    pressed: number,
+    into: { linear: number; square: number },
+  ) => void;
 }
 
 /**
@@ -49,8 +53,10 @@ export function fouledResistance(geometry: Geometry, solidsFactor: number, fluid
     const thread = alpha / fibreDiameter;
     return {
       packs: true,
-      linear: (deposit, threads, fine, pressed) => {
-        if (deposit === 0) return clean.linear;
+      resist: (deposit, threads, fine, pressed, into) => {
+        into.linear = clean.linear;
+        into.square = 0;
+        if (deposit === 0) return;
         const s = alpha + deposit;
         const fouled =
           64 *
@@ -58,34 +64,23 @@ export function fouledResistance(geometry: Geometry, solidsFactor: number, fluid
           Math.sqrt(thread / fibreDiameter + fine) *
           (thread + threads) *
           (1 + 56 * s * s * s);
-        return clean.linear + (fouled - clean.linear) * (1 + pressed / PACKING_PRESSURE);
+        into.linear += (fouled - clean.linear) * (1 + pressed / PACKING_PRESSURE);
       },
-      square: () => 0,
     };
   }
-  // Powers are written out: this is computed for every slice at every step.
-  const cubed = (deposit: number): number => {
-    const left = (porosity - deposit) / porosity;
-    return left * left * left;
-  };
-  const more = (deposit: number): number => (solids + deposit) / solids;
-  if (geometry.form === 'foam')
-    // 110 μ S²/(16 ε³) and 1.45 ρ S/(4 ε³), with S by √(s/s₀).
-    return {
-      packs: false,
-      linear: (deposit) => (clean.linear * more(deposit)) / cubed(deposit),
-      square: (deposit) => (clean.square * Math.sqrt(more(deposit))) / cubed(deposit),
-    };
-  // 150 μ s²/(ε³ d²) and 1.75 ρ s/(ε³ d), with d by (s/s₀)^⅓.
+  // Foam: 110 μ S²/(16 ε³) and 1.45 ρ S/(4 ε³), with S by √(s/s₀).
+  // Grains: 150 μ s²/(ε³ d²) and 1.75 ρ s/(ε³ d), with d by (s/s₀)^⅓.
+  const root = geometry.form === 'foam' ? Math.sqrt : Math.cbrt;
+  const isFoam = geometry.form === 'foam';
   return {
     packs: false,
-    linear: (deposit) => {
-      const grown = more(deposit);
-      return (clean.linear * grown * Math.cbrt(grown)) / cubed(deposit);
-    },
-    square: (deposit) => {
-      const root = Math.cbrt(more(deposit));
-      return (clean.square * root * root) / cubed(deposit);
+    resist: (deposit, _threads, _fine, _pressed, into) => {
+      const grown = (solids + deposit) / solids;
+      const open = (porosity - deposit) / porosity;
+      const cubed = open * open * open;
+      const part = root(grown);
+      into.linear = (clean.linear * grown * (isFoam ? 1 : part)) / cubed;
+      into.square = (clean.square * part * (isFoam ? 1 : part)) / cubed;
     },
   };
 }

@@ -2,8 +2,8 @@ import { driveOf, mostFlow } from '../hydraulics/drive';
 import type { Balance, FilterWater } from '../hydraulics/filterWater';
 import { GRAVITY } from '../hydraulics/fluid';
 import { lipHeight } from '../hydraulics/lipHeight';
+import { pastPack } from '../hydraulics/pastPack';
 import { solveNear } from '../hydraulics/solve';
-import { drownedWeirFlow } from '../hydraulics/weir';
 import { tabulated } from '../units/tabulated';
 import { flowThrough, isFree, pressThrough, type StackPlan } from './stackPlan';
 
@@ -58,18 +58,17 @@ export function marchBalance(
   near: Balance,
 ): Balance {
   const { most, headAt, lipAt, weight } = drive;
-  const { spill } = filter;
+  const past = pastPack(filter);
   const lost = (stacks: readonly StackPlan[], flow: number): number => {
     let sum = 0;
     for (const stack of stacks) sum += pressThrough(stack, flow);
     return sum;
   };
-  if (spill === null) {
+  if (filter.spill === null && past === null) {
     const excess = (flow: number): number => weight * headAt(flow) - lost(sponge, flow) - lost(body, flow);
     const flow = solveNear(excess, 0, most, near.flow, most * CLOSE);
     return { flow, through: flow, overLip: 0, before: lost(body, flow) / weight, wetTo: near.wetTo };
   }
-  const { notch } = spill;
   let guess = near.through;
   /** Flow that a pressure drives through the body, m³/s. */
   const bodyFlow = (pressure: number): number => {
@@ -81,7 +80,7 @@ export function marchBalance(
   };
   const beforeAt = (flow: number): number => headAt(flow) - lost(sponge, flow) / weight;
   if (body.every(isFree)) {
-    // Nothing holds the water back: it stands before the pack as high as over the lip, and passes no notch.
+    // Nothing holds the water back: it stands before the pack as high as behind it, and passes no notch.
     const flow = solveNear((value) => beforeAt(value) - lipAt(value), 0, most, near.flow, most * CLOSE);
     lost(body, flow);
     return { flow, through: flow, overLip: lipAt(flow), before: lipAt(flow), wetTo: near.wetTo };
@@ -89,16 +88,12 @@ export function marchBalance(
   const leftOver = (flow: number): number => {
     const overLip = lipAt(flow);
     const before = beforeAt(flow);
-    const past =
-      notch === null ? 0 : drownedWeirFlow(notch.width, before - notch.aboveLip, overLip - notch.aboveLip);
-    return Math.min(most, bodyFlow((before - overLip) * weight)) + past - flow;
+    return Math.min(most, bodyFlow((before - overLip) * weight)) + (past?.(before, overLip) ?? 0) - flow;
   };
   const flow = solveNear(leftOver, 0, most, near.flow, most * CLOSE);
   const overLip = lipAt(flow);
   const before = Math.max(overLip, beforeAt(flow));
-  const past =
-    notch === null ? 0 : drownedWeirFlow(notch.width, before - notch.aboveLip, overLip - notch.aboveLip);
-  const through = Math.max(0, flow - past);
+  const through = Math.max(0, flow - (past?.(before, overLip) ?? 0));
   lost(body, through);
   return { flow, through, overLip, before, wetTo: near.wetTo };
 }

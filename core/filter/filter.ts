@@ -8,6 +8,7 @@ import { EQUIPMENT, EquipmentSchema } from './equipment';
 import { FilterKindSchema } from './filterKind';
 import { HosesSchema } from './hoses';
 import { bodyFaults } from './bodyFaults';
+import { OpenEdgeSchema } from './openEdge';
 import { IntakesSchema, MOST_PORTS, OutletsSchema } from './ports';
 import { PumpSchema } from './pump';
 import { SpillSchema } from './spill';
@@ -84,7 +85,7 @@ export const ChamberSchema = z
 export type Chamber = z.infer<typeof ChamberSchema>;
 
 /** What a survey begins with and the keeper has not measured yet. */
-export const ASSUMABLE = ['sizes', 'labelFlow', 'hoses', 'spill'] as const;
+export const ASSUMABLE = ['sizes', 'labelFlow', 'hoses', 'spill', 'openEdge'] as const;
 
 /** One filter on one tank; chambers in flow order. */
 export const FilterSchema = z
@@ -122,6 +123,9 @@ export const FilterSchema = z
       .describe('The body from outside, m; null: not measured'),
     hoses: HosesSchema.nullable().describe('null for filters in or on the tank'),
     spill: SpillSchema.nullable().describe('null for all but hang-on-backs'),
+    openEdge: OpenEdgeSchema.nullable().describe(
+      'Top of the dividers in a filter that hangs in the tank; null: none that water could pass',
+    ),
     intakes: IntakesSchema,
     outlets: OutletsSchema,
     equipment: z.array(EquipmentSchema).max(EQUIPMENT.length),

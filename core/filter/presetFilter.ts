@@ -4,7 +4,7 @@ import { isCanister, isHangOnBack } from './kindFamily';
 import { USUAL_HOSES, usualBore } from './hoses';
 import { layOut } from './layOut';
 import { PRESETS } from './presets';
-import { sizedChamber, sizedFlow, sizedSpill, type PresetSize } from './presetSize';
+import { sizedChamber, sizedEdge, sizedFlow, sizedSpill, type PresetSize } from './presetSize';
 
 /** A filter of a kind and size as its preset has it, all sizes marked as assumed: what a survey begins with. */
 export function presetFilter(
@@ -16,6 +16,7 @@ export function presetFilter(
   const preset = PRESETS[kind];
   const labelFlow = sizedFlow(preset.labelFlow, size);
   const spill = sizedSpill(preset.spill, size);
+  const openEdge = preset.openEdge == null ? null : sizedEdge(preset.openEdge, size);
   const chambers = preset.chambers.map((chamber) => sizedChamber(chamber, size));
   const hoses = isCanister(kind) ? { ...USUAL_HOSES, bore: usualBore(labelFlow) } : null;
   const place = isHangOnBack(kind) ? 'middle' : 'left';
@@ -32,6 +33,7 @@ export function presetFilter(
     outside: null,
     hoses,
     spill,
+    openEdge,
     intakes: [{ place, depth: null, tube: null, hose: null, open: 1 }],
     outlets: [
       { place, aim: isHangOnBack(kind) ? 'to the front' : 'along the tank', hose: null, aboveWater: 0 },
@@ -44,6 +46,7 @@ export function presetFilter(
       'labelFlow',
       ...(hoses === null ? [] : (['hoses'] as const)),
       ...(spill === null ? [] : (['spill'] as const)),
+      ...(openEdge === null ? [] : (['openEdge'] as const)),
     ],
   };
 }

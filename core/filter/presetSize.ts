@@ -1,5 +1,6 @@
 import type { ChamberShape } from './chamberShape';
 import type { UnplacedChamber } from './layOut';
+import type { OpenEdge } from './openEdge';
 import type { Spill } from './spill';
 
 /** Generic sizes in which a kind is met; `middle` is what the presets are drawn in. */
@@ -59,6 +60,12 @@ export const sizedSpill = (spill: Spill | null, size: PresetSize): Spill | null 
         hangerToBack: side(spill.hangerToBack, size),
         notch: spill.notch === null ? null : { ...spill.notch, width: side(spill.notch.width, size) },
       };
+
+/** The top edge of a preset’s dividers in another size: it stays at the water. */
+export const sizedEdge = (edge: OpenEdge, size: PresetSize): OpenEdge => ({
+  ...edge,
+  width: side(edge.width, size),
+});
 
 /** Label flow of a preset in another size, m³/s to ten litres an hour: it grows with the face, not with the room. */
 export const sizedFlow = (flow: number, size: PresetSize): number =>

@@ -3,7 +3,7 @@ import type { FilterKind } from './filterKind';
 import type { UnplacedChamber } from './layOut';
 import { BOTTOM_SPACE } from './settlementPlace';
 
-type Preset = Pick<Filter, 'labelFlow' | 'spill'> & { readonly chambers: readonly UnplacedChamber[] };
+type Preset = Pick<Filter, 'labelFlow' | 'spill'> & Partial<Pick<Filter, 'openEdge'>> & { readonly chambers: readonly UnplacedChamber[] };
 
 /**
  * What is the same for every hang-on-back until it is measured: a level body with its foot in and nothing sent round.
@@ -206,6 +206,8 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
   'internal-compartments': {
     labelFlow: 600 * LITRES_PER_HOUR,
     spill: null,
+    // As wide as the slots, and just as high as the tank’s water (common practice, no source).
+    openEdge: { belowWater: 0, width: 0.22 },
     chambers: [1, 2, 3].map((number): UnplacedChamber => ({
       id: `slot-${number}`,
       where: 'body',

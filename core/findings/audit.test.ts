@@ -497,6 +497,23 @@ describe('what hangs on a guess', () => {
 });
 
 describe('advice that fits the filter', () => {
+  it('says how much goes over dividers that end under the water, and that the edge is assumed', () => {
+    const ended =
+      (belowWater: number, assumed: Filter['assumed']) =>
+      (filter: Filter): Filter => ({ ...filter, openEdge: { belowWater, width: 0.22 }, assumed });
+    const at = (belowWater: number, assumed: Filter['assumed'] = []): string =>
+      found('internal-compartments', 'over-dividers', {
+        layers: GOOD['internal-compartments'],
+        filter: ended(belowWater, assumed),
+      })
+        .map(({ title, reason }) => `${formatSentence(title)} ${formatSentence(reason)}`)
+        .join('');
+    expect(at(0)).toBe('');
+    expect(at(0.006)).toMatch(/% of the water goes over the dividers.* 6 mm under/);
+    expect(at(0.006)).not.toMatch(/assumed/);
+    expect(at(0.006, ['openEdge'])).toMatch(/assumed: measure it/);
+  });
+
   it('finds no fault in pads trimmed so that the body cannot overflow', () => {
     const shut = withSpill({ notch: null });
     const body = shut(filterOf('hang-on-back-basket'));

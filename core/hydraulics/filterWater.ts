@@ -1,5 +1,4 @@
 import type { Chamber, Filter } from '../filter/filter';
-import type { Spill } from '../filter/spill';
 import { besideOf, columnsOf, shrunk, type LayerPaths } from './columns';
 import { GRAVITY, type Fluid } from './fluid';
 import { driveOf, mostFlow, type DriveParts } from './drive';
@@ -8,8 +7,8 @@ import { lipHeight } from './lipHeight';
 import { pumpCurve } from './pumpHead';
 import { pressureAt, type Resistance } from './quadratic';
 import { solveFalling } from './solve';
+import { pastPack } from './pastPack';
 import { splitFlow } from './splitFlow';
-import { drownedWeirFlow } from './weir';
 
 /** Layers that touch each other in one chamber. A chamber has several where spacers keep its layers apart. */
 export interface Stack {
@@ -177,31 +176,21 @@ const waysOf = (stack: Stack, wetTo: number): (Resistance | null)[] =>
 
 type PackBalance = Omit<Balance, 'flow'>;
 
-function packBalance(water: FilterWater): (flow: number) => PackBalance {
-  const { filter, body, fluid } = water;
+/**
+ * Height before the pack over the lip, m, and the flow that goes through it; the rest passes over a notch or edge. In a
+ * body without a lip the height is the head of the pack.
+ */
+function packBalance({ filter, body, fluid, stackHeight, wetOnly }: FilterWater): (flow: number) => PackBalance {
   const { spill } = filter;
-  if (spill !== null) return hangOnBackBalance(spill, water);
-  const head = headOf(body, fluid, Infinity);
-  return (flow) => ({ through: flow, overLip: 0, before: head(flow), wetTo: Infinity });
-}
-
-/** Height before the pack over the lip, m, and the flow that goes through it; the rest passes over the notch. */
-function hangOnBackBalance(
-  spill: Spill,
-  { body, fluid, stackHeight, wetOnly }: FilterWater,
-): (flow: number) => PackBalance {
-  const { notch } = spill;
-  const whole = wetOnly ? headOf(body, fluid, Infinity) : null;
+  const past = pastPack(filter);
+  const whole = wetOnly || spill === null ? headOf(body, fluid, Infinity) : null;
   return (flow) => {
-    const overLip = lipHeight(spill, stackHeight, flow);
-    const wetTo = spill.lipAboveFloor + overLip;
+    const overLip = spill === null ? 0 : lipHeight(spill, stackHeight, flow);
+    const wetTo = spill === null ? Infinity : spill.lipAboveFloor + overLip;
     const head = whole ?? headOf(body, fluid, wetTo);
     const levelAt = (through: number): number => overLip + head(through);
-    if (notch === null || flow <= 0) return { through: flow, overLip, before: levelAt(flow), wetTo };
-    const left = (through: number): number =>
-      flow -
-      through -
-      drownedWeirFlow(notch.width, levelAt(through) - notch.aboveLip, overLip - notch.aboveLip);
+    if (past === null || flow <= 0) return { through: flow, overLip, before: levelAt(flow), wetTo };
+    const left = (through: number): number => flow - through - past(levelAt(through), overLip);
     const through = solveFalling(left, 0, flow, flow * PRECISION);
     return { through, overLip, before: levelAt(through), wetTo };
   };

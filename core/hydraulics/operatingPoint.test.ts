@@ -71,6 +71,33 @@ describe('water around a short piece', () => {
   });
 });
 
+describe('dividers of a filter in the tank', () => {
+  const box = filterOf('internal-compartments');
+  const pads = [plainLayer('a', 'foam-30', 'slot-1', 0.06), plainLayer('b', 'foam-45', 'slot-2', 0.06)];
+  const ended = (belowWater: number): Filter => ({ ...box, openEdge: { belowWater, width: 0.22 } });
+
+  it('let nothing over an edge at the water, as if there were none', () => {
+    const shut = solved({ ...box, openEdge: null }, pads);
+    expect(box.openEdge).toEqual({ belowWater: 0, width: 0.22 });
+    expect(solved(ended(0), pads)).toEqual(shut);
+    expect(shut.pastShare).toBe(0);
+  });
+
+  // Source: Poleni and Villemonte by hand: 0.22 m wide, 4 mm before, 4 mm less the head of the pack behind.
+  it('let over what a drowned weir lets over', () => {
+    const point = solved(ended(0.004), pads);
+    const behind = 0.004 - point.heads.pack;
+    const weir = (2 / 3) * 0.62 * Math.sqrt(2 * 9.80665) * 0.22 * 0.004 ** 1.5;
+    expect(behind).toBeGreaterThan(0);
+    expect((point.pastShare * point.flow) / (weir * (1 - (behind / 0.004) ** 1.5) ** 0.385)).toBeCloseTo(1, 4);
+  });
+
+  it('let over more the lower they end', () => {
+    const shares = [0, 0.001, 0.002, 0.004, 0.008].map((low) => solved(ended(low), pads).pastShare);
+    for (const [index, share] of shares.slice(1).entries()) expect(share).toBeGreaterThan(shares[index] ?? 1);
+  });
+});
+
 describe('levels of a hang-on-back', () => {
   const basket = filterOf('hang-on-back-basket');
   const [chamber] = basket.chambers;
@@ -108,13 +135,13 @@ describe('levels of a hang-on-back', () => {
   });
 
   it('lets water past over a notch once it stands high enough, and not before', () => {
-    const none = solved(tall(0.18), thirds(0.18)).level;
-    const low = solved(tall(0.18, { notch: { aboveLip: 0.005, width: 0.06 } }), thirds(0.18)).level;
-    const high = solved(tall(0.18, { notch: { aboveLip: 0.2, width: 0.06 } }), thirds(0.18)).level;
-    expect(none?.pastShare).toBe(0);
-    expect(high?.pastShare).toBeCloseTo(0, 9);
-    expect(low?.pastShare).toBeGreaterThan(0.05);
-    expect(low?.headroom).toBeGreaterThan(none?.headroom ?? Infinity);
+    const none = solved(tall(0.18), thirds(0.18));
+    const low = solved(tall(0.18, { notch: { aboveLip: 0.005, width: 0.06 } }), thirds(0.18));
+    const high = solved(tall(0.18, { notch: { aboveLip: 0.2, width: 0.06 } }), thirds(0.18));
+    expect(none.pastShare).toBe(0);
+    expect(high.pastShare).toBeCloseTo(0, 9);
+    expect(low.pastShare).toBeGreaterThan(0.05);
+    expect(low.level?.headroom).toBeGreaterThan(none.level?.headroom ?? Infinity);
   });
 
   it('does not count foam that stands dry', () => {

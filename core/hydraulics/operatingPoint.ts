@@ -46,8 +46,6 @@ export interface HangLevel {
   readonly rim: number;
   /** rim − beforePack; below 0 it spills. */
   readonly headroom: number;
-  /** Share of the flow that goes past the pack over a notch or edge. */
-  readonly pastShare: number;
 }
 
 /** Where pump and filter agree. Heads m of water, flows m³/s. */
@@ -63,6 +61,8 @@ export interface OperatingPoint {
     readonly pack: number;
   };
   readonly level: HangLevel | null;
+  /** Share of the flow that goes past the pack over a notch or edge, 0–1. */
+  readonly pastShare: number;
   /** How several intakes and outlets share the flow, 0–1 each. */
   readonly branches: { readonly intakes: readonly number[]; readonly outlets: readonly number[] };
   /** In flow order. */
@@ -136,8 +136,8 @@ export function pointOf(water: FilterWater, balance: Balance): OperatingPoint {
             beforePack: before,
             rim,
             headroom: rim - before,
-            pastShare: flow === 0 ? 0 : 1 - through / flow,
           },
+    pastShare: flow === 0 ? 0 : 1 - through / flow,
     branches: branchShares(filter, flow, fluid),
     layers: [
       ...water.sponge.flatMap((stack) => stackFlows(stack, flow, flow, fluid, Infinity)),

@@ -69,6 +69,13 @@ export function assumptions(tank: Tank, filter: Filter, layers: readonly Layer[]
           influences: 'how near it is to spilling',
         }
       : null,
+    isAssumed('openEdge')
+      ? {
+          key: 'openEdge',
+          what: sentence`The dividers end at the tank’s water.`,
+          influences: 'how much water goes over the media instead of through',
+        }
+      : null,
     tank.pH === null
       ? { key: 'pH', what: sentence`pH is not known.`, influences: 'how much of the ammonia is poisonous' }
       : null,

@@ -92,6 +92,11 @@ describe('documents of older versions', () => {
     },
   );
 
+  it.each(['window-sill', 'reed-bench'])('gives the filter of %s of version 4 no open edge', (name) => {
+    const read = readNeatLayerFile(fixture(4, `${name}.neatlayer.json`));
+    expect(read.ok && read.file.filter.openEdge).toBeNull();
+  });
+
   it.each([
     ['a newer version', '{}', SCHEMA_VERSION + 1, /newer than this app reads/],
     ['no version', '{}', 0, /does not say in which version/],

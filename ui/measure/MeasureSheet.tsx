@@ -5,6 +5,7 @@ import { FILTER_BOUNDS, type Chamber, type Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { mediaRoom } from '@/core/filter/mediaRoom';
 import { arrange, isLaidOut, placeChamber } from '@/core/filter/arrange';
+import type { OpenEdge } from '@/core/filter/openEdge';
 import { layOut, type UnplacedChamber } from '@/core/filter/layOut';
 import type { Job } from '@/core/job/job';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
@@ -27,6 +28,7 @@ import { scaleName, Vessel, vesselScale } from '../vessel/Vessel';
 import { Assumed } from './Assumed';
 import { ChamberForm } from './ChamberForm';
 import { measured } from './filterPart';
+import { EdgeFold } from './EdgeFold';
 import { HosesFold } from './HosesFold';
 import { PartsFold } from './PartsFold';
 import { PortsFold } from './PortsFold';
@@ -52,9 +54,12 @@ interface Props {
   readonly untouched: boolean;
 }
 
+/** The top edge of dividers of which nobody has entered one: at the water. */
+const NO_EDGE: OpenEdge = { belowWater: 0, width: 0.2 };
+
 /** What to know when the slots of an internal filter are measured. */
 const SLOTS =
-  'Enter each slot as tall as the water in it. The tank’s own water is before the pieces and never rises: water goes over the top of a piece only where the piece is cut lower than that.';
+  'Enter each slot as tall as the water in it. Water goes over a piece that is cut lower than that, and over dividers that end under the tank’s water.';
 
 const VESSEL_ROOM = { width: 310, height: 360 };
 
@@ -197,6 +202,13 @@ export function MeasureSheet({
                     assumed: measured(filter, 'spill'),
                   })
                 }
+              />
+            )}
+            {filter.kind !== 'internal-compartments' ? null : (
+              <EdgeFold
+                edge={filter.openEdge ?? NO_EDGE}
+                assumed={filter.assumed.includes('openEdge')}
+                onChange={(openEdge) => change({ openEdge, assumed: measured(filter, 'openEdge') })}
               />
             )}
             <PortsFold filter={filter} branches={report.water.branches} onChange={change} />

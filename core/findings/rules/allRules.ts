@@ -29,6 +29,7 @@ import { longTank } from './longTank';
 import { looseWadding } from './looseWadding';
 import { monthlyDeep } from './monthlyDeep';
 import { nothingMechanical } from './nothingMechanical';
+import { overDividers } from './overDividers';
 import { overfill } from './overfill';
 import { polishingPad } from './polishingPad';
 import { settlementFirst } from './settlementFirst';
@@ -58,6 +59,7 @@ export const RULES: readonly Rule[] = [
   stillWrapped,
   shortPiece,
   flowedOver,
+  overDividers,
   packedBackwards,
   stageOrder,
   gradeOrder,
