@@ -53,6 +53,7 @@ module.exports = {
       'hydraulics',
       'dirt',
       'biology',
+      'chemical',
       // What is said of it, tried and planned.
       'findings',
       'report',

@@ -47,6 +47,8 @@ interface TankStory {
   readonly plants: Tank['plants'];
   readonly animals: Tank['animals'];
   readonly circulation?: Tank['circulation'];
+  /** Share of the water changed a week. */
+  readonly changes: number;
 }
 
 const tankOf = (id: string, story: TankStory): Tank => {
@@ -72,6 +74,12 @@ const tankOf = (id: string, story: TankStory): Tank => {
     litter: { perDay: null, floating: false },
     animals: story.animals,
     circulation: story.circulation ?? [],
+    airFilters: [],
+    routine: {
+      waterChange: { share: story.changes, every: 7 },
+      tapNitrate: null,
+      nitrateRemoved: 0,
+    },
   };
 };
 
@@ -92,6 +100,7 @@ export const WATERS: readonly Water[] = [
       food: 0.9e-3,
       plants: 'some',
       animals: [],
+      changes: 0.25,
     }),
     filter: filterOf('hang-on-back-basket', 'window-sill', 'Window sill', 650),
     layers: [
@@ -116,6 +125,7 @@ export const WATERS: readonly Water[] = [
       food: 2.5e-3,
       plants: 'dense',
       animals: ['shrimp'],
+      changes: 0.3,
     }),
     filter: filterOf('canister-centre-pipe', 'reed-bench', 'Reed bench', 1080),
     layers: [
@@ -142,6 +152,7 @@ export const WATERS: readonly Water[] = [
       food: 4e-3,
       plants: 'none',
       animals: ['strong flow'],
+      changes: 0.35,
       circulation: [{ place: 'right', aim: 'along the tank', flow: 2500 * LITRES_PER_HOUR }],
     }),
     filter: filterOf('canister-outside-in', 'long-run', 'Long run', 2400),
@@ -169,6 +180,7 @@ export const WATERS: readonly Water[] = [
       food: 0.3e-3,
       plants: 'some',
       animals: ['fry', 'still water'],
+      changes: 0.3,
     }),
     filter: filterOf('internal-sponge', 'hatchery', 'Hatchery', 280),
     layers: [plainLayer('ha-sponge', 'foam-30', 'sponge', 0.025)],

@@ -2,13 +2,23 @@ import type { Range } from '../tank/feedPerDay';
 import type { Tank } from '../tank/tank';
 import { airPressure } from '../water/airPressure';
 import { oxygenSaturation } from '../water/oxygenSaturation';
+import { airFilterSurface } from './airFilterSurface';
 import { borneLoad } from './borneLoad';
 import { filmElsewhere } from './filmElsewhere';
 import { nitrogenPerDay } from './nitrogenPerDay';
 import { LIMITS, NITRIFIERS, type NitrifierKey } from './nitrifiers';
+import type { FilmPlace } from './steadyState';
 
 /** How far published biofilters lie apart in what a m² takes up, as a factor either way (from memory; 10–90 %). */
 const UPTAKE_APART = 1.5;
+
+/** The homes of bacteria of a tank: in its filters as they stand, and outside them. */
+export interface Homes {
+  /** With the likely surface. */
+  readonly filters: readonly FilmPlace[];
+  /** Likely surface of the filters, and its range, m². */
+  readonly surface: Range;
+}
 
 /** For how many times today’s food a tank’s bacteria are enough once they have grown. */
 export interface BacteriaCover {
@@ -16,45 +26,75 @@ export interface BacteriaCover {
   readonly withTank: Range;
   readonly filtersAlone: Range;
   /** Which of the two comes to its limit first. */
-  readonly limitedBy: NitrifierKey;
+  readonly firstAtLimit: NitrifierKey;
 }
+
+/** Oxygen of water at equilibrium with the air over a tank, kg/m³. */
+export const tankOxygen = (tank: Pick<Tank, 'temperature' | 'altitude'>): number =>
+  oxygenSaturation(tank.temperature, airPressure(tank.altitude));
+
+/** Surface for bacteria outside the filters that water is pumped through, m²: in the tank, and in air-driven filters. */
+export function outsideFilters(tank: Tank): Range {
+  const [inTank, air] = [filmElsewhere(tank), airFilterSurface(tank.airFilters)];
+  return { low: inTank.low + air.low, likely: inTank.likely + air.likely, high: inTank.high + air.high };
+}
+
+/** Nitrogen that grown films bear with the water at the limit of one bacterium, kg N a day. */
+export const borneBy = (key: NitrifierKey, places: readonly FilmPlace[], celsius: number): number =>
+  places.reduce(
+    (sum, { surface, oxygen }) =>
+      sum + borneLoad(NITRIFIERS[key], surface, { nitrogen: LIMITS[key], oxygen, celsius }),
+    0,
+  );
 
 /**
  * How much more food a tank’s bacteria could bear: the load at which ammonia or nitrite comes to its limit in the steady
  * state, over today’s. Null when nobody has said what is fed, or nothing is.
  *
- * @param surface in the filters on which a film can live and through which the water passes, m²
  * @source {@link borneLoad}. The range: food, usable surface, film in the tank and what a m² takes up, each on its own,
  *   added as squares of logarithms.
  */
-export function bacteriaCover(tank: Tank, surface: Range): BacteriaCover | null {
+export function bacteriaCover(tank: Tank, { filters, surface }: Homes): BacteriaCover | null {
   const load = nitrogenPerDay(tank);
   if (load === null || load.likely <= 0) return null;
-  const oxygen = oxygenSaturation(tank.temperature, airPressure(tank.altitude));
-  const perSurface = (key: NitrifierKey): number =>
-    borneLoad(NITRIFIERS[key], 1, { nitrogen: LIMITS[key], oxygen, celsius: tank.temperature });
-  const [ammonia, nitrite] = [perSurface('ammonia'), perSurface('nitrite')];
-  const borne = Math.min(ammonia, nitrite);
-  const inTank = filmElsewhere(tank);
-  const coverOf = (elsewhere: Range): Range => {
-    const at = (filters: number, other: number, fed: number): number => (borne * (filters + other)) / fed;
-    const likely = at(surface.likely, elsewhere.likely, load.likely);
+  const celsius = tank.temperature;
+  const oxygen = tankOxygen(tank);
+  const perOutside = (key: NitrifierKey): number => borneBy(key, [{ surface: 1, oxygen }], celsius);
+  const inFilters = {
+    ammonia: borneBy('ammonia', filters, celsius),
+    nitrite: borneBy('nitrite', filters, celsius),
+  };
+  const per = { ammonia: perOutside('ammonia'), nitrite: perOutside('nitrite') };
+  const borne = (share: number, outside: number): number =>
+    Math.min(
+      share * inFilters.ammonia + outside * per.ammonia,
+      share * inFilters.nitrite + outside * per.nitrite,
+    );
+  const shareOf = (end: keyof Range): number => (surface.likely > 0 ? surface[end] / surface.likely : 1);
+  const coverOf = (outside: Range): Range => {
+    const at = (share: number, other: number, fed: number): number => borne(share, other) / fed;
+    const likely = at(1, outside.likely, load.likely);
     const spread = (end: 'low' | 'high'): number => {
       const against = end === 'low' ? 'high' : 'low';
       return Math.hypot(
         ...[
-          at(surface[end], elsewhere.likely, load.likely),
-          at(surface.likely, elsewhere[end], load.likely),
-          at(surface.likely, elsewhere.likely, load[against]),
+          at(shareOf(end), outside.likely, load.likely),
+          at(1, outside[end], load.likely),
+          at(1, outside.likely, load[against]),
           likely * (end === 'low' ? 1 / UPTAKE_APART : UPTAKE_APART),
         ].map((value) => (likely > 0 && value > 0 ? Math.log(value / likely) : 0)),
       );
     };
     return { low: likely * Math.exp(-spread('low')), likely, high: likely * Math.exp(spread('high')) };
   };
+  const outside = outsideFilters(tank);
+  const nothing = { low: 0, likely: 0, high: 0 };
   return {
-    withTank: coverOf(inTank),
-    filtersAlone: coverOf({ low: 0, likely: 0, high: 0 }),
-    limitedBy: ammonia <= nitrite ? 'ammonia' : 'nitrite',
+    withTank: coverOf(outside),
+    filtersAlone: coverOf(nothing),
+    firstAtLimit:
+      inFilters.ammonia + outside.likely * per.ammonia <= inFilters.nitrite + outside.likely * per.nitrite
+        ? 'ammonia'
+        : 'nitrite',
   };
 }

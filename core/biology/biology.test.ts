@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { oxygenSaturation } from '../water/oxygenSaturation';
-import { bacteriaCover } from './bacteriaCover';
+import { bacteriaCover, tankOxygen } from './bacteriaCover';
 import { borneLoad } from './borneLoad';
 import { filmElsewhere } from './filmElsewhere';
 import { nitrogenPerDay } from './nitrogenPerDay';
@@ -22,6 +22,11 @@ const tankOf = (litres: number, food: number, change: Partial<Tank> = {}): Tank 
   ...change,
 });
 const exactly = (value: number) => ({ low: value, likely: value, high: value });
+/** Filters of so much surface, all of it passed. */
+const homes = (tank: Tank, surface: number) => ({
+  filters: [{ surface, oxygen: tankOxygen(tank) }],
+  surface: exactly(surface),
+});
 
 describe('the load that a film bears', () => {
   // By hand: 1.27 · 0.60 · (0.25/0.75 − 0.06/0.45) = 0.1524 g N a day.
@@ -82,7 +87,7 @@ describe('nitrogenPerDay', () => {
 
 describe('bacteriaCover', () => {
   // What keepers find: foam of 30 ppi has about 0.89 m² usable a litre, rough mineral about a third of that.
-  const litres = (mineral: number, foam: number) => exactly(0.33 * mineral + 0.89 * foam);
+  const litres = (mineral: number, foam: number) => 0.33 * mineral + 0.89 * foam;
 
   // Common practice, no source: a large canister is several times enough, a small hang-on-back needs its tank’s own film.
   it.each([
@@ -90,7 +95,7 @@ describe('bacteriaCover', () => {
     ['64 L on a small hang-on-back', tankOf(64, 0.9), litres(0.4, 0.2), 2],
     ['120 L fed 3 g on two litres of media', tankOf(120, 3), litres(1, 1), 1.6],
   ])('is believable for %s', (_, tank, surface, about) => {
-    const { withTank } = bacteriaCover(tank, surface) ?? {};
+    const { withTank } = bacteriaCover(tank, homes(tank, surface)) ?? {};
     expect((withTank?.likely ?? 0) / about).toBeGreaterThan(0.65);
     expect((withTank?.likely ?? 0) / about).toBeLessThan(1.5);
     expect(withTank?.low).toBeLessThan(withTank?.likely ?? 0);
@@ -98,15 +103,15 @@ describe('bacteriaCover', () => {
   });
 
   it('of the small hang-on-back alone is less than its fish need', () => {
-    const cover = bacteriaCover(tankOf(64, 0.9), litres(0.4, 0.2));
+    const cover = bacteriaCover(tankOf(64, 0.9), homes(tankOf(64, 0.9), litres(0.4, 0.2)));
     expect(cover?.filtersAlone.likely).toBeGreaterThan(0.6);
     expect(cover?.filtersAlone.likely).toBeLessThan(1);
   });
 
   it('says nothing without food, and halves with twice the food', () => {
-    expect(bacteriaCover(tankOf(100, 0), exactly(1))).toBeNull();
+    expect(bacteriaCover(tankOf(100, 0), homes(tankOf(100, 0), 1))).toBeNull();
     const [once, twice] = [1, 2].map(
-      (food) => bacteriaCover(tankOf(100, food), exactly(1))?.withTank.likely ?? 0,
+      (food) => bacteriaCover(tankOf(100, food), homes(tankOf(100, food), 1))?.withTank.likely ?? 0,
     );
     expect((once ?? 0) / (twice ?? 1)).toBeCloseTo(2, 6);
   });

@@ -11,6 +11,10 @@ export interface FilmWater {
 export const foodFactor = ({ perDegree }: Pick<Nitrifier, 'perDegree'>, celsius: number): number =>
   perDegree ** (celsius - RATES_AT);
 
+/** How hard a film may work by its oxygen alone, kg/m³, as a share of what it could at 25 °C where it wants for nothing. */
+export const oxygenRate = (nitrifier: Nitrifier, oxygen: number, celsius: number): number =>
+  (OXYGEN_PER_DEGREE ** (celsius - RATES_AT) * oxygen) / (nitrifier.halfOxygen + oxygen);
+
 /**
  * How hard a film works, as a share of what it could at 25 °C where it wants for nothing: whatever is scarcer, food or
  * oxygen, decides.
@@ -20,6 +24,5 @@ export const foodFactor = ({ perDegree }: Pick<Nitrifier, 'perDegree'>, celsius:
  */
 export function workRate(nitrifier: Nitrifier, { nitrogen, oxygen, celsius }: FilmWater): number {
   const byFood = (foodFactor(nitrifier, celsius) * nitrogen) / (HALF_FOOD + nitrogen);
-  const byOxygen = (OXYGEN_PER_DEGREE ** (celsius - RATES_AT) * oxygen) / (nitrifier.halfOxygen + oxygen);
-  return Math.min(byFood, byOxygen);
+  return Math.min(byFood, oxygenRate(nitrifier, oxygen, celsius));
 }

@@ -1,7 +1,9 @@
 /** Points of the table in a unit of x; and the x from where on nothing is left to within rounding. */
 const PER_UNIT = 32;
 const ALL_FROM = 37;
-const LEFT = Float64Array.from({ length: ALL_FROM * PER_UNIT + 1 }, (_, point) => Math.exp(-point / PER_UNIT));
+const LEFT = Float64Array.from({ length: ALL_FROM * PER_UNIT + 1 }, (_, point) =>
+  Math.exp(-point / PER_UNIT),
+);
 
 /** Below it the series is used, in which no figures of a small share are lost. */
 const SMALL = 0.1;

@@ -6,7 +6,7 @@ import { cutBeds, depositsOf, fouledPaths, type Beds, type Deposits } from './be
 import { captureDirt, captureOf, type LayerStream } from './capture';
 import { captureInput } from './captureInput';
 import { clearOnDay } from './clearWater';
-import { USUAL_DIRT } from './dirtNumbers';
+import { decayAt, USUAL_DIRT } from './dirtNumbers';
 import type { ForecastInput } from './forecast';
 import type { CloggingSimulation } from './cloggingSimulation';
 import { withStrainer } from './flowStep';
@@ -19,12 +19,19 @@ export interface SludgeSlice {
   readonly bySize: readonly number[];
 }
 
+/** What sits in the layers on a day: share of what fits, 0–1, and what of it rots in a day, dry kg; in flow order. */
+export interface Silt {
+  readonly fullness: readonly number[];
+  readonly rots: readonly number[];
+}
+
 /** A filter on one day of its forecast. */
 export interface DayState {
   readonly day: number;
   readonly water: OperatingPoint;
   /** By layer, in flow order. */
   readonly sludge: readonly (readonly SludgeSlice[])[];
+  readonly silt: Silt;
   /** Solids afloat, all and finer than 100 µm, kg/m³, and the time in which a cloud of fines falls to a tenth, s. */
   readonly clear: { readonly solids: number; readonly fines: number; readonly clearing: number };
   /** Dirt before each layer, and after the last, by size, kg/m³. */
@@ -88,11 +95,29 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
     water: pointOf(water, balance),
     clear: clearOnDay(tank, simulation, day),
     sludge: sludgeOf(beds, simulation.mass, first),
+    silt: siltOf(beds, deposits, decayAt(USUAL_DIRT, tank.temperature)),
     along: Array.from({ length: inFlow.length + 1 }, (_, place) =>
       SIZE_CLASSES.map(
         (_size, size) => capture.along[place * SIZES + size]! * simulation.suspended[day * SIZES + size]!,
       ),
     ),
+  };
+}
+
+/** @param decay share that rots in a day */
+function siltOf(beds: Beds, deposits: Float64Array, decay: number): Silt {
+  const held = beds.clean.map(() => 0);
+  const fits = beds.clean.map(() => 0);
+  for (const bed of beds.list) {
+    if (bed.part === 'gap') continue;
+    for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
+      held[bed.layerAt] = held[bed.layerAt]! + deposits[slice]! * beds.volume[slice]!;
+      fits[bed.layerAt] = fits[bed.layerAt]! + bed.ultimate * beds.volume[slice]!;
+    }
+  }
+  return {
+    fullness: held.map((value, layer) => (fits[layer] === 0 ? 0 : value / fits[layer]!)),
+    rots: held.map((value) => value * USUAL_DIRT.sludgeDensity * decay),
   };
 }
 

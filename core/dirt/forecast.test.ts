@@ -29,13 +29,13 @@ describe('dayState', () => {
     (id) => {
       const input = inputOf(id);
       const { simulation } = found(input);
-      const clean = evaluatePack({
-        ...aloneOn(input.tank),
-        filter: input.filter,
-        layers: input.layers,
-        flow: null,
-      });
-      const first = reportOnDay(clean, dayState(input, simulation, 0));
+      const pack = { ...aloneOn(input.tank), filter: input.filter, layers: input.layers, flow: null };
+      const clean = evaluatePack(pack);
+      const first = reportOnDay(clean, dayState(input, simulation, 0), pack);
+      // Clean media are wholly alive; what silts up bears less.
+      expect(first.bacteria?.withTank.likely).toBeCloseTo(clean.bacteria?.withTank.likely ?? NaN, 6);
+      const silted = reportOnDay(clean, dayState(input, simulation, 90), pack).bacteria;
+      expect(silted?.withTank.likely).toBeLessThan(clean.bacteria?.withTank.likely ?? 0);
       expect(first.water.flow / clean.water.flow).toBeCloseTo(1, 7);
       expect(first.water.level?.headroom ?? 0).toBeCloseTo(clean.water.level?.headroom ?? 0, 7);
       clean.layers.forEach((layer, index) => {

@@ -12,6 +12,7 @@ import { OpenEdgeSchema } from './openEdge';
 import { IntakesSchema, MOST_PORTS, OutletsSchema } from './ports';
 import { PumpSchema } from './pump';
 import { SpillSchema } from './spill';
+import { SwapSchema } from './swap';
 
 export const FILTER_BOUNDS = {
   labelFlow: { what: 'Label flow', kind: 'flow', min: 0, max: 20e-3, aboveMin: true },
@@ -136,6 +137,7 @@ export const FilterSchema = z
       .array(ChamberSchema)
       .min(1, 'A filter needs at least one chamber: add one.')
       .max(MOST_CHAMBERS, `A filter has at most ${MOST_CHAMBERS} chambers.`),
+    swap: SwapSchema.nullable().describe('Media that are being retired in stages; null: none'),
     /** Names of numbers that are still a preset’s and not the keeper’s. */
     assumed: z.array(z.enum(ASSUMABLE)),
   })

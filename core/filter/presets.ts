@@ -3,7 +3,8 @@ import type { FilterKind } from './filterKind';
 import type { UnplacedChamber } from './layOut';
 import { BOTTOM_SPACE } from './settlementPlace';
 
-type Preset = Pick<Filter, 'labelFlow' | 'spill'> & Partial<Pick<Filter, 'openEdge'>> & { readonly chambers: readonly UnplacedChamber[] };
+type Preset = Pick<Filter, 'labelFlow' | 'spill'> &
+  Partial<Pick<Filter, 'openEdge'>> & { readonly chambers: readonly UnplacedChamber[] };
 
 /**
  * What is the same for every hang-on-back until it is measured: a level body with its foot in and nothing sent round.

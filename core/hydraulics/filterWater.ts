@@ -180,7 +180,13 @@ type PackBalance = Omit<Balance, 'flow'>;
  * Height before the pack over the lip, m, and the flow that goes through it; the rest passes over a notch or edge. In a
  * body without a lip the height is the head of the pack.
  */
-function packBalance({ filter, body, fluid, stackHeight, wetOnly }: FilterWater): (flow: number) => PackBalance {
+function packBalance({
+  filter,
+  body,
+  fluid,
+  stackHeight,
+  wetOnly,
+}: FilterWater): (flow: number) => PackBalance {
   const { spill } = filter;
   const past = pastPack(filter);
   const whole = wetOnly || spill === null ? headOf(body, fluid, Infinity) : null;

@@ -89,7 +89,10 @@ describe('dividers of a filter in the tank', () => {
     const behind = 0.004 - point.heads.pack;
     const weir = (2 / 3) * 0.62 * Math.sqrt(2 * 9.80665) * 0.22 * 0.004 ** 1.5;
     expect(behind).toBeGreaterThan(0);
-    expect((point.pastShare * point.flow) / (weir * (1 - (behind / 0.004) ** 1.5) ** 0.385)).toBeCloseTo(1, 4);
+    expect((point.pastShare * point.flow) / (weir * (1 - (behind / 0.004) ** 1.5) ** 0.385)).toBeCloseTo(
+      1,
+      4,
+    );
   });
 
   it('let over more the lower they end', () => {
@@ -125,12 +128,12 @@ describe('levels of a hang-on-back', () => {
   const headroom = (stack: number, change: Partial<typeof spill> = {}): number =>
     (solved(tall(stack, change), thirds(stack)).level?.headroom ?? NaN) * 1e3;
 
-  // Source: reckoned elsewhere with Ergun’s equation for foam: about 5 mm at 12 cm and 2 mm at 18 cm; with
-  // Dietrich’s, which is used here, a few millimetres less. Without its foot it spills.
-  it('keeps a few millimetres at 12 cm of foam, fewer at 18, and none without its foot', () => {
-    expect(headroom(0.12)).toBeGreaterThan(2);
-    expect(headroom(0.12)).toBeLessThan(5);
-    expect(headroom(0.18)).toBeLessThan(headroom(0.12) - 2);
+  // Source: reckoned by an independent implementation of the same equations: 0.3 mm where 12 cm of foam stand 2 cm above
+  // a lip at 10 cm, −1.3 mm where 18 cm end at the lip.
+  it('keeps 0.3 mm at 12 cm of foam, overflows at 18, and without its foot', () => {
+    expect(headroom(0.12, { lipAboveFloor: 0.1 })).toBeCloseTo(0.3, 0);
+    expect(headroom(0.18)).toBeCloseTo(-1.3, 1);
+    expect(headroom(0.12)).toBeGreaterThan(headroom(0.12, { lipAboveFloor: 0.1 }));
     expect(headroom(0.12, { foot: 'missing', hangerToBack: 0.11 })).toBeLessThan(0);
   });
 

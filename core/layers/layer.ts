@@ -3,7 +3,7 @@ import { IdSchema, NoteSchema } from '../document/fields';
 import { OwnMediumSchema } from '../media/ownMediumSchema';
 import { bounded } from '../units/bounded';
 import { LAYER_BOUNDS } from './layerBounds';
-import { MEDIUM_ID } from './mediumId';
+import { MEDIUM_ID } from '../document/mediumId';
 import { MixSchema } from './mix';
 import { DIRT_STATES, SIGNS, TREATMENTS } from './layerStates';
 

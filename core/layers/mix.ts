@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { bounded } from '../units/bounded';
 import { GEOMETRY_BOUNDS } from '../media/geometryBounds';
 import { OwnMediumSchema } from '../media/ownMediumSchema';
-import { MEDIUM_ID } from './mediumId';
+import { MEDIUM_ID } from '../document/mediumId';
 import { MIX_BOUNDS, MOST_MIXED } from './mixBounds';
 
 /** A medium mixed into another, with its share of the volume. */

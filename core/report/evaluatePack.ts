@@ -1,4 +1,3 @@
-import type { BacteriaCover } from '../biology/bacteriaCover';
 import type { Filter } from '../filter/filter';
 import type { CleanFlow } from '../hydraulics/cleanFlowFit';
 import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydraulics/operatingPoint';
@@ -20,7 +19,7 @@ import { RULES } from '../findings/rules/allRules';
 import { sizing, type Sizing } from './sizing';
 import type { LayerRole } from '../layers/layerRole';
 import type { SurfaceRange } from '../layers/usableSurface';
-import { reportBacteria } from './reportBacteria';
+import { reportBacteria, type ReportBacteria } from './reportBacteria';
 import { reportClearWater, type ReportClearWater } from './reportClearWater';
 
 /** One layer of a report; numbers count from 1. Measures in SI. */
@@ -61,7 +60,7 @@ export interface PackReport {
   /** How clear the clean pack keeps the water; null when nobody has said what is fed. */
   readonly clearWater: ReportClearWater | null;
   /** For how many times today’s food the bacteria are enough; null when nobody has said what is fed. */
-  readonly bacteria: BacteriaCover | null;
+  readonly bacteria: ReportBacteria | null;
   /** Tanks per second (× 3,600 an hour) at the flow given; null without one. */
   readonly turnover: number | null;
   /** Most serious first; within a level, what has most effect first. */
@@ -92,6 +91,8 @@ export interface PackInput extends Surroundings {
   readonly flow: number | null;
   /** A flow timed with the clean pack that was in then, against its prediction; left out without one. */
   readonly cleanFlow?: CleanFlow | null;
+  /** Layers that were in the filter until now, with what becomes of each; left out: these layers are in it, and live. */
+  readonly found?: readonly Layer[] | null;
 }
 
 /** A tank on which only this filter hangs, judged by the first school of each question and without regard to time. */
@@ -174,7 +175,11 @@ export function evaluatePack(input: PackInput): PackReport {
     leastPassThrough:
       inFlow.length === 0 ? null : Math.min(...water.layers.map((layer) => layer.passThrough)),
     clearWater: reportClearWater(input, inFlow, water),
-    bacteria: reportBacteria(input, inFlow, flowOf),
+    bacteria: reportBacteria(input, inFlow, flowOf, water.flow, {
+      found: input.found ?? null,
+      rinseWater: input.schools.rinseWater,
+      now: input.now,
+    }),
     turnover: turned,
     findings,
   };

@@ -1,30 +1,205 @@
-import { bacteriaCover, type BacteriaCover } from '../biology/bacteriaCover';
+import {
+  bacteriaCover,
+  borneBy,
+  outsideFilters,
+  tankOxygen,
+  type BacteriaCover,
+} from '../biology/bacteriaCover';
+import { coverLimits, liveSurface, type CoverLimit, type LayerHome } from '../biology/coverLimits';
+import { filmShare, type FilmHistory } from '../biology/filmShare';
+import { grownFilm } from '../biology/grownFilm';
+import { layerUptake } from '../biology/layerUptake';
+import { nitrateBalance, type NitrateBalance } from '../biology/nitrateBalance';
+import { nitrogenPerDay } from '../biology/nitrogenPerDay';
+import { LIMITS, NITRIFIERS } from '../biology/nitrifiers';
+import type { FilmPlace } from '../biology/steadyState';
+import { CARBONATE_PER_DEGREE, CARBONATE_PER_NITROGEN } from '../biology/stoichiometry';
+import { workRate } from '../biology/workRate';
+import type { Silt } from '../dirt/dayState';
 import type { Filter } from '../filter/filter';
 import type { LayerFlow } from '../hydraulics/operatingPoint';
 import type { Layer } from '../layers/layer';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
+import { usableSurface } from '../layers/usableSurface';
+import { mediumById } from '../media/catalogue';
 import type { Range } from '../tank/feedPerDay';
+import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
+import { ammoniaShare } from '../water/ammoniaShare';
+
+/** What the bacteria of one layer do in the steady state: nitrogen taken up, kg N a day; oxygen in kg/m³. */
+export interface LayerBacteria {
+  readonly layerId: string;
+  readonly ammonia: number;
+  readonly nitrite: number;
+  /** In the water that leaves it, mixed with what went past. */
+  readonly oxygenAfter: number;
+}
+
+/** All that is known of a tank’s bacteria with a pack. */
+export interface ReportBacteria extends BacteriaCover {
+  /** What could be borne now, without growth, with the film that lives there after the work that is planned. */
+  readonly atOnce: Range;
+  /** Nitrogen to be taken up, kg N a day. */
+  readonly load: Range;
+  readonly limit: CoverLimit;
+  /** Cover with the limit lifted; where it is the surface, with a litre more of foam. */
+  readonly lifted: number;
+  /** Left in the water once all has grown, kg N/m³; null where the load is too much. */
+  readonly water: {
+    readonly ammonia: number | null;
+    readonly nitrite: number | null;
+    /** Un-ionised; null also while the pH is not known. */
+    readonly freeAmmonia: number | null;
+  };
+  /** Of the tank’s water, kg/m³. */
+  readonly oxygen: number;
+  /** In flow order. */
+  readonly layers: readonly LayerBacteria[];
+  /** Share taken up outside this filter, 0–1. */
+  readonly outsideShare: number;
+  /** Carbonate hardness used up in a week, German degrees. */
+  readonly carbonatePerWeek: number;
+  readonly nitrate: NitrateBalance;
+}
+
+/** What the bacteria of a pack are judged from. */
+export interface BacteriaInput {
+  readonly tank: Tank;
+  readonly others: readonly { readonly filter: Filter; readonly layers: readonly Layer[] }[];
+}
+
+/** A litre more of medium foam: what a keeper can always add, by room or by a second filter. */
+const MORE_FOAM = { medium: 'foam-30', volume: 1e-3 } as const;
+const DAYS_A_WEEK = 7;
 
 /**
- * For how much food the bacteria of a pack are enough, with those of the other filters on its tank. A layer counts as far
- * as the water goes through it; clean media, once grown.
+ * For how much food the bacteria of a pack are enough, with those of the other filters on its tank, and what each layer
+ * has its part in. A layer counts as far as the water goes through it and no silt covers it.
+ *
+ * @param flow through the filter, m³/s
+ * @param silt of a day; left out: the media are clean
  */
 export function reportBacteria(
-  {
-    tank,
-    others,
-  }: {
-    readonly tank: Tank;
-    readonly others: readonly { readonly filter: Filter; readonly layers: readonly Layer[] }[];
-  },
+  { tank, others }: BacteriaInput,
   inFlow: readonly PlacedLayer[],
   flowOf: (placed: PlacedLayer) => LayerFlow,
-): BacteriaCover | null {
+  flow: number,
+  history: FilmHistory,
+  silt?: Silt,
+): ReportBacteria | null {
+  const load = nitrogenPerDay(tank);
+  if (load === null || load.likely <= 0) return null;
+  const oxygen = tankOxygen(tank);
+  const celsius = tank.temperature;
   const elsewhere = others.flatMap(({ filter, layers }) => placeLayers(filter, layers));
-  const sum = (key: keyof Range): number =>
-    inFlow.reduce((all, placed) => all + placed.measure.surfaceRange[key] * flowOf(placed).passThrough, 0) +
-    elsewhere.reduce((all, placed) => all + placed.measure.surfaceRange[key], 0);
-  return bacteriaCover(tank, { low: sum('low'), likely: sum('likely'), high: sum('high') });
+  const homes = inFlow.map((placed, index): LayerHome => ({
+    surface: placed.measure.surface,
+    passThrough: flowOf(placed).passThrough,
+    open: 1 - Math.min(1, silt?.fullness[index] ?? 0),
+    oxygen,
+  }));
+  const likelyElsewhere = elsewhere.reduce((sum, { measure }) => sum + measure.surface, 0);
+  const outside = outsideFilters(tank);
+  const around: readonly FilmPlace[] = [
+    { surface: likelyElsewhere, oxygen },
+    { surface: outside.likely, oxygen },
+  ];
+  const uptake = layerUptake(
+    homes.map((home, index) => ({
+      surface: liveSurface(home),
+      own: home.passThrough * flow,
+      whole: flow,
+      rots: silt?.rots[index] ?? 0,
+    })),
+    around,
+    oxygen,
+    load.likely,
+    celsius,
+  );
+  const within = homes.map((home, index) => ({ ...home, oxygen: uptake.layers[index]?.oxygenIn ?? oxygen }));
+  const surfaceOf = (key: keyof Range): number =>
+    inFlow.reduce((sum, placed, index) => {
+      const home = within[index]!;
+      return sum + placed.measure.surfaceRange[key] * home.passThrough * home.open;
+    }, 0) + elsewhere.reduce((sum, placed) => sum + placed.measure.surfaceRange[key], 0);
+  const filters: readonly FilmPlace[] = [
+    ...within.map((home) => ({ surface: liveSurface(home), oxygen: home.oxygen })),
+    { surface: likelyElsewhere, oxygen },
+  ];
+  const surface = { low: surfaceOf('low'), likely: surfaceOf('likely'), high: surfaceOf('high') };
+  const cover = bacteriaCover(tank, { filters, surface });
+  if (cover === null) return null;
+  const limits = coverLimits(within, likelyElsewhere + outside.likely, oxygen, celsius);
+  const foam = usableSurface(mediumById(MORE_FOAM.medium), MORE_FOAM.volume).likely;
+  const more = Math.min(
+    ...(['ammonia', 'nitrite'] as const).map((key) =>
+      borneBy(key, [...filters, { surface: foam + outside.likely, oxygen }], celsius),
+    ),
+  );
+  const shares = inFlow.map(({ layer }) => filmShare(layer, history));
+  const taken = uptake.layers.reduce((sum, layer) => sum + layer.ammonia, 0);
+  return {
+    ...cover,
+    atOnce: atOnce(tank, filters, shares, surface, outside, load),
+    load,
+    limit: limits.limit,
+    lifted: (limits.limit === 'surface' ? more : limits.lifted[limits.limit]) / load.likely,
+    water: {
+      ammonia: uptake.ammonia,
+      nitrite: uptake.nitrite,
+      freeAmmonia:
+        uptake.ammonia === null || tank.pH === null ? null : uptake.ammonia * ammoniaShare(celsius, tank.pH),
+    },
+    oxygen,
+    layers: uptake.layers.map(({ ammonia, nitrite, oxygenAfter }, index) => ({
+      layerId: inFlow[index]!.layer.id,
+      ammonia,
+      nitrite,
+      oxygenAfter,
+    })),
+    outsideShare: uptake.ammonia === null ? 0 : Math.max(0, 1 - taken / load.likely),
+    carbonatePerWeek:
+      (load.likely * CARBONATE_PER_NITROGEN * DAYS_A_WEEK) /
+      (netVolume(tank.water).value * CARBONATE_PER_DEGREE),
+    nitrate: nitrateBalance(load, netVolume(tank.water).value, tank.plants, tank.routine),
+  };
+}
+
+/**
+ * For how many times today’s food the film is enough that lives there now, X·m at the limit over the load. Films grew
+ * under today’s load; each layer has its share of that.
+ */
+function atOnce(
+  { temperature: celsius }: Tank,
+  filters: readonly FilmPlace[],
+  shares: readonly number[],
+  surface: Range,
+  outside: Range,
+  load: Range,
+): Range {
+  const oxygen = filters.at(-1)?.oxygen ?? 0;
+  const at = (end: keyof Range): number => {
+    const scale = surface.likely > 0 ? surface[end] / surface.likely : 1;
+    const places = [
+      ...filters.map((place) => ({ ...place, surface: place.surface * scale })),
+      { surface: outside[end], oxygen },
+    ];
+    return Math.min(
+      ...(['ammonia', 'nitrite'] as const).map((key) => {
+        const films = grownFilm(key, places, load.likely, celsius);
+        const borne = places.reduce((sum, place, index) => {
+          const rate = workRate(NITRIFIERS[key], {
+            nitrogen: LIMITS[key],
+            oxygen: place.oxygen,
+            celsius,
+          });
+          return sum + (films[index] ?? 0) * (shares[index] ?? 1) * rate;
+        }, 0);
+        return borne / load.likely;
+      }),
+    );
+  };
+  return { low: at('low'), likely: at('likely'), high: at('high') };
 }

@@ -1,10 +1,19 @@
 import type { ClearWater, LikelyRange } from '../dirt/clearWater';
 import type { DayState } from '../dirt/dayState';
+import { placeLayers } from '../layers/placeLayers';
 import { turnover } from '../hydraulics/turnover';
-import type { PackReport } from './evaluatePack';
+import type { PackInput, PackReport } from './evaluatePack';
+import { reportBacteria } from './reportBacteria';
 
-/** The report of a pack with the water of another day: everything else stays as it was put in. */
-export function reportOnDay(report: PackReport, { water, clear }: DayState): PackReport {
+/**
+ * The report of a pack with the water of another day, and what its silt leaves of the bacteria: everything else stays as
+ * it was put in.
+ */
+export function reportOnDay(
+  report: PackReport,
+  { water, clear, silt }: DayState,
+  input: PackInput,
+): PackReport {
   const flows = new Map(water.layers.map((flow) => [flow.layerId, flow]));
   return {
     ...report,
@@ -14,6 +23,14 @@ export function reportOnDay(report: PackReport, { water, clear }: DayState): Pac
       report.clearWater === null
         ? null
         : { ...report.clearWater, with: onDay(report.clearWater.with, clear) },
+    bacteria: reportBacteria(
+      input,
+      placeLayers(input.filter, input.layers),
+      ({ layer }) => flows.get(layer.id)!,
+      water.flow,
+      { found: null, rinseWater: input.schools.rinseWater, now: null },
+      silt,
+    ),
     predictedTurnover: turnover(water.flow, report.sizing.tankVolume),
     leastPassThrough:
       report.leastPassThrough === null ? null : Math.min(...water.layers.map((flow) => flow.passThrough)),

@@ -1,5 +1,6 @@
 import { USUAL_PROTEIN } from './feed';
 import type { Tank } from './tank';
+import { UNKNOWN_ROUTINE } from './unknownRoutine';
 
 /** Temperature of most community tanks, °C: where a new tank starts until it is measured (common practice, no source). */
 const USUAL_TEMPERATURE = 24;
@@ -20,4 +21,6 @@ export const newTank = (id: string, name: string, volume: number): Tank => ({
   litter: { perDay: null, floating: false },
   animals: [],
   circulation: [],
+  airFilters: [],
+  routine: UNKNOWN_ROUTINE,
 });

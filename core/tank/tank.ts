@@ -3,9 +3,11 @@ import { IdSchema, nameSchema, NoteSchema } from '../document/fields';
 import { AimSchema, PlaceSchema } from '../filter/ports';
 import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
+import { AirFilterSchema, MOST_AIR_FILTERS } from './airFilter';
 import { FeedSchema } from './feed';
 import { LitterSchema } from './litter';
 import { PlantsSchema } from './plants';
+import { RoutineSchema } from './routine';
 import { WaterSchema } from './water';
 
 /** What a tank's numbers may be, SI. The widest a home or club keeper could mean; common practice, no source. */
@@ -51,5 +53,9 @@ export const TankSchema = z.object({
   circulation: z
     .array(CirculationSchema)
     .max(MOST_CIRCULATION, `A tank has at most ${MOST_CIRCULATION} circulation pumps.`),
+  airFilters: z
+    .array(AirFilterSchema)
+    .max(MOST_AIR_FILTERS, `A tank has at most ${MOST_AIR_FILTERS} air-driven filters.`),
+  routine: RoutineSchema,
 });
 export type Tank = z.infer<typeof TankSchema>;

@@ -16,6 +16,8 @@ export type QuantityKind =
   | 'turnover'
   | 'cover'
   | 'concentration'
+  | 'nitrate'
+  | 'nitrateMass'
   | 'altitude'
   | 'feed'
   | 'milligram'

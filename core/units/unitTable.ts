@@ -1,3 +1,4 @@
+import { ION_FROM_NITROGEN } from './ionFromNitrogen';
 import type { QuantityKind, UnitSystem } from './quantity';
 
 /**
@@ -83,6 +84,19 @@ const percent: Unit = { symbol: '%', aliases: ['percent'], perUnit: 0.01, digits
 const timesFood: Unit = { symbol: '× today’s food', aliases: ['×', 'x'], perUnit: 1, digits: 1 };
 const perHour: Unit = { symbol: '× an hour', aliases: ['x', '×', '/h'], perUnit: 1 / HOUR, digits: 1 };
 const milligramPerLitre: Unit = { symbol: 'mg/L', aliases: ['mg/l', 'ppm'], perUnit: 1e-3, digits: 2 };
+// Test kits read nitrate and nitrite as the ion; the core holds the nitrogen in it.
+const asNitrate: Unit = {
+  symbol: 'mg/L',
+  aliases: ['mg/l', 'ppm'],
+  perUnit: 1e-3 / ION_FROM_NITROGEN.nitrate,
+  digits: 0,
+};
+const nitrateMilligram: Unit = {
+  symbol: 'mg',
+  aliases: [],
+  perUnit: 1e-6 / ION_FROM_NITROGEN.nitrate,
+  digits: 0,
+};
 const gramPerDay: Unit = { symbol: 'g/day', aliases: ['g', 'g a day', 'g/d'], perUnit: 1e-3, digits: 2 };
 const kilogramPerLitre: Unit = {
   symbol: 'kg/L',
@@ -168,6 +182,8 @@ export const UNITS: Readonly<Record<QuantityKind, UnitRow>> = {
   turnover: everywhere(perHour),
   cover: everywhere(timesFood),
   concentration: everywhere(milligramPerLitre),
+  nitrate: everywhere(asNitrate),
+  nitrateMass: everywhere(nitrateMilligram),
   altitude: { metric: metre, us: foot, imperial: foot, typed: [metre, foot] },
   feed: everywhere(gramPerDay),
   milligram: everywhere(milligram),

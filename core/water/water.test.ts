@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { airPressure } from './airPressure';
 import { ammoniaShare } from './ammoniaShare';
-import { ION_FROM_NITROGEN } from './ionFromNitrogen';
+import { ION_FROM_NITROGEN } from '../units/ionFromNitrogen';
 import { oxygenSaturation } from './oxygenSaturation';
 import { waterDensity } from './waterDensity';
 import { waterViscosity } from './waterViscosity';

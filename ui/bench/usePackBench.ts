@@ -75,9 +75,22 @@ export function usePackBench(source: BenchSource): PackBench {
     () => cleanFlow(filter, layersThen, temperature, cleanMean),
     [filter, layersThen, temperature, cleanMean],
   );
+  // A plan is made from what is in the filter; of what nobody knows, nothing lives.
+  const found = useMemo(
+    () => (pack.doc.role === 'as found' ? null : source.packThen === null ? [] : layersThen),
+    [pack.doc.role, source.packThen, layersThen],
+  );
   const input = useMemo<PackInput>(
-    () => ({ ...around, schools, filter, layers: editing.layers, flow: measured, cleanFlow: timedClean }),
-    [around, schools, filter, editing.layers, measured, timedClean],
+    () => ({
+      ...around,
+      schools,
+      filter,
+      layers: editing.layers,
+      flow: measured,
+      cleanFlow: timedClean,
+      found,
+    }),
+    [around, schools, filter, editing.layers, measured, timedClean, found],
   );
   const report = useMemo(() => evaluatePack(input), [input]);
   const jump = (layerId: string | null) => {

@@ -29,10 +29,11 @@ export interface BenchForecast {
 
 /** Forecasts the pack on the bench whenever it, its filter or its tank changes. */
 export function useBenchForecast(
-  { tank, filter, layers, others }: PackInput,
+  pack: PackInput,
   report: PackReport,
   visits: readonly Visit[],
 ): BenchForecast {
+  const { tank, filter, layers, others } = pack;
   const input = useMemo<ForecastInput>(
     () => ({ tank, filter, layers, others, visits }),
     [tank, filter, layers, others, visits],
@@ -43,8 +44,8 @@ export function useBenchForecast(
   const setDay = useCallback((next: number) => put(Math.max(0, Math.round(next))), []);
   const state = useDayState(found, day);
   const shown = useMemo(
-    () => (state === null || day === 0 ? report : reportOnDay(report, state)),
-    [state, day, report],
+    () => (state === null || day === 0 ? report : reportOnDay(report, state, pack)),
+    [state, day, report, pack],
   );
   const sludge = useMemo(
     () =>

@@ -76,9 +76,9 @@ function clearWord({ clearWater }: PackReport, words: Words): string {
 
 function bacteriaWord({ bacteria }: PackReport, words: Words): string {
   if (bacteria === null) return 'enter the daily food under Measure';
-  const { withTank, filtersAlone, limitedBy } = bacteria;
+  const { withTank, filtersAlone, firstAtLimit } = bacteria;
   const times = (value: number): string => `${words.number(value, 1)}×`;
-  return `once grown on clean media; likely range ${times(withTank.low)} to ${times(withTank.high)}; ${times(filtersAlone.likely)} without the film in the tank; ${limitedBy} comes to its limit first`;
+  return `once grown on clean media; likely range ${times(withTank.low)} to ${times(withTank.high)}; ${times(filtersAlone.likely)} without the film in the tank; ${firstAtLimit} comes to its limit first`;
 }
 
 /** What the figure means here, in a few words. */

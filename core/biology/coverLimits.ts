@@ -1,0 +1,69 @@
+import { LIMITS, NITRIFIERS, RATES_AT } from './nitrifiers';
+import { borneLoad } from './borneLoad';
+
+/** What keeps the bacteria of a layer from their best, each as a share of it, 0–1. */
+export interface LayerHome {
+  /** Usable surface if all of it could be used, m². */
+  readonly surface: number;
+  /** Share of the filter’s water that goes through the layer, and share that is not silted. */
+  readonly passThrough: number;
+  readonly open: number;
+  /** Oxygen of the water in it, kg/m³. */
+  readonly oxygen: number;
+}
+
+/** What may limit the bacteria. */
+export const COVER_LIMITS = ['surface', 'oxygen', 'passThrough', 'temperature', 'silt'] as const;
+export type CoverLimit = (typeof COVER_LIMITS)[number];
+
+/** What of a layer its bacteria can use, m². */
+export const liveSurface = ({ surface, passThrough, open }: LayerHome): number =>
+  surface * passThrough * open;
+
+/** Share by which the load borne must grow for something else than surface to count as the limit (calibrated). */
+const COUNTS = 0.1;
+
+/** The load borne, kg N a day, as things are and with each limit lifted; the limit that gains most. */
+export interface CoverLimits {
+  readonly borne: number;
+  readonly lifted: Readonly<Record<Exclude<CoverLimit, 'surface'>, number>>;
+  readonly limit: CoverLimit;
+}
+
+/**
+ * What limits the bacteria of a filter: the load they bear is worked out again with all water through every layer, with
+ * no silt, with more oxygen than they can use, and at 25 °C. What gains most is the limit; where nothing gains a tenth,
+ * it is the surface.
+ *
+ * @param outside surface outside the filter, m²
+ * @param oxygen of the tank’s water, kg/m³
+ */
+export function coverLimits(
+  layers: readonly LayerHome[],
+  outside: number,
+  oxygen: number,
+  celsius: number,
+): CoverLimits {
+  const borneAt = (homes: readonly LayerHome[], warm: number, air = oxygen): number =>
+    Math.min(
+      ...(['ammonia', 'nitrite'] as const).map((key) => {
+        const load = (surface: number, inWater: number): number =>
+          borneLoad(NITRIFIERS[key], surface, { nitrogen: LIMITS[key], oxygen: inWater, celsius: warm });
+        return homes.reduce((sum, home) => sum + load(liveSurface(home), home.oxygen), load(outside, air));
+      }),
+    );
+  const borne = borneAt(layers, celsius);
+  const changed = (change: Partial<LayerHome>): readonly LayerHome[] =>
+    layers.map((layer) => ({ ...layer, ...change }));
+  const lifted = {
+    passThrough: borneAt(changed({ passThrough: 1 }), celsius),
+    silt: borneAt(changed({ open: 1 }), celsius),
+    oxygen: borneAt(changed({ oxygen: Infinity }), celsius, Infinity),
+    temperature: celsius < RATES_AT ? borneAt(layers, RATES_AT) : borne,
+  };
+  const [best] = (['passThrough', 'silt', 'oxygen', 'temperature'] as const)
+    .map((key) => ({ key, gain: lifted[key] - borne }))
+    .sort((a, b) => b.gain - a.gain);
+  const counts = best !== undefined && best.gain > COUNTS * borne && best.gain > 0;
+  return { borne, lifted, limit: counts ? best.key : 'surface' };
+}

@@ -1,0 +1,180 @@
+import { integrate, type Tolerance } from './integrate';
+import { FILM_DECAY, HALF_FOOD, NITRIFIERS, type NitrifierKey } from './nitrifiers';
+import type { FilmPlace } from './steadyState';
+import { foodFactor, oxygenRate } from './workRate';
+
+/** A home of bacteria with the films that live in it now: what each could take up at full speed, kg N a day. */
+export interface LivingPlace extends FilmPlace {
+  readonly film: Readonly<Record<NitrifierKey, number>>;
+}
+
+/** Nitrogen in the water as ammonia, nitrite and nitrate, kg/m³. */
+export interface Nitrogen {
+  readonly ammonia: number;
+  readonly nitrite: number;
+  readonly nitrate: number;
+}
+
+/** Something that happens to a tank on a day. What is left out stays as it was. */
+export interface CycleEvent {
+  readonly day: number;
+  /** Share of the water that is changed, 0–1, and the nitrogen in the new water. */
+  readonly water?: { readonly share: number; readonly fresh: Nitrogen };
+  /** By place: share of the film that stays, and the surface from now on, m². */
+  readonly kept?: readonly number[];
+  readonly surface?: readonly number[];
+  /** Nitrogen that comes in from now on, kg a day. */
+  readonly load?: number;
+}
+
+/** A tank whose bacteria are followed. */
+export interface CycleInput {
+  /** m³ */
+  readonly volume: number;
+  readonly celsius: number;
+  /** kg N a day */
+  readonly load: number;
+  readonly places: readonly LivingPlace[];
+  readonly start: Nitrogen;
+  readonly events: readonly CycleEvent[];
+  readonly days: number;
+  /** Nitrate that plants, or a medium that the keeper measured, take out, kg N a day. */
+  readonly removed?: number;
+}
+
+/** What the water comes to, four times a day from 0 on; kg N/m³. */
+export interface CycleCourse {
+  readonly ammonia: Float64Array;
+  readonly nitrite: Float64Array;
+  readonly nitrate: Float64Array;
+  /** The films at the end, by place. */
+  readonly films: readonly Readonly<Record<NitrifierKey, number>>[];
+}
+
+/** Samples a day in a course. */
+export const SAMPLES = 4;
+/** Nothing, kg/m³ and kg N a day: below it the solution is not followed closely. */
+const NO_NITROGEN = 1e-9;
+const NO_FILM = 1e-12;
+const RELATIVE = 1e-4;
+/** Components: three concentrations, then two films a place. */
+const WATER = 3;
+const KEYS = ['ammonia', 'nitrite'] as const satisfies readonly NitrifierKey[];
+
+/**
+ * Follows ammonia, nitrite, nitrate and the films that make one into the other.
+ *
+ * @param relative how closely, share of each value
+ * @source in every place dX/dt = (μ·m·(1 − X/X_max) − bθ)·X for each bacterium; the water a mixed tank that gains the load
+ *   and loses ΣX·m. Monod 1949 for m; see {@link NITRIFIERS}. Integrated by {@link integrate}.
+ */
+export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
+  const { volume, celsius, places, days } = input;
+  const size = WATER + KEYS.length * places.length;
+  const state = new Float64Array(size);
+  state.set([input.start.ammonia, input.start.nitrite, input.start.nitrate]);
+  const absolute = new Float64Array(size).fill(NO_FILM);
+  absolute.fill(NO_NITROGEN, 0, WATER);
+  const tolerance: Tolerance = { relative, absolute };
+  const most = new Float64Array(size);
+  const caps = new Float64Array(size);
+  const at = (place: number, key: number): number => WATER + KEYS.length * place + key;
+  const setSurface = (place: number, surface: number): void =>
+    KEYS.forEach((key, index) => {
+      most[at(place, index)] = surface * NITRIFIERS[key].uptake;
+    });
+  places.forEach(({ surface, film, oxygen }, place) => {
+    setSurface(place, surface);
+    KEYS.forEach((key, index) => {
+      state[at(place, index)] = film[key];
+      caps[at(place, index)] = oxygenRate(NITRIFIERS[key], oxygen, celsius);
+    });
+  });
+  const warm = KEYS.map((key) => foodFactor(NITRIFIERS[key], celsius));
+  const growth = KEYS.map((key) => NITRIFIERS[key].growth);
+  let load = input.load;
+  const removed = input.removed ?? 0;
+
+  const slope = (now: Float64Array, into: Float64Array): void => {
+    const taken = [0, 0];
+    for (let key = 0; key < KEYS.length; key += 1) {
+      const nitrogen = Math.max(0, now[key]!);
+      const byFood = (warm[key]! * nitrogen) / (HALF_FOOD + nitrogen);
+      const lost = FILM_DECAY * warm[key]!;
+      let sum = 0;
+      for (let part = WATER + key; part < size; part += KEYS.length) {
+        const film = now[part]!;
+        const rate = byFood < caps[part]! ? byFood : caps[part]!;
+        sum += film * rate;
+        const room = most[part]! > 0 ? 1 - film / most[part]! : 0;
+        into[part] = (growth[key]! * rate * room - lost) * film;
+      }
+      taken[key] = sum;
+    }
+    into[0] = (load - taken[0]!) / volume;
+    into[1] = (taken[0]! - taken[1]!) / volume;
+    into[2] = now[2]! > 0 || taken[1]! > removed ? (taken[1]! - removed) / volume : 0;
+  };
+
+  const samples = Math.round(days * SAMPLES) + 1;
+  const course = {
+    ammonia: new Float64Array(samples),
+    nitrite: new Float64Array(samples),
+    nitrate: new Float64Array(samples),
+  };
+  const lists = [course.ammonia, course.nitrite, course.nitrate];
+  const note = (sample: number, values: (part: number) => number): void =>
+    lists.forEach((list, part) => {
+      list[sample] = Math.max(0, values(part));
+    });
+  note(0, (part) => state[part]!);
+  let sample = 1;
+  let from = 0;
+  let step = 0;
+  const happen = (event: CycleEvent): void => {
+    const { water } = event;
+    if (water !== undefined)
+      [water.fresh.ammonia, water.fresh.nitrite, water.fresh.nitrate].forEach((fresh, part) => {
+        state[part] = state[part]! * (1 - water.share) + fresh * water.share;
+      });
+    event.surface?.forEach((surface, place) => setSurface(place, surface));
+    event.kept?.forEach((kept, place) =>
+      KEYS.forEach((_, index) => {
+        state[at(place, index)] = state[at(place, index)]! * kept;
+      }),
+    );
+    load = event.load ?? load;
+  };
+  const run = (to: number): void => {
+    if (to <= from) return;
+    const begun = from;
+    step = integrate(slope, state, to - from, tolerance, step, (before, a, slopeA, after, b, slopeB) => {
+      for (; sample < samples && sample / SAMPLES <= begun + after + 1e-9; sample += 1) {
+        const length = after - before;
+        const t = Math.min(1, (sample / SAMPLES - begun - before) / length);
+        // Hermite’s cubic between the ends of a step.
+        note(sample, (part) => {
+          const [low, high] = [a[part]!, b[part]!];
+          const [slow, fast] = [slopeA[part]! * length, slopeB[part]! * length];
+          const bend = 2 * (low - high) + slow + fast;
+          return low + t * (slow + t * (-3 * (low - high) - 2 * slow - fast + t * bend));
+        });
+      }
+    });
+    from = to;
+  };
+  for (const event of input.events) {
+    if (event.day > days) break;
+    run(event.day);
+    happen(event);
+    step = 0;
+    // A change shows in the sample of its own moment.
+    if (sample > 1 && (sample - 1) / SAMPLES === event.day) note(sample - 1, (part) => state[part]!);
+    if (event.day === 0) note(0, (part) => state[part]!);
+  }
+  run(days);
+  return {
+    ...course,
+    films: places.map((_, place) => ({ ammonia: state[at(place, 0)]!, nitrite: state[at(place, 1)]! })),
+  };
+}

@@ -1,0 +1,29 @@
+import type { LivingPlace } from './cycle';
+import { grownFilm } from './grownFilm';
+import type { FilmPlace } from './steadyState';
+
+/** How mature a filter is when it is followed: nothing lives in it, some mature media was put with it, or all is grown. */
+export const STARTS = ['bare', 'seeded', 'mature'] as const;
+export type Start = (typeof STARTS)[number];
+
+/** Share of the grown film with which each begins (calibrated: a bare filter has what comes with water and fish). */
+export const START_SHARE: Readonly<Record<Start, number>> = { bare: 1e-4, seeded: 0.1, mature: 1 };
+
+/**
+ * Homes of bacteria with the films that grew on them under a load, kg N a day.
+ *
+ * @param share of the grown film, the same in all places
+ */
+export function matureFilm(
+  places: readonly FilmPlace[],
+  load: number,
+  celsius: number,
+  share = 1,
+): LivingPlace[] {
+  const ammonia = grownFilm('ammonia', places, load, celsius);
+  const nitrite = grownFilm('nitrite', places, load, celsius);
+  return places.map((place, index) => ({
+    ...place,
+    film: { ammonia: share * ammonia[index]!, nitrite: share * nitrite[index]! },
+  }));
+}

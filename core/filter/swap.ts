@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import { IdSchema } from '../document/fields';
+
+/** Most pieces and stages of one swap, and the day by which it ends. */
+export const MOST_PIECES = 60;
+export const MOST_STAGES = 24;
+export const LAST_STAGE_DAY = 365;
+
+const DateSchema = z.iso.date({ error: 'A date is written like 2026-11-25.' });
+const share = z.number().min(0).max(1);
+const surface = z.number().min(0).max(1e4);
+
+/** Media of a filter that are retired in stages, so that the bacteria that stay can follow. Surfaces m², kg N a day. */
+export const SwapSchema = z.object({
+  begunOn: DateSchema.nullable().describe('Day 0; null: only thought of'),
+  pieces: z
+    .array(
+      z.object({
+        key: IdSchema.describe('Id of the layer'),
+        name: z.string().max(120),
+        surface: surface.describe('For bacteria, of what goes out'),
+        newSurface: surface.describe('Of what comes in its place'),
+        whole: z.boolean().describe('Goes out as it is: a cartridge cannot be changed by halves'),
+        takes: z.number().min(0).max(1).describe('Ammonia that it takes up by itself, as zeolite does'),
+      }),
+    )
+    .min(1)
+    .max(MOST_PIECES),
+  stages: z
+    .array(
+      z.object({
+        day: z.int('A stage falls on a whole day.').min(0).max(LAST_STAGE_DAY),
+        parts: z
+          .array(z.object({ key: IdSchema, share }))
+          .min(1)
+          .max(MOST_PIECES),
+        doneOn: DateSchema.nullable(),
+      }),
+    )
+    .min(1)
+    .max(MOST_STAGES),
+});
+export type Swap = z.infer<typeof SwapSchema>;
+export type SwapPiece = Swap['pieces'][number];
+export type SwapStage = Swap['stages'][number];

@@ -1,0 +1,25 @@
+import { z } from 'zod';
+import { IdSchema } from '../document/fields';
+import { MEDIUM_ID } from '../document/mediumId';
+import type { Bounds } from '../units/bounds';
+import { bounded } from '../units/bounded';
+
+export const AIR_FILTER_BOUNDS = {
+  volume: { what: 'Media in the air-driven filter', kind: 'volume', min: 0, max: 20e-3, aboveMin: true },
+} as const satisfies Record<string, Bounds>;
+
+/** Most air-driven filters of one tank. */
+export const MOST_AIR_FILTERS = 12;
+
+/** A sponge or a box that an air pump drives: it has no flow to speak of, but a film lives in it. */
+export const AirFilterSchema = z.object({
+  id: IdSchema,
+  kind: z.enum(['sponge', 'box']),
+  medium: MEDIUM_ID,
+  volume: bounded(AIR_FILTER_BOUNDS.volume).describe('Of its media, m³'),
+  installedOn: z.iso
+    .date({ error: 'A date is written like 2026-11-25.' })
+    .nullable()
+    .describe('In the tank since; null: for long'),
+});
+export type AirFilter = z.infer<typeof AirFilterSchema>;
