@@ -60,6 +60,7 @@ module.exports = {
       'explore',
       'job',
       'service',
+      'settle',
       'settings',
     ),
     ...inOrder(
@@ -83,6 +84,8 @@ module.exports = {
       // The sheets.
       'filters',
       'flow',
+      'swap',
+      'settle',
       'measure',
       'plan',
       'review',

@@ -4,6 +4,11 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoContent } from '@/demo/demoContent';
 import { writeNeatLayerFile } from '@/formats/writeNeatLayerFile';
+import { swapRange } from '@/core/biology/swapRange';
+import { placeLayers } from '@/core/layers/placeLayers';
+import { proposeSwap, swapPiece, withoutPieces } from '@/core/report/swapPieces';
+import { layerSurfaces, packCycle, tankBiology } from '@/core/report/tankBiology';
+import type { cycleFile } from './cycleFile';
 import type { evaluateFile } from './evaluateFile';
 import type { forecastFile } from './forecastFile';
 import { run } from './run';
@@ -59,6 +64,34 @@ describe('neat', () => {
       code: 1,
       err: expect.stringMatching(/enter the food a day/) as string,
     });
+  });
+
+  it('prints how a tank cycles and what a swap does, as the app draws it', () => {
+    const [first] = content.packs;
+    if (first === undefined) throw new Error('The demo has no packs.');
+    const { tank, filter } = content;
+    const pack = { tank, filter, layers: first.layers, others: [] };
+    const biology = tankBiology(pack)!;
+    const surfaces = layerSurfaces(filter, first.layers, tank.temperature);
+    const pieces = placeLayers(filter, first.layers)
+      .slice(0, 1)
+      .map((placed, index) => swapPiece(placed, surfaces[index]!, 'same', tank));
+    const swap = { ...proposeSwap(biology, pieces, tank.pH), begunOn: '2026-11-25' };
+    const text = writeNeatLayerFile({
+      ...content,
+      filter: { ...filter, swap },
+      packs: [first],
+      jobs: [],
+      log: [],
+    });
+    const { out, err, code } = run(['cycle', file('cycle.json', text), '--start', 'seeded']);
+    expect([err, code]).toEqual(['', 0]);
+    const { packs, days, samplesADay } = JSON.parse(out) as NonNullable<ReturnType<typeof cycleFile>>;
+    expect(packs[0]?.nitrite).toHaveLength(days * samplesADay + 1);
+    expect(packs[0]?.nitrite).toEqual([...packCycle(pack, 'seeded', days)!.nitrite]);
+    const drawn = swapRange(withoutPieces(biology, pieces), pieces, swap.stages).ammonia.likely;
+    expect(packs[0]?.swap?.ammonia).toEqual([...drawn]);
+    expect(run(['cycle', 'x', '--start', 'old']).err).toMatch(/--start must be bare, seeded, mature/);
   });
 
   it('gives one line a fault and 1 for bad input', () => {

@@ -2,14 +2,18 @@ import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { HORIZON } from '@/core/pack/visitLimits';
 import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
+import { cycleFile, STARTS } from './cycleFile';
 import { evaluateFile } from './evaluateFile';
 import { forecastFile } from './forecastFile';
 
 const DAYS = 180;
+const CYCLE_DAYS = 60;
 
 const USAGE = `Usage: npm run -s neat -- evaluate FILE
        npm run -s neat -- forecast FILE [--days ${DAYS}]
-evaluate prints the report of every pack in a *.neatlayer.json as JSON, forecast when it clogs.`;
+       npm run -s neat -- cycle FILE [--days ${CYCLE_DAYS}] [--start ${STARTS.join('|')}]
+evaluate prints the report of every pack in a *.neatlayer.json as JSON, forecast when it clogs, cycle how ammonia and
+nitrite come and go from a start.`;
 
 /** What a run leaves: text for standard output and standard error, and the exit code. */
 export interface Outcome {
@@ -22,15 +26,17 @@ export interface Outcome {
 export function run(args: readonly string[]): Outcome {
   const parsed = parse(args);
   if (typeof parsed === 'string') return fault(`${parsed}\n${USAGE}`, 1);
-  const { days, help } = parsed.values;
+  const { days, help, start } = parsed.values;
   const [command, file, ...more] = parsed.positionals;
   if (command === undefined || help === true || command === 'help') return done(USAGE);
-  if (command !== 'evaluate' && command !== 'forecast')
+  if (command !== 'evaluate' && command !== 'forecast' && command !== 'cycle')
     return fault(`“${command}” is not a command.\n${USAGE}`, 1);
   if (file === undefined || more.length > 0) return fault(USAGE, 1);
-  const ahead = Number(days ?? DAYS);
+  const ahead = Number(days ?? (command === 'cycle' ? CYCLE_DAYS : DAYS));
   if (!Number.isInteger(ahead) || ahead < 1 || ahead > HORIZON)
     return fault(`--days must be a whole number from 1 to ${HORIZON}, not “${days}”.`, 1);
+  const begins = STARTS.find((value) => value === (start ?? 'bare'));
+  if (begins === undefined) return fault(`--start must be ${STARTS.join(', ')}, not “${start}”.`, 1);
   let text: string;
   try {
     text = readFileSync(file, 'utf8');
@@ -45,7 +51,12 @@ export function run(args: readonly string[]): Outcome {
   }
   const read = readNeatLayerFile(text);
   if (!read.ok) return fault(read.faults.join('\n'), 1);
-  const answer = command === 'evaluate' ? evaluateFile(read.file) : forecastFile(read.file, ahead);
+  const answer =
+    command === 'evaluate'
+      ? evaluateFile(read.file)
+      : command === 'cycle'
+        ? cycleFile(read.file, begins, ahead)
+        : forecastFile(read.file, ahead);
   return answer === null
     ? fault('The file does not say what is fed: enter the food a day under Measure and save it again.', 1)
     : done(JSON.stringify(answer, null, 2));
@@ -57,7 +68,7 @@ function parse(args: readonly string[]) {
     return parseArgs({
       args: [...args],
       allowPositionals: true,
-      options: { days: { type: 'string' }, help: { type: 'boolean' } },
+      options: { days: { type: 'string' }, start: { type: 'string' }, help: { type: 'boolean' } },
     });
   } catch (error) {
     return error instanceof Error ? error.message : String(error);

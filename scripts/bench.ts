@@ -3,6 +3,9 @@ import { once } from 'node:events';
 import { Worker } from 'node:worker_threads';
 import { chromium } from '@playwright/test';
 import { Workspace } from 'epanet-js';
+import { cycle, type CycleInput } from '@/core/biology/cycle';
+import { matureFilm, START_SHARE } from '@/core/biology/matureFilm';
+import { swapRange } from '@/core/biology/swapRange';
 import { dayState } from '@/core/dirt/dayState';
 import { ENSEMBLE_RUNS } from '@/core/dirt/ensemble';
 import { forecast, type ForecastInput } from '@/core/dirt/forecast';
@@ -11,8 +14,11 @@ import { operatingPoint, packHead } from '@/core/hydraulics/operatingPoint';
 import { aloneOn, evaluatePack, type PackInput } from '@/core/report/evaluatePack';
 import { placeLayers } from '@/core/layers/placeLayers';
 import { whatIf } from '@/core/explore/whatIf';
+import { proposeSwap, swapPiece, withoutPieces } from '@/core/report/swapPieces';
+import { layerSurfaces, tankBiology } from '@/core/report/tankBiology';
 import { WATERS } from '@/demo/waters';
 import { epanetFlow } from '@/reference/epanetFlow';
+import { odexCycle } from '@/reference/odexCycle';
 import playwrightConfig from '../playwright.config';
 import type { Share } from './ensembleThread';
 import { serveDemo } from './serveDemo';
@@ -123,6 +129,49 @@ print(
   `${median(ensembles.slice(1)).toFixed(0)} ms, best ${Math.min(...ensembles).toFixed(0)} ms`,
 );
 await Promise.all(threads.map((thread) => thread.terminate()));
+
+console.log('\nBacteria over 60 days; the same equations by odex at about the same error');
+const biology = tankBiology({ ...reedBench(), others: [] });
+if (biology === null) throw new Error('Nothing is fed in Reed bench.');
+for (const start of ['bare', 'seeded', 'mature'] as const) {
+  const input: CycleInput = {
+    volume: biology.volume,
+    celsius: biology.celsius,
+    load: biology.load,
+    places: matureFilm(
+      [biology.staying, biology.outside].map((surface) => ({ surface, oxygen: biology.oxygen })),
+      biology.load,
+      biology.celsius,
+      START_SHARE[start],
+    ),
+    start: { ammonia: 0, nitrite: 0, nitrate: 0 },
+    events: [],
+    days: 60,
+  };
+  const exact = odexCycle(input, 1e-10);
+  const off = ({ nitrite }: { nitrite: number }): number => Math.abs(nitrite / exact.nitrite - 1);
+  const ours = off({ nitrite: cycle(input).nitrite.at(-1) ?? NaN });
+  const like =
+    [1e-2, 1e-3, 1e-4, 1e-5, 1e-6].find((tolerance) => off(odexCycle(input, tolerance)) <= ours) ?? 1e-7;
+  const [own, theirs] = [time(() => cycle(input), 100), time(() => odexCycle(input, like), 20)];
+  print(
+    `cycle, ${start}`,
+    `${own.toFixed(2)} ms against ${theirs.toFixed(1)} ms, ${(theirs / own).toFixed(0)} times as fast; off by ${ours.toExponential(1)} and ${off(odexCycle(input, like)).toExponential(1)}`,
+  );
+}
+const reed = reedBench();
+const placedReed = placeLayers(reed.filter, reed.layers);
+const surfaces = layerSurfaces(reed.filter, reed.layers, reed.tank.temperature);
+const pieces = placedReed.map((placed, index) => swapPiece(placed, surfaces[index]!, 'same', reed.tank));
+print(
+  'staged swap of all media planned',
+  `${time(() => proposeSwap(biology, pieces, 7.2), 40).toFixed(1)} ms`,
+);
+const proposed = proposeSwap(biology, pieces, 7.2);
+print(
+  'its likely range',
+  `${time(() => swapRange(withoutPieces(biology, pieces), pieces, proposed.stages), 40).toFixed(1)} ms`,
+);
 
 /** A water of the demo by the id of its filter. */
 function waterOf(id: string): (typeof WATERS)[number] {

@@ -47,6 +47,10 @@ export interface FilterPage {
   /** What was packed last, as far as is known. */
   readonly current: Pack | null;
   readonly log: readonly LogEntry[];
+  /** Tests, water changes and the like that were logged at the other filters of the tank. */
+  readonly tankLog: readonly LogEntry[];
+  /** The last finished repack with what was found and what went in; null where none is on record. */
+  readonly repack: { readonly job: Job; readonly found: Pack; readonly packed: Pack } | null;
 }
 
 /** The documents without which a filter’s pages cannot be drawn, and which cannot be used. */
@@ -100,7 +104,29 @@ export function loadFilterPage(db: Db, filterId: string): FilterPage | BrokenPag
         : { job, asFound, planned, alternatives, photos: photos.ofJob(db, job.doc.id) },
     current: currentPack(db, filterId),
     log: log.read(db, filterId).read,
+    tankLog: others.flatMap((other) => log.read(db, other.filter.id).read.filter(isOfTank)),
+    repack: lastRepack(db, filterId),
   };
+}
+
+/** Entries that are about the water and not about one filter. */
+const isOfTank = ({ kind }: LogEntry): boolean =>
+  kind === 'test' || kind === 'water change' || kind === 'addition' || kind === 'cloudy';
+
+/** The last finished repack; null also where a record of it cannot be read, which home says. */
+function lastRepack(db: Db, filterId: string): FilterPage['repack'] {
+  try {
+    const job = jobs.lastDone(db, filterId)?.doc;
+    if (job?.asPackedPackId == null) return null;
+    return {
+      job,
+      found: packs.get(db, job.asFoundPackId).doc,
+      packed: packs.get(db, job.asPackedPackId).doc,
+    };
+  } catch (error) {
+    if (error instanceof UnreadableError) return null;
+    throw error;
+  }
 }
 
 /** What was packed last; null also where that record cannot be read, which home says. */

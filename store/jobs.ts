@@ -35,13 +35,17 @@ export const jobs = {
   open: (db: Db, filterId: string): Stored<Job> | null =>
     table.select(db, `WHERE filter_id = ? AND stage <> 'done'`, filterId)[0] ?? null,
 
-  /** What is in the filter as far as is known: what the last finished job packed. */
-  currentPack: (db: Db, filterId: string): Pack | null => {
-    const [last] = table.select(
+  /** The last job that packed something. */
+  lastDone: (db: Db, filterId: string): Stored<Job> | null =>
+    table.select(
       db,
       `WHERE filter_id = ? AND as_packed_pack_id IS NOT NULL ORDER BY started_at DESC LIMIT 1`,
       filterId,
-    );
+    )[0] ?? null,
+
+  /** What is in the filter as far as is known: what the last finished job packed. */
+  currentPack: (db: Db, filterId: string): Pack | null => {
+    const last = jobs.lastDone(db, filterId);
     return last?.doc.asPackedPackId == null ? null : packs.get(db, last.doc.asPackedPackId).doc;
   },
 

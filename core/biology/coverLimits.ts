@@ -23,6 +23,9 @@ export const liveSurface = ({ surface, passThrough, open }: LayerHome): number =
 /** Share by which the load borne must grow for something else than surface to count as the limit (calibrated). */
 const COUNTS = 0.1;
 
+/** Oxygen beyond anything that water holds, kg/m³. */
+const PLENTY = 1;
+
 /** The load borne, kg N a day, as things are and with each limit lifted; the limit that gains most. */
 export interface CoverLimits {
   readonly borne: number;
@@ -58,7 +61,7 @@ export function coverLimits(
   const lifted = {
     passThrough: borneAt(changed({ passThrough: 1 }), celsius),
     silt: borneAt(changed({ open: 1 }), celsius),
-    oxygen: borneAt(changed({ oxygen: Infinity }), celsius, Infinity),
+    oxygen: borneAt(changed({ oxygen: PLENTY }), celsius, PLENTY),
     temperature: celsius < RATES_AT ? borneAt(layers, RATES_AT) : borne,
   };
   const [best] = (['passThrough', 'silt', 'oxygen', 'temperature'] as const)

@@ -1,12 +1,11 @@
-import { Solver } from 'odex';
 import { describe, expect, it } from 'vitest';
+import { odexCycle } from '../../reference/odexCycle';
 import { oxygenSaturation } from '../water/oxygenSaturation';
 import { cycle, SAMPLES, type CycleInput, type LivingPlace } from './cycle';
 import { integrate } from './integrate';
 import { matureFilm, START_SHARE } from './matureFilm';
-import { FILM_DECAY, HALF_FOOD, NITRIFIERS } from './nitrifiers';
+import { NITRIFIERS } from './nitrifiers';
 import { steadyState } from './steadyState';
-import { foodFactor, oxygenRate } from './workRate';
 
 const OXYGEN = oxygenSaturation(25);
 const NONE = { ammonia: 0, nitrite: 0, nitrate: 0 };
@@ -26,58 +25,6 @@ const tank = (places: readonly LivingPlace[], change: Partial<CycleInput> = {}):
 const most = (values: Float64Array): number => values.reduce((high, value) => Math.max(high, value), 0);
 const lastAbove = (values: Float64Array, limit: number): number =>
   values.reduce((last, value, sample) => (value > limit ? sample / SAMPLES : last), 0);
-
-/** The same equations, written down a second time for the reference solver. */
-function reference(input: CycleInput): number[] {
-  const keys = ['ammonia', 'nitrite'] as const;
-  const state = [
-    input.start.ammonia,
-    input.start.nitrite,
-    input.start.nitrate,
-    ...input.places.flatMap(({ film }) => [film.ammonia, film.nitrite]),
-  ];
-  const solver = new Solver(state.length);
-  // In mg and g, so that one absolute tolerance fits all.
-  const unit = 1e6;
-  solver.absoluteTolerance = 1e-9;
-  solver.relativeTolerance = 1e-9;
-  solver.maxSteps = 200_000;
-  const slope = (_: number, scaled: number[]): number[] => {
-    const now = scaled.map((value) => value / unit);
-    const taken = keys.map((key, at) =>
-      input.places.reduce(
-        (sum, { oxygen }, place) => sum + (now[3 + 2 * place + at] ?? 0) * rate(key, now[at] ?? 0, oxygen),
-        0,
-      ),
-    );
-    const [a = 0, n = 0] = taken;
-    const films = input.places.flatMap(({ surface, oxygen }, place) =>
-      keys.map((key, at) => {
-        const { uptake, growth } = NITRIFIERS[key];
-        const film = now[3 + 2 * place + at] ?? 0;
-        const dies = FILM_DECAY * foodFactor(NITRIFIERS[key], input.celsius);
-        return (growth * rate(key, now[at] ?? 0, oxygen) * (1 - film / (surface * uptake)) - dies) * film;
-      }),
-    );
-    return [(input.load - a) / input.volume, (a - n) / input.volume, n / input.volume, ...films].map(
-      (value) => value * unit,
-    );
-  };
-  const rate = (key: 'ammonia' | 'nitrite', nitrogen: number, oxygen: number): number =>
-    Math.min(
-      (foodFactor(NITRIFIERS[key], input.celsius) * Math.max(0, nitrogen)) /
-        (HALF_FOOD + Math.max(0, nitrogen)),
-      oxygenRate(NITRIFIERS[key], oxygen, input.celsius),
-    );
-  return solver
-    .solve(
-      slope,
-      0,
-      state.map((value) => value * unit),
-      input.days,
-    )
-    .y.map((value) => value / unit);
-}
 
 describe('integrate', () => {
   // Source: the exponential, and a circle that comes back to where it began.
@@ -121,7 +68,7 @@ describe('cycle', () => {
     );
     const input = tank(places, { days: 60, ...change });
     const course = cycle(input, 1e-7);
-    const [ammonia = NaN, nitrite = NaN, nitrate = NaN, film = NaN] = reference(input);
+    const { ammonia, nitrite, nitrate, film } = odexCycle(input, 1e-9);
     expect(course.ammonia.at(-1)! / ammonia).toBeCloseTo(1, 3);
     expect(course.nitrite.at(-1)! / nitrite).toBeCloseTo(1, 3);
     expect(course.nitrate.at(-1)! / nitrate).toBeCloseTo(1, 3);

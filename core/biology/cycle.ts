@@ -1,5 +1,5 @@
 import { integrate, type Tolerance } from './integrate';
-import { FILM_DECAY, HALF_FOOD, NITRIFIERS, type NitrifierKey } from './nitrifiers';
+import { FILM_DECAY, FILM_SHED, HALF_FOOD, NITRIFIERS, type NitrifierKey } from './nitrifiers';
 import type { FilmPlace } from './steadyState';
 import { foodFactor, oxygenRate } from './workRate';
 
@@ -65,7 +65,8 @@ const KEYS = ['ammonia', 'nitrite'] as const satisfies readonly NitrifierKey[];
  * Follows ammonia, nitrite, nitrate and the films that make one into the other.
  *
  * @param relative how closely, share of each value
- * @source in every place dX/dt = (μ·m·(1 − X/X_max) − bθ)·X for each bacterium; the water a mixed tank that gains the load
+ * @source in every place dX/dt = (μ·m·(1 − X/X_max) − bθ)·X for each bacterium, and a little of every film comes loose and
+ *   settles by surface; the water a mixed tank that gains the load
  *   and loses ΣX·m. Monod 1949 for m; see {@link NITRIFIERS}. Integrated by {@link integrate}.
  */
 export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
@@ -86,7 +87,7 @@ export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
   places.forEach(({ surface, film, oxygen }, place) => {
     setSurface(place, surface);
     KEYS.forEach((key, index) => {
-      state[at(place, index)] = film[key];
+      state[at(place, index)] = Math.min(film[key], most[at(place, index)]!);
       caps[at(place, index)] = oxygenRate(NITRIFIERS[key], oxygen, celsius);
     });
   });
@@ -102,12 +103,19 @@ export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
       const byFood = (warm[key]! * nitrogen) / (HALF_FOOD + nitrogen);
       const lost = FILM_DECAY * warm[key]!;
       let sum = 0;
+      let films = 0;
+      let room = 0;
+      for (let part = WATER + key; part < size; part += KEYS.length) {
+        films += now[part]!;
+        room += most[part]!;
+      }
+      const settles = room > 0 ? (FILM_SHED * films) / room : 0;
       for (let part = WATER + key; part < size; part += KEYS.length) {
         const film = now[part]!;
         const rate = byFood < caps[part]! ? byFood : caps[part]!;
         sum += film * rate;
-        const room = most[part]! > 0 ? 1 - film / most[part]! : 0;
-        into[part] = (growth[key]! * rate * room - lost) * film;
+        const free = most[part]! > 0 ? 1 - film / most[part]! : 0;
+        into[part] = (growth[key]! * rate * free - lost - FILM_SHED) * film + settles * most[part]!;
       }
       taken[key] = sum;
     }
@@ -143,6 +151,8 @@ export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
         state[at(place, index)] = state[at(place, index)]! * kept;
       }),
     );
+    // What has no surface left to live on is gone with it.
+    for (let part = WATER; part < size; part += 1) state[part] = Math.min(state[part]!, most[part]!);
     load = event.load ?? load;
   };
   const run = (to: number): void => {

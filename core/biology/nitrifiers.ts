@@ -24,6 +24,11 @@ export type NitrifierKey = keyof typeof NITRIFIERS;
 export const HALF_FOOD = 0.5e-3;
 /** Share of a film that dies in a day at 25 °C, 1/day (calibrated). */
 export const FILM_DECAY = 0.06;
+/**
+ * Share of a film that comes loose in a day and settles again on whatever surface there is, 1/day (calibrated: new media
+ * beside mature media is mature in about six weeks).
+ */
+export const FILM_SHED = 0.02;
 /** Work with temperature per degree, of what oxygen limits (from memory: diffusion). */
 export const OXYGEN_PER_DEGREE = 1.05;
 /** Temperature for which the rates hold, °C. */

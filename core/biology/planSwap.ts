@@ -38,6 +38,20 @@ const MOST_APART = 28;
 /** Smallest share of a piece that is worth a stage. */
 const CRUMB = 1e-6;
 
+/** Shares that hands can divide a bag or a pad into. */
+const PLAIN_SHARES = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4, 1] as const;
+/** How far a share may be from a plain one to become it. */
+const NEARLY_PLAIN = 0.13;
+
+/** The plain share next to a share of a piece; the share itself where none is near. */
+function plainShare(share: number): number {
+  const nearest = PLAIN_SHARES.reduce<number>(
+    (best, plain) => (Math.abs(plain - share) < Math.abs(best - share) ? plain : best),
+    1,
+  );
+  return Math.abs(nearest - share) <= NEARLY_PLAIN ? nearest : share;
+}
+
 /** @param pH of the water */
 export function peaksOf(
   course: { readonly ammonia: Float64Array; readonly nitrite: Float64Array },
@@ -77,13 +91,15 @@ export function stagesOf(
     const ends = begins + weight;
     const stageAt = (place: number): number => Math.min(count - 1, Math.max(0, Math.floor(place / size)));
     if (piece.whole) stages[stageAt((begins + ends) / 2)]!.push({ key: piece.key, share: 1 });
-    else
+    else {
+      let given = 0;
       for (let stage = stageAt(begins); stage <= stageAt(ends); stage += 1) {
-        const from = Math.max(begins, stage * size);
         const to = stage === count - 1 ? ends : Math.min(ends, (stage + 1) * size);
-        const share = (to - from) / weight;
-        if (share > CRUMB) stages[stage]!.push({ key: piece.key, share: Math.min(1, share) });
+        const upTo = to >= ends - CRUMB * weight ? 1 : plainShare((to - begins) / weight);
+        if (upTo - given > CRUMB) stages[stage]!.push({ key: piece.key, share: upTo - given });
+        given = Math.max(given, upTo);
       }
+    }
     begins = ends;
   }
   return stages.filter((parts) => parts.length > 0).map((parts, stage) => ({ day: stage * apart, parts }));

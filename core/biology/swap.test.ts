@@ -3,7 +3,8 @@ import type { SwapPiece } from '../filter/swap';
 import { oxygenSaturation } from '../water/oxygenSaturation';
 import { peaksOf, planSwap, stagesOf, staysUnder, SWAP_LIMITS } from './planSwap';
 import { swapCourse, type SwapTank } from './swapCourse';
-import { cautiousTank, swapRange, type UncertainSwapTank } from './swapRange';
+import { cautiousTank, type UncertainTank } from './courseRange';
+import { swapRange } from './swapRange';
 
 const TANK: SwapTank = {
   volume: 0.18,
@@ -101,7 +102,7 @@ describe('planSwap', () => {
 });
 
 describe('swapRange', () => {
-  const uncertain: UncertainSwapTank = {
+  const uncertain: UncertainTank = {
     ...TANK,
     outside: 1,
     loadRange: { low: 75e-6, likely: 92e-6, high: 115e-6 },

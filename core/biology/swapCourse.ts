@@ -1,6 +1,7 @@
 import type { Swap, SwapPiece, SwapStage } from '../filter/swap';
 import { cycle, type CycleCourse, type CycleEvent, type Nitrogen } from './cycle';
 import { matureFilm } from './matureFilm';
+import { restingWater } from './restingWater';
 
 /** A tank in which media are swapped. */
 export interface SwapTank {
@@ -23,8 +24,8 @@ export interface SwapCourse extends CycleCourse {
 
 /** Days that are followed after the last stage. */
 const AFTER = 28;
-/** Share of a grown film that gets into media by itself (calibrated: what comes with water and fish). */
-const SEED = 1e-4;
+/** Share of the media that go below which none is left. */
+const CRUMB = 1e-6;
 /** Homes of bacteria: media that go, media that stay or come, and the tank. */
 const [GOES, STAYS, TANK] = [0, 1, 2] as const;
 
@@ -51,26 +52,17 @@ export function swapCourse(
   const all = pieces.reduce((sum, { surface }) => sum + surface, 0);
   const takes = pieces.reduce((sum, piece) => sum + piece.takes, 0);
   const begins = Math.max(0, tank.load - takes);
+  const staying = tank.staying > CRUMB * all ? tank.staying : 0;
   const places = matureFilm(
-    [all, tank.staying, tank.outside].map((surface) => ({ surface, oxygen: tank.oxygen })),
+    [all, staying, tank.outside].map((surface) => ({ surface, oxygen: tank.oxygen })),
     begins,
     tank.celsius,
-  ).map((place, index) =>
-    index === STAYS
-      ? {
-          ...place,
-          film: {
-            ammonia: Math.max(place.film.ammonia, SEED * begins),
-            nitrite: Math.max(place.film.nitrite, SEED * begins),
-          },
-        }
-      : place,
   );
   const settle = { volume: tank.volume, celsius: tank.celsius, places, load: begins } as const;
-  const before = steady(settle);
+  const before = restingWater(settle);
   const byKey = new Map(pieces.map((piece) => [piece.key, piece]));
   let left = all;
-  let stays = tank.staying;
+  let stays = staying;
   let load = begins;
   const swaps = [...stages]
     .sort((a, b) => a.day - b.day)
@@ -84,8 +76,10 @@ export function swapCourse(
         left,
         sum(({ surface }) => surface),
       );
-      const kept = left > 0 ? Math.max(0, 1 - gone / left) : 1;
-      left -= gone;
+      const over = left - gone;
+      // Shares add up to one only to within rounding: a crumb that is left is none.
+      const kept = over > CRUMB * all ? over / left : 0;
+      left = over > CRUMB * all ? over : 0;
       stays += sum(({ newSurface }) => newSurface);
       load += sum((piece) => piece.takes);
       const surface = [0, 0, 0];
@@ -94,16 +88,4 @@ export function swapCourse(
     });
   const events = [...swaps, ...water].sort((a, b) => a.day - b.day);
   return { ...cycle({ ...settle, start: before, events, days }), before };
-}
-
-/** Days in which water that nothing disturbs comes to rest. */
-const REST = 4;
-
-/** What the water of a mature tank holds: the end of a few days without any change. */
-function steady(
-  settle: Pick<Parameters<typeof cycle>[0], 'volume' | 'celsius' | 'places' | 'load'>,
-): Nitrogen {
-  const none = { ammonia: 0, nitrite: 0, nitrate: 0 };
-  const { ammonia, nitrite } = cycle({ ...settle, start: none, events: [], days: REST });
-  return { ammonia: ammonia.at(-1) ?? 0, nitrite: nitrite.at(-1) ?? 0, nitrate: 0 };
 }

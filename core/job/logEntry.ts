@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { IdSchema, MomentSchema, NoteSchema } from '../document/fields';
 import type { Bounds } from '../units/bounds';
+import { TANK_BOUNDS } from '../tank/tank';
 import { bounded } from '../units/bounded';
 
 export const FLOW_BOUNDS = {
@@ -15,38 +16,81 @@ const MOST_FILLINGS = 20;
 export const FlowMomentSchema = z.enum(['clean', 'before strip', 'between']);
 export type FlowMoment = z.infer<typeof FlowMomentSchema>;
 
-/** Something that happened to a filter. Volumes m³, times s. */
+/** What a water test may read, kg N/m³, and how much water is changed. */
+export const TEST_BOUNDS = {
+  ammonia: { what: 'Ammonia', kind: 'concentration', min: 0, max: 0.05 },
+  nitrite: { what: 'Nitrite', kind: 'concentration', min: 0, max: 0.05 },
+  nitrate: { what: 'Nitrate', kind: 'nitrate', min: 0, max: 0.2 },
+  share: { what: 'Water changed', kind: 'share', min: 0, max: 1, aboveMin: true },
+} as const satisfies Record<string, Bounds>;
+
+/** How a test kit counts: the nitrogen alone, or the whole ion. What is stored is the nitrogen. */
+export const TestScaleSchema = z.enum(['nitrogen', 'ion']);
+export type TestScale = z.infer<typeof TestScaleSchema>;
+
+/** What a keeper puts into a tank that changes what its bacteria have to do, or is thought to. */
+export const ADDITIONS = ['new wood', 'medicine', 'starter culture', 'sludge digester'] as const;
+export type Addition = (typeof ADDITIONS)[number];
+
+/** What every entry has. */
+const common = {
+  id: IdSchema,
+  filterId: IdSchema,
+  jobId: IdSchema.nullable(),
+  at: MomentSchema,
+  note: NoteSchema,
+};
+
+/** Something that happened to a filter or its tank. Volumes m³, times s, concentrations kg N/m³. */
 export const LogEntrySchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('flow'),
-    id: IdSchema,
-    filterId: IdSchema,
-    jobId: IdSchema.nullable(),
-    at: MomentSchema,
+    ...common,
     moment: FlowMomentSchema,
     jugVolume: bounded(FLOW_BOUNDS.jugVolume),
     seconds: z
       .array(bounded(FLOW_BOUNDS.seconds))
       .min(1, 'Time at least one filling.')
       .max(MOST_FILLINGS, `At most ${MOST_FILLINGS} fillings make one reading.`),
-    note: NoteSchema,
   }),
   z.object({
     kind: z.literal('repacked'),
-    id: IdSchema,
-    filterId: IdSchema,
-    jobId: IdSchema.nullable(),
-    at: MomentSchema,
-    note: NoteSchema,
+    ...common,
+  }),
+  z
+    .object({
+      kind: z.literal('test'),
+      ...common,
+      ammonia: bounded(TEST_BOUNDS.ammonia).nullable(),
+      nitrite: bounded(TEST_BOUNDS.nitrite).nullable(),
+      nitrate: bounded(TEST_BOUNDS.nitrate).nullable(),
+      pH: bounded(TANK_BOUNDS.pH).nullable(),
+      scale: TestScaleSchema.describe('How the kit counts; what is stored is the nitrogen'),
+    })
+    .refine(
+      ({ ammonia, nitrite, nitrate, pH }) => [ammonia, nitrite, nitrate, pH].some((value) => value !== null),
+      {
+        error: 'Enter at least one reading.',
+      },
+    ),
+  z.object({
+    kind: z.literal('water change'),
+    ...common,
+    share: bounded(TEST_BOUNDS.share),
+    dechlorinated: z.boolean(),
+  }),
+  z.object({ kind: z.literal('addition'), ...common, what: z.enum(ADDITIONS) }),
+  z.object({
+    kind: z.literal('cloudy'),
+    ...common,
+    rinsed: z.enum(['yes', 'no', 'not known']).describe('Whether new media was rinsed until clear'),
   }),
   z.object({
     kind: z.literal('note'),
-    id: IdSchema,
-    filterId: IdSchema,
-    jobId: IdSchema.nullable(),
-    at: MomentSchema,
+    ...common,
     note: NoteSchema.min(1, 'Write something.'),
   }),
 ]);
 export type LogEntry = z.infer<typeof LogEntrySchema>;
 export type FlowEntry = Extract<LogEntry, { kind: 'flow' }>;
+export type TestEntry = Extract<LogEntry, { kind: 'test' }>;

@@ -12,6 +12,7 @@ export type ReadingKey =
   | 'freeVolume'
   | 'dryMass'
   | 'bacteria'
+  | 'atOnce'
   | 'biologicalSurface'
   | 'fines'
   | 'clearing'
@@ -71,6 +72,11 @@ export function packReadings(report: PackReport): readonly PackReading[] {
       key: 'bacteria',
       label: 'Enough bacteria for',
       value: report.bacteria === null ? null : { kind: 'cover', si: report.bacteria.withTank.likely },
+    },
+    {
+      key: 'atOnce',
+      label: 'Ready now for',
+      value: report.bacteria === null ? null : { kind: 'cover', si: report.bacteria.atOnce.likely },
     },
     {
       key: 'biologicalSurface',

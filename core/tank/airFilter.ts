@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { IdSchema } from '../document/fields';
 import { MEDIUM_ID } from '../document/mediumId';
+import { findMedium } from '../media/catalogue';
 import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 
@@ -15,7 +16,9 @@ export const MOST_AIR_FILTERS = 12;
 export const AirFilterSchema = z.object({
   id: IdSchema,
   kind: z.enum(['sponge', 'box']),
-  medium: MEDIUM_ID,
+  medium: MEDIUM_ID.refine((id) => findMedium(id) !== undefined, {
+    error: 'The medium of the air-driven filter is not in the catalogue: choose another.',
+  }),
   volume: bounded(AIR_FILTER_BOUNDS.volume).describe('Of its media, m³'),
   installedOn: z.iso
     .date({ error: 'A date is written like 2026-11-25.' })

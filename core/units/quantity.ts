@@ -16,6 +16,8 @@ export type QuantityKind =
   | 'turnover'
   | 'cover'
   | 'concentration'
+  | 'ammonium'
+  | 'nitriteIon'
   | 'nitrate'
   | 'nitrateMass'
   | 'altitude'

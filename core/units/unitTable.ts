@@ -84,7 +84,19 @@ const percent: Unit = { symbol: '%', aliases: ['percent'], perUnit: 0.01, digits
 const timesFood: Unit = { symbol: '× today’s food', aliases: ['×', 'x'], perUnit: 1, digits: 1 };
 const perHour: Unit = { symbol: '× an hour', aliases: ['x', '×', '/h'], perUnit: 1 / HOUR, digits: 1 };
 const milligramPerLitre: Unit = { symbol: 'mg/L', aliases: ['mg/l', 'ppm'], perUnit: 1e-3, digits: 2 };
-// Test kits read nitrate and nitrite as the ion; the core holds the nitrogen in it.
+// Many test kits read the ion; the core holds the nitrogen in it.
+const asAmmonium: Unit = {
+  symbol: 'mg/L',
+  aliases: ['mg/l', 'ppm'],
+  perUnit: 1e-3 / ION_FROM_NITROGEN.ammonium,
+  digits: 2,
+};
+const asNitrite: Unit = {
+  symbol: 'mg/L',
+  aliases: ['mg/l', 'ppm'],
+  perUnit: 1e-3 / ION_FROM_NITROGEN.nitrite,
+  digits: 2,
+};
 const asNitrate: Unit = {
   symbol: 'mg/L',
   aliases: ['mg/l', 'ppm'],
@@ -182,6 +194,8 @@ export const UNITS: Readonly<Record<QuantityKind, UnitRow>> = {
   turnover: everywhere(perHour),
   cover: everywhere(timesFood),
   concentration: everywhere(milligramPerLitre),
+  ammonium: everywhere(asAmmonium),
+  nitriteIon: everywhere(asNitrite),
   nitrate: everywhere(asNitrate),
   nitrateMass: everywhere(nitrateMilligram),
   altitude: { metric: metre, us: foot, imperial: foot, typed: [metre, foot] },

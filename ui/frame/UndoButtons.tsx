@@ -5,7 +5,11 @@ import type { PackEditing } from '../state/usePackEditing';
 import headButton from './HeadButton.module.css';
 
 /** Back and forth through the changes of a plan. */
-export function UndoButtons({ editing }: { editing: PackEditing }) {
+export function UndoButtons({
+  editing,
+}: {
+  editing: Pick<PackEditing, 'undo' | 'redo' | 'canUndo' | 'canRedo'>;
+}) {
   const button = (
     kind: 'undo' | 'redo',
     Icon: typeof Undo,

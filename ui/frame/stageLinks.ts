@@ -3,11 +3,11 @@ import type { JobStage } from '@/core/job/stage';
 import { isPast } from '@/core/job/isPast';
 import type { FrameLink } from './Frame';
 
-type Place = 'measure' | 'review' | 'flow' | Exclude<JobStage, 'done'>;
+type Place = 'measure' | 'review' | 'settle-in' | 'swap' | 'flow' | Exclude<JobStage, 'done'>;
 
 /** The sheets of a job, each with the stage that opens it: what comes out is judged while it is stripped. */
 const SHEETS: readonly {
-  readonly place: Exclude<Place, 'measure' | 'flow'>;
+  readonly place: Exclude<Place, 'measure' | 'settle-in' | 'swap' | 'flow'>;
   readonly stage: Exclude<JobStage, 'done'>;
   readonly label: string;
 }[] = [
@@ -43,6 +43,8 @@ export function stageLinks(filterId: string, job: Job | null, here: Place): Fram
         ? { waitsFor: WAITS_FOR[place] }
         : {}),
     })),
+    link('Settle in', 'settle-in'),
+    link('Swap', 'swap'),
     link('Flow', 'flow'),
   ];
 }

@@ -5,6 +5,7 @@ import type { DayState } from '@/core/dirt/dayState';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { Quantity } from '@/core/units/quantity';
 import { useWords } from '../fields/Habits';
+import type { Words } from '../fields/wordsFor';
 import { ToggleManyField } from '../fields/ToggleField';
 import { useFlowLine } from '../flow-line/FlowLineContext';
 import type { FlowLineLayout } from '../flow-line/flowLineLayout';
@@ -15,13 +16,13 @@ const LANE_HEIGHT = 34;
 /** Width of a bar, px, from which its number fits inside or above it. */
 const NUMBER_ROOM = 26;
 
-type LaneKey = 'head' | 'dirt' | 'through' | 'time' | 'surface';
+type LaneKey = 'head' | 'dirt' | 'through' | 'time' | 'surface' | 'ammonia' | 'oxygen';
 
 /** Shown until the keeper turns others on. */
 const FIRST_LANES: readonly LaneKey[] = ['through'];
 
 /** The lane that is not drawn as bars, and its place among the others. */
-const DIRT = { key: 'dirt', name: 'dirt in the water' } as const;
+const DIRT = { key: 'dirt', name: 'dirt' } as const;
 
 interface Lane {
   readonly key: LaneKey;
@@ -86,6 +87,7 @@ export function Lanes({
       top: Math.max(...report.layers.map((layer) => layer.surface)),
       colour: 'var(--plasticLine)',
     },
+    ...bacteriaLanes(report, words),
   ];
   return (
     <div className={styles.lanes}>
@@ -110,6 +112,33 @@ export function Lanes({
         ))}
     </div>
   );
+}
+
+/** What the bacteria of each layer take up, and the oxygen they leave; none while nobody has said what is fed. */
+function bacteriaLanes({ bacteria }: PackReport, words: Words): Lane[] {
+  if (bacteria === null) return [];
+  const of = (layerId: string) => bacteria.layers.find((layer) => layer.layerId === layerId);
+  const least = Math.min(bacteria.oxygen, ...bacteria.layers.map(({ oxygenAfter }) => oxygenAfter));
+  return [
+    {
+      key: 'ammonia',
+      name: 'ammonia',
+      title: `Ammonia taken up, ${words.unit('milligram').symbol} of nitrogen a day`,
+      summary: `${words.show({ kind: 'share', si: bacteria.outsideShare })} of it outside this filter`,
+      of: (layer) => ({ kind: 'milligram', si: of(layer.layerId)?.ammonia ?? 0 }),
+      top: Math.max(...bacteria.layers.map(({ ammonia }) => ammonia)),
+      colour: 'var(--foamLine)',
+    },
+    {
+      key: 'oxygen',
+      name: 'oxygen',
+      title: `Oxygen after the layer, ${words.unit('concentration').symbol}`,
+      summary: `${words.show({ kind: 'concentration', si: bacteria.oxygen })} in the tank at most, ${words.show({ kind: 'concentration', si: least })} at least`,
+      of: (layer) => ({ kind: 'concentration', si: of(layer.layerId)?.oxygenAfter ?? 0 }),
+      top: bacteria.oxygen,
+      colour: 'var(--river)',
+    },
+  ];
 }
 
 function BarLane(props: { lane: Lane; layout: FlowLineLayout; report: PackReport }) {

@@ -4,10 +4,12 @@ import type { Tank } from '@/core/tank/tank';
 import { WATER_BOUNDS, type Water } from '@/core/tank/water';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
+import { AirFiltersFold } from './AirFiltersFold';
 import { FeedForm } from './FeedForm';
 import { LifeFold } from './LifeFold';
 import { PumpsFold } from './PumpsFold';
 import { QualityFold } from './QualityFold';
+import { RoutineFold } from './RoutineFold';
 import { TankDrawing } from './TankDrawing';
 import { TankFold } from './TankFold';
 import { waterTurned, type WaterForm as Form } from './waterTurned';
@@ -58,7 +60,9 @@ export function WaterForm({ tank, filters, onChange }: Props) {
         <TankFold tank={tank} onChange={onChange} />
         <QualityFold tank={tank} onChange={onChange} />
         <LifeFold tank={tank} onChange={onChange} />
+        <RoutineFold tank={tank} onChange={onChange} />
         <PumpsFold tank={tank} onChange={onChange} />
+        <AirFiltersFold tank={tank} onChange={onChange} />
       </div>
     </section>
   );

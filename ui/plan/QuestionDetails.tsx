@@ -9,6 +9,7 @@ import { FindingList } from '../readings/FindingsPanel';
 import { FlowReadingRows } from '../readings/FlowReadingRows';
 import { ReadingRows } from '../readings/ReadingRows';
 import { useImprovements } from '../readings/useImprovements';
+import { BacteriaPanel } from './BacteriaPanel';
 
 /** The figures that answer each question, beside its headline. */
 const FIGURES: Readonly<Record<QuestionKey, readonly ReadingKey[]>> = {
@@ -23,7 +24,7 @@ const FIGURES: Readonly<Record<QuestionKey, readonly ReadingKey[]>> = {
     'clearing',
   ],
   clogs: [],
-  bacteria: ['bacteria', 'biologicalSurface', 'normalStockVolume'],
+  bacteria: ['bacteria', 'atOnce', 'biologicalSurface'],
   cost: ['dryMass', 'volume', 'freeVolume'],
 };
 
@@ -52,6 +53,7 @@ export function QuestionDetails({ of, ...props }: QuestionDetailsProps & { reado
         onEdit={onEdit}
       />
       {FIGURES[of].length === 0 ? null : <Figures of={of} {...props} />}
+      {of === 'bacteria' ? <BacteriaPanel report={report} input={input} /> : null}
     </>
   );
 }

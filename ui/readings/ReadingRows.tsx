@@ -45,7 +45,7 @@ export function ReadingRows({ keys, filter, report, against, improvements, stale
               <span className="unseen">before: </span>
               {then === null
                 ? 'none'
-                : then.kind === 'turnover'
+                : then.kind === 'turnover' || then.kind === 'cover'
                   ? words.parts(then).number
                   : words.show(then)}
             </dd>
@@ -78,7 +78,7 @@ function bacteriaWord({ bacteria }: PackReport, words: Words): string {
   if (bacteria === null) return 'enter the daily food under Measure';
   const { withTank, filtersAlone, firstAtLimit } = bacteria;
   const times = (value: number): string => `${words.number(value, 1)}×`;
-  return `once grown on clean media; likely range ${times(withTank.low)} to ${times(withTank.high)}; ${times(filtersAlone.likely)} without the film in the tank; ${firstAtLimit} comes to its limit first`;
+  return `once grown; likely range ${times(withTank.low)} to ${times(withTank.high)}; ${times(filtersAlone.likely)} without the film in the tank; ${firstAtLimit} comes to its limit first`;
 }
 
 /** What the figure means here, in a few words. */
@@ -119,6 +119,11 @@ function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number):
       return `about ${words.show({ kind: 'mass', si: totals.drainedMass })} lifted out wet`;
     case 'bacteria':
       return bacteriaWord(report, words);
+    case 'atOnce': {
+      if (report.bacteria === null) return '';
+      const { low, high } = report.bacteria.atOnce;
+      return `with the bacteria that live there once this pack is in; likely range ${words.number(low, 1)}× to ${words.number(high, 1)}×`;
+    }
     case 'biologicalSurface': {
       const { low, high } = totals.biologicalSurfaceRange;
       const range = (si: number): string => words.show({ kind: 'surface', si });

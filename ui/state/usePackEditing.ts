@@ -8,6 +8,7 @@ import { MOST_LAYERS } from '@/core/pack/mostLayers';
 import { packFaults } from '@/core/pack/packFaults';
 import { applyEdit, type PackEdit } from '@/core/pack/packEdit';
 import type { Stored } from '@/store/documentTable';
+import { undoShortcuts } from './undoShortcuts';
 import { useAutosave, type Autosave } from './useAutosave';
 import type { Shortcut } from './useKeys';
 import { useUndo } from './useUndo';
@@ -54,7 +55,6 @@ export function usePackEditing(filter: Filter, stored: Stored<Pack>): PackEditin
   const back = useCallback(() => change((pack) => ({ ...pack, ...undo(undoable(pack)) })), [change, undo]);
   const forth = useCallback(() => change((pack) => ({ ...pack, ...redo(undoable(pack)) })), [change, redo]);
 
-  const command = (event: KeyboardEvent): boolean => event.ctrlKey || event.metaKey;
   return {
     layers: save.doc.layers,
     visits: save.doc.visits,
@@ -66,22 +66,7 @@ export function usePackEditing(filter: Filter, stored: Stored<Pack>): PackEditin
     canRedo,
     full: save.doc.layers.length >= MOST_LAYERS,
     save,
-    shortcuts: [
-      {
-        keys: 'Ctrl Z',
-        does: 'undo the last change',
-        matches: (event) => command(event) && !event.shiftKey && event.key.toLowerCase() === 'z',
-        run: back,
-      },
-      {
-        keys: 'Ctrl Shift Z',
-        does: 'redo it',
-        matches: (event) =>
-          command(event) &&
-          ((event.shiftKey && event.key.toLowerCase() === 'z') || event.key.toLowerCase() === 'y'),
-        run: forth,
-      },
-    ],
+    shortcuts: undoShortcuts(back, forth),
   };
 }
 

@@ -1,0 +1,30 @@
+import { layersThatFit } from '@/server/layersThatFit';
+import { SettleSheet } from '@/ui/settle/SettleSheet';
+import { drawFilterPage } from '../drawFilterPage';
+
+export const dynamic = 'force-dynamic';
+export const metadata = { title: 'Settle in' };
+
+export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
+  return drawFilterPage(params, ({ around, filter, open, current, log, tankLog, repack }) => (
+    <SettleSheet
+      key={filter.doc.id}
+      filter={filter.doc}
+      job={open?.job.doc ?? null}
+      around={around}
+      layers={layersThatFit(filter.doc, current ?? open?.asFound.doc ?? null)}
+      repack={
+        repack === null
+          ? null
+          : {
+              job: repack.job,
+              found: layersThatFit(filter.doc, repack.found),
+              packed: layersThatFit(filter.doc, repack.packed),
+            }
+      }
+      log={log}
+      tankLog={tankLog}
+      now={new Date().toISOString()}
+    />
+  ));
+}

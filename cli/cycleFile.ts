@@ -1,0 +1,65 @@
+import { START_SHARE, type Start } from '@/core/biology/matureFilm';
+import { SAMPLES } from '@/core/biology/cycle';
+import { swapCourse, swapDays } from '@/core/biology/swapCourse';
+import { packCycle, tankBiology } from '@/core/report/tankBiology';
+import type { NeatLayerFile } from '@/formats/neatLayerFile';
+import { fittingPacks } from './fittingPacks';
+
+/** How mature a filter can be when `neat cycle` begins. */
+export const STARTS = Object.keys(START_SHARE) as readonly Start[];
+
+/**
+ * Ammonia, nitrite and nitrate of a tank that is started with each pack of a file, and through the swap that the filter is
+ * in, as plain data: what `neat cycle` prints. kg N/m³, four times a day; other filters on the tank are not in the file
+ * and are left out.
+ *
+ * @returns null when nobody has said what is fed
+ */
+export function cycleFile(file: NeatLayerFile, start: Start, days: number) {
+  const { tank, filter } = file;
+  const { fitting, leftOut } = fittingPacks(file);
+  const cycles = fitting.map(({ id, role, name, layers }) => {
+    const pack = { tank, filter, layers, others: [] };
+    const found = packCycle(pack, start, days);
+    const biology = tankBiology(pack);
+    if (found === null || biology === null) return null;
+    const { swap } = filter;
+    const goes = swap?.pieces.reduce((sum, { surface }) => sum + surface, 0) ?? 0;
+    const swapped =
+      swap === null
+        ? null
+        : swapCourse(
+            { ...biology, staying: Math.max(0, biology.staying - goes) },
+            swap.pieces,
+            swap.stages,
+            swapDays(swap.stages),
+          );
+    return {
+      id,
+      role,
+      name,
+      ammonia: [...found.ammonia],
+      nitrite: [...found.nitrite],
+      nitrate: [...found.nitrate],
+      swap:
+        swapped === null
+          ? null
+          : {
+              ammonia: [...swapped.ammonia],
+              nitrite: [...swapped.nitrite],
+              nitrate: [...swapped.nitrate],
+            },
+    };
+  });
+  return cycles.some((found) => found === null)
+    ? null
+    : {
+        tank: tank.name,
+        filter: filter.name,
+        start,
+        days,
+        samplesADay: SAMPLES,
+        leftOut,
+        packs: cycles.filter((found) => found !== null),
+      };
+}

@@ -1,0 +1,111 @@
+import { carbonLife } from '../chemical/carbonLife';
+import { clearingTimes, SOLUTES, takenPerPass, takesTint, type Solute } from '../chemical/contact';
+import { zeoliteHolds, zeoliteLife } from '../chemical/zeoliteHolds';
+import { nitrogenPerDay } from '../biology/nitrogenPerDay';
+import { LIMITS } from '../biology/nitrifiers';
+import type { LayerFlow } from '../hydraulics/operatingPoint';
+import type { PlacedLayer } from '../layers/placedLayer';
+import { mediumLife } from '../practice/mediaLives';
+import { feedPerDay, type Range } from '../tank/feedPerDay';
+import { netVolume } from '../tank/netVolume';
+import type { Tank } from '../tank/tank';
+
+/** What a chemical layer does for the water, and for how long. Times s, lives days. */
+export interface LayerChemical {
+  readonly layerId: string;
+  /** Bed volume over the flow through it; null where nothing goes through. */
+  readonly contact: number | null;
+  /** Time until half of it is out of the tank; null for media that do not take it. */
+  readonly half: Readonly<Record<Solute, Range>> | null;
+  /** Days from new until it is spent, by load or by date; null: nothing says. */
+  readonly life: Range | null;
+  /** What that life hangs on. */
+  readonly lifeBy: 'load' | 'date' | 'ammonia';
+  /** Of that, days left; null while nobody knows since when it is in. */
+  readonly left: Range | null;
+  /** Ammonia nitrogen that zeolite holds at the limit of the water, kg; null for others. */
+  readonly holds: Range | null;
+}
+
+/** Carbon in a disposable cartridge, share of its dry mass (calibrated). */
+const CARBON_IN_CARTRIDGE = 0.5;
+const DAY = 86_400e3;
+
+/**
+ * Contact, half-lives and days left of every chemical layer, in flow order.
+ *
+ * @param flow through the filter, m³/s
+ * @param now ISO moment; null: time plays no part
+ */
+export function reportChemical(
+  tank: Tank,
+  inFlow: readonly PlacedLayer[],
+  flowOf: (placed: PlacedLayer) => LayerFlow,
+  flow: number,
+  now: string | null,
+): LayerChemical[] {
+  const volume = netVolume(tank.water).value;
+  return inFlow
+    .filter(({ medium, role }) => role === 'chemical' || medium.family === 'cartridge')
+    .map((placed) => {
+      const { layer, medium } = placed;
+      const { bedTime, passThrough } = flowOf(placed);
+      const through = flow * passThrough;
+      const { life, lifeBy } = lifeOf(placed, tank);
+      const days =
+        layer.installedOn === null || now === null
+          ? null
+          : Math.max(0, (Date.parse(now) - Date.parse(layer.installedOn)) / DAY);
+      const half =
+        takesTint(medium) && bedTime !== null && bedTime > 0
+          ? (Object.fromEntries(
+              SOLUTES.map((solute) => {
+                const taken = takenPerPass(bedTime, solute, medium.supply !== 'loose');
+                const after = (share: number): number => clearingTimes(volume, through * share).half;
+                return [
+                  solute,
+                  { low: after(taken.high), likely: after(taken.likely), high: after(taken.low) },
+                ];
+              }),
+            ) as Record<Solute, Range>)
+          : null;
+      return {
+        layerId: layer.id,
+        contact: bedTime,
+        half,
+        life,
+        lifeBy,
+        left:
+          life === null || days === null
+            ? null
+            : {
+                low: Math.max(0, life.low - days),
+                likely: Math.max(0, life.likely - days),
+                high: Math.max(0, life.high - days),
+              },
+        holds:
+          medium.family === 'zeolite'
+            ? zeoliteHolds(placed.measure.dryMass, LIMITS.ammonia, tank.generalHardness)
+            : null,
+      };
+    });
+}
+
+/** For how long a chemical layer works from new: by what is fed where that is known, else by date. */
+function lifeOf({ medium, measure }: PlacedLayer, tank: Tank): Pick<LayerChemical, 'life' | 'lifeBy'> {
+  const food = feedPerDay(tank.feed);
+  const byDate = mediumLife(medium);
+  const dated = byDate === null ? null : { low: byDate, likely: byDate, high: byDate };
+  if (medium.family === 'zeolite') {
+    const load = nitrogenPerDay(tank);
+    const life =
+      load === null ? null : zeoliteLife(measure.dryMass, LIMITS.ammonia, tank.generalHardness, load.likely);
+    return { life, lifeBy: 'ammonia' };
+  }
+  if (food === null || (medium.family !== 'carbon' && medium.family !== 'cartridge'))
+    return { life: dated, lifeBy: 'date' };
+  const carbon = measure.dryMass * (medium.family === 'cartridge' ? CARBON_IN_CARTRIDGE : 1);
+  const [soon, likely, late] = [food.high, food.likely, food.low].map((fed) => carbonLife(carbon, fed));
+  if (soon == null || likely == null || late == null) return { life: dated, lifeBy: 'date' };
+  return { life: { low: soon.low, likely: likely.likely, high: late.high }, lifeBy: 'load' };
+}

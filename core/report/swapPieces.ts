@@ -1,0 +1,83 @@
+import { ASSUMED_PH, peaksOf, planSwap, staysUnder, SWAP_LIMITS, type Peaks } from '../biology/planSwap';
+import { cautiousTank, type UncertainTank } from '../biology/courseRange';
+import { swapCourse } from '../biology/swapCourse';
+import { zeoliteHolds } from '../chemical/zeoliteHolds';
+import type { Swap, SwapPiece, SwapStage } from '../filter/swap';
+import type { Layer } from '../layers/layer';
+import { mediumOf } from '../layers/mediumOf';
+import { usableSurface } from '../layers/usableSurface';
+import type { PlacedLayer } from '../layers/placedLayer';
+import { mediumById } from '../media/catalogue';
+import { mediumLife } from '../practice/mediaLives';
+import type { Tank } from '../tank/tank';
+import { lowerFirst } from '../units/firstLetter';
+import type { LayerSurface } from './tankBiology';
+
+/** What comes in the place of a piece: the same medium new, nothing, or a medium of the catalogue. */
+export type Successor = 'same' | 'nothing' | { readonly medium: string };
+
+/** A layer as a piece that can be retired, with what comes in its place. */
+export function swapPiece(
+  placed: PlacedLayer,
+  { likely }: LayerSurface,
+  successor: Successor,
+  tank: Pick<Tank, 'generalHardness'>,
+): SwapPiece {
+  const medium = mediumOf(placed.layer);
+  const fresh =
+    successor === 'nothing'
+      ? 0
+      : successor === 'same'
+        ? likely
+        : usableSurface(mediumById(successor.medium), placed.measure.volume).likely;
+  const life = medium.family === 'zeolite' ? mediumLife(medium) : null;
+  return {
+    key: placed.layer.id,
+    name: `${medium.name} (${lowerFirst(placed.chamber.name)})`,
+    surface: likely,
+    newSurface: fresh,
+    whole: medium.family === 'cartridge',
+    // Zeolite that is recharged by its usual date takes what it holds in that time.
+    takes:
+      life === null || successor === 'same'
+        ? 0
+        : zeoliteHolds(placed.measure.dryMass, SWAP_LIMITS.ammonia, tank.generalHardness).likely / life,
+  };
+}
+
+/** The tank of a swap: what is retired is not among what stays. */
+export const withoutPieces = (tank: UncertainTank, pieces: Swap['pieces']): UncertainTank => ({
+  ...tank,
+  staying: Math.max(0, tank.staying - pieces.reduce((sum, { surface }) => sum + surface, 0)),
+});
+
+/** A swap of some pieces in the fewest stages and soonest days that hold even at the careful end of what is known. */
+export function proposeSwap(tank: UncertainTank, pieces: Swap['pieces'], pH: number | null): Swap {
+  const { stages } = planSwap(cautiousTank(withoutPieces(tank, pieces)), pieces, pH ?? ASSUMED_PH);
+  return {
+    begunOn: null,
+    pieces: [...pieces],
+    stages: stages.map(({ day, parts }) => ({ day, parts: [...parts], doneOn: null })),
+  };
+}
+
+/** What a swap comes to at the careful end of what is known, and whether that stays under the limits. */
+export function judgeSwap(
+  tank: UncertainTank,
+  { pieces, stages }: Pick<Swap, 'pieces' | 'stages'>,
+  pH: number | null,
+): { readonly peaks: Peaks; readonly holds: boolean } {
+  const careful = cautiousTank(withoutPieces(tank, pieces));
+  const peaks = peaksOf(swapCourse(careful, pieces, stages), tank.celsius, pH ?? ASSUMED_PH);
+  return { peaks, holds: staysUnder(peaks, SWAP_LIMITS) };
+}
+
+/** The stages that are not done yet, earliest first. */
+export const stagesAhead = ({ stages }: Pick<Swap, 'stages'>): readonly SwapStage[] =>
+  stages.filter(({ doneOn }) => doneOn === null).sort((a, b) => a.day - b.day);
+
+/** Layers that a swap can retire: what a film lives on, and zeolite. */
+export const canBeRetired = (layer: Layer): boolean => {
+  const { family, usableShare } = mediumOf(layer);
+  return family !== 'spacer' && usableShare.likely > 0;
+};

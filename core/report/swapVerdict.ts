@@ -1,0 +1,77 @@
+import { SWAP_LIMITS, type Peaks } from '../biology/planSwap';
+import type { Swap } from '../filter/swap';
+import { sentence, type Sentence } from '../units/sentence';
+import { stagesAhead } from './swapPieces';
+import type { Verdict } from './verdict';
+
+const DAY = 86_400;
+const DAY_MS = 86_400e3;
+
+/** Why no swap can be judged. */
+export type NoSwap = 'no food' | 'nothing chosen' | 'no media';
+
+const NOTHING: Readonly<Record<NoSwap, readonly [state: Sentence, next: Sentence]>> = {
+  'no food': [
+    sentence`Enter the daily food under Measure: without it no swap can be planned.`,
+    sentence`The food decides how much ammonia the bacteria must take up.`,
+  ],
+  'no media': [
+    sentence`Nothing is known of what is in this filter.`,
+    sentence`Write the pack down at Strip or Plan first.`,
+  ],
+  'nothing chosen': [
+    sentence`No swap is planned.`,
+    sentence`Choose the media to be retired; the stages follow.`,
+  ],
+};
+
+/** A swap in one line: whether it holds, and when its next stage is due. */
+export function swapVerdict(
+  swap: Swap | NoSwap,
+  judged: { readonly peaks: Peaks; readonly holds: boolean } | null,
+  now: string,
+): Verdict {
+  if (typeof swap === 'string' || judged === null) {
+    const [state, next] = NOTHING[typeof swap === 'string' ? swap : 'no food'];
+    return { level: typeof swap === 'string' && swap !== 'nothing chosen' ? 'check' : 'works', state, next };
+  }
+  const { peaks, holds } = judged;
+  const last = Math.max(0, ...swap.stages.map(({ day }) => day));
+  const how =
+    swap.stages.length === 1
+      ? sentence`All at once is`
+      : sentence`${String(swap.stages.length)} stages over ${{ kind: 'days', si: last * DAY }} are`;
+  return {
+    level: holds ? 'works' : 'check',
+    state: holds
+      ? sentence`${how} safe: ammonia and nitrite stay under ${{ kind: 'concentration', si: SWAP_LIMITS.nitrite }}, even at the careful end of the estimate.`
+      : sentence`${how} too fast: ${worst(peaks)}.`,
+    next: nextStage(swap, holds, now),
+  };
+}
+
+/** The value that passes its limit furthest. */
+function worst(peaks: Peaks): Sentence {
+  const over = [
+    { name: 'ammonia', value: peaks.ammonia, limit: SWAP_LIMITS.ammonia },
+    { name: 'nitrite', value: peaks.nitrite, limit: SWAP_LIMITS.nitrite },
+    { name: 'free ammonia', value: peaks.freeAmmonia, limit: SWAP_LIMITS.freeAmmonia },
+  ].sort((a, b) => b.value / b.limit - a.value / a.limit)[0]!;
+  return sentence`${over.name} could rise to ${{ kind: 'concentration', si: over.value }}; the limit is ${{ kind: 'concentration', si: over.limit }}`;
+}
+
+function nextStage(swap: Swap, holds: boolean, now: string): Sentence {
+  if (swap.begunOn === null)
+    return holds
+      ? sentence`Begin the swap on the day you take out the first part.`
+      : sentence`Put more days between the stages, or make more of them.`;
+  const [next] = stagesAhead(swap);
+  if (next === undefined) return sentence`All stages are done. Test ammonia and nitrite for another week.`;
+  const left = Math.round((Date.parse(swap.begunOn) - Date.parse(now.slice(0, 10))) / DAY_MS) + next.day;
+  const number = String(swap.stages.indexOf(next) + 1);
+  if (left > 0)
+    return sentence`Stage ${number} is due in ${{ kind: 'days', si: left * DAY }}: test before it.`;
+  return left === 0
+    ? sentence`Stage ${number} is due today: test ammonia and nitrite before it.`
+    : sentence`Stage ${number} was due ${{ kind: 'days', si: -left * DAY }} ago. Later is safe: test before it.`;
+}

@@ -1,0 +1,138 @@
+import { outsideFilters, tankOxygen } from '../biology/bacteriaCover';
+import type { UncertainTank } from '../biology/courseRange';
+import { cycle, type CycleCourse } from '../biology/cycle';
+import { filmShare, type FilmHistory } from '../biology/filmShare';
+import { matureFilm, START_SHARE, type Start } from '../biology/matureFilm';
+import { nitrogenPerDay } from '../biology/nitrogenPerDay';
+import type { Repacked } from '../biology/settleCourse';
+import type { Filter } from '../filter/filter';
+import { operatingPoint } from '../hydraulics/operatingPoint';
+import type { Layer } from '../layers/layer';
+import { placeLayers } from '../layers/placeLayers';
+import type { Range } from '../tank/feedPerDay';
+import { netVolume } from '../tank/netVolume';
+import type { Tank } from '../tank/tank';
+
+/** A tank with the filters on it. */
+export interface TankWithFilters {
+  readonly tank: Tank;
+  readonly filter: Filter;
+  readonly layers: readonly Layer[];
+  readonly others: readonly { readonly filter: Filter; readonly layers: readonly Layer[] }[];
+}
+
+/** Surface for bacteria of one layer, as far as the water goes through it, m². */
+export interface LayerSurface extends Range {
+  readonly layer: Layer;
+}
+
+/** Surface for bacteria in each layer of a clean pack, as far as the water goes through it, m²; in flow order. */
+export function layerSurfaces(
+  filter: Filter,
+  layers: readonly Layer[],
+  celsius: number,
+): readonly LayerSurface[] {
+  const placed = placeLayers(filter, layers);
+  const water = operatingPoint(filter, placed, celsius);
+  return placed.map(({ layer, measure: { surfaceRange } }, index) => {
+    const passes = water.layers[index]?.passThrough ?? 0;
+    return {
+      layer,
+      low: surfaceRange.low * passes,
+      likely: surfaceRange.likely * passes,
+      high: surfaceRange.high * passes,
+    };
+  });
+}
+
+const total = (surfaces: readonly Range[], key: keyof Range): number =>
+  surfaces.reduce((sum, surface) => sum + surface[key], 0);
+
+/** What the bacteria of a tank are followed from, all media staying; null when nobody has said what is fed. */
+export function tankBiology({ tank, filter, layers, others }: TankWithFilters): UncertainTank | null {
+  const load = nitrogenPerDay(tank);
+  if (load === null || load.likely <= 0) return null;
+  const surfaces = [{ filter, layers }, ...others].flatMap((item) =>
+    layerSurfaces(item.filter, item.layers, tank.temperature),
+  );
+  const outside = outsideFilters(tank);
+  return {
+    volume: netVolume(tank.water).value,
+    celsius: tank.temperature,
+    oxygen: tankOxygen(tank),
+    load: load.likely,
+    loadRange: load,
+    staying: total(surfaces, 'likely'),
+    surfaceRange: {
+      low: total(surfaces, 'low'),
+      likely: total(surfaces, 'likely'),
+      high: total(surfaces, 'high'),
+    },
+    outside: outside.likely,
+    outsideRange: outside,
+  };
+}
+
+/**
+ * A tank that is started with a pack: how long ammonia and nitrite take. Null when nobody has said what is fed.
+ *
+ * @param start how mature filter and tank are
+ */
+export function packCycle(pack: TankWithFilters, start: Start, days: number): CycleCourse | null {
+  const tank = tankBiology(pack);
+  if (tank === null) return null;
+  const { volume, celsius, load, oxygen } = tank;
+  const places = matureFilm(
+    [tank.staying, tank.outside].map((surface) => ({ surface, oxygen })),
+    load,
+    celsius,
+    START_SHARE[start],
+  );
+  return cycle({
+    volume,
+    celsius,
+    load,
+    places,
+    start: { ammonia: 0, nitrite: 0, nitrate: 0 },
+    events: [],
+    days,
+  });
+}
+
+/**
+ * What a repack does to the media of a tank: the surface before and after, and the film that comes through it.
+ *
+ * @param before layers as found, each with what becomes of it
+ * @param after layers as packed
+ * @param alive share of the film that survived the time out of flow, 0–1
+ */
+export function repackedMedia(
+  { tank, filter, layers: after, others }: TankWithFilters,
+  before: readonly Layer[],
+  { rinseWater, now }: Omit<FilmHistory, 'found'>,
+  alive: number,
+): Repacked {
+  const celsius = tank.temperature;
+  const elsewhere = total(
+    others.flatMap((item) => layerSurfaces(item.filter, item.layers, celsius)),
+    'likely',
+  );
+  const was = layerSurfaces(filter, before, celsius);
+  const is = layerSurfaces(filter, after, celsius);
+  const sizes = new Map(was.map(({ layer, likely }) => [layer.id, likely]));
+  // A piece that was made smaller keeps its film on what is left of it; one made larger has no more than it had.
+  const kept = is.reduce(
+    (sum, { layer, likely }) =>
+      sum +
+      alive *
+        filmShare(layer, { found: before, rinseWater, now }) *
+        Math.min(likely, sizes.get(layer.id) ?? 0),
+    0,
+  );
+  const all = total(was, 'likely') + elsewhere;
+  return {
+    before: all,
+    after: total(is, 'likely') + elsewhere,
+    kept: all > 0 ? Math.min(1, (kept + elsewhere) / all) : 0,
+  };
+}

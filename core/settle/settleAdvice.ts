@@ -1,0 +1,180 @@
+import { SWAP_LIMITS } from '../biology/planSwap';
+import type { FindingLevel } from '../findings/finding';
+import type { LogEntry, TestEntry } from '../job/logEntry';
+import type { Verdict } from '../report/verdict';
+import { lowerFirst } from '../units/firstLetter';
+import { sentence, type Sentence } from '../units/sentence';
+import { ammoniaShare } from '../water/ammoniaShare';
+import { daysBetween, expectedAt, type Settling } from './settling';
+import { waterChangeFor, type WaterChange } from './waterChangeFor';
+
+/** How far a usual test kit may be off, kg N/m³ and as a share (calibrated: half a step of a colour card). */
+const KIT_STEP = 0.1e-3;
+const KIT_SHARE = 0.25;
+/** From here on fish are harmed within days, as a multiple of the limit (common practice, no source). */
+const URGENT_AT = 4;
+/** Days for which a value over its limit counts as one that stays up. */
+const STAYS_UP = 3;
+
+const DAY = 86_400;
+
+/** How one value of a test stands to what was expected. */
+export interface ReadValue {
+  readonly key: 'ammonia' | 'nitrite';
+  readonly value: number;
+  readonly expected: { readonly low: number; readonly likely: number; readonly high: number };
+  readonly departs: 'as expected' | 'higher' | 'lower';
+  readonly overLimit: boolean;
+}
+
+/** What to do now, and why. */
+export interface SettleAdvice {
+  readonly verdict: Verdict;
+  /** What to do, in order. */
+  readonly todo: readonly Sentence[];
+  readonly change: WaterChange | null;
+  /** Days until the next test. */
+  readonly testIn: number;
+  readonly values: readonly ReadValue[];
+}
+
+/** The tests of a log, oldest first. */
+export const testsOf = (log: readonly LogEntry[]): readonly TestEntry[] =>
+  log.filter((entry) => entry.kind === 'test').sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+
+const NAMES = { ammonia: 'Ammonia', nitrite: 'Nitrite' } as const;
+const conc = (si: number) => ({ kind: 'concentration', si }) as const;
+
+/** How the values of a test stand to what was expected then. */
+export function readTest(test: TestEntry, settling: Settling): readonly ReadValue[] {
+  return (['ammonia', 'nitrite'] as const).flatMap((key) => {
+    const value = test[key];
+    if (value === null) return [];
+    const expected = expectedAt(settling, key, test.at);
+    const slack = Math.max(KIT_STEP, KIT_SHARE * value);
+    const departs =
+      value > expected.high + slack ? 'higher' : value < expected.low - slack ? 'lower' : 'as expected';
+    return [{ key, value, expected, departs, overLimit: value > SWAP_LIMITS[key] }];
+  });
+}
+
+/**
+ * What a keeper should do after their last test: how much water to change, how to feed, when to test again, and when to
+ * ask a vet. The test decides; the prediction only says what was expected.
+ *
+ * @param pH of the tank; the test’s own comes first; null: not known
+ * @param causes what in the record of the repack may have done it, likeliest first
+ */
+export function settleAdvice(
+  settling: Settling,
+  log: readonly LogEntry[],
+  { celsius, pH, now }: { readonly celsius: number; readonly pH: number | null; readonly now: string },
+  causes: readonly Sentence[],
+): SettleAdvice {
+  const tests = testsOf(log);
+  const last = tests.at(-1);
+  const busy = settling.cause !== 'rest';
+  if (last === undefined || daysBetween(settling.from, last.at) < 0) return untested(busy);
+  const values = readTest(last, settling);
+  const acid = last.pH ?? pH;
+  const free = last.ammonia === null || acid === null ? null : last.ammonia * ammoniaShare(celsius, acid);
+  const over = [
+    ...values.map(({ key, value }) => ({ name: NAMES[key], value, limit: SWAP_LIMITS[key] })),
+    ...(free === null ? [] : [{ name: 'Free ammonia (NH₃)', value: free, limit: SWAP_LIMITS.freeAmmonia }]),
+  ]
+    .filter(({ value, limit }) => value > limit)
+    .sort((a, b) => b.value / b.limit - a.value / a.limit);
+  const [worst] = over;
+  const ago = daysBetween(last.at, now);
+  const known = values.length > 0;
+  if (worst !== undefined) {
+    const change = waterChangeFor(worst.value, worst.limit);
+    const staysUp = tests.some(
+      (test) =>
+        daysBetween(test.at, last.at) >= STAYS_UP &&
+        daysBetween(settling.from, test.at) >= 0 &&
+        readTest(test, settling).some(({ overLimit }) => overLimit),
+    );
+    const inside = lowerFirst(worst.name);
+    const level: FindingLevel = worst.value > URGENT_AT * worst.limit ? 'urgent' : 'check';
+    return {
+      verdict: {
+        level,
+        state: sentence`${worst.name} is at ${conc(worst.value)}; the limit is ${conc(worst.limit)}.`,
+        next: sentence`${changeSaid(change)} Test again tomorrow.`,
+      },
+      todo: [
+        sentence`${changeSaid(change)} Use dechlorinated water of the tank’s temperature.`,
+        sentence`Feed half, or nothing for a day, until ${inside} is under the limit.`,
+        sentence`Leave the filter shut: clean and replace nothing in it.`,
+        ...causes,
+        staysUp
+          ? sentence`The limit has been passed for days: ask an aquatic vet.`
+          : sentence`If ${inside} stays up, or the animals show distress, ask an aquatic vet.`,
+      ],
+      change,
+      testIn: 1,
+      values,
+    };
+  }
+  const higher = values.find(({ departs }) => departs === 'higher');
+  const testIn = higher !== undefined ? 1 : busy ? (known ? 3 : 1) : 14;
+  const due = testIn - ago;
+  const dueSaid =
+    due <= 0
+      ? sentence`The next test is due now.`
+      : sentence`Next test in ${{ kind: 'days', si: Math.ceil(due) * DAY }}.`;
+  if (higher !== undefined)
+    return {
+      verdict: {
+        level: 'check',
+        state: sentence`${NAMES[higher.key]} is at ${conc(higher.value)}, more than expected (${conc(higher.expected.low)} to ${conc(higher.expected.high)}).`,
+        next: sentence`Still under the limit. ${dueSaid}`,
+      },
+      todo: [sentence`Feed half until the next test.`, ...causes],
+      change: null,
+      testIn,
+      values,
+    };
+  const lower = values.find(({ departs }) => departs === 'lower');
+  return {
+    verdict: {
+      level: 'works',
+      state: !known
+        ? sentence`The last test has neither ammonia nor nitrite.`
+        : lower === undefined
+          ? sentence`Ammonia and nitrite are as expected.`
+          : sentence`${NAMES[lower.key]} is lower than expected: more bacteria than the app counts.`,
+      next: dueSaid,
+    },
+    todo: [],
+    change: null,
+    testIn,
+    values,
+  };
+}
+
+function untested(busy: boolean): SettleAdvice {
+  return {
+    verdict: {
+      level: busy ? 'check' : 'works',
+      state: busy
+        ? sentence`No test since the media was changed: test ammonia and nitrite today.`
+        : sentence`Nothing is settling in. A test every two weeks shows that it stays so.`,
+      next: busy
+        ? sentence`Then every three days until both are back to where they were.`
+        : sentence`Save a reading whenever you test.`,
+    },
+    todo: [],
+    change: null,
+    testIn: 0,
+    values: [],
+  };
+}
+
+const changeSaid = (change: WaterChange | null): Sentence =>
+  change === null
+    ? sentence`Change no water for it.`
+    : change.times === 1
+      ? sentence`Change ${{ kind: 'share', si: change.share }} of the water now.`
+      : sentence`Change ${{ kind: 'share', si: change.share }} of the water now, and as much again ${change.times === 2 ? 'a few hours later' : `${change.times - 1} times, a few hours apart`}.`;

@@ -1,0 +1,94 @@
+import type { UncertainTank, WaterBands } from '../biology/courseRange';
+import { SAMPLES, type CycleEvent } from '../biology/cycle';
+import { SETTLE_DAYS, settleRange, type Repacked } from '../biology/settleCourse';
+import { courseRange } from '../biology/courseRange';
+import { swapCourse, swapDays } from '../biology/swapCourse';
+import type { Swap } from '../filter/swap';
+import type { LogEntry } from '../job/logEntry';
+import { withoutPieces } from '../report/swapPieces';
+
+/** What a tank settles in from, and when that began; `rest`: nothing is under way. */
+export interface Settling {
+  readonly cause: 'swap' | 'repack' | 'rest';
+  /** ISO moment of day 0. */
+  readonly from: string;
+  readonly days: number;
+  readonly bands: WaterBands;
+}
+
+/** The last repack of a filter, as far as its bacteria go. */
+export interface LastRepack {
+  readonly at: string;
+  readonly media: Repacked;
+}
+
+const DAY = 86_400e3;
+
+/** Days from one moment to another; negative when it lies before. */
+export const daysBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / DAY;
+
+/** The water changes of a log as events of a course that begins on a day; new water brings no ammonia. */
+export const changesSince = (log: readonly LogEntry[], from: string, days: number): CycleEvent[] =>
+  log
+    .flatMap((entry) =>
+      entry.kind === 'water change'
+        ? [
+            {
+              day: daysBetween(from, entry.at),
+              water: { share: entry.share, fresh: { ammonia: 0, nitrite: 0, nitrate: 0 } },
+            },
+          ]
+        : [],
+    )
+    .filter(({ day }) => day > 0 && day < days)
+    .sort((a, b) => a.day - b.day);
+
+/**
+ * What ammonia and nitrite are expected to do now: through a running swap, else after the last repack, else at rest.
+ *
+ * @param now ISO moment
+ */
+export function settling(
+  tank: UncertainTank,
+  swap: Swap | null,
+  repack: LastRepack | null,
+  log: readonly LogEntry[],
+  now: string,
+): Settling {
+  if (swap !== null && swap.begunOn !== null) {
+    const from = `${swap.begunOn}T00:00:00Z`;
+    const days = swapDays(swap.stages);
+    const changes = changesSince(log, from, days);
+    const without = withoutPieces(tank, swap.pieces);
+    const bands = courseRange(without, (drawn, factor) =>
+      swapCourse(
+        drawn,
+        swap.pieces.map((piece) => ({
+          ...piece,
+          surface: piece.surface * factor,
+          newSurface: piece.newSurface * factor,
+        })),
+        swap.stages,
+        days,
+        changes,
+      ),
+    );
+    return { cause: 'swap', from, days, bands };
+  }
+  const recent = repack !== null && daysBetween(repack.at, now) <= SETTLE_DAYS ? repack : null;
+  const from = recent?.at ?? new Date(Date.parse(now) - (SETTLE_DAYS / 2) * DAY).toISOString();
+  const media = recent?.media ?? { before: tank.staying, after: tank.staying, kept: 1 };
+  return {
+    cause: recent === null ? 'rest' : 'repack',
+    from,
+    days: SETTLE_DAYS,
+    bands: settleRange(tank, media, changesSince(log, from, SETTLE_DAYS), SETTLE_DAYS),
+  };
+}
+
+/** What was expected at a moment, kg N/m³; the ends of the course hold before and after it. */
+export function expectedAt({ bands, from }: Settling, key: keyof WaterBands, at: string) {
+  const band = bands[key];
+  const sample = Math.min(band.likely.length - 1, Math.max(0, Math.round(daysBetween(from, at) * SAMPLES)));
+  return { low: band.low[sample]!, likely: band.likely[sample]!, high: band.high[sample]! };
+}

@@ -1,0 +1,151 @@
+import { limitWords } from '@/core/report/limitWords';
+import { tankSizes, type SizingSchool } from '@/core/report/tankSizes';
+import type { PackInput, PackReport } from '@/core/report/evaluatePack';
+import type { LayerChemical } from '@/core/report/reportChemical';
+import { mediumOf } from '@/core/layers/mediumOf';
+import type { Range } from '@/core/tank/feedPerDay';
+import { useWords } from '../fields/Habits';
+import type { Words } from '../fields/wordsFor';
+import { AppLink } from '../frame/AppLink';
+import { Fold } from '../frame/Fold';
+import styles from './BacteriaPanel.module.css';
+import { ClaimedSurfaces } from './ClaimedSurfaces';
+
+const SCHOOL_NAMES: Readonly<Record<SizingSchool, string>> = {
+  'media weight': 'By media weight',
+  turnover: 'By turnover',
+  food: 'By food',
+};
+
+const DAY = 86_400;
+
+/** What stands behind the third question: what limits the bacteria, the water they leave, sizes by school, chemical media. */
+export function BacteriaPanel({ report, input }: { report: PackReport; input: PackInput }) {
+  const words = useWords();
+  const { bacteria, chemical, sizing } = report;
+  const volume = (si: number): string => words.show({ kind: 'volume', si }, 0);
+  return (
+    <div className={styles.panel}>
+      {bacteria === null ? null : (
+        <>
+          <p data-testid="limit">{words.say(limitWords(bacteria))}</p>
+          <Water bacteria={bacteria} words={words} />
+        </>
+      )}
+      <dl className={styles.sizes}>
+        <div className="caption">
+          Tank that this pack is enough for, by each school; yours holds {volume(sizing.tankVolume)}
+        </div>
+        {tankSizes(report, input.tank.animals).map(({ school, low, high, counts }) => (
+          <div key={school} className={styles.size}>
+            <dt>{SCHOOL_NAMES[school]}</dt>
+            <dd>{low === null || high === null ? 'no figure' : `${volume(low)} to ${volume(high)}`}</dd>
+            <dd className={styles.counts}>Counts {counts}.</dd>
+          </div>
+        ))}
+        <div className={styles.size}>
+          <dt>Never too much filter</dt>
+          <dd>no figure</dd>
+          <dd className={styles.counts}>
+            Counts what fits: more filter costs money and cleaning, and never replaces water changes.
+          </dd>
+        </div>
+      </dl>
+      {chemical.length === 0 ? null : (
+        <section aria-label="Chemical media" className={styles.chemical}>
+          <h3 className="caption">Chemical media</h3>
+          {chemical.map((layer) => (
+            <Chemical key={layer.layerId} layer={layer} input={input} words={words} />
+          ))}
+        </section>
+      )}
+      <Fold title="Claimed against usable surface" says="per litre of each medium" lazy>
+        <ClaimedSurfaces layers={input.layers} />
+      </Fold>
+      <p>
+        <AppLink href={`/filter/${input.filter.id}/swap`}>Plan a staged swap of biological media</AppLink>
+      </p>
+    </div>
+  );
+}
+
+function Water({ bacteria, words }: { bacteria: NonNullable<PackReport['bacteria']>; words: Words }) {
+  const { water, nitrate, carbonatePerWeek } = bacteria;
+  const show = (si: number | null): string =>
+    si === null ? 'more than the bacteria can take up' : words.show({ kind: 'concentration', si });
+  const range = ({ low, high }: Range): string =>
+    `${words.parts({ kind: 'nitrate', si: low }).number} to ${words.show({ kind: 'nitrate', si: high })}`;
+  return (
+    <dl className={styles.water}>
+      <div>
+        <dt>Ammonia and nitrite once grown, as nitrogen</dt>
+        <dd>
+          {show(water.ammonia)} and {show(water.nitrite)}
+          {water.freeAmmonia === null ? '' : `; free ammonia (NH₃) ${freeSaid(water.freeAmmonia, words)}`}
+        </dd>
+      </div>
+      <div>
+        <dt>Nitrate (NO₃) rises in a week</dt>
+        <dd>
+          {range(nitrate.perWeek)}
+          {nitrate.beforeChange === null
+            ? '; enter the water changes under Measure to see where it ends'
+            : `; before each water change ${range(nitrate.beforeChange)}`}
+        </dd>
+      </div>
+      <div>
+        <dt>Carbonate hardness used up in a week</dt>
+        <dd>{words.show({ kind: 'hardness', si: carbonatePerWeek })}, if no plant or stone gives it back</dd>
+      </div>
+      <p className="quiet">
+        Estimates: the test kit decides. In a working filter no nitrate is removed unless you entered what you
+        measured.
+      </p>
+    </dl>
+  );
+}
+
+/** Least free ammonia that is worth a number, kg/m³. */
+const LEAST_FREE = 1e-6;
+
+const freeSaid = (si: number, words: Words): string =>
+  si < LEAST_FREE
+    ? `under ${words.show({ kind: 'concentration', si: LEAST_FREE }, 3)}`
+    : words.show({ kind: 'concentration', si }, 3);
+
+function Chemical({ layer, input, words }: { layer: LayerChemical; input: PackInput; words: Words }) {
+  const found = input.layers.find(({ id }) => id === layer.layerId);
+  if (found === undefined) return null;
+  const span = ({ low, high }: Range, kind: 'days' | 'hours', unit: number): string => {
+    const long = kind === 'hours' && low > 2 * DAY;
+    const shown = long ? 'days' : kind;
+    return `${words.parts({ kind: shown, si: low * unit }).number} to ${words.show({ kind: shown, si: high * unit })}`;
+  };
+  const parts = [
+    layer.contact === null
+      ? 'no water goes through it'
+      : `the water stays ${words.show({ kind: 'time', si: layer.contact })} in it`,
+    ...(layer.half === null
+      ? []
+      : [
+          `half of the tint is out in ${span(layer.half.tint, 'hours', 1)}, half of a medicine in ${span(layer.half.medicine, 'hours', 1)}`,
+        ]),
+    ...(layer.holds === null
+      ? []
+      : [
+          `holds ${words.show({ kind: 'milligram', si: layer.holds.low })} to ${words.show({ kind: 'milligram', si: layer.holds.high })} of ammonia nitrogen at ${words.show({ kind: 'concentration', si: 0.25e-3 })}, less in hard or salted water, and gives it back when the water holds less`,
+        ]),
+    layer.left !== null
+      ? `${span(layer.left, 'days', DAY)} left`
+      : layer.life === null
+        ? 'nothing says how long it lasts'
+        : layer.life.low === layer.life.high
+          ? `lasts about ${words.show({ kind: 'days', si: layer.life.likely * DAY })}`
+          : `lasts ${span(layer.life, 'days', DAY)}${layer.lifeBy === 'ammonia' ? ' where nothing else takes the ammonia; weeks beside mature media' : ''}`,
+  ];
+  return (
+    <p className={styles.row}>
+      <strong>{mediumOf(found).name}</strong>: {parts.join('; ')}.
+    </p>
+  );
+}

@@ -1,0 +1,119 @@
+'use client';
+import { useState } from 'react';
+import type { LogEntry } from '@/core/job/logEntry';
+import { useWords } from '../fields/Habits';
+import type { Words } from '../fields/wordsFor';
+import { send } from '../state/send';
+import styles from './SettleSheet.module.css';
+
+interface Props {
+  readonly log: readonly LogEntry[];
+  readonly onRemoved: (id: string) => void;
+  readonly onBack: (entry: LogEntry) => void;
+}
+
+/** Most entries shown: the newest. */
+const SHOWN = 40;
+
+/** What was logged of the water, the newest first; a wrong entry is deleted, and can be brought back. */
+export function EntryTable({ log, onRemoved, onBack }: Props) {
+  const words = useWords();
+  const [removed, setRemoved] = useState<LogEntry | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const entries = log
+    .filter(
+      ({ kind }) => kind === 'test' || kind === 'water change' || kind === 'addition' || kind === 'cloudy',
+    )
+    .sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
+    .slice(0, SHOWN);
+  const remove = async (entry: LogEntry) => {
+    const outcome = await send('DELETE', `/api/log/${entry.id}`);
+    if (outcome.kind !== 'saved') {
+      setFault('The entry could not be deleted. Nothing was changed; try again.');
+      return;
+    }
+    setFault(null);
+    setRemoved(entry);
+    onRemoved(entry.id);
+  };
+  const back = async () => {
+    if (removed === null) return;
+    const outcome = await send<LogEntry>('POST', '/api/log', removed);
+    if (outcome.kind === 'saved') {
+      onBack(removed);
+      setRemoved(null);
+    } else setFault('The entry could not be brought back; try again.');
+  };
+  return (
+    <section aria-label="Log of the water">
+      {removed === null ? null : (
+        <p role="status">
+          Entry deleted.{' '}
+          <button type="button" className={styles.link} onClick={() => void back()}>
+            Undo
+          </button>
+        </p>
+      )}
+      {fault === null ? null : <p role="alert">{fault}</p>}
+      {entries.length === 0 ? (
+        <p className="quiet">Nothing is logged of this water yet.</p>
+      ) : (
+        <table className={styles.table}>
+          <caption className="caption">Log of the water, newest first</caption>
+          <tbody>
+            {entries.map((entry) => (
+              <tr key={entry.id}>
+                <th scope="row">
+                  {words.date(entry.at, { day: 'numeric', month: 'short' })}, {words.clock(entry.at)}
+                </th>
+                <td>{entrySaid(entry, words)}</td>
+                <td>
+                  <button
+                    type="button"
+                    className={styles.link}
+                    onClick={() => void remove(entry)}
+                    aria-label={`Delete the entry of ${words.date(entry.at, { day: 'numeric', month: 'short' })}, ${words.clock(entry.at)}`}
+                  >
+                    Delete
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  );
+}
+
+/** “Ammonia 0.25 mg/L as N, nitrite 0.10 mg/L as N”: as the kit counts. */
+function entrySaid(entry: LogEntry, words: Words): string {
+  switch (entry.kind) {
+    case 'test': {
+      const ion = entry.scale === 'ion';
+      const parts = [
+        entry.ammonia === null
+          ? null
+          : `ammonia ${words.show({ kind: ion ? 'ammonium' : 'concentration', si: entry.ammonia })} as ${ion ? 'NH₄' : 'N'}`,
+        entry.nitrite === null
+          ? null
+          : `nitrite ${words.show({ kind: ion ? 'nitriteIon' : 'concentration', si: entry.nitrite })} as ${ion ? 'NO₂' : 'N'}`,
+        entry.nitrate === null
+          ? null
+          : `nitrate ${words.show({ kind: ion ? 'nitrate' : 'concentration', si: entry.nitrate })} as ${ion ? 'NO₃' : 'N'}`,
+        entry.pH === null ? null : `pH ${words.number(entry.pH)}`,
+      ];
+      return `Test: ${parts.filter((part) => part !== null).join(', ')}`;
+    }
+    case 'water change':
+      return `Water change: ${words.show({ kind: 'share', si: entry.share })}${entry.dechlorinated ? ', dechlorinated' : ''}`;
+    case 'addition':
+      return `Put in: ${entry.what}`;
+    case 'cloudy':
+      return `Cloudy water; new media rinsed: ${entry.rinsed}`;
+    case 'flow':
+    case 'repacked':
+    case 'note':
+      return entry.note;
+  }
+}

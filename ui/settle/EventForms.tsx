@@ -1,0 +1,145 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { ADDITIONS, TEST_BOUNDS, type Addition, type LogEntry } from '@/core/job/logEntry';
+import { ChoiceField } from '../fields/ChoiceField';
+import { QuantityField } from '../fields/QuantityField';
+import { Fold } from '../frame/Fold';
+import { useSaveEntry } from './useSaveEntry';
+import styles from './SettleSheet.module.css';
+
+interface Props {
+  readonly filterId: string;
+  readonly jobId: string | null;
+  readonly onSaved: (entry: LogEntry) => void;
+}
+
+/** Share of a usual water change. */
+const USUAL_SHARE = 0.3;
+
+const ADDITION_WORDS: Readonly<Record<Addition, string>> = {
+  'new wood': 'new wood',
+  medicine: 'medicine',
+  'starter culture': 'starter bacteria from a bottle',
+  'sludge digester': 'sludge digester from a bottle',
+};
+
+/** What else happens to the water: changes, wood, medicine and bottles, and that it turns cloudy. */
+export function EventForms(props: Props) {
+  return (
+    <div>
+      <ChangeForm {...props} />
+      <AdditionForm {...props} />
+      <CloudyForm {...props} />
+    </div>
+  );
+}
+
+function Faults({ faults }: { faults: readonly string[] }) {
+  return faults.map((fault) => (
+    <p key={fault} role="alert">
+      {fault}
+    </p>
+  ));
+}
+
+function ChangeForm({ filterId, jobId, onSaved }: Props) {
+  const { save, faults, busy } = useSaveEntry(filterId, jobId);
+  const [share, setShare] = useState(USUAL_SHARE);
+  const [dechlorinated, setDechlorinated] = useState<'yes' | 'no'>('yes');
+  return (
+    <Fold title="Water change" says="changed just now">
+      <div className={styles.small}>
+        <QuantityField
+          label="Water changed"
+          bounds={TEST_BOUNDS.share}
+          value={share}
+          onChange={(si) => si !== null && setShare(si)}
+        />
+        <ChoiceField<'yes' | 'no'>
+          label="Dechlorinator used"
+          value={dechlorinated}
+          choices={[
+            { value: 'yes', label: 'yes' },
+            { value: 'no', label: 'no, not needed here' },
+          ]}
+          onChange={setDechlorinated}
+        />
+        <Button
+          disabled={busy}
+          onClick={() =>
+            void save({
+              kind: 'water change',
+              share,
+              dechlorinated: dechlorinated === 'yes',
+              note: '',
+            }).then((entry) => entry !== null && onSaved(entry))
+          }
+        >
+          Save water change
+        </Button>
+      </div>
+      <Faults faults={faults} />
+    </Fold>
+  );
+}
+
+function AdditionForm({ filterId, jobId, onSaved }: Props) {
+  const { save, faults, busy } = useSaveEntry(filterId, jobId);
+  const [what, setWhat] = useState<Addition>('new wood');
+  return (
+    <Fold title="New wood, medicine, bottles" says="put in just now">
+      <div className={styles.small}>
+        <ChoiceField<Addition>
+          label="What went in"
+          value={what}
+          choices={ADDITIONS.map((value) => ({ value, label: ADDITION_WORDS[value] }))}
+          onChange={setWhat}
+        />
+        <Button
+          disabled={busy}
+          onClick={() =>
+            void save({ kind: 'addition', what, note: '' }).then((entry) => entry !== null && onSaved(entry))
+          }
+        >
+          Save what went in
+        </Button>
+      </div>
+      <p className="quiet">
+        Bottles are logged and given no credit: the prediction stays as it is. Carbon takes medicine out; take
+        the carbon out first.
+      </p>
+      <Faults faults={faults} />
+    </Fold>
+  );
+}
+
+function CloudyForm({ filterId, jobId, onSaved }: Props) {
+  const { save, faults, busy } = useSaveEntry(filterId, jobId);
+  const [rinsed, setRinsed] = useState<'yes' | 'no' | 'not known'>('not known');
+  return (
+    <Fold title="The water is cloudy" says="dust or bloom?">
+      <div className={styles.small}>
+        <ChoiceField<'yes' | 'no' | 'not known'>
+          label="New media rinsed until clear"
+          value={rinsed}
+          choices={[
+            { value: 'yes', label: 'yes' },
+            { value: 'no', label: 'no' },
+            { value: 'not known', label: 'not known' },
+          ]}
+          onChange={setRinsed}
+        />
+        <Button
+          disabled={busy}
+          onClick={() =>
+            void save({ kind: 'cloudy', rinsed, note: '' }).then((entry) => entry !== null && onSaved(entry))
+          }
+        >
+          Find out why
+        </Button>
+      </div>
+      <Faults faults={faults} />
+    </Fold>
+  );
+}

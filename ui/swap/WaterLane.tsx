@@ -1,0 +1,108 @@
+import { area, line } from 'd3-shape';
+import { scaleLinear } from 'd3-scale';
+import type { Band } from '@/core/biology/courseRange';
+import { SAMPLES } from '@/core/biology/cycle';
+import { fromSi } from '@/core/units/unitTable';
+import { useWords } from '../fields/Habits';
+import styles from './SwapChart.module.css';
+
+export const LANE_HEIGHT = 150;
+const FOOT = 18;
+/** Room at both ends of the days, px. */
+export const LEFT = 34;
+export const RIGHT = 12;
+
+interface Props {
+  readonly name: string;
+  readonly band: Band;
+  /** kg N/m³ */
+  readonly limit: number;
+  readonly x: (day: number) => number;
+  readonly width: number;
+  readonly days: number;
+  /** Days on which something happens; what has happened is a full line. */
+  readonly marks: readonly { readonly day: number; readonly past: boolean }[];
+  /** Readings of a test kit, kg N/m³. */
+  readonly readings?: readonly { readonly day: number; readonly value: number }[];
+  /** In place of the highest value: what is said of the lane. */
+  readonly says?: string;
+}
+
+/** What one value of the water is expected to do over the days, with its likely range, its limit, and what was read. */
+export function WaterLane({ name, band, limit, x, width, days, marks, readings = [], says }: Props) {
+  const words = useWords();
+  const inUnit = (si: number): number => fromSi(si, words.unit('concentration'));
+  const highest = Math.max(limit * 1.4, ...band.high, ...readings.map(({ value }) => value * 1.05));
+  const y = scaleLinear([0, inUnit(highest)], [LANE_HEIGHT - FOOT, 8]);
+  const at = (_: unknown, sample: number): number => x(sample / SAMPLES);
+  const likely = [...band.likely];
+  const range = area<number>()
+    .x(at)
+    .y0((_, sample) => y(inUnit(band.low[sample] ?? 0)))
+    .y1((_, sample) => y(inUnit(band.high[sample] ?? 0)));
+  const course = line<number>()
+    .x(at)
+    .y((value) => y(inUnit(value)));
+  const peak = Math.max(...likely);
+  const show = (si: number): string => words.show({ kind: 'concentration', si });
+  const read = readings.map(({ value }) => show(value)).join(', ');
+  return (
+    <figure className={styles.lane}>
+      <figcaption className={styles.caption}>
+        <span className="caption">
+          {name}, {words.unit('concentration').symbol} of nitrogen: expected, and likely range
+        </span>
+        <strong data-over={peak > limit}>
+          {says ??
+            `highest ${show(peak)}; likely range ${show(Math.min(peak, Math.max(...band.low)))} to ${show(Math.max(...band.high))}`}
+        </strong>
+      </figcaption>
+      <svg
+        width={width}
+        height={LANE_HEIGHT}
+        role="img"
+        aria-label={`${name} over ${days} days: highest ${show(peak)}, limit ${show(limit)}${read === '' ? '' : `; read: ${read}`}`}
+      >
+        {y.ticks(4).map((tick) => (
+          <g key={tick} transform={`translate(0 ${y(tick)})`}>
+            <path d={`M${LEFT} 0 H${width - RIGHT}`} stroke="var(--hair)" />
+            <text x={LEFT - 5} y={4} textAnchor="end">
+              {words.number(tick)}
+            </text>
+          </g>
+        ))}
+        <path d={range(likely) ?? ''} fill="var(--wash)" />
+        <path d={course(likely) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
+        <path
+          d={`M${LEFT} ${y(inUnit(limit))} H${width - RIGHT}`}
+          stroke="var(--attention)"
+          strokeDasharray="5 4"
+        />
+        <text x={width - RIGHT} y={y(inUnit(limit)) - 4} textAnchor="end" className={styles.limit}>
+          limit {show(limit)}
+        </text>
+        {marks.map(({ day, past }, index) => (
+          <path
+            key={index}
+            d={`M${x(Math.min(days, day))} 4 V${LANE_HEIGHT - FOOT}`}
+            stroke="var(--ink)"
+            strokeDasharray={past ? undefined : '2 3'}
+          />
+        ))}
+        {readings.map(({ day, value }, index) => (
+          <g key={index} transform={`translate(${x(day)} ${y(inUnit(value))})`}>
+            <circle
+              r={5}
+              fill="var(--sheet)"
+              stroke={value > limit ? 'var(--stop)' : 'var(--ink)'}
+              strokeWidth={2}
+            />
+            <text x={9} y={4} className={styles.reading} data-over={value > limit}>
+              {words.parts({ kind: 'concentration', si: value }).number}
+            </text>
+          </g>
+        ))}
+      </svg>
+    </figure>
+  );
+}
