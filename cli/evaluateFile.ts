@@ -1,5 +1,7 @@
 import { cleanFlow } from '@/core/hydraulics/cleanFlowFit';
 import { flowState } from '@/core/service/flowState';
+import { bacteriaDetails } from '@/core/report/bacteriaDetails';
+import { reportChemical } from '@/core/report/reportChemical';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import { formatSentence } from '@/core/units/sentence';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
@@ -37,18 +39,22 @@ export function evaluateFile(file: NeatLayerFile) {
     measuredFlow: flow === null ? null : { mean: flow.mean, spread: flow.spread },
     leftOut,
     packs: fitting.map((pack) => {
-      const report = evaluatePack({
+      const input = {
         ...aloneOn(tank),
         filter,
         layers: pack.layers,
         flow: pack.role === 'planned' || pack.role === 'alternative' ? null : (flow?.mean ?? null),
         cleanFlow: timedClean,
-      });
+      };
+      const report = evaluatePack(input);
       return {
         id: pack.id,
         role: pack.role,
         name: pack.name,
         ...report,
+        bacteria:
+          report.bacteria === null ? null : { ...report.bacteria, ...bacteriaDetails(tank, report.bacteria) },
+        chemical: reportChemical(input, report),
         findings: report.findings.map(({ rule, level, effect, title, reason, layers }) => ({
           rule,
           level,

@@ -13,6 +13,8 @@ const PAGES = [
   '/filter/reed-bench/plan',
   '/filter/reed-bench/repack',
   '/filter/window-sill/flow',
+  '/filter/reed-bench/swap',
+  '/filter/long-run/settle-in',
 ];
 
 /** Says what axe finds on the page as it stands. */

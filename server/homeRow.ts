@@ -77,7 +77,7 @@ export function homeRow({ filter, around, job, layers, log }: HomeFilter, now: s
     tank: around.tank.name,
     tankVolume: netVolume(around.tank.water).value,
     stage: job?.stage ?? null,
-    next: nextThing({ openJob: job, report, flow, now }),
+    next: nextThing({ openJob: job, report, flow, swap: filter.swap, now }),
     flow,
     repacks: log.filter(({ kind }) => kind === 'repacked').map(({ at }) => at),
     pack:

@@ -1,24 +1,10 @@
 import { LIMITS, NITRIFIERS, RATES_AT } from './nitrifiers';
 import { borneLoad } from './borneLoad';
-
-/** What keeps the bacteria of a layer from their best, each as a share of it, 0–1. */
-export interface LayerHome {
-  /** Usable surface if all of it could be used, m². */
-  readonly surface: number;
-  /** Share of the filter’s water that goes through the layer, and share that is not silted. */
-  readonly passThrough: number;
-  readonly open: number;
-  /** Oxygen of the water in it, kg/m³. */
-  readonly oxygen: number;
-}
+import { liveSurface, type LayerHome } from './layerHome';
 
 /** What may limit the bacteria. */
 export const COVER_LIMITS = ['surface', 'oxygen', 'passThrough', 'temperature', 'silt'] as const;
 export type CoverLimit = (typeof COVER_LIMITS)[number];
-
-/** What of a layer its bacteria can use, m². */
-export const liveSurface = ({ surface, passThrough, open }: LayerHome): number =>
-  surface * passThrough * open;
 
 /** Share by which the load borne must grow for something else than surface to count as the limit (calibrated). */
 const COUNTS = 0.1;

@@ -19,7 +19,6 @@ import { RULES } from '../findings/rules/allRules';
 import { sizing, type Sizing } from './sizing';
 import type { LayerRole } from '../layers/layerRole';
 import type { SurfaceRange } from '../layers/usableSurface';
-import { reportChemical, type LayerChemical } from './reportChemical';
 import { reportBacteria, type ReportBacteria } from './reportBacteria';
 import { reportClearWater, type ReportClearWater } from './reportClearWater';
 
@@ -62,8 +61,6 @@ export interface PackReport {
   readonly clearWater: ReportClearWater | null;
   /** For how many times today’s food the bacteria are enough; null when nobody has said what is fed. */
   readonly bacteria: ReportBacteria | null;
-  /** What chemical layers do, and for how long; in flow order. */
-  readonly chemical: readonly LayerChemical[];
   /** Tanks per second (× 3,600 an hour) at the flow given; null without one. */
   readonly turnover: number | null;
   /** Most serious first; within a level, what has most effect first. */
@@ -183,7 +180,6 @@ export function evaluatePack(input: PackInput): PackReport {
       rinseWater: input.schools.rinseWater,
       now: input.now,
     }),
-    chemical: reportChemical(tank, inFlow, flowOf, water.flow, input.now),
     turnover: turned,
     findings,
   };

@@ -1,5 +1,6 @@
 import type { CoverLimit } from '../biology/coverLimits';
 import { sentence, type Sentence } from '../units/sentence';
+import type { BacteriaDetails } from './bacteriaDetails';
 import type { ReportBacteria } from './reportBacteria';
 
 /** What limits, and what lifts it. */
@@ -21,7 +22,7 @@ const WORDS: Readonly<Record<CoverLimit, readonly [limit: string, lift: string]>
 };
 
 /** What limits a tank’s bacteria, and the change that lifts it, with its gain. */
-export function limitWords({ limit, lifted, withTank }: ReportBacteria): Sentence {
+export function limitWords({ withTank }: ReportBacteria, { limit, lifted }: BacteriaDetails): Sentence {
   const [what, lift] = WORDS[limit];
   return sentence`${what} ${lift} they would be enough for ${{ kind: 'cover', si: lifted }} instead of ${{ kind: 'plain', si: withTank.likely }}.`;
 }

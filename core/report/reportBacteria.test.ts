@@ -7,6 +7,7 @@ import { CATALOGUE } from '../media/catalogue';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { formatSentence } from '../units/sentence';
+import { bacteriaDetails } from './bacteriaDetails';
 import { claimedSurfaces } from './claimedSurface';
 import { aloneOn, evaluatePack, type PackReport } from './evaluatePack';
 import { limitWords } from './limitWords';
@@ -29,7 +30,7 @@ const report = (change: Partial<Tank> = {}, list = layers, found?: readonly Laye
 const bacteria = (...args: Parameters<typeof report>) => {
   const found = report(...args).bacteria;
   if (found === null) throw new Error('Nothing is fed.');
-  return found;
+  return { ...found, ...bacteriaDetails({ ...tank, ...args[0] }, found) };
 };
 
 describe('what the bacteria of a pack do', () => {
@@ -90,7 +91,7 @@ describe('ready now', () => {
 describe('what limits the bacteria', () => {
   const limitOf = (...args: Parameters<typeof report>): string => {
     const found = bacteria(...args);
-    return `${found.limit}: ${formatSentence(limitWords(found))}`;
+    return `${found.limit}: ${formatSentence(limitWords(found, found))}`;
   };
   it('is the surface where nothing else gains a tenth, and says what a litre of foam adds', () => {
     expect(limitOf()).toMatch(/^surface: .*one litre more of medium foam/);

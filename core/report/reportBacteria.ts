@@ -1,19 +1,11 @@
-import {
-  bacteriaCover,
-  borneBy,
-  outsideFilters,
-  tankOxygen,
-  type BacteriaCover,
-} from '../biology/bacteriaCover';
-import { coverLimits, liveSurface, type CoverLimit, type LayerHome } from '../biology/coverLimits';
+import { bacteriaCover, outsideFilters, tankOxygen, type BacteriaCover } from '../biology/bacteriaCover';
+import { liveSurface, type LayerHome } from '../biology/layerHome';
 import { filmShare, type FilmHistory } from '../biology/filmShare';
 import { grownFilm } from '../biology/grownFilm';
 import { layerUptake } from '../biology/layerUptake';
-import { nitrateBalance, type NitrateBalance } from '../biology/nitrateBalance';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
 import { LIMITS, NITRIFIERS } from '../biology/nitrifiers';
 import type { FilmPlace } from '../biology/steadyState';
-import { CARBONATE_PER_DEGREE, CARBONATE_PER_NITROGEN } from '../biology/stoichiometry';
 import { workRate } from '../biology/workRate';
 import type { Silt } from '../dirt/dayState';
 import type { Filter } from '../filter/filter';
@@ -21,10 +13,7 @@ import type { LayerFlow } from '../hydraulics/operatingPoint';
 import type { Layer } from '../layers/layer';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
-import { usableSurface } from '../layers/usableSurface';
-import { mediumById } from '../media/catalogue';
 import type { Range } from '../tank/feedPerDay';
-import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import { ammoniaShare } from '../water/ammoniaShare';
 
@@ -43,9 +32,9 @@ export interface ReportBacteria extends BacteriaCover {
   readonly atOnce: Range;
   /** Nitrogen to be taken up, kg N a day. */
   readonly load: Range;
-  readonly limit: CoverLimit;
-  /** Cover with the limit lifted; where it is the surface, with a litre more of foam. */
-  readonly lifted: number;
+  /** What each layer offers its bacteria, in flow order; and surface outside this filter, m². */
+  readonly homes: readonly LayerHome[];
+  readonly outsideSurface: number;
   /** Left in the water once all has grown, kg N/m³; null where the load is too much. */
   readonly water: {
     readonly ammonia: number | null;
@@ -59,9 +48,6 @@ export interface ReportBacteria extends BacteriaCover {
   readonly layers: readonly LayerBacteria[];
   /** Share taken up outside this filter, 0–1. */
   readonly outsideShare: number;
-  /** Carbonate hardness used up in a week, German degrees. */
-  readonly carbonatePerWeek: number;
-  readonly nitrate: NitrateBalance;
 }
 
 /** What the bacteria of a pack are judged from. */
@@ -69,10 +55,6 @@ export interface BacteriaInput {
   readonly tank: Tank;
   readonly others: readonly { readonly filter: Filter; readonly layers: readonly Layer[] }[];
 }
-
-/** A litre more of medium foam: what a keeper can always add, by room or by a second filter. */
-const MORE_FOAM = { medium: 'foam-30', volume: 1e-3 } as const;
-const DAYS_A_WEEK = 7;
 
 /**
  * For how much food the bacteria of a pack are enough, with those of the other filters on its tank, and what each layer
@@ -131,21 +113,14 @@ export function reportBacteria(
   const surface = { low: surfaceOf('low'), likely: surfaceOf('likely'), high: surfaceOf('high') };
   const cover = bacteriaCover(tank, { filters, surface });
   if (cover === null) return null;
-  const limits = coverLimits(within, likelyElsewhere + outside.likely, oxygen, celsius);
-  const foam = usableSurface(mediumById(MORE_FOAM.medium), MORE_FOAM.volume).likely;
-  const more = Math.min(
-    ...(['ammonia', 'nitrite'] as const).map((key) =>
-      borneBy(key, [...filters, { surface: foam + outside.likely, oxygen }], celsius),
-    ),
-  );
   const shares = inFlow.map(({ layer }) => filmShare(layer, history));
   const taken = uptake.layers.reduce((sum, layer) => sum + layer.ammonia, 0);
   return {
     ...cover,
     atOnce: atOnce(tank, filters, shares, surface, outside, load),
     load,
-    limit: limits.limit,
-    lifted: (limits.limit === 'surface' ? more : limits.lifted[limits.limit]) / load.likely,
+    homes: within,
+    outsideSurface: likelyElsewhere + outside.likely,
     water: {
       ammonia: uptake.ammonia,
       nitrite: uptake.nitrite,
@@ -160,10 +135,6 @@ export function reportBacteria(
       oxygenAfter,
     })),
     outsideShare: uptake.ammonia === null ? 0 : Math.max(0, 1 - taken / load.likely),
-    carbonatePerWeek:
-      (load.likely * CARBONATE_PER_NITROGEN * DAYS_A_WEEK) /
-      (netVolume(tank.water).value * CARBONATE_PER_DEGREE),
-    nitrate: nitrateBalance(load, netVolume(tank.water).value, tank.plants, tank.routine),
   };
 }
 

@@ -4,7 +4,8 @@ import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
-import { aloneOn, evaluatePack } from './evaluatePack';
+import { aloneOn, evaluatePack, type PackInput } from './evaluatePack';
+import { reportChemical } from './reportChemical';
 
 const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');
 const tank: Tank = {
@@ -12,7 +13,8 @@ const tank: Tank = {
   feed: { amount: { by: 'weight', perDay: 2e-3 }, protein: 0.4 },
 };
 const chemical = (layers: readonly Layer[], now: string | null = null, on = tank) =>
-  evaluatePack({ ...aloneOn(on), now, filter, layers, flow: null }).chemical;
+  chemicalOf({ ...aloneOn(on), now, filter, layers, flow: null });
+const chemicalOf = (input: PackInput) => reportChemical(input, evaluatePack(input));
 const pad = (id: string): Layer => plainLayer(id, 'foam-30', 'tray-1', 0.02);
 const resin: Layer = {
   ...plainLayer('r', 'resin', 'tray-1', 0.02),

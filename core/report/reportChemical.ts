@@ -3,12 +3,13 @@ import { clearingTimes, SOLUTES, takenPerPass, takesTint, type Solute } from '..
 import { zeoliteHolds, zeoliteLife } from '../chemical/zeoliteHolds';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
 import { LIMITS } from '../biology/nitrifiers';
-import type { LayerFlow } from '../hydraulics/operatingPoint';
+import { placeLayers } from '../layers/placeLayers';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { mediumLife } from '../practice/mediaLives';
 import { feedPerDay, type Range } from '../tank/feedPerDay';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
+import type { PackInput, PackReport } from './evaluatePack';
 
 /** What a chemical layer does for the water, and for how long. Times s, lives days. */
 export interface LayerChemical {
@@ -32,24 +33,21 @@ const CARBON_IN_CARTRIDGE = 0.5;
 const DAY = 86_400e3;
 
 /**
- * Contact, half-lives and days left of every chemical layer, in flow order.
+ * Contact, half-lives and days left of every chemical layer, in flow order. Apart from the report, since few look at it.
  *
- * @param flow through the filter, m³/s
- * @param now ISO moment; null: time plays no part
+ * @param report of the same pack, of today or of a day ahead
  */
 export function reportChemical(
-  tank: Tank,
-  inFlow: readonly PlacedLayer[],
-  flowOf: (placed: PlacedLayer) => LayerFlow,
-  flow: number,
-  now: string | null,
+  { tank, filter, layers, now }: PackInput,
+  report: PackReport,
 ): LayerChemical[] {
   const volume = netVolume(tank.water).value;
-  return inFlow
+  const { flow } = report.water;
+  return placeLayers(filter, layers)
     .filter(({ medium, role }) => role === 'chemical' || medium.family === 'cartridge')
     .map((placed) => {
       const { layer, medium } = placed;
-      const { bedTime, passThrough } = flowOf(placed);
+      const { bedTime, passThrough } = report.layers.find(({ layerId }) => layerId === layer.id)!;
       const through = flow * passThrough;
       const { life, lifeBy } = lifeOf(placed, tank);
       const days =

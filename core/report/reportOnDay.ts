@@ -15,6 +15,8 @@ export function reportOnDay(
   input: PackInput,
 ): PackReport {
   const flows = new Map(water.layers.map((flow) => [flow.layerId, flow]));
+  // The day may still be of the pack as it was a moment ago.
+  const same = report.layers.every(({ layerId }, index) => water.layers[index]?.layerId === layerId);
   return {
     ...report,
     water,
@@ -23,19 +25,27 @@ export function reportOnDay(
       report.clearWater === null
         ? null
         : { ...report.clearWater, with: onDay(report.clearWater.with, clear) },
-    bacteria: reportBacteria(
-      input,
-      placeLayers(input.filter, input.layers),
-      ({ layer }) => flows.get(layer.id)!,
-      water.flow,
-      { found: null, rinseWater: input.schools.rinseWater, now: null },
-      silt,
-    ),
+    bacteria: same ? bacteriaOnDay(input, water, silt) : report.bacteria,
     predictedTurnover: turnover(water.flow, report.sizing.tankVolume),
     leastPassThrough:
       report.leastPassThrough === null ? null : Math.min(...water.layers.map((flow) => flow.passThrough)),
   };
 }
+
+/** The bacteria of the pack with the water of the day and what sits in its layers; all that lives has grown by then. */
+const bacteriaOnDay = (
+  input: PackInput,
+  water: DayState['water'],
+  silt: DayState['silt'],
+): PackReport['bacteria'] =>
+  reportBacteria(
+    input,
+    placeLayers(input.filter, input.layers),
+    ({ layer }) => water.layers.find(({ layerId }) => layerId === layer.id)!,
+    water.flow,
+    { found: null, rinseWater: input.schools.rinseWater, now: null },
+    silt,
+  );
 
 /** The same uncertainty around what is afloat on the day. */
 const onDay = (clean: ClearWater, { solids, fines, clearing }: DayState['clear']): ClearWater => ({

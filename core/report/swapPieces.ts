@@ -13,6 +13,8 @@ import type { Tank } from '../tank/tank';
 import { lowerFirst } from '../units/firstLetter';
 import type { LayerSurface } from './tankBiology';
 
+const DAY_MS = 86_400e3;
+
 /** What comes in the place of a piece: the same medium new, nothing, or a medium of the catalogue. */
 export type Successor = 'same' | 'nothing' | { readonly medium: string };
 
@@ -75,6 +77,19 @@ export function judgeSwap(
 /** The stages that are not done yet, earliest first. */
 export const stagesAhead = ({ stages }: Pick<Swap, 'stages'>): readonly SwapStage[] =>
   stages.filter(({ doneOn }) => doneOn === null).sort((a, b) => a.day - b.day);
+
+/** The stage of a running swap that is next, and the days until it is due; null where none is ahead. */
+export function nextStageDue(
+  swap: Swap,
+  now: string,
+): { readonly number: number; readonly days: number } | null {
+  const [next] = stagesAhead(swap);
+  if (next === undefined || swap.begunOn === null) return null;
+  return {
+    number: swap.stages.indexOf(next) + 1,
+    days: Math.round((Date.parse(swap.begunOn) - Date.parse(now.slice(0, 10))) / DAY_MS) + next.day,
+  };
+}
 
 /** Layers that a swap can retire: what a film lives on, and zeolite. */
 export const canBeRetired = (layer: Layer): boolean => {

@@ -1,11 +1,10 @@
 import { SWAP_LIMITS, type Peaks } from '../biology/planSwap';
 import type { Swap } from '../filter/swap';
 import { sentence, type Sentence } from '../units/sentence';
-import { stagesAhead } from './swapPieces';
+import { nextStageDue } from './swapPieces';
 import type { Verdict } from './verdict';
 
 const DAY = 86_400;
-const DAY_MS = 86_400e3;
 
 /** Why no swap can be judged. */
 export type NoSwap = 'no food' | 'nothing chosen' | 'no media';
@@ -65,10 +64,10 @@ function nextStage(swap: Swap, holds: boolean, now: string): Sentence {
     return holds
       ? sentence`Begin the swap on the day you take out the first part.`
       : sentence`Put more days between the stages, or make more of them.`;
-  const [next] = stagesAhead(swap);
-  if (next === undefined) return sentence`All stages are done. Test ammonia and nitrite for another week.`;
-  const left = Math.round((Date.parse(swap.begunOn) - Date.parse(now.slice(0, 10))) / DAY_MS) + next.day;
-  const number = String(swap.stages.indexOf(next) + 1);
+  const due = nextStageDue(swap, now);
+  if (due === null) return sentence`All stages are done. Test ammonia and nitrite for another week.`;
+  const left = due.days;
+  const number = String(due.number);
   if (left > 0)
     return sentence`Stage ${number} is due in ${{ kind: 'days', si: left * DAY }}: test before it.`;
   return left === 0

@@ -1,6 +1,8 @@
 import type { Job } from '../job/job';
 import { secondsOutOfFlow, clockState } from '../job/outOfFlowClock';
+import type { Swap } from '../filter/swap';
 import type { PackReport } from '../report/evaluatePack';
+import { nextStageDue } from '../report/swapPieces';
 import { verdict } from '../report/verdict';
 import { sentence, type Sentence } from '../units/sentence';
 import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';
@@ -14,7 +16,10 @@ export interface NextThing {
   readonly level: 'urgent' | 'check' | 'begun' | 'works' | 'unknown';
   readonly state: Sentence;
   /** What to do, and the page on which it is done; null: nothing. */
-  readonly todo: { readonly what: string; readonly place: 'strip' | 'plan' | 'repack' | 'flow' } | null;
+  readonly todo: {
+    readonly what: string;
+    readonly place: 'strip' | 'plan' | 'repack' | 'flow' | 'swap';
+  } | null;
 }
 
 /** What is known of a filter when home is opened. */
@@ -22,6 +27,8 @@ export interface NextThingInput {
   readonly openJob: Pick<Job, 'stage' | 'packed' | 'outOfFlow' | 'occasion'> | null;
   readonly report: PackReport | null;
   readonly flow: FlowState;
+  /** Media that are being retired in stages; left out: none. */
+  readonly swap?: Swap | null;
   /** ISO moment of looking. */
   readonly now: string;
 }
@@ -32,12 +39,12 @@ const GO_ON = { strip: 'Go on at Strip', plan: 'Go on at Plan', repack: 'Go on a
  * The one next thing: a job that was begun comes first, then flow below the service share, then faults of the pack,
  * then what is not known yet.
  */
-export function nextThing({ openJob, report, flow, now }: NextThingInput): NextThing {
+export function nextThing({ openJob, report, flow, swap = null, now }: NextThingInput): NextThing {
   if (openJob !== null && openJob.stage !== 'done') {
     // While a plan is made the filter runs on: its own state is said.
     if (openJob.occasion === 'plan' && openJob.stage === 'plan')
       return {
-        ...nextThing({ openJob: null, report, flow, now }),
+        ...nextThing({ openJob: null, report, flow, swap, now }),
         todo: { what: 'Go on with the plan', place: 'plan' },
       };
     return goOn(openJob, openJob.stage, now);
@@ -48,6 +55,14 @@ export function nextThing({ openJob, report, flow, now }: NextThingInput): NextT
       level: 'check',
       state: flowVerdict(flow).state,
       todo: { what: 'Strip this filter', place: 'strip' },
+    };
+  const stage = swap === null ? null : nextStageDue(swap, now);
+  if (stage !== null && stage.days <= 0)
+    return {
+      urgency: 1,
+      level: 'check',
+      state: sentence`Stage ${String(stage.number)} of the swap is due: test ammonia and nitrite first.`,
+      todo: { what: 'Do the next stage', place: 'swap' },
     };
   if (report === null || report.layers.length === 0)
     return {

@@ -76,6 +76,11 @@ describe('nextThing', () => {
   const good = report('foam-15', 'foam-45', 'lava');
   const clean = entry(1, 'clean', [5, 5, 5]);
 
+  const swap = {
+    begunOn: '2026-11-10',
+    pieces: [{ key: 'a', name: 'Stone', surface: 1, newSurface: 1, whole: false, takes: 0 }],
+    stages: [{ day: 14, parts: [{ key: 'a', share: 1 }], doneOn: null }],
+  };
   const begun = { stage: 'plan' as const, occasion: 'repack' as const, packed: [], outOfFlow: [] };
   it.each([
     ['a job begun', { openJob: begun, report: good, flow: flowState([]) }, 'Go on at Plan'],
@@ -84,6 +89,7 @@ describe('nextThing', () => {
       { openJob: null, report: good, flow: flowState([clean, entry(9, 'between', [9, 9, 9])]) },
       'Strip this filter',
     ],
+    ['a swap', { openJob: null, report: good, flow: flowState([clean]), swap }, 'Do the next stage'],
     ['a bad pack', { openJob: null, report: report('lava'), flow: flowState([clean]) }, 'Plan a better pack'],
     ['an unknown pack', { openJob: null, report: null, flow: flowState([]) }, 'Plan a pack'],
     ['no flow', { openJob: null, report: good, flow: flowState([]) }, 'Measure the flow'],

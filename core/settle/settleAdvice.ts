@@ -38,9 +38,15 @@ export interface SettleAdvice {
   readonly values: readonly ReadValue[];
 }
 
-/** The tests of a log, oldest first. */
-export const testsOf = (log: readonly LogEntry[]): readonly TestEntry[] =>
-  log.filter((entry) => entry.kind === 'test').sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+/** How far ahead another clock may be, days. */
+const AHEAD = 0.1;
+
+/** The tests of a log, oldest first; those dated in the future are left out. */
+export const testsOf = (log: readonly LogEntry[], now: string): readonly TestEntry[] =>
+  log
+    .filter((entry) => entry.kind === 'test')
+    .filter(({ at }) => daysBetween(now, at) <= AHEAD)
+    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 
 const NAMES = { ammonia: 'Ammonia', nitrite: 'Nitrite' } as const;
 const conc = (si: number) => ({ kind: 'concentration', si }) as const;
@@ -71,7 +77,7 @@ export function settleAdvice(
   { celsius, pH, now }: { readonly celsius: number; readonly pH: number | null; readonly now: string },
   causes: readonly Sentence[],
 ): SettleAdvice {
-  const tests = testsOf(log);
+  const tests = testsOf(log, now);
   const last = tests.at(-1);
   const busy = settling.cause !== 'rest';
   if (last === undefined || daysBetween(settling.from, last.at) < 0) return untested(busy);

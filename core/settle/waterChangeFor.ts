@@ -17,7 +17,7 @@ export interface WaterChange {
  * @param reading,limit kg N/m³
  * @param fresh of the new water, kg N/m³
  * @source mixing: what stays is C·(1 − w) + C_fresh·w.
- * @example waterChangeFor(0.5e-3, 0.25e-3) // { share: 0.3, times: 2 }
+ * @example waterChangeFor(0.5e-3, 0.25e-3) // { share: 0.4, times: 2 }
  */
 export function waterChangeFor(reading: number, limit: number, fresh = 0): WaterChange | null {
   if (reading <= limit) return null;

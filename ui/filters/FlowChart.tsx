@@ -1,5 +1,5 @@
 'use client';
-import { scaleLinear, scaleTime } from 'd3-scale';
+import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { isAfter, min, parseISO, subDays } from 'date-fns';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
@@ -34,12 +34,13 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
   const inUnit = (si: number): number => fromSi(si, words.unit('flow'));
   const top = Math.max(...shown.map((reading) => reading.flow.mean + (reading.flow.spread ?? 0)));
   const start = min([subDays(end, LEAST_DAYS), ...shown.map((reading) => parseISO(reading.at))]);
-  const x = scaleTime([start, end], [LEFT, WIDTH - 34]);
+  // Straight over the moments: the scale for dates brings a calendar along that nothing here needs.
+  const x = scaleLinear([start.getTime(), end.getTime()], [LEFT, WIDTH - 34]);
   const y = scaleLinear([0, inUnit(top)], [HEIGHT - FOOT, 8]).nice(3);
   const repacks = moments.filter((at) => isAfter(parseISO(at), start));
   const stretches = splitAt(shown, repacks);
   const path = line<(typeof shown)[number]>()
-    .x((reading) => x(parseISO(reading.at)))
+    .x((reading) => x(parseISO(reading.at).getTime()))
     .y((reading) => y(inUnit(reading.flow.mean)));
   const limit = flow.clean === null ? null : y(inUnit(flow.clean.flow.mean * SERVICE_SHARE));
   const newest = shown.at(-1);
@@ -61,7 +62,7 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
         </g>
       ))}
       {repacks.map((at) => (
-        <path key={at} d={`M${x(parseISO(at))} 8 V${HEIGHT - FOOT}`} stroke="var(--rule)" />
+        <path key={at} d={`M${x(parseISO(at).getTime())} 8 V${HEIGHT - FOOT}`} stroke="var(--rule)" />
       ))}
       {limit === null ? null : (
         <path d={`M${LEFT} ${limit} H${WIDTH - 34}`} stroke="var(--attention)" strokeDasharray="4 3" />
@@ -77,7 +78,7 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
       ))}
       {shown.map((reading) => {
         const spread = inUnit(reading.flow.spread ?? 0);
-        const [cx, mean] = [x(parseISO(reading.at)), inUnit(reading.flow.mean)];
+        const [cx, mean] = [x(parseISO(reading.at).getTime()), inUnit(reading.flow.mean)];
         return (
           <g key={reading.id}>
             <path d={`M${cx} ${y(mean - spread)} V${y(mean + spread)}`} stroke="var(--ink)" />

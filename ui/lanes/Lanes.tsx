@@ -9,8 +9,11 @@ import type { Words } from '../fields/wordsFor';
 import { ToggleManyField } from '../fields/ToggleField';
 import { useFlowLine } from '../flow-line/FlowLineContext';
 import type { FlowLineLayout } from '../flow-line/flowLineLayout';
-import { DirtLane } from './DirtLane';
+import { lazyPart } from '../frame/lazyPart';
 import styles from './Lanes.module.css';
+
+// Loaded when it is asked for.
+const DirtLane = lazyPart(() => import('./DirtLane').then((module) => module.DirtLane));
 
 const LANE_HEIGHT = 34;
 /** Width of a bar, px, from which its number fits inside or above it. */

@@ -1,7 +1,8 @@
+import { bacteriaDetails, type BacteriaDetails } from '@/core/report/bacteriaDetails';
 import { limitWords } from '@/core/report/limitWords';
 import { tankSizes, type SizingSchool } from '@/core/report/tankSizes';
 import type { PackInput, PackReport } from '@/core/report/evaluatePack';
-import type { LayerChemical } from '@/core/report/reportChemical';
+import { reportChemical, type LayerChemical } from '@/core/report/reportChemical';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Range } from '@/core/tank/feedPerDay';
 import { useWords } from '../fields/Habits';
@@ -22,14 +23,16 @@ const DAY = 86_400;
 /** What stands behind the third question: what limits the bacteria, the water they leave, sizes by school, chemical media. */
 export function BacteriaPanel({ report, input }: { report: PackReport; input: PackInput }) {
   const words = useWords();
-  const { bacteria, chemical, sizing } = report;
+  const { bacteria, sizing } = report;
+  const chemical = reportChemical(input, report);
+  const details = bacteria === null ? null : bacteriaDetails(input.tank, bacteria);
   const volume = (si: number): string => words.show({ kind: 'volume', si }, 0);
   return (
     <div className={styles.panel}>
-      {bacteria === null ? null : (
+      {bacteria === null || details === null ? null : (
         <>
-          <p data-testid="limit">{words.say(limitWords(bacteria))}</p>
-          <Water bacteria={bacteria} words={words} />
+          <p data-testid="limit">{words.say(limitWords(bacteria, details))}</p>
+          <Water bacteria={bacteria} details={details} words={words} />
         </>
       )}
       <dl className={styles.sizes}>
@@ -57,6 +60,10 @@ export function BacteriaPanel({ report, input }: { report: PackReport; input: Pa
           {chemical.map((layer) => (
             <Chemical key={layer.layerId} layer={layer} input={input} words={words} />
           ))}
+          <p className="quiet">
+            Leave chemical media out while medicine is in the water, and where neither tint nor smell troubles
+            you.
+          </p>
         </section>
       )}
       <Fold title="Claimed against usable surface" says="per litre of each medium" lazy>
@@ -69,8 +76,17 @@ export function BacteriaPanel({ report, input }: { report: PackReport; input: Pa
   );
 }
 
-function Water({ bacteria, words }: { bacteria: NonNullable<PackReport['bacteria']>; words: Words }) {
-  const { water, nitrate, carbonatePerWeek } = bacteria;
+function Water({
+  bacteria,
+  details,
+  words,
+}: {
+  bacteria: NonNullable<PackReport['bacteria']>;
+  details: BacteriaDetails;
+  words: Words;
+}) {
+  const { water } = bacteria;
+  const { nitrate, carbonatePerWeek } = details;
   const show = (si: number | null): string =>
     si === null ? 'more than the bacteria can take up' : words.show({ kind: 'concentration', si });
   const range = ({ low, high }: Range): string =>
@@ -133,7 +149,7 @@ function Chemical({ layer, input, words }: { layer: LayerChemical; input: PackIn
     ...(layer.holds === null
       ? []
       : [
-          `holds ${words.show({ kind: 'milligram', si: layer.holds.low })} to ${words.show({ kind: 'milligram', si: layer.holds.high })} of ammonia nitrogen at ${words.show({ kind: 'concentration', si: 0.25e-3 })}, less in hard or salted water, and gives it back when the water holds less`,
+          `holds ${words.show({ kind: 'milligram', si: layer.holds.low })} to ${words.show({ kind: 'milligram', si: layer.holds.high })} of ammonia nitrogen at ${words.show({ kind: 'concentration', si: 0.25e-3 })}, less in hard or salted water, and gives it back when the water holds less; recharge it for a day in salt water, away from carbon and resin, and rinse all salt out`,
         ]),
     layer.left !== null
       ? `${span(layer.left, 'days', DAY)} left`

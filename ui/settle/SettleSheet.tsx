@@ -100,7 +100,7 @@ export function SettleSheet({
     [around, filter, layers],
   );
   const cloudy = [...all].reverse().find((entry) => entry.kind === 'cloudy');
-  const lastTest = testsOf(all).at(-1);
+  const lastTest = testsOf(all, now).at(-1);
   const cloud =
     cloudy?.kind === 'cloudy' && daysBetween(cloudy.at, now) < 7
       ? cloudyCause({
@@ -198,7 +198,7 @@ function Lanes({ course, log, now }: { course: Settling; log: readonly LogEntry[
   const dayOf = (at: string): number => daysBetween(from, at);
   const within = (at: string): boolean => dayOf(at) >= 0 && dayOf(at) <= days;
   const changes = log.filter((entry) => entry.kind === 'water change' && within(entry.at));
-  const tests = testsOf(log).filter(({ at }) => within(at));
+  const tests = testsOf(log, now).filter(({ at }) => within(at));
   return (
     <section aria-label="Expected and read" ref={room}>
       <h2 className={`caption ${styles.heading}`}>

@@ -14,12 +14,15 @@ import type { QuantityKind } from '@/core/units/quantity';
 import { fromSi } from '@/core/units/unitTable';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/Habits';
+import { lazyPart, usePreload } from '../frame/lazyPart';
 import { serviceSaid } from './serviceWords';
 import { timeScale } from './timeScale';
 import styles from './TimeStrip.module.css';
 import type { FoundForecast } from './useForecast';
 import type { RangeState } from './useRange';
-import { VisitMarks } from './VisitMarks';
+
+// Loaded when visits are planned.
+const VisitMarks = lazyPart(() => import('./VisitMarks').then((module) => module.VisitMarks));
 
 const HEIGHT = 74;
 const TOP = 8;
@@ -53,6 +56,7 @@ interface Props {
 /** Flow over a year with likely range, the day that the bench shows, and the visits planned. */
 export function TimeStrip(props: Props) {
   const { found, failed, retry, filterId, range, stale, day, onDay } = props;
+  usePreload(VisitMarks);
   const [playing, setPlaying] = useState(false);
   const days = found?.forecast?.simulation.days ?? HORIZON;
   useEffect(() => {
@@ -205,7 +209,9 @@ function Course({
           <path d={path([...course.course]) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
           <path d={`M${x(day)} ${TOP} V${HEIGHT}`} stroke="var(--ink)" />
         </svg>
-        <VisitMarks x={x} days={simulation.days} visits={visits} onVisits={onVisits} />
+        {visits.length === 0 ? null : (
+          <VisitMarks x={x} days={simulation.days} visits={visits} onVisits={onVisits} />
+        )}
         <Slider
           className={styles.slider}
           min={0}
