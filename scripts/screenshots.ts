@@ -121,6 +121,62 @@ const VIEWS: readonly View[] = [
       await page.getByRole('table').filter({ hasNotText: '…' }).waitFor();
     },
   },
+  {
+    name: 'plan-bacteria',
+    address: '/filter/reed-bench/plan',
+    size: DESK,
+    act: async (page) => {
+      await page.getByText('Is there enough surface for bacteria?').click();
+      await page.getByRole('button', { name: 'ammonia', exact: true }).click();
+      await page.getByTestId('verdict-next').filter({ hasText: 'weeks' }).waitFor();
+      await page.getByTestId('limit').evaluate((limit) => limit.scrollIntoView({ block: 'center' }));
+    },
+  },
+  {
+    name: 'claimed-surface',
+    address: '/filter/window-sill/plan',
+    size: DESK,
+    act: async (page) => {
+      await page.getByText('Is there enough surface for bacteria?').click();
+      await page.getByText('Claimed against usable surface').click();
+      await page
+        .getByText('Claimed against usable surface')
+        .evaluate((fold) => fold.scrollIntoView({ block: 'start' }));
+    },
+  },
+  {
+    name: 'swap',
+    address: '/filter/reed-bench/swap',
+    size: DESK,
+    act: async (page) => {
+      for (const name of [/^Medium foam/, /^Bonded floss/, /^Porous ceramic.*tray 3/])
+        await page.getByRole('checkbox', { name }).check();
+      await page.getByText('Begin the swap today').click();
+      await page.getByText('Stage 1 is done').click();
+      await page
+        .getByTestId('verdict-next')
+        .filter({ hasText: /due in/ })
+        .waitFor();
+      await page.getByText(/^saved/).waitFor();
+    },
+  },
+  {
+    name: 'settle-in',
+    address: '/filter/reed-bench/settle-in',
+    size: DESK,
+    act: async (page) => {
+      for (const [ammonia, nitrite, days] of [
+        ['0.15', '0.15', 0],
+        ['0.60', '0.20', 4],
+      ] as const) {
+        await page.clock.setFixedTime(new Date(Date.now() + days * 86_400_000));
+        await page.getByLabel('Ammonia as N', { exact: true }).fill(ammonia);
+        await page.getByLabel('Nitrite as N', { exact: true }).fill(nitrite);
+        await page.getByRole('button', { name: 'Save reading' }).click();
+        await page.getByRole('cell', { name: new RegExp(`ammonia ${ammonia}`) }).waitFor();
+      }
+    },
+  },
   { name: 'repack', address: '/filter/reed-bench/repack', size: DESK },
   { name: 'repack-phone', address: '/filter/reed-bench/repack', size: PHONE, scheme: 'dark' },
   { name: 'flow', address: '/filter/window-sill/flow', size: DESK },

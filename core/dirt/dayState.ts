@@ -7,6 +7,7 @@ import { captureDirt, captureOf, type LayerStream } from './capture';
 import { captureInput } from './captureInput';
 import { clearOnDay } from './clearWater';
 import { decayAt, USUAL_DIRT } from './dirtNumbers';
+import { fullness } from './fullness';
 import type { ForecastInput } from './forecast';
 import type { CloggingSimulation } from './cloggingSimulation';
 import { withStrainer } from './flowStep';
@@ -106,19 +107,12 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
 
 /** @param decay share that rots in a day */
 function siltOf(beds: Beds, deposits: Float64Array, decay: number): Silt {
-  const held = beds.clean.map(() => 0);
-  const fits = beds.clean.map(() => 0);
-  for (const bed of beds.list) {
-    if (bed.part === 'gap') continue;
-    for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
-      held[bed.layerAt] = held[bed.layerAt]! + deposits[slice]! * beds.volume[slice]!;
-      fits[bed.layerAt] = fits[bed.layerAt]! + bed.ultimate * beds.volume[slice]!;
-    }
-  }
-  return {
-    fullness: held.map((value, layer) => (fits[layer] === 0 ? 0 : value / fits[layer]!)),
-    rots: held.map((value) => value * USUAL_DIRT.sludgeDensity * decay),
-  };
+  const rots = beds.clean.map(() => 0);
+  for (const { part, first, slices, layerAt } of beds.list)
+    for (let slice = first; part === 'piece' && slice < first + slices; slice += 1)
+      rots[layerAt] =
+        rots[layerAt]! + deposits[slice]! * beds.volume[slice]! * USUAL_DIRT.sludgeDensity * decay;
+  return { fullness: [...fullness({ beds, deposits })], rots };
 }
 
 function sludgeOf(beds: Beds, mass: Float32Array, first: number): SludgeSlice[][] {

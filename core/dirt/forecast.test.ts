@@ -34,6 +34,10 @@ describe('dayState', () => {
       const first = reportOnDay(clean, dayState(input, simulation, 0), pack);
       // Clean media are wholly alive; what silts up bears less.
       expect(first.bacteria?.withTank.likely).toBeCloseTo(clean.bacteria?.withTank.likely ?? NaN, 6);
+      // A day that is still of the pack before a layer was taken out keeps what was known.
+      const fewer = { ...pack, layers: input.layers.slice(1) };
+      const before = evaluatePack(fewer);
+      expect(reportOnDay(before, dayState(input, simulation, 90), fewer).bacteria).toBe(before.bacteria);
       const silted = reportOnDay(clean, dayState(input, simulation, 90), pack).bacteria;
       expect(silted?.withTank.likely).toBeLessThan(clean.bacteria?.withTank.likely ?? 0);
       expect(first.water.flow / clean.water.flow).toBeCloseTo(1, 7);

@@ -13,7 +13,7 @@ const SEEN_FROM = 70e-6;
 const NO_DIRT = 1e-200;
 
 /** Mean deposit of each layer as a share of what fits at most, 0–1, by place in flow order; 0 for what catches nothing. */
-export function fullness({ beds, deposits }: SimulationState): Float64Array {
+export function fullness({ beds, deposits }: Pick<SimulationState, 'beds' | 'deposits'>): Float64Array {
   const held = new Float64Array(beds.clean.length);
   const fits = new Float64Array(beds.clean.length);
   for (const bed of beds.list) {

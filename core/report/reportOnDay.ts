@@ -16,7 +16,9 @@ export function reportOnDay(
 ): PackReport {
   const flows = new Map(water.layers.map((flow) => [flow.layerId, flow]));
   // The day may still be of the pack as it was a moment ago.
-  const same = report.layers.every(({ layerId }, index) => water.layers[index]?.layerId === layerId);
+  const same =
+    report.layers.length === water.layers.length &&
+    report.layers.every(({ layerId }, index) => water.layers[index]?.layerId === layerId);
   return {
     ...report,
     water,

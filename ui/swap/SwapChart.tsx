@@ -7,6 +7,7 @@ import { SWAP_LIMITS } from '@/core/biology/planSwap';
 import type { Swap } from '@/core/filter/swap';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/Habits';
+import { DAY_STEPS } from '../time/daySteps';
 import styles from './SwapChart.module.css';
 import { LEFT, RIGHT, WaterLane } from './WaterLane';
 
@@ -17,15 +18,6 @@ interface Props {
   /** Last day that a stage can have. */
   readonly latest: number;
 }
-
-const STEPS: Readonly<Record<string, number>> = {
-  ArrowLeft: -1,
-  ArrowDown: -1,
-  ArrowRight: 1,
-  ArrowUp: 1,
-  PageDown: -7,
-  PageUp: 7,
-};
 
 /** Ammonia and nitrite through a swap, each with its likely range and its limit; the stages are dragged along the days. */
 export function SwapChart({ bands, swap, onDay, latest }: Props) {
@@ -44,7 +36,7 @@ export function SwapChart({ bands, swap, onDay, latest }: Props) {
     if (next !== swap.stages[stage]?.day) onDay(stage, next);
   };
   const press = (event: KeyboardEvent, stage: number) => {
-    const by = STEPS[event.key];
+    const by = DAY_STEPS[event.key];
     if (by === undefined) return;
     put(stage, (swap.stages[stage]?.day ?? 0) + by);
     event.preventDefault();

@@ -1,6 +1,7 @@
 import type { ScaleLinear } from 'd3-scale';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Visit } from '@/core/pack/visit';
+import { DAY_STEPS } from './daySteps';
 import { moveVisit } from './moveVisit';
 import styles from './VisitMarks.module.css';
 
@@ -10,15 +11,6 @@ interface Props {
   readonly visits: readonly Visit[];
   readonly onVisits: (visits: readonly Visit[], mark?: string) => void;
 }
-
-const STEPS: Readonly<Record<string, number>> = {
-  ArrowLeft: -1,
-  ArrowDown: -1,
-  ArrowRight: 1,
-  ArrowUp: 1,
-  PageDown: -7,
-  PageUp: 7,
-};
 
 /** Marks of the visits planned: dragged along the strip, moved by arrows, removed with Delete. */
 export function VisitMarks({ x, days, visits, onVisits }: Props) {
@@ -30,7 +22,7 @@ export function VisitMarks({ x, days, visits, onVisits }: Props) {
   };
   const press = (event: KeyboardEvent, place: number) => {
     const visit = visits[place];
-    const step = STEPS[event.key];
+    const step = DAY_STEPS[event.key];
     if (visit === undefined) return;
     if (event.key === 'Delete' || event.key === 'Backspace')
       onVisits(visits.filter((item) => item !== visit));
