@@ -12,7 +12,7 @@ import styles from './ClaimedSurfaces.module.css';
 const BESIDE: readonly string[] = ['foam-30', 'porous-ceramic', 'sintered-glass', 'scrubbers', 'lava'];
 /** Side of the square that the largest claim is drawn as, px. */
 const SIDE = 150;
-const BAR = 150;
+const BAR = 250;
 
 /**
  * What boxes claim for the surface of a litre against what a film can use: the claim as a square, the usable surface as a
@@ -40,43 +40,30 @@ export function ClaimedSurfaces({ layers }: { layers: readonly Layer[] }) {
           ))}
         </div>
       )}
-      <table className={styles.table}>
-        <caption className="caption">Usable by a film, in a litre; the thin line is the likely range</caption>
-        <thead className="unseen">
-          <tr>
-            <th scope="col">Medium</th>
-            <th scope="col">Usable</th>
-            <th scope="col">Claimed</th>
-          </tr>
-        </thead>
-        <tbody>
+      <section aria-label="Usable by a film, in a litre">
+        <h3 className="caption">Usable by a film, in a litre; the thin line is the likely range</h3>
+        <ul>
           {rows.map(({ medium, usable, claimed: claim, provenance }) => (
-            <tr key={medium.id}>
-              <th scope="row">
-                <span className={styles.name}>
-                  <Swatch medium={medium} width={26} height={22} />
-                  {named(medium, ids)}
-                </span>
-                <svg width={BAR} height={12} aria-hidden="true" className={styles.bar}>
-                  <rect y={3} height={7} width={width(usable.likely)} fill="var(--river)" />
-                  <path
-                    d={`M${width(usable.low)} 6.5 H${width(usable.high)} M${width(usable.low)} 2 V11 M${width(usable.high)} 2 V11`}
-                    stroke="var(--ink)"
-                    fill="none"
-                  />
-                </svg>
-              </th>
-              <td>
-                <strong>{perLitre(usable.likely)}</strong>
-                <span className="quiet">
-                  {perLitre(usable.low)} to {perLitre(usable.high)}; {provenance}
-                </span>
-              </td>
-              <td className="quiet">{claim === null ? 'nothing claimed' : `claimed ${perLitre(claim)}`}</td>
-            </tr>
+            <li key={medium.id} className={styles.row}>
+              <Swatch medium={medium} width={26} height={22} />
+              <span>{named(medium, ids)}</span>
+              <strong>{perLitre(usable.likely)}</strong>
+              <svg width={BAR} height={12} aria-hidden="true" className={styles.bar}>
+                <rect y={3} height={7} width={width(usable.likely)} fill="var(--river)" />
+                <path
+                  d={`M${width(usable.low)} 6.5 H${width(usable.high)} M${width(usable.low)} 2 V11 M${width(usable.high)} 2 V11`}
+                  stroke="var(--ink)"
+                  fill="none"
+                />
+              </svg>
+              <span className={styles.word}>
+                likely range {perLitre(usable.low)} to {perLitre(usable.high)}, {provenance};{' '}
+                {claim === null ? 'nothing claimed' : `the box claims ${perLitre(claim)}`}
+              </span>
+            </li>
           ))}
-        </tbody>
-      </table>
+        </ul>
+      </section>
     </div>
   );
 }
