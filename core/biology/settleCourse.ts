@@ -1,6 +1,6 @@
 import { courseRange, type UncertainTank, type WaterBands } from './courseRange';
 import { cycle, type CycleCourse, type CycleEvent } from './cycle';
-import { matureFilm } from './matureFilm';
+import { matureFilm, START_SHARE } from './matureFilm';
 import { restingWater } from './restingWater';
 import type { SwapTank } from './swapCourse';
 
@@ -11,10 +11,18 @@ export interface Repacked {
   readonly after: number;
   /** Share of the film that came through it, 0–1. */
   readonly kept: number;
+  /** Nothing lived in the tank before, as far as is known: it begins bare. */
+  readonly newTank: boolean;
 }
 
+/** Days that a mature tank is followed after a repack. */
+const SETTLE_DAYS = 42;
+/** The same after a bare start: nitrite takes nearly two months. */
+const BARE_DAYS = 70;
+
 /** Days that are followed after a repack. */
-export const SETTLE_DAYS = 42;
+export const settleDays = (repacked: Pick<Repacked, 'newTank'> | null): number =>
+  repacked?.newTank === true ? BARE_DAYS : SETTLE_DAYS;
 
 /**
  * Ammonia, nitrite and nitrate after a repack: the films that had grown under the load, less what was lost.
@@ -23,16 +31,24 @@ export const SETTLE_DAYS = 42;
  */
 export function settleCourse(
   tank: SwapTank,
-  { before, after, kept }: Repacked,
+  repacked: Repacked,
   events: readonly CycleEvent[] = [],
-  days = SETTLE_DAYS,
+  days = settleDays(repacked),
 ): CycleCourse {
+  const { before, after, kept, newTank } = repacked;
+  const { volume, celsius, load, oxygen } = tank;
+  if (newTank) {
+    const bare = [after, tank.outside].map((surface) => ({ surface, oxygen }));
+    const places = matureFilm(bare, load, celsius, START_SHARE.bare);
+    const start = { ammonia: 0, nitrite: 0, nitrate: 0 };
+    return cycle({ volume, celsius, load, places, start, events, days });
+  }
   const places = matureFilm(
-    [before, tank.outside].map((surface) => ({ surface, oxygen: tank.oxygen })),
-    tank.load,
-    tank.celsius,
+    [before, tank.outside].map((surface) => ({ surface, oxygen })),
+    load,
+    celsius,
   );
-  const settle = { volume: tank.volume, celsius: tank.celsius, places, load: tank.load };
+  const settle = { volume, celsius, places, load };
   const repack: CycleEvent = { day: 0, kept: [kept, 1], surface: [after, tank.outside] };
   return cycle({ ...settle, start: restingWater(settle), events: [repack, ...events], days });
 }
@@ -42,7 +58,7 @@ export const settleRange = (
   tank: UncertainTank,
   repacked: Repacked,
   events: readonly CycleEvent[] = [],
-  days = SETTLE_DAYS,
+  days = settleDays(repacked),
 ): WaterBands =>
   courseRange(tank, (drawn, factor) =>
     settleCourse(

@@ -134,5 +134,6 @@ export function repackedMedia(
     before: all,
     after: total(is, 'likely') + elsewhere,
     kept: all > 0 ? Math.min(1, (kept + elsewhere) / all) : 0,
+    newTank: before.length === 0 && others.length === 0 && tank.airFilters.length === 0,
   };
 }

@@ -14,7 +14,7 @@ const MUCH_LOST = 0.3;
  * @param outOfFlow s
  */
 export function lossCauses(
-  { kept }: Repacked,
+  { kept }: Pick<Repacked, 'kept'>,
   found: readonly Layer[],
   rinseWater: 'tank water' | 'tap water',
   outOfFlow: number,

@@ -8,6 +8,7 @@ import { plainLayer } from '../layers/plainLayer';
 import { formatSentence } from '../units/sentence';
 import { oxygenSaturation } from '../water/oxygenSaturation';
 import { cloudyCause } from './cloudyCause';
+import { donorWords } from './donorWords';
 import { lossCauses } from './lossCauses';
 import { readTest, settleAdvice } from './settleAdvice';
 import { expectedAt, settling } from './settling';
@@ -27,7 +28,7 @@ const TANK: UncertainTank = {
 };
 const day = (number: number, hour = 12): string =>
   new Date(Date.UTC(2026, 10, 1 + number, hour)).toISOString();
-const REPACK = { at: day(0), media: { before: 4, after: 4, kept: 0.3 } };
+const REPACK = { at: day(0), media: { before: 4, after: 4, kept: 0.3, newTank: false } };
 const test = (
   at: string,
   ammonia: number | null,
@@ -97,6 +98,16 @@ describe('settling', () => {
     expect(at(course)).toBeLessThan(0.75 * at(plain));
   });
 
+  // Common practice, no source: a new tank takes a month for ammonia and nearly two for nitrite.
+  it('follows a new tank from a bare start', () => {
+    const fresh = { at: day(0), media: { before: 0, after: 4, kept: 0, newTank: true } };
+    const course = settling(TANK, null, fresh, [], day(50));
+    expect(course.cause).toBe('repack');
+    expect(expectedAt(course, 'nitrite', day(45)).likely).toBeGreaterThan(1e-3);
+    expect(expectedAt(course, 'nitrite', day(69)).likely).toBeLessThan(0.25e-3);
+    expect(expectedAt(course, 'ammonia', day(45)).likely).toBeLessThan(0.25e-3);
+  });
+
   it('follows a running swap before anything else', () => {
     const swap: Swap = {
       begunOn: '2026-11-01',
@@ -154,7 +165,7 @@ describe('settleAdvice', () => {
   });
 
   it('asks again tomorrow where more is read than expected', () => {
-    const calm = { at: day(0), media: { before: 4, after: 4, kept: 1 } };
+    const calm = { at: day(0), media: { before: 4, after: 4, kept: 1, newTank: false } };
     const course = settling(TANK, null, calm, [], day(4));
     const [value] = readTest(test(day(4), 0.24e-3, null), course);
     expect(value?.departs).toBe('higher');
@@ -175,7 +186,7 @@ describe('what may have done it', () => {
   const found = [{ ...plainLayer('a', 'foam-30', 'tray-1', 0.04), treatment: 'squeeze' as const }];
   it('is read from the record of the repack', () => {
     const words = (kept: number, water: 'tank water' | 'tap water', out: number): string =>
-      lossCauses({ before: 1, after: 1, kept }, found, water, out)
+      lossCauses({ kept }, found, water, out)
         .map((item) => formatSentence(item))
         .join(' ');
     expect(words(1, 'tank water', 600)).toBe('');
@@ -193,6 +204,16 @@ describe('cloudyCause', () => {
     expect(said({ ammonia: null })).toBe('test first');
     expect(said({ days: 10 })).toBe('other');
     expect(said({ rinsed: 'yes' })).toBe('other');
+  });
+});
+
+describe('donorWords', () => {
+  const air = { id: 'x', kind: 'sponge' as const, medium: 'foam-30', volume: 0.6e-3 };
+  it('offers a third of what is mature, and nothing that is young', () => {
+    const said = donorWords([{ ...air, installedOn: null }], day(60));
+    expect(formatSentence(said ?? [])).toMatch(/up to 0.20 L of the mature medium foam.*air-driven sponge/);
+    expect(donorWords([{ ...air, installedOn: '2026-11-20' }], day(30))).toBeNull();
+    expect(donorWords([], day(60))).toBeNull();
   });
 });
 

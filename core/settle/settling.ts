@@ -1,6 +1,6 @@
 import type { UncertainTank, WaterBands } from '../biology/courseRange';
 import { SAMPLES, type CycleEvent } from '../biology/cycle';
-import { SETTLE_DAYS, settleRange, type Repacked } from '../biology/settleCourse';
+import { settleDays, settleRange, type Repacked } from '../biology/settleCourse';
 import { courseRange } from '../biology/courseRange';
 import { swapCourse, swapDays } from '../biology/swapCourse';
 import type { Swap } from '../filter/swap';
@@ -75,14 +75,15 @@ export function settling(
     );
     return { cause: 'swap', from, days, bands };
   }
-  const recent = repack !== null && daysBetween(repack.at, now) <= SETTLE_DAYS ? repack : null;
-  const from = recent?.at ?? new Date(Date.parse(now) - (SETTLE_DAYS / 2) * DAY).toISOString();
-  const media = recent?.media ?? { before: tank.staying, after: tank.staying, kept: 1 };
+  const recent = repack !== null && daysBetween(repack.at, now) <= settleDays(repack.media) ? repack : null;
+  const days = settleDays(recent?.media ?? null);
+  const from = recent?.at ?? new Date(Date.parse(now) - (days / 2) * DAY).toISOString();
+  const media = recent?.media ?? { before: tank.staying, after: tank.staying, kept: 1, newTank: false };
   return {
     cause: recent === null ? 'rest' : 'repack',
     from,
-    days: SETTLE_DAYS,
-    bands: settleRange(tank, media, changesSince(log, from, SETTLE_DAYS), SETTLE_DAYS),
+    days,
+    bands: settleRange(tank, media, changesSince(log, from, days), days),
   };
 }
 

@@ -12,6 +12,7 @@ import type { Layer } from '@/core/layers/layer';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import { repackedMedia, tankBiology } from '@/core/report/tankBiology';
 import { cloudyCause } from '@/core/settle/cloudyCause';
+import { donorWords } from '@/core/settle/donorWords';
 import { lossCauses } from '@/core/settle/lossCauses';
 import { settleAdvice, testsOf } from '@/core/settle/settleAdvice';
 import { daysBetween, settling, type LastRepack, type Settling } from '@/core/settle/settling';
@@ -91,10 +92,14 @@ export function SettleSheet({
     course?.cause === 'repack' && last !== null && repack !== null
       ? lossCauses(last.media, repack.found, around.schools.rinseWater, outOfFlow)
       : [];
+  const donor = donorWords(tank.airFilters, now);
   const advice =
     course === null
       ? null
-      : settleAdvice(course, all, { celsius: tank.temperature, pH: tank.pH, now }, causes);
+      : settleAdvice(course, all, { celsius: tank.temperature, pH: tank.pH, now }, [
+          ...causes,
+          ...(donor === null ? [] : [donor]),
+        ]);
   const clearing = useMemo(
     () => evaluatePack({ ...around, filter, layers, flow: null }).clearWater?.with.clearing ?? null,
     [around, filter, layers],
@@ -153,6 +158,12 @@ export function SettleSheet({
                   </ol>
                 </section>
               )}
+              {course.cause === 'repack' && last?.media.newTank === true ? (
+                <p className={styles.cloud}>
+                  Counted as a new tank: nothing was in the filter, and no other filter is on the tank. Mature
+                  media from a healthy tank shortens the wait.
+                </p>
+              ) : null}
               {cloud === null ? null : (
                 <p role="status" className={styles.cloud}>
                   {words.say(cloud.said)}

@@ -1,0 +1,25 @@
+import type { AirFilter } from '../tank/airFilter';
+import { mediumById } from '../media/catalogue';
+import { lowerFirst } from '../units/firstLetter';
+import { sentence, type Sentence } from '../units/sentence';
+import { daysBetween } from './settling';
+
+/** Days after which an air-driven filter is mature enough to give media away (common practice, no source). */
+const MATURE_AFTER = 42;
+/** Share of a donor that may be taken without endangering its own tank (common practice, no source). */
+const MAY_GIVE = 1 / 3;
+
+/**
+ * Mature media on the same tank that can seed what is new: air-driven filters that have run long enough. Null where there
+ * is none.
+ *
+ * @param now ISO moment
+ */
+export function donorWords(filters: readonly AirFilter[], now: string): Sentence | null {
+  const [donor] = filters
+    .filter(({ installedOn }) => installedOn === null || daysBetween(installedOn, now) >= MATURE_AFTER)
+    .sort((a, b) => b.volume - a.volume);
+  return donor === undefined
+    ? null
+    : sentence`Seed the filter: move up to ${{ kind: 'volume', si: donor.volume * MAY_GIVE }} of the mature ${lowerFirst(mediumById(donor.medium).name)} from the air-driven ${donor.kind} into it.`;
+}
