@@ -44,7 +44,7 @@ export function AirFiltersFold({ tank, onChange }: TankPart) {
         {airFilters.map((air, at) => (
           <div key={air.id} className={styles.line}>
             <ChoiceField<AirFilter['kind']>
-              label={`Air-driven filter ${at + 1}`}
+              label={`Filter ${at + 1}`}
               value={air.kind}
               choices={[
                 { value: 'sponge', label: 'sponge' },

@@ -47,14 +47,16 @@ export function RoutineFold({ tank, onChange }: TankPart) {
           </>
         )}
         <QuantityField
-          label="Nitrate (NO₃) in tap water"
+          label="Tap water nitrate"
+          hint="as NO₃"
           optional
           bounds={ROUTINE_BOUNDS.tapNitrate}
           value={routine.tapNitrate}
           onChange={(tapNitrate) => put({ tapNitrate })}
         />
         <QuantityField
-          label="Nitrate removed a day, measured"
+          label="Nitrate removed"
+          hint="as NO₃ a day, as you measured it in the filter; 0 by default"
           bounds={ROUTINE_BOUNDS.nitrateRemoved}
           value={routine.nitrateRemoved}
           onChange={(si) => si !== null && put({ nitrateRemoved: si })}
