@@ -1,12 +1,9 @@
-import { START_SHARE, type Start } from '@/core/biology/matureFilm';
+import type { Start } from '@/core/biology/matureFilm';
 import { SAMPLES } from '@/core/biology/cycle';
 import { swapCourse, swapDays } from '@/core/biology/swapCourse';
 import { packCycle, tankBiology } from '@/core/report/tankBiology';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 import { fittingPacks } from './fittingPacks';
-
-/** How mature a filter can be when `neat cycle` begins. */
-export const STARTS = Object.keys(START_SHARE) as readonly Start[];
 
 /**
  * Ammonia, nitrite and nitrate of a tank that is started with each pack of a file, and through the swap that the filter is

@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { HORIZON } from '@/core/pack/visitLimits';
 import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
-import { cycleFile, STARTS } from './cycleFile';
+import { STARTS } from '@/core/biology/matureFilm';
+import { cycleFile } from './cycleFile';
 import { evaluateFile } from './evaluateFile';
 import { forecastFile } from './forecastFile';
 

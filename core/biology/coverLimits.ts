@@ -3,8 +3,7 @@ import { borneLoad } from './borneLoad';
 import { liveSurface, type LayerHome } from './layerHome';
 
 /** What may limit the bacteria. */
-export const COVER_LIMITS = ['surface', 'oxygen', 'passThrough', 'temperature', 'silt'] as const;
-export type CoverLimit = (typeof COVER_LIMITS)[number];
+export type CoverLimit = 'surface' | 'oxygen' | 'passThrough' | 'temperature' | 'silt';
 
 /** Share by which the load borne must grow for something else than surface to count as the limit (calibrated). */
 const COUNTS = 0.1;

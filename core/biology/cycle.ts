@@ -38,8 +38,6 @@ export interface CycleInput {
   readonly start: Nitrogen;
   readonly events: readonly CycleEvent[];
   readonly days: number;
-  /** Nitrate that plants, or a medium that the keeper measured, take out, kg N a day. */
-  readonly removed?: number;
 }
 
 /** What the water comes to, four times a day from 0 on; kg N/m³. */
@@ -94,7 +92,6 @@ export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
   const warm = KEYS.map((key) => foodFactor(NITRIFIERS[key], celsius));
   const growth = KEYS.map((key) => NITRIFIERS[key].growth);
   let load = input.load;
-  const removed = input.removed ?? 0;
 
   const slope = (now: Float64Array, into: Float64Array): void => {
     const taken = [0, 0];
@@ -121,7 +118,7 @@ export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
     }
     into[0] = (load - taken[0]!) / volume;
     into[1] = (taken[0]! - taken[1]!) / volume;
-    into[2] = now[2]! > 0 || taken[1]! > removed ? (taken[1]! - removed) / volume : 0;
+    into[2] = taken[1]! / volume;
   };
 
   const samples = Math.round(days * SAMPLES) + 1;

@@ -1,13 +1,15 @@
 import type { Swap, SwapStage } from '../filter/swap';
 import { courseRange, type UncertainTank, type WaterBands } from './courseRange';
+import type { CycleEvent } from './cycle';
 import { swapCourse, swapDays } from './swapCourse';
 
-/** The likely range of ammonia and nitrite through a swap. */
+/** The likely range of ammonia and nitrite through a swap, with what else happens to the water. */
 export const swapRange = (
   tank: UncertainTank,
   pieces: Swap['pieces'],
   stages: readonly Pick<SwapStage, 'day' | 'parts'>[],
   days = swapDays(stages),
+  water: readonly CycleEvent[] = [],
 ): WaterBands =>
   courseRange(tank, (drawn, factor) =>
     swapCourse(
@@ -19,5 +21,6 @@ export const swapRange = (
       })),
       stages,
       days,
+      water,
     ),
   );

@@ -8,6 +8,8 @@ export interface ClaimedSurface {
   readonly medium: Medium;
   /** null: nobody claims anything. */
   readonly claimed: number | null;
+  /** How many times what a film can use is claimed; null: nothing is. */
+  readonly times: number | null;
   readonly geometric: number;
   readonly usable: Range;
   readonly provenance: Provenance;
@@ -22,6 +24,7 @@ export const claimedSurfaces = (media: readonly Medium[]): readonly ClaimedSurfa
       return {
         medium,
         claimed: medium.claimedSurface,
+        times: medium.claimedSurface === null ? null : medium.claimedSurface / (likely * geometric),
         geometric,
         usable: { low: low * geometric, likely: likely * geometric, high: high * geometric },
         provenance: medium.provenance.surface,

@@ -1,8 +1,8 @@
 import type { UncertainTank, WaterBands } from '../biology/courseRange';
 import { SAMPLES, type CycleEvent } from '../biology/cycle';
 import { settleDays, settleRange, type Repacked } from '../biology/settleCourse';
-import { courseRange } from '../biology/courseRange';
-import { swapCourse, swapDays } from '../biology/swapCourse';
+import { swapDays } from '../biology/swapCourse';
+import { swapRange } from '../biology/swapRange';
 import type { Swap } from '../filter/swap';
 import type { LogEntry } from '../job/logEntry';
 import { withoutPieces } from '../report/swapPieces';
@@ -59,20 +59,7 @@ export function settling(
     const from = `${swap.begunOn}T00:00:00Z`;
     const days = swapDays(swap.stages);
     const changes = changesSince(log, from, days);
-    const without = withoutPieces(tank, swap.pieces);
-    const bands = courseRange(without, (drawn, factor) =>
-      swapCourse(
-        drawn,
-        swap.pieces.map((piece) => ({
-          ...piece,
-          surface: piece.surface * factor,
-          newSurface: piece.newSurface * factor,
-        })),
-        swap.stages,
-        days,
-        changes,
-      ),
-    );
+    const bands = swapRange(withoutPieces(tank, swap.pieces), swap.pieces, swap.stages, days, changes);
     return { cause: 'swap', from, days, bands };
   }
   const recent = repack !== null && daysBetween(repack.at, now) <= settleDays(repack.media) ? repack : null;

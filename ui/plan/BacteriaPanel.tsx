@@ -1,3 +1,4 @@
+import { LIMITS } from '@/core/biology/nitrifiers';
 import { bacteriaDetails, type BacteriaDetails } from '@/core/report/bacteriaDetails';
 import { limitWords } from '@/core/report/limitWords';
 import { tankSizes, type SizingSchool } from '@/core/report/tankSizes';
@@ -149,7 +150,7 @@ function Chemical({ layer, input, words }: { layer: LayerChemical; input: PackIn
     ...(layer.holds === null
       ? []
       : [
-          `holds ${words.show({ kind: 'milligram', si: layer.holds.low })} to ${words.show({ kind: 'milligram', si: layer.holds.high })} of ammonia nitrogen at ${words.show({ kind: 'concentration', si: 0.25e-3 })}, less in hard or salted water, and gives it back when the water holds less; recharge it for a day in salt water, away from carbon and resin, and rinse all salt out`,
+          `holds ${words.show({ kind: 'milligram', si: layer.holds.low })} to ${words.show({ kind: 'milligram', si: layer.holds.high })} of ammonia nitrogen at ${words.show({ kind: 'concentration', si: LIMITS.ammonia })}, less in hard or salted water, and gives it back when the water holds less; recharge it for a day in salt water, away from carbon and resin, and rinse all salt out`,
         ]),
     layer.left !== null
       ? `${span(layer.left, 'days', DAY)} left`

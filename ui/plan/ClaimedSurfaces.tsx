@@ -73,7 +73,7 @@ const named = (medium: Medium, here: ReadonlySet<string>): string =>
 
 /** One claim as a square, and in its corner what a film can use, to the same scale of area. */
 function ClaimSquare({
-  row: { medium, claimed, usable },
+  row: { medium, claimed, usable, times },
   most,
   perLitre,
 }: {
@@ -82,10 +82,9 @@ function ClaimSquare({
   perLitre: (si: number) => string;
 }) {
   const words = useWords();
-  if (claimed === null) return null;
+  if (claimed === null || times === null) return null;
   const side = (surface: number): number => SIDE * Math.sqrt(surface / Math.max(most, claimed));
   const inner = Math.max(2, side(usable.likely));
-  const times = words.number(claimed / usable.likely, 0);
   return (
     <figure className={styles.square}>
       <svg
@@ -112,8 +111,8 @@ function ClaimSquare({
         </text>
       </svg>
       <figcaption>
-        {medium.name}: the box claims <strong>{times} times</strong> what a film can use. The rest lies in
-        pores too narrow for water to be renewed in them.
+        {medium.name}: the box claims <strong>{words.number(times, 0)} times</strong> what a film can use. The
+        rest lies in pores too narrow for water to be renewed in them.
       </figcaption>
     </figure>
   );
