@@ -1,6 +1,7 @@
 import type { Start } from '@/core/biology/matureFilm';
 import { SAMPLES } from '@/core/biology/cycle';
 import { swapCourse, swapDays } from '@/core/biology/swapCourse';
+import { withoutPieces } from '@/core/report/swapPieces';
 import { packCycle, tankBiology } from '@/core/report/tankBiology';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 import { fittingPacks } from './fittingPacks';
@@ -16,21 +17,15 @@ export function cycleFile(file: NeatLayerFile, start: Start, days: number) {
   const { tank, filter } = file;
   const { fitting, leftOut } = fittingPacks(file);
   const cycles = fitting.map(({ id, role, name, layers }) => {
-    const pack = { tank, filter, layers, others: [] };
+    const pack = { tank, filter, layers, others: [], now: null };
     const found = packCycle(pack, start, days);
     const biology = tankBiology(pack);
     if (found === null || biology === null) return null;
     const { swap } = filter;
-    const goes = swap?.pieces.reduce((sum, { surface }) => sum + surface, 0) ?? 0;
     const swapped =
       swap === null
         ? null
-        : swapCourse(
-            { ...biology, staying: Math.max(0, biology.staying - goes) },
-            swap.pieces,
-            swap.stages,
-            swapDays(swap.stages),
-          );
+        : swapCourse(withoutPieces(biology, swap.pieces), swap.pieces, swap.stages, swapDays(swap.stages));
     return {
       id,
       role,

@@ -41,6 +41,7 @@ export function evaluateFile(file: NeatLayerFile) {
     packs: fitting.map((pack) => {
       const input = {
         ...aloneOn(tank),
+        added: log.filter((entry) => entry.kind === 'addition'),
         filter,
         layers: pack.layers,
         flow: pack.role === 'planned' || pack.role === 'alternative' ? null : (flow?.mean ?? null),

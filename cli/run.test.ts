@@ -70,7 +70,7 @@ describe('neat', () => {
     const [first] = content.packs;
     if (first === undefined) throw new Error('The demo has no packs.');
     const { tank, filter } = content;
-    const pack = { tank, filter, layers: first.layers, others: [] };
+    const pack = { tank, filter, layers: first.layers, others: [], now: null };
     const biology = tankBiology(pack)!;
     const surfaces = layerSurfaces(filter, first.layers, tank.temperature);
     const pieces = placeLayers(filter, first.layers)

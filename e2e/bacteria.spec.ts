@@ -146,3 +146,50 @@ test('air-driven filters and water changes are entered under Measure and counted
   await expect(page.getByText('1, 0.50 L of media in all')).toBeVisible();
   await expect(page.getByText('50 % every 7 days')).toBeVisible();
 });
+
+test.describe('from nothing', () => {
+  test.use({ data: 'empty' });
+
+  test('a new filter without food or media says what is missing at Swap and at Settle in', async ({
+    page,
+  }) => {
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Add a filter' }).last().click();
+    await page.getByLabel('Name of the tank or filter').fill('Shelf');
+    await page.getByLabel('Water in the tank, net').fill('60');
+    await page.getByText('In at the top, down through the trays').click();
+    await page.getByRole('button', { name: 'Add this filter' }).click();
+    await expect(verdict(page)).toHaveText(/Enter the daily food/);
+    const filter = page.url().replace(/\/[^/]*$/, '');
+    await page.goto(`${filter}/swap`);
+    await expect(verdict(page)).toHaveText(/Nothing is known of what is in this filter|Enter the daily food/);
+    await page.goto(`${filter}/settle-in`);
+    await expect(verdict(page)).toHaveText(/Enter the daily food/);
+    // A test is written down all the same, and is there after a reload.
+    await saveTest(page, '0.50', '0.10');
+    await page.reload();
+    await expect(page.getByRole('table', { name: /Log of the water/ })).toContainText(
+      'ammonia 0.50 mg/L as N',
+    );
+  });
+});
+
+test('new wood that is logged shortens the days of carbon on Plan', async ({ page }) => {
+  await page.goto('/filter/reed-bench/settle-in');
+  await page.getByText('New wood, medicine, bottles').click();
+  await page.getByRole('button', { name: 'Save what went in' }).click();
+  await expect(page.getByRole('table', { name: /Log of the water/ })).toContainText('Put in: new wood');
+  await page.goto('/filter/reed-bench/plan');
+  await page
+    .getByRole('button', { name: /^Add a layer/ })
+    .last()
+    .click();
+  await page
+    .getByRole('button', { name: /^Add Activated carbon/ })
+    .first()
+    .click();
+  await openQuestion(page, 'bacteria');
+  await expect(page.getByRole('region', { name: 'Chemical media' })).toContainText(
+    /new wood or medicine shortens its days; lasts/,
+  );
+});

@@ -32,7 +32,7 @@ export interface ReferenceEnd {
 
 /** The equations of `cycle`, written down a second time, solved by odex (Hairer & Wanner’s ODEX). */
 export function odexCycle(input: CycleInput, tolerance: number): ReferenceEnd {
-  const { places, celsius, volume, load } = input;
+  const { places, celsius, volume, load, zeolite } = input;
   const state = [
     input.start.ammonia,
     input.start.nitrite,
@@ -71,9 +71,15 @@ export function odexCycle(input: CycleInput, tolerance: number): ReferenceEnd {
         );
       }),
     );
-    return [(load - ammonia) / volume, (ammonia - nitrite) / volume, nitrite / volume, ...films].map(
-      (value) => value / MILLIGRAM,
-    );
+    // d(held)/dC of a bed at rest with the water, by the quotient rule.
+    const filled = 1 + (zeolite?.affinity ?? 0) * Math.max(0, now[0] ?? 0);
+    const holds = zeolite === null ? 0 : (zeolite.capacity * zeolite.affinity) / filled ** 2;
+    return [
+      (load - ammonia) / (volume + holds),
+      (ammonia - nitrite) / volume,
+      nitrite / volume,
+      ...films,
+    ].map((value) => value / MILLIGRAM);
   };
   const { y } = solver.solve(
     slope,

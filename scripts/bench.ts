@@ -131,7 +131,7 @@ print(
 await Promise.all(threads.map((thread) => thread.terminate()));
 
 console.log('\nBacteria over 60 days; the same equations by odex at about the same error');
-const biology = tankBiology({ ...reedBench(), others: [] });
+const biology = tankBiology({ ...reedBench(), others: [], now: null });
 if (biology === null) throw new Error('Nothing is fed in Reed bench.');
 for (const start of ['bare', 'seeded', 'mature'] as const) {
   const input: CycleInput = {
@@ -144,6 +144,7 @@ for (const start of ['bare', 'seeded', 'mature'] as const) {
       biology.celsius,
       START_SHARE[start],
     ),
+    zeolite: null,
     start: { ammonia: 0, nitrite: 0, nitrate: 0 },
     events: [],
     days: 60,

@@ -90,12 +90,20 @@ export function loadFilterPage(db: Db, filterId: string): FilterPage | BrokenPag
     .onTankRead(db, tank.doc.id)
     .filter(({ doc }) => doc.id !== filterId)
     .map(({ doc }) => ({ filter: doc, layers: layersThatFit(doc, currentPack(db, doc.id)) }));
+  const own = log.read(db, filterId).read;
+  const tankLog = others.flatMap((other) => log.read(db, other.filter.id).read.filter(isOfTank));
   const stored = settings.getOrFirst(db);
   return {
     tank,
     settings: stored,
     ownMedia: ownMedia(db),
-    around: { tank: tank.doc, others, schools: stored.doc.schools, now: new Date().toISOString() },
+    around: {
+      tank: tank.doc,
+      others,
+      schools: stored.doc.schools,
+      added: [...own, ...tankLog].filter((entry) => entry.kind === 'addition'),
+      now: new Date().toISOString(),
+    },
     flows: [filter.doc, ...others.map((other) => other.filter)].map((doc) => flowOf(db, doc, tank.doc)),
     filter,
     open:
@@ -103,8 +111,8 @@ export function loadFilterPage(db: Db, filterId: string): FilterPage | BrokenPag
         ? null
         : { job, asFound, planned, alternatives, photos: photos.ofJob(db, job.doc.id) },
     current: currentPack(db, filterId),
-    log: log.read(db, filterId).read,
-    tankLog: others.flatMap((other) => log.read(db, other.filter.id).read.filter(isOfTank)),
+    log: own,
+    tankLog,
     repack: lastRepack(db, filterId),
   };
 }

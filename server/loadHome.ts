@@ -47,7 +47,8 @@ export function loadHome(db: Db, now: string): Home {
       return [
         {
           filter: doc,
-          around: { tank: own, others, schools, now },
+          // What was added matters to the days of chemical media, which home does not show.
+          around: { tank: own, others, schools, added: [], now },
           job: openJob(doc.id),
           layers: layersIn(doc),
           log: entries.read.filter((entry) => entry.filterId === doc.id),

@@ -5,6 +5,7 @@ import { oxygenSaturation } from '../water/oxygenSaturation';
 import { airFilterSurface } from './airFilterSurface';
 import { borneLoad } from './borneLoad';
 import { filmElsewhere } from './filmElsewhere';
+import { grownSince } from './filmShare';
 import { nitrogenPerDay } from './nitrogenPerDay';
 import { LIMITS, NITRIFIERS, type NitrifierKey } from './nitrifiers';
 import type { FilmPlace } from './steadyState';
@@ -37,6 +38,20 @@ export const tankOxygen = (tank: Pick<Tank, 'temperature' | 'altitude'>): number
 export function outsideFilters(tank: Tank): Range {
   const [inTank, air] = [filmElsewhere(tank), airFilterSurface(tank.airFilters)];
   return { low: inTank.low + air.low, likely: inTank.likely + air.likely, high: inTank.high + air.high };
+}
+
+/**
+ * Share of its film that has grown outside the filters, 0–1: an air-driven filter that is new bears little.
+ *
+ * @param now ISO moment; null: all has grown
+ */
+export function outsideGrown(tank: Tank, now: string | null): number {
+  const whole = outsideFilters(tank).likely;
+  const missing = tank.airFilters.reduce(
+    (sum, air) => sum + airFilterSurface([air]).likely * (1 - grownSince(air.installedOn, now)),
+    0,
+  );
+  return whole > 0 ? 1 - missing / whole : 1;
 }
 
 /** Nitrogen that grown films bear with the water at the limit of one bacterium, kg N a day. */

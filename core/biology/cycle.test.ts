@@ -6,6 +6,7 @@ import { integrate } from './integrate';
 import { matureFilm, START_SHARE } from './matureFilm';
 import { NITRIFIERS } from './nitrifiers';
 import { steadyState } from './steadyState';
+import { heldBy } from './zeoliteBed';
 
 const OXYGEN = oxygenSaturation(25);
 const NONE = { ammonia: 0, nitrite: 0, nitrate: 0 };
@@ -17,6 +18,7 @@ const tank = (places: readonly LivingPlace[], change: Partial<CycleInput> = {}):
   celsius: 25,
   load: LOAD,
   places,
+  zeolite: null,
   start: NONE,
   events: [],
   days: 90,
@@ -56,6 +58,7 @@ describe('cycle', () => {
     ['a seeded one in cool water', START_SHARE.seeded, { celsius: 19 }],
     ['a mature one', START_SHARE.mature, { start: { ammonia: 1e-3, nitrite: 0.5e-3, nitrate: 5e-3 } }],
     ['little oxygen', START_SHARE.seeded, { load: 3 * LOAD }],
+    ['zeolite', START_SHARE.seeded, { zeolite: { capacity: 2e-3, affinity: 100 } }],
   ])('agrees with a reference solver on %s', (_, share, change) => {
     const places = matureFilm(
       [
@@ -128,6 +131,45 @@ describe('cycle', () => {
     expect(cycle({ ...input, events: [{ day: 5, load: 2 * LOAD }] }).ammonia.at(-1)).toBeGreaterThan(
       calm.ammonia.at(-1)!,
     );
+  });
+
+  it('loses no nitrogen to zeolite either, takes it up from the water, and gives it back', () => {
+    const bed = { capacity: 2e-3, affinity: 100 };
+    const places = matureFilm(HOME, LOAD, 25, 0.05);
+    const course = cycle(tank(places, { zeolite: bed, days: 20 }), 1e-6);
+    const ammonia = course.ammonia.at(-1)!;
+    const water = (ammonia + course.nitrite.at(-1)! + course.nitrate.at(-1)!) * 0.18;
+    expect((water + heldBy(bed, ammonia)) / (20 * LOAD)).toBeCloseTo(1, 5);
+    // New zeolite in water with ammonia: what leaves the water is in the bed.
+    const start = { ...NONE, ammonia: 1e-3 };
+    const added = cycle(
+      tank([], { start, load: 0, days: 1, events: [{ day: 0, zeolite: { bed, stays: 0 } }] }),
+    );
+    expect((1e-3 - added.ammonia[0]!) * 0.18).toBeCloseTo(heldBy(bed, added.ammonia[0]!), 9);
+    expect(added.ammonia[0]).toBeLessThan(0.9e-3);
+    // Half of the water changed, it gives back: more than half of the ammonia is left.
+    const changed = cycle(
+      tank([], {
+        start,
+        load: 0,
+        days: 1,
+        zeolite: bed,
+        events: [{ day: 0, water: { share: 0.5, fresh: NONE } }],
+      }),
+    );
+    expect(changed.ammonia[0]).toBeGreaterThan(0.55e-3);
+    // Half of the bed taken out takes its half along, and the water does not notice.
+    const less = { ...bed, capacity: bed.capacity / 2 };
+    const halved = cycle(
+      tank([], {
+        start,
+        load: 0,
+        days: 1,
+        zeolite: bed,
+        events: [{ day: 0, zeolite: { bed: less, stays: less.capacity } }],
+      }),
+    );
+    expect(halved.ammonia[0]).toBeCloseTo(1e-3, 9);
   });
 
   it('has numbers for no food, no home, and a cold tank without oxygen', () => {

@@ -2,6 +2,7 @@ import { integrate, type Tolerance } from './integrate';
 import { FILM_DECAY, FILM_SHED, HALF_FOOD, NITRIFIERS, type NitrifierKey } from './nitrifiers';
 import type { FilmPlace } from './steadyState';
 import { foodFactor, oxygenRate } from './workRate';
+import { actsLike, heldBy, restWith, type ZeoliteBed } from './zeoliteBed';
 
 /** A home of bacteria with the films that live in it now: what each could take up at full speed, kg N a day. */
 export interface LivingPlace extends FilmPlace {
@@ -25,6 +26,8 @@ export interface CycleEvent {
   readonly surface?: readonly number[];
   /** Nitrogen that comes in from now on, kg a day. */
   readonly load?: number;
+  /** The bed of zeolite from now on, and how much of its capacity, kg N, was in use until now; the rest comes empty. */
+  readonly zeolite?: { readonly bed: ZeoliteBed | null; readonly stays: number };
 }
 
 /** A tank whose bacteria are followed. */
@@ -35,6 +38,8 @@ export interface CycleInput {
   /** kg N a day */
   readonly load: number;
   readonly places: readonly LivingPlace[];
+  /** At rest with the water it starts in; null: none. */
+  readonly zeolite: ZeoliteBed | null;
   readonly start: Nitrogen;
   readonly events: readonly CycleEvent[];
   readonly days: number;
@@ -64,8 +69,8 @@ const KEYS = ['ammonia', 'nitrite'] as const satisfies readonly NitrifierKey[];
  *
  * @param relative how closely, share of each value
  * @source in every place dX/dt = (μ·m·(1 − X/X_max) − bθ)·X for each bacterium, and a little of every film comes loose and
- *   settles by surface; the water a mixed tank that gains the load
- *   and loses ΣX·m. Monod 1949 for m; see {@link NITRIFIERS}. Integrated by {@link integrate}.
+ *   settles by surface; the water a mixed tank that gains the load and loses ΣX·m, with zeolite at rest with it. Monod
+ *   1949 for m; see {@link NITRIFIERS}. Integrated by {@link integrate}.
  */
 export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
   const { volume, celsius, places, days } = input;
@@ -91,7 +96,7 @@ export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
   });
   const warm = KEYS.map((key) => foodFactor(NITRIFIERS[key], celsius));
   const growth = KEYS.map((key) => NITRIFIERS[key].growth);
-  let load = input.load;
+  let { load, zeolite } = input;
 
   const slope = (now: Float64Array, into: Float64Array): void => {
     const taken = [0, 0];
@@ -116,7 +121,8 @@ export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
       }
       taken[key] = sum;
     }
-    into[0] = (load - taken[0]!) / volume;
+    into[0] =
+      (load - taken[0]!) / (zeolite === null ? volume : volume + actsLike(zeolite, Math.max(0, now[0]!)));
     into[1] = (taken[0]! - taken[1]!) / volume;
     into[2] = taken[1]! / volume;
   };
@@ -138,6 +144,7 @@ export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
   let step = 0;
   const happen = (event: CycleEvent): void => {
     const { water } = event;
+    let held = zeolite === null ? 0 : heldBy(zeolite, Math.max(0, state[0]!));
     if (water !== undefined)
       [water.fresh.ammonia, water.fresh.nitrite, water.fresh.nitrate].forEach((fresh, part) => {
         state[part] = state[part]! * (1 - water.share) + fresh * water.share;
@@ -151,6 +158,13 @@ export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
     // What has no surface left to live on is gone with it.
     for (let part = WATER; part < size; part += 1) state[part] = Math.min(state[part]!, most[part]!);
     load = event.load ?? load;
+    if (event.zeolite !== undefined) {
+      // What leaves takes its part of what the bed holds along.
+      const stays = zeolite === null ? 0 : event.zeolite.stays / zeolite.capacity;
+      held *= Math.min(1, stays);
+      zeolite = event.zeolite.bed;
+    }
+    if (zeolite !== null) state[0] = restWith(zeolite, state[0]! * volume + held, volume);
   };
   const run = (to: number): void => {
     if (to <= from) return;

@@ -15,7 +15,7 @@ export interface FilmHistory {
 }
 
 /** Share of the film that grew since a date, 0–1: as it grows beside mature media. */
-function grownSince(installedOn: string | null, now: string | null): number {
+export function grownSince(installedOn: string | null, now: string | null): number {
   if (installedOn === null || now === null) return 1;
   const days = (Date.parse(now) - Date.parse(installedOn)) / DAY;
   return Math.min(1, Math.max(0, days / GROWN_AFTER));

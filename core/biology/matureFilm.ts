@@ -9,6 +9,12 @@ export type Start = (typeof STARTS)[number];
 /** Share of the grown film with which each begins (calibrated: a bare filter has what comes with water and fish). */
 export const START_SHARE: Readonly<Record<Start, number>> = { bare: 1e-4, seeded: 0.1, mature: 1 };
 
+/** A place of whose films only a share is there, 0–1. */
+export const thinned = ({ film, ...place }: LivingPlace, share: number): LivingPlace => ({
+  ...place,
+  film: { ammonia: share * film.ammonia, nitrite: share * film.nitrite },
+});
+
 /**
  * Homes of bacteria with the films that grew on them under a load, kg N a day.
  *

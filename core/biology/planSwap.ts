@@ -73,14 +73,14 @@ export const staysUnder = (peaks: Peaks, limits: SwapLimits): boolean =>
  * Shares pieces out over stages of about the same surface, in their order. A piece that cannot be divided goes out whole,
  * in the stage in which its middle falls.
  *
- * @example stagesOf([{ key: 'a', surface: 1, newSurface: 1, whole: false, takes: 0, name: '' }], 2, 7).length // 2
+ * @example stagesOf([{ key: 'a', surface: 1, newSurface: 1, whole: false, zeolite: null, name: '' }], 2, 7).length // 2
  */
 export function stagesOf(
   pieces: readonly SwapPiece[],
   count: number,
   apart: number,
 ): Pick<SwapStage, 'day' | 'parts'>[] {
-  // Zeolite and what has no film to speak of is shared out by what it takes: everything counts a little.
+  // What has no film to speak of counts a little, so that it is shared out as well.
   const weightOf = (piece: SwapPiece): number => Math.max(piece.surface, piece.newSurface, CRUMB);
   const all = pieces.reduce((sum, piece) => sum + weightOf(piece), 0);
   const size = all / count;

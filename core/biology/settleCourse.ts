@@ -1,8 +1,9 @@
 import { courseRange, type UncertainTank, type WaterBands } from './courseRange';
 import { cycle, type CycleCourse, type CycleEvent } from './cycle';
-import { matureFilm, START_SHARE } from './matureFilm';
+import { matureFilm, START_SHARE, thinned } from './matureFilm';
 import { restingWater } from './restingWater';
 import type { SwapTank } from './swapCourse';
+import type { ZeoliteBed } from './zeoliteBed';
 
 /** What a repack did to the media of a tank. Surfaces m². */
 export interface Repacked {
@@ -13,6 +14,12 @@ export interface Repacked {
   readonly kept: number;
   /** Nothing lived in the tank before, as far as is known: it begins bare. */
   readonly newTank: boolean;
+  /** Zeolite in all filters of the tank before and after, and capacity of it, kg N, that was in before and is still. */
+  readonly zeolite: {
+    readonly before: ZeoliteBed | null;
+    readonly after: ZeoliteBed | null;
+    readonly stays: number;
+  };
 }
 
 /** Days that a mature tank is followed after a repack. */
@@ -35,22 +42,28 @@ export function settleCourse(
   events: readonly CycleEvent[] = [],
   days = settleDays(repacked),
 ): CycleCourse {
-  const { before, after, kept, newTank } = repacked;
+  const { before, after, kept, newTank, zeolite } = repacked;
   const { volume, celsius, load, oxygen } = tank;
   if (newTank) {
     const bare = [after, tank.outside].map((surface) => ({ surface, oxygen }));
     const places = matureFilm(bare, load, celsius, START_SHARE.bare);
     const start = { ammonia: 0, nitrite: 0, nitrate: 0 };
-    return cycle({ volume, celsius, load, places, start, events, days });
+    return cycle({ volume, celsius, load, places, zeolite: zeolite.after, start, events, days });
   }
   const places = matureFilm(
     [before, tank.outside].map((surface) => ({ surface, oxygen })),
     load,
     celsius,
-  );
+  ).map((place, index) => (index === 0 ? place : thinned(place, tank.outsideGrown)));
   const settle = { volume, celsius, places, load };
-  const repack: CycleEvent = { day: 0, kept: [kept, 1], surface: [after, tank.outside] };
-  return cycle({ ...settle, start: restingWater(settle), events: [repack, ...events], days });
+  const repack: CycleEvent = {
+    day: 0,
+    kept: [kept, 1],
+    surface: [after, tank.outside],
+    zeolite: { bed: zeolite.after, stays: zeolite.stays },
+  };
+  const start = restingWater(settle);
+  return cycle({ ...settle, zeolite: zeolite.before, start, events: [repack, ...events], days });
 }
 
 /** The likely range of ammonia and nitrite after a repack. */

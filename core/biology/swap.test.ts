@@ -13,6 +13,8 @@ const TANK: SwapTank = {
   load: 92e-6,
   staying: 1,
   outside: 0,
+  outsideGrown: 1,
+  zeolite: null,
 };
 const piece = (key: string, surface: number, change: Partial<SwapPiece> = {}): SwapPiece => ({
   key,
@@ -20,7 +22,7 @@ const piece = (key: string, surface: number, change: Partial<SwapPiece> = {}): S
   surface,
   newSurface: surface,
   whole: false,
-  takes: 0,
+  zeolite: null,
   ...change,
 });
 const stone = [piece('a', 2), piece('b', 2)];
@@ -65,10 +67,25 @@ describe('swapCourse', () => {
   });
 
   it('leaves the film what zeolite took, when that goes', () => {
-    const zeolite = [piece('z', 0.1, { takes: 30e-6 })];
-    const out = swapCourse(TANK, zeolite, [{ day: 0, parts: [{ key: 'z', share: 1 }] }]);
+    const out = (everyDays: number): number => {
+      const zeolite = { capacity: 5e-3, affinity: 100, everyDays };
+      const all = [{ day: 0, parts: [{ key: 'z', share: 1 }] }];
+      return peaksOf(swapCourse(TANK, [piece('z', 0.1, { zeolite })], all), 25, 7).ammonia;
+    };
+    // Recharged often it starved the film; after months in the water it is full and takes nothing.
+    expect(out(2)).toBeGreaterThan(1.2 * out(180));
     const idle = swapCourse(TANK, [piece('z', 0.1)], [{ day: 0, parts: [{ key: 'z', share: 1 }] }]);
-    expect(peaksOf(out, 25, 7).ammonia).toBeGreaterThan(1.2 * peaksOf(idle, 25, 7).ammonia);
+    expect(out(180) / peaksOf(idle, 25, 7).ammonia).toBeCloseTo(1, 1);
+  });
+
+  it('rises less while zeolite stays, and begins with less film where an air-driven filter is new', () => {
+    const half = [{ day: 7, parts: [{ key: 'a', share: 1 }] }];
+    const peak = (change: Partial<SwapTank>): number =>
+      peaksOf(swapCourse({ ...TANK, outside: 1, ...change }, stone, half), 25, 7).ammonia;
+    expect(peak({ zeolite: { capacity: 10e-3, affinity: 100 } })).toBeLessThan(0.95 * peak({}));
+    const first = (grown: number): number =>
+      Math.max(...swapCourse({ ...TANK, outside: 4, outsideGrown: grown }, stone, []).ammonia.slice(0, 20));
+    expect(first(0.1)).toBeGreaterThan(1.1 * first(1));
   });
 });
 

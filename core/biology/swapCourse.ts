@@ -1,7 +1,10 @@
 import type { Swap, SwapPiece, SwapStage } from '../filter/swap';
 import { cycle, type CycleCourse, type CycleEvent, type Nitrogen } from './cycle';
-import { matureFilm } from './matureFilm';
+import { matureFilm, thinned } from './matureFilm';
+import { LIMITS, NITRIFIERS } from './nitrifiers';
 import { restingWater } from './restingWater';
+import { steadyState } from './steadyState';
+import { heldBy, type ZeoliteBed } from './zeoliteBed';
 
 /** A tank in which media are swapped. */
 export interface SwapTank {
@@ -15,6 +18,10 @@ export interface SwapTank {
   /** Surface for bacteria of media that stay, and outside the filter, m². */
   readonly staying: number;
   readonly outside: number;
+  /** Share of its film that has grown outside the filter, 0–1: less while an air-driven filter is young. */
+  readonly outsideGrown: number;
+  /** Zeolite that stays; null: none. */
+  readonly zeolite: ZeoliteBed | null;
 }
 
 /** What a swap does to the water, and what the water was before; kg N/m³. */
@@ -39,8 +46,8 @@ export const swapDays = (stages: readonly Pick<SwapStage, 'day'>[]): number =>
  *
  * @param stages in any order
  * @param water other things that happen, such as water changes
- * @source {@link cycle}; film sits evenly on the media that go. Zeolite that goes leaves its share of the ammonia to the
- *   film.
+ * @source {@link cycle}; film sits evenly on the media that go. Zeolite is at rest with the water, and what it holds is
+ *   carried out each time it is recharged: as it goes, that share of the ammonia comes to the film.
  */
 export function swapCourse(
   tank: SwapTank,
@@ -50,20 +57,28 @@ export function swapCourse(
   water: readonly CycleEvent[] = [],
 ): SwapCourse {
   const all = pieces.reduce((sum, { surface }) => sum + surface, 0);
-  const takes = pieces.reduce((sum, piece) => sum + piece.takes, 0);
-  const begins = Math.max(0, tank.load - takes);
   const staying = tank.staying > CRUMB * all ? tank.staying : 0;
-  const places = matureFilm(
-    [all, staying, tank.outside].map((surface) => ({ surface, oxygen: tank.oxygen })),
-    begins,
-    tank.celsius,
-  );
+  const homes = [all, staying, tank.outside].map((surface) => ({ surface, oxygen: tank.oxygen }));
+  const rest = steadyState(NITRIFIERS.ammonia, homes, tank.load, tank.celsius)?.nitrogen ?? LIMITS.ammonia;
+  const takes = ({ zeolite }: SwapPiece): number =>
+    zeolite === null ? 0 : heldBy(zeolite, rest) / zeolite.everyDays;
+  const begins = Math.max(0, tank.load - pieces.reduce((sum, piece) => sum + takes(piece), 0));
+  const places = matureFilm(homes, begins, tank.celsius);
+  places[TANK] = thinned(places[TANK]!, tank.outsideGrown);
   const settle = { volume: tank.volume, celsius: tank.celsius, places, load: begins } as const;
   const before = restingWater(settle);
   const byKey = new Map(pieces.map((piece) => [piece.key, piece]));
   let left = all;
   let stays = staying;
   let load = begins;
+  const capacity = pieces.reduce((sum, { zeolite }) => sum + (zeolite?.capacity ?? 0), 0);
+  let exchanges = capacity;
+  const bed = (left: number): ZeoliteBed | null => {
+    const affinity =
+      tank.zeolite?.affinity ?? pieces.find(({ zeolite }) => zeolite !== null)?.zeolite?.affinity;
+    const both = (tank.zeolite?.capacity ?? 0) + (left > CRUMB * capacity ? left : 0);
+    return affinity === undefined || both <= 0 ? null : { capacity: both, affinity };
+  };
   const swaps = [...stages]
     .sort((a, b) => a.day - b.day)
     .map(({ day, parts }): CycleEvent => {
@@ -81,11 +96,19 @@ export function swapCourse(
       const kept = over > CRUMB * all ? over / left : 0;
       left = over > CRUMB * all ? over : 0;
       stays += sum(({ newSurface }) => newSurface);
-      load += sum((piece) => piece.takes);
+      load += sum(takes);
+      exchanges -= sum(({ zeolite }) => zeolite?.capacity ?? 0);
+      const zeolite = bed(exchanges);
       const surface = [0, 0, 0];
       [surface[GOES], surface[STAYS], surface[TANK]] = [left, stays, tank.outside];
-      return { day, kept: [kept, 1, 1], surface, load };
+      return {
+        day,
+        kept: [kept, 1, 1],
+        surface,
+        load,
+        zeolite: { bed: zeolite, stays: zeolite?.capacity ?? 0 },
+      };
     });
   const events = [...swaps, ...water].sort((a, b) => a.day - b.day);
-  return { ...cycle({ ...settle, start: before, events, days }), before };
+  return { ...cycle({ ...settle, zeolite: bed(capacity), start: before, events, days }), before };
 }

@@ -1,4 +1,5 @@
 import type { Range } from '../tank/feedPerDay';
+import { metBy, type OrganicsAdded } from './organicsAdded';
 
 /** Carbon in dry food, kg/kg, and the share of it that stays in the water as what carbon takes (calibrated). */
 const CARBON_IN_FOOD = 0.45;
@@ -8,6 +9,12 @@ const STAYS_DISSOLVED = 0.05;
  * of food a day and 100 L; published isotherms and yields span a decade: only capacity over load is calibrated).
  */
 const CAPACITY = 10e-3;
+/** How far what wood and medicine give off lies apart, as a factor either way (calibrated: nobody weighs it). */
+const ADDED_APART = 2;
+/** Longest life that is looked for where nothing is fed, days. */
+const LONGEST = 3650;
+/** Halvings of the days between none and the longest: to within a minute. */
+const HALVINGS = 24;
 /** How far apart the lives of a bed lie, as a factor either way: five to eight weeks is about a quarter (calibrated). */
 const LIVES_APART = 1.3;
 
@@ -15,16 +22,32 @@ const LIVES_APART = 1.3;
 export const dissolvedCarbon = (food: number): number => food * CARBON_IN_FOOD * STAYS_DISSOLVED;
 
 /**
- * Days for which carbon works, as a range; null where nothing is fed and it lasts.
+ * Days for which carbon works, as a range; null where too little comes to use it up in ten years.
  *
  * @param mass dry, kg
  * @param food a day, kg
- * @param extra dissolved carbon from new wood, kg a day
+ * @param added wood, medicine, counted from the day on which the carbon went in
  * @example carbonLife(0.1, 1e-3).likely // 44.44444444444444
  */
-export function carbonLife(mass: number, food: number, extra = 0): Range | null {
-  const load = dissolvedCarbon(food) + extra;
-  if (load <= 0 || mass <= 0) return null;
-  const likely = (mass * CAPACITY) / load;
-  return { low: likely / LIVES_APART, likely, high: likely * LIVES_APART };
+export function carbonLife(mass: number, food: number, added: readonly OrganicsAdded[] = []): Range | null {
+  if (mass <= 0) return null;
+  const daysFor = (capacity: number, much: number): number | null => {
+    const daily = dissolvedCarbon(food);
+    if (added.length === 0) return daily > 0 ? capacity / daily : null;
+    const met = (day: number): number =>
+      daily * day + added.reduce((sum, source) => sum + much * metBy(source, day), 0);
+    if (met(LONGEST) < capacity) return null;
+    let [early, late] = [0, LONGEST];
+    for (let halving = 0; halving < HALVINGS; halving += 1) {
+      const middle = (early + late) / 2;
+      if (met(middle) < capacity) early = middle;
+      else late = middle;
+    }
+    return late;
+  };
+  const likely = daysFor(mass * CAPACITY, 1);
+  if (likely === null) return null;
+  const low = daysFor((mass * CAPACITY) / LIVES_APART, ADDED_APART) ?? likely;
+  const high = daysFor(mass * CAPACITY * LIVES_APART, 1 / ADDED_APART) ?? LONGEST;
+  return { low: Math.min(low, likely), likely, high };
 }

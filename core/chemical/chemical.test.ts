@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Added } from './additions';
 import { carbonLife, dissolvedCarbon } from './carbonLife';
 import { clearingTimes, takenPerPass } from './contact';
+import { organicsAdded } from './organicsAdded';
 import { EXCHANGE_CAPACITY, zeoliteHolds, zeoliteLife } from './zeoliteHolds';
 
 describe('contact', () => {
@@ -36,7 +38,29 @@ describe('carbonLife', () => {
     expect(life?.low).toBeGreaterThan(30);
     expect(life?.high).toBeLessThan(60);
     expect(carbonLife(0.1, 0)).toBeNull();
-    expect(carbonLife(0.1, 1e-3, 22.5e-6)?.likely).toBeCloseTo(22.2, 1);
+  });
+
+  // Common practice, no source: beside new wood carbon lasts about half as long, and after medicine it is thrown away.
+  it('lasts about half as long beside new wood, and is used up by a course of medicine', () => {
+    const since = '2026-11-01';
+    const life = (...added: Added[]) => carbonLife(0.1, 1e-3, organicsAdded(added, since, 0.2))!;
+    const wood = life({ what: 'new wood', at: '2026-11-01' });
+    expect(wood.likely).toBeGreaterThan(18);
+    expect(wood.likely).toBeLessThan(26);
+    expect(wood.low).toBeLessThan(0.7 * wood.likely);
+    expect(wood.high).toBeGreaterThan(1.3 * wood.likely);
+    // By hand: 0.6 g of the gram it holds are gone at once; 0.4 g at 22.5 mg a day are 17.8 days.
+    expect(life({ what: 'medicine', at: '2026-11-01' }).likely).toBeCloseTo(17.8, 1);
+    expect(life({ what: 'medicine', at: '2026-11-11' }).likely).toBeCloseTo(17.8, 1);
+    // Wood from half a year ago has nothing more to give; medicine from a month ago is gone; bottles mean nothing.
+    expect(life({ what: 'new wood', at: '2026-05-01' }).likely).toBeGreaterThan(43);
+    for (const nothing of [
+      { what: 'medicine', at: '2026-10-01' },
+      { what: 'starter culture', at: '2026-11-01' },
+      { what: 'sludge digester', at: '2026-11-01' },
+    ] as const)
+      expect(life(nothing).likely).toBeCloseTo(44.4, 1);
+    expect(carbonLife(0.2, 0, organicsAdded([{ what: 'new wood', at: since }], since, 0.2))).toBeNull();
   });
 });
 

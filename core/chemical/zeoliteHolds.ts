@@ -1,3 +1,4 @@
+import { heldBy, type ZeoliteBed } from '../biology/zeoliteBed';
 import type { Range } from '../tank/feedPerDay';
 
 /** Nitrogen that clinoptilolite holds at most in use, kg/kg (from memory: 10 to 40 mg/g by product and pretreatment). */
@@ -26,10 +27,22 @@ const affinityAt = (hardness: number | null): number =>
  * @example zeoliteHolds(0.1, 1e-3, 10).likely // 0.00009090909090909092
  */
 export function zeoliteHolds(mass: number, nitrogen: number, hardness: number | null): Range {
-  const filled = affinityAt(hardness) * nitrogen;
-  const at = (most: number): number => (mass * Math.min(EXCHANGE_CAPACITY, most) * filled) / (1 + filled);
+  const affinity = affinityAt(hardness);
+  const at = (most: number): number =>
+    heldBy({ capacity: mass * Math.min(EXCHANGE_CAPACITY, most), affinity }, nitrogen);
   return { low: at(MOST_HELD.low), likely: at(MOST_HELD.likely), high: at(MOST_HELD.high) };
 }
+
+/**
+ * The likely bed of zeolite in a tank.
+ *
+ * @param mass dry, kg
+ * @param hardness general, degrees; null: not known, 10 is assumed
+ */
+export const zeoliteBed = (mass: number, hardness: number | null): ZeoliteBed => ({
+  capacity: mass * MOST_HELD.likely,
+  affinity: affinityAt(hardness),
+});
 
 /**
  * Days in which zeolite alone fills up to rest with the limit that a keeper puts up with; null where nothing comes.

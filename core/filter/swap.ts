@@ -10,7 +10,7 @@ const DateSchema = z.iso.date({ error: 'A date is written like 2026-11-25.' });
 const share = z.number().min(0).max(1);
 const surface = z.number().min(0).max(1e4);
 
-/** Media of a filter that are retired in stages, so that the bacteria that stay can follow. Surfaces m², kg N a day. */
+/** Media of a filter that are retired in stages, so that the bacteria that stay can follow. Surfaces m². */
 export const SwapSchema = z.object({
   begunOn: DateSchema.nullable().describe('Day 0; null: only thought of'),
   pieces: z
@@ -21,7 +21,14 @@ export const SwapSchema = z.object({
         surface: surface.describe('For bacteria, of what goes out'),
         newSurface: surface.describe('Of what comes in its place'),
         whole: z.boolean().describe('Goes out as it is: a cartridge cannot be changed by halves'),
-        takes: z.number().min(0).max(1).describe('Ammonia that it takes up by itself, as zeolite does'),
+        zeolite: z
+          .object({
+            capacity: z.number().positive().max(10).describe('Ammonia nitrogen that it holds at most, kg'),
+            affinity: z.number().positive().max(1e5).describe('How eagerly it takes it, m³/kg'),
+            everyDays: z.int().min(1).max(LAST_STAGE_DAY).describe('Recharged or renewed so often'),
+          })
+          .nullable()
+          .describe('What it takes of the ammonia by itself; null: it is no zeolite, or is renewed'),
       }),
     )
     .min(1)

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ADDITIONS } from '../chemical/additions';
 import { IdSchema, MomentSchema, NoteSchema } from '../document/fields';
 import type { Bounds } from '../units/bounds';
 import { TANK_BOUNDS } from '../tank/tank';
@@ -27,10 +28,6 @@ export const TEST_BOUNDS = {
 /** How a test kit counts: the nitrogen alone, or the whole ion. What is stored is the nitrogen. */
 export const TestScaleSchema = z.enum(['nitrogen', 'ion']);
 export type TestScale = z.infer<typeof TestScaleSchema>;
-
-/** What a keeper puts into a tank that changes what its bacteria have to do, or is thought to. */
-export const ADDITIONS = ['new wood', 'medicine', 'starter culture', 'sludge digester'] as const;
-export type Addition = (typeof ADDITIONS)[number];
 
 /** What every entry has. */
 const common = {

@@ -1,3 +1,4 @@
+import type { Added } from '../chemical/additions';
 import type { Filter } from '../filter/filter';
 import type { CleanFlow } from '../hydraulics/cleanFlowFit';
 import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydraulics/operatingPoint';
@@ -80,6 +81,8 @@ export interface Surroundings {
   readonly others: readonly OtherFilter[];
   /** Where the keeper stands on what keepers disagree on. */
   readonly schools: Schools;
+  /** What was put into the tank that its media have to do with. */
+  readonly added: readonly Added[];
   /** ISO moment at which the pack is judged, for what wears out; null: time plays no part. */
   readonly now: string | null;
 }
@@ -100,6 +103,7 @@ export const aloneOn = (tank: Tank): Surroundings => ({
   tank,
   others: [],
   schools: FIRST_SCHOOLS,
+  added: [],
   now: null,
 });
 

@@ -1,4 +1,10 @@
-import { bacteriaCover, outsideFilters, tankOxygen, type BacteriaCover } from '../biology/bacteriaCover';
+import {
+  bacteriaCover,
+  outsideFilters,
+  outsideGrown,
+  tankOxygen,
+  type BacteriaCover,
+} from '../biology/bacteriaCover';
 import { liveSurface, type LayerHome } from '../biology/layerHome';
 import { filmShare, type FilmHistory } from '../biology/filmShare';
 import { grownFilm } from '../biology/grownFilm';
@@ -113,7 +119,15 @@ export function reportBacteria(
   const surface = { low: surfaceOf('low'), likely: surfaceOf('likely'), high: surfaceOf('high') };
   const cover = bacteriaCover(tank, { filters, surface });
   if (cover === null) return null;
-  const shares = inFlow.map(({ layer }) => filmShare(layer, history));
+  const beside = elsewhere.reduce(
+    (sum, { layer, measure }) => sum + measure.surface * filmShare(layer, { ...history, found: null }),
+    0,
+  );
+  const shares = [
+    ...inFlow.map(({ layer }) => filmShare(layer, history)),
+    likelyElsewhere > 0 ? beside / likelyElsewhere : 1,
+    outsideGrown(tank, history.now),
+  ];
   const taken = uptake.layers.reduce((sum, layer) => sum + layer.ammonia, 0);
   return {
     ...cover,
@@ -140,7 +154,7 @@ export function reportBacteria(
 
 /**
  * For how many times today’s food the film is enough that lives there now, X·m at the limit over the load. Films grew
- * under today’s load; each layer has its share of that.
+ * under today’s load; each place has its share of that, in the order of the filters’ places and then what is outside.
  */
 function atOnce(
   { temperature: celsius }: Tank,
@@ -166,7 +180,7 @@ function atOnce(
             oxygen: place.oxygen,
             celsius,
           });
-          return sum + (films[index] ?? 0) * (shares[index] ?? 1) * rate;
+          return sum + (films[index] ?? 0) * shares[index]! * rate;
         }, 0);
         return borne / load.likely;
       }),

@@ -42,6 +42,19 @@ describe('chemical layers', () => {
     });
     expect((fed?.life?.likely ?? 0) / (twice?.life?.likely ?? 1)).toBeCloseTo(2, 6);
     expect(twice?.left).toBeNull();
+    // New wood that came with it shortens it; the pack says so.
+    const wood = { what: 'new wood', at: '2026-11-01T10:00:00Z' } as const;
+    const now = '2026-11-11T00:00:00Z';
+    const [tinted] = chemicalOf({
+      ...aloneOn(tank),
+      added: [wood],
+      now,
+      filter,
+      layers: [carbon],
+      flow: null,
+    });
+    expect(tinted?.left?.likely).toBeLessThan(0.95 * (fed?.left?.likely ?? 0));
+    expect([fed?.shortened, tinted?.shortened]).toEqual([false, true]);
     const unfed = chemical([carbon], null, { ...tank, feed: { amount: null, protein: 0.4 } })[0];
     expect(unfed?.lifeBy).toBe('date');
   });

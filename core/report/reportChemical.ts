@@ -1,4 +1,6 @@
+import type { Added } from '../chemical/additions';
 import { carbonLife } from '../chemical/carbonLife';
+import { organicsAdded } from '../chemical/organicsAdded';
 import { clearingTimes, SOLUTES, takenPerPass, takesTint, type Solute } from '../chemical/contact';
 import { zeoliteHolds, zeoliteLife } from '../chemical/zeoliteHolds';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
@@ -24,12 +26,16 @@ export interface LayerChemical {
   readonly lifeBy: 'load' | 'date' | 'ammonia';
   /** Of that, days left; null while nobody knows since when it is in. */
   readonly left: Range | null;
+  /** True where wood or medicine that was put into the tank shortens it. */
+  readonly shortened: boolean;
   /** Ammonia nitrogen that zeolite holds at the limit of the water, kg; null for others. */
   readonly holds: Range | null;
 }
 
 /** Carbon in a disposable cartridge, share of its dry mass (calibrated). */
 const CARBON_IN_CARTRIDGE = 0.5;
+/** A life that is shorter than this share of the plain one is said to be shortened. */
+const NOTICED = 0.95;
 const DAY = 86_400e3;
 
 /**
@@ -38,7 +44,7 @@ const DAY = 86_400e3;
  * @param report of the same pack, of today or of a day ahead
  */
 export function reportChemical(
-  { tank, filter, layers, now }: PackInput,
+  { tank, filter, layers, added, now }: PackInput,
   report: PackReport,
 ): LayerChemical[] {
   const volume = netVolume(tank.water).value;
@@ -49,7 +55,7 @@ export function reportChemical(
       const { layer, medium } = placed;
       const { bedTime, passThrough } = report.layers.find(({ layerId }) => layerId === layer.id)!;
       const through = flow * passThrough;
-      const { life, lifeBy } = lifeOf(placed, tank);
+      const { life, lifeBy, shortened } = lifeOf(placed, tank, volume, added, now);
       const days =
         layer.installedOn === null || now === null
           ? null
@@ -73,6 +79,7 @@ export function reportChemical(
         half,
         life,
         lifeBy,
+        shortened,
         left:
           life === null || days === null
             ? null
@@ -89,8 +96,17 @@ export function reportChemical(
     });
 }
 
-/** For how long a chemical layer works from new: by what is fed where that is known, else by date. */
-function lifeOf({ medium, measure }: PlacedLayer, tank: Tank): Pick<LayerChemical, 'life' | 'lifeBy'> {
+/**
+ * For how long a chemical layer works from new: by what is fed where that is known, else by date. Carbon that nobody knows
+ * the date of is looked at as if it went in now.
+ */
+function lifeOf(
+  { layer, medium, measure }: PlacedLayer,
+  tank: Tank,
+  volume: number,
+  added: readonly Added[],
+  now: string | null,
+): Pick<LayerChemical, 'life' | 'lifeBy' | 'shortened'> {
   const food = feedPerDay(tank.feed);
   const byDate = mediumLife(medium);
   const dated = byDate === null ? null : { low: byDate, likely: byDate, high: byDate };
@@ -98,12 +114,19 @@ function lifeOf({ medium, measure }: PlacedLayer, tank: Tank): Pick<LayerChemica
     const load = nitrogenPerDay(tank);
     const life =
       load === null ? null : zeoliteLife(measure.dryMass, LIMITS.ammonia, tank.generalHardness, load.likely);
-    return { life, lifeBy: 'ammonia' };
+    return { life, lifeBy: 'ammonia', shortened: false };
   }
   if (food === null || (medium.family !== 'carbon' && medium.family !== 'cartridge'))
-    return { life: dated, lifeBy: 'date' };
+    return { life: dated, lifeBy: 'date', shortened: false };
   const carbon = measure.dryMass * (medium.family === 'cartridge' ? CARBON_IN_CARTRIDGE : 1);
-  const [soon, likely, late] = [food.high, food.likely, food.low].map((fed) => carbonLife(carbon, fed));
-  if (soon == null || likely == null || late == null) return { life: dated, lifeBy: 'date' };
-  return { life: { low: soon.low, likely: likely.likely, high: late.high }, lifeBy: 'load' };
+  const since = layer.installedOn ?? now;
+  const sources = since === null ? [] : organicsAdded(added, since, volume);
+  const [soon, likely, late] = [food.high, food.likely, food.low].map((fed) =>
+    carbonLife(carbon, fed, sources),
+  );
+  if (soon == null || likely == null || late == null)
+    return { life: dated, lifeBy: 'date', shortened: false };
+  const life = { low: soon.low, likely: likely.likely, high: late.high };
+  const plain = carbonLife(carbon, food.likely);
+  return { life, lifeBy: 'load', shortened: plain !== null && life.likely < NOTICED * plain.likely };
 }

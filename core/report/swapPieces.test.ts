@@ -7,7 +7,7 @@ import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { formatSentence } from '../units/sentence';
-import { canBeRetired, judgeSwap, proposeSwap, swapPiece, type Successor } from './swapPieces';
+import { canBeRetired, judgeSwap, proposeSwap, swapPiece, withoutPieces, type Successor } from './swapPieces';
 import { swapVerdict } from './swapVerdict';
 import { layerSurfaces, tankBiology } from './tankBiology';
 
@@ -23,7 +23,7 @@ const layers: Layer[] = [
   plainLayer('z', 'zeolite', 'tray-2', 0.03),
   plainLayer('s', 'spacer', 'tray-2', 0.01),
 ];
-const biology = tankBiology({ tank, filter, layers, others: [] })!;
+const biology = tankBiology({ tank, filter, layers, others: [], now: null })!;
 const piece = (id: string, successor: Successor) =>
   swapPiece(
     placeLayers(filter, layers).find(({ layer }) => layer.id === id)!,
@@ -40,9 +40,12 @@ describe('pieces of a swap', () => {
   });
 
   it('take ammonia only as zeolite that is not replaced', () => {
-    expect(piece('z', 'nothing').takes).toBeGreaterThan(0);
-    expect(piece('z', 'same').takes).toBe(0);
-    expect(piece('b', 'nothing').takes).toBe(0);
+    expect(piece('z', 'nothing').zeolite?.capacity).toBeGreaterThan(0);
+    expect(piece('z', 'same').zeolite).toBeNull();
+    expect(piece('b', 'nothing').zeolite).toBeNull();
+    // What is retired does not stay: neither its surface nor its bed.
+    expect(withoutPieces(biology, [piece('z', 'nothing')]).zeolite).toBeNull();
+    expect(withoutPieces(biology, [piece('z', 'same')]).zeolite).toEqual(biology.zeolite);
     expect(layers.filter(canBeRetired).map(({ id }) => id)).toEqual(['a', 'b', 'z']);
   });
 });

@@ -1,7 +1,7 @@
 import { ASSUMED_PH, peaksOf, planSwap, staysUnder, SWAP_LIMITS, type Peaks } from '../biology/planSwap';
 import { cautiousTank, type UncertainTank } from '../biology/courseRange';
 import { swapCourse } from '../biology/swapCourse';
-import { zeoliteHolds } from '../chemical/zeoliteHolds';
+import { zeoliteBed } from '../chemical/zeoliteHolds';
 import type { Swap, SwapPiece, SwapStage } from '../filter/swap';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
@@ -14,6 +14,8 @@ import { lowerFirst } from '../units/firstLetter';
 import type { LayerSurface } from './tankBiology';
 
 const DAY_MS = 86_400e3;
+/** Share of a bed below which none is left. */
+const CRUMB = 1e-9;
 
 /** What comes in the place of a piece: the same medium new, nothing, or a medium of the catalogue. */
 export type Successor = 'same' | 'nothing' | { readonly medium: string };
@@ -39,19 +41,28 @@ export function swapPiece(
     surface: likely,
     newSurface: fresh,
     whole: medium.family === 'cartridge',
-    // Zeolite that is recharged by its usual date takes what it holds in that time.
-    takes:
+    zeolite:
       life === null || successor === 'same'
-        ? 0
-        : zeoliteHolds(placed.measure.dryMass, SWAP_LIMITS.ammonia, tank.generalHardness).likely / life,
+        ? null
+        : { ...zeoliteBed(placed.measure.dryMass, tank.generalHardness), everyDays: life },
   };
 }
 
 /** The tank of a swap: what is retired is not among what stays. */
-export const withoutPieces = (tank: UncertainTank, pieces: Swap['pieces']): UncertainTank => ({
-  ...tank,
-  staying: Math.max(0, tank.staying - pieces.reduce((sum, { surface }) => sum + surface, 0)),
-});
+export function withoutPieces(tank: UncertainTank, pieces: Swap['pieces']): UncertainTank {
+  const gone = pieces.reduce((sum, { surface }) => sum + surface, 0);
+  const capacity =
+    (tank.zeolite?.capacity ?? 0) - pieces.reduce((sum, { zeolite }) => sum + (zeolite?.capacity ?? 0), 0);
+  return {
+    ...tank,
+    staying: Math.max(0, tank.staying - gone),
+    // What rounding leaves is no bed.
+    zeolite:
+      tank.zeolite === null || capacity <= CRUMB * tank.zeolite.capacity
+        ? null
+        : { ...tank.zeolite, capacity },
+  };
+}
 
 /** A swap of some pieces in the fewest stages and soonest days that hold even at the careful end of what is known. */
 export function proposeSwap(tank: UncertainTank, pieces: Swap['pieces'], pH: number | null): Swap {

@@ -15,7 +15,7 @@ const layers: Layer[] = [
   plainLayer('b', 'porous-ceramic', 'tray-3', 0.08),
   plainLayer('c', 'porous-ceramic', 'tray-2', 0.08),
 ];
-const pack = { tank, filter, layers, others: [] };
+const pack = { tank, filter, layers, others: [], now: null };
 const treated = (...treatments: Layer['treatment'][]): Layer[] =>
   layers.map((layer, index) => ({ ...layer, treatment: treatments[index] ?? null }));
 const keptOf = (
@@ -23,7 +23,7 @@ const keptOf = (
   now = layers,
   rinse: 'tank water' | 'tap water' = 'tank water',
   alive = 1,
-) => repackedMedia({ ...pack, layers: now }, found, { rinseWater: rinse, now: null }, alive).kept;
+) => repackedMedia({ ...pack, layers: now }, found, rinse, alive).kept;
 
 describe('tankBiology', () => {
   it('counts air-driven filters, and other filters on the tank', () => {
@@ -34,6 +34,10 @@ describe('tankBiology', () => {
       tankBiology({ ...pack, tank: { ...tank, airFilters: [air] } })!.outside - alone.outside,
     ).toBeCloseTo(0.89, 2);
     expect(tankBiology({ ...pack, others: [{ filter, layers }] })!.staying).toBeCloseTo(2 * alone.staying, 9);
+    // Half of six weeks old, half of its film has grown; what grew in the tank itself is there.
+    const young = { ...air, installedOn: '2026-11-06' };
+    const aged = tankBiology({ ...pack, tank: { ...tank, airFilters: [young] }, now: '2026-11-27' })!;
+    expect((1 - aged.outsideGrown) * aged.outside).toBeCloseTo((aged.outside - alone.outside) / 2, 6);
     expect(tankBiology({ ...pack, tank: { ...tank, feed: { amount: null, protein: 0.4 } } })).toBeNull();
   });
 });
@@ -58,6 +62,21 @@ describe('repackedMedia', () => {
     const thinner = layers.map((layer) => (layer.id === 'a' ? { ...layer, thickness: 0.02 } : layer));
     expect(keptOf(treated(null, null, null), thinner)).toBeLessThan(1);
     expect(keptOf([], layers)).toBe(0);
+  });
+});
+
+describe('zeolite of a repack', () => {
+  const zeolite = plainLayer('z', 'zeolite', 'tray-1', 0.03);
+  const beds = (before: readonly Layer[], after: Layer[]) =>
+    repackedMedia({ ...pack, layers: after }, before, 'tank water', 1).zeolite;
+  it('stays full where it was in, and comes empty where it is new or recharged', () => {
+    const whole = beds([...layers, zeolite], [...layers, zeolite]);
+    expect(whole.stays).toBe(whole.after?.capacity);
+    expect(whole.before).toEqual(whole.after);
+    expect(beds(layers, [...layers, zeolite])).toMatchObject({ before: null, stays: 0 });
+    const recharged = beds([...layers, { ...zeolite, treatment: 'recharge' }], [...layers, zeolite]);
+    expect(recharged).toMatchObject({ after: whole.after, stays: 0 });
+    expect(beds([...layers, zeolite], layers)).toEqual({ before: whole.after, after: null, stays: 0 });
   });
 });
 

@@ -1,10 +1,12 @@
-import { outsideFilters, tankOxygen } from '../biology/bacteriaCover';
+import { outsideFilters, outsideGrown, tankOxygen } from '../biology/bacteriaCover';
 import type { UncertainTank } from '../biology/courseRange';
 import { cycle, type CycleCourse } from '../biology/cycle';
 import { filmShare, type FilmHistory } from '../biology/filmShare';
 import { matureFilm, START_SHARE, type Start } from '../biology/matureFilm';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
 import type { Repacked } from '../biology/settleCourse';
+import type { ZeoliteBed } from '../biology/zeoliteBed';
+import { zeoliteBed } from '../chemical/zeoliteHolds';
 import type { Filter } from '../filter/filter';
 import { operatingPoint } from '../hydraulics/operatingPoint';
 import type { Layer } from '../layers/layer';
@@ -19,6 +21,8 @@ export interface TankWithFilters {
   readonly filter: Filter;
   readonly layers: readonly Layer[];
   readonly others: readonly { readonly filter: Filter; readonly layers: readonly Layer[] }[];
+  /** ISO moment at which the tank is looked at; null: all has grown. */
+  readonly now: string | null;
 }
 
 /** Surface for bacteria of one layer, as far as the water goes through it, m². */
@@ -48,13 +52,24 @@ export function layerSurfaces(
 const total = (surfaces: readonly Range[], key: keyof Range): number =>
   surfaces.reduce((sum, surface) => sum + surface[key], 0);
 
+/** The zeolite in a pack as one bed; null where there is none. */
+function zeoliteOf(filter: Filter, layers: readonly Layer[], { generalHardness }: Tank): ZeoliteBed | null {
+  const mass = placeLayers(filter, layers)
+    .filter(({ medium }) => medium.family === 'zeolite')
+    .reduce((sum, { measure }) => sum + measure.dryMass, 0);
+  return mass > 0 ? zeoliteBed(mass, generalHardness) : null;
+}
+
+/** Two beds in the same water as one. */
+const together = (a: ZeoliteBed | null, b: ZeoliteBed | null): ZeoliteBed | null =>
+  a === null || b === null ? (a ?? b) : { ...a, capacity: a.capacity + b.capacity };
+
 /** What the bacteria of a tank are followed from, all media staying; null when nobody has said what is fed. */
-export function tankBiology({ tank, filter, layers, others }: TankWithFilters): UncertainTank | null {
+export function tankBiology({ tank, filter, layers, others, now }: TankWithFilters): UncertainTank | null {
   const load = nitrogenPerDay(tank);
   if (load === null || load.likely <= 0) return null;
-  const surfaces = [{ filter, layers }, ...others].flatMap((item) =>
-    layerSurfaces(item.filter, item.layers, tank.temperature),
-  );
+  const filters = [{ filter, layers }, ...others];
+  const surfaces = filters.flatMap((item) => layerSurfaces(item.filter, item.layers, tank.temperature));
   const outside = outsideFilters(tank);
   return {
     volume: netVolume(tank.water).value,
@@ -70,6 +85,10 @@ export function tankBiology({ tank, filter, layers, others }: TankWithFilters): 
     },
     outside: outside.likely,
     outsideRange: outside,
+    outsideGrown: outsideGrown(tank, now),
+    zeolite: filters
+      .map((item) => zeoliteOf(item.filter, item.layers, tank))
+      .reduce<ZeoliteBed | null>(together, null),
   };
 }
 
@@ -81,7 +100,7 @@ export function tankBiology({ tank, filter, layers, others }: TankWithFilters): 
 export function packCycle(pack: TankWithFilters, start: Start, days: number): CycleCourse | null {
   const tank = tankBiology(pack);
   if (tank === null) return null;
-  const { volume, celsius, load, oxygen } = tank;
+  const { volume, celsius, load, oxygen, zeolite } = tank;
   const places = matureFilm(
     [tank.staying, tank.outside].map((surface) => ({ surface, oxygen })),
     load,
@@ -93,6 +112,7 @@ export function packCycle(pack: TankWithFilters, start: Start, days: number): Cy
     celsius,
     load,
     places,
+    zeolite,
     start: { ammonia: 0, nitrite: 0, nitrate: 0 },
     events: [],
     days,
@@ -107,9 +127,9 @@ export function packCycle(pack: TankWithFilters, start: Start, days: number): Cy
  * @param alive share of the film that survived the time out of flow, 0–1
  */
 export function repackedMedia(
-  { tank, filter, layers: after, others }: TankWithFilters,
+  { tank, filter, layers: after, others, now }: TankWithFilters,
   before: readonly Layer[],
-  { rinseWater, now }: Omit<FilmHistory, 'found'>,
+  rinseWater: FilmHistory['rinseWater'],
   alive: number,
 ): Repacked {
   const celsius = tank.temperature;
@@ -130,10 +150,22 @@ export function repackedMedia(
     0,
   );
   const all = total(was, 'likely') + elsewhere;
+  const beside = others
+    .map((item) => zeoliteOf(item.filter, item.layers, tank))
+    .reduce<ZeoliteBed | null>(together, null);
+  // What was in before and was not recharged is still as full as it was.
+  const same = after.filter((layer) =>
+    before.some(
+      ({ id, medium, treatment }) => id === layer.id && medium === layer.medium && treatment !== 'recharge',
+    ),
+  );
+  const bed = (inFilter: readonly Layer[]): ZeoliteBed | null =>
+    together(zeoliteOf(filter, inFilter, tank), beside);
   return {
     before: all,
     after: total(is, 'likely') + elsewhere,
     kept: all > 0 ? Math.min(1, (kept + elsewhere) / all) : 0,
     newTank: before.length === 0 && others.length === 0 && tank.airFilters.length === 0,
+    zeolite: { before: bed(before), after: bed(after), stays: bed(same)?.capacity ?? 0 },
   };
 }

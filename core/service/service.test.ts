@@ -78,7 +78,7 @@ describe('nextThing', () => {
 
   const swap = {
     begunOn: '2026-11-10',
-    pieces: [{ key: 'a', name: 'Stone', surface: 1, newSurface: 1, whole: false, takes: 0 }],
+    pieces: [{ key: 'a', name: 'Stone', surface: 1, newSurface: 1, whole: false, zeolite: null }],
     stages: [{ day: 14, parts: [{ key: 'a', share: 1 }], doneOn: null }],
   };
   const begun = { stage: 'plan' as const, occasion: 'repack' as const, packed: [], outOfFlow: [] };

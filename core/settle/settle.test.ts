@@ -10,7 +10,7 @@ import { oxygenSaturation } from '../water/oxygenSaturation';
 import { cloudyCause } from './cloudyCause';
 import { donorWords } from './donorWords';
 import { lossCauses } from './lossCauses';
-import { readTest, settleAdvice } from './settleAdvice';
+import { readTest, settleAdvice, testsOf } from './settleAdvice';
 import { expectedAt, settling } from './settling';
 import { uvFrom } from './uvFrom';
 import { waterChangeFor } from './waterChangeFor';
@@ -25,10 +25,13 @@ const TANK: UncertainTank = {
   surfaceRange: { low: 3, likely: 4, high: 5 },
   outside: 1,
   outsideRange: { low: 0.4, likely: 1, high: 3 },
+  outsideGrown: 1,
+  zeolite: null,
 };
 const day = (number: number, hour = 12): string =>
   new Date(Date.UTC(2026, 10, 1 + number, hour)).toISOString();
-const REPACK = { at: day(0), media: { before: 4, after: 4, kept: 0.3, newTank: false } };
+const NO_ZEOLITE = { before: null, after: null, stays: 0 };
+const REPACK = { at: day(0), media: { before: 4, after: 4, kept: 0.3, newTank: false, zeolite: NO_ZEOLITE } };
 const test = (
   at: string,
   ammonia: number | null,
@@ -100,7 +103,7 @@ describe('settling', () => {
 
   // Common practice, no source: a new tank takes a month for ammonia and nearly two for nitrite.
   it('follows a new tank from a bare start', () => {
-    const fresh = { at: day(0), media: { before: 0, after: 4, kept: 0, newTank: true } };
+    const fresh = { at: day(0), media: { before: 0, after: 4, kept: 0, newTank: true, zeolite: NO_ZEOLITE } };
     const course = settling(TANK, null, fresh, [], day(50));
     expect(course.cause).toBe('repack');
     expect(expectedAt(course, 'nitrite', day(45)).likely).toBeGreaterThan(1e-3);
@@ -111,7 +114,7 @@ describe('settling', () => {
   it('follows a running swap before anything else', () => {
     const swap: Swap = {
       begunOn: '2026-11-01',
-      pieces: [{ key: 'a', name: 'Stone', surface: 3, newSurface: 3, whole: false, takes: 0 }],
+      pieces: [{ key: 'a', name: 'Stone', surface: 3, newSurface: 3, whole: false, zeolite: null }],
       stages: [{ day: 2, parts: [{ key: 'a', share: 1 }], doneOn: null }],
     };
     const course = settling(TANK, swap, REPACK, [], day(4));
@@ -164,8 +167,14 @@ describe('settleAdvice', () => {
     );
   });
 
+  it('leaves out a reading that is dated ahead of now, and says that a test is needed', () => {
+    const ahead = test(day(9), 3e-3, null);
+    expect(testsOf([ahead, test(day(2), 0.1e-3, null)], day(4))).toHaveLength(1);
+    expect(said(advice([ahead], day(4)))).toMatch(/No test since/);
+  });
+
   it('asks again tomorrow where more is read than expected', () => {
-    const calm = { at: day(0), media: { before: 4, after: 4, kept: 1, newTank: false } };
+    const calm = { at: day(0), media: { before: 4, after: 4, kept: 1, newTank: false, zeolite: NO_ZEOLITE } };
     const course = settling(TANK, null, calm, [], day(4));
     const [value] = readTest(test(day(4), 0.24e-3, null), course);
     expect(value?.departs).toBe('higher');

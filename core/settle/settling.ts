@@ -43,6 +43,15 @@ export const changesSince = (log: readonly LogEntry[], from: string, days: numbe
     .filter(({ day }) => day > 0 && day < days)
     .sort((a, b) => a.day - b.day);
 
+/** Media of a tank to which nothing was done. */
+const undisturbed = ({ staying, zeolite }: UncertainTank): Repacked => ({
+  before: staying,
+  after: staying,
+  kept: 1,
+  newTank: false,
+  zeolite: { before: zeolite, after: zeolite, stays: zeolite?.capacity ?? 0 },
+});
+
 /**
  * What ammonia and nitrite are expected to do now: through a running swap, else after the last repack, else at rest.
  *
@@ -65,7 +74,7 @@ export function settling(
   const recent = repack !== null && daysBetween(repack.at, now) <= settleDays(repack.media) ? repack : null;
   const days = settleDays(recent?.media ?? null);
   const from = recent?.at ?? new Date(Date.parse(now) - (days / 2) * DAY).toISOString();
-  const media = recent?.media ?? { before: tank.staying, after: tank.staying, kept: 1, newTank: false };
+  const media = recent?.media ?? undisturbed(tank);
   return {
     cause: recent === null ? 'rest' : 'repack',
     from,

@@ -97,6 +97,15 @@ describe('documents of older versions', () => {
     expect(read.ok && read.file.filter.openEdge).toBeNull();
   });
 
+  it('makes a bed of the zeolite in a swap of version 5, which took so much a day', () => {
+    const read = readNeatLayerFile(fixture(5, 'window-sill.neatlayer.json'));
+    const pieces = read.ok ? (read.file.filter.swap?.pieces ?? []) : [];
+    // By hand: 1 mg a day for 28 days at 0.25 mg/L, where 2.4 % of it is filled.
+    expect(pieces[0]?.zeolite?.capacity).toBeCloseTo(28e-6 / 0.02439, 5);
+    expect(pieces[1]?.zeolite).toBeNull();
+    expect(readNeatLayerFile(fixture(5, 'reed-bench.neatlayer.json')).ok).toBe(true);
+  });
+
   it.each([
     ['a newer version', '{}', SCHEMA_VERSION + 1, /newer than this app reads/],
     ['no version', '{}', 0, /does not say in which version/],

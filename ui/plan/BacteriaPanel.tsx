@@ -152,6 +152,7 @@ function Chemical({ layer, input, words }: { layer: LayerChemical; input: PackIn
       : [
           `holds ${words.show({ kind: 'milligram', si: layer.holds.low })} to ${words.show({ kind: 'milligram', si: layer.holds.high })} of ammonia nitrogen at ${words.show({ kind: 'concentration', si: LIMITS.ammonia })}, less in hard or salted water, and gives it back when the water holds less; recharge it for a day in salt water, away from carbon and resin, and rinse all salt out`,
         ]),
+    ...(layer.shortened ? ['new wood or medicine shortens its days'] : []),
     layer.left !== null
       ? `${span(layer.left, 'days', DAY)} left`
       : layer.life === null

@@ -1,7 +1,8 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { ADDITIONS, TEST_BOUNDS, type Addition, type LogEntry } from '@/core/job/logEntry';
+import { ADDITIONS, type Addition } from '@/core/chemical/additions';
+import { TEST_BOUNDS, type LogEntry } from '@/core/job/logEntry';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { Fold } from '../frame/Fold';
@@ -106,8 +107,8 @@ function AdditionForm({ filterId, jobId, onSaved }: Props) {
         </Button>
       </div>
       <p className="quiet">
-        Bottles are logged and given no credit: the prediction stays as it is. Carbon takes medicine out; take
-        the carbon out first.
+        Bottles are logged and given no credit: the prediction stays as it is. New wood and medicine shorten
+        the days that carbon lasts. Carbon takes medicine out: take the carbon out first.
       </p>
       <Faults faults={faults} />
     </Fold>

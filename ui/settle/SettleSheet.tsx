@@ -69,17 +69,17 @@ export function SettleSheet({
   const { tank } = around;
   const all = useMemo(() => [...log, ...tankLog], [log, tankLog]);
   const biology = useMemo(
-    () => tankBiology({ tank, filter, layers, others: around.others }),
-    [tank, filter, layers, around.others],
+    () => tankBiology({ tank, filter, layers, others: around.others, now: around.now }),
+    [tank, filter, layers, around],
   );
   const outOfFlow =
     repack === null ? 0 : secondsOutOfFlow(repack.job.outOfFlow, repack.job.finishedAt ?? loaded);
   const last = useMemo<LastRepack | null>(() => {
     if (repack === null || repack.job.finishedAt === null) return null;
     const media = repackedMedia(
-      { tank, filter, layers: repack.packed, others: around.others },
+      { tank, filter, layers: repack.packed, others: around.others, now: repack.job.finishedAt },
       repack.found,
-      { rinseWater: around.schools.rinseWater, now: repack.job.finishedAt },
+      around.schools.rinseWater,
       filmKept(outOfFlow),
     );
     return { at: repack.job.finishedAt, media };

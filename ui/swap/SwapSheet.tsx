@@ -70,8 +70,8 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
     if (found !== null) save.change((doc) => ({ ...doc, swap: found.swap }));
   };
   const biology = useMemo(
-    () => tankBiology({ tank, filter, layers, others: around.others }),
-    [tank, filter, layers, around.others],
+    () => tankBiology({ tank, filter, layers, others: around.others, now: around.now }),
+    [tank, filter, layers, around],
   );
   const placed = useMemo(() => placeLayers(filter, layers), [filter, layers]);
   const surfaces = useMemo(
