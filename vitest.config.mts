@@ -6,6 +6,8 @@ export default defineConfig({
   test: {
     include: ['{app,core,formats,store,server,ui,demo,cli,scripts,workers}/**/*.test.{ts,tsx}'],
     environment: 'node',
+    // It declares no exports for plain Node.
+    server: { deps: { inline: ['maxrects-packer'] } },
     // Only a bound: a busy machine may take many times what a quiet one does.
     testTimeout: 120_000,
     setupFiles: ['scripts/seedProperties.ts'],

@@ -1,6 +1,7 @@
 import { addMilliseconds } from 'date-fns';
 import { millisecondsInDay, millisecondsInHour } from 'date-fns/constants';
 import { forecast } from '@/core/dirt/forecast';
+import { UNPREPARED } from '@/core/job/unprepared';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
@@ -97,6 +98,7 @@ function stretchOf(
     })),
     outOfFlow: [{ from: moment(now, from, -0.8), to: moment(now, from), parkedIn: '' }],
     parts: {},
+    ...UNPREPARED,
   };
   const flows = Array.from({ length: READINGS }, (_, number): LogEntry => {
     const clean = number === 0;
@@ -171,6 +173,7 @@ function openJob({ filter, layers }: Water, now: Date): { packs: Pack[]; jobs: J
         alternativePackIds: [],
         asPackedPackId: null,
         parts: { seal: 'fine', clips: 'fine', impeller: 'worn' },
+        ...UNPREPARED,
         outOfFlow: [{ from: moment(now, 0, -0.63), to: null, parkedIn: '' }],
         packed: planned.slice(0, 2).map((layer) => ({
           layerId: layer.id,

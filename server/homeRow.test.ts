@@ -7,6 +7,7 @@ import { homeRow, type HomeFilter } from './homeRow';
 const NOW = '2026-11-25T12:00:00Z';
 const [{ tank, filter, layers }] = WATERS as [(typeof WATERS)[number]];
 const seen = (change: Partial<HomeFilter> = {}): HomeFilter => ({
+  planned: [],
   filter,
   around: { ...aloneOn(tank), now: NOW },
   job: null,

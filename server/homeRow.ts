@@ -8,6 +8,8 @@ import type { JobStage } from '@/core/job/stage';
 import type { Layer } from '@/core/layers/layer';
 import { evaluatePack, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
 import { flowState, type FlowState } from '@/core/service/flowState';
+import { planProgramme } from '@/core/prepare/planProgramme';
+import { dueSteps } from '@/core/prepare/programme';
 import { nextThing, type NextThing } from '@/core/service/nextThing';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Sentence } from '@/core/units/sentence';
@@ -18,6 +20,8 @@ export interface HomeFilter {
   readonly around: Surroundings;
   /** The open job; null between jobs. */
   readonly job: Job | null;
+  /** What is planned for it; empty without a plan. */
+  readonly planned: readonly Layer[];
   /** What is in it, as far as is known. */
   readonly layers: readonly Layer[];
   /** The newest flows and repacks. */
@@ -58,7 +62,7 @@ export interface HomeRow {
 }
 
 /** Works out a filter’s row. @param now ISO moment */
-export function homeRow({ filter, around, job, layers, log }: HomeFilter, now: string): HomeRow {
+export function homeRow({ filter, around, job, planned, layers, log }: HomeFilter, now: string): HomeRow {
   const flow = flowState(log);
   const report =
     layers.length === 0
@@ -70,6 +74,11 @@ export function homeRow({ filter, around, job, layers, log }: HomeFilter, now: s
           flow: flow.latest?.flow.mean ?? null,
           cleanFlow: cleanFlow(filter, layers, around.tank.temperature, flow.clean?.flow.mean ?? null),
         });
+  const duePreparations =
+    job === null || job.repackOn === null
+      ? 0
+      : dueSteps(planProgramme(filter, planned, job.occasion === 'first pack' ? [] : layers, job), now)
+          .length;
   return {
     id: filter.id,
     name: filter.name,
@@ -77,7 +86,7 @@ export function homeRow({ filter, around, job, layers, log }: HomeFilter, now: s
     tank: around.tank.name,
     tankVolume: netVolume(around.tank.water).value,
     stage: job?.stage ?? null,
-    next: nextThing({ openJob: job, report, flow, swap: filter.swap, now }),
+    next: nextThing({ openJob: job, report, flow, duePreparations, swap: filter.swap, now }),
     flow,
     repacks: log.filter(({ kind }) => kind === 'repacked').map(({ at }) => at),
     pack:

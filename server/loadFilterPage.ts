@@ -10,6 +10,7 @@ import type { Surroundings } from '@/core/report/evaluatePack';
 import type { FilterFlow } from '@/core/service/flowShares';
 import { flowState } from '@/core/service/flowState';
 import type { Settings } from '@/core/settings/settings';
+import type { Shelf } from '@/core/shelf/shelf';
 import type { Tank } from '@/core/tank/tank';
 import type { Stored } from '@/store/documentTable';
 import { UnreadableError, type Unreadable } from '@/store/errors';
@@ -21,6 +22,7 @@ import { ownMedia } from '@/store/ownMedia';
 import { packs } from '@/store/packs';
 import { photos } from '@/store/photos';
 import { settings } from '@/store/settings';
+import { shelf } from '@/store/shelf';
 import { tanks } from '@/store/tanks';
 import { misfitOf } from '@/store/unreadable';
 import { layersThatFit } from './layersThatFit';
@@ -31,6 +33,7 @@ export interface FilterPage {
   /** The tank as it stands, the other filters on it, the keeper’s schools, and now. */
   readonly around: Surroundings;
   readonly settings: Stored<Settings>;
+  readonly shelf: Stored<Shelf>;
   /** Media of the keeper’s own, in whichever pack they are. */
   readonly ownMedia: readonly OwnMedium[];
   /** All filters of the tank, this one first, each with its newest timed flow. */
@@ -96,6 +99,7 @@ export function loadFilterPage(db: Db, filterId: string): FilterPage | BrokenPag
   return {
     tank,
     settings: stored,
+    shelf: shelf.getOrFirst(db),
     ownMedia: ownMedia(db),
     around: {
       tank: tank.doc,

@@ -37,6 +37,8 @@ export function loadHome(db: Db, now: string): Home {
       packById.get(packed?.asPackedPackId ?? '') ?? packById.get(openJob(doc.id)?.asFoundPackId ?? '');
     return layersThatFit(doc, current ?? null);
   };
+  const plannedFor = (doc: Filter): Layer[] =>
+    layersThatFit(doc, packById.get(openJob(doc.id)?.plannedPackId ?? '') ?? null);
   return {
     filters: filter.read.flatMap(({ doc }) => {
       const own = tankById.get(doc.tankId);
@@ -50,6 +52,7 @@ export function loadHome(db: Db, now: string): Home {
           // What was added matters to the days of chemical media, which home does not show.
           around: { tank: own, others, schools, added: [], now },
           job: openJob(doc.id),
+          planned: plannedFor(doc),
           layers: layersIn(doc),
           log: entries.read.filter((entry) => entry.filterId === doc.id),
         },

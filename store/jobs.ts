@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { asPacked } from '@/core/job/asPacked';
+import { UNPREPARED } from '@/core/job/unprepared';
 import type { Job, Occasion } from '@/core/job/job';
 import { stopClock } from '@/core/job/outOfFlowClock';
 import type { Pack, PackRole } from '@/core/pack/pack';
@@ -87,6 +88,7 @@ export const jobs = {
           packed: [],
           outOfFlow: [],
           parts: {},
+          ...UNPREPARED,
         });
       })
       .immediate(),
@@ -114,18 +116,18 @@ export const jobs = {
       })
       .immediate(),
 
-  /** Saves what is done at the bench: the ticks of a repack, the clock of the media out of flow, the small parts. */
+  /** Saves what is done at the bench: preparations, the ticks of a repack, the clock of the media out of flow, the small parts. */
   saveWork: (
     db: Db,
     id: string,
     version: number,
-    work: Pick<Job, 'packed' | 'outOfFlow' | 'parts'>,
+    work: Pick<Job, 'packed' | 'outOfFlow' | 'parts' | 'repackOn' | 'prepared' | 'cut'>,
   ): Stored<Job> =>
     db
       .transaction(() => {
         const { doc } = stillOpen(table.get(db, id));
-        const { packed, outOfFlow, parts } = work;
-        return table.update(db, version, { ...doc, packed, outOfFlow, parts });
+        const { packed, outOfFlow, parts, repackOn, prepared, cut } = work;
+        return table.update(db, version, { ...doc, packed, outOfFlow, parts, repackOn, prepared, cut });
       })
       .immediate(),
 

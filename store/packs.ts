@@ -15,12 +15,14 @@ const table = documentTable('pack');
 export const packs = {
   find: table.find,
   get: table.get,
-  /** What is in every filter as far as is known: as packed last, or as found in the open job. */
+  read: table.read,
+  /** What is in every filter as far as is known, as packed last or as found in the open job, and what is planned there. */
   readNewest: (db: Db): Sorted<Stored<Pack>> =>
     table.read(
       db,
       `WHERE id IN (
-         SELECT iif(stage = 'done', as_packed_pack_id, as_found_pack_id) FROM job WHERE id IN (${NEWEST_JOBS}))
+         SELECT iif(stage = 'done', as_packed_pack_id, as_found_pack_id) FROM job WHERE id IN (${NEWEST_JOBS})
+         UNION SELECT planned_pack_id FROM job WHERE stage <> 'done')
        ORDER BY rowid`,
     ),
   ofFilter: (db: Db, filterId: string): readonly Stored<Pack>[] =>

@@ -1,3 +1,4 @@
+import { UNPREPARED } from '@/core/job/unprepared';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { MOST_PHOTOS } from '@/core/job/photo';
@@ -150,6 +151,7 @@ describe('store', () => {
       packed: [step],
       outOfFlow: [{ from: '2026-11-25T09:30:00Z', to: null, parkedIn: '' }],
       parts: { impeller: 'worn' },
+      ...UNPREPARED,
     });
     expect(ticked.doc.parts).toEqual({ impeller: 'worn' });
     const done = jobs.finish(db, job.doc.id, ticked.version);

@@ -17,6 +17,7 @@ const TABLES: Readonly<Record<DocumentKind, string>> = {
   job: 'job',
   logEntry: 'log_entry',
   settings: 'settings',
+  shelf: 'shelf',
 };
 
 const KINDS = Object.keys(DOCUMENT_SCHEMAS) as DocumentKind[];
@@ -29,6 +30,7 @@ export const REMOVES: Readonly<Record<DocumentKind, string>> = {
   job: 'the repack with its packs; flows timed in it stay',
   logEntry: 'the entry',
   settings: 'the settings; the app begins with its own',
+  shelf: 'the shelf; the app begins with an empty one',
 };
 
 function rowOf(db: Db, kind: DocumentKind, id: string): DocumentRow {
@@ -152,6 +154,7 @@ export function removeUnreadable(db: Db, kind: DocumentKind, id: string): void {
     }
     case 'logEntry':
     case 'settings':
+    case 'shelf':
       db.prepare(`DELETE FROM ${TABLES[kind]} WHERE id = ?`).run(id);
   }
 }

@@ -1,3 +1,4 @@
+import { STRAIGHT } from './straight';
 import type { Filter } from './filter';
 import { layOut, type UnplacedChamber } from './layOut';
 import { tubeOf } from './tubeOf';
@@ -17,6 +18,7 @@ export function spongeFor({ intakes }: Pick<Filter, 'intakes'>): UnplacedChamber
     depth: USUAL_WALL,
     stop: null,
     upperStop: null,
+    ...STRAIGHT,
     way: 'inward',
     lift: [],
   };

@@ -13,6 +13,8 @@ export const CHAMBER_BOUNDS = {
   bore: side('Centre pipe'),
   depth: side('Depth along the flow'),
   stop: side('Stop'),
+  corner: { what: 'Corner radius', kind: 'length', min: 0, max: 0.2 },
+  narrows: { what: 'Narrower at the bottom by', kind: 'length', min: 0, max: 0.5 },
 } as const satisfies Record<string, Bounds>;
 
 /**

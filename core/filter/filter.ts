@@ -46,6 +46,10 @@ export const ChamberSchema = z
     upperStop: bounded(CHAMBER_BOUNDS.stop)
       .nullable()
       .describe('A second stop, which media must never pass; null: there is only one'),
+    cornerRadius: bounded(CHAMBER_BOUNDS.corner).describe('Of its upright corners, inside'),
+    narrows: bounded(CHAMBER_BOUNDS.narrows).describe(
+      'How much narrower it is at the bottom than at the top, in length and in width; its sizes are those halfway up',
+    ),
     way: FlowWaySchema,
     /** Lower left corner of the chamber in the cutaway of the body. */
     place: z.object({ x: bounded(FILTER_BOUNDS.place), y: bounded(FILTER_BOUNDS.place) }),

@@ -35,6 +35,27 @@ export const PART_STATES = ['fine', 'worn', 'missing'] as const;
 export const PartStateSchema = z.enum(PART_STATES);
 export type PartState = z.infer<typeof PartStateSchema>;
 
+/** Longest key of a preparation. */
+const LONGEST_KEY = 160;
+/** Most pieces that are cut for one pack: a layer may be stacked from several and jointed from more. */
+const MOST_CUTS = 4 * MOST_LAYERS;
+
+/** What was cut for a plan, so that a plan that changes afterwards is noticed. Lengths m. */
+export const CutRecordSchema = z.object({
+  at: MomentSchema,
+  pieces: z
+    .array(
+      z.object({
+        layerId: IdSchema,
+        length: z.number().positive().max(10),
+        width: z.number().positive().max(10),
+        thickness: z.number().positive().max(1),
+      }),
+    )
+    .max(MOST_CUTS),
+});
+export type CutRecord = z.infer<typeof CutRecordSchema>;
+
 /** Most steps of one repack: twice what a pack holds, since a plan may change while it is packed. */
 const MOST_STEPS = 2 * MOST_LAYERS;
 
@@ -58,5 +79,14 @@ export const JobSchema = z.object({
   parts: z
     .partialRecord(SmallPartSchema, PartStateSchema)
     .describe('Small parts looked at, each with what was seen'),
+  repackOn: z.iso
+    .date({ error: 'A date is written like 2026-11-25.' })
+    .nullable()
+    .describe('Day on which the filter is to be opened; null: not said'),
+  prepared: z
+    .array(z.object({ key: z.string().min(1).max(LONGEST_KEY), at: MomentSchema }))
+    .max(MOST_STEPS)
+    .describe('Preparations that are done'),
+  cut: CutRecordSchema.nullable().describe('Pieces that were cut for it; null: none yet'),
 });
 export type Job = z.infer<typeof JobSchema>;

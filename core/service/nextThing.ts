@@ -18,7 +18,7 @@ export interface NextThing {
   /** What to do, and the page on which it is done; null: nothing. */
   readonly todo: {
     readonly what: string;
-    readonly place: 'strip' | 'plan' | 'repack' | 'flow' | 'swap';
+    readonly place: 'strip' | 'plan' | 'prepare' | 'repack' | 'flow' | 'swap';
   } | null;
 }
 
@@ -27,6 +27,8 @@ export interface NextThingInput {
   readonly openJob: Pick<Job, 'stage' | 'packed' | 'outOfFlow' | 'occasion'> | null;
   readonly report: PackReport | null;
   readonly flow: FlowState;
+  /** Preparations for a repack that are due; left out: none. */
+  readonly duePreparations?: number;
   /** Media that are being retired in stages; left out: none. */
   readonly swap?: Swap | null;
   /** ISO moment of looking. */
@@ -39,7 +41,21 @@ const GO_ON = { strip: 'Go on at Strip', plan: 'Go on at Plan', repack: 'Go on a
  * The one next thing: a job that was begun comes first, then flow below the service share, then faults of the pack,
  * then what is not known yet.
  */
-export function nextThing({ openJob, report, flow, swap = null, now }: NextThingInput): NextThing {
+export function nextThing({
+  openJob,
+  report,
+  flow,
+  duePreparations = 0,
+  swap = null,
+  now,
+}: NextThingInput): NextThing {
+  if (openJob !== null && duePreparations > 0 && clockState(openJob.outOfFlow) !== 'running')
+    return {
+      urgency: 1,
+      level: 'check',
+      state: sentence`${duePreparations === 1 ? 'One preparation is' : `${duePreparations} preparations are`} due for the repack.`,
+      todo: { what: 'Prepare the repack', place: 'prepare' },
+    };
   if (openJob !== null && openJob.stage !== 'done') {
     // While a plan is made the filter runs on: its own state is said.
     if (openJob.occasion === 'plan' && openJob.stage === 'plan')

@@ -90,6 +90,11 @@ describe('nextThing', () => {
       'Strip this filter',
     ],
     ['a swap', { openJob: null, report: good, flow: flowState([clean]), swap }, 'Do the next stage'],
+    [
+      'preparations that are due',
+      { openJob: begun, report: good, flow: flowState([]), duePreparations: 2 },
+      'Prepare the repack',
+    ],
     ['a bad pack', { openJob: null, report: report('lava'), flow: flowState([clean]) }, 'Plan a better pack'],
     ['an unknown pack', { openJob: null, report: null, flow: flowState([]) }, 'Plan a pack'],
     ['no flow', { openJob: null, report: good, flow: flowState([]) }, 'Measure the flow'],

@@ -1,7 +1,13 @@
 import { z } from 'zod';
 import { SchoolsSchema } from '../findings/schools';
 import { FIRST_SCHOOLS } from '../findings/firstSchools';
+import { bounded } from '../units/bounded';
+import type { Bounds } from '../units/bounds';
 import { UNIT_SYSTEMS } from '../units/quantity';
+
+export const MONEY_BOUNDS = {
+  electricity: { what: 'Price of a kilowatt-hour', kind: 'plain', min: 0, max: 10_000, aboveMin: true },
+} as const satisfies Record<string, Bounds>;
 
 /** What the keeper has chosen for the whole app. */
 export const SettingsSchema = z.object({
@@ -15,6 +21,11 @@ export const SettingsSchema = z.object({
     .nullable(),
   /** Where the keeper stands on the questions keepers disagree on. */
   schools: SchoolsSchema,
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/, 'A currency is written with three capital letters, like EUR.')
+    .describe('ISO 4217 code; prices are the keeper’s own and are never converted'),
+  electricityPrice: bounded(MONEY_BOUNDS.electricity).nullable().describe('Of a kilowatt-hour'),
 });
 export type Settings = z.infer<typeof SettingsSchema>;
 
@@ -23,4 +34,6 @@ export const FIRST_SETTINGS: Settings = {
   units: 'metric',
   locale: null,
   schools: FIRST_SCHOOLS,
+  currency: 'EUR',
+  electricityPrice: null,
 };

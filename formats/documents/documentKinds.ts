@@ -4,6 +4,7 @@ import { JobSchema } from '@/core/job/job';
 import { LogEntrySchema } from '@/core/job/logEntry';
 import { PackSchema } from '@/core/pack/pack';
 import { SettingsSchema } from '@/core/settings/settings';
+import { ShelfSchema } from '@/core/shelf/shelf';
 import { TankSchema } from '@/core/tank/tank';
 import type { DocumentKind } from './kinds';
 
@@ -15,6 +16,7 @@ export const DOCUMENT_SCHEMAS = {
   job: JobSchema,
   logEntry: LogEntrySchema,
   settings: SettingsSchema,
+  shelf: ShelfSchema,
 } as const satisfies Record<DocumentKind, z.ZodType>;
 
 export type DocumentOf<K extends DocumentKind> = z.output<(typeof DOCUMENT_SCHEMAS)[K]>;

@@ -1,5 +1,5 @@
 /** Every kind of document that is stored, put into files or kept as a draft. */
-export type DocumentKind = 'tank' | 'filter' | 'pack' | 'job' | 'logEntry' | 'settings';
+export type DocumentKind = 'tank' | 'filter' | 'pack' | 'job' | 'logEntry' | 'settings' | 'shelf';
 
 /**
  * The version of all their schemas together. A change to any of them that older documents do not meet raises it by
@@ -15,4 +15,5 @@ export const KIND_WORDS: Readonly<Record<DocumentKind, string>> = {
   job: 'repack',
   logEntry: 'log entry',
   settings: 'settings',
+  shelf: 'shelf',
 };

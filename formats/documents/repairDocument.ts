@@ -1,7 +1,9 @@
 import { presetFilter } from '@/core/filter/presetFilter';
 import { FilterKindSchema } from '@/core/filter/filterKind';
 import { plainLayer } from '@/core/layers/plainLayer';
+import { UNPREPARED } from '@/core/job/unprepared';
 import { FIRST_SETTINGS } from '@/core/settings/settings';
+import { EMPTY_SHELF } from '@/core/shelf/shelf';
 import { newTank } from '@/core/tank/newTank';
 import { faultLines } from '@/core/document/faultLines';
 import { DOCUMENT_SCHEMAS, type DocumentOf } from './documentKinds';
@@ -51,13 +53,22 @@ function templateOf(kind: DocumentKind, doc: RawDocument): Template {
       };
     case 'job':
       return {
-        fields: { occasion: 'repack', alternativePackIds: [], packed: [], outOfFlow: [], parts: {} },
+        fields: {
+          occasion: 'repack',
+          alternativePackIds: [],
+          packed: [],
+          outOfFlow: [],
+          parts: {},
+          ...UNPREPARED,
+        },
         elements: {},
       };
     case 'logEntry':
       return { fields: { jobId: null, note: '' }, elements: {} };
     case 'settings':
       return { fields: { ...FIRST_SETTINGS }, elements: {} };
+    case 'shelf':
+      return { fields: { ...EMPTY_SHELF }, elements: { items: { label: '', count: 0, price: null } } };
   }
 }
 

@@ -24,7 +24,7 @@ function Thickness({
 }) {
   const [stored, setStored] = useState<number | null>(0.03);
   return (
-    <Habits habits={{ system: 'metric', locale }}>
+    <Habits habits={{ system: 'metric', locale, currency: 'EUR' }}>
       <QuantityField
         label="Thickness"
         bounds={LAYER_BOUNDS.thickness}

@@ -13,6 +13,8 @@ import { UNITS, type Unit } from '@/core/units/unitTable';
 export interface ReadingHabits {
   readonly system: UnitSystem;
   readonly locale: string;
+  /** ISO 4217 code of the keeper’s own money. */
+  readonly currency: string;
 }
 
 /** Quantities, sentences and dates as one keeper reads them. */
@@ -23,6 +25,8 @@ export interface Words extends ReadingHabits {
   /** A bare number: on axes and rulers, in counts. */
   readonly number: (value: number, digits?: number) => string;
   readonly say: (sentence: Sentence) => string;
+  /** “€4.50”: the keeper’s own money, never converted. */
+  readonly money: (amount: number) => string;
   readonly unit: (kind: QuantityKind) => Unit;
   readonly date: (moment: string | Date, options: Intl.DateTimeFormatOptions) => string;
   readonly clock: (moment: string) => string;
@@ -43,6 +47,8 @@ export function wordsFor(habits: ReadingHabits): Words {
     number: (value, digits) => formatNumber(value, habits.locale, digits),
     parts: (quantity, digits) => formatParts(quantity, { ...habits, digits }),
     say: (sentence) => sentence.map((part) => (typeof part === 'string' ? part : show(part))).join(''),
+    money: (amount) =>
+      new Intl.NumberFormat(habits.locale, { style: 'currency', currency: habits.currency }).format(amount),
     unit: (kind) => UNITS[kind][habits.system],
     date,
     clock: (moment) => date(moment, { hour: '2-digit', minute: '2-digit' }),

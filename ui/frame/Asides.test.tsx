@@ -29,7 +29,7 @@ const draft = (pageId: string, change: Partial<Draft> = {}): Draft => ({
 const show = (drafts: readonly Draft[], onTry?: (draft: Draft) => void) => {
   const onDrop = vi.fn();
   render(
-    <Habits habits={{ system: 'metric', locale: 'en-GB' }}>
+    <Habits habits={{ system: 'metric', locale: 'en-GB', currency: 'EUR' }}>
       <Asides drafts={drafts} onDrop={onDrop} {...(onTry === undefined ? {} : { onTry })} />
     </Habits>,
   );

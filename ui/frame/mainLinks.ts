@@ -3,6 +3,7 @@ import type { FrameLink } from './Frame';
 const LINKS = [
   { label: 'Filters', href: '/' },
   { label: 'Add a filter', href: '/new' },
+  { label: 'Shelf', href: '/shelf' },
   { label: 'Settings', href: '/settings' },
 ];
 

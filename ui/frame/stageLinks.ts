@@ -3,7 +3,7 @@ import type { JobStage } from '@/core/job/stage';
 import { isPast } from '@/core/job/isPast';
 import type { FrameLink } from './Frame';
 
-type Place = 'measure' | 'review' | 'settle-in' | 'swap' | 'flow' | Exclude<JobStage, 'done'>;
+type Place = 'measure' | 'review' | 'prepare' | 'settle-in' | 'swap' | 'flow' | Exclude<JobStage, 'done'>;
 
 /** The sheets of a job, each with the stage that opens it: what comes out is judged while it is stripped. */
 const SHEETS: readonly {
@@ -14,13 +14,15 @@ const SHEETS: readonly {
   { place: 'strip', stage: 'strip', label: 'Strip' },
   { place: 'review', stage: 'strip', label: 'Review' },
   { place: 'plan', stage: 'plan', label: 'Plan' },
+  { place: 'prepare', stage: 'plan', label: 'Prepare' },
   { place: 'repack', stage: 'repack', label: 'Repack' },
 ];
 
 /** What a stage waits for, by its sheet. */
-const WAITS_FOR: Readonly<Record<'review' | 'plan' | 'repack', string>> = {
+const WAITS_FOR: Readonly<Record<'review' | 'plan' | 'prepare' | 'repack', string>> = {
   review: 'Review opens when a repack is begun: press “Start stripping” on Strip.',
   plan: 'Plan opens when the pack as found is entered: press “Plan the new pack” on Strip or Review.',
+  prepare: 'Prepare opens when there is a plan: press “Plan the new pack” on Strip or Review.',
   repack: 'Repack opens when the plan is done: press “To the packing list” on Plan.',
 };
 
@@ -37,7 +39,11 @@ export function stageLinks(filterId: string, job: Job | null, here: Place): Fram
     ...SHEETS.map(({ place, stage, label }) => ({
       ...link(label, place),
       // A plan made from what is known has left the strip aside, not behind.
-      done: job !== null && isPast(stage, job.stage) && !(stage === 'strip' && job.occasion === 'plan'),
+      done:
+        place !== 'prepare' &&
+        job !== null &&
+        isPast(stage, job.stage) &&
+        !(stage === 'strip' && job.occasion === 'plan'),
       // A job begins on Strip or on Plan, so that these are open while there is none.
       ...(place !== 'strip' && (job === null ? place !== 'plan' : isPast(job.stage, stage))
         ? { waitsFor: WAITS_FOR[place] }

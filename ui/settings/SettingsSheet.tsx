@@ -1,10 +1,11 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import type { Settings } from '@/core/settings/settings';
+import { MONEY_BOUNDS, type Settings } from '@/core/settings/settings';
 import type { UnitSystem } from '@/core/units/quantity';
 import type { Stored } from '@/store/documentTable';
 import { ChoiceField } from '../fields/ChoiceField';
+import { QuantityField } from '../fields/QuantityField';
 import { wordsFor } from '../fields/wordsFor';
 import { useWords } from '../fields/Habits';
 import { FIELD_KEYS } from '../fields/fieldKeys';
@@ -30,6 +31,32 @@ const LOCALES: readonly { value: string; label: string }[] = [
   { value: 'fr-FR', label: '1 234,5 · 25 novembre' },
 ];
 
+/** Currencies that are offered first; any other that is stored stays. */
+const CURRENCIES = [
+  'EUR',
+  'GBP',
+  'USD',
+  'CHF',
+  'SEK',
+  'NOK',
+  'DKK',
+  'PLN',
+  'CZK',
+  'CAD',
+  'AUD',
+  'NZD',
+  'JPY',
+  'INR',
+];
+
+function currencyChoices(chosen: string, locale: string): { value: string; label: string }[] {
+  const names = new Intl.DisplayNames([locale], { type: 'currency' });
+  return [...new Set([...CURRENCIES, chosen])].map((value) => ({
+    value,
+    label: `${value}, ${names.of(value) ?? value}`,
+  }));
+}
+
 /** A litre flow, a length and a weight: what the examples show in every family of units. */
 const EXAMPLES = [
   { kind: 'length', si: 0.045 },
@@ -45,7 +72,11 @@ export function SettingsSheet({ settings }: { settings: Stored<Settings> }) {
   const router = useRouter();
   const { locale } = useWords();
   const chosen = save.doc;
-  const examples = wordsFor({ system: chosen.units, locale: chosen.locale ?? locale });
+  const examples = wordsFor({
+    system: chosen.units,
+    locale: chosen.locale ?? locale,
+    currency: chosen.currency,
+  });
   const saved = save.state.kind === 'saved' ? save.state.at : null;
   // The units come from the server with every page; once they are stored, this page asks for them anew.
   useEffect(() => {
@@ -74,6 +105,20 @@ export function SettingsSheet({ settings }: { settings: Stored<Settings> }) {
           choices={LOCALES}
           onChange={(value) => save.change((doc) => ({ ...doc, locale: value === BROWSER ? null : value }))}
         />
+        <ChoiceField
+          label="Currency"
+          value={chosen.currency}
+          choices={currencyChoices(chosen.currency, locale)}
+          onChange={(currency) => save.change((doc) => ({ ...doc, currency }))}
+        />
+        <QuantityField
+          label="Price of a kilowatt-hour"
+          bounds={MONEY_BOUNDS.electricity}
+          value={chosen.electricityPrice}
+          digits={2}
+          optional
+          onChange={(electricityPrice) => save.change((doc) => ({ ...doc, electricityPrice }))}
+        />
         <dl className={styles.examples} aria-label="How it reads">
           {EXAMPLES.map((quantity) => (
             <div key={quantity.kind}>
@@ -83,8 +128,8 @@ export function SettingsSheet({ settings }: { settings: Stored<Settings> }) {
           ))}
         </dl>
         <p className="quiet">
-          Only what you see changes: everything is stored in the same units. In any field you may type another
-          unit behind the number.
+          Prices are your own and are never converted. Only what you see changes: everything is stored in the
+          same units. In any field you may type another unit behind the number.
         </p>
       </div>
       <div className={styles.schools}>

@@ -15,6 +15,7 @@ const ADDRESS: Readonly<Record<SavedKind, (id: string) => string>> = {
   pack: (id) => `/api/packs/${id}`,
   job: (id) => `/api/jobs/${id}`,
   settings: () => '/api/settings',
+  shelf: () => '/api/shelf',
 };
 
 /** True for the name of a kind that saves itself. */

@@ -5,7 +5,7 @@ import { wordsFor } from '../fields/wordsFor';
 import { serviceSaid } from './serviceWords';
 
 describe('serviceSaid', () => {
-  const words = wordsFor({ system: 'metric', locale: 'en-GB' });
+  const words = wordsFor({ system: 'metric', locale: 'en-GB', currency: 'EUR' });
   const of = (serviceDay: number | null) =>
     ({ serviceDay, lowestShare: 0.72, simulation: { days: 365 } }) as unknown as Forecast;
   const range = (earliest: number | null, latest: number | null): EnsembleRange => ({

@@ -16,7 +16,17 @@ function withBed({ takes, ...piece }: RawDocument): RawDocument {
   return { zeolite, ...piece };
 }
 
-/** From version 5: zeolite that is retired is a bed that fills up and gives back, and no constant uptake. */
+/**
+ * From version 5: zeolite that is retired is a bed that fills up and gives back, and no constant uptake; chambers have
+ * rounded corners and may narrow; a repack is prepared; there is money, and a shelf.
+ */
 export const toVersion6: Step = {
-  filter: (doc) => (isRaw(doc.swap) ? { ...doc, swap: eachIn(doc.swap, 'pieces', withBed) } : doc),
+  filter: (doc) =>
+    eachIn(
+      isRaw(doc.swap) ? { ...doc, swap: eachIn(doc.swap, 'pieces', withBed) } : doc,
+      'chambers',
+      (chamber) => ({ cornerRadius: 0, narrows: 0, ...chamber }),
+    ),
+  job: (doc) => ({ repackOn: null, prepared: [], cut: null, ...doc }),
+  settings: (doc) => ({ currency: 'EUR', electricityPrice: null, ...doc }),
 };

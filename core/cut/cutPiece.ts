@@ -1,0 +1,20 @@
+import type { Medium } from '../media/medium';
+import type { Outline } from './outline';
+
+/** One piece to be cut from a sheet. Lengths m. */
+export interface CutPiece {
+  /** Its own, within a cut plan. */
+  readonly id: string;
+  readonly layerId: string;
+  readonly filterName: string;
+  readonly medium: Medium;
+  /** Where it goes, as on the drawing: the number of its layer along the water. */
+  readonly layerNumber: number;
+  /** What it is among the pieces of its layer: “ply 1 of 2”, “side wall”; empty when it is the only one. */
+  readonly part: string;
+  readonly outline: Outline;
+  /** As it lies free, before anything presses on it. */
+  readonly thickness: number;
+  /** How much narrower its lower face is than its upper, in length and in width; 0: cut it upright. */
+  readonly bevel: number;
+}

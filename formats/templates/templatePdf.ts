@@ -1,0 +1,117 @@
+import path from 'node:path';
+import PDFDocument from 'pdfkit';
+import type { Template } from '@/core/prepare/templates';
+import { CHECK_BAR, MARGIN, OVERLAP, PAPERS, type Paper } from './paper';
+import { tilesOf, type Tile } from './tiles';
+
+/** Points in a millimetre. */
+const POINT = 72 / 25.4;
+const FONT = path.join(
+  process.cwd(),
+  'node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
+);
+const [LINE, FINE] = [0.3, 0.15];
+/** Sizes of words on the page, mm. */
+const [TITLE, SMALL] = [4.2, 3.2];
+
+/** Templates as a PDF at their true size, one after the other, each on as many pages as it needs. */
+export async function templatePdf(
+  templates: readonly Template[],
+  paper: Paper,
+  title: string,
+): Promise<Buffer> {
+  const { width, height } = PAPERS[paper];
+  const doc = new PDFDocument({
+    size: [width * POINT, height * POINT],
+    margin: 0,
+    autoFirstPage: false,
+    info: { Title: title },
+  });
+  const parts: Buffer[] = [];
+  const whole = new Promise<Buffer>((resolve, reject) => {
+    doc.on('data', (part: Buffer) => parts.push(part));
+    doc.on('end', () => resolve(Buffer.concat(parts)));
+    doc.on('error', reject);
+  });
+  doc.registerFont('text', FONT);
+  for (const template of templates)
+    for (const tile of tilesOf(template, paper)) {
+      doc.addPage();
+      doc.font('text');
+      doc.save().scale(POINT);
+      drawTile(doc, template, tile);
+      drawFoot(doc, template, tile, paper, title);
+      doc.restore();
+    }
+  doc.end();
+  return whole;
+}
+
+function drawTile(doc: PDFKit.PDFDocument, { paths, marks, width }: Template, tile: Tile): void {
+  doc.save();
+  doc.rect(MARGIN, MARGIN, tile.width, tile.height).clip();
+  doc.translate(MARGIN - tile.x, MARGIN - tile.y);
+  doc.lineWidth(LINE).strokeColor('#000000');
+  for (const outline of paths) doc.path(outline).stroke();
+  doc.fontSize(SMALL).fillColor('#000000');
+  for (const { y, label } of marks) {
+    doc.moveTo(0, y).lineTo(width, y).stroke();
+    doc.text(label, width + 2, y - SMALL / 2, { lineBreak: false });
+  }
+  doc.restore();
+  // Where the next page is glued on.
+  doc.lineWidth(FINE).dash(1.5, { space: 1.5 }).strokeColor('#666666');
+  if (tile.column > 0) upright(doc, MARGIN + OVERLAP, tile.height);
+  if (tile.column < tile.columns - 1) upright(doc, MARGIN + tile.width - OVERLAP, tile.height);
+  if (tile.row > 0) level(doc, MARGIN + OVERLAP, tile.width);
+  if (tile.row < tile.rows - 1) level(doc, MARGIN + tile.height - OVERLAP, tile.width);
+  doc.undash();
+}
+
+const upright = (doc: PDFKit.PDFDocument, x: number, length: number) =>
+  doc
+    .moveTo(x, MARGIN)
+    .lineTo(x, MARGIN + length)
+    .stroke();
+const level = (doc: PDFKit.PDFDocument, y: number, length: number) =>
+  doc
+    .moveTo(MARGIN, y)
+    .lineTo(MARGIN + length, y)
+    .stroke();
+
+function drawFoot(
+  doc: PDFKit.PDFDocument,
+  { name, note }: Template,
+  tile: Tile,
+  paper: Paper,
+  title: string,
+): void {
+  const top = MARGIN + tile.height + 6;
+  doc.lineWidth(LINE).strokeColor('#000000').fillColor('#000000');
+  doc
+    .moveTo(MARGIN, top)
+    .lineTo(MARGIN + CHECK_BAR, top)
+    .stroke();
+  for (const x of [MARGIN, MARGIN + CHECK_BAR])
+    doc
+      .moveTo(x, top - 2)
+      .lineTo(x, top + 2)
+      .stroke();
+  const words = { width: PAPERS[paper].width - 2 * MARGIN, lineBreak: true, height: 9, ellipsis: true };
+  doc.fontSize(SMALL);
+  doc.text(
+    '100 mm: measure this bar. If it is not 100 mm, print again at 100 %.',
+    MARGIN + CHECK_BAR + 3,
+    top - 2,
+    {
+      width: tile.width - CHECK_BAR - 3,
+      height: 9,
+    },
+  );
+  doc.fontSize(TITLE).text(`${title} · ${name}`, MARGIN, top + 5, { ...words, height: 6 });
+  const page =
+    tile.columns * tile.rows > 1
+      ? ` Page ${tile.row * tile.columns + tile.column + 1} of ${tile.columns * tile.rows}: row ${tile.row + 1}, column ${tile.column + 1}; dashed lines lie on each other.`
+      : '';
+  doc.fontSize(SMALL).text(`${note}${page}`, MARGIN, top + 11, words);
+}

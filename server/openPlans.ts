@@ -1,0 +1,31 @@
+import type { Filter } from '@/core/filter/filter';
+import type { Layer } from '@/core/layers/layer';
+import type { Db } from '@/store/openDatabase';
+import { filters } from '@/store/filters';
+import { jobs } from '@/store/jobs';
+import { packs } from '@/store/packs';
+import { layersThatFit } from './layersThatFit';
+
+/** Another filter that a pack is planned for. */
+export interface OpenPlan {
+  readonly filter: Filter;
+  readonly layers: readonly Layer[];
+}
+
+/** The plans of all other filters that are planned or repacked now: their foam may be cut from the same sheets. */
+export function openPlans(db: Db, exceptId: string): OpenPlan[] {
+  const planned = jobs
+    .readNewest(db)
+    .read.filter(({ doc: { stage } }) => stage === 'plan' || stage === 'repack')
+    .map(({ doc }) => doc);
+  return filters
+    .read(db, 'ORDER BY rowid')
+    .read.filter(({ doc }) => doc.id !== exceptId)
+    .flatMap(({ doc }) => {
+      const job = planned.find(({ filterId }) => filterId === doc.id);
+      if (job === undefined) return [];
+      const [pack] = packs.read(db, 'WHERE id = ?', job.plannedPackId).read;
+      const layers = layersThatFit(doc, pack?.doc ?? null);
+      return layers.length === 0 ? [] : [{ filter: doc, layers }];
+    });
+}

@@ -1,0 +1,46 @@
+import { cutPieces } from '@/core/cut/cutPieces';
+import { thicknessesOn } from '@/core/cut/cutPlan';
+import { forecast } from '@/core/dirt/forecast';
+import type { Filter } from '@/core/filter/filter';
+import { isHangOnBack } from '@/core/filter/kindFamily';
+import { levelStrip } from '@/core/prepare/levelStrip';
+import {
+  chamberTemplate,
+  pieceTemplates,
+  sleeveTemplates,
+  stripTemplate,
+  type Template,
+} from '@/core/prepare/templates';
+import { NotFoundError } from '@/store/errors';
+import type { Db } from '@/store/openDatabase';
+import { loadFilterPage } from './loadFilterPage';
+
+/**
+ * Everything that can be printed for the pack that is planned for a filter, or that is in it: its pieces, the filter’s
+ * chambers, ends and shims of sleeves, and the level strip of a hang-on-back.
+ *
+ * @throws NotFoundError where there is no such filter, or it cannot be read
+ */
+export function planTemplates(
+  db: Db,
+  filterId: string,
+): { readonly filter: Filter; readonly templates: Template[] } {
+  const page = loadFilterPage(db, filterId);
+  if (page === null || 'unreadable' in page) throw new NotFoundError('filter');
+  const { around, shelf, open, current } = page;
+  const filter = page.filter.doc;
+  const layers = open?.planned.doc.layers ?? current?.layers ?? [];
+  const clogs = isHangOnBack(filter.kind)
+    ? forecast({ tank: around.tank, filter, layers, others: around.others, visits: [], brief: true })
+    : null;
+  const strip = clogs === null ? null : levelStrip(clogs.simulation.headroom, clogs.serviceDay);
+  return {
+    filter,
+    templates: [
+      ...pieceTemplates(cutPieces(filter, layers, thicknessesOn(shelf.doc))),
+      ...(strip === null ? [] : [stripTemplate(strip)]),
+      ...filter.chambers.map(chamberTemplate),
+      ...sleeveTemplates(filter),
+    ],
+  };
+}

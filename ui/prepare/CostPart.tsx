@@ -1,0 +1,133 @@
+'use client';
+import { useMemo } from 'react';
+import type { ForecastInput } from '@/core/dirt/forecast';
+import type { Layer } from '@/core/layers/layer';
+import { mediumOf } from '@/core/layers/mediumOf';
+import { CARTRIDGE_DAYS, cartridgesPerYear, packCosts, payBack } from '@/core/prepare/costs';
+import type { ServicePlan } from '@/core/service/servicePlan';
+import type { Shelf } from '@/core/shelf/shelf';
+import { useWords } from '../fields/Habits';
+import { AppLink } from '../frame/AppLink';
+import { askWorker } from '../time/forecastWorkers';
+import { useWorkerAnswer } from '../time/useWorkerAnswer';
+import styles from './Prepare.module.css';
+
+interface Props {
+  readonly input: ForecastInput;
+  /** Layers as found; empty: nothing to compare with. */
+  readonly found: readonly Layer[];
+  readonly shelf: Shelf;
+  readonly electricityPrice: number | null;
+  /** What the shopping list costs; null while a price is missing. */
+  readonly now: number | null;
+}
+
+/** Seconds in a year. */
+const YEAR = 365.25 * 86_400;
+
+const plan = (input: ForecastInput): Promise<ServicePlan | null> =>
+  askWorker('long', (remote) => remote.plan(input));
+
+/** What the pack costs now and in a year, against the pack as found and against disposable cartridges. */
+export function CostPart({ input, found, shelf, electricityPrice, now }: Props) {
+  const words = useWords();
+  const { filter, layers } = input;
+  const before = useMemo<ForecastInput | null>(
+    () => (found.length === 0 ? null : { ...input, layers: found, visits: [] }),
+    [input, found],
+  );
+  const planned = useWorkerAnswer(input, plan);
+  const past = useWorkerAnswer(before, plan);
+  if (planned.failed)
+    return (
+      <section aria-label="Cost" className={styles.part}>
+        <h2 className="title">Cost</h2>
+        <p>
+          The year could not be worked out. <button onClick={planned.retry}>Try again</button>
+        </p>
+      </section>
+    );
+  const costs = packCosts(filter, layers, planned.found?.answer ?? null, shelf, electricityPrice);
+  const foundCosts =
+    before === null ? null : packCosts(filter, found, past.found?.answer ?? null, shelf, electricityPrice);
+  const cartridges = cartridgesPerYear(shelf);
+  const back = cartridges === null || now === null ? null : payBack(now, cartridges, costs.consumables);
+  const money = (amount: number | null): string => (amount === null ? 'not known' : words.money(amount));
+  const waits = planned.found === null;
+  return (
+    <section aria-label="Cost" className={styles.part}>
+      <h2 className="title">Cost</h2>
+      <dl className={styles.costs}>
+        <div>
+          <dt>Now, for what is bought</dt>
+          <dd className="figure">{money(now)}</dd>
+          {now === null ? <dd className="quiet">Prices are missing: see the shopping list.</dd> : null}
+        </div>
+        <div>
+          <dt>Consumables in a year</dt>
+          <dd className="figure">{waits ? 'working it out' : money(costs.consumables)}</dd>
+          {costs.unpriced > 0 ? (
+            <dd className="quiet">
+              {costs.unpriced} {costs.unpriced === 1 ? 'layer has' : 'layers have'} no price.{' '}
+              <AppLink href="/shelf">Enter prices on Shelf</AppLink>
+            </dd>
+          ) : null}
+        </div>
+        {foundCosts === null || past.found === null ? null : (
+          <div>
+            <dt>The same for the pack as found</dt>
+            <dd className="figure">{money(foundCosts.consumables)}</dd>
+          </div>
+        )}
+        <div>
+          <dt>Electricity in a year</dt>
+          <dd className="figure">{money(costs.electricity)}</dd>
+          {costs.electricity === null ? (
+            <dd className="quiet">
+              {filter.pump.power === null ? (
+                <AppLink href={`/filter/${filter.id}/measure`}>Enter the watts under Measure</AppLink>
+              ) : (
+                <AppLink href="/settings">Enter the price of a kilowatt-hour in Settings</AppLink>
+              )}
+            </dd>
+          ) : null}
+        </div>
+        <div>
+          <dt>Disposable cartridges instead, in a year</dt>
+          <dd className="figure">{money(cartridges)}</dd>
+          <dd className="quiet">
+            {cartridges === null
+              ? 'Enter the price of a cartridge on Shelf.'
+              : `One every ${CARTRIDGE_DAYS} days.${back === null ? '' : ` The plan has paid for itself after ${words.show({ kind: 'days', si: back * YEAR })}.`}`}
+          </dd>
+        </div>
+      </dl>
+      <table className={styles.table}>
+        <caption className="caption">What each layer costs</caption>
+        <thead>
+          <tr>
+            <th scope="col">Layer</th>
+            <th scope="col">Once</th>
+            <th scope="col">Renewed in a year</th>
+            <th scope="col">A litre</th>
+            <th scope="col">A usable m²</th>
+          </tr>
+        </thead>
+        <tbody>
+          {costs.layers.map(({ layerId, once, perYear, perLitre, perSurface }) => {
+            const layer = layers.find(({ id }) => id === layerId);
+            return (
+              <tr key={layerId}>
+                <th scope="row">{layer === undefined ? '' : mediumOf(layer).name}</th>
+                <td>{once === null ? 'no price' : money(once)}</td>
+                <td>{perYear === 0 ? 'no' : `${words.number(perYear, 1)} times`}</td>
+                <td>{perLitre === null ? '' : money(perLitre)}</td>
+                <td>{perSurface === null ? '' : money(perSurface)}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}

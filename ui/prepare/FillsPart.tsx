@@ -1,0 +1,68 @@
+'use client';
+import { BAG_FILL, type Fill } from '@/core/prepare/bags';
+import type { Fitting } from '@/core/prepare/fittings';
+import { useWords } from '../fields/Habits';
+import { Swatch } from '../drawing/Swatch';
+import styles from './Prepare.module.css';
+
+interface Props {
+  readonly fills: readonly Fill[];
+  /** Ids of layers that were in the filter before. */
+  readonly there: ReadonlySet<string>;
+  readonly fittings: readonly Fitting[];
+}
+
+/** How much loose media goes in, in which bags, and how heavy it is. */
+export function FillsPart({ fills, there, fittings }: Props) {
+  const words = useWords();
+  const litres = (si: number): string => words.show({ kind: 'volume', si });
+  return (
+    <section aria-label="Bags and loose media" className={styles.part}>
+      <h2 className="title">Bags and loose media</h2>
+      {fills.length === 0 ? <p className="quiet">Nothing in this plan is poured.</p> : null}
+      <ul>
+        {fills.map(
+          ({ layerId, layerNumber, medium, poured, dryMass, drainedMass, placed, bags, poursOut }) => (
+            <li key={layerId} className={styles.fill}>
+              <Swatch medium={medium} width={30} height={22} />
+              <div>
+                <p>
+                  <strong>{layerNumber}</strong> {medium.name}: {litres(poured)},{' '}
+                  {words.show({ kind: 'mass', si: dryMass })} dry,{' '}
+                  {words.show({ kind: 'mass', si: drainedMass })} wet
+                  {placed ? ', placed by hand' : ''}
+                  {there.has(layerId) ? ', in the filter already' : ''}
+                </p>
+                {bags === null ? null : (
+                  <p className="quiet">
+                    {bags.count === 1 ? 'One bag' : `${bags.count} bags`} of {litres(bags.size)} or more,{' '}
+                    {litres(bags.fill)} in each: filled to {words.show({ kind: 'share', si: BAG_FILL })}, so
+                    that {bags.count === 1 ? 'the bag spreads' : 'they spread'} into the corners.
+                  </p>
+                )}
+                {poursOut ? (
+                  <p className={styles.caution}>
+                    Without a bag it pours out when the basket is lifted: choose a bag on Plan.
+                  </p>
+                ) : null}
+              </div>
+            </li>
+          ),
+        )}
+      </ul>
+      {fittings.length === 0 ? null : (
+        <>
+          <h3 className="caption">Hoses and fittings</h3>
+          <ul>
+            {fittings.map(({ what, length, count }) => (
+              <li key={what}>
+                {what}: {count > 1 && length !== null ? `${count} × ` : ''}
+                {length === null ? count : words.show({ kind: 'run', si: length })}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,241 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { afterCutting, cutChanges, cutRecord } from '@/core/cut/afterCutting';
+import { cutPieces } from '@/core/cut/cutPieces';
+import { cutPlan, thicknessesOn } from '@/core/cut/cutPlan';
+import { newLayers } from '@/core/cut/newLayers';
+import type { ForecastInput } from '@/core/dirt/forecast';
+import type { Filter } from '@/core/filter/filter';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
+import { isHangOnBack } from '@/core/filter/kindFamily';
+import { cautions } from '@/core/job/cautions';
+import type { Job } from '@/core/job/job';
+import type { Layer } from '@/core/layers/layer';
+import type { Visit } from '@/core/pack/visit';
+import { fills } from '@/core/prepare/bags';
+import { firstPackCheck } from '@/core/prepare/firstPackCheck';
+import { fittings } from '@/core/prepare/fittings';
+import { levelStrip } from '@/core/prepare/levelStrip';
+import { prepareVerdict } from '@/core/prepare/prepareVerdict';
+import { planProgramme } from '@/core/prepare/planProgramme';
+import { earliestReady } from '@/core/prepare/programme';
+import { listCost, shoppingList } from '@/core/prepare/shopping';
+import { chamberTemplate, pieceTemplates, sleeveTemplates, stripTemplate } from '@/core/prepare/templates';
+import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Shelf } from '@/core/shelf/shelf';
+import type { Stored } from '@/store/documentTable';
+import type { OpenPlan } from '@/server/openPlans';
+import { useWords } from '../fields/Habits';
+import { AppLink } from '../frame/AppLink';
+import { Band } from '../frame/Band';
+import { Cautions } from '../frame/Cautions';
+import { Frame } from '../frame/Frame';
+import { SaveStatus } from '../frame/SaveStatus';
+import { stageLinks } from '../frame/stageLinks';
+import { UndoButtons } from '../frame/UndoButtons';
+import { undoShortcuts } from '../state/undoShortcuts';
+import { useAutosave } from '../state/useAutosave';
+import { useUndo } from '../state/useUndo';
+import { useForecast } from '../time/useForecast';
+import { CostPart } from './CostPart';
+import { CutPart } from './CutPart';
+import { FillsPart } from './FillsPart';
+import { ProgrammePart } from './ProgrammePart';
+import { ShoppingPart } from './ShoppingPart';
+import { TemplatesPart } from './TemplatesPart';
+import styles from './Prepare.module.css';
+
+interface Props {
+  readonly around: Surroundings;
+  readonly electricityPrice: number | null;
+  readonly filter: Filter;
+  readonly job: Stored<Job>;
+  readonly shelf: Stored<Shelf>;
+  /** Layers that were in the filter; empty at a first pack. */
+  readonly found: readonly Layer[];
+  readonly planned: readonly Layer[];
+  readonly visits: readonly Visit[];
+  readonly others: readonly OpenPlan[];
+  readonly now: string;
+}
+
+type Step = { readonly items: Shelf['items'] } & Pick<Job, 'cut' | 'prepared' | 'repackOn'>;
+
+/** Everything that is done before the filter is opened: cut, fill, rinse, buy. */
+export function PrepareSheet({
+  around,
+  electricityPrice,
+  filter,
+  job: storedJob,
+  shelf: storedShelf,
+  found,
+  planned,
+  visits,
+  others,
+  now,
+}: Props) {
+  const words = useWords();
+  const job = useAutosave('job', storedJob);
+  const shelf = useAutosave('shelf', storedShelf);
+  const undo = useUndo<Step>();
+  const [taken, setTaken] = useState<readonly string[]>([]);
+  const { cut, prepared, repackOn } = job.doc;
+
+  const present = (): Step => ({ items: shelf.doc.items, cut, prepared, repackOn });
+  const put = ({ items, ...work }: Step) => {
+    if (items !== shelf.doc.items) shelf.change((doc) => ({ ...doc, items }));
+    job.change((doc) => ({ ...doc, ...work }));
+  };
+  const change = (next: Partial<Step>) => {
+    undo.remember(present());
+    put({ ...present(), ...next });
+  };
+  const step = (to: 'undo' | 'redo') => () => {
+    const past = undo[to](present());
+    if (past !== null) put(past);
+  };
+  const editing = { undo: step('undo'), redo: step('redo'), canUndo: undo.canUndo, canRedo: undo.canRedo };
+
+  const own = useMemo(() => {
+    // What was cut stays as thick as it is, whatever the shelf has left.
+    const cutFrom = (medium: string): number[] =>
+      (cut?.pieces ?? [])
+        .filter(({ layerId }) => planned.some((layer) => layer.id === layerId && layer.medium === medium))
+        .map(({ thickness }) => thickness);
+    return cutPieces(filter, planned, (medium) => [...thicknessesOn(shelf.doc)(medium), ...cutFrom(medium)]);
+  }, [filter, planned, shelf.doc, cut]);
+  const toCut = useMemo(() => {
+    const isNew = newLayers(planned, found);
+    return own.filter(({ layerId }) => isNew.has(layerId));
+  }, [own, planned, found]);
+  const changes = useMemo(() => cutChanges(cut, toCut), [cut, toCut]);
+  const groups = useMemo(() => {
+    const all = others
+      .filter((other) => taken.includes(other.filter.id))
+      .flatMap((other) => cutPieces(other.filter, other.layers, thicknessesOn(shelf.doc)));
+    return cutPlan([...changes.missing, ...all], shelf.doc);
+  }, [changes, others, taken, shelf.doc]);
+  const poured = useMemo(() => fills(filter, planned), [filter, planned]);
+  const needs = shoppingList(
+    {
+      filter,
+      layers: planned,
+      found,
+      cuts: groups,
+      fills: poured,
+      parts: job.doc.parts,
+    },
+    shelf.doc,
+  );
+  const bill = listCost(needs);
+  const steps = planProgramme(filter, planned, found, job.doc);
+  const ready = earliestReady(steps, now);
+  const input = useMemo<ForecastInput>(
+    () => ({ tank: around.tank, filter, layers: planned, others: around.others, visits }),
+    [around, filter, planned, visits],
+  );
+  const clogs = useForecast(isHangOnBack(filter.kind) ? input : null).found?.forecast ?? null;
+  const strip = clogs === null ? null : levelStrip(clogs.simulation.headroom, clogs.serviceDay);
+  const templates = [
+    ...pieceTemplates(own),
+    ...(strip === null ? [] : [stripTemplate(strip)]),
+    ...filter.chambers.map(chamberTemplate),
+    ...sleeveTemplates(filter),
+  ];
+  const tick = (key: string, done: boolean) =>
+    change({
+      prepared: done
+        ? [...prepared.filter((item) => item.key !== key), { key, at: new Date().toISOString() }]
+        : prepared.filter((item) => item.key !== key),
+    });
+
+  return (
+    <Frame
+      title={filter.name}
+      subtitle={FILTER_KINDS[filter.kind].name}
+      links={stageLinks(filter.id, job.doc, 'prepare')}
+      linksLabel="Stages"
+      shortcuts={undoShortcuts(editing.undo, editing.redo)}
+      status={
+        <>
+          <UndoButtons editing={editing} />
+          <SaveStatus saves={[job, shelf]} />
+        </>
+      }
+    >
+      <Band
+        verdict={prepareVerdict({
+          isCut: cut !== null,
+          changes,
+          tooLarge: groups.reduce((sum, { tooLarge }) => sum + tooLarge.length, 0),
+          needs,
+          steps,
+          repackOn,
+          earliest: { date: ready, said: words.date(ready, { day: 'numeric', month: 'long' }) },
+          now,
+        })}
+      >
+        <AppLink href={`/filter/${filter.id}/${job.doc.stage === 'repack' ? 'repack' : 'plan'}`}>
+          {job.doc.stage === 'repack' ? 'Go on to Repack' : 'Back to Plan'}
+        </AppLink>
+      </Band>
+      <div className={styles.sheet}>
+        <div>
+          <CutPart
+            groups={groups}
+            cut={cut}
+            others={others.map((other) => ({
+              id: other.filter.id,
+              name: other.filter.name,
+              taken: taken.includes(other.filter.id),
+            }))}
+            onTake={(id, on) => setTaken(on ? [...taken, id] : taken.filter((known) => known !== id))}
+            onCut={() =>
+              change({
+                items: afterCutting(shelf.doc, groups, () => `offcut-${crypto.randomUUID()}`).items,
+                cut: cutRecord(toCut, new Date().toISOString()),
+              })
+            }
+          />
+          <ShoppingPart needs={needs} />
+          <CostPart
+            input={input}
+            found={found}
+            shelf={shelf.doc}
+            electricityPrice={electricityPrice}
+            now={bill.unpriced > 0 ? null : bill.known}
+          />
+        </div>
+        <div>
+          <ProgrammePart
+            steps={steps}
+            repackOn={repackOn}
+            now={now}
+            onDay={(day) => change({ repackOn: day })}
+            onTick={tick}
+          />
+          <FillsPart fills={poured} there={new Set(found.map(({ id }) => id))} fittings={fittings(filter)} />
+          {job.doc.occasion === 'first pack' ? (
+            <section aria-label="Before the first pack" className={styles.part}>
+              <h2 className="title">Before the first pack</h2>
+              <ul className={styles.check}>
+                {firstPackCheck(filter).map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ul>
+            </section>
+          ) : null}
+          <TemplatesPart filterId={filter.id} templates={templates} />
+          {strip === null ? null : (
+            <p className={styles.part}>
+              Level strip: clean at {words.show({ kind: 'gap', si: strip.clean })} below the rim
+              {strip.service === null ? '' : `, service at ${words.show({ kind: 'gap', si: strip.service })}`}
+              .{strip.tooClose ? ' The marks are so close together that a jug tells more.' : ''}
+            </p>
+          )}
+          <Cautions lines={cautions(filter, planned, 'handling')} />
+        </div>
+      </div>
+    </Frame>
+  );
+}

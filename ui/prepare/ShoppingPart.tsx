@@ -1,0 +1,75 @@
+'use client';
+import { lowerFirst } from '@/core/units/firstLetter';
+import type { Need } from '@/core/prepare/shopping';
+import { listCost } from '@/core/prepare/shopping';
+import type { Words } from '../fields/wordsFor';
+import { useWords } from '../fields/Habits';
+import { AppLink } from '../frame/AppLink';
+import styles from './Prepare.module.css';
+
+/** What the plan takes from the shelf, what is missing, and what that costs. */
+export function ShoppingPart({ needs }: { needs: readonly Need[] }) {
+  const words = useWords();
+  const { known, unpriced } = listCost(needs);
+  return (
+    <section aria-label="Shopping list" className={styles.part}>
+      <h2 className="title">Shopping list</h2>
+      {needs.length === 0 ? (
+        <p className="quiet">Nothing is needed beside what is in the filter.</p>
+      ) : (
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <th scope="col">What</th>
+              <th scope="col">Needed</th>
+              <th scope="col">On the shelf</th>
+              <th scope="col">Buy</th>
+              <th scope="col">Price</th>
+            </tr>
+          </thead>
+          <tbody>
+            {needs.map((need) => (
+              <tr key={need.key} data-buy={need.buy !== null}>
+                <th scope="row">{nameOf(need, words)}</th>
+                <td>{amount(need.needed, need, words)}</td>
+                <td>{amount(need.onHand, need, words)}</td>
+                <td>{need.buy === null ? 'nothing' : bought(need, need.buy, words)}</td>
+                <td>
+                  {need.buy === null ? '' : need.buy.cost === null ? 'no price' : words.money(need.buy.cost)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {needs.some(({ buy }) => buy !== null) ? (
+        <p>
+          {known > 0 || unpriced === 0 ? `To buy: ${words.money(known)}` : 'To buy: no prices are known'}
+          {unpriced > 0 && known > 0 ? `, and ${unpriced} without a price` : ''}.{' '}
+          <AppLink href="/shelf">Enter stock and prices on Shelf</AppLink>
+        </p>
+      ) : null}
+    </section>
+  );
+}
+
+function nameOf({ kind, medium, part, size }: Need, words: Words): string {
+  const length = (si: number): string => words.show({ kind: 'length', si });
+  if (kind === 'spare') return part ?? '';
+  if (kind === 'bag')
+    return `Bag of ${words.show({ kind: 'volume', si: typeof size === 'number' ? size : 0 })} or more, for the ${lowerFirst(medium?.name ?? 'media')}`;
+  if (kind === 'sheet' && size !== null && typeof size === 'object')
+    return `${medium?.name ?? ''}, sheet ${words.parts({ kind: 'length', si: size.length }).number} × ${length(size.width)}, ${length(size.thickness)} thick`;
+  return medium?.name ?? '';
+}
+
+const amount = (value: number, { kind }: Need, words: Words): string =>
+  kind === 'loose' ? words.show({ kind: 'volume', si: value }) : words.number(value);
+
+function bought(need: Need, { packs, pack, label }: NonNullable<Need['buy']>, words: Words): string {
+  if (packs === null) return `${words.show({ kind: 'volume', si: need.needed - need.onHand })}`;
+  const name = label === '' ? '' : ` “${label}”`;
+  return need.kind === 'loose' && pack !== null
+    ? `${packs} × ${words.show({ kind: 'volume', si: pack })}${name}`
+    : `${packs}${name}`;
+}

@@ -1,0 +1,88 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useRef, useState } from 'react';
+import { MOST_ITEMS, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
+import type { ShelfCsv } from '@/formats/shelfCsv';
+import styles from './ShelfSheet.module.css';
+
+/** Most faults listed. */
+const MOST_FAULTS = 12;
+
+interface Props {
+  readonly shelf: Shelf;
+  readonly onAdd: (items: readonly ShelfItem[]) => void;
+}
+
+/** The shelf as CSV, out and in: a file says what it would add before it adds it. */
+export function ShelfFile({ shelf, onAdd }: Props) {
+  const input = useRef<HTMLInputElement>(null);
+  const [read, setRead] = useState<ShelfCsv | null>(null);
+  const choose = async (file: File | undefined) => {
+    if (file === undefined) return;
+    // Loaded when it is wanted: few shelves come from a file.
+    const { readShelfCsv } = await import('@/formats/shelfCsv');
+    setRead(readShelfCsv(await file.text(), () => `csv-${crypto.randomUUID()}`));
+  };
+  const save = async () => {
+    const { writeShelfCsv } = await import('@/formats/shelfCsv');
+    const address = URL.createObjectURL(new Blob([writeShelfCsv(shelf)], { type: 'text/csv' }));
+    const link = document.createElement('a');
+    link.href = address;
+    link.download = 'shelf.csv';
+    link.click();
+    URL.revokeObjectURL(address);
+  };
+  const room = MOST_ITEMS - shelf.items.length;
+  return (
+    <section aria-label="Shelf as a file" className={styles.kind}>
+      <div className={styles.head}>
+        <h2 className="title">As a spreadsheet (CSV)</h2>
+        <Button onClick={() => void save()}>Save as CSV</Button>
+        <Button onClick={() => input.current?.click()}>Add from CSV</Button>
+        <input
+          ref={input}
+          type="file"
+          accept=".csv,text/csv"
+          aria-label="CSV file"
+          className="unseen"
+          onChange={(event) => {
+            void choose(event.target.files?.[0]);
+            event.target.value = '';
+          }}
+        />
+      </div>
+      {read === null ? null : (
+        <div role="status">
+          {read.faults.length === 0 ? null : (
+            <ul className={styles.faults}>
+              {read.faults.slice(0, MOST_FAULTS).map((fault) => (
+                <li key={fault}>{fault}</li>
+              ))}
+              {read.faults.length > MOST_FAULTS ? (
+                <li>and {read.faults.length - MOST_FAULTS} more.</li>
+              ) : null}
+            </ul>
+          )}
+          {read.items.length > room ? (
+            <p className={styles.faults}>The shelf has room for {room} more things only.</p>
+          ) : null}
+          <p>
+            {read.items.length === 0
+              ? 'Nothing can be added.'
+              : `The file adds ${read.items.length} ${read.items.length === 1 ? 'thing' : 'things'}; what is on the shelf stays.`}
+          </p>
+          <Button
+            disabled={read.items.length === 0 || read.items.length > room}
+            onClick={() => {
+              onAdd(read.items);
+              setRead(null);
+            }}
+          >
+            Add to the shelf
+          </Button>
+          <Button onClick={() => setRead(null)}>Cancel</Button>
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,25 @@
+import type { Verdict } from '@/core/report/verdict';
+import type { Shelf } from '@/core/shelf/shelf';
+import { sentence } from '@/core/units/sentence';
+
+/** What lies on the shelf, in one line. */
+export function shelfVerdict({ items }: Shelf): Verdict {
+  if (items.length === 0)
+    return {
+      level: 'empty',
+      state: sentence`Nothing is entered yet.`,
+      next: sentence`Enter what is on hand: cut plans and shopping lists then use it.`,
+    };
+  const gone = items.filter((item) => (item.kind === 'loose' ? item.volume : item.count) === 0).length;
+  const unpriced = items.filter(
+    (item) => item.price === null && !(item.kind === 'sheet' && item.offcut),
+  ).length;
+  return {
+    level: 'works',
+    state: sentence`${String(items.length)} ${items.length === 1 ? 'thing' : 'things'} on the list, ${gone === 0 ? 'all on hand' : `${gone} used up`}.`,
+    next:
+      unpriced === 0
+        ? sentence`Every price is known.`
+        : sentence`${String(unpriced)} without a price: costs leave them out.`,
+  };
+}
