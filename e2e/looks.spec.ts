@@ -6,6 +6,8 @@ const PAGES = [
   '/',
   '/new',
   '/settings',
+  '/shelf',
+  '/filter/reed-bench/prepare',
   '/filter/window-sill/measure',
   '/filter/window-sill/strip',
   '/filter/reed-bench/strip',

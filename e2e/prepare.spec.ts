@@ -97,6 +97,11 @@ test('Window sill: what is planned without stripping is prepared, with a level s
   await page.getByRole('link', { name: 'Prepare' }).click();
   await expect(part(page, 'Bags and loose media')).toContainText(/Lava rock.*One bag of .* or more/);
   await expect(part(page, 'Shopping list').getByRole('row', { name: /^Lava rock/ })).toContainText('nothing');
+  // Filling takes the lava from the shelf, and a step back lays it there again.
+  await page.getByRole('button', { name: 'Taken from the shelf' }).click();
+  await expect(part(page, 'Shopping list').getByRole('row', { name: /^Lava rock/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(part(page, 'Shopping list').getByRole('row', { name: /^Lava rock/ })).toContainText('3.00');
   const strip = await text(await saved(page, 'Level strip, SVG'));
   for (const mark of ['spills', 'service', 'clean']) expect(strip).toContain(`>${mark}<`);
   await page
@@ -109,6 +114,28 @@ test('Window sill: what is planned without stripping is prepared, with a level s
   await expect(page.getByText('2 preparations are due for the repack')).toBeVisible();
   await page.getByRole('link', { name: 'Prepare the repack' }).click();
   await expect(part(page, 'Preparations')).toBeVisible();
+});
+
+test('a printed block is designed for a compartment, saved as STL, and put into the plan', async ({
+  page,
+}) => {
+  await page.goto('/filter/window-sill/plan');
+  await page.getByRole('button', { name: 'Plan without stripping' }).click();
+  await page.getByRole('link', { name: 'Prepare' }).click();
+  await page.getByText('Print a block', { exact: true }).click();
+  const figures = page.getByTestId('block-figures');
+  await expect(figures).toHaveText(/ribs, .*of surface, .*of its face open; .*hours of printing/);
+  await page.getByLabel('Side notch').fill('60');
+  await expect(page.getByText(/Side notch must be/)).toBeVisible();
+  await page.getByLabel('Side notch').fill('4');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as STL' }).click();
+  expect((await text(await waiting)).match(/facet normal/g)?.length).toBeGreaterThan(100);
+  await page.getByRole('button', { name: 'Add to the plan' }).click();
+  await expect(page.getByText(/the water must stand a little higher before the block/)).toBeVisible();
+  await expectSaved(page);
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByRole('button', { name: /Printed block, 0.8 mm ribs/ }).first()).toBeVisible();
 });
 
 test.describe('the shelf of a new keeper', () => {

@@ -28,7 +28,6 @@ const upright = (page: Page): Promise<void> =>
 
 const VIEWS: readonly View[] = [
   { name: 'filters', address: '/', size: DESK },
-  { name: 'new-filter', address: '/new', size: DESK },
   { name: 'measure', address: '/filter/long-run/measure', size: DESK },
   {
     name: 'strip',
@@ -42,12 +41,6 @@ const VIEWS: readonly View[] = [
       await page.getByRole('button', { name: 'blocked' }).click();
     },
   },
-  {
-    name: 'strip-phone',
-    address: '/filter/window-sill/strip',
-    size: PHONE,
-    act: upright,
-  },
   { name: 'review', address: '/filter/window-sill/review', size: DESK },
   {
     name: 'plan-hang-on-back',
@@ -57,22 +50,6 @@ const VIEWS: readonly View[] = [
       await page.getByRole('button', { name: 'Plan the new pack' }).click();
       await page.getByRole('list', { name: 'Best changes' }).getByRole('button').first().waitFor();
       await page.getByTestId('verdict-next').filter({ hasText: 'weeks' }).waitFor();
-    },
-  },
-  {
-    name: 'plan-service-day',
-    address: '/filter/window-sill/plan',
-    size: DESK,
-    act: async (page) => {
-      await page.getByText('How long until it clogs?').click();
-      const service = page.getByTestId('reading-service').filter({ hasText: 'days' });
-      const day = parseInt((await service.textContent()) ?? '', 10);
-      await page.getByRole('slider', { name: 'Day', exact: true }).fill(`${day}`);
-      await page
-        .getByTestId('service-said')
-        .filter({ hasText: /between|from/ })
-        .waitFor();
-      await page.getByRole('heading', { name: /on day/ }).waitFor();
     },
   },
   {
@@ -177,6 +154,31 @@ const VIEWS: readonly View[] = [
       }
     },
   },
+  {
+    name: 'prepare',
+    address: '/filter/window-sill/plan',
+    size: DESK,
+    act: async (page) => {
+      await page.getByText('Does the water go through every layer').click();
+      await page.getByRole('button', { name: 'Cut wall to wall' }).first().click();
+      await page.getByText(/^saved/).waitFor();
+      await page.getByRole('link', { name: 'Prepare' }).click();
+      await page.getByRole('heading', { name: 'Cut plan' }).waitFor();
+      await page.getByText('working it out').waitFor({ state: 'detached' });
+    },
+  },
+  {
+    name: 'prepare-cost',
+    address: '/filter/window-sill/prepare',
+    size: DESK,
+    act: async (page) => {
+      await page.getByText('working it out').waitFor({ state: 'detached' });
+      await page
+        .getByRole('region', { name: 'Shopping list' })
+        .evaluate((part) => part.scrollIntoView({ block: 'start' }));
+    },
+  },
+  { name: 'shelf', address: '/shelf', size: DESK },
   { name: 'repack', address: '/filter/reed-bench/repack', size: DESK },
   { name: 'repack-phone', address: '/filter/reed-bench/repack', size: PHONE, scheme: 'dark' },
   { name: 'flow', address: '/filter/window-sill/flow', size: DESK },

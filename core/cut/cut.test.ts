@@ -12,6 +12,7 @@ import { cutPlan, thicknessesOn } from './cutPlan';
 import { fillSheet, type Part, type Placement, type Size } from './fillSheet';
 import { gripOf } from './grip';
 import { knifeCuts } from './knifeCuts';
+import { newLayers } from './newLayers';
 import { offcutsOf } from './offcuts';
 import { outlineArea } from './outline';
 import { leastBought, packSheets } from './packSheets';
@@ -253,6 +254,22 @@ describe('pieces', () => {
       'ply 1 of 2',
       'ply 2 of 2',
     ]);
+  });
+});
+
+describe('newLayers', () => {
+  const old = plainLayer('a', 'foam-30', 'tray-4', 0.03);
+  it.each([
+    ['was not there', old, [], true],
+    ['is the same', old, [old], false],
+    ['is of another medium', { ...old, medium: 'foam-45' }, [old], true],
+    ['is thicker', { ...old, thickness: 0.04 }, [old], true],
+    ['is thinner', { ...old, thickness: 0.02 }, [old], false],
+    ['is only pressed', { ...old, thickness: 0.024, compressionRatio: 0.8 }, [old], false],
+    ['reached the walls and is trimmed', { ...old, cut: { length: 0.1, width: 0.1 } }, [old], false],
+    ['was cut too small', old, [{ ...old, cut: { length: 0.1, width: 0.1 } }], true],
+  ])('a piece that %s', (_, planned, found, expected) => {
+    expect(newLayers(tray, [planned], found).has('a')).toBe(expected);
   });
 });
 

@@ -1,14 +1,35 @@
+import { faceSides } from '../filter/chamberGeometry';
+import type { Filter } from '../filter/filter';
 import type { Layer } from '../layers/layer';
 
-/** Ids of layers that were not in the filter, are of another medium, or are thicker than they were: what must be cut anew. */
-export function newLayers(planned: readonly Layer[], found: readonly Layer[]): ReadonlySet<string> {
+/** A piece that is larger by less than this is not cut anew: foam gives as much, m. */
+const GIVES = 1.5e-3;
+
+/**
+ * Ids of layers that must be cut anew: they were not in the filter, are of another medium, or are larger than they were.
+ * What only becomes smaller is trimmed.
+ */
+export function newLayers(
+  { chambers }: Pick<Filter, 'chambers'>,
+  planned: readonly Layer[],
+  found: readonly Layer[],
+): ReadonlySet<string> {
   const old = new Map(found.map((layer) => [layer.id, layer]));
-  return new Set(
-    planned
-      .filter((layer) => {
-        const was = old.get(layer.id);
-        return was === undefined || was.medium !== layer.medium || layer.thickness > was.thickness;
-      })
-      .map(({ id }) => id),
-  );
+  const sizeOf = ({ cut, chamber }: Layer): readonly [number, number] => {
+    if (cut !== null) return [cut.length, cut.width];
+    const shape = chambers.find(({ id }) => id === chamber)?.shape;
+    if (shape === undefined) return [0, 0];
+    const { shown, into } = faceSides(shape);
+    return [shown, into];
+  };
+  const isNew = (layer: Layer): boolean => {
+    const was = old.get(layer.id);
+    if (was === undefined || was.medium !== layer.medium) return true;
+    const [size, before] = [sizeOf(layer), sizeOf(was)];
+    return (
+      layer.thickness / layer.compressionRatio > was.thickness / was.compressionRatio + GIVES ||
+      size.some((side, index) => side > before[index]! + GIVES)
+    );
+  };
+  return new Set(planned.filter(isNew).map(({ id }) => id));
 }

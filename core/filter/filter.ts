@@ -3,7 +3,7 @@ import { IdSchema, nameSchema, NoteSchema } from '../document/fields';
 import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 import { CHAMBER_BOUNDS, ChamberShapeSchema } from './chamberShape';
-import { deepest, isInward } from './chamberGeometry';
+import { deepest, faceSides, isInward } from './chamberGeometry';
 import { EQUIPMENT, EquipmentSchema } from './equipment';
 import { FilterKindSchema } from './filterKind';
 import { HosesSchema } from './hoses';
@@ -79,6 +79,14 @@ export const ChamberSchema = z
         code: 'custom',
         path: ['depth'],
         message: 'The wall of media is thicker than the chamber’s half width: make the depth smaller.',
+      });
+    const sides = faceSides(chamber.shape);
+    if (!isInward(chamber.shape) && chamber.narrows >= Math.min(sides.shown, sides.into))
+      context.addIssue({
+        code: 'custom',
+        path: ['narrows'],
+        message:
+          'The chamber would close towards the bottom: enter how much narrower it is there, not how wide.',
       });
     if (isInward(chamber.shape) !== (chamber.way === 'inward'))
       context.addIssue({

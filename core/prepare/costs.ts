@@ -4,7 +4,7 @@ import { placeLayers } from '../layers/placeLayers';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { solidsFactor } from '../layers/solidsFactor';
 import type { ServicePlan } from '../service/servicePlan';
-import { pricePerVolume } from '../shelf/pricePerLitre';
+import { cheapestPerVolume } from '../shelf/pricePerLitre';
 import type { Shelf } from '../shelf/shelf';
 
 /** Days in a year, and hours. */
@@ -33,15 +33,6 @@ export interface PackCosts {
   readonly unpriced: number;
   /** Electricity of a year; null while watts or price are not known. */
   readonly electricity: number | null;
-}
-
-/** Cheapest price of a medium, money per m³ as it is poured or cut; null: none is known. */
-export function cheapestPerVolume(medium: string, shelf: Shelf): number | null {
-  const prices = shelf.items
-    .filter((item) => (item.kind === 'sheet' || item.kind === 'loose') && item.medium === medium)
-    .map(pricePerVolume)
-    .filter((price) => price !== null);
-  return prices.length === 0 ? null : Math.min(...prices);
 }
 
 /** What a layer costs to fill once; null where no price is known. */

@@ -20,7 +20,7 @@ export function planProgramme(
   const volumes = new Map(
     placeLayers(filter, planned).map(({ layer, measure }) => [layer.id, measure.volume]),
   );
-  const fresh = newLayers(planned, found);
+  const fresh = newLayers(filter, planned, found);
   const cutting = planned.some((layer) => fresh.has(layer.id) && mediumOf(layer).supply === 'sheet');
   return programme(
     newMedia(planned, found, (layerId) => volumes.get(layerId) ?? 0),

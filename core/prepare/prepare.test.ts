@@ -7,7 +7,9 @@ import { plainLayer } from '../layers/plainLayer';
 import { mediumById } from '../media/catalogue';
 import { formatSentence } from '../units/sentence';
 import { comparedLabels, pricePerVolume } from '../shelf/pricePerLitre';
+import { stockWords } from '../shelf/stockWords';
 import { EMPTY_SHELF, ShelfSchema, type Shelf, type ShelfItem } from '../shelf/shelf';
+import { afterFilling } from './afterFilling';
 import { BAG_FILL, fills } from './bags';
 import { cartridgesPerYear, electricityPerYear, packCosts, payBack } from './costs';
 import { firstPackCheck } from './firstPackCheck';
@@ -219,6 +221,28 @@ describe('shopping list', () => {
     expect(listCost([...worn, ...list([pad], shelf(sheet()))])).toEqual({ known: 9, unpriced: 1 });
   });
 
+  it('takes what was filled from the shelf, and lays what is left of a pack there', () => {
+    const on = shelf(loose({ volume: 0.5e-3 }), {
+      kind: 'bag',
+      id: 'bag',
+      label: '',
+      volume: 5e-3,
+      count: 2,
+      price: 2,
+    });
+    const needs = list([stone({ holder: 'bag' })], on);
+    const after = afterFilling(on, needs);
+    // By hand: half a litre and the packs that were bought, less what went in.
+    const packs = needs[0]!.buy!.packs!;
+    const [left, bag] = after.items;
+    expect(left?.kind === 'loose' ? left.volume : NaN).toBeCloseTo(
+      0.5e-3 + packs * 1e-3 - needs[0]!.needed,
+      9,
+    );
+    expect(bag).toMatchObject({ count: 1 });
+    expect(afterFilling(EMPTY_SHELF, needs)).toEqual(EMPTY_SHELF);
+  });
+
   it('takes a bag from the shelf for one layer only', () => {
     const two = [stone({ holder: 'bag' }), stone({ id: 'b', chamber: 'tray-1', holder: 'bag' })];
     const bag: ShelfItem = { kind: 'bag', id: 'bag', label: '', volume: 5e-3, count: 1, price: 2 };
@@ -228,6 +252,21 @@ describe('shopping list', () => {
 });
 
 describe('shelf', () => {
+  it('says in a few words what is on hand', () => {
+    const on = shelf(
+      sheet({ count: 2 }),
+      sheet({ id: 'o', offcut: true, count: 1, price: null }),
+      loose({ volume: 0.6e-3 }),
+    );
+    const said = (medium: string): string | null => {
+      const stock = stockWords(on, medium);
+      return stock === null ? null : formatSentence(stock);
+    };
+    expect(said('foam-30')).toBe('2 sheets and 1 off-cut on the shelf');
+    expect(said('porous-ceramic')).toBe('0.60 L on the shelf');
+    expect(said('lava')).toBeNull();
+  });
+
   it('compares labels per litre and never per pack', () => {
     // By hand: 8 for a litre, 60 for ten.
     const dear = loose();

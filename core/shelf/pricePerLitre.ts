@@ -9,6 +9,15 @@ export function pricePerVolume(item: ShelfItem): number | null {
   return null;
 }
 
+/** Cheapest price of a medium, money per m³ as it is poured or cut; null: none is known. */
+export function cheapestPerVolume(medium: string, shelf: Shelf): number | null {
+  const prices = shelf.items
+    .filter((item) => (item.kind === 'sheet' || item.kind === 'loose') && item.medium === medium)
+    .map(pricePerVolume)
+    .filter((price) => price !== null);
+  return prices.length === 0 ? null : Math.min(...prices);
+}
+
 /** The same medium under several labels, cheapest first: how many times the cheapest each costs a litre. */
 export interface LabelComparison {
   readonly medium: string;

@@ -2,6 +2,8 @@
 import { useEffect, useRef, useState } from 'react';
 import type { MadeOf } from '@/core/layers/mediumOf';
 import { UNKNOWN_MEDIUM } from '@/core/media/catalogue';
+import { stockWords } from '@/core/shelf/stockWords';
+import { useShelf } from '../fields/OnShelf';
 import { TextInput } from '../fields/TextInput';
 import { useFlowLine } from './FlowLineContext';
 import { latelyUsed, rememberMedium } from './latelyUsed';
@@ -21,6 +23,7 @@ interface Props {
 /** Media to take from, at the place where the layer goes in: searched by typing, lately used first. */
 export function MediaPicker({ where, x, onPick, onClose }: Props) {
   const { ownMedia } = useFlowLine();
+  const shelf = useShelf();
   const [wanted, setWanted] = useState('');
   const panel = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -80,7 +83,7 @@ export function MediaPicker({ where, x, onPick, onClose }: Props) {
       <ul className={styles.list}>
         {found.map((made) => (
           <li key={made.medium}>
-            <MediumChip made={made} onClick={() => pick(made)} />
+            <MediumChip made={made} stock={stockWords(shelf, made.medium)} onClick={() => pick(made)} />
           </li>
         ))}
       </ul>

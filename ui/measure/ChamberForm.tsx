@@ -111,6 +111,23 @@ export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onL
             choices={FORMS}
             onChange={(form) => onChange(reshape(chamber, form))}
           />
+          {shape.form === 'box' ? (
+            <QuantityField
+              label="Corner radius"
+              bounds={CHAMBER_BOUNDS.corner}
+              value={chamber.cornerRadius}
+              onChange={(si) => si !== null && onChange({ ...chamber, cornerRadius: si })}
+              className={styles.size}
+            />
+          ) : null}
+          {isInward(shape) || chamber.way === 'across' ? null : (
+            <QuantityField
+              label="Narrower at the bottom by"
+              bounds={CHAMBER_BOUNDS.narrows}
+              value={chamber.narrows}
+              onChange={(si) => si !== null && onChange({ ...chamber, narrows: si })}
+            />
+          )}
           {isInward(shape) ? null : (
             <>
               {chamber.stop === null ? null : (

@@ -4,7 +4,9 @@ import { CATALOGUE } from '@/core/media/catalogue';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
 import type { Medium } from '@/core/media/medium';
+import { cheapestPerVolume } from '@/core/shelf/pricePerLitre';
 import { useWords } from '../fields/Habits';
+import { useShelf } from '../fields/OnShelf';
 import { Swatch } from '../drawing/Swatch';
 import styles from './ClaimedSurfaces.module.css';
 
@@ -13,6 +15,8 @@ const BESIDE: readonly string[] = ['foam-30', 'porous-ceramic', 'sintered-glass'
 /** Side of the square that the largest claim is drawn as, px. */
 const SIDE = 150;
 const BAR = 250;
+/** Litres in a m³. */
+const LITRES = 1000;
 
 /**
  * What boxes claim for the surface of a litre against what a film can use: the claim as a square, the usable surface as a
@@ -20,6 +24,7 @@ const BAR = 250;
  */
 export function ClaimedSurfaces({ layers }: { layers: readonly Layer[] }) {
   const words = useWords();
+  const shelf = useShelf();
   const here = layers.map(mediumOf);
   const ids = new Set(here.map(({ id }) => id));
   const beside = CATALOGUE.filter(({ id }) => BESIDE.includes(id) && !ids.has(id));
@@ -29,6 +34,12 @@ export function ClaimedSurfaces({ layers }: { layers: readonly Layer[] }) {
   const claimed = rows.filter(({ claimed: claim }) => claim !== null);
   const perLitre = (si: number, digits?: number): string =>
     words.show({ kind: 'specificSurface', si }, digits ?? (si >= 1e4 ? 0 : undefined));
+  const priceOf = (medium: Medium, usable: number): string => {
+    const price = cheapestPerVolume(medium.id, shelf);
+    return price === null
+      ? ''
+      : `; ${words.money(price / LITRES)} a litre, ${words.money(price / usable)} a usable m²`;
+  };
   const most = Math.max(...rows.map(({ usable }) => usable.high), 1);
   const width = scaleLinear([0, most], [0, BAR]);
   return (
@@ -59,6 +70,7 @@ export function ClaimedSurfaces({ layers }: { layers: readonly Layer[] }) {
               <span className={styles.word}>
                 likely range {perLitre(usable.low)} to {perLitre(usable.high)}, {provenance};{' '}
                 {claim === null ? 'nothing claimed' : `the box claims ${perLitre(claim)}`}
+                {priceOf(medium, usable.likely)}
               </span>
             </li>
           ))}

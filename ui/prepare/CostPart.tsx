@@ -66,6 +66,7 @@ export function CostPart({ input, found, shelf, electricityPrice, now }: Props) 
         <div>
           <dt>Consumables in a year</dt>
           <dd className="figure">{waits ? 'working it out' : money(costs.consumables)}</dd>
+          <dd className="quiet">By the visits that the forecast plans for a year.</dd>
           {costs.unpriced > 0 ? (
             <dd className="quiet">
               {costs.unpriced} {costs.unpriced === 1 ? 'layer has' : 'layers have'} no price.{' '}

@@ -53,44 +53,46 @@ export function CutPart({ groups, cut, others, onTake, onCut }: Props) {
             : `All pieces are cut, on ${words.date(cut.at, { day: 'numeric', month: 'long' })}.`}
         </p>
       )}
-      {groups.map((group) => (
-        <div key={`${group.medium.id} ${group.thickness}`} className={styles.group}>
-          <h3 className={styles.groupHead}>
-            <Swatch medium={group.medium} width={30} height={22} />
-            <span>
-              {group.medium.name}, {words.show({ kind: 'length', si: group.thickness })} thick
-            </span>
-          </h3>
-          <p>
-            <Bought group={group} />
-          </p>
-          {group.tooLarge.length === 0 ? null : (
-            <p className={styles.fault}>
-              {group.tooLarge
-                .map(({ layerNumber, outline }) => {
-                  const { length, width } = boxOf(outline);
-                  return `Layer ${layerNumber} needs ${words.show({ kind: 'length', si: length })} × ${words.show({ kind: 'length', si: width })}`;
-                })
-                .join('; ')}
-              : no sheet is large enough. Enter a larger one on Shelf, or trim the piece on Plan.
+      <div className={styles.groups}>
+        {groups.map((group) => (
+          <div key={`${group.medium.id} ${group.thickness}`} className={styles.group}>
+            <h3 className={styles.groupHead}>
+              <Swatch medium={group.medium} width={30} height={22} />
+              <span>
+                {group.medium.name}, {words.show({ kind: 'length', si: group.thickness })} thick
+              </span>
+            </h3>
+            <p>
+              <Bought group={group} />
             </p>
-          )}
-          <div className={styles.sheets}>
-            {group.sheets.map((sheet, index) => (
-              <figure key={`${index}-${sheet.itemId ?? ''}`}>
-                <SheetDrawing sheet={sheet} medium={group.medium} largest={largest} labelOf={labelOf} />
-                <figcaption className="caption">
-                  {FROM_WORDS[sheet.from]}, {words.parts({ kind: 'length', si: sheet.length }).number} ×{' '}
-                  {words.show({ kind: 'length', si: sheet.width })}; {sheet.cuts.count} straight{' '}
-                  {sheet.cuts.count === 1 ? 'cut' : 'cuts'},{' '}
-                  {words.show({ kind: 'run', si: sheet.cuts.length })} in all
-                </figcaption>
-              </figure>
-            ))}
+            {group.tooLarge.length === 0 ? null : (
+              <p className={styles.fault}>
+                {group.tooLarge
+                  .map(({ layerNumber, outline }) => {
+                    const { length, width } = boxOf(outline);
+                    return `Layer ${layerNumber} needs ${words.show({ kind: 'length', si: length })} × ${words.show({ kind: 'length', si: width })}`;
+                  })
+                  .join('; ')}
+                : no sheet is large enough. Enter a larger one on Shelf, or trim the piece on Plan.
+              </p>
+            )}
+            <div className={styles.sheets}>
+              {group.sheets.map((sheet, index) => (
+                <figure key={`${index}-${sheet.itemId ?? ''}`}>
+                  <SheetDrawing sheet={sheet} medium={group.medium} largest={largest} labelOf={labelOf} />
+                  <figcaption className="caption">
+                    {FROM_WORDS[sheet.from]}, {words.parts({ kind: 'length', si: sheet.length }).number} ×{' '}
+                    {words.show({ kind: 'length', si: sheet.width })}; {sheet.cuts.count} straight{' '}
+                    {sheet.cuts.count === 1 ? 'cut' : 'cuts'},{' '}
+                    {words.show({ kind: 'run', si: sheet.cuts.length })} in all
+                  </figcaption>
+                </figure>
+              ))}
+            </div>
+            <PieceList group={group} several={several} />
           </div>
-          <PieceList group={group} labelOf={labelOf} />
-        </div>
-      ))}
+        ))}
+      </div>
       {groups.length === 0 ? null : (
         <div className={styles.tools}>
           <Button variant="contained" onClick={onCut}>
@@ -130,20 +132,17 @@ function Bought({ group }: { group: CutGroup }) {
   );
 }
 
-function PieceList({
-  group,
-  labelOf,
-}: {
-  group: CutGroup;
-  labelOf: (layerNumber: number, filterName: string) => string;
-}) {
+function PieceList({ group, several }: { group: CutGroup; several: boolean }) {
   const words = useWords();
   const pieces = group.sheets.flatMap(({ placed }) => placed.map(({ piece }) => piece));
   return (
     <ul className={styles.pieces}>
       {pieces.map(({ id, layerNumber, filterName, outline, part, bevel }) => (
         <li key={id}>
-          <strong>{labelOf(layerNumber, filterName)}</strong>{' '}
+          <strong>
+            {several ? filterName : 'Layer'} {layerNumber}
+          </strong>
+          :{' '}
           {outline.form === 'disc'
             ? `disc of ${words.show({ kind: 'length', si: outline.diameter })}${outline.bore > 0 ? `, hole of ${words.show({ kind: 'length', si: outline.bore })}` : ''}`
             : `${words.parts({ kind: 'length', si: outline.length }).number} × ${words.show({ kind: 'length', si: outline.width })}${outline.corner > 0 ? `, corners rounded to ${words.show({ kind: 'gap', si: outline.corner })}` : ''}${outline.notch === null ? '' : `, notch of ${words.show({ kind: 'length', si: outline.notch.width })}`}`}

@@ -1,4 +1,5 @@
 'use client';
+import Button from '@mui/material/Button';
 import { BAG_FILL, type Fill } from '@/core/prepare/bags';
 import type { Fitting } from '@/core/prepare/fittings';
 import { useWords } from '../fields/Habits';
@@ -10,10 +11,12 @@ interface Props {
   /** Ids of layers that were in the filter before. */
   readonly there: ReadonlySet<string>;
   readonly fittings: readonly Fitting[];
+  /** Takes what goes in new from the shelf; null: it was taken, or nothing is new. */
+  readonly onTaken: (() => void) | null;
 }
 
 /** How much loose media goes in, in which bags, and how heavy it is. */
-export function FillsPart({ fills, there, fittings }: Props) {
+export function FillsPart({ fills, there, fittings, onTaken }: Props) {
   const words = useWords();
   const litres = (si: number): string => words.show({ kind: 'volume', si });
   return (
@@ -50,6 +53,11 @@ export function FillsPart({ fills, there, fittings }: Props) {
           ),
         )}
       </ul>
+      {onTaken === null ? null : (
+        <div className={styles.tools}>
+          <Button onClick={onTaken}>Taken from the shelf</Button>
+        </div>
+      )}
       {fittings.length === 0 ? null : (
         <>
           <h3 className="caption">Hoses and fittings</h3>

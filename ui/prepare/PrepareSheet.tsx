@@ -10,8 +10,12 @@ import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { isHangOnBack } from '@/core/filter/kindFamily';
 import { cautions } from '@/core/job/cautions';
 import type { Job } from '@/core/job/job';
+import { operatingPoint } from '@/core/hydraulics/operatingPoint';
 import type { Layer } from '@/core/layers/layer';
-import type { Visit } from '@/core/pack/visit';
+import { placeLayers } from '@/core/layers/placeLayers';
+import { catalogueId } from '@/core/media/catalogueId';
+import type { Pack } from '@/core/pack/pack';
+import { afterFilling, FILLED, isFilled } from '@/core/prepare/afterFilling';
 import { fills } from '@/core/prepare/bags';
 import { firstPackCheck } from '@/core/prepare/firstPackCheck';
 import { fittings } from '@/core/prepare/fittings';
@@ -29,6 +33,7 @@ import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
 import { Band } from '../frame/Band';
 import { Cautions } from '../frame/Cautions';
+import { Fold } from '../frame/Fold';
 import { Frame } from '../frame/Frame';
 import { SaveStatus } from '../frame/SaveStatus';
 import { stageLinks } from '../frame/stageLinks';
@@ -37,6 +42,7 @@ import { undoShortcuts } from '../state/undoShortcuts';
 import { useAutosave } from '../state/useAutosave';
 import { useUndo } from '../state/useUndo';
 import { useForecast } from '../time/useForecast';
+import { BlockPart } from './BlockPart';
 import { CostPart } from './CostPart';
 import { CutPart } from './CutPart';
 import { FillsPart } from './FillsPart';
@@ -53,13 +59,15 @@ interface Props {
   readonly shelf: Stored<Shelf>;
   /** Layers that were in the filter; empty at a first pack. */
   readonly found: readonly Layer[];
-  readonly planned: readonly Layer[];
-  readonly visits: readonly Visit[];
+  readonly planned: Stored<Pack>;
   readonly others: readonly OpenPlan[];
   readonly now: string;
 }
 
-type Step = { readonly items: Shelf['items'] } & Pick<Job, 'cut' | 'prepared' | 'repackOn'>;
+type Step = { readonly items: Shelf['items']; readonly layers: Pack['layers'] } & Pick<
+  Job,
+  'cut' | 'prepared' | 'repackOn'
+>;
 
 /** Everything that is done before the filter is opened: cut, fill, rinse, buy. */
 export function PrepareSheet({
@@ -69,20 +77,28 @@ export function PrepareSheet({
   job: storedJob,
   shelf: storedShelf,
   found,
-  planned,
-  visits,
+  planned: storedPlan,
   others,
   now,
 }: Props) {
   const words = useWords();
   const job = useAutosave('job', storedJob);
   const shelf = useAutosave('shelf', storedShelf);
+  const plan = useAutosave('pack', storedPlan);
+  const { layers: planned, visits } = plan.doc;
   const undo = useUndo<Step>();
   const [taken, setTaken] = useState<readonly string[]>([]);
   const { cut, prepared, repackOn } = job.doc;
 
-  const present = (): Step => ({ items: shelf.doc.items, cut, prepared, repackOn });
-  const put = ({ items, ...work }: Step) => {
+  const present = (): Step => ({
+    items: shelf.doc.items,
+    layers: planned,
+    cut,
+    prepared,
+    repackOn,
+  });
+  const put = ({ items, layers, ...work }: Step) => {
+    if (layers !== planned) plan.change((doc) => ({ ...doc, layers }));
     if (items !== shelf.doc.items) shelf.change((doc) => ({ ...doc, items }));
     job.change((doc) => ({ ...doc, ...work }));
   };
@@ -105,9 +121,9 @@ export function PrepareSheet({
     return cutPieces(filter, planned, (medium) => [...thicknessesOn(shelf.doc)(medium), ...cutFrom(medium)]);
   }, [filter, planned, shelf.doc, cut]);
   const toCut = useMemo(() => {
-    const isNew = newLayers(planned, found);
+    const isNew = newLayers(filter, planned, found);
     return own.filter(({ layerId }) => isNew.has(layerId));
-  }, [own, planned, found]);
+  }, [own, filter, planned, found]);
   const changes = useMemo(() => cutChanges(cut, toCut), [cut, toCut]);
   const groups = useMemo(() => {
     const all = others
@@ -116,6 +132,7 @@ export function PrepareSheet({
     return cutPlan([...changes.missing, ...all], shelf.doc);
   }, [changes, others, taken, shelf.doc]);
   const poured = useMemo(() => fills(filter, planned), [filter, planned]);
+  const isTaken = prepared.some(({ key }) => key === FILLED);
   const needs = shoppingList(
     {
       filter,
@@ -126,9 +143,18 @@ export function PrepareSheet({
       parts: job.doc.parts,
     },
     shelf.doc,
-  );
+  ).filter((need) => !isTaken || !isFilled(need));
   const bill = listCost(needs);
   const steps = planProgramme(filter, planned, found, job.doc);
+  const blockHead = useMemo(() => {
+    const placed = placeLayers(filter, planned);
+    const blocks = placed.filter(({ medium }) => catalogueId(medium) === 'printed-block');
+    if (blocks.length === 0) return null;
+    const ids = new Set(blocks.map(({ layer }) => layer.id));
+    return operatingPoint(filter, placed, around.tank.temperature)
+      .layers.filter(({ layerId }) => ids.has(layerId))
+      .reduce((sum, { head }) => sum + head, 0);
+  }, [filter, planned, around]);
   const ready = earliestReady(steps, now);
   const input = useMemo<ForecastInput>(
     () => ({ tank: around.tank, filter, layers: planned, others: around.others, visits }),
@@ -159,7 +185,7 @@ export function PrepareSheet({
       status={
         <>
           <UndoButtons editing={editing} />
-          <SaveStatus saves={[job, shelf]} />
+          <SaveStatus saves={[job, shelf, plan]} />
         </>
       }
     >
@@ -214,7 +240,20 @@ export function PrepareSheet({
             onDay={(day) => change({ repackOn: day })}
             onTick={tick}
           />
-          <FillsPart fills={poured} there={new Set(found.map(({ id }) => id))} fittings={fittings(filter)} />
+          <FillsPart
+            fills={poured}
+            there={new Set(found.map(({ id }) => id))}
+            fittings={fittings(filter)}
+            onTaken={
+              needs.some(isFilled)
+                ? () =>
+                    change({
+                      items: afterFilling(shelf.doc, needs).items,
+                      prepared: [...prepared, { key: FILLED, at: new Date().toISOString() }],
+                    })
+                : null
+            }
+          />
           {job.doc.occasion === 'first pack' ? (
             <section aria-label="Before the first pack" className={styles.part}>
               <h2 className="title">Before the first pack</h2>
@@ -225,6 +264,13 @@ export function PrepareSheet({
               </ul>
             </section>
           ) : null}
+          <Fold lazy title="Print a block" says="for those with a 3D printer">
+            <BlockPart
+              filter={filter}
+              head={blockHead}
+              onUse={(more) => change({ layers: [...planned, ...more] })}
+            />
+          </Fold>
           <TemplatesPart filterId={filter.id} templates={templates} />
           {strip === null ? null : (
             <p className={styles.part}>

@@ -3,6 +3,7 @@ import Checkbox from '@mui/material/Checkbox';
 import { stepTitle, type ProgrammeStep } from '@/core/prepare/programme';
 import { TextInput } from '../fields/TextInput';
 import { useWords } from '../fields/Habits';
+import type { Words } from '../fields/wordsFor';
 import styles from './Prepare.module.css';
 
 interface Props {
@@ -60,9 +61,7 @@ export function ProgrammePart({ steps, repackOn, now, onDay, onTick }: Props) {
                     <p>{stepTitle(step)}</p>
                     <p className="quiet">
                       about {words.number(step.minutes)} min of work
-                      {step.stands > 0
-                        ? `, then it stands ${words.show({ kind: 'hours', si: step.stands * 3600 })}`
-                        : ''}
+                      {standsWords(step, words)}
                     </p>
                     {step.caution === null ? null : <p className={styles.caution}>{step.caution}</p>}
                   </div>
@@ -74,4 +73,14 @@ export function ProgrammePart({ steps, repackOn, now, onDay, onTick }: Props) {
       })}
     </section>
   );
+}
+
+const HOUR = 3_600;
+
+/** For how long it stands afterwards; once it was ticked, until when. */
+function standsWords({ stands, doneAt }: ProgrammeStep, words: Words): string {
+  if (stands === 0) return '';
+  if (doneAt === null) return `, then it stands ${words.show({ kind: 'hours', si: stands * HOUR })}`;
+  const until = new Date(Date.parse(doneAt) + stands * HOUR * 1000);
+  return `, stands until ${words.date(until, { weekday: 'short', hour: '2-digit', minute: '2-digit' })}`;
 }

@@ -20,8 +20,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
         job={open.job}
         shelf={shelf}
         found={open.job.doc.occasion === 'first pack' ? [] : open.asFound.doc.layers}
-        planned={open.planned.doc.layers}
-        visits={open.planned.doc.visits}
+        planned={open.planned}
         others={openPlans(database(), filter.doc.id)}
         now={new Date().toISOString()}
       />

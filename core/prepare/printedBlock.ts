@@ -1,0 +1,174 @@
+import { z } from 'zod';
+import type { Chamber } from '../filter/filter';
+import { usableDepth } from '../filter/usableDepth';
+import { bounded } from '../units/bounded';
+import type { Bounds } from '../units/bounds';
+
+/** What a ribbed block may measure, m. */
+export const BLOCK_BOUNDS = {
+  length: { what: 'Length of the block', kind: 'length', min: 0.02, max: 0.4 },
+  width: { what: 'Width of the block', kind: 'length', min: 0.02, max: 0.4 },
+  height: { what: 'Height of the block', kind: 'length', min: 0.005, max: 0.3 },
+  wall: { what: 'Wall', kind: 'gap', min: 0.4e-3, max: 5e-3 },
+  rib: { what: 'Rib', kind: 'gap', min: 0.4e-3, max: 5e-3 },
+  gap: { what: 'Gap between ribs', kind: 'gap', min: 1e-3, max: 20e-3 },
+  notch: { what: 'Side notch', kind: 'gap', min: 0, max: 50e-3 },
+  feet: { what: 'Spacer feet', kind: 'gap', min: 0, max: 30e-3 },
+} as const satisfies Record<string, Bounds>;
+
+/** Materials that last in water, with their density, kg/m³ (from memory of data sheets). */
+export const PRINT_MATERIALS = {
+  PETG: { density: 1270, note: 'lasts for years in water' },
+  ASA: { density: 1070, note: 'lasts for years in water; prints with fumes, air the room' },
+  PP: { density: 900, note: 'lasts for years in water; hard to print' },
+  PLA: { density: 1240, note: 'softens and weakens within a year or two in warm water' },
+} as const;
+export type PrintMaterial = keyof typeof PRINT_MATERIALS;
+
+/**
+ * A ribbed block that is printed for a compartment: four walls, ribs across it that the water runs between, a notch along
+ * the top of both long walls so that water can leave anywhere along its sides, and four feet. Lengths m.
+ */
+export const BlockSchema = z
+  .object({
+    length: bounded(BLOCK_BOUNDS.length),
+    width: bounded(BLOCK_BOUNDS.width),
+    height: bounded(BLOCK_BOUNDS.height).describe('Without the feet'),
+    wall: bounded(BLOCK_BOUNDS.wall),
+    rib: bounded(BLOCK_BOUNDS.rib),
+    gap: bounded(BLOCK_BOUNDS.gap).describe('At least so much between two ribs'),
+    notch: bounded(BLOCK_BOUNDS.notch),
+    feet: bounded(BLOCK_BOUNDS.feet),
+  })
+  .refine(({ notch, height }) => notch < height, {
+    path: ['notch'],
+    error: 'The notch must be lower than the block.',
+  })
+  .refine(({ length, width, wall, gap }) => Math.min(length, width) > 2 * wall + gap, {
+    path: ['wall'],
+    error: 'Walls and gap leave no room inside: make them smaller.',
+  });
+export type Block = z.infer<typeof BlockSchema>;
+
+/** A cuboid by its lowest corner and sides, m. */
+export interface Cuboid {
+  readonly at: readonly [x: number, y: number, z: number];
+  readonly size: readonly [x: number, y: number, z: number];
+}
+
+/** What a block comes to. */
+export interface BlockFigures {
+  readonly ribs: number;
+  /** Between two ribs as they are spread, m. */
+  readonly spacing: number;
+  /** Plastic, m³. */
+  readonly solid: number;
+  /** All faces that water touches, m². */
+  readonly surface: number;
+  /** Share of the block’s room that is open, 0–1, and of its face. */
+  readonly porosity: number;
+  readonly openShare: number;
+  /** Hours of printing, as a range. */
+  readonly hours: { readonly low: number; readonly high: number };
+}
+
+/** Plastic that a usual printer lays down with thin walls, m³/s (from memory: 3 to 8 mm³/s). */
+const LAID = { low: 3e-9, high: 8e-9 } as const;
+/** Room that is left on each side so that a block slides in, m (common practice, no source). */
+const PLAY = 0.5e-3;
+/** Side of a foot against the wall that it stands under. */
+const FOOT_WALLS = 2;
+const HOUR = 3600;
+
+/** Ribs that fit, and the space between them. */
+function spread({ length, wall, rib, gap }: Block): { readonly ribs: number; readonly spacing: number } {
+  const inside = length - 2 * wall;
+  const ribs = Math.max(0, Math.floor((inside - gap) / (rib + gap) + 1e-9));
+  return { ribs, spacing: (inside - ribs * rib) / (ribs + 1) };
+}
+
+/**
+ * What a block comes to.
+ *
+ * @source solid geometry: walls and ribs as prisms, less the notches; faces where parts meet are not counted.
+ */
+export function blockFigures(block: Block): BlockFigures {
+  const { length, width, height, wall, rib, notch, feet } = block;
+  const { ribs, spacing } = spread(block);
+  const [inLength, inWidth] = [length - 2 * wall, width - 2 * wall];
+  const foot = FOOT_WALLS * wall;
+  const plan = length * width - inLength * inWidth + ribs * rib * inWidth;
+  const solid = plan * height - 2 * inLength * wall * notch + 4 * foot * foot * feet;
+  const upright =
+    2 * (length + width) * height +
+    2 * (inLength + inWidth) * height -
+    2 * ribs * rib * height +
+    2 * ribs * inWidth * height;
+  // By notch: both faces of the wall go, its two ends and the ends of the ribs come.
+  const notched = 2 * notch * (-2 * inLength + 2 * wall + 2 * ribs * rib);
+  // A foot reaches inward past the wall: there its top is bare, and its bottom covers none.
+  const covered = Array.from(
+    { length: ribs },
+    (_, index) => wall + (index + 1) * spacing + index * rib,
+  ).reduce((sum, from) => sum + Math.max(0, Math.min(foot, from + rib) - Math.min(foot, from)), 0);
+  const bare = feet > 0 ? 4 * 2 * wall * (wall - covered) : 0;
+  const surface = upright + notched + 2 * plan + 16 * foot * feet + bare;
+  const room = length * width * height;
+  return {
+    ribs,
+    spacing,
+    solid,
+    surface,
+    porosity: 1 - solid / room,
+    openShare: 1 - plan / (length * width),
+    hours: { low: solid / LAID.high / HOUR, high: solid / LAID.low / HOUR },
+  };
+}
+
+/** A block as cuboids that are put together, and others that are cut out of them. */
+export function blockSolids(block: Block): {
+  readonly solid: readonly Cuboid[];
+  readonly cut: readonly Cuboid[];
+} {
+  const { length, width, height, wall, rib, notch, feet } = block;
+  const { ribs, spacing } = spread(block);
+  const foot = FOOT_WALLS * wall;
+  const [inLength, inWidth] = [length - 2 * wall, width - 2 * wall];
+  const cuboid = (at: Cuboid['at'], size: Cuboid['size']): Cuboid => ({ at, size });
+  return {
+    solid: [
+      cuboid([0, 0, feet], [wall, width, height]),
+      cuboid([length - wall, 0, feet], [wall, width, height]),
+      cuboid([wall, 0, feet], [inLength, wall, height]),
+      cuboid([wall, width - wall, feet], [inLength, wall, height]),
+      ...Array.from({ length: ribs }, (_, index) =>
+        cuboid([wall + (index + 1) * spacing + index * rib, wall, feet], [rib, inWidth, height]),
+      ),
+      ...(feet > 0
+        ? [0, length - foot].flatMap((x) =>
+            [0, width - foot].map((y) => cuboid([x, y, 0], [foot, foot, feet])),
+          )
+        : []),
+    ],
+    cut:
+      notch > 0
+        ? [0, width - wall].map((y) => cuboid([wall, y, feet + height - notch], [inLength, wall, notch]))
+        : [],
+  };
+}
+
+/** A block to begin with for a chamber, as large as it takes; null for one that is not a box. */
+export function blockFor(chamber: Chamber): Block | null {
+  const { shape } = chamber;
+  if (shape.form !== 'box') return null;
+  return {
+    length: Math.max(shape.length, shape.width) - 2 * PLAY - chamber.narrows / 2,
+    width: Math.min(shape.length, shape.width) - 2 * PLAY - chamber.narrows / 2,
+    height: Math.min(0.03, usableDepth(chamber) / 2),
+    wall: 1.2e-3,
+    rib: 0.8e-3,
+    gap: 2.5e-3,
+    notch: 5e-3,
+    feet: 5e-3,
+  };
+}
