@@ -4,13 +4,7 @@ import { forecast } from '@/core/dirt/forecast';
 import type { Filter } from '@/core/filter/filter';
 import { isHangOnBack } from '@/core/filter/kindFamily';
 import { levelStrip } from '@/core/prepare/levelStrip';
-import {
-  chamberTemplate,
-  pieceTemplates,
-  sleeveTemplates,
-  stripTemplate,
-  type Template,
-} from '@/core/prepare/templates';
+import { templatesFor, type Template } from '@/core/prepare/templates';
 import { NotFoundError } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';
 import { loadFilterPage } from './loadFilterPage';
@@ -36,11 +30,6 @@ export function planTemplates(
   const strip = clogs === null ? null : levelStrip(clogs.simulation.headroom, clogs.serviceDay);
   return {
     filter,
-    templates: [
-      ...pieceTemplates(cutPieces(filter, layers, thicknessesOn(shelf.doc))),
-      ...(strip === null ? [] : [stripTemplate(strip)]),
-      ...filter.chambers.map(chamberTemplate),
-      ...sleeveTemplates(filter),
-    ],
+    templates: templatesFor(filter, cutPieces(filter, layers, thicknessesOn(shelf.doc)), strip),
   };
 }

@@ -1,9 +1,9 @@
-import { newLayers } from '../cut/newLayers';
 import type { Filter } from '../filter/filter';
 import type { Job } from '../job/job';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
 import { placeLayers } from '../layers/placeLayers';
+import { addedShares } from './addedShares';
 import { newMedia, programme, type ProgrammeStep } from './programme';
 
 /**
@@ -20,10 +20,12 @@ export function planProgramme(
   const volumes = new Map(
     placeLayers(filter, planned).map(({ layer, measure }) => [layer.id, measure.volume]),
   );
-  const fresh = newLayers(filter, planned, found);
-  const cutting = planned.some((layer) => fresh.has(layer.id) && mediumOf(layer).supply === 'sheet');
+  const added = addedShares(filter, planned, found);
+  const cutting = planned.some(
+    (layer) => (added.get(layer.id) ?? 0) > 0 && mediumOf(layer).supply === 'sheet',
+  );
   return programme(
-    newMedia(planned, found, (layerId) => volumes.get(layerId) ?? 0),
+    newMedia(planned, added, (layerId) => volumes.get(layerId) ?? 0),
     cutting,
     job,
   );

@@ -9,6 +9,7 @@ import { formatSentence } from '../units/sentence';
 import { comparedLabels, pricePerVolume } from '../shelf/pricePerLitre';
 import { stockWords } from '../shelf/stockWords';
 import { EMPTY_SHELF, ShelfSchema, type Shelf, type ShelfItem } from '../shelf/shelf';
+import { addedShares } from './addedShares';
 import { afterFilling } from './afterFilling';
 import { BAG_FILL, fills } from './bags';
 import { cartridgesPerYear, electricityPerYear, packCosts, payBack } from './costs';
@@ -133,11 +134,19 @@ describe('programme', () => {
     expect(stepTitle({ medium: mediumById('lava'), what: 'Rinse it.' })).toBe('Lava rock, 15 mm: rinse it.');
   });
 
-  it('prepares only what is new', () => {
+  it('prepares only what is new: all of a new piece, of stone what is added', () => {
     const old = stone();
-    const layers = [old, plainLayer('n', 'foam-30', 'tray-4', 0.03)];
-    expect(newMedia(layers, [old], () => 1e-3).map(({ medium }) => medium.id)).toEqual(['foam-30']);
-    expect(newMedia(layers, [{ ...old, medium: 'lava' }], () => 1e-3)).toHaveLength(2);
+    const pad = plainLayer('n', 'foam-30', 'tray-4', 0.03);
+    const share = (planned: Layer[], found: Layer[], id: string) => addedShares(tray, planned, found).get(id);
+    expect(share([old, pad], [old], 's')).toBe(0);
+    expect(share([old, pad], [old], 'n')).toBe(1);
+    expect(share([old], [{ ...old, medium: 'lava' }], 's')).toBe(1);
+    // By hand: from 4 to 6 cm a third is new; of foam a thicker piece is a new piece.
+    expect(share([old], [{ ...old, thickness: 0.04 }], 's')).toBeCloseTo(1 / 3, 9);
+    expect(share([pad], [{ ...pad, thickness: 0.02 }], 'n')).toBe(1);
+    expect(share([{ ...pad, thickness: 0.02 }], [pad], 'n')).toBe(0);
+    const added = addedShares(tray, [old], [{ ...old, thickness: 0.04 }]);
+    expect(newMedia([old], added, () => 3e-3)).toMatchObject([{ volume: expect.closeTo(1e-3, 9) as number }]);
   });
 });
 
@@ -184,6 +193,7 @@ describe('how ready a repack is', () => {
     expect(planProgramme(tray, [pad], [pad], job)).toEqual([]);
     expect(planProgramme(tray, [pad], [{ ...pad, thickness: 0.02 }], job).map(({ key }) => key)).toEqual([
       'cut',
+      'foam-30/rinse',
     ]);
   });
 });

@@ -33,22 +33,23 @@ export interface NewMedium {
 }
 
 /**
- * What of a plan is new, by medium: a layer that was not among those found, and is not one that was moved or cut down.
+ * What of a plan is new, by medium.
  *
+ * @param added share of each layer that is new, see addedShares
  * @param volumeOf of a layer, m³
  */
 export function newMedia(
   layers: readonly Layer[],
-  found: readonly Layer[],
+  added: ReadonlyMap<string, number>,
   volumeOf: (layerId: string) => number,
 ): NewMedium[] {
-  const old = new Map(found.map((layer) => [layer.id, layer.medium]));
   const byId = new Map<string, NewMedium>();
   for (const layer of layers) {
-    if (old.get(layer.id) === layer.medium) continue;
+    const share = added.get(layer.id) ?? 0;
+    if (share === 0) continue;
     const medium = mediumOf(layer);
     const so = byId.get(medium.id);
-    byId.set(medium.id, { medium, volume: (so?.volume ?? 0) + volumeOf(layer.id) });
+    byId.set(medium.id, { medium, volume: (so?.volume ?? 0) + share * volumeOf(layer.id) });
   }
   return [...byId.values()];
 }

@@ -7,6 +7,7 @@ import { placeLayers } from '../layers/placeLayers';
 import type { Medium } from '../media/medium';
 import type { LooseItem, Shelf, ShelfItem } from '../shelf/shelf';
 import type { Spare } from '../shelf/spares';
+import { addedShares } from './addedShares';
 import type { Fill } from './bags';
 
 /** One thing that a plan takes, what of it is there, and what must be bought. Counts, or m³ for loose media. */
@@ -56,17 +57,20 @@ export interface PlanNeeds {
 
 /** What a plan takes, thing by thing. Cheapest packs that are known are bought. */
 export function shoppingList(plan: PlanNeeds, shelf: Shelf): Need[] {
-  const old = new Map(plan.found.map(({ id, medium }) => [id, medium]));
-  const isNew = (layerId: string, medium: string): boolean => old.get(layerId) !== medium;
+  const added = addedShares(plan.filter, plan.layers, plan.found);
+  const share = (layerId: string): number => added.get(layerId) ?? 0;
   return [
     ...plan.cuts.flatMap((group) => sheetNeeds(group)),
     ...looseNeeds(
-      plan.fills.filter(({ layerId, medium }) => isNew(layerId, medium.id)),
+      plan.fills
+        .filter(({ layerId }) => share(layerId) > 0)
+        .map((fill) => ({ ...fill, poured: share(fill.layerId) * fill.poured })),
       shelf,
     ),
-    ...pieceNeeds(plan, isNew, shelf),
+    ...pieceNeeds(plan, (layerId) => share(layerId) > 0, shelf),
+    // More of a medium goes into the bag that is there.
     ...bagNeeds(
-      plan.fills.filter(({ layerId, medium }) => isNew(layerId, medium.id)),
+      plan.fills.filter(({ layerId }) => share(layerId) === 1),
       shelf,
     ),
     ...spareNeeds(plan.parts, shelf),
@@ -176,12 +180,12 @@ const counted = (
 
 function pieceNeeds(
   { filter, layers }: PlanNeeds,
-  isNew: (layerId: string, medium: string) => boolean,
+  isNew: (layerId: string) => boolean,
   shelf: Shelf,
 ): Need[] {
   const counts = new Map<string, { medium: Medium; count: number }>();
   for (const { layer, medium } of placeLayers(filter, layers))
-    if (medium.supply === 'piece' && medium.family !== 'spacer' && isNew(layer.id, layer.medium))
+    if (medium.supply === 'piece' && medium.family !== 'spacer' && isNew(layer.id))
       counts.set(medium.id, { medium, count: (counts.get(medium.id)?.count ?? 0) + 1 });
   return [...counts.values()].map(({ medium, count }) =>
     counted(

@@ -144,3 +144,15 @@ export function stripTemplate({ clean, service, length }: LevelStrip): Template 
     ],
   };
 }
+
+/** Everything that can be printed for a pack, in the order in which it is offered. */
+export const templatesFor = (
+  filter: Filter,
+  pieces: readonly CutPiece[],
+  strip: LevelStrip | null,
+): Template[] => [
+  ...pieceTemplates(pieces),
+  ...(strip === null ? [] : [stripTemplate(strip)]),
+  ...filter.chambers.map(chamberTemplate),
+  ...sleeveTemplates(filter),
+];

@@ -15,6 +15,7 @@ import type { Layer } from '@/core/layers/layer';
 import { placeLayers } from '@/core/layers/placeLayers';
 import { catalogueId } from '@/core/media/catalogueId';
 import type { Pack } from '@/core/pack/pack';
+import { addedShares } from '@/core/prepare/addedShares';
 import { afterFilling, FILLED, isFilled } from '@/core/prepare/afterFilling';
 import { fills } from '@/core/prepare/bags';
 import { firstPackCheck } from '@/core/prepare/firstPackCheck';
@@ -24,7 +25,7 @@ import { prepareVerdict } from '@/core/prepare/prepareVerdict';
 import { planProgramme } from '@/core/prepare/planProgramme';
 import { earliestReady } from '@/core/prepare/programme';
 import { listCost, shoppingList } from '@/core/prepare/shopping';
-import { chamberTemplate, pieceTemplates, sleeveTemplates, stripTemplate } from '@/core/prepare/templates';
+import { templatesFor } from '@/core/prepare/templates';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import type { Shelf } from '@/core/shelf/shelf';
 import type { Stored } from '@/store/documentTable';
@@ -85,7 +86,7 @@ export function PrepareSheet({
   const job = useAutosave('job', storedJob);
   const shelf = useAutosave('shelf', storedShelf);
   const plan = useAutosave('pack', storedPlan);
-  const { layers: planned, visits } = plan.doc;
+  const { layers: planned } = plan.doc;
   const undo = useUndo<Step>();
   const [taken, setTaken] = useState<readonly string[]>([]);
   const { cut, prepared, repackOn } = job.doc;
@@ -132,6 +133,9 @@ export function PrepareSheet({
     return cutPlan([...changes.missing, ...all], shelf.doc);
   }, [changes, others, taken, shelf.doc]);
   const poured = useMemo(() => fills(filter, planned), [filter, planned]);
+  const there = new Set(
+    [...addedShares(filter, planned, found)].filter(([, share]) => share === 0).map(([id]) => id),
+  );
   const isTaken = prepared.some(({ key }) => key === FILLED);
   const needs = shoppingList(
     {
@@ -157,17 +161,12 @@ export function PrepareSheet({
   }, [filter, planned, around]);
   const ready = earliestReady(steps, now);
   const input = useMemo<ForecastInput>(
-    () => ({ tank: around.tank, filter, layers: planned, others: around.others, visits }),
-    [around, filter, planned, visits],
+    () => ({ tank: around.tank, filter, layers: planned, others: around.others, visits: [] }),
+    [around, filter, planned],
   );
   const clogs = useForecast(isHangOnBack(filter.kind) ? input : null).found?.forecast ?? null;
   const strip = clogs === null ? null : levelStrip(clogs.simulation.headroom, clogs.serviceDay);
-  const templates = [
-    ...pieceTemplates(own),
-    ...(strip === null ? [] : [stripTemplate(strip)]),
-    ...filter.chambers.map(chamberTemplate),
-    ...sleeveTemplates(filter),
-  ];
+  const templates = templatesFor(filter, own, strip);
   const tick = (key: string, done: boolean) =>
     change({
       prepared: done
@@ -242,7 +241,7 @@ export function PrepareSheet({
           />
           <FillsPart
             fills={poured}
-            there={new Set(found.map(({ id }) => id))}
+            there={there}
             fittings={fittings(filter)}
             onTaken={
               needs.some(isFilled)
