@@ -15,9 +15,11 @@ import { loadHome } from '@/server/loadHome';
 import { readFilterContent } from '@/store/filterFiles';
 import { openDatabase, type Db } from '@/store/openDatabase';
 import { allTroubles } from '@/store/unreadable';
+import { shelf } from '@/store/shelf';
 import * as document from './documents/[kind]/[id]/route';
 import * as files from './files/route';
 import * as filterFile from './filters/[id]/file/route';
+import * as templatesRoute from './filters/[id]/templates/route';
 import * as filter from './filters/[id]/route';
 import * as filters from './filters/route';
 import * as alternative from './jobs/[id]/alternatives/[packId]/route';
@@ -30,6 +32,7 @@ import * as log from './log/route';
 import * as pack from './packs/[id]/route';
 import * as photo from './photos/[id]/route';
 import * as settings from './settings/route';
+import * as shelfRoute from './shelf/route';
 import * as tank from './tanks/[id]/route';
 
 type Handler = (request: Request, context: never) => Promise<Response>;
@@ -37,6 +40,8 @@ interface Answer {
   readonly status: number;
   readonly body: Record<string, unknown>;
 }
+
+const shelfOf = (db: Db) => shelf.get(db);
 
 let changes = 0;
 const nextId = (): string => `change-${(changes += 1)}-0000`;
@@ -131,6 +136,33 @@ describe('changes', () => {
     expect((await save('save-one')).body.version).toBe(2);
     expect((await save('save-one')).body.version).toBe(2);
     expect((await save('save-two')).status).toBe(409);
+  });
+});
+
+describe('the shelf', () => {
+  it('is saved as a whole, once a version, and refuses what cannot be on it', async () => {
+    const { doc, version } = shelfOf(db);
+    const spare = { kind: 'spare', id: 's', label: '', part: 'lid seal', count: 1, price: 6.5 };
+    const put = (items: unknown[], from = version) =>
+      call(shelfRoute.PUT, 'PUT', {}, { version: from, doc: { ...doc, items } });
+    expect((await put([{ ...spare, count: -1 }])).status).toBe(422);
+    expect((await put([{ ...spare, price: 0 }])).status).toBe(422);
+    expect((await put([spare])).body.version).toBe(version + 1);
+    expect((await put([])).status).toBe(409);
+    expect(shelfOf(db).doc.items).toEqual([spare]);
+  });
+});
+
+describe('templates', () => {
+  it('come as PDF on a paper or one as SVG, and nothing else does', async () => {
+    await addFilter('f', 'hang-on-back-basket');
+    const get = (search: string, id = 'f') =>
+      call(templatesRoute.GET, 'GET', { id }, undefined, null, `/templates${search}`);
+    expect((await get('?paper=letter')).body.text).toMatch(/^%PDF-/);
+    expect((await get('?shape=0')).body.text).toMatch(/^<svg /);
+    expect((await get('?paper=papyrus')).status).toBe(404);
+    expect((await get('?shape=99')).status).toBe(404);
+    expect((await get('?paper=a4', 'nobody')).status).toBe(404);
   });
 });
 
