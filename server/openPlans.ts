@@ -10,6 +10,8 @@ import { layersThatFit } from './layersThatFit';
 export interface OpenPlan {
   readonly filter: Filter;
   readonly layers: readonly Layer[];
+  /** What was in it; empty at a first pack. */
+  readonly found: readonly Layer[];
 }
 
 /** The plans of all other filters that are planned or repacked now: their foam may be cut from the same sheets. */
@@ -24,8 +26,10 @@ export function openPlans(db: Db, exceptId: string): OpenPlan[] {
     .flatMap(({ doc }) => {
       const job = planned.find(({ filterId }) => filterId === doc.id);
       if (job === undefined) return [];
-      const [pack] = packs.read(db, 'WHERE id = ?', job.plannedPackId).read;
-      const layers = layersThatFit(doc, pack?.doc ?? null);
-      return layers.length === 0 ? [] : [{ filter: doc, layers }];
+      const layersOf = (id: string): readonly Layer[] =>
+        layersThatFit(doc, packs.read(db, 'WHERE id = ?', id).read[0]?.doc ?? null);
+      const layers = layersOf(job.plannedPackId);
+      const found = job.occasion === 'first pack' ? [] : layersOf(job.asFoundPackId);
+      return layers.length === 0 ? [] : [{ filter: doc, layers, found }];
     });
 }

@@ -1,4 +1,4 @@
-import { faceSides } from '../filter/chamberGeometry';
+import { faceSides, isInward } from '../filter/chamberGeometry';
 import type { Chamber, Filter } from '../filter/filter';
 import { tubeOf } from '../filter/tubeOf';
 import type { CutPiece } from '../cut/cutPiece';
@@ -55,7 +55,9 @@ export function pieceTemplates(pieces: readonly CutPiece[]): Template[] {
   const shapes = new Map<string, { outline: Outline; bevel: number; names: string[] }>();
   for (const { layerNumber, medium, outline, bevel, part } of pieces) {
     const key = `${outlinePath(outline)} ${bevel}`;
-    const name = `${layerNumber} ${medium.name}${/wall|sleeve/.test(part) ? `, ${part}` : ''}`;
+    // Walls that are alike are one template.
+    const which = /wall|sleeve/.test(part) ? `, ${part.replace(/, (first|second)$/, '')}` : '';
+    const name = `${layerNumber} ${medium.name}${which}`;
     const known = shapes.get(key);
     if (known === undefined) shapes.set(key, { outline, bevel, names: [name] });
     else if (!known.names.includes(name)) known.names.push(name);
@@ -153,6 +155,7 @@ export const templatesFor = (
 ): Template[] => [
   ...pieceTemplates(pieces),
   ...(strip === null ? [] : [stripTemplate(strip)]),
-  ...filter.chambers.map(chamberTemplate),
+  // What is flowed inward is lined, not filled: its pieces are the templates.
+  ...filter.chambers.filter(({ shape }) => !isInward(shape)).map(chamberTemplate),
   ...sleeveTemplates(filter),
 ];

@@ -84,6 +84,7 @@ export function BlockPart({ filter, head, onUse }: Props) {
             label={label}
             bounds={BLOCK_BOUNDS[key]}
             value={block[key]}
+            digits={1}
             onChange={(si) => si !== null && setChanged({ ...changed, [key]: si })}
           />
         ))}
@@ -103,7 +104,7 @@ export function BlockPart({ filter, head, onUse }: Props) {
         <>
           <p data-testid="block-figures">
             {figures.ribs} {figures.ribs === 1 ? 'rib' : 'ribs'},{' '}
-            {words.show({ kind: 'gap', si: figures.spacing })} apart;{' '}
+            {words.show({ kind: 'gap', si: figures.spacing }, 1)} apart;{' '}
             {words.show({ kind: 'surface', si: figures.surface })} of surface,{' '}
             {words.show({ kind: 'share', si: figures.openShare })} of its face open;{' '}
             {words.show({ kind: 'mass', si: figures.solid * density })} of {material}, about{' '}
@@ -141,7 +142,7 @@ export function BlockPart({ filter, head, onUse }: Props) {
       {head === null ? null : (
         <p>
           Check it once it runs: the water must stand a little higher before the block than behind it, here by
-          about {words.show({ kind: 'gap', si: head })}. Level on both sides, the water goes around it.
+          about {words.show({ kind: 'gap', si: head }, 1)}. Level on both sides, the water goes around it.
         </p>
       )}
     </div>

@@ -51,7 +51,8 @@ export function CostPart({ input, found, shelf, electricityPrice, now }: Props) 
   const foundCosts =
     before === null ? null : packCosts(filter, found, past.found?.answer ?? null, shelf, electricityPrice);
   const cartridges = cartridgesPerYear(shelf);
-  const back = cartridges === null || now === null ? null : payBack(now, cartridges, costs.consumables);
+  const back =
+    cartridges === null || now === null || now === 0 ? null : payBack(now, cartridges, costs.consumables);
   const money = (amount: number | null): string => (amount === null ? 'not known' : words.money(amount));
   const waits = planned.found === null;
   return (

@@ -126,12 +126,29 @@ export function PrepareSheet({
     return own.filter(({ layerId }) => isNew.has(layerId));
   }, [own, filter, planned, found]);
   const changes = useMemo(() => cutChanges(cut, toCut), [cut, toCut]);
-  const groups = useMemo(() => {
-    const all = others
-      .filter((other) => taken.includes(other.filter.id))
-      .flatMap((other) => cutPieces(other.filter, other.layers, thicknessesOn(shelf.doc)));
-    return cutPlan([...changes.missing, ...all], shelf.doc);
-  }, [changes, others, taken, shelf.doc]);
+  // Other filters with a plan for which something must be cut.
+  const besides = useMemo(
+    () =>
+      others
+        .map((other) => {
+          const isNew = newLayers(other.filter, other.layers, other.found);
+          const pieces = cutPieces(other.filter, other.layers, thicknessesOn(shelf.doc));
+          return { filter: other.filter, pieces: pieces.filter(({ layerId }) => isNew.has(layerId)) };
+        })
+        .filter(({ pieces }) => pieces.length > 0),
+    [others, shelf.doc],
+  );
+  const groups = useMemo(
+    () =>
+      cutPlan(
+        [
+          ...changes.missing,
+          ...besides.flatMap((other) => (taken.includes(other.filter.id) ? other.pieces : [])),
+        ],
+        shelf.doc,
+      ),
+    [changes, besides, taken, shelf.doc],
+  );
   const poured = useMemo(() => fills(filter, planned), [filter, planned]);
   const there = new Set(
     [...addedShares(filter, planned, found)].filter(([, share]) => share === 0).map(([id]) => id),
@@ -209,7 +226,7 @@ export function PrepareSheet({
           <CutPart
             groups={groups}
             cut={cut}
-            others={others.map((other) => ({
+            others={besides.map((other) => ({
               id: other.filter.id,
               name: other.filter.name,
               taken: taken.includes(other.filter.id),
