@@ -1,13 +1,21 @@
 'use client';
-import { createContext, useContext, type ReactNode } from 'react';
+import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { Shelf } from '@/core/shelf/shelf';
 
-const ShelfContext = createContext<Shelf>({ id: 'shelf', items: [] });
+/** What is on hand, and the keeper’s prices. */
+interface Prices {
+  readonly shelf: Shelf;
+  /** Of a kilowatt-hour; null: not known. */
+  readonly electricityPrice: number | null;
+}
 
-/** Lets everything inside it see what is on hand. */
-export const OnShelf = ({ shelf, children }: { shelf: Shelf; children: ReactNode }) => (
-  <ShelfContext value={shelf}>{children}</ShelfContext>
-);
+const ShelfContext = createContext<Prices>({ shelf: { id: 'shelf', items: [] }, electricityPrice: null });
 
-/** What is on hand; nothing outside of {@link OnShelf}. */
-export const useShelf = (): Shelf => useContext(ShelfContext);
+/** Lets everything inside it see what is on hand and what it costs. */
+export function OnShelf({ shelf, electricityPrice, children }: Prices & { readonly children: ReactNode }) {
+  const prices = useMemo(() => ({ shelf, electricityPrice }), [shelf, electricityPrice]);
+  return <ShelfContext value={prices}>{children}</ShelfContext>;
+}
+
+/** What is on hand and what it costs; nothing outside of {@link OnShelf}. */
+export const useShelf = (): Prices => useContext(ShelfContext);

@@ -23,7 +23,7 @@ interface Props {
 /** Media to take from, at the place where the layer goes in: searched by typing, lately used first. */
 export function MediaPicker({ where, x, onPick, onClose }: Props) {
   const { ownMedia } = useFlowLine();
-  const shelf = useShelf();
+  const { shelf } = useShelf();
   const [wanted, setWanted] = useState('');
   const panel = useRef<HTMLDivElement>(null);
   useEffect(() => {

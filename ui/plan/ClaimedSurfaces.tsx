@@ -24,7 +24,7 @@ const LITRES = 1000;
  */
 export function ClaimedSurfaces({ layers }: { layers: readonly Layer[] }) {
   const words = useWords();
-  const shelf = useShelf();
+  const { shelf } = useShelf();
   const here = layers.map(mediumOf);
   const ids = new Set(here.map(({ id }) => id));
   const beside = CATALOGUE.filter(({ id }) => BESIDE.includes(id) && !ids.has(id));

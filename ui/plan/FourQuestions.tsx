@@ -7,6 +7,7 @@ import { questionOf, type Question as QuestionKey } from '@/core/findings/questi
 import { PASS_THROUGH_GOAL } from '@/core/practice/passThroughGoal';
 import { serviceInterval } from '@/core/practice/serviceInterval';
 import { useWords } from '../fields/Habits';
+import { useShelf } from '../fields/OnShelf';
 import { Quantity } from '../fields/Quantity';
 import { lazyPart, usePreload } from '../frame/lazyPart';
 import { DAYS_IN } from '@/core/report/serviceSpan';
@@ -15,7 +16,8 @@ import { weeksSaid } from '../time/serviceWords';
 import type { QuestionDetailsProps } from './QuestionDetails';
 import styles from './FourQuestions.module.css';
 
-// Loaded when a question is opened.
+// Loaded once the sheet stands.
+const CostFigure = lazyPart(() => import('./CostFigure').then((module) => module.CostFigure));
 const QuestionDetails = lazyPart(() => import('./QuestionDetails').then((module) => module.QuestionDetails));
 
 interface Props extends QuestionDetailsProps {
@@ -35,13 +37,15 @@ export function FourQuestions(props: Props) {
   const { report, against, day } = details;
   const { bacteria } = report;
   const words = useWords();
-  usePreload(QuestionDetails);
+  usePreload(CostFigure, QuestionDetails);
   const of = (key: QuestionKey): Finding[] => report.findings.filter(({ rule }) => questionOf(rule) === key);
   const share = (value: number | null): string =>
     value === null ? 'none' : words.show({ kind: 'share', si: value });
   const least = report.leastPassThrough;
   const through = gravest(of('through')) ?? (least !== null && least < PASS_THROUGH_GOAL ? 'check' : 'good');
   const usual = serviceInterval(details.filter.kind);
+  const priced = useShelf().shelf.items.some(({ price }) => price !== null);
+  const weight = { kind: 'mass', si: report.totals.dryMass } as const;
   const surface = (si: number): string => words.show({ kind: 'surface', si });
   return (
     <section aria-label="Four questions" className={styles.panel}>
@@ -112,8 +116,8 @@ export function FourQuestions(props: Props) {
       <Question
         question="What does it cost and weigh?"
         level={gravest(of('cost'))}
-        figure={<Quantity value={{ kind: 'mass', si: report.totals.dryMass }} />}
-        about={`of media, dry; ${words.show({ kind: 'mass', si: report.totals.drainedMass })} lifted out wet`}
+        figure={priced ? <CostFigure input={details.input} /> : <Quantity value={weight} />}
+        about={`of media,${priced ? ` ${words.show(weight)}` : ''} dry; ${words.show({ kind: 'mass', si: report.totals.drainedMass })} lifted out wet`}
         then={against === null ? null : words.show({ kind: 'mass', si: against.totals.dryMass })}
       >
         <QuestionDetails of="cost" {...details} />

@@ -1,15 +1,20 @@
 'use client';
+import { useMemo } from 'react';
 import { questionOf, type Question as QuestionKey } from '@/core/findings/questionOf';
 import type { Filter } from '@/core/filter/filter';
 import type { PackEdit } from '@/core/pack/packEdit';
 import type { PackInput, PackReport } from '@/core/report/evaluatePack';
 import type { ReadingKey } from '@/core/report/packReadings';
 import type { FlowState } from '@/core/service/flowState';
+import { useShelf } from '../fields/OnShelf';
+import { YearCost } from '../time/YearCost';
 import { FindingList } from '../readings/FindingsPanel';
 import { FlowReadingRows } from '../readings/FlowReadingRows';
 import { ReadingRows } from '../readings/ReadingRows';
 import { useImprovements } from '../readings/useImprovements';
 import { BacteriaPanel } from './BacteriaPanel';
+
+const NONE: readonly [] = [];
 
 /** The figures that answer each question, beside its headline. */
 const FIGURES: Readonly<Record<QuestionKey, readonly ReadingKey[]>> = {
@@ -54,8 +59,16 @@ export function QuestionDetails({ of, ...props }: QuestionDetailsProps & { reado
       />
       {FIGURES[of].length === 0 ? null : <Figures of={of} {...props} />}
       {of === 'bacteria' ? <BacteriaPanel report={report} input={input} /> : null}
+      {of === 'cost' ? <Year input={input} /> : null}
     </>
   );
+}
+
+/** What the pack costs in a year. */
+function Year({ input: { tank, filter, layers, others } }: { input: PackInput }) {
+  const prices = useShelf();
+  const year = useMemo(() => ({ tank, filter, layers, others, visits: [] }), [tank, filter, layers, others]);
+  return <YearCost input={year} found={NONE} {...prices} />;
 }
 
 function Figures({

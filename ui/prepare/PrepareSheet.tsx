@@ -43,8 +43,8 @@ import { undoShortcuts } from '../state/undoShortcuts';
 import { useAutosave } from '../state/useAutosave';
 import { useUndo } from '../state/useUndo';
 import { useForecast } from '../time/useForecast';
+import { YearCost } from '../time/YearCost';
 import { BlockPart } from './BlockPart';
-import { CostPart } from './CostPart';
 import { CutPart } from './CutPart';
 import { FillsPart } from './FillsPart';
 import { ProgrammePart } from './ProgrammePart';
@@ -240,13 +240,16 @@ export function PrepareSheet({
             }
           />
           <ShoppingPart needs={needs} />
-          <CostPart
-            input={input}
-            found={found}
-            shelf={shelf.doc}
-            electricityPrice={electricityPrice}
-            now={bill.unpriced > 0 ? null : bill.known}
-          />
+          <section aria-label="Cost" className={styles.part}>
+            <h2 className="title">Cost</h2>
+            <YearCost
+              input={input}
+              found={found}
+              shelf={shelf.doc}
+              electricityPrice={electricityPrice}
+              now={bill.unpriced > 0 ? null : bill.known}
+            />
+          </section>
         </div>
         <div>
           <ProgrammePart

@@ -12,7 +12,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
     if (open === null) return <PlanStart filter={filter.doc} place="plan" known={current !== null} />;
     if (open.job.doc.stage === 'strip') redirect(`/filter/${filter.doc.id}/strip`);
     return (
-      <OnShelf shelf={shelf.doc}>
+      <OnShelf shelf={shelf.doc} electricityPrice={settings.doc.electricityPrice}>
         <PlanSheet
           key={open.planned.doc.id}
           around={around}

@@ -8,9 +8,9 @@ import type { ServicePlan } from '@/core/service/servicePlan';
 import type { Shelf } from '@/core/shelf/shelf';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
-import { askWorker } from '../time/forecastWorkers';
-import { useWorkerAnswer } from '../time/useWorkerAnswer';
-import styles from './Prepare.module.css';
+import { askWorker } from './forecastWorkers';
+import { useWorkerAnswer } from './useWorkerAnswer';
+import styles from './YearCost.module.css';
 
 interface Props {
   readonly input: ForecastInput;
@@ -18,8 +18,8 @@ interface Props {
   readonly found: readonly Layer[];
   readonly shelf: Shelf;
   readonly electricityPrice: number | null;
-  /** What the shopping list costs; null while a price is missing. */
-  readonly now: number | null;
+  /** What the shopping list costs; null while a price is missing; left out where only the year is asked for. */
+  readonly now?: number | null;
 }
 
 /** Seconds in a year. */
@@ -29,7 +29,7 @@ const plan = (input: ForecastInput): Promise<ServicePlan | null> =>
   askWorker('long', (remote) => remote.plan(input));
 
 /** What the pack costs now and in a year, against the pack as found and against disposable cartridges. */
-export function CostPart({ input, found, shelf, electricityPrice, now }: Props) {
+export function YearCost({ input, found, shelf, electricityPrice, now }: Props) {
   const words = useWords();
   const { filter, layers } = input;
   const before = useMemo<ForecastInput | null>(
@@ -40,30 +40,28 @@ export function CostPart({ input, found, shelf, electricityPrice, now }: Props) 
   const past = useWorkerAnswer(before, plan);
   if (planned.failed)
     return (
-      <section aria-label="Cost" className={styles.part}>
-        <h2 className="title">Cost</h2>
-        <p>
-          The year could not be worked out. <button onClick={planned.retry}>Try again</button>
-        </p>
-      </section>
+      <p>
+        The year could not be worked out. <button onClick={planned.retry}>Try again</button>
+      </p>
     );
   const costs = packCosts(filter, layers, planned.found?.answer ?? null, shelf, electricityPrice);
   const foundCosts =
     before === null ? null : packCosts(filter, found, past.found?.answer ?? null, shelf, electricityPrice);
   const cartridges = cartridgesPerYear(shelf);
   const back =
-    cartridges === null || now === null || now === 0 ? null : payBack(now, cartridges, costs.consumables);
+    cartridges === null || now == null || now === 0 ? null : payBack(now, cartridges, costs.consumables);
   const money = (amount: number | null): string => (amount === null ? 'not known' : words.money(amount));
   const waits = planned.found === null;
   return (
-    <section aria-label="Cost" className={styles.part}>
-      <h2 className="title">Cost</h2>
+    <>
       <dl className={styles.costs}>
-        <div>
-          <dt>Now, for what is bought</dt>
-          <dd className="figure">{money(now)}</dd>
-          {now === null ? <dd className="quiet">Prices are missing: see the shopping list.</dd> : null}
-        </div>
+        {now === undefined ? null : (
+          <div>
+            <dt>Now, for what is bought</dt>
+            <dd className="figure">{money(now)}</dd>
+            {now === null ? <dd className="quiet">Prices are missing: see the shopping list.</dd> : null}
+          </div>
+        )}
         <div>
           <dt>Consumables in a year</dt>
           <dd className="figure">{waits ? 'working it out' : money(costs.consumables)}</dd>
@@ -104,32 +102,34 @@ export function CostPart({ input, found, shelf, electricityPrice, now }: Props) 
           </dd>
         </div>
       </dl>
-      <table className={styles.table}>
-        <caption className="caption">What each layer costs</caption>
-        <thead>
-          <tr>
-            <th scope="col">Layer</th>
-            <th scope="col">Once</th>
-            <th scope="col">Renewed in a year</th>
-            <th scope="col">A litre</th>
-            <th scope="col">A usable m²</th>
-          </tr>
-        </thead>
-        <tbody>
-          {costs.layers.map(({ layerId, once, perYear, perLitre, perSurface }) => {
-            const layer = layers.find(({ id }) => id === layerId);
-            return (
-              <tr key={layerId}>
-                <th scope="row">{layer === undefined ? '' : mediumOf(layer).name}</th>
-                <td>{once === null ? 'no price' : money(once)}</td>
-                <td>{perYear === 0 ? 'no' : `${words.number(perYear, 1)} times`}</td>
-                <td>{perLitre === null ? '' : money(perLitre)}</td>
-                <td>{perSurface === null ? '' : money(perSurface)}</td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-    </section>
+      {now === undefined ? null : (
+        <table className={styles.table}>
+          <caption className="caption">What each layer costs</caption>
+          <thead>
+            <tr>
+              <th scope="col">Layer</th>
+              <th scope="col">Once</th>
+              <th scope="col">Renewed in a year</th>
+              <th scope="col">A litre</th>
+              <th scope="col">A usable m²</th>
+            </tr>
+          </thead>
+          <tbody>
+            {costs.layers.map(({ layerId, once, perYear, perLitre, perSurface }) => {
+              const layer = layers.find(({ id }) => id === layerId);
+              return (
+                <tr key={layerId}>
+                  <th scope="row">{layer === undefined ? '' : mediumOf(layer).name}</th>
+                  <td>{once === null ? 'no price' : money(once)}</td>
+                  <td>{perYear === 0 ? 'no' : `${words.number(perYear, 1)} times`}</td>
+                  <td>{perLitre === null ? '' : money(perLitre)}</td>
+                  <td>{perSurface === null ? '' : money(perSurface)}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      )}
+    </>
   );
 }
