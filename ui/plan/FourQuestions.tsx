@@ -2,14 +2,13 @@
 import type { ReactNode } from 'react';
 import type { EnsembleRange } from '@/core/dirt/ensemble';
 import type { Forecast } from '@/core/dirt/forecast';
-import type { Finding, FindingLevel } from '@/core/findings/finding';
-import { questionOf, type Question as QuestionKey } from '@/core/findings/questionOf';
 import { PASS_THROUGH_GOAL } from '@/core/practice/passThroughGoal';
 import { serviceInterval } from '@/core/practice/serviceInterval';
 import { useWords } from '../fields/Habits';
 import { useShelf } from '../fields/OnShelf';
 import { Quantity } from '../fields/Quantity';
 import { lazyPart, usePreload } from '../frame/lazyPart';
+import { questionLevels } from '@/core/report/questionLevels';
 import { DAYS_IN } from '@/core/report/serviceSpan';
 import { Question } from '../readings/Question';
 import { weeksSaid } from '../time/serviceWords';
@@ -38,11 +37,10 @@ export function FourQuestions(props: Props) {
   const { bacteria } = report;
   const words = useWords();
   usePreload(CostFigure, QuestionDetails);
-  const of = (key: QuestionKey): Finding[] => report.findings.filter(({ rule }) => questionOf(rule) === key);
+  const levels = questionLevels(report, details.filter.kind, range?.earliest);
   const share = (value: number | null): string =>
     value === null ? 'none' : words.show({ kind: 'share', si: value });
   const least = report.leastPassThrough;
-  const through = gravest(of('through')) ?? (least !== null && least < PASS_THROUGH_GOAL ? 'check' : 'good');
   const usual = serviceInterval(details.filter.kind);
   const priced = useShelf().shelf.items.some(({ price }) => price !== null);
   const weight = { kind: 'mass', si: report.totals.dryMass } as const;
@@ -56,7 +54,7 @@ export function FourQuestions(props: Props) {
       </div>
       <Question
         question="Does the water go through every layer, and come out clear?"
-        level={report.layers.length === 0 ? null : through}
+        level={levels.through}
         figure={share(least)}
         about={`least water through any layer; should be ${words.show({ kind: 'share', si: PASS_THROUGH_GOAL })} or more`}
         then={against === null ? null : share(against.leastPassThrough)}
@@ -65,9 +63,7 @@ export function FourQuestions(props: Props) {
       </Question>
       <Question
         question="How long until it clogs?"
-        level={
-          gravest(of('clogs')) ?? (range === null ? null : isOften(range.earliest, usual) ? 'check' : 'good')
-        }
+        level={levels.clogs}
         figure={forecast === null ? '–' : weeksSaid(words, range, forecast.serviceDay)}
         about={
           forecast === null
@@ -81,14 +77,7 @@ export function FourQuestions(props: Props) {
       </Question>
       <Question
         question="Is there enough surface for bacteria?"
-        level={
-          gravest(of('bacteria')) ??
-          (bacteria === null || report.layers.length === 0
-            ? null
-            : bacteria.withTank.low < 1
-              ? 'check'
-              : 'good')
-        }
+        level={levels.bacteria}
         figure={
           <Quantity
             value={
@@ -115,7 +104,7 @@ export function FourQuestions(props: Props) {
       </Question>
       <Question
         question="What does it cost and weigh?"
-        level={gravest(of('cost'))}
+        level={levels.cost}
         figure={priced ? <CostFigure input={details.input} /> : <Quantity value={weight} />}
         about={`of media,${priced ? ` ${words.show(weight)}` : ''} dry; ${words.show({ kind: 'mass', si: report.totals.drainedMass })} lifted out wet`}
         then={against === null ? null : words.show({ kind: 'mass', si: against.totals.dryMass })}
@@ -125,12 +114,3 @@ export function FourQuestions(props: Props) {
     </section>
   );
 }
-
-/** True when the early end of the range comes before keepers of this kind are content, days. */
-const isOften = (earliest: number | null, usual: number): boolean => earliest !== null && earliest < usual;
-
-const LEVELS: readonly FindingLevel[] = ['urgent', 'check'];
-
-/** The gravest level among findings that are more than a note; null without one. */
-const gravest = (findings: readonly Finding[]): FindingLevel | null =>
-  LEVELS.find((level) => findings.some((finding) => finding.level === level)) ?? null;
