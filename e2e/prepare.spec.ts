@@ -116,6 +116,31 @@ test('Window sill: what is planned without stripping is prepared, with a level s
   await expect(part(page, 'Preparations')).toBeVisible();
 });
 
+test('electricity and consumables are counted in the keeper’s own currency', async ({ page }) => {
+  await page.goto('/settings');
+  await page.getByLabel('Currency').selectOption('GBP');
+  await page.getByLabel('Price of a kilowatt-hour').fill('0,30');
+  await expectSaved(page);
+  await page.goto('/filter/reed-bench/measure');
+  await page.getByText('Pump', { exact: true }).click();
+  await page.getByLabel('Power').fill('12');
+  await expectSaved(page);
+  await page.goto('/filter/reed-bench/prepare');
+  const cost = part(page, 'Cost');
+  // By hand: 12 W all year are 105.2 kWh, at 30 pence each.
+  await expect(cost).toContainText('£31.56');
+  await expect(cost.getByText('working it out')).toHaveCount(0);
+  await expect(cost).toContainText(/Consumables in a year£\d/);
+  // The fourth question says it on Plan, and the picker what is on hand.
+  await page.goto('/filter/reed-bench/plan');
+  await expect(page.getByText(/^at least £\d/)).toBeVisible();
+  await page
+    .getByRole('button', { name: /^Add a layer/ })
+    .last()
+    .click();
+  await expect(page.getByText('3.00 L on the shelf')).toBeVisible();
+});
+
 test('a printed block is designed for a compartment, saved as STL, and put into the plan', async ({
   page,
 }) => {

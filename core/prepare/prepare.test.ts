@@ -223,6 +223,11 @@ describe('shopping list', () => {
     expect(list([pad], shelf(sheet({ count: 2 })))).toMatchObject([{ onHand: 1, buy: null }]);
     expect(list([stone({ holder: 'bag' })], EMPTY_SHELF).map(({ kind }) => kind)).toEqual(['loose', 'bag']);
     expect(list([stone({ holder: 'bag' })], EMPTY_SHELF, [stone({ holder: 'bag' })])).toEqual([]);
+    // What is printed or laid under is not bought.
+    expect(list([plainLayer('k', 'printed-block', 'tray-4', 0.03)], EMPTY_SHELF)).toEqual([]);
+    expect(list([plainLayer('k', 'cartridge', 'tray-4', 0.01)], EMPTY_SHELF)).toMatchObject([
+      { kind: 'piece' },
+    ]);
     const worn = shoppingList(
       { filter: tray, layers: [], found: [], cuts: [], fills: [], parts: { impeller: 'worn', seal: 'fine' } },
       EMPTY_SHELF,

@@ -4,6 +4,7 @@ import type { SmallPart } from '../job/smallPart';
 import type { Filter } from '../filter/filter';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
+import { catalogueId } from '../media/catalogueId';
 import type { Medium } from '../media/medium';
 import type { LooseItem, Shelf, ShelfItem } from '../shelf/shelf';
 import type { Spare } from '../shelf/spares';
@@ -178,6 +179,10 @@ const counted = (
   };
 };
 
+/** Pieces that nobody buys: spacers of what is at hand, and blocks that the keeper prints. */
+const isMade = (medium: Medium): boolean =>
+  medium.family === 'spacer' || catalogueId(medium) === 'printed-block';
+
 function pieceNeeds(
   { filter, layers }: PlanNeeds,
   isNew: (layerId: string) => boolean,
@@ -185,7 +190,7 @@ function pieceNeeds(
 ): Need[] {
   const counts = new Map<string, { medium: Medium; count: number }>();
   for (const { layer, medium } of placeLayers(filter, layers))
-    if (medium.supply === 'piece' && medium.family !== 'spacer' && isNew(layer.id))
+    if (medium.supply === 'piece' && !isMade(medium) && isNew(layer.id))
       counts.set(medium.id, { medium, count: (counts.get(medium.id)?.count ?? 0) + 1 });
   return [...counts.values()].map(({ medium, count }) =>
     counted(

@@ -52,6 +52,8 @@ export function YearCost({ input, found, shelf, electricityPrice, now }: Props) 
     cartridges === null || now == null || now === 0 ? null : payBack(now, cartridges, costs.consumables);
   const money = (amount: number | null): string => (amount === null ? 'not known' : words.money(amount));
   const waits = planned.found === null;
+  // Nobody has said what is fed: nothing says how often anything is renewed.
+  const unfed = planned.found !== null && planned.found.answer === null;
   return (
     <>
       <dl className={styles.costs}>
@@ -64,8 +66,16 @@ export function YearCost({ input, found, shelf, electricityPrice, now }: Props) 
         )}
         <div>
           <dt>Consumables in a year</dt>
-          <dd className="figure">{waits ? 'working it out' : money(costs.consumables)}</dd>
-          <dd className="quiet">By the visits that the forecast plans for a year.</dd>
+          <dd className="figure">
+            {waits ? 'working it out' : unfed ? 'not known' : money(costs.consumables)}
+          </dd>
+          <dd className="quiet">
+            {unfed ? (
+              <AppLink href={`/filter/${filter.id}/measure`}>Enter the daily food under Measure</AppLink>
+            ) : (
+              'By the year of visits at the early end of the forecast.'
+            )}
+          </dd>
           {costs.unpriced > 0 ? (
             <dd className="quiet">
               {costs.unpriced} {costs.unpriced === 1 ? 'layer has' : 'layers have'} no price.{' '}
