@@ -1,5 +1,4 @@
-import { cutPieces } from '@/core/cut/cutPieces';
-import { thicknessesOn } from '@/core/cut/cutPlan';
+import { piecesToCut } from '@/core/cut/piecesToCut';
 import { forecast } from '@/core/dirt/forecast';
 import type { Filter } from '@/core/filter/filter';
 import { isHangOnBack } from '@/core/filter/kindFamily';
@@ -24,12 +23,13 @@ export function planTemplates(
   const { around, shelf, open, current } = page;
   const filter = page.filter.doc;
   const layers = open?.planned.doc.layers ?? current?.layers ?? [];
+  const { all } = piecesToCut(filter, layers, [], shelf.doc, open?.job.doc.cut ?? null);
   const clogs = isHangOnBack(filter.kind)
     ? forecast({ tank: around.tank, filter, layers, others: around.others, visits: [], brief: true })
     : null;
   const strip = clogs === null ? null : levelStrip(clogs.simulation.headroom, clogs.serviceDay);
   return {
     filter,
-    templates: templatesFor(filter, cutPieces(filter, layers, thicknessesOn(shelf.doc)), strip),
+    templates: templatesFor(filter, all, strip),
   };
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { afterCutting, cutRecord } from '../cut/afterCutting';
 import { cutPieces } from '../cut/cutPieces';
 import { cutPlan, thicknessesOn } from '../cut/cutPlan';
 import { presetFilter } from '../filter/presetFilter';
@@ -10,13 +11,14 @@ import { comparedLabels, pricePerVolume } from '../shelf/pricePerLitre';
 import { stockWords } from '../shelf/stockWords';
 import { EMPTY_SHELF, ShelfSchema, type Shelf, type ShelfItem } from '../shelf/shelf';
 import { addedShares } from './addedShares';
-import { afterFilling } from './afterFilling';
+import { afterFilling, FILLED } from './afterFilling';
 import { BAG_FILL, fills } from './bags';
 import { cartridgesPerYear, electricityPerYear, packCosts, payBack } from './costs';
 import { firstPackCheck } from './firstPackCheck';
 import { fittings } from './fittings';
 import { levelStrip } from './levelStrip';
 import { planProgramme } from './planProgramme';
+import { prepareRepack, type RepackPlan } from './prepareRepack';
 import { prepareVerdict, type Readiness } from './prepareVerdict';
 import { dueSteps, earliestReady, newMedia, programme, stepTitle } from './programme';
 import { listCost, shoppingList } from './shopping';
@@ -147,6 +149,48 @@ describe('programme', () => {
     expect(share([{ ...pad, thickness: 0.02 }], [pad], 'n')).toBe(0);
     const added = addedShares(tray, [old], [{ ...old, thickness: 0.04 }]);
     expect(newMedia([old], added, () => 3e-3)).toMatchObject([{ volume: expect.closeTo(1e-3, 9) as number }]);
+  });
+});
+
+describe('prepareRepack', () => {
+  const pad = plainLayer('p', 'foam-30', 'tray-4', 0.03);
+  const planned = [pad, stone({ holder: 'bag' })];
+  const begun = { repackOn: null, prepared: [], cut: null, parts: {} };
+  const on = shelf(sheet({ count: 1 }), loose({ volume: 10e-3 }), {
+    kind: 'bag',
+    id: 'bag',
+    label: '',
+    volume: 5e-3,
+    count: 2,
+    price: 2,
+  });
+  const ready = (job: RepackPlan['job'], from: Shelf) =>
+    prepareRepack({ filter: tray, planned, found: [], job }, from, []);
+
+  it('is done when its pieces are cut and its bags filled, and the shelf has what is left', () => {
+    const first = ready(begun, on);
+    expect(first.changes.missing).toHaveLength(1);
+    expect(first.needs.map(({ kind, buy }) => [kind, buy])).toEqual([
+      ['sheet', null],
+      ['loose', null],
+      ['bag', null],
+    ]);
+    const at = '2026-11-27T10:00:00Z';
+    const cut = cutRecord(first.pieces.anew, at);
+    const after = afterFilling(
+      afterCutting(on, first.groups, () => 'left'),
+      first.needs,
+    );
+    const done = ready({ ...begun, cut, prepared: [{ key: FILLED, at }] }, after);
+    expect([done.changes.missing, done.groups, done.needs, done.bill.known]).toEqual([[], [], [], 0]);
+    expect(after.items.find(({ id }) => id === 'bag')).toMatchObject({ count: 1 });
+  });
+
+  it('cuts pieces of other filters along', () => {
+    const along = cutPieces(hang, [plainLayer('x', 'foam-30', hang.chambers[0]!.id, 0.03)], () => [0.03]);
+    const both = prepareRepack({ filter: tray, planned, found: [], job: begun }, on, along);
+    expect(both.groups[0]?.sheets.flatMap(({ placed }) => placed)).toHaveLength(2);
+    expect(both.groups[0]?.bought).toBe(0);
   });
 });
 

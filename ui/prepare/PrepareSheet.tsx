@@ -1,9 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { afterCutting, cutChanges, cutRecord } from '@/core/cut/afterCutting';
-import { cutPieces } from '@/core/cut/cutPieces';
-import { cutPlan, thicknessesOn } from '@/core/cut/cutPlan';
-import { newLayers } from '@/core/cut/newLayers';
+import { afterCutting, cutRecord } from '@/core/cut/afterCutting';
+import { piecesToCut } from '@/core/cut/piecesToCut';
 import type { ForecastInput } from '@/core/dirt/forecast';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
@@ -15,16 +13,13 @@ import type { Layer } from '@/core/layers/layer';
 import { placeLayers } from '@/core/layers/placeLayers';
 import { catalogueId } from '@/core/media/catalogueId';
 import type { Pack } from '@/core/pack/pack';
-import { addedShares } from '@/core/prepare/addedShares';
 import { afterFilling, FILLED, isFilled } from '@/core/prepare/afterFilling';
-import { fills } from '@/core/prepare/bags';
 import { firstPackCheck } from '@/core/prepare/firstPackCheck';
 import { fittings } from '@/core/prepare/fittings';
 import { levelStrip } from '@/core/prepare/levelStrip';
+import { prepareRepack } from '@/core/prepare/prepareRepack';
 import { prepareVerdict } from '@/core/prepare/prepareVerdict';
-import { planProgramme } from '@/core/prepare/planProgramme';
 import { earliestReady } from '@/core/prepare/programme';
-import { listCost, shoppingList } from '@/core/prepare/shopping';
 import { templatesFor } from '@/core/prepare/templates';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import type { Shelf } from '@/core/shelf/shelf';
@@ -113,60 +108,26 @@ export function PrepareSheet({
   };
   const editing = { undo: step('undo'), redo: step('redo'), canUndo: undo.canUndo, canRedo: undo.canRedo };
 
-  const own = useMemo(() => {
-    // What was cut stays as thick as it is, whatever the shelf has left.
-    const cutFrom = (medium: string): number[] =>
-      (cut?.pieces ?? [])
-        .filter(({ layerId }) => planned.some((layer) => layer.id === layerId && layer.medium === medium))
-        .map(({ thickness }) => thickness);
-    return cutPieces(filter, planned, (medium) => [...thicknessesOn(shelf.doc)(medium), ...cutFrom(medium)]);
-  }, [filter, planned, shelf.doc, cut]);
-  const toCut = useMemo(() => {
-    const isNew = newLayers(filter, planned, found);
-    return own.filter(({ layerId }) => isNew.has(layerId));
-  }, [own, filter, planned, found]);
-  const changes = useMemo(() => cutChanges(cut, toCut), [cut, toCut]);
   // Other filters with a plan for which something must be cut.
   const besides = useMemo(
     () =>
       others
-        .map((other) => {
-          const isNew = newLayers(other.filter, other.layers, other.found);
-          const pieces = cutPieces(other.filter, other.layers, thicknessesOn(shelf.doc));
-          return { filter: other.filter, pieces: pieces.filter(({ layerId }) => isNew.has(layerId)) };
-        })
+        .map((other) => ({
+          filter: other.filter,
+          pieces: piecesToCut(other.filter, other.layers, other.found, shelf.doc, null).anew,
+        }))
         .filter(({ pieces }) => pieces.length > 0),
     [others, shelf.doc],
   );
-  const groups = useMemo(
+  const { pieces, changes, groups, fills, there, needs, bill, steps } = useMemo(
     () =>
-      cutPlan(
-        [
-          ...changes.missing,
-          ...besides.flatMap((other) => (taken.includes(other.filter.id) ? other.pieces : [])),
-        ],
+      prepareRepack(
+        { filter, planned, found, job: job.doc },
         shelf.doc,
+        besides.flatMap((other) => (taken.includes(other.filter.id) ? other.pieces : [])),
       ),
-    [changes, besides, taken, shelf.doc],
+    [filter, planned, found, job.doc, shelf.doc, besides, taken],
   );
-  const poured = useMemo(() => fills(filter, planned), [filter, planned]);
-  const there = new Set(
-    [...addedShares(filter, planned, found)].filter(([, share]) => share === 0).map(([id]) => id),
-  );
-  const isTaken = prepared.some(({ key }) => key === FILLED);
-  const needs = shoppingList(
-    {
-      filter,
-      layers: planned,
-      found,
-      cuts: groups,
-      fills: poured,
-      parts: job.doc.parts,
-    },
-    shelf.doc,
-  ).filter((need) => !isTaken || !isFilled(need));
-  const bill = listCost(needs);
-  const steps = planProgramme(filter, planned, found, job.doc);
   const blockHead = useMemo(() => {
     const placed = placeLayers(filter, planned);
     const blocks = placed.filter(({ medium }) => catalogueId(medium) === 'printed-block');
@@ -183,7 +144,7 @@ export function PrepareSheet({
   );
   const clogs = useForecast(isHangOnBack(filter.kind) ? input : null).found?.forecast ?? null;
   const strip = clogs === null ? null : levelStrip(clogs.simulation.headroom, clogs.serviceDay);
-  const templates = templatesFor(filter, own, strip);
+  const templates = templatesFor(filter, pieces.all, strip);
   const tick = (key: string, done: boolean) =>
     change({
       prepared: done
@@ -235,7 +196,7 @@ export function PrepareSheet({
             onCut={() =>
               change({
                 items: afterCutting(shelf.doc, groups, () => `offcut-${crypto.randomUUID()}`).items,
-                cut: cutRecord(toCut, new Date().toISOString()),
+                cut: cutRecord(pieces.anew, new Date().toISOString()),
               })
             }
           />
@@ -260,7 +221,7 @@ export function PrepareSheet({
             onTick={tick}
           />
           <FillsPart
-            fills={poured}
+            fills={fills}
             there={there}
             fittings={fittings(filter)}
             onTaken={
