@@ -107,7 +107,7 @@ export function FourQuestions(props: Props) {
         level={levels.cost}
         figure={priced ? <CostFigure input={details.input} /> : <Quantity value={weight} />}
         about={`of media,${priced ? ` ${words.show(weight)}` : ''} dry; ${words.show({ kind: 'mass', si: report.totals.drainedMass })} lifted out wet`}
-        then={against === null ? null : words.show({ kind: 'mass', si: against.totals.dryMass })}
+        then={against === null || priced ? null : words.show({ kind: 'mass', si: against.totals.dryMass })}
       >
         <QuestionDetails of="cost" {...details} />
       </Question>
