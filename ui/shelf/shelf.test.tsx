@@ -1,0 +1,141 @@
+// @vitest-environment happy-dom
+import { cleanup, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { ShelfItemSchema, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
+import { formatSentence } from '@/core/units/sentence';
+import { Habits } from '../fields/Habits';
+import { ItemRow } from './ItemRow';
+import { newItem } from './newItem';
+import { ShelfFile } from './ShelfFile';
+import { shelfVerdict } from './shelfVerdict';
+
+afterEach(cleanup);
+
+const KINDS: readonly ShelfItem['kind'][] = ['sheet', 'loose', 'piece', 'bag', 'spare'];
+
+/** A row as the sheet holds it: what leaves it comes back into it. */
+function Row({ first, onStored }: { first: ShelfItem; onStored: (item: ShelfItem) => void }) {
+  const [item, setItem] = useState(first);
+  return (
+    <Habits habits={{ system: 'metric', locale: 'en-GB', currency: 'EUR' }}>
+      <ul>
+        <ItemRow
+          item={item}
+          perLitre={3.2}
+          isNew
+          onChange={(next) => {
+            setItem(next);
+            onStored(next);
+          }}
+          onRemove={() => undefined}
+        />
+      </ul>
+    </Habits>
+  );
+}
+
+describe('a new thing on the shelf', () => {
+  it.each(KINDS)('of the kind %s can be stored as it is', (kind) => {
+    expect(ShelfItemSchema.safeParse(newItem(kind)).success).toBe(true);
+  });
+
+  it('takes the hand at once, so that it can be typed over', () => {
+    render(<Row first={newItem('bag')} onStored={() => undefined} />);
+    expect(document.activeElement).toBe(screen.getByLabelText('Holds'));
+  });
+});
+
+describe('a row of the shelf', () => {
+  it('stores sizes in metres whatever unit is typed', async () => {
+    const onStored = vi.fn();
+    render(<Row first={newItem('sheet')} onStored={onStored} />);
+    const width = screen.getByLabelText('Width');
+    await userEvent.clear(width);
+    await userEvent.type(width, '10 in');
+    expect((onStored.mock.lastCall as [{ width: number }])[0].width).toBeCloseTo(0.254, 9);
+  });
+
+  it('never stores a count below zero, half a sheet, or a price of nothing', async () => {
+    const stored: ShelfItem[] = [];
+    render(<Row first={newItem('sheet')} onStored={(item) => stored.push(item)} />);
+    for (const [label, text] of [
+      ['On hand', '-1'],
+      ['On hand', '1.5'],
+      ['Price of one', '0'],
+      ['Length', 'wide'],
+    ] as const) {
+      const field = screen.getByLabelText(label);
+      await userEvent.clear(field);
+      await userEvent.type(field, text);
+    }
+    for (const item of stored) expect(ShelfItemSchema.safeParse(item).success).toBe(true);
+    expect(screen.getByText(/Price must be more than 0/)).toBeTruthy();
+  });
+
+  it('drops the price of an off-cut, which nobody sells', async () => {
+    const onStored = vi.fn();
+    render(<Row first={{ ...newItem('sheet'), price: 9 } as ShelfItem} onStored={onStored} />);
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Off-cut' }));
+    expect(onStored).toHaveBeenLastCalledWith(expect.objectContaining({ offcut: true, price: null }));
+    expect(screen.queryByLabelText('Price of one')).toBeNull();
+  });
+
+  it('offers only media that come in this way', () => {
+    render(<Row first={newItem('loose')} onStored={() => undefined} />);
+    const names = [...screen.getByLabelText('Medium').querySelectorAll('option')].map(
+      (option) => option.textContent,
+    );
+    expect(names).toContain('Lava rock, 15 mm');
+    expect(names.join()).not.toMatch(/foam|cartridge|Unknown/);
+    expect(screen.getByText('€3.20 a litre')).toBeTruthy();
+  });
+});
+
+describe('the shelf in one line', () => {
+  const said = (items: ShelfItem[]): string => {
+    const { state, next } = shelfVerdict({ id: 'shelf', items });
+    return `${formatSentence(state)} ${formatSentence(next)}`;
+  };
+  it('says what is there, what is used up, and what has no price', () => {
+    expect(said([])).toMatch(/Nothing is entered yet/);
+    expect(said([newItem('bag')])).toBe(
+      '1 thing on the list, all on hand. 1 without a price: costs leave them out.',
+    );
+    const spent = { ...newItem('piece'), count: 0, price: 4 } as ShelfItem;
+    expect(said([spent, { ...newItem('spare'), price: 2 } as ShelfItem])).toBe(
+      '2 things on the list, 1 used up. Every price is known.',
+    );
+    // An off-cut needs no price.
+    expect(said([{ ...newItem('sheet'), offcut: true } as ShelfItem])).toMatch(/Every price is known/);
+  });
+});
+
+describe('a CSV file', () => {
+  const shelf: Shelf = { id: 'shelf', items: [] };
+  const file = (text: string): File => new File([text], 'shelf.csv', { type: 'text/csv' });
+  const choose = async (text: string, onAdd = vi.fn()) => {
+    render(<ShelfFile shelf={shelf} onAdd={onAdd} />);
+    await userEvent.upload(screen.getByLabelText('CSV file'), file(text));
+    return onAdd;
+  };
+
+  it('says what it would add before it adds it', async () => {
+    const onAdd = await choose('kind,part,count\nspare,lid seal,2\nspare,lid seal,1\n');
+    expect(await screen.findByText(/The file adds 2 things; what is on the shelf stays/)).toBeTruthy();
+    expect(onAdd).not.toHaveBeenCalled();
+    await userEvent.click(screen.getByRole('button', { name: 'Add to the shelf' }));
+    expect((onAdd.mock.lastCall as [ShelfItem[]])[0]).toMatchObject([{ count: 2 }, { count: 1 }]);
+  });
+
+  it('adds nothing of a file without good rows, and can be put away', async () => {
+    await choose('kind,part,count\nspare,moon,2\n');
+    expect(await screen.findByText('Nothing can be added.')).toBeTruthy();
+    expect((screen.getByRole('button', { name: 'Add to the shelf' }) as HTMLButtonElement).disabled).toBe(
+      true,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Cancel' }));
+    expect(screen.queryByText('Nothing can be added.')).toBeNull();
+  });
+});
