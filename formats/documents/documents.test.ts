@@ -4,6 +4,8 @@ import Ajv from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
 import { describe, expect, it } from 'vitest';
 import { plainLayer } from '@/core/layers/plainLayer';
+import { FIRST_SETTINGS } from '@/core/settings/settings';
+import { EMPTY_SHELF } from '@/core/shelf/shelf';
 import { readNeatLayerFile } from '../readNeatLayerFile';
 import { SCHEMA_VERSION } from './kinds';
 import { readDocument, readDocumentText } from './readDocument';
@@ -95,6 +97,34 @@ describe('documents of older versions', () => {
   it.each(['window-sill', 'reed-bench'])('gives the filter of %s of version 4 no open edge', (name) => {
     const read = readNeatLayerFile(fixture(4, `${name}.neatlayer.json`));
     expect(read.ok && read.file.filter.openEdge).toBeNull();
+  });
+
+  it.each(['window-sill', 'reed-bench'])(
+    'gives %s of version 5 straight chambers, and a repack that nothing was got ready for',
+    (name) => {
+      const read = readNeatLayerFile(fixture(5, `${name}.neatlayer.json`));
+      if (!read.ok) throw new Error(read.faults.join(' '));
+      for (const { cornerRadius, narrows } of read.file.filter.chambers)
+        expect([cornerRadius, narrows]).toEqual([0, 0]);
+      expect(read.file.jobs.length).toBeGreaterThan(0);
+      for (const { repackOn, prepared, cut } of read.file.jobs)
+        expect([repackOn, prepared, cut]).toEqual([null, [], null]);
+    },
+  );
+
+  it('gives settings of version 5 a currency, and knows no shelf before version 6', () => {
+    const { currency, electricityPrice, ...before } = FIRST_SETTINGS;
+    const read = readDocument('settings', before, 5);
+    expect(read).toEqual({ ok: true, doc: FIRST_SETTINGS });
+    expect([currency, electricityPrice]).toEqual(['EUR', null]);
+    expect(readDocument('settings', { ...FIRST_SETTINGS, currency: 'euros' }, 6)).toMatchObject({
+      ok: false,
+      faults: [expect.stringMatching(/three capital letters/)],
+    });
+    expect(readDocument('shelf', EMPTY_SHELF, 6)).toEqual({ ok: true, doc: EMPTY_SHELF });
+    const torn = { ...EMPTY_SHELF, items: [{ kind: 'bag', id: 'b', volume: 1e-3 }, 'nothing'] };
+    const repaired = repairDocument('shelf', torn, 6);
+    expect(repaired?.doc).toMatchObject({ items: [{ kind: 'bag', count: 0, label: '', price: null }] });
   });
 
   it('makes a bed of the zeolite in a swap of version 5, which took so much a day', () => {
