@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { plainLayer } from '@/core/layers/plainLayer';
+import { formatSentence } from '@/core/units/sentence';
 import { demoContent } from '@/demo/demoContent';
 import { DEMO_SHELF } from '@/demo/demoShelf';
 import { ConflictError, InvalidError } from '@/store/errors';
@@ -71,7 +72,7 @@ describe('preparations on Filters', () => {
     planLava('2026-12-03');
     expect(rowOf('window-sill').next.todo).toEqual({ what: 'Prepare the repack', place: 'prepare' });
     // Eight days before: breaking and the vinegar test.
-    expect(rowOf('window-sill').next.state.join('')).toBe('2 preparations are due for the repack.');
+    expect(formatSentence(rowOf('window-sill').next.state)).toBe('2 preparations are due for the repack.');
   });
 
   it('are not said before their day, without a day, or once they are done', () => {

@@ -76,7 +76,7 @@ describe('a row of the shelf', () => {
 
   it('drops the price of an off-cut, which nobody sells', async () => {
     const onStored = vi.fn();
-    render(<Row first={{ ...newItem('sheet'), price: 9 } as ShelfItem} onStored={onStored} />);
+    render(<Row first={{ ...newItem('sheet'), price: 9 }} onStored={onStored} />);
     await userEvent.click(screen.getByRole('checkbox', { name: 'Off-cut' }));
     expect(onStored).toHaveBeenLastCalledWith(expect.objectContaining({ offcut: true, price: null }));
     expect(screen.queryByLabelText('Price of one')).toBeNull();
@@ -104,7 +104,7 @@ describe('the shelf in one line', () => {
       '1 thing on the list, all on hand. 1 without a price: costs leave them out.',
     );
     const spent = { ...newItem('piece'), count: 0, price: 4 } as ShelfItem;
-    expect(said([spent, { ...newItem('spare'), price: 2 } as ShelfItem])).toBe(
+    expect(said([spent, { ...newItem('spare'), price: 2 }])).toBe(
       '2 things on the list, 1 used up. Every price is known.',
     );
     // An off-cut needs no price.
@@ -132,9 +132,7 @@ describe('a CSV file', () => {
   it('adds nothing of a file without good rows, and can be put away', async () => {
     await choose('kind,part,count\nspare,moon,2\n');
     expect(await screen.findByText('Nothing can be added.')).toBeTruthy();
-    expect((screen.getByRole('button', { name: 'Add to the shelf' }) as HTMLButtonElement).disabled).toBe(
-      true,
-    );
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Add to the shelf' }).disabled).toBe(true);
     await userEvent.click(screen.getByRole('button', { name: 'Cancel' }));
     expect(screen.queryByText('Nothing can be added.')).toBeNull();
   });
