@@ -162,7 +162,7 @@ test('a relief notch is cut on the bench, as wide as is needed to be safe', asyn
   await page.getByRole('button', { name: /^Cut the least that cannot spill/ }).click();
   await expect(page.getByText('With every layer blocked it would spill at the back.')).toHaveCount(0);
   await expectSaved(page);
-  await page.getByRole('link', { name: 'Measure' }).click();
+  await page.getByRole('link', { name: 'Measure', exact: true }).click();
   await page.getByText('Lip and rim', { exact: true }).click();
   await expect(page.getByLabel('Notch above lip')).toHaveValue('0');
 });

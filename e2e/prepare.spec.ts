@@ -18,7 +18,7 @@ test('Reed bench: from the plan to cut list, templates, preparations and shoppin
   await page.getByRole('link', { name: 'Prepare' }).click();
   await expect(verdict(page)).toHaveText(/3 things to buy, 1 piece to cut and \d+ preparations to do/);
   const cut = part(page, 'Cut plan');
-  await expect(cut).toContainText(/Buy 1 sheet of 50.0 × 50.0.cm, the least there can be/);
+  await expect(cut).toContainText(/Buy 1 sheet of 50.0 × 50.0.cm, the fewest possible/);
   await expect(cut.getByRole('img', { name: /^Sheet of 50.0 × 50.0.cm: 4$/ })).toBeVisible();
 
   // The sheet that can be bought is entered on the shelf, with its price.
@@ -34,7 +34,7 @@ test('Reed bench: from the plan to cut list, templates, preparations and shoppin
   await expect(row).toContainText('€3.20 a litre');
   await expectSaved(page);
   await page.goto('/filter/reed-bench/prepare');
-  await expect(cut).toContainText(/Buy 1 sheet of 40.0 × 25.0.cm, the least there can be/);
+  await expect(cut).toContainText(/Buy 1 sheet of 40.0 × 25.0.cm, the fewest possible/);
   const list = part(page, 'Shopping list');
   await expect(list.getByRole('row', { name: /^Fine foam/ })).toContainText('€6.40');
   await expect(list).toContainText('To buy: €6.40, and 2 without a price');
@@ -98,7 +98,7 @@ test('Window sill: what is planned without stripping is prepared, with a level s
   await expect(part(page, 'Bags and loose media')).toContainText(/Lava rock.*One bag of .* or more/);
   await expect(part(page, 'Shopping list').getByRole('row', { name: /^Lava rock/ })).toContainText('nothing');
   // Filling takes the lava from the shelf, and a step back lays it there again.
-  await page.getByRole('button', { name: 'Taken from the shelf' }).click();
+  await page.getByRole('button', { name: 'Take these from the shelf' }).click();
   await expect(part(page, 'Shopping list').getByRole('row', { name: /^Lava rock/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(part(page, 'Shopping list').getByRole('row', { name: /^Lava rock/ })).toContainText('3.00');

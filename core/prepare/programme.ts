@@ -86,7 +86,7 @@ export function programme(
   });
   const cut: Preparation = {
     key: 'cut',
-    what: 'Cut the foam and pads after the cut plan.',
+    what: 'Cut the foam and pads as the cut plan shows.',
     daysBefore: 1,
     dailyUntil: null,
     again: null,

@@ -118,7 +118,7 @@ function Bought({ group }: { group: CutGroup }) {
     <>
       Buy {bought} {bought === 1 ? 'sheet' : 'sheets'} of {size}
       {bought === leastBought
-        ? ', the least there can be'
+        ? ', the fewest possible'
         : `: the best that was found; by area alone ${leastBought} would do`}
       . {share} of the sheets is waste
       {buy.itemId === null ? (

@@ -55,7 +55,7 @@ export function FillsPart({ fills, there, fittings, onTaken }: Props) {
       </ul>
       {onTaken === null ? null : (
         <div className={styles.tools}>
-          <Button onClick={onTaken}>Taken from the shelf</Button>
+          <Button onClick={onTaken}>Take these from the shelf</Button>
         </div>
       )}
       {fittings.length === 0 ? null : (

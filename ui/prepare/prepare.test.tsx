@@ -62,7 +62,7 @@ describe('the cut plan', () => {
   it('draws each sheet with its pieces, and says what is bought and why no fewer', () => {
     show(cutPart([pad], shelf(sheet())));
     expect(screen.getByRole('img', { name: /^Sheet of 50\.0 × 50\.0.cm: 1$/ })).toBeTruthy();
-    expect(screen.getByText(/Buy 1 sheet of 50\.0 × 50\.0.cm, the least there can be/)).toBeTruthy();
+    expect(screen.getByText(/Buy 1 sheet of 50\.0 × 50\.0.cm, the fewest possible/)).toBeTruthy();
     expect(screen.getByText(/sheet to buy, 50\.0 × 50\.0.cm; \d straight cuts/)).toBeTruthy();
   });
 
@@ -213,7 +213,7 @@ describe('bags and loose media', () => {
     expect(screen.getByText(/Without a bag it pours out/)).toBeTruthy();
     expect(screen.getByText(/in the filter already/)).toBeTruthy();
     expect(screen.getByText(/Hose back to the tank: 1\.40.m/)).toBeTruthy();
-    await userEvent.click(screen.getByRole('button', { name: 'Taken from the shelf' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Take these from the shelf' }));
     expect(onTaken).toHaveBeenCalledOnce();
   });
 

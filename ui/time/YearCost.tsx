@@ -73,7 +73,7 @@ export function YearCost({ input, found, shelf, electricityPrice, now }: Props) 
             {unfed ? (
               <AppLink href={`/filter/${filter.id}/measure`}>Enter the daily food under Measure</AppLink>
             ) : (
-              'By the year of visits at the early end of the forecast.'
+              'Counts a year of visits at the early end of the forecast.'
             )}
           </dd>
           {costs.unpriced > 0 ? (
@@ -119,9 +119,9 @@ export function YearCost({ input, found, shelf, electricityPrice, now }: Props) 
             <tr>
               <th scope="col">Layer</th>
               <th scope="col">Once</th>
-              <th scope="col">Renewed in a year</th>
-              <th scope="col">A litre</th>
-              <th scope="col">A usable m²</th>
+              <th scope="col">Renewed per year</th>
+              <th scope="col">Per litre</th>
+              <th scope="col">Per usable m²</th>
             </tr>
           </thead>
           <tbody>
