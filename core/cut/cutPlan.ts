@@ -33,6 +33,8 @@ export interface CutGroup {
   readonly piecesArea: number;
   readonly sheetsArea: number;
   readonly offcutsArea: number;
+  /** Share of the sheets that is neither piece nor off-cut, 0–1. */
+  readonly waste: number;
 }
 
 /** Sheet that is taken where the shelf knows none that can be bought (common practice, no source). */
@@ -110,6 +112,14 @@ function planGroup(pieces: readonly CutPiece[], shelf: Shelf): CutGroup {
     cuts: knifeCuts(filled.placed, { length, width }),
   }));
   const left = new Set(packed.left.map(({ id }) => id));
+  const piecesArea = parts.reduce(
+    (sum, piece) => sum + (left.has(piece.id) ? 0 : outlineArea(piece.outline)),
+    0,
+  );
+  const sheetsArea = sheets.reduce((sum, { length, width }) => sum + length * width, 0);
+  const offcutsArea = sheets
+    .flatMap(({ offcuts }) => offcuts)
+    .reduce((sum, { length, width }) => sum + length * width, 0);
   return {
     medium,
     thickness,
@@ -120,10 +130,9 @@ function planGroup(pieces: readonly CutPiece[], shelf: Shelf): CutGroup {
     bought: packed.bought,
     leastBought: leastBought(boxes, stock, buy),
     buy: packed.bought > 0 ? buy : null,
-    piecesArea: parts.reduce((sum, piece) => sum + (left.has(piece.id) ? 0 : outlineArea(piece.outline)), 0),
-    sheetsArea: sheets.reduce((sum, { length, width }) => sum + length * width, 0),
-    offcutsArea: sheets
-      .flatMap(({ offcuts }) => offcuts)
-      .reduce((sum, { length, width }) => sum + length * width, 0),
+    piecesArea,
+    sheetsArea,
+    offcutsArea,
+    waste: sheetsArea > 0 ? Math.max(0, 1 - (piecesArea + offcutsArea) / sheetsArea) : 0,
   };
 }

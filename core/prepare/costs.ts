@@ -27,6 +27,9 @@ export interface LayerCost {
 /** What a pack costs to run. */
 export interface PackCosts {
   readonly layers: readonly LayerCost[];
+  /** What the media cost to fill in once, as far as their prices are known, and how many layers have none. */
+  readonly filling: number;
+  readonly fillingUnpriced: number;
   /** Consumables of a year, as far as their prices are known. */
   readonly consumables: number;
   /** Renewed layers without a price. */
@@ -80,6 +83,8 @@ export function packCosts(
   });
   return {
     layers: found,
+    filling: found.reduce((sum, { once }) => sum + (once ?? 0), 0),
+    fillingUnpriced: found.filter(({ once }) => once === null).length,
     consumables: found.reduce((sum, { once, perYear }) => sum + (once ?? 0) * perYear, 0),
     unpriced: found.filter(({ once, perYear }) => once === null && perYear > 0).length,
     electricity: electricityPerYear(filter, electricity),

@@ -13,6 +13,8 @@ import { EMPTY_SHELF, ShelfSchema, type Shelf, type ShelfItem } from '../shelf/s
 import { addedShares } from './addedShares';
 import { afterFilling, FILLED } from './afterFilling';
 import { BAG_FILL, fills } from './bags';
+import { blockHead } from './blockHead';
+import { blockMedium } from './blockMedium';
 import { cartridgesPerYear, electricityPerYear, packCosts, payBack } from './costs';
 import { firstPackCheck } from './firstPackCheck';
 import { fittings } from './fittings';
@@ -20,6 +22,7 @@ import { levelStrip } from './levelStrip';
 import { planProgramme } from './planProgramme';
 import { prepareRepack, type RepackPlan } from './prepareRepack';
 import { prepareVerdict, type Readiness } from './prepareVerdict';
+import { blockFigures, blockFor, blockMass, PRINT_MATERIALS } from './printedBlock';
 import { dueSteps, earliestReady, newMedia, programme, stepTitle } from './programme';
 import { listCost, shoppingList } from './shopping';
 
@@ -198,6 +201,7 @@ describe('how ready a repack is', () => {
   const pad = plainLayer('p', 'foam-30', 'tray-4', 0.03);
   const said = (change: Partial<Readiness> = {}): string => {
     const { level, state, next } = prepareVerdict({
+      isEmpty: false,
       isCut: false,
       changes: { missing: [], notNeeded: 0 },
       tooLarge: 0,
@@ -225,6 +229,7 @@ describe('how ready a repack is', () => {
 
   it('says that all is ready, that the plan has changed, and that no sheet is large enough', () => {
     expect(said()).toMatch(/^works: Everything is ready/);
+    expect(said({ isEmpty: true })).toMatch(/^empty: The plan is empty: add its layers on Plan/);
     expect(said({ isCut: true, changes: { missing, notNeeded: 1 } })).toMatch(
       /has changed.*1 piece is missing/,
     );
@@ -394,6 +399,20 @@ describe('level strip', () => {
     expect(levelStrip(headroom, 2)?.tooClose).toBe(true);
     expect(levelStrip([NaN], 3)).toBeNull();
     expect(levelStrip([-0.001], 3)).toBeNull();
+  });
+});
+
+describe('printed blocks in a pack', () => {
+  it('hold the water up a little, and have a mass by their material', () => {
+    const slots = presetFilter('internal-compartments', { id: 'i', tankId: 't' }, 'Test');
+    const slot = slots.chambers.find((chamber) => blockFor(chamber) !== null)!;
+    const block = blockFor(slot)!;
+    const { layer } = blockMedium(block, PRINT_MATERIALS.PETG.density, slot.id, 'block-1');
+    expect(blockHead(slots, [layer], 25)).toBeGreaterThan(0);
+    expect(blockHead(slots, [plainLayer('f', 'foam-30', slot.id, 0.03)], 25)).toBeNull();
+    const figures = blockFigures(block);
+    // By hand: plastic times its density.
+    expect(blockMass(figures, 'PP')).toBeCloseTo(figures.solid * 900, 12);
   });
 });
 

@@ -6,7 +6,9 @@ import type { Need } from './shopping';
 
 /** What is known of how ready a repack is. */
 export interface Readiness {
-  /** They are cut. */
+  /** Nothing is planned yet. */
+  readonly isEmpty: boolean;
+  /** Its pieces were cut. */
   readonly isCut: boolean;
   /** How the plan differs from what was cut. */
   readonly changes: CutChanges;
@@ -29,10 +31,16 @@ const joined = (parts: readonly string[]): string =>
 
 /** How ready a repack is, in one line, and what comes next. */
 export function prepareVerdict(ready: Readiness): Verdict {
-  const { isCut, changes, tooLarge, needs, steps, repackOn, earliest, now } = ready;
+  const { isEmpty, isCut, changes, tooLarge, needs, steps, repackOn, earliest, now } = ready;
   const missing = changes.missing.length;
   const open = steps.filter(({ doneAt, key }) => doneAt === null && key !== 'cut').length;
   const toBuy = needs.filter(({ buy }) => buy !== null).length;
+  if (isEmpty)
+    return {
+      level: 'empty',
+      state: sentence`The plan is empty: add its layers on Plan first.`,
+      next: sentence`Then this page says what to buy, cut and prepare.`,
+    };
   if (tooLarge > 0)
     return {
       level: 'check',

@@ -125,6 +125,10 @@ export function blockFigures(block: Block): BlockFigures {
   };
 }
 
+/** Mass of a block of a material, kg. */
+export const blockMass = ({ solid }: Pick<BlockFigures, 'solid'>, material: PrintMaterial): number =>
+  solid * PRINT_MATERIALS[material].density;
+
 /** A block as cuboids that are put together, and others that are cut out of them. */
 export function blockSolids(block: Block): {
   readonly solid: readonly Cuboid[];

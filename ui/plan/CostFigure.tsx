@@ -8,14 +8,12 @@ import { useShelf } from '../fields/OnShelf';
 export function CostFigure({ input }: { input: PackInput }) {
   const words = useWords();
   const { shelf } = useShelf();
-  const { layers } = packCosts(input.filter, input.layers, null, shelf, null);
-  const known = layers.flatMap(({ once }) => (once === null ? [] : [once]));
-  const missing = layers.length - known.length;
-  if (known.length === 0) return <>no price</>;
+  const costs = packCosts(input.filter, input.layers, null, shelf, null);
+  if (costs.fillingUnpriced === costs.layers.length) return <>no price</>;
   return (
     <>
-      {missing > 0 ? 'at least ' : ''}
-      {words.money(known.reduce((sum, once) => sum + once, 0))}
+      {costs.fillingUnpriced > 0 ? 'at least ' : ''}
+      {words.money(costs.filling)}
     </>
   );
 }

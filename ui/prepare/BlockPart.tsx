@@ -9,6 +9,7 @@ import { blockMedium } from '@/core/prepare/blockMedium';
 import {
   BLOCK_BOUNDS,
   blockFigures,
+  blockMass,
   blockFor,
   BlockSchema,
   PRINT_MATERIALS,
@@ -18,6 +19,7 @@ import {
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { useWords } from '../fields/Habits';
+import { saveText } from '../state/saveText';
 import styles from './Prepare.module.css';
 
 interface Props {
@@ -57,12 +59,7 @@ export function BlockPart({ filter, head, onUse }: Props) {
   const save = async () => {
     // Loaded when it is wanted: few keepers print.
     const { blockStl } = await import('@/formats/blockStl');
-    const address = URL.createObjectURL(new Blob([blockStl(block)], { type: 'model/stl' }));
-    const link = document.createElement('a');
-    link.href = address;
-    link.download = 'block.stl';
-    link.click();
-    URL.revokeObjectURL(address);
+    saveText('block.stl', blockStl(block), 'model/stl');
   };
   const figures = checked.success ? blockFigures(block) : null;
   const { density, note } = PRINT_MATERIALS[material];
@@ -107,7 +104,7 @@ export function BlockPart({ filter, head, onUse }: Props) {
             {words.show({ kind: 'gap', si: figures.spacing }, 1)} apart;{' '}
             {words.show({ kind: 'surface', si: figures.surface })} of surface,{' '}
             {words.show({ kind: 'share', si: figures.openShare })} of its face open;{' '}
-            {words.show({ kind: 'mass', si: figures.solid * density })} of {material}, about{' '}
+            {words.show({ kind: 'mass', si: blockMass(figures, material) })} of {material}, about{' '}
             {words.number(figures.hours.low, 1)} to {words.number(figures.hours.high, 1)} hours of printing.
           </p>
           <p className="quiet">

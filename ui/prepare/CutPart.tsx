@@ -108,8 +108,7 @@ export function CutPart({ groups, cut, others, onTake, onCut }: Props) {
 /** How many sheets are bought, and how sure that is the least. */
 function Bought({ group }: { group: CutGroup }) {
   const words = useWords();
-  const { bought, leastBought, buy, sheetsArea, piecesArea, offcutsArea } = group;
-  const waste = Math.max(0, 1 - (piecesArea + offcutsArea) / sheetsArea);
+  const { bought, leastBought, buy, waste } = group;
   const share = words.show({ kind: 'share', si: waste });
   if (buy === null || bought === 0)
     return <>Nothing to buy: the shelf is enough. {share} of the sheets is waste.</>;

@@ -8,12 +8,10 @@ import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { isHangOnBack } from '@/core/filter/kindFamily';
 import { cautions } from '@/core/job/cautions';
 import type { Job } from '@/core/job/job';
-import { operatingPoint } from '@/core/hydraulics/operatingPoint';
 import type { Layer } from '@/core/layers/layer';
-import { placeLayers } from '@/core/layers/placeLayers';
-import { catalogueId } from '@/core/media/catalogueId';
 import type { Pack } from '@/core/pack/pack';
 import { afterFilling, FILLED, isFilled } from '@/core/prepare/afterFilling';
+import { blockHead } from '@/core/prepare/blockHead';
 import { firstPackCheck } from '@/core/prepare/firstPackCheck';
 import { fittings } from '@/core/prepare/fittings';
 import { levelStrip } from '@/core/prepare/levelStrip';
@@ -128,15 +126,7 @@ export function PrepareSheet({
       ),
     [filter, planned, found, job.doc, shelf.doc, besides, taken],
   );
-  const blockHead = useMemo(() => {
-    const placed = placeLayers(filter, planned);
-    const blocks = placed.filter(({ medium }) => catalogueId(medium) === 'printed-block');
-    if (blocks.length === 0) return null;
-    const ids = new Set(blocks.map(({ layer }) => layer.id));
-    return operatingPoint(filter, placed, around.tank.temperature)
-      .layers.filter(({ layerId }) => ids.has(layerId))
-      .reduce((sum, { head }) => sum + head, 0);
-  }, [filter, planned, around]);
+  const head = useMemo(() => blockHead(filter, planned, around.tank.temperature), [filter, planned, around]);
   const ready = earliestReady(steps, now);
   const input = useMemo<ForecastInput>(
     () => ({ tank: around.tank, filter, layers: planned, others: around.others, visits: [] }),
@@ -168,6 +158,7 @@ export function PrepareSheet({
     >
       <Band
         verdict={prepareVerdict({
+          isEmpty: planned.length === 0,
           isCut: cut !== null,
           changes,
           tooLarge: groups.reduce((sum, { tooLarge }) => sum + tooLarge.length, 0),
@@ -247,7 +238,7 @@ export function PrepareSheet({
           <Fold lazy title="Print a block" says="for those with a 3D printer">
             <BlockPart
               filter={filter}
-              head={blockHead}
+              head={head}
               onUse={(more) => change({ layers: [...planned, ...more] })}
             />
           </Fold>

@@ -5,6 +5,7 @@ import { listCost } from '@/core/prepare/shopping';
 import type { Words } from '../fields/wordsFor';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
+import table from '../frame/FigureTable.module.css';
 import styles from './Prepare.module.css';
 
 /** What the plan takes from the shelf, what is missing, and what that costs. */
@@ -17,7 +18,7 @@ export function ShoppingPart({ needs }: { needs: readonly Need[] }) {
       {needs.length === 0 ? (
         <p className="quiet">Nothing is needed beside what is in the filter.</p>
       ) : (
-        <table className={styles.table}>
+        <table className={`${table.table} ${styles.needs}`}>
           <thead>
             <tr>
               <th scope="col">What</th>

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { MOST_ITEMS, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
 import type { ShelfCsv } from '@/formats/shelfCsv';
+import { saveText } from '../state/saveText';
 import styles from './ShelfSheet.module.css';
 
 /** Most faults listed. */
@@ -25,12 +26,7 @@ export function ShelfFile({ shelf, onAdd }: Props) {
   };
   const save = async () => {
     const { writeShelfCsv } = await import('@/formats/shelfCsv');
-    const address = URL.createObjectURL(new Blob([writeShelfCsv(shelf)], { type: 'text/csv' }));
-    const link = document.createElement('a');
-    link.href = address;
-    link.download = 'shelf.csv';
-    link.click();
-    URL.revokeObjectURL(address);
+    saveText('shelf.csv', writeShelfCsv(shelf), 'text/csv');
   };
   const room = MOST_ITEMS - shelf.items.length;
   return (

@@ -10,6 +10,7 @@ import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
 import { askWorker } from './forecastWorkers';
 import { useWorkerAnswer } from './useWorkerAnswer';
+import table from '../frame/FigureTable.module.css';
 import styles from './YearCost.module.css';
 
 interface Props {
@@ -113,7 +114,7 @@ export function YearCost({ input, found, shelf, electricityPrice, now }: Props) 
         </div>
       </dl>
       {now === undefined ? null : (
-        <table className={styles.table}>
+        <table className={table.table}>
           <caption className="caption">What each layer costs</caption>
           <thead>
             <tr>
