@@ -24,7 +24,6 @@ export function firstPackCheck({ kind, equipment }: Pick<Filter, 'kind' | 'equip
     ...(equipment.includes('UV lamp')
       ? ['The lamp’s sleeve is wrapped: unwrap it, and leave no fingerprints.']
       : []),
-    'The leaflet’s order of the media may be wrong for this body: follow the packing list of this plan.',
     'Rinse everything that touches the water, and use no soap.',
   ];
 }

@@ -17,6 +17,7 @@ import { useWords } from '../fields/Habits';
 import type { Autosave } from '../state/useAutosave';
 import { useNow } from '../state/useNow';
 import styles from './ClockBar.module.css';
+import { clockText } from './clockText';
 
 /** Milliseconds between two looks at the clock. */
 const TICK = 1000;
@@ -45,7 +46,7 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
     >
       <span className={styles.time}>
         <span className="caption">out of flow</span>{' '}
-        <strong role="timer">{seconds === null ? '–' : elapsed(seconds)}</strong>
+        <strong role="timer">{seconds === null ? '–' : clockText(seconds)}</strong>
       </span>
       <span className={styles.gauge} aria-hidden="true">
         <span style={{ width: `${Math.min(100, (100 * (seconds ?? 0)) / (2 * OUT_OF_FLOW_AIM))}%` }} />
@@ -92,13 +93,4 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
       </span>
     </section>
   );
-}
-
-/** "38:05", or "1:38:05" from an hour on. */
-function elapsed(seconds: number): string {
-  const whole = Math.floor(seconds);
-  const two = (value: number): string => String(value).padStart(2, '0');
-  const hours = Math.floor(whole / 3600);
-  const minutes = Math.floor((whole % 3600) / 60);
-  return `${hours > 0 ? `${hours}:${two(minutes)}` : minutes}:${two(whole % 60)}`;
 }

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { afterCutting, cutRecord } from '@/core/cut/afterCutting';
+import { afterCutting, cutChanges, cutRecord } from '@/core/cut/afterCutting';
 import { piecesToCut } from '@/core/cut/piecesToCut';
 import type { ForecastInput } from '@/core/dirt/forecast';
 import type { Filter } from '@/core/filter/filter';
@@ -12,7 +12,6 @@ import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
 import { afterFilling, FILLED, isFilled } from '@/core/prepare/afterFilling';
 import { blockHead } from '@/core/prepare/blockHead';
-import { firstPackCheck } from '@/core/prepare/firstPackCheck';
 import { fittings } from '@/core/prepare/fittings';
 import { levelStrip } from '@/core/prepare/levelStrip';
 import { prepareRepack } from '@/core/prepare/prepareRepack';
@@ -40,9 +39,11 @@ import { YearCost } from '../time/YearCost';
 import { BlockPart } from './BlockPart';
 import { CutPart } from './CutPart';
 import { FillsPart } from './FillsPart';
+import { FirstPackPart } from './FirstPackPart';
 import { ProgrammePart } from './ProgrammePart';
 import { ShoppingPart } from './ShoppingPart';
 import { TemplatesPart } from './TemplatesPart';
+import { useCutsAlong, type CutsAlong } from './useCutsAlong';
 import styles from './Prepare.module.css';
 
 interface Props {
@@ -53,15 +54,19 @@ interface Props {
   readonly shelf: Stored<Shelf>;
   /** Layers that were in the filter; empty at a first pack. */
   readonly found: readonly Layer[];
+  /** What came in the box of a new filter, as the leaflet lays it; empty at a repack. */
+  readonly boxed: readonly Layer[];
   readonly planned: Stored<Pack>;
   readonly others: readonly OpenPlan[];
   readonly now: string;
 }
 
-type Step = { readonly items: Shelf['items']; readonly layers: Pack['layers'] } & Pick<
-  Job,
-  'cut' | 'prepared' | 'repackOn'
->;
+type Step = {
+  readonly items: Shelf['items'];
+  readonly layers: Pack['layers'];
+  /** What was cut for the repacks of other filters, by their ids. */
+  readonly cutAlong: CutsAlong;
+} & Pick<Job, 'cut' | 'prepared' | 'repackOn'>;
 
 /** Everything that is done before the filter is opened: cut, fill, rinse, buy. */
 export function PrepareSheet({
@@ -71,6 +76,7 @@ export function PrepareSheet({
   job: storedJob,
   shelf: storedShelf,
   found,
+  boxed,
   planned: storedPlan,
   others,
   now,
@@ -80,6 +86,7 @@ export function PrepareSheet({
   const shelf = useAutosave('shelf', storedShelf);
   const plan = useAutosave('pack', storedPlan);
   const { layers: planned } = plan.doc;
+  const along = useCutsAlong(others);
   const undo = useUndo<Step>();
   const [taken, setTaken] = useState<readonly string[]>([]);
   const { cut, prepared, repackOn } = job.doc;
@@ -87,11 +94,13 @@ export function PrepareSheet({
   const present = (): Step => ({
     items: shelf.doc.items,
     layers: planned,
+    cutAlong: along.cuts,
     cut,
     prepared,
     repackOn,
   });
-  const put = ({ items, layers, ...work }: Step) => {
+  const put = ({ items, layers, cutAlong, ...work }: Step) => {
+    along.put(cutAlong);
     if (layers !== planned) plan.change((doc) => ({ ...doc, layers }));
     if (items !== shelf.doc.items) shelf.change((doc) => ({ ...doc, items }));
     job.change((doc) => ({ ...doc, ...work }));
@@ -110,12 +119,14 @@ export function PrepareSheet({
   const besides = useMemo(
     () =>
       others
-        .map((other) => ({
-          filter: other.filter,
-          pieces: piecesToCut(other.filter, other.layers, other.found, shelf.doc, null).anew,
-        }))
+        .map((other) => {
+          const jobId = other.job.doc.id;
+          const record = along.cuts[jobId] ?? null;
+          const { anew } = piecesToCut(other.filter, other.layers, other.found, shelf.doc, record);
+          return { filter: other.filter, jobId, anew, pieces: cutChanges(record, anew).missing };
+        })
         .filter(({ pieces }) => pieces.length > 0),
-    [others, shelf.doc],
+    [others, shelf.doc, along.cuts],
   );
   const { pieces, changes, groups, fills, there, needs, bill, steps } = useMemo(
     () =>
@@ -184,12 +195,18 @@ export function PrepareSheet({
               taken: taken.includes(other.filter.id),
             }))}
             onTake={(id, on) => setTaken(on ? [...taken, id] : taken.filter((known) => known !== id))}
-            onCut={() =>
+            onCut={() => {
+              const at = new Date().toISOString();
+              const cutToo = besides.filter((other) => taken.includes(other.filter.id));
               change({
                 items: afterCutting(shelf.doc, groups, () => `offcut-${crypto.randomUUID()}`).items,
-                cut: cutRecord(pieces.anew, new Date().toISOString()),
-              })
-            }
+                cut: cutRecord(pieces.anew, at),
+                cutAlong: {
+                  ...along.cuts,
+                  ...Object.fromEntries(cutToo.map(({ jobId, anew }) => [jobId, cutRecord(anew, at)])),
+                },
+              });
+            }}
           />
           <ShoppingPart needs={needs} />
           <section aria-label="Cost" className={styles.part}>
@@ -226,14 +243,7 @@ export function PrepareSheet({
             }
           />
           {job.doc.occasion === 'first pack' ? (
-            <section aria-label="Before the first pack" className={styles.part}>
-              <h2 className="title">Before the first pack</h2>
-              <ul className={styles.check}>
-                {firstPackCheck(filter).map((line) => (
-                  <li key={line}>{line}</li>
-                ))}
-              </ul>
-            </section>
+            <FirstPackPart filter={filter} boxed={boxed} planned={planned} />
           ) : null}
           <Fold lazy title="Print a block" says="for those with a 3D printer">
             <BlockPart

@@ -3,8 +3,10 @@ import Checkbox from '@mui/material/Checkbox';
 import { stepTitle, type ProgrammeStep } from '@/core/prepare/programme';
 import { TextInput } from '../fields/TextInput';
 import { useWords } from '../fields/Habits';
-import type { Words } from '../fields/wordsFor';
 import styles from './Prepare.module.css';
+import { Standing } from './Standing';
+
+const HOUR = 3_600;
 
 interface Props {
   readonly steps: readonly ProgrammeStep[];
@@ -61,8 +63,13 @@ export function ProgrammePart({ steps, repackOn, now, onDay, onTick }: Props) {
                     <p>{stepTitle(step)}</p>
                     <p className="quiet">
                       about {words.number(step.minutes)} min of work
-                      {standsWords(step, words)}
+                      {step.stands > 0 && step.doneAt === null
+                        ? `, then it stands ${words.show({ kind: 'hours', si: step.stands * HOUR })}`
+                        : ''}
                     </p>
+                    {step.stands > 0 && step.doneAt !== null ? (
+                      <Standing stands={step.stands} doneAt={step.doneAt} />
+                    ) : null}
                     {step.caution === null ? null : <p className={styles.caution}>{step.caution}</p>}
                   </div>
                 </li>
@@ -73,14 +80,4 @@ export function ProgrammePart({ steps, repackOn, now, onDay, onTick }: Props) {
       })}
     </section>
   );
-}
-
-const HOUR = 3_600;
-
-/** For how long it stands afterwards; once it was ticked, until when. */
-function standsWords({ stands, doneAt }: ProgrammeStep, words: Words): string {
-  if (stands === 0) return '';
-  if (doneAt === null) return `, then it stands ${words.show({ kind: 'hours', si: stands * HOUR })}`;
-  const until = new Date(Date.parse(doneAt) + stands * HOUR * 1000);
-  return `, stands until ${words.date(until, { weekday: 'short', hour: '2-digit', minute: '2-digit' })}`;
 }

@@ -1,11 +1,12 @@
 // @vitest-environment happy-dom
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { act, cleanup, render, renderHook, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { cutPieces } from '@/core/cut/cutPieces';
 import { cutPlan, thicknessesOn } from '@/core/cut/cutPlan';
 import { presetFilter } from '@/core/filter/presetFilter';
+import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { fills } from '@/core/prepare/bags';
@@ -18,9 +19,12 @@ import { Habits } from '../fields/Habits';
 import { BlockPart } from './BlockPart';
 import { CutPart } from './CutPart';
 import { FillsPart } from './FillsPart';
+import { FirstPackPart } from './FirstPackPart';
 import { ProgrammePart } from './ProgrammePart';
 import { ShoppingPart } from './ShoppingPart';
+import { Standing } from './Standing';
 import { TemplatesPart } from './TemplatesPart';
+import { useCutsAlong } from './useCutsAlong';
 
 vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
 afterEach(cleanup);
@@ -259,5 +263,65 @@ describe('a printed block', () => {
     const round = presetFilter('canister-centre-pipe', { id: 'r', tankId: 't' }, 'Round');
     show(<BlockPart filter={round} head={null} onUse={() => undefined} />);
     expect(screen.getByText(/this filter has none/)).toBeTruthy();
+  });
+});
+
+describe('a soak that stands', () => {
+  it('counts down by itself, and says when it has stood long enough', () => {
+    vi.useFakeTimers({ now: new Date('2026-03-01T10:00:00Z') });
+    try {
+      show(<Standing stands={1} doneAt="2026-03-01T09:30:00Z" />);
+      act(() => vi.advanceTimersByTime(1000));
+      expect(screen.getByRole('timer').textContent).toBe('29:59');
+      act(() => vi.advanceTimersByTime(30 * 60_000));
+      expect(screen.getByText(/Has stood long enough since/)).toBeTruthy();
+    } finally {
+      vi.useRealTimers();
+    }
+  });
+});
+
+describe('a new filter', () => {
+  const boxed = [
+    plainLayer('fine', 'foam-45', 'basket', 0.02),
+    plainLayer('coarse', 'foam-15', 'basket', 0.02),
+  ];
+
+  it('has its leaflet’s order set against the right one, piece by piece', () => {
+    show(<FirstPackPart filter={hang} boxed={boxed} planned={[boxed[1]!]} />);
+    expect(screen.getByText(/puts 2 of 2 pieces in the wrong place/)).toBeTruthy();
+    const row = screen.getByRole('row', { name: /Fine foam/ });
+    expect(
+      within(row)
+        .getAllByRole('cell')
+        .map(({ textContent }) => textContent),
+    ).toEqual(['1', '2', 'not used']);
+  });
+
+  it('asks for what came in the box where nothing is entered', () => {
+    show(<FirstPackPart filter={hang} boxed={[]} planned={[]} />);
+    expect(screen.getByRole('link', { name: 'Enter what came in the box' })).toBeTruthy();
+  });
+});
+
+describe('pieces cut for another filter', () => {
+  it('are recorded with the repack of that filter, and taken back by undo', async () => {
+    const sent: unknown[] = [];
+    vi.stubGlobal('fetch', (url: string, { body }: { body: string }) => {
+      sent.push([url, (JSON.parse(body) as { doc: Job }).doc.cut]);
+      return Promise.resolve(Response.json({ doc: {}, version: 2, updatedAt: '' }));
+    });
+    try {
+      const job = { doc: { id: 'other-job', cut: null } as unknown as Job, version: 1, updatedAt: '' };
+      const { result } = renderHook(() => useCutsAlong([{ filter: hang, job, layers: [], found: [] }]));
+      const cut = { at: '2026-03-01T09:30:00Z', pieces: [] };
+      act(() => result.current.put({ 'other-job': cut }));
+      await vi.waitFor(() => expect(sent).toEqual([['/api/jobs/other-job', cut]]));
+      expect(result.current.cuts).toEqual({ 'other-job': cut });
+      act(() => result.current.put({ 'other-job': null }));
+      await vi.waitFor(() => expect(sent.at(-1)).toEqual(['/api/jobs/other-job', null]));
+    } finally {
+      vi.unstubAllGlobals();
+    }
   });
 });

@@ -20,6 +20,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
         job={open.job}
         shelf={shelf}
         found={open.job.doc.occasion === 'first pack' ? [] : open.asFound.doc.layers}
+        boxed={open.job.doc.occasion === 'first pack' ? open.asFound.doc.layers : []}
         planned={open.planned}
         others={openPlans(database(), filter.doc.id)}
         now={new Date().toISOString()}
