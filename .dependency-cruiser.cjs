@@ -64,6 +64,7 @@ module.exports = {
       'shelf',
       'cut',
       'prepare',
+      'repack',
       'settings',
     ),
     ...inOrder(

@@ -121,13 +121,22 @@ export const jobs = {
     db: Db,
     id: string,
     version: number,
-    work: Pick<Job, 'packed' | 'outOfFlow' | 'parts' | 'repackOn' | 'prepared' | 'cut'>,
+    work: Pick<Job, 'packed' | 'ticks' | 'outOfFlow' | 'parts' | 'repackOn' | 'prepared' | 'cut'>,
   ): Stored<Job> =>
     db
       .transaction(() => {
         const { doc } = stillOpen(table.get(db, id));
-        const { packed, outOfFlow, parts, repackOn, prepared, cut } = work;
-        return table.update(db, version, { ...doc, packed, outOfFlow, parts, repackOn, prepared, cut });
+        const { packed, ticks, outOfFlow, parts, repackOn, prepared, cut } = work;
+        return table.update(db, version, {
+          ...doc,
+          packed,
+          ticks,
+          outOfFlow,
+          parts,
+          repackOn,
+          prepared,
+          cut,
+        });
       })
       .immediate(),
 
@@ -182,7 +191,13 @@ export const jobs = {
         const finishedAt = new Date().toISOString();
         // A first pack puts in new what lay in the packing.
         const old = doc.occasion === 'first pack' ? [] : layersOf(doc.asFoundPackId);
-        const layers = asPacked(layersOf(doc.plannedPackId), doc.packed, old, finishedAt.slice(0, 10));
+        const layers = asPacked(
+          filters.get(db, doc.filterId).doc,
+          layersOf(doc.plannedPackId),
+          doc.packed,
+          old,
+          finishedAt.slice(0, 10),
+        );
         if (layers.length === 0) throw new InvalidError(['Tick at least one layer before you finish.']);
         const job = table.update(db, version, {
           ...doc,

@@ -1,4 +1,6 @@
+import type { Filter } from '../filter/filter';
 import type { Layer } from '../layers/layer';
+import { fittedThickness } from './fittedThickness';
 import type { PackedStep } from './job';
 
 /**
@@ -9,6 +11,7 @@ import type { PackedStep } from './job';
  * @param on ISO date of the repack
  */
 export function asPacked(
+  filter: Filter,
   planned: readonly Layer[],
   packed: readonly PackedStep[],
   asFound: readonly Layer[],
@@ -23,7 +26,7 @@ export function asPacked(
     return [
       {
         ...layer,
-        thickness: step.thickness ?? layer.thickness,
+        thickness: fittedThickness(filter, layer, step),
         installedOn: old.has(layer.id) ? layer.installedOn : on,
         dirt: null,
         signs: [],

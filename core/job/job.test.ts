@@ -4,10 +4,13 @@ import type { FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
 import { plainLayer } from '../layers/plainLayer';
 import { asPacked } from './asPacked';
+import { fittedThickness, plannedMass } from './fittedThickness';
 import type { Occasion } from './job';
 import { LogEntrySchema } from './logEntry';
 import { smallParts } from './smallParts';
 import { isPast } from './isPast';
+
+const filter = presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test');
 
 describe('asPacked', () => {
   const at = '2026-11-25T14:00:00Z';
@@ -23,6 +26,7 @@ describe('asPacked', () => {
 
   it('keeps ticked layers with what differed, and leaves out the others', () => {
     const packed = asPacked(
+      filter,
       planned,
       [{ layerId: 'a', at, thickness: 0.025, mass: null, note: 'Cut thinner.' }],
       planned,
@@ -35,10 +39,28 @@ describe('asPacked', () => {
 
   it('is the plan when nothing differed', () => {
     const steps = planned.map(({ id }) => ({ layerId: id, at, thickness: null, mass: null, note: '' }));
-    const packed = asPacked(planned, steps, planned.slice(0, 1), '2026-11-25');
+    const packed = asPacked(filter, planned, steps, planned.slice(0, 1), '2026-11-25');
     expect(packed.map((layer) => layer.thickness)).toEqual([0.03, 0.05]);
     // The first came out of the filter and its age is not known; the second is new in it.
     expect(packed.map((layer) => layer.installedOn)).toEqual([null, '2026-11-25']);
+  });
+});
+
+describe('fittedThickness', () => {
+  const layer = plainLayer('b', 'lava', 'basket', 0.05);
+
+  it('follows the weight of loose media, so that 1.2 of 1.5 kg is four fifths of the height', () => {
+    const planned = plannedMass(filter, layer)!;
+    expect(fittedThickness(filter, layer, { thickness: null, mass: 0.8 * planned })).toBeCloseTo(0.04, 12);
+    expect(fittedThickness(filter, layer, { thickness: 0.03, mass: 0.8 * planned })).toBe(0.03);
+    expect(fittedThickness(filter, layer, { thickness: null, mass: null })).toBe(0.05);
+  });
+
+  it('leaves foam as it is, which is no thinner for being dry, and stays a layer that can be', () => {
+    const pad = plainLayer('a', 'foam-15', 'basket', 0.03);
+    expect(fittedThickness(filter, pad, { thickness: null, mass: 0.001 })).toBe(0.03);
+    expect(fittedThickness(filter, layer, { thickness: null, mass: 1e-9 })).toBe(0.002);
+    expect(plannedMass({ chambers: [] }, layer)).toBeNull();
   });
 });
 

@@ -7,6 +7,7 @@ import { MOST_LAYERS } from '../pack/mostLayers';
 import { OutOfFlowSchema } from './outOfFlow';
 import { SmallPartSchema } from './smallPart';
 import { JobStageSchema } from './stage';
+import { TickSchema } from './tick';
 import { MOST_ALTERNATIVES } from './mostAlternatives';
 
 export const JOB_BOUNDS = {
@@ -59,6 +60,9 @@ export type CutRecord = z.infer<typeof CutRecordSchema>;
 /** Most steps of one repack: twice what a pack holds, since a plan may change while it is packed. */
 const MOST_STEPS = 2 * MOST_LAYERS;
 
+/** Most steps that are ticked: those of the longest list, and of the plans before it. */
+const MOST_TICKS = 400;
+
 /** One strip-and-repack of one filter, with the three packs it holds. */
 export const JobSchema = z.object({
   id: IdSchema,
@@ -75,6 +79,10 @@ export const JobSchema = z.object({
     .describe('Other plans that were thought of'),
   asPackedPackId: IdSchema.nullable(),
   packed: z.array(PackedStepSchema).max(MOST_STEPS, `A repack has at most ${MOST_STEPS} steps.`),
+  ticks: z
+    .array(TickSchema)
+    .max(MOST_TICKS)
+    .describe('Steps of the repack that were ticked or unticked, timers that were started'),
   outOfFlow: OutOfFlowSchema,
   parts: z
     .partialRecord(SmallPartSchema, PartStateSchema)

@@ -127,6 +127,13 @@ describe('documents of older versions', () => {
     expect(repaired?.doc).toMatchObject({ items: [{ kind: 'bag', count: 0, label: '', price: null }] });
   });
 
+  it.each(['window-sill', 'reed-bench'])('gives a repack of %s of version 6 no ticks', (name) => {
+    const read = readNeatLayerFile(fixture(6, `${name}.neatlayer.json`));
+    if (!read.ok) throw new Error('It is not read.');
+    expect(read.file.jobs.length).toBeGreaterThan(0);
+    expect(read.file.jobs.every(({ ticks }) => ticks.length === 0)).toBe(true);
+  });
+
   it('makes a bed of the zeolite in a swap of version 5, which took so much a day', () => {
     const read = readNeatLayerFile(fixture(5, 'window-sill.neatlayer.json'));
     const pieces = read.ok ? (read.file.filter.swap?.pieces ?? []) : [];

@@ -5,9 +5,10 @@ import { toVersion3 } from './steps/toVersion3';
 import { toVersion4 } from './steps/toVersion4';
 import { toVersion5 } from './steps/toVersion5';
 import { toVersion6 } from './steps/toVersion6';
+import { toVersion7 } from './steps/toVersion7';
 
 /** The steps in order: the first leads from version 1 to 2. */
-const STEPS: readonly Step[] = [toVersion2, toVersion3, toVersion4, toVersion5, toVersion6];
+const STEPS: readonly Step[] = [toVersion2, toVersion3, toVersion4, toVersion5, toVersion6, toVersion7];
 
 if (STEPS.length !== SCHEMA_VERSION - 1) throw new Error('Every version after the first needs its step.');
 

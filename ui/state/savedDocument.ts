@@ -5,6 +5,7 @@ import type { DocumentRead } from '@/formats/documents/readDocument';
 import type { Stored } from '@/store/documentTable';
 import { documentUrl, type DocumentRef, type SavedKind } from './documentRef';
 import { draftsOf, dropDraft, keepDraft, put, type Attempt, type Draft } from './drafts';
+import { MERGES } from './merges';
 import { noteSave, ownSave } from './ownSaves';
 import { hasEnded, PAGE_ID } from './pageLife';
 import { newChangeId, send } from './send';
@@ -377,6 +378,16 @@ export class SavedDocument<K extends SavedKind> {
           this.dropOwn();
           this.tellAll();
           return;
+        }
+        const merge = await MERGES[this.ref.kind]?.().catch(() => undefined);
+        if (merge !== undefined) {
+          const base = version === this.stored.version ? this.stored.doc : null;
+          const merged = merge(base, this.snapshot.doc, outcome.current.doc);
+          this.stored = outcome.current;
+          this.version = outcome.current.version;
+          this.changes += 1;
+          this.show({ doc: merged });
+          continue;
         }
         this.theirs = outcome.current;
         this.show({ state: { kind: 'conflict' } });

@@ -1,0 +1,128 @@
+import type { Filter } from '../filter/filter';
+import { FILTER_KINDS } from '../filter/filterKindWords';
+import { isCanister, isHangOnBack } from '../filter/kindFamily';
+import type { Layer } from '../layers/layer';
+import { mediumOf } from '../layers/mediumOf';
+import { packingOrder } from '../layers/packingOrder';
+import { placeLayers } from '../layers/placeLayers';
+import type { Medium } from '../media/medium';
+import type { Work } from '../pack/visit';
+import { SERVICE_SHARE } from '../practice/serviceShare';
+import type { ServicePlan } from '../service/servicePlan';
+import { HEAVY, NEVER_DRY, SIPHON } from './cautionWords';
+
+/** A layer on the card. */
+export interface CardLayer {
+  readonly layerId: string;
+  readonly medium: Medium;
+  readonly chamber: string;
+  readonly flowNumber: number;
+  /** m */
+  readonly thickness: number;
+  readonly installedOn: string | null;
+  /** The first time that it is worked on: ISO date and what is done; null: not within a year, or not known. */
+  readonly due: { readonly on: string; readonly work: Work } | null;
+}
+
+/** A visit on the card: its day and what is done, by number in flow order. */
+export interface CardVisit {
+  readonly on: string;
+  readonly minutes: number;
+  readonly works: readonly { readonly flowNumber: number; readonly work: Work }[];
+}
+
+/** What hangs on the inside of the cabinet door. */
+export interface PackCard {
+  readonly filter: string;
+  readonly tank: string;
+  readonly kind: string;
+  readonly packedOn: string;
+  /** In packing order: the first goes in first. */
+  readonly layers: readonly CardLayer[];
+  /** Flows m³/s; null: not timed after the repack. */
+  readonly flow: { readonly clean: number; readonly service: number; readonly jugSeconds: number } | null;
+  /** The next visits; null: nobody has said what is fed. */
+  readonly visits: readonly CardVisit[] | null;
+  /** ISO date from which the UV lamp may be lit; null: no lamp, or it may be lit. */
+  readonly lampFrom: string | null;
+  readonly cautions: readonly string[];
+}
+
+/** Visits that the card names: about half a year of an ordinary filter. */
+const VISITS = 4;
+/** The jug whose time is printed, m³. */
+export const CARD_JUG = 2e-3;
+const DAY = 86_400e3;
+
+/** ISO date so many days after a moment. */
+const dayAfter = (moment: string, days: number): string =>
+  new Date(Date.parse(moment) + days * DAY).toISOString().slice(0, 10);
+
+/**
+ * The card of a pack: what is in the filter, in packing order, and when what is due.
+ *
+ * @param layers as packed
+ * @param packedAt ISO moment
+ * @param clean flow timed after the repack, m³/s; null: none
+ * @param plan the year’s visits at the early end of the forecast; null: nobody has said what is fed
+ */
+export function packCard({
+  filter,
+  tank,
+  layers,
+  packedAt,
+  clean,
+  plan,
+  lampFrom,
+}: {
+  readonly filter: Filter;
+  readonly tank: string;
+  readonly layers: readonly Layer[];
+  readonly packedAt: string;
+  readonly clean: number | null;
+  readonly plan: ServicePlan | null;
+  readonly lampFrom: string | null;
+}): PackCard {
+  const numbers = new Map(placeLayers(filter, layers).map(({ layer }, place) => [layer.id, place + 1]));
+  const visits = plan?.visits ?? [];
+  const dueOf = (layerId: string): CardLayer['due'] => {
+    for (const { day, works } of visits) {
+      const found = works.find((item) => item.layerId === layerId);
+      if (found !== undefined) return { on: dayAfter(packedAt, day), work: found.work };
+    }
+    return null;
+  };
+  const service = clean === null ? null : SERVICE_SHARE * clean;
+  return {
+    filter: filter.name,
+    tank,
+    kind: FILTER_KINDS[filter.kind].name,
+    packedOn: packedAt.slice(0, 10),
+    layers: packingOrder(filter, layers).map((layer) => ({
+      layerId: layer.id,
+      medium: mediumOf(layer),
+      chamber: filter.chambers.find(({ id }) => id === layer.chamber)?.name ?? '',
+      flowNumber: numbers.get(layer.id) ?? 0,
+      thickness: layer.thickness,
+      installedOn: layer.installedOn,
+      due: dueOf(layer.id),
+    })),
+    flow: clean === null || service === null ? null : { clean, service, jugSeconds: CARD_JUG / service },
+    visits:
+      plan === null
+        ? null
+        : visits.slice(0, VISITS).map(({ day, minutes, works }) => ({
+            on: dayAfter(packedAt, day),
+            minutes,
+            works: works.map(({ layerId, work }) => ({ flowNumber: numbers.get(layerId) ?? 0, work })),
+          })),
+    lampFrom,
+    cautions: [
+      'Pull the plug before hands go in.',
+      ...(isCanister(filter.kind) ? [SIPHON, HEAVY] : []),
+      ...(isHangOnBack(filter.kind) ? ['Lift the intake tube out before anything is opened.'] : []),
+      NEVER_DRY,
+      'Old tank water or dechlorinated water on biological media, never the tap.',
+    ],
+  };
+}

@@ -1,0 +1,32 @@
+import { isCanister } from '../filter/kindFamily';
+import { sentence } from '../units/sentence';
+import { TRADE, type StepRule } from './repackStep';
+
+/** What lies at hand before the water is stopped. */
+export const READY_STEPS: readonly StepRule[] = [
+  {
+    key: 'prepared',
+    when: ({ unprepared }) => unprepared > 0,
+    title: ({ unprepared }) =>
+      unprepared === 1 ? 'One preparation is not ticked' : `${unprepared} preparations are not ticked`,
+    says: () => [sentence`Look at Prepare: new media that is not rinsed clouds the tank.`],
+    confirm: 'The new media are ready',
+    evidence: TRADE,
+  },
+  {
+    key: 'tools',
+    title: 'Lay everything ready',
+    says: ({ firstPack, hasMature, filter }) => [
+      sentence`A tub or tray to work in, a towel, a light.`,
+      firstPack
+        ? sentence`A bucket of dechlorinated water at the tank’s temperature.`
+        : sentence`A bucket of old tank water${hasMature ? ' for the mature media' : ''}: take it from the water change.`,
+      ...(isCanister(filter.kind) ? [sentence`Silicone grease for the seal, a hose brush.`] : []),
+      ...(filter.chambers.some(({ where }) => where === 'intake')
+        ? [sentence`The spare intake sponge: swapped in a few seconds.`]
+        : []),
+    ],
+    caution: 'Broken skin and tank water do not mix: wear gloves, and wash your hands afterwards.',
+    evidence: TRADE,
+  },
+];
