@@ -129,6 +129,15 @@ function stretchOf(
   return { packs, job, log: [repacked, ...flows] };
 }
 
+/** Steps of the repack under way that are behind: the canister stands open and clean. */
+const DONE_SO_FAR = [
+  'ready/prepared',
+  'ready/tools',
+  'stop/plug stays out',
+  'body/rinse body',
+  'body/impeller, canister',
+] as const;
+
 /** The repack that is under way on Reed bench: two layers are in. */
 function openJob({ filter, layers }: Water, now: Date): { packs: Pack[]; jobs: Job[] } {
   const dirt: Layer['dirt'][] = ['dusted', 'loaded', 'loaded', 'blocked', 'dusted', 'clean'];
@@ -174,6 +183,7 @@ function openJob({ filter, layers }: Water, now: Date): { packs: Pack[]; jobs: J
         asPackedPackId: null,
         parts: { seal: 'fine', clips: 'fine', impeller: 'worn' },
         ...UNPREPARED,
+        ticks: DONE_SO_FAR.map((key) => ({ key, done: true, at: moment(now, 0, -0.3) })),
         outOfFlow: [{ from: moment(now, 0, -0.63), to: null, parkedIn: '' }],
         packed: planned.slice(0, 2).map((layer) => ({
           layerId: layer.id,

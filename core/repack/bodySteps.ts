@@ -40,7 +40,7 @@ export const BODY_STEPS: readonly StepRule[] = [
       sentence`It sits in the head, under a cover that turns. Wipe impeller and well; snails and grit out.`,
       sentence`It must turn freely and spring back: a magnet holds it. A ceramic shaft breaks if it is bent.`,
     ],
-    confirm: 'It turns freely',
+    confirm: 'The impeller turns freely',
     evidence: TRADE,
   },
   {
@@ -52,7 +52,7 @@ export const BODY_STEPS: readonly StepRule[] = [
       sentence`It must turn freely.`,
     ],
     caution: 'The motor comes off from below only when the body is empty and off the tank.',
-    confirm: 'It turns freely',
+    confirm: 'The impeller turns freely',
     evidence: TRADE,
   },
   {
@@ -72,7 +72,7 @@ export const BODY_STEPS: readonly StepRule[] = [
     says: () => [
       sentence`It sits under the small cover of the motor. Wipe impeller and well; it must turn freely.`,
     ],
-    confirm: 'It turns freely',
+    confirm: 'The impeller turns freely',
     evidence: TRADE,
   },
   {
@@ -80,7 +80,7 @@ export const BODY_STEPS: readonly StepRule[] = [
     when: (context) => kindOf(context) === 'composed',
     title: 'Turn the impeller with a finger',
     says: () => [sentence`Wipe impeller and well; it must turn freely.`],
-    confirm: 'It turns freely',
+    confirm: 'The impeller turns freely',
     evidence: TRADE,
   },
   {
@@ -93,7 +93,7 @@ export const BODY_STEPS: readonly StepRule[] = [
     says: () => [
       sentence`Lay a level across the rim, side to side and front to back. A body that leans back spills over its back rim.`,
     ],
-    confirm: 'It hangs level',
+    confirm: 'The body hangs level',
     evidence: TRADE,
   },
 ];

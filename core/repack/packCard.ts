@@ -6,7 +6,7 @@ import { mediumOf } from '../layers/mediumOf';
 import { packingOrder } from '../layers/packingOrder';
 import { placeLayers } from '../layers/placeLayers';
 import type { Medium } from '../media/medium';
-import type { Work } from '../pack/visit';
+import { WORKS, type Work } from '../pack/visit';
 import { SERVICE_SHARE } from '../practice/serviceShare';
 import type { ServicePlan } from '../service/servicePlan';
 import { HEAVY, NEVER_DRY, SIPHON } from './cautionWords';
@@ -20,15 +20,18 @@ export interface CardLayer {
   /** m */
   readonly thickness: number;
   readonly installedOn: string | null;
-  /** The first time that it is worked on: ISO date and what is done; null: not within a year, or not known. */
+  /** The next time that it is worked on: ISO date and what is done; null: not within a year, or not known. */
   readonly due: { readonly on: string; readonly work: Work } | null;
 }
 
-/** A visit on the card: its day and what is done, by number in flow order. */
+/** A visit on the card: its day and what is done. */
 export interface CardVisit {
   readonly on: string;
+  /** Its day is past, and nobody knows whether it was done. */
+  readonly overdue: boolean;
   readonly minutes: number;
-  readonly works: readonly { readonly flowNumber: number; readonly work: Work }[];
+  /** By what is done, the layers’ numbers in flow order. */
+  readonly works: readonly { readonly work: Work; readonly layers: readonly number[] }[];
 }
 
 /** What hangs on the inside of the cabinet door. */
@@ -74,6 +77,7 @@ export function packCard({
   clean,
   plan,
   lampFrom,
+  now,
 }: {
   readonly filter: Filter;
   readonly tank: string;
@@ -82,13 +86,19 @@ export function packCard({
   readonly clean: number | null;
   readonly plan: ServicePlan | null;
   readonly lampFrom: string | null;
+  /** ISO moment */
+  readonly now: string;
 }): PackCard {
   const numbers = new Map(placeLayers(filter, layers).map(({ layer }, place) => [layer.id, place + 1]));
-  const visits = plan?.visits ?? [];
+  const today = now.slice(0, 10);
+  const all = plan?.visits.map((visit) => ({ ...visit, on: dayAfter(packedAt, visit.day) })) ?? [];
+  // Of those whose day is past only the last says something.
+  const visits = all.slice(Math.max(0, all.filter(({ on }) => on < today).length - 1));
+  const ahead = all.filter(({ on }) => on >= today);
   const dueOf = (layerId: string): CardLayer['due'] => {
-    for (const { day, works } of visits) {
+    for (const { on, works } of ahead) {
       const found = works.find((item) => item.layerId === layerId);
-      if (found !== undefined) return { on: dayAfter(packedAt, day), work: found.work };
+      if (found !== undefined) return { on, work: found.work };
     }
     return null;
   };
@@ -111,10 +121,17 @@ export function packCard({
     visits:
       plan === null
         ? null
-        : visits.slice(0, VISITS).map(({ day, minutes, works }) => ({
-            on: dayAfter(packedAt, day),
+        : visits.slice(0, VISITS).map(({ on, minutes, works }) => ({
+            on,
+            overdue: on < today,
             minutes,
-            works: works.map(({ layerId, work }) => ({ flowNumber: numbers.get(layerId) ?? 0, work })),
+            works: WORKS.map((work) => ({
+              work,
+              layers: works
+                .filter((item) => item.work === work)
+                .map(({ layerId }) => numbers.get(layerId) ?? 0)
+                .sort((a, b) => a - b),
+            })).filter(({ layers }) => layers.length > 0),
           })),
     lampFrom,
     cautions: [

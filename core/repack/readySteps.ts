@@ -1,4 +1,5 @@
 import { isCanister } from '../filter/kindFamily';
+import { joined } from '../units/joined';
 import { sentence } from '../units/sentence';
 import { TRADE, type StepRule } from './repackStep';
 
@@ -16,12 +17,15 @@ export const READY_STEPS: readonly StepRule[] = [
   {
     key: 'tools',
     title: 'Lay everything ready',
-    says: ({ firstPack, hasMature, filter }) => [
+    says: ({ firstPack, hasMature, filter, replace }) => [
       sentence`A tub or tray to work in, a towel, a light.`,
       firstPack
         ? sentence`A bucket of dechlorinated water at the tank’s temperature.`
         : sentence`A bucket of old tank water${hasMature ? ' for the mature media' : ''}: take it from the water change.`,
       ...(isCanister(filter.kind) ? [sentence`Silicone grease for the seal, a hose brush.`] : []),
+      ...(replace.length > 0
+        ? [sentence`To replace what was found worn or missing: ${joined(replace)}.`]
+        : []),
       ...(filter.chambers.some(({ where }) => where === 'intake')
         ? [sentence`The spare intake sponge: swapped in a few seconds.`]
         : []),

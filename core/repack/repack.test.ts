@@ -36,6 +36,7 @@ const stepsOf = (filter: Filter, change: Partial<StepContext> = {}, layers = pac
     isOpen: false,
     hasMature: true,
     unprepared: 0,
+    replace: [],
     lampFrom: null,
     flowSubmerged: null,
     ...change,
@@ -334,6 +335,7 @@ describe('the pack card', () => {
       clean: 1e-4,
       plan: null,
       lampFrom: null,
+      now: '2026-11-26T08:00:00Z',
       ...change,
     });
 
@@ -370,6 +372,13 @@ describe('the pack card', () => {
     expect(made.layers.map(({ due }) => due)).toEqual([null, { on: '2026-12-25', work: 'squeeze' }]);
     expect(made.visits?.map(({ on }) => on)).toEqual(['2026-12-25', '2027-02-23']);
     expect(card().visits).toBeNull();
+    // A day that is past is told once, and the layer’s next day is the one ahead.
+    const late = card({ plan, now: '2027-01-10T08:00:00Z' });
+    expect(late.visits?.map(({ on, overdue }) => [on, overdue])).toEqual([
+      ['2026-12-25', true],
+      ['2027-02-23', false],
+    ]);
+    expect(late.layers[1]?.due?.on).toBe('2027-02-23');
   });
 
   it('carries the cautions of its kind', () => {
@@ -383,6 +392,7 @@ describe('the pack card', () => {
         clean: null,
         plan: null,
         lampFrom: null,
+        now: '2026-11-26T08:00:00Z',
       }).cautions.join(' '),
     ).toMatch(/intake tube/);
   });

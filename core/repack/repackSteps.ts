@@ -67,7 +67,7 @@ function layerSteps({ filter, layers, report }: StepContext): RepackStep[] {
         ...(last ? chamberFull(filter, step) : []),
       ],
       caution: null,
-      confirm: 'It is in',
+      confirm: 'The layer is in',
       acknowledge: false,
       seconds: null,
       asks: 'layer' as const,

@@ -54,7 +54,7 @@ export const START_STEPS: readonly StepRule[] = [
     when: ({ filter }) => isInternal(filter.kind),
     title: 'Tilt the filter under water until no air comes out',
     caution: NEVER_DRY,
-    confirm: 'It is full of water',
+    confirm: 'The filter is full of water',
     evidence: TRADE,
   },
   {
@@ -74,7 +74,7 @@ export const START_STEPS: readonly StepRule[] = [
     ],
     caution:
       'Dry hands on plugs, and a drip loop in the cable. A filter that stood shut and still for hours is emptied and rinsed first: its water is foul and without oxygen.',
-    confirm: 'It runs',
+    confirm: 'The filter runs',
     evidence: TRADE,
   },
   {
@@ -120,7 +120,7 @@ export const START_STEPS: readonly StepRule[] = [
           ]),
     ],
     seconds: AIR,
-    confirm: 'It is quiet',
+    confirm: 'The filter is quiet',
     evidence: `${TRADE}; flow with the outlets under water: core/hydraulics/operatingPoint.ts`,
   },
 ];

@@ -1,15 +1,8 @@
-import path from 'node:path';
-import PDFDocument from 'pdfkit';
 import type { Template } from '@/core/prepare/templates';
+import { newPdf, POINT } from '../newPdf';
 import { CHECK_BAR, MARGIN, OVERLAP, PAPERS, type Paper } from './paper';
 import { tilesOf, type Tile } from './tiles';
 
-/** Points in a millimetre. */
-const POINT = 72 / 25.4;
-const FONT = path.join(
-  process.cwd(),
-  'node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
-);
 const [LINE, FINE] = [0.3, 0.15];
 /** Sizes of words on the page, mm. */
 const [TITLE, SMALL] = [4.2, 3.2];
@@ -20,20 +13,7 @@ export async function templatePdf(
   paper: Paper,
   title: string,
 ): Promise<Buffer> {
-  const { width, height } = PAPERS[paper];
-  const doc = new PDFDocument({
-    size: [width * POINT, height * POINT],
-    margin: 0,
-    autoFirstPage: false,
-    info: { Title: title },
-  });
-  const parts: Buffer[] = [];
-  const whole = new Promise<Buffer>((resolve, reject) => {
-    doc.on('data', (part: Buffer) => parts.push(part));
-    doc.on('end', () => resolve(Buffer.concat(parts)));
-    doc.on('error', reject);
-  });
-  doc.registerFont('text', FONT);
+  const { doc, whole } = newPdf(paper, title);
   for (const template of templates)
     for (const tile of tilesOf(template, paper)) {
       doc.addPage();

@@ -25,11 +25,22 @@ interface Props {
   readonly shortcuts?: readonly Shortcut[];
   /** At the right: what was saved, undo. */
   readonly status?: ReactNode;
+  /** On a phone the links give their room to what is below. */
+  readonly slim?: boolean;
   readonly children: ReactNode;
 }
 
 /** The head of every sheet: whose water it is, where in the job one stands, and whether all is saved. */
-export function Frame({ title, subtitle, links, linksLabel, shortcuts = [], status, children }: Props) {
+export function Frame({
+  title,
+  subtitle,
+  links,
+  linksLabel,
+  shortcuts = [],
+  status,
+  slim = false,
+  children,
+}: Props) {
   const nav = useRef<HTMLElement>(null);
   const away = useAway();
   const [waits, setWaits] = useState<string | null>(null);
@@ -43,7 +54,7 @@ export function Frame({ title, subtitle, links, linksLabel, shortcuts = [], stat
   }, []);
   return (
     <>
-      <header className={styles.head} data-print="no">
+      <header className={styles.head} data-print="no" data-slim={slim}>
         <div className={styles.name}>
           <h1 className="title">{title}</h1>
           <span className="caption">{subtitle}</span>

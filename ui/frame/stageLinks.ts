@@ -3,11 +3,12 @@ import type { JobStage } from '@/core/job/stage';
 import { isPast } from '@/core/job/isPast';
 import type { FrameLink } from './Frame';
 
-type Place = 'measure' | 'review' | 'prepare' | 'settle-in' | 'swap' | 'flow' | Exclude<JobStage, 'done'>;
+type Place =
+  'measure' | 'review' | 'prepare' | 'settle-in' | 'swap' | 'flow' | 'card' | Exclude<JobStage, 'done'>;
 
 /** The sheets of a job, each with the stage that opens it: what comes out is judged while it is stripped. */
 const SHEETS: readonly {
-  readonly place: Exclude<Place, 'measure' | 'settle-in' | 'swap' | 'flow'>;
+  readonly place: Exclude<Place, 'measure' | 'settle-in' | 'swap' | 'flow' | 'card'>;
   readonly stage: Exclude<JobStage, 'done'>;
   readonly label: string;
 }[] = [

@@ -3,14 +3,18 @@ import Button from '@mui/material/Button';
 import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
 import { JOB_BOUNDS, type PackedStep } from '@/core/job/job';
-import type { PackingStep } from '@/core/job/packingSteps';
+import type { Filter } from '@/core/filter/filter';
+import { plannedMass } from '@/core/job/fittedThickness';
+import { mediumOf } from '@/core/layers/mediumOf';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import type { Pack } from '@/core/pack/pack';
+import { useWords } from '../fields/Habits';
 import { QuantityField } from '../fields/QuantityField';
 import styles from './Deviation.module.css';
 
 interface Props {
-  readonly step: PackingStep;
+  readonly filter: Filter;
+  readonly layerId: string;
   readonly packed: PackedStep | undefined;
   readonly planned: Pack;
   readonly onPut: (step: PackedStep) => void;
@@ -19,9 +23,10 @@ interface Props {
 const LONGEST_NOTE = 300;
 
 /** What went in differently from the plan: thinner, lighter, or with a word about it. */
-export function Deviation({ step, packed, planned, onPut }: Props) {
+export function Deviation({ filter, layerId, packed, planned, onPut }: Props) {
+  const words = useWords();
   const [open, setOpen] = useState(false);
-  const plan = planned.layers.find((layer) => layer.id === step.layerId);
+  const plan = planned.layers.find((layer) => layer.id === layerId);
   const [thickness, setThickness] = useState(packed?.thickness ?? plan?.thickness ?? null);
   const [mass, setMass] = useState(packed?.mass ?? null);
   const [note, setNote] = useState(packed?.note ?? '');
@@ -33,7 +38,7 @@ export function Deviation({ step, packed, planned, onPut }: Props) {
       onSubmit={(event) => {
         event.preventDefault();
         onPut({
-          layerId: step.layerId,
+          layerId,
           at: packed?.at ?? new Date().toISOString(),
           thickness: thickness === plan?.thickness ? null : thickness,
           mass,
@@ -49,6 +54,12 @@ export function Deviation({ step, packed, planned, onPut }: Props) {
         onChange={setThickness}
       />
       <QuantityField label="Weighed dry" optional bounds={JOB_BOUNDS.mass} value={mass} onChange={setMass} />
+      {plan !== undefined && mediumOf(plan).supply === 'loose' ? (
+        <p className={styles.note}>
+          Planned: {words.show({ kind: 'mass', si: plannedMass(filter, plan) ?? 0 })} dry. Without a thickness
+          of its own, the height follows from the weight.
+        </p>
+      ) : null}
       <TextInput
         label="Note"
         value={note}
@@ -60,7 +71,7 @@ export function Deviation({ step, packed, planned, onPut }: Props) {
         <Button type="submit" variant="contained">
           Save, layer is in
         </Button>
-        <Button onClick={() => setOpen(false)}>Reset to the plan</Button>
+        <Button onClick={() => setOpen(false)}>Cancel</Button>
       </div>
     </form>
   );

@@ -3,16 +3,18 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Job } from '@/core/job/job';
+import type { Stored } from '@/store/documentTable';
 import { send } from '../state/send';
 import type { Autosave } from '../state/useAutosave';
 
 interface Props {
   readonly job: Autosave<Job>;
+  readonly filterId: string;
   readonly onBack: () => void;
 }
 
 /** Ends the job: what was ticked becomes the record. */
-export function FinishJob({ job, onBack }: Props) {
+export function FinishJob({ job, filterId, onBack }: Props) {
   const router = useRouter();
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -20,19 +22,24 @@ export function FinishJob({ job, onBack }: Props) {
     setBusy(true);
     const saved = await job.flush();
     const outcome = saved
-      ? await send('PATCH', `/api/jobs/${job.doc.id}`, { version: job.version(), stage: 'done' })
+      ? await send<Stored<Job>>('PATCH', `/api/jobs/${job.doc.id}`, { version: job.version(), stage: 'done' })
       : null;
     if (outcome?.kind === 'saved') {
-      router.push('/');
+      router.push(`/filter/${filterId}/card`);
       router.refresh();
       return;
     }
+    if (outcome?.kind === 'conflict' && outcome.current.doc.stage === 'done') {
+      router.push(`/filter/${filterId}/card`);
+      return;
+    }
+    if (outcome?.kind === 'conflict') job.offer(outcome.current);
     setBusy(false);
     setFault(
       outcome?.kind === 'refused'
         ? outcome.faults.join(' ')
         : outcome?.kind === 'conflict'
-          ? 'This job was changed in another tab. Reload the page to see where it stands.'
+          ? 'Another device ticked a step just now. Look at the steps, then finish again.'
           : 'The repack could not be finished. Nothing is lost; try again.',
     );
   };

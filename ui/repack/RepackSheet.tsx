@@ -1,78 +1,169 @@
 'use client';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useState, type MouseEvent } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
-import { cautions } from '@/core/job/cautions';
 import type { Job, PackedStep } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
-import { packingSteps, type PackingStep } from '@/core/job/packingSteps';
-import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
+import { isTicked, layerKey, tickOf, withTick } from '@/core/job/ticks';
+import { mediumOf } from '@/core/layers/mediumOf';
+import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
+import { asItWentIn } from '@/core/repack/asItWentIn';
+import { flowAfter } from '@/core/repack/flowAfter';
+import { planChanges } from '@/core/repack/planChanges';
+import { repackSteps } from '@/core/repack/repackSteps';
+import { PHASE_WORDS, type RepackStep } from '@/core/repack/repackStep';
+import { stepContext } from '@/core/repack/stepContext';
+import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import { flowState } from '@/core/service/flowState';
-import type { Tank } from '@/core/tank/tank';
 import type { Stored } from '@/store/documentTable';
+import { useIsPhone } from '../drawing/useIsPhone';
 import { useWords } from '../fields/Habits';
-import { Swatch } from '../drawing/Swatch';
-import { ClockBar } from '../job/ClockBar';
 import { Stopwatch } from '../flow/Stopwatch';
-import { Cautions } from '../frame/Cautions';
+import { AppLink } from '../frame/AppLink';
 import { Frame } from '../frame/Frame';
 import { SaveStatus } from '../frame/SaveStatus';
 import { stageLinks } from '../frame/stageLinks';
+import { ClockBar } from '../job/ClockBar';
 import { useAutosave } from '../state/useAutosave';
 import { Vessel } from '../vessel/Vessel';
 import { Deviation } from './Deviation';
 import { FinishJob } from './FinishJob';
+import { FlowAfterPart } from './FlowAfterPart';
+import { HoldsPart } from './HoldsPart';
+import { StepList } from './StepList';
+import { StepTimer } from './StepTimer';
+import { useJobNews } from './useJobNews';
+import { useWakeLock } from './useWakeLock';
 import styles from './RepackSheet.module.css';
 
 interface Props {
   readonly around: Surroundings;
   readonly filter: Filter;
   readonly job: Stored<Job>;
+  /** Layers as they came out, or in the box of a new filter. */
+  readonly found: readonly Layer[];
   readonly planned: Pack;
   readonly log: readonly LogEntry[];
+  /** ISO moment at which the page was drawn. */
+  readonly now: string;
 }
 
-const VESSEL_ROOM = { width: 340, height: 300 };
+/** The drawing: beside the step at a desk, under it on a phone. */
+const VESSEL_ROOM = { desk: { width: 320, height: 470 }, phone: { width: 340, height: 230 } } as const;
+/** What is pressed for itself, and not for the step. */
+const OWN_PRESS = 'a, button, input, textarea, select, label, summary, form';
+const END = 'end';
 
-/** The packing list in hand order, one large step at a time, for one wet knuckle or the space bar. */
-export function RepackSheet({ around, filter, job, planned, log: storedLog }: Props) {
+/** A repack, one large step at a time: for one wet knuckle, the space bar, or a tap on the lower half. */
+export function RepackSheet({ around, filter, job, found, planned, log: storedLog, now }: Props) {
   const words = useWords();
   const save = useAutosave('job', job);
+  useJobNews(save);
+  const isPhone = useIsPhone();
+  const awake = useWakeLock(save.doc.stage === 'repack');
   const [log, setLog] = useState(storedLog);
-  const [chosenId, setChosenId] = useState<string | null>(null);
+  const [chosenKey, setChosenKey] = useState<string | null>(null);
+  const [showsList, setShowsList] = useState(false);
+  const { ticks, packed } = save.doc;
+  const { layers } = planned;
+
   const report = useMemo(
-    () => evaluatePack({ ...around, filter, layers: planned.layers, flow: null }),
-    [around, filter, planned],
+    () => evaluatePack({ ...around, filter, layers, flow: null }),
+    [around, filter, layers],
   );
-  const steps = useMemo(() => packingSteps(filter, planned.layers, report), [filter, planned, report]);
-  const packed = new Map(save.doc.packed.map((step) => [step.layerId, step]));
-  const next = steps.find((step) => !packed.has(step.layerId)) ?? null;
-  const current = steps.find((step) => step.layerId === chosenId) ?? next;
-  const done = steps.filter((step) => packed.has(step.layerId)).length;
+  const steps = useMemo(
+    () =>
+      repackSteps(
+        stepContext({ around, filter, job: save.doc, found, planned: layers, report }, now, (moment) =>
+          words.date(moment, { day: 'numeric', month: 'long' }),
+        ),
+      ),
+    [around, filter, save.doc, found, layers, report, now, words],
+  );
+  const went = useMemo(
+    () => asItWentIn(filter, layers, packed, report, around),
+    [filter, layers, packed, report, around],
+  );
+  const changes = planChanges(filter, layers, packed);
+  const isDone = ({ key, layerId }: RepackStep): boolean =>
+    layerId === null ? isTicked(ticks, key) : packed.some((step) => step.layerId === layerId);
+  const next = steps.find((step) => !isDone(step)) ?? null;
+  const current = chosenKey === END ? null : (steps.find(({ key }) => key === chosenKey) ?? next);
+  const at = current === null ? steps.length : steps.indexOf(current);
+  const done = steps.filter(isDone).length;
+  const layerSteps = steps.filter(({ layerId }) => layerId !== null);
+  const layersIn = layerSteps.filter(isDone).length;
 
   const put = (step: PackedStep) =>
     save.change((doc) => ({
       ...doc,
       packed: [...doc.packed.filter((item) => item.layerId !== step.layerId), step],
+      ticks: withTick(doc.ticks, { key: layerKey(step.layerId), done: true, at: step.at }),
     }));
-  const tick = (step: PackingStep) => {
-    if (!packed.has(step.layerId))
-      put({ layerId: step.layerId, at: new Date().toISOString(), thickness: null, mass: null, note: '' });
-    setChosenId(null);
-  };
-  const untick = (layerId: string) =>
+  const setTick = (key: string, on: boolean) =>
     save.change((doc) => ({
       ...doc,
-      packed: doc.packed.filter((candidate) => candidate.layerId !== layerId),
+      ticks: withTick(doc.ticks, { key, done: on, at: new Date().toISOString() }),
     }));
-  const back = () => {
-    const last = save.doc.packed.at(-1);
-    if (last !== undefined) untick(last.layerId);
-    setChosenId(null);
+  const takeOut = (layerId: string) =>
+    save.change((doc) => ({
+      ...doc,
+      packed: doc.packed.filter((item) => item.layerId !== layerId),
+      ticks: withTick(doc.ticks, { key: layerKey(layerId), done: false, at: new Date().toISOString() }),
+    }));
+  const tick = (step: RepackStep, on: boolean) => {
+    if (step.layerId === null) setTick(step.key, on);
+    else if (!on) takeOut(step.layerId);
+    else if (!isDone(step))
+      put({
+        layerId: step.layerId,
+        at: new Date().toISOString(),
+        thickness: null,
+        mass: null,
+        note: '',
+      });
   };
+  /** Where the hands go on: the next step of the list that is not done, else the first that is not. */
+  const goOn = () => {
+    if (current === null) return;
+    if (!isDone(current)) tick(current, true);
+    const after = steps.slice(at + 1).find((step) => !isDone(step));
+    const left = steps.find((step) => step !== current && !isDone(step));
+    setChosenKey(after?.key ?? left?.key ?? END);
+  };
+  const goTo = (place: number) => setChosenKey(steps[Math.max(0, place)]?.key ?? END);
+  const back = () => goTo(at - 1);
+
+  const ownFlow = flowState(log)
+    .readings.filter(({ jobId, moment }) => jobId === save.doc.id && moment === 'clean')
+    .at(-1);
+  const before =
+    flowState(log)
+      .readings.filter((reading) => reading !== ownFlow)
+      .at(-1)?.flow.mean ?? null;
+  const celsius = around.tank.temperature;
+  const after = useMemo(
+    () =>
+      ownFlow === undefined
+        ? null
+        : flowAfter(filter, went.layers, new Set(found.map(({ id }) => id)), celsius, ownFlow.flow.mean),
+    [ownFlow, filter, went, found, celsius],
+  );
+
+  // A step begins at its top, whatever was scrolled before.
+  useEffect(() => {
+    window.scrollTo(0, 0);
+  }, [current?.key]);
+
+  const tapBelow = (event: MouseEvent<HTMLElement>) => {
+    const target = event.target as HTMLElement;
+    if (current === null || current.acknowledge || current.asks === 'flow') return;
+    if (event.clientY > window.innerHeight / 2 && target.closest(OWN_PRESS) === null) goOn();
+  };
+  const isButton = (event: KeyboardEvent): boolean => event.target instanceof HTMLButtonElement;
+  const forStep = current !== null && !(current.asks === 'flow' && ownFlow === undefined);
 
   return (
     <Frame
@@ -80,18 +171,24 @@ export function RepackSheet({ around, filter, job, planned, log: storedLog }: Pr
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, save.doc, 'repack')}
       linksLabel="Stages"
+      slim={!showsList}
       shortcuts={[
         {
           keys: 'Space',
-          does: current === null ? 'start and stop the watch' : 'this layer is in',
-          matches: (event) =>
-            event.key === ' ' && current !== null && !(event.target instanceof HTMLButtonElement),
-          run: () => current !== null && tick(current),
+          does: forStep ? 'this step is done' : 'start and stop the watch',
+          matches: (event) => event.key === ' ' && forStep && !isButton(event),
+          run: goOn,
         },
         {
-          keys: 'Backspace',
-          does: 'untick the last layer',
-          matches: (event) => event.key === 'Backspace',
+          keys: '→',
+          does: 'this step is done',
+          matches: (event) => event.key === 'ArrowRight' && current !== null,
+          run: goOn,
+        },
+        {
+          keys: '← or Backspace',
+          does: 'back to the step before',
+          matches: (event) => event.key === 'ArrowLeft' || event.key === 'Backspace',
           run: back,
         },
       ]}
@@ -101,31 +198,53 @@ export function RepackSheet({ around, filter, job, planned, log: storedLog }: Pr
       <div
         className={styles.progress}
         role="progressbar"
-        aria-label="Layers in"
+        aria-label="Steps done"
         aria-valuenow={done}
         aria-valuemin={0}
         aria-valuemax={steps.length}
       >
         <div style={{ width: `${(100 * done) / Math.max(1, steps.length)}%` }} />
       </div>
-      <div className={styles.sheet}>
-        <section aria-label="Packing list" className={styles.list}>
-          <h2 className={`caption ${styles.heading}`}>
-            Into the filter in this order · {done} of {steps.length} in
-          </h2>
-          <ol>
-            {steps.map((step, index) => (
-              <ListRow
-                key={step.layerId}
-                step={step}
-                number={index + 1}
-                packed={packed.get(step.layerId)}
-                current={step === current}
-                onTick={(on) => (on ? tick(step) : untick(step.layerId))}
-                onChoose={() => setChosenId(step.layerId)}
-              />
-            ))}
-          </ol>
+      {save.doc.stage === 'done' ? (
+        <p role="alert" className={styles.change}>
+          This repack was finished on another device.{' '}
+          <AppLink href={`/filter/${filter.id}/card`}>Go to the pack card</AppLink>
+        </p>
+      ) : null}
+      {changes.notPlanned.length === 0 ? null : (
+        <div role="alert" className={styles.change}>
+          <p>
+            The plan has changed: {changes.notPlanned.length}{' '}
+            {changes.notPlanned.length === 1 ? 'layer that is in is' : 'layers that are in are'} not in it any
+            more. Take out what the list does not name.
+          </p>
+          <Button onClick={() => changes.notPlanned.forEach(takeOut)}>It is out</Button>
+        </div>
+      )}
+      {changes.inTheWay.length === 0 ? null : (
+        <p role="alert" className={styles.change}>
+          Lift out first: {changes.inTheWay.map((layer) => mediumOf(layer).name).join('; ')}. A piece that is
+          not in yet belongs under it.
+        </p>
+      )}
+      <div className={styles.sheet} data-list={showsList}>
+        <section aria-label="All steps" className={styles.list}>
+          <StepList
+            steps={steps}
+            layersIn={layersIn}
+            layers={layers}
+            packed={packed}
+            currentKey={current?.key ?? END}
+            isDone={isDone}
+            onTick={(step, on) => {
+              tick(step, on);
+              setChosenKey(null);
+            }}
+            onChoose={(step) => {
+              setChosenKey(step.key);
+              setShowsList(false);
+            }}
+          />
           <p className={styles.sum}>
             {words.show({ kind: 'volume', si: report.totals.volume })} of media,{' '}
             {words.show({ kind: 'mass', si: report.totals.dryMass })} dry
@@ -134,56 +253,134 @@ export function RepackSheet({ around, filter, job, planned, log: storedLog }: Pr
             <Button onClick={() => window.print()}>Print the list</Button>
           </div>
         </section>
-        <section aria-label="This step" className={styles.step} data-print="no">
+        <section aria-label="This step" className={styles.step} data-print="no" onClick={tapBelow}>
           {current === null ? (
-            <Closing
-              tank={around.tank}
-              filter={filter}
-              job={save.doc}
-              log={log}
-              onSaved={(entry) => setLog([...log, entry])}
-              finish={<FinishJob job={save} onBack={back} />}
-            />
+            <div className={styles.text}>
+              <h2 className={styles.title}>
+                {layersIn === layerSteps.length
+                  ? 'Everything is in and runs.'
+                  : `${layerSteps.length - layersIn} of ${layerSteps.length} layers are not ticked.`}
+              </h2>
+              {done < steps.length ? (
+                <p className={styles.say}>
+                  {steps.length - done} {steps.length - done === 1 ? 'step is' : 'steps are'} not ticked:{' '}
+                  {steps
+                    .filter((step) => !isDone(step))
+                    .slice(0, 4)
+                    .map(({ title }) => title)
+                    .join('; ')}
+                  {steps.length - done > 4 ? ' and more' : ''}.
+                </p>
+              ) : null}
+              <HoldsPart filter={filter} planned={layers} packed={packed} found={went} />
+              {after === null || ownFlow === undefined ? (
+                <p className="quiet">The flow was not measured: nothing says how it clogs later.</p>
+              ) : (
+                <FlowAfterPart after={after} measured={ownFlow.flow.mean} before={before} />
+              )}
+              <p className="quiet">
+                Animals in distress, or ammonia or nitrite that stays up: change water, feed less, and ask an
+                aquatic vet. The test kit decides, not this app.
+              </p>
+              <FinishJob job={save} filterId={filter.id} onBack={() => goTo(steps.length - 1)} />
+            </div>
           ) : (
             <>
-              <p className={styles.count}>
-                step {steps.indexOf(current) + 1} of {steps.length}
-              </p>
-              <h2 className={styles.title}>{current.medium.name}</h2>
-              <p className={styles.place}>{current.place}</p>
-              <p className={styles.place}>{words.say(current.size)}</p>
-              {current.hints.map((hint) => (
-                <p key={hint} className={styles.hint}>
-                  {hint}
+              <div className={styles.text}>
+                <p className={styles.count}>
+                  {PHASE_WORDS[current.phase]} · step {at + 1} of {steps.length}
                 </p>
-              ))}
-              <div className={styles.vessel}>
+                <h2 className={styles.title}>{current.title}</h2>
+                {current.says.map((line, index) => (
+                  <p key={index} className={styles.say}>
+                    {words.say(line)}
+                  </p>
+                ))}
+                {current.caution === null ? null : (
+                  <p className={styles.caution}>
+                    <strong>Careful</strong> {current.caution}
+                  </p>
+                )}
+                {current.seconds === null ? null : (
+                  <StepTimer
+                    key={current.key}
+                    seconds={current.seconds}
+                    startedAt={startedAt(ticks, current.key)}
+                    onStart={(on) => setTick(timerKey(current.key), on)}
+                  />
+                )}
+                {current.asks === 'holds' ? (
+                  <HoldsPart filter={filter} planned={layers} packed={packed} found={went} />
+                ) : null}
+                {current.asks !== 'flow' ? null : after === null || ownFlow === undefined ? (
+                  <Stopwatch
+                    tank={around.tank}
+                    filterId={filter.id}
+                    jobId={save.doc.id}
+                    moment="clean"
+                    onSaved={(entry) => setLog([...log, entry])}
+                  />
+                ) : (
+                  <FlowAfterPart after={after} measured={ownFlow.flow.mean} before={before} />
+                )}
+              </div>
+              <div className={styles.vessel} data-layer={current.layerId !== null}>
                 <Vessel
                   filter={filter}
-                  layers={planned.layers}
+                  layers={layers}
                   report={report}
-                  room={VESSEL_ROOM}
+                  room={VESSEL_ROOM[isPhone ? 'phone' : 'desk']}
                   selectedId={current.layerId}
-                  present={new Set([...packed.keys(), current.layerId])}
+                  present={
+                    new Set([
+                      ...packed.map(({ layerId }) => layerId),
+                      ...(current.layerId === null ? [] : [current.layerId]),
+                    ])
+                  }
                 />
               </div>
-              <div className={styles.minor}>
-                <Button onClick={back} disabled={done === 0}>
-                  Back
-                </Button>
-                <Deviation
-                  key={current.layerId}
-                  step={current}
-                  packed={packed.get(current.layerId)}
-                  planned={planned}
-                  onPut={put}
-                />
+              <div className={styles.foot}>
+                <div className={styles.minor}>
+                  <Button onClick={back} disabled={at === 0}>
+                    Back
+                  </Button>
+                  {isDone(current) ? (
+                    <Button onClick={() => tick(current, false)}>Not done yet</Button>
+                  ) : (
+                    <Button onClick={() => goTo(at + 1)}>Skip</Button>
+                  )}
+                  {current.layerId === null ? null : (
+                    <Deviation
+                      key={current.layerId}
+                      filter={filter}
+                      layerId={current.layerId}
+                      packed={packed.find(({ layerId }) => layerId === current.layerId)}
+                      planned={planned}
+                      onPut={(step) => {
+                        put(step);
+                        setChosenKey(current.key);
+                      }}
+                    />
+                  )}
+                  <span className={styles.toList}>
+                    <Button onClick={() => setShowsList(true)}>All steps</Button>
+                  </span>
+                </div>
+                <button type="button" className={styles.done} data-done={isDone(current)} onClick={goOn}>
+                  <strong>{isDone(current) ? 'Next' : current.confirm}</strong>
+                  <span className={styles.how}>
+                    {current.acknowledge
+                      ? 'press here, or the space bar'
+                      : 'press anywhere on the lower half, or the space bar'}
+                  </span>
+                </button>
               </div>
-              <button type="button" className={styles.done} onClick={() => tick(current)}>
-                <strong>Done</strong>
-                <span>press here, or the space bar</span>
-              </button>
             </>
+          )}
+          {awake ? null : (
+            <p className={`quiet ${styles.awake}`}>
+              This browser lets the screen go dark: set a longer time in the device’s settings.
+            </p>
           )}
         </section>
       </div>
@@ -191,75 +388,10 @@ export function RepackSheet({ around, filter, job, planned, log: storedLog }: Pr
   );
 }
 
-interface RowProps {
-  readonly step: PackingStep;
-  readonly number: number;
-  readonly packed: PackedStep | undefined;
-  readonly current: boolean;
-  readonly onTick: (on: boolean) => void;
-  readonly onChoose: () => void;
-}
+const timerKey = (key: string): string => `timer/${key}`;
 
-function ListRow({ step, number, packed, current, onTick, onChoose }: RowProps) {
-  const words = useWords();
-  return (
-    <li className={styles.row} data-current={current} data-packed={packed !== undefined}>
-      <Checkbox
-        checked={packed !== undefined}
-        onChange={(_, on) => onTick(on)}
-        slotProps={{ input: { 'aria-label': `${number}: ${step.medium.name} is in` } }}
-        className={styles.tick}
-      />
-      <button
-        type="button"
-        className={styles.choose}
-        aria-current={current ? 'step' : undefined}
-        onClick={onChoose}
-      >
-        <span className={styles.number}>{number}</span>
-        <Swatch medium={step.medium} width={34} height={26} />
-        <span>
-          <span className={styles.name}>{step.medium.name}</span>
-          <span className={styles.where}>
-            {step.place} {words.say(step.size)}
-            {packed?.note ? ` ${packed.note}` : ''}
-          </span>
-        </span>
-      </button>
-    </li>
-  );
-}
-
-interface ClosingProps {
-  readonly tank: Tank;
-  readonly filter: Filter;
-  readonly job: Job;
-  readonly log: readonly LogEntry[];
-  readonly onSaved: (entry: LogEntry) => void;
-  readonly finish: ReactNode;
-}
-
-/** All is in: close up, time the flow again, and write it down. */
-function Closing({ tank, filter, job, log, onSaved, finish }: ClosingProps) {
-  const words = useWords();
-  const flow = flowState(log);
-  const own = flow.readings
-    .filter((reading) => reading.jobId === job.id && reading.moment === 'clean')
-    .at(-1);
-  const before = flow.readings.filter((reading) => reading !== own).at(-1);
-  return (
-    <div className={styles.closing}>
-      <h2 className={styles.title}>All layers are in. Close the filter, prime it and measure its flow.</h2>
-      <Cautions lines={cautions(filter, [], 'closing')} />
-      {own === undefined ? (
-        <Stopwatch tank={tank} filterId={filter.id} jobId={job.id} moment="clean" onSaved={onSaved} />
-      ) : (
-        <p className={styles.timed}>
-          Clean flow <strong>{words.show({ kind: 'flow', si: own.flow.mean })}</strong>
-          {before === undefined ? '' : `, before ${words.show({ kind: 'flow', si: before.flow.mean })}`}.
-        </p>
-      )}
-      {finish}
-    </div>
-  );
+/** When the timer of a step was started; null: it does not run. */
+function startedAt(ticks: Job['ticks'], key: string): string | null {
+  const tick = tickOf(ticks, timerKey(key));
+  return tick?.done === true ? tick.at : null;
 }

@@ -9,7 +9,14 @@ import type { PackReport } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import { DARKEST, meanSludge } from '../drawing/meanSludge';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
-import { chamberRect, drawnExtent, layerRects, levels, waterWay, type Rect } from './vesselGeometry';
+import {
+  chamberRect,
+  drawnExtent,
+  layerRects,
+  levels,
+  waterWay,
+  type Rect,
+} from '@/core/report/vesselGeometry';
 import type { Words } from '../fields/wordsFor';
 import styles from './Vessel.module.css';
 

@@ -16,8 +16,10 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
         around={around}
         filter={filter.doc}
         job={open.job}
+        found={open.asFound.doc.layers}
         planned={open.planned.doc}
         log={log}
+        now={new Date().toISOString()}
       />
     );
   });

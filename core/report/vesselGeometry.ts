@@ -1,9 +1,9 @@
-import { faceSides, isInward } from '@/core/filter/chamberGeometry';
-import type { Chamber, Filter } from '@/core/filter/filter';
-import { intakeSponge } from '@/core/filter/intakeSponge';
-import { isCanister, isHangOnBack } from '@/core/filter/kindFamily';
-import { drawnSize } from '@/core/filter/layOut';
-import type { LayerReport } from '@/core/report/evaluatePack';
+import { faceSides, isInward } from '../filter/chamberGeometry';
+import type { Chamber, Filter } from '../filter/filter';
+import { intakeSponge } from '../filter/intakeSponge';
+import { isCanister, isHangOnBack } from '../filter/kindFamily';
+import { drawnSize } from '../filter/layOut';
+import type { LayerReport } from './evaluatePack';
 
 /** A rectangle in the cutaway, m: x from the body's left, y from its floor. */
 export interface Rect {
@@ -19,7 +19,7 @@ export type Point = readonly [x: number, y: number];
 export const chamberRect = (chamber: Chamber): Rect => ({ ...chamber.place, ...drawnSize(chamber) });
 
 /** The parts of the cutaway that a layer fills: one, or two where a pipe or a hollow lies between. */
-export function layerRects(chamber: Chamber, layer: LayerReport, cutLength: number | null): Rect[] {
+export function layerRects(chamber: Chamber, layer: Pick<LayerReport, 'from' | 'to'>, cutLength: number | null): Rect[] {
   const outline = chamberRect(chamber);
   const { shape, way } = chamber;
   const thickness = layer.to - layer.from;

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { addIntakeSponge } from '@/core/filter/addIntakeSponge';
-import { FilterKindSchema } from '@/core/filter/filterKind';
-import { presetFilter } from '@/core/filter/presetFilter';
-import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
-import { newTank } from '@/core/tank/newTank';
-import { plainLayer } from '@/core/layers/plainLayer';
+import { addIntakeSponge } from '../filter/addIntakeSponge';
+import { FilterKindSchema } from '../filter/filterKind';
+import { presetFilter } from '../filter/presetFilter';
+import { aloneOn, evaluatePack } from './evaluatePack';
+import { newTank } from '../tank/newTank';
+import { plainLayer } from '../layers/plainLayer';
 import { chamberRect, drawnExtent, layerRects, levels, waterWay } from './vesselGeometry';
 
 describe('the way of the water', () => {

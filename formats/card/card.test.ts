@@ -1,0 +1,86 @@
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { describe, expect, it } from 'vitest';
+import { presetFilter } from '@/core/filter/presetFilter';
+import { plainLayer } from '@/core/layers/plainLayer';
+import { packCard } from '@/core/repack/packCard';
+import { cardMarkdown } from './cardMarkdown';
+import { cardPdf } from './cardPdf';
+import { cardText } from './cardText';
+
+const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Cellar | two');
+const layers = [
+  { ...plainLayer('coarse', 'foam-15', 'tray-4', 0.03), installedOn: '2026-03-01' },
+  plainLayer('stone', 'lava', 'tray-1', 0.05),
+];
+const textOf = (system: 'metric' | 'us' = 'metric', of = layers) =>
+  cardText(
+    packCard({
+      filter,
+      tank: 'Hall tank',
+      layers: of,
+      packedAt: '2026-11-25T14:00:00Z',
+      clean: 1e-4,
+      plan: {
+        visits: [
+          { day: 30, works: [{ layerId: 'coarse', work: 'squeeze' }], lifts: [], minutes: 20.4, why: 'flow' },
+        ],
+        intervals: [],
+        perYear: { visits: 1, minutes: 20, lifts: 0 },
+        heldByBiological: false,
+        easierPlace: null,
+      },
+      lampFrom: '2026-12-16T14:00:00Z',
+      now: '2026-11-26T10:00:00Z',
+    }),
+    { system, locale: 'en-GB' },
+  );
+
+describe('the pack card in words', () => {
+  it('lists what went in first, and where the water meets it', () => {
+    expect(textOf().rows).toEqual([
+      ['1', '2', 'Lava rock, 15 mm', 'Bottom tray', '5.0 cm', 'not known', 'not within a year'],
+      ['2', '1', 'Coarse foam, 15 ppi', 'Top tray', '3.0 cm', '1 Mar 2026', 'squeeze about 25 Dec 2026'],
+    ]);
+    // By hand: 0.1 L/s is 360 L/h, 60 % of it 216; two litres then take 33.3 s.
+    expect(textOf().lines[0]).toBe('Clean flow 360 L/h. Service at 216 L/h: 2.00 L then take 33.3 s.');
+    expect(textOf().lines[1]).toBe('UV lamp off until 16 Dec 2026.');
+    expect(textOf().visits).toEqual(['About 25 Dec 2026: squeeze layer 1; 20 min.']);
+    expect(textOf('us').rows[0]?.[4]).toMatch(/in/);
+  });
+
+  it('is a table in Markdown that no name can break', () => {
+    const lines = cardMarkdown(textOf()).split('\n');
+    expect(lines[0]).toBe('# Cellar \\| two');
+    const table = lines.filter((line) => line.startsWith('|'));
+    expect(table).toHaveLength(4);
+    // Columns of a table of GitHub’s Markdown: as many bars in every row.
+    expect(new Set(table.map((line) => line.split('|').length)).size).toBe(1);
+  });
+});
+
+describe('the pack card on paper', () => {
+  const read = async (of = layers, paper: 'a4' | 'letter' = 'a4') => {
+    const pdf = await cardPdf(textOf('metric', of), filter, of, paper);
+    return getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
+  };
+  const wordsOn = async (of = layers): Promise<string> => {
+    const content = await (await (await read(of)).getPage(1)).getTextContent();
+    return content.items.map((item) => ('str' in item ? item.str : '')).join(' ');
+  };
+
+  it('is one page of its paper, and says what the card says', async () => {
+    const file = await read();
+    expect(file.numPages).toBe(1);
+    const [, , width, height] = (await file.getPage(1)).view;
+    // A4 is 210 × 297 mm (ISO 216), 72 points in 25.4 mm.
+    expect([width! / 72, height! / 72].map((inch) => Math.round(inch * 25.4))).toEqual([210, 297]);
+    const words = await wordsOn();
+    for (const text of ['Cellar | two', 'Lava rock, 15 mm', 'squeeze about', 'Clean flow 360', '1 C', '2 L'])
+      expect(words.replaceAll(/\s+/g, ' ')).toContain(text);
+  });
+
+  it('stays one page with the most layers a pack has', async () => {
+    const many = Array.from({ length: 60 }, (_, at) => plainLayer(`l${at}`, 'foam-15', 'tray-1', 0.01));
+    expect((await read(many, 'letter')).numPages).toBe(1);
+  });
+});

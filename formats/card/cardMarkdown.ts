@@ -1,0 +1,32 @@
+import { VISITS_NOTE, VISITS_TITLE, type CardText } from './cardText';
+
+/** A cell that cannot break the table. */
+const cell = (text: string): string => text.replaceAll('|', '\\|').replaceAll(/\s+/g, ' ');
+
+/** The card of a pack as Markdown. */
+export function cardMarkdown({ title, subtitle, columns, rows, lines, visits, cautions }: CardText): string {
+  const row = (cells: readonly string[]): string => `| ${cells.map(cell).join(' | ')} |`;
+  const list = (items: readonly string[]): string[] => items.map((item) => `- ${item}`);
+  return [
+    `# ${cell(title)}`,
+    '',
+    subtitle,
+    '',
+    row(columns),
+    row(columns.map(() => '---')),
+    ...rows.map(row),
+    '',
+    ...list(lines),
+    '',
+    `## ${VISITS_TITLE}`,
+    '',
+    ...list(visits),
+    '',
+    VISITS_NOTE,
+    '',
+    '## Careful',
+    '',
+    ...list(cautions),
+    '',
+  ].join('\n');
+}

@@ -1,0 +1,85 @@
+import { CARD_JUG, type PackCard } from '@/core/repack/packCard';
+import { formatQuantity } from '@/core/units/formatQuantity';
+import { joined } from '@/core/units/joined';
+import type { UnitSystem } from '@/core/units/quantity';
+import { upperFirst } from '@/core/units/firstLetter';
+
+/** The card of a pack as words: what the screen, the page and the file all say. */
+export interface CardText {
+  readonly title: string;
+  readonly subtitle: string;
+  readonly columns: readonly string[];
+  /** In packing order; a row’s cells by column. */
+  readonly rows: readonly (readonly string[])[];
+  readonly lines: readonly string[];
+  readonly visits: readonly string[];
+  readonly cautions: readonly string[];
+}
+
+/** Heads of the columns; of the first two, the one is the order of the hands and the other that of the water. */
+const COLUMNS = [
+  'Packing order',
+  'Flow order',
+  'Layer',
+  'Chamber',
+  'Thickness',
+  'Installed on',
+  'Next',
+] as const;
+
+/** Writes a card in a keeper’s units and language habits. */
+export function cardText(
+  card: PackCard,
+  habits: { readonly system: UnitSystem; readonly locale: string },
+): CardText {
+  const show = (kind: 'length' | 'flow' | 'volume' | 'time', si: number): string =>
+    formatQuantity({ kind, si }, habits);
+  const day = (date: string): string =>
+    new Intl.DateTimeFormat(habits.locale, {
+      day: 'numeric',
+      month: 'short',
+      year: 'numeric',
+      timeZone: 'UTC',
+    }).format(new Date(date.slice(0, 10)));
+  const { flow, visits, lampFrom } = card;
+  return {
+    title: card.filter,
+    subtitle: `${upperFirst(card.kind)}${card.tank === card.filter ? '' : `, ${card.tank}`}. Packed on ${day(card.packedOn)}.`,
+    columns: COLUMNS,
+    rows: card.layers.map((layer, index) => [
+      String(index + 1),
+      String(layer.flowNumber),
+      layer.medium.name,
+      layer.chamber,
+      show('length', layer.thickness),
+      layer.installedOn === null ? 'not known' : day(layer.installedOn),
+      layer.due === null ? 'not within a year' : `${layer.due.work} about ${day(layer.due.on)}`,
+    ]),
+    lines: [
+      flow === null
+        ? 'Clean flow: not measured.'
+        : `Clean flow ${show('flow', flow.clean)}. Service at ${show('flow', flow.service)}: ${show('volume', CARD_JUG)} then take ${show('time', flow.jugSeconds)}.`,
+      ...(lampFrom === null ? [] : [`UV lamp off until ${day(lampFrom)}.`]),
+    ],
+    visits:
+      visits === null
+        ? ['No dates: enter the daily food under Measure.']
+        : visits.length === 0
+          ? ['No visit is due within a year.']
+          : visits.map(
+              ({ on, overdue, minutes, works }) =>
+                `${overdue ? `Due since about ${day(on)}, unless it was done` : `About ${day(on)}`}: ${joined(
+                  works.map(
+                    ({ work, layers }) =>
+                      `${work} ${layers.length === 1 ? 'layer' : 'layers'} ${joined(layers.map(String))}`,
+                  ),
+                )}; ${Math.round(minutes)} min.`,
+            ),
+    cautions: card.cautions,
+  };
+}
+
+/** What stands over the visits, on paper and on the screen. */
+export const VISITS_TITLE = 'Next visits, at the early end of the forecast';
+/** What the numbers of the visits mean. */
+export const VISITS_NOTE = 'Layers are numbered in flow order. The flow decides, not the date.';

@@ -1,0 +1,166 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useMemo } from 'react';
+import type { ForecastInput } from '@/core/dirt/forecast';
+import type { Filter } from '@/core/filter/filter';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
+import type { Job } from '@/core/job/job';
+import type { Layer } from '@/core/layers/layer';
+import { packCard } from '@/core/repack/packCard';
+import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
+import type { ServicePlan } from '@/core/service/servicePlan';
+import { cardText, VISITS_NOTE, VISITS_TITLE } from '@/formats/card/cardText';
+import { Swatch } from '../drawing/Swatch';
+import { useWords } from '../fields/Habits';
+import { AppLink } from '../frame/AppLink';
+import { Frame } from '../frame/Frame';
+import { stageLinks } from '../frame/stageLinks';
+import { askWorker } from '../time/forecastWorkers';
+import { useWorkerAnswer } from '../time/useWorkerAnswer';
+import { Vessel } from '../vessel/Vessel';
+import styles from './CardSheet.module.css';
+
+interface Props {
+  readonly around: Surroundings;
+  readonly filter: Filter;
+  readonly job: Job | null;
+  /** The last repack; null: none is on record. */
+  readonly made: {
+    readonly layers: readonly Layer[];
+    readonly card: Omit<Parameters<typeof packCard>[0], 'plan'>;
+    readonly input: ForecastInput;
+  } | null;
+}
+
+const VESSEL_ROOM = { width: 260, height: 330 };
+
+const plan = (input: ForecastInput): Promise<ServicePlan | null> =>
+  askWorker('long', (remote) => remote.plan(input));
+
+/** One page for the inside of the cabinet door: the pack as it now is, and when what is due. */
+export function CardSheet({ around, filter, job, made }: Props) {
+  return (
+    <Frame
+      title={filter.name}
+      subtitle={FILTER_KINDS[filter.kind].name}
+      links={[
+        ...stageLinks(filter.id, job, 'card'),
+        { label: 'Pack card', href: `/filter/${filter.id}/card`, here: true },
+      ]}
+      linksLabel="Stages"
+    >
+      {made === null ? (
+        <div className={styles.empty}>
+          <h2 className="title">No pack card yet</h2>
+          <p>
+            The card shows what was packed last. <AppLink href="/">Go to Filters</AppLink> and plan or strip
+            this filter; the last step of Repack makes the card.
+          </p>
+        </div>
+      ) : (
+        <Card around={around} filter={filter} made={made} />
+      )}
+    </Frame>
+  );
+}
+
+function Card({
+  around,
+  filter,
+  made,
+}: Pick<Props, 'around' | 'filter'> & { readonly made: NonNullable<Props['made']> }) {
+  const words = useWords();
+  const { layers, card, input } = made;
+  const report = useMemo(
+    () => evaluatePack({ ...around, filter, layers, flow: null }),
+    [around, filter, layers],
+  );
+  const planned = useWorkerAnswer(input, plan);
+  const waits = planned.found === null && !planned.failed;
+  const built = packCard({ ...card, plan: planned.found?.answer ?? null });
+  const text = cardText(built, words);
+  const href = (query: string): string => `/api/filters/${filter.id}/card?${query}`;
+  return (
+    <article className={styles.card} aria-label="Pack card">
+      <header className={styles.head}>
+        <div>
+          <h2 className={styles.title}>{text.title}</h2>
+          <p>{text.subtitle}</p>
+          {text.lines.map((line) => (
+            <p key={line} className={styles.line}>
+              {line}
+            </p>
+          ))}
+          <h3 className={styles.visits}>{VISITS_TITLE}</h3>
+          {planned.failed ? (
+            <p>
+              The dates could not be worked out. <Button onClick={planned.retry}>Try again</Button>
+            </p>
+          ) : waits ? (
+            <p role="status">Working out the dates…</p>
+          ) : (
+            <ul>
+              {text.visits.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          )}
+          <p className="quiet">{VISITS_NOTE}</p>
+        </div>
+        <Vessel filter={filter} layers={layers} report={report} room={VESSEL_ROOM} />
+      </header>
+      <div className={styles.scroll} tabIndex={0} role="region" aria-label="Layers">
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              {text.columns.map((column) => (
+                <th key={column} scope="col">
+                  {column}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {built.layers.map(({ layerId, medium }, at) => (
+              <tr key={layerId}>
+                {text.rows[at]?.map((cell, column) => (
+                  <td key={text.columns[column]}>
+                    {column === 2 ? (
+                      <span className={styles.layer}>
+                        <Swatch medium={medium} width={30} height={20} />
+                        {cell}
+                      </span>
+                    ) : column === text.columns.length - 1 && waits ? (
+                      '…'
+                    ) : (
+                      cell
+                    )}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <section aria-label="Cautions" className={styles.cautions}>
+        {text.cautions.map((line) => (
+          <p key={line}>{line}</p>
+        ))}
+      </section>
+      <div className={styles.tools} data-print="no">
+        <Button variant="contained" onClick={() => window.print()}>
+          Print the card
+        </Button>
+        <a href={href('paper=a4')} download>
+          PDF, A4
+        </a>
+        <a href={href('paper=letter')} download>
+          PDF, Letter
+        </a>
+        <a href={href('as=markdown')} download>
+          Markdown
+        </a>
+      </div>
+    </article>
+  );
+}

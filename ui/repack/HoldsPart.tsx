@@ -1,0 +1,80 @@
+'use client';
+import type { Filter } from '@/core/filter/filter';
+import { plannedMass } from '@/core/job/fittedThickness';
+import type { PackedStep } from '@/core/job/job';
+import { mediumOf } from '@/core/layers/mediumOf';
+import type { Layer } from '@/core/layers/layer';
+import type { AsItWentIn } from '@/core/repack/asItWentIn';
+import { VerdictLine } from '../frame/VerdictLine';
+import { useWords } from '../fields/Habits';
+import styles from './HoldsPart.module.css';
+
+interface Props {
+  readonly filter: Filter;
+  readonly planned: readonly Layer[];
+  readonly packed: readonly PackedStep[];
+  readonly found: AsItWentIn;
+}
+
+/** Share from which a change of flow or surface is told. */
+const TOLD = 0.01;
+
+/** Weights and differences from the plan, and whether the pack still holds. */
+export function HoldsPart({ filter, planned, packed, found }: Props) {
+  const words = useWords();
+  const { differing, fresh, holds, flowShare, surfaceShare } = found;
+  const stepOf = (id: string) => packed.find(({ layerId }) => layerId === id);
+  const weighed = planned.filter(({ id }) => stepOf(id)?.mass != null);
+  const missing = planned.filter(({ id }) => stepOf(id) === undefined);
+  const percent = (share: number): string => words.show({ kind: 'share', si: share });
+  return (
+    <div className={styles.part}>
+      <VerdictLine level={holds ? 'works' : fresh[0]?.level === 'urgent' ? 'urgent' : 'check'}>
+        {differing.length === 0
+          ? 'The pack went in as planned.'
+          : holds
+            ? 'The pack went in differently, and still holds.'
+            : 'The pack went in differently, and that brings something to mend.'}
+      </VerdictLine>
+      {missing.length === 0 ? null : (
+        <p>Not ticked, and counted as planned: {missing.map((layer) => mediumOf(layer).name).join('; ')}.</p>
+      )}
+      {fresh.map((finding) => (
+        <p key={finding.rule} className={styles.fresh}>
+          <strong>{words.say(finding.title)}</strong> {words.say(finding.reason)}
+        </p>
+      ))}
+      {differing.length === 0 ? null : (
+        <ul className={styles.list}>
+          {planned
+            .filter(({ id }) => differing.includes(id))
+            .map((layer) => {
+              const now = found.layers.find(({ id }) => id === layer.id)?.thickness ?? layer.thickness;
+              return (
+                <li key={layer.id}>
+                  {mediumOf(layer).name}: {words.show({ kind: 'length', si: now })}, planned{' '}
+                  {words.show({ kind: 'length', si: layer.thickness })}
+                </li>
+              );
+            })}
+          {flowShare === null || Math.abs(flowShare - 1) < TOLD ? null : (
+            <li>Predicted flow: {percent(flowShare)} of the plan’s</li>
+          )}
+          {surfaceShare === null || Math.abs(surfaceShare - 1) < TOLD ? null : (
+            <li>Surface for bacteria: {percent(surfaceShare)} of the plan’s</li>
+          )}
+        </ul>
+      )}
+      {weighed.length === 0 ? null : (
+        <ul className={styles.list}>
+          {weighed.map((layer) => (
+            <li key={layer.id}>
+              {mediumOf(layer).name}: {words.show({ kind: 'mass', si: stepOf(layer.id)?.mass ?? 0 })} of{' '}
+              {words.show({ kind: 'mass', si: plannedMass(filter, layer) ?? 0 })} fitted
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
