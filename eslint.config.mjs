@@ -71,7 +71,7 @@ const config = [
   },
   // Playwright's fixtures call a function named use; it is no React hook.
   { files: ['e2e/**/*.ts'], rules: { 'react-hooks/rules-of-hooks': 'off' } },
-  { files: ['scripts/**/*.mjs', '*.mjs'], ...tseslint.configs.disableTypeChecked },
+  { files: ['scripts/**/*.mjs', '*.mjs', 'public/**/*.js'], ...tseslint.configs.disableTypeChecked },
   prettier,
 ];
 

@@ -176,6 +176,25 @@ export const expectSaved = (page: Page): Promise<void> =>
 export const layersInFlow = (page: Page) =>
   page.getByRole('list', { name: 'Layers as the water meets them' }).getByRole('button');
 
+/** The step of a repack that is in hand. */
+export const stepInHand = (page: Page) =>
+  page.getByRole('region', { name: 'This step' }).getByRole('heading', { level: 2 });
+
+/** Most steps between two that a test looks at. */
+const MOST_STEPS = 60;
+
+/** Does one step of a repack after the other with the space bar until the one with this title is in hand. */
+export async function doStepsUntil(page: Page, title: RegExp): Promise<void> {
+  const region = page.getByRole('region', { name: 'This step' });
+  for (let step = 0; step < MOST_STEPS; step += 1) {
+    const now = await region.innerText();
+    if (title.test((await stepInHand(page).textContent()) ?? '')) return;
+    await page.keyboard.press('Space');
+    await expect.poll(() => region.innerText()).not.toBe(now);
+  }
+  throw new Error(`No step is called ${String(title)}.`);
+}
+
 /** Types a time into the stopwatch. */
 export async function typeFillings(page: Page, ...seconds: string[]): Promise<void> {
   for (const time of seconds) {

@@ -14,6 +14,7 @@ const PAGES = [
   '/filter/reed-bench/review',
   '/filter/reed-bench/plan',
   '/filter/reed-bench/repack',
+  '/filter/window-sill/card',
   '/filter/window-sill/flow',
   '/filter/reed-bench/swap',
   '/filter/long-run/settle-in',

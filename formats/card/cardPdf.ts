@@ -79,7 +79,7 @@ function drawTable(
       doc
         .font(font)
         .fontSize(size)
-        .text(cell, lefts[at]!, y + 1, {
+        .text(cell, lefts[at], y + 1, {
           width: wide * SHARES[at]! - 1.5,
           height: high - 1,
           ellipsis: true,

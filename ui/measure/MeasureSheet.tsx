@@ -21,6 +21,7 @@ import { NameField } from '../fields/NameField';
 import { QuantityField } from '../fields/QuantityField';
 import { Band } from '../frame/Band';
 import { Frame } from '../frame/Frame';
+import { lazyPart } from '../frame/lazyPart';
 import { SaveStatus } from '../frame/SaveStatus';
 import { stageLinks } from '../frame/stageLinks';
 import { useAutosave } from '../state/useAutosave';
@@ -28,19 +29,21 @@ import { scaleName, Vessel, vesselScale } from '../vessel/Vessel';
 import { Assumed } from './Assumed';
 import { ChamberForm } from './ChamberForm';
 import { measured } from './filterPart';
-import { EdgeFold } from './EdgeFold';
 import { HosesFold } from './HosesFold';
 import { PartsFold } from './PartsFold';
 import { PortsFold } from './PortsFold';
 import { PumpFold } from './PumpFold';
 import { RatingFold } from './RatingFold';
-import { SpillFold } from './SpillFold';
 import { FilterActions } from './FilterActions';
 import { StartJob } from '../job/StartJob';
 import styles from './MeasureSheet.module.css';
 import { TankFacts } from './TankFacts';
 import { TankFilters } from './TankFilters';
 import { WaterForm } from './WaterForm';
+
+/** What only some kinds have. */
+const EdgeFold = lazyPart(() => import('./EdgeFold').then((module) => module.EdgeFold));
+const SpillFold = lazyPart(() => import('./SpillFold').then((module) => module.SpillFold));
 
 interface Props {
   readonly tank: Stored<Tank>;

@@ -1,10 +1,11 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useEffect, useMemo, useState, type MouseEvent } from 'react';
+import { useEffect, useMemo, useRef, useState, type MouseEvent } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job, PackedStep } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
+import { startClock, stopClock } from '@/core/job/outOfFlowClock';
 import { isTicked, layerKey, tickOf, withTick } from '@/core/job/ticks';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
@@ -20,21 +21,20 @@ import { flowState } from '@/core/service/flowState';
 import type { Stored } from '@/store/documentTable';
 import { useIsPhone } from '../drawing/useIsPhone';
 import { useWords } from '../fields/Habits';
-import { Stopwatch } from '../flow/Stopwatch';
 import { AppLink } from '../frame/AppLink';
 import { Frame } from '../frame/Frame';
+import { lazyPart, usePreload } from '../frame/lazyPart';
 import { SaveStatus } from '../frame/SaveStatus';
 import { stageLinks } from '../frame/stageLinks';
 import { ClockBar } from '../job/ClockBar';
 import { useAutosave } from '../state/useAutosave';
 import { Vessel } from '../vessel/Vessel';
-import { Deviation } from './Deviation';
 import { FinishJob } from './FinishJob';
-import { FlowAfterPart } from './FlowAfterPart';
 import { HoldsPart } from './HoldsPart';
 import { StepList } from './StepList';
 import { StepTimer } from './StepTimer';
 import { useJobNews } from './useJobNews';
+import { useOffline, type Offline } from './useOffline';
 import { useWakeLock } from './useWakeLock';
 import styles from './RepackSheet.module.css';
 
@@ -50,17 +50,29 @@ interface Props {
   readonly now: string;
 }
 
+const Stopwatch = lazyPart(() => import('../flow/Stopwatch').then((module) => module.Stopwatch));
+const Deviation = lazyPart(() => import('./Deviation').then((module) => module.Deviation));
+const FlowAfterPart = lazyPart(() => import('./FlowAfterPart').then((module) => module.FlowAfterPart));
+
 /** The drawing: beside the step at a desk, under it on a phone. */
-const VESSEL_ROOM = { desk: { width: 320, height: 470 }, phone: { width: 340, height: 230 } } as const;
+const VESSEL_ROOM = { desk: { width: 320, height: 470 }, phone: { width: 340, height: 185 } } as const;
 /** What is pressed for itself, and not for the step. */
 const OWN_PRESS = 'a, button, input, textarea, select, label, summary, form';
 const END = 'end';
+/** Steps with which the mature media leave the flow and come back to it. */
+const OUT_OF_FLOW = 'open/keep wet';
+const BACK_IN_FLOW = 'start/power on';
 
 /** A repack, one large step at a time: for one wet knuckle, the space bar, or a tap on the lower half. */
 export function RepackSheet({ around, filter, job, found, planned, log: storedLog, now }: Props) {
   const words = useWords();
   const save = useAutosave('job', job);
   useJobNews(save);
+  const offline = useOffline(
+    `/filter/${filter.id}/repack`,
+    save.state.kind === 'saved' ? save.state.at : null,
+  );
+  usePreload(Stopwatch, Deviation, FlowAfterPart);
   const isPhone = useIsPhone();
   const awake = useWakeLock(save.doc.stage === 'repack');
   const [log, setLog] = useState(storedLog);
@@ -103,10 +115,14 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
       ticks: withTick(doc.ticks, { key: layerKey(step.layerId), done: true, at: step.at }),
     }));
   const setTick = (key: string, on: boolean) =>
-    save.change((doc) => ({
-      ...doc,
-      ticks: withTick(doc.ticks, { key, done: on, at: new Date().toISOString() }),
-    }));
+    save.change((doc) => {
+      const moment = new Date().toISOString();
+      const ticked = { ...doc, ticks: withTick(doc.ticks, { key, done: on, at: moment }) };
+      // The clock of the mature media follows the hands.
+      if (on && key === OUT_OF_FLOW) return { ...ticked, outOfFlow: startClock(doc.outOfFlow, moment) };
+      if (on && key === BACK_IN_FLOW) return { ...ticked, outOfFlow: stopClock(doc.outOfFlow, moment, '') };
+      return ticked;
+    });
   const takeOut = (layerId: string) =>
     save.change((doc) => ({
       ...doc,
@@ -136,13 +152,9 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
   const goTo = (place: number) => setChosenKey(steps[Math.max(0, place)]?.key ?? END);
   const back = () => goTo(at - 1);
 
-  const ownFlow = flowState(log)
-    .readings.filter(({ jobId, moment }) => jobId === save.doc.id && moment === 'clean')
-    .at(-1);
-  const before =
-    flowState(log)
-      .readings.filter((reading) => reading !== ownFlow)
-      .at(-1)?.flow.mean ?? null;
+  const readings = useMemo(() => flowState(log).readings, [log]);
+  const ownFlow = readings.filter(({ jobId, moment }) => jobId === save.doc.id && moment === 'clean').at(-1);
+  const before = readings.filter((reading) => reading !== ownFlow).at(-1)?.flow.mean ?? null;
   const celsius = around.tank.temperature;
   const after = useMemo(
     () =>
@@ -152,9 +164,12 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
     [ownFlow, filter, went, found, celsius],
   );
 
-  // A step begins at its top, whatever was scrolled before.
+  // A step begins at its top, and the keys are its own: what was pressed before is not pressed again.
+  const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
     window.scrollTo(0, 0);
+    const { activeElement } = document;
+    if (activeElement?.closest('[data-step]') != null) heading.current?.focus({ preventScroll: true });
   }, [current?.key]);
 
   const tapBelow = (event: MouseEvent<HTMLElement>) => {
@@ -253,7 +268,7 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
             <Button onClick={() => window.print()}>Print the list</Button>
           </div>
         </section>
-        <section aria-label="This step" className={styles.step} data-print="no" onClick={tapBelow}>
+        <section aria-label="This step" className={styles.step} data-print="no" data-step onClick={tapBelow}>
           {current === null ? (
             <div className={styles.text}>
               <h2 className={styles.title}>
@@ -290,7 +305,9 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
                 <p className={styles.count}>
                   {PHASE_WORDS[current.phase]} · step {at + 1} of {steps.length}
                 </p>
-                <h2 className={styles.title}>{current.title}</h2>
+                <h2 ref={heading} tabIndex={-1} className={styles.title}>
+                  {current.title}
+                </h2>
                 {current.says.map((line, index) => (
                   <p key={index} className={styles.say}>
                     {words.say(line)}
@@ -345,9 +362,13 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
                     Back
                   </Button>
                   {isDone(current) ? (
-                    <Button onClick={() => tick(current, false)}>Not done yet</Button>
+                    <Button key="undo" onClick={() => tick(current, false)}>
+                      Not done yet
+                    </Button>
                   ) : (
-                    <Button onClick={() => goTo(at + 1)}>Skip</Button>
+                    <Button key="skip" onClick={() => goTo(at + 1)}>
+                      Skip
+                    </Button>
                   )}
                   {current.layerId === null ? null : (
                     <Deviation
@@ -366,8 +387,16 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
                     <Button onClick={() => setShowsList(true)}>All steps</Button>
                   </span>
                 </div>
-                <button type="button" className={styles.done} data-done={isDone(current)} onClick={goOn}>
-                  <strong>{isDone(current) ? 'Next' : current.confirm}</strong>
+                <button
+                  type="button"
+                  className={styles.done}
+                  data-done={isDone(current) || !forStep}
+                  data-small={!forStep}
+                  onClick={goOn}
+                >
+                  <strong>
+                    {isDone(current) ? 'Next' : forStep ? current.confirm : 'Go on without measuring'}
+                  </strong>
                   <span className={styles.how}>
                     {current.acknowledge
                       ? 'press here, or the space bar'
@@ -377,16 +406,24 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
               </div>
             </>
           )}
-          {awake ? null : (
-            <p className={`quiet ${styles.awake}`}>
-              This browser lets the screen go dark: set a longer time in the device’s settings.
-            </p>
-          )}
+          <p className={`quiet ${styles.awake}`}>
+            {OFFLINE_WORDS[offline]}
+            {awake
+              ? ''
+              : ' This browser lets the screen go dark: set a longer time in the device’s settings.'}
+          </p>
         </section>
       </div>
     </Frame>
   );
 }
+
+/** Whether the phone may lose sight of the app. */
+const OFFLINE_WORDS: Readonly<Record<Offline, string>> = {
+  preparing: 'Getting ready to go on without the app.',
+  ready: 'This page goes on without the app, also after a reload.',
+  off: 'Offline is off in this browser: without the app the page goes on, but do not reload it.',
+};
 
 const timerKey = (key: string): string => `timer/${key}`;
 

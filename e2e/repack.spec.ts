@@ -1,0 +1,163 @@
+import { readFileSync } from 'node:fs';
+import { PDFDocument } from 'pdf-lib';
+import { doStepsUntil, expect, expectSaved, stepInHand, test, typeFillings } from './app';
+
+const PHONE = { width: 390, height: 844 };
+/** A tap on the lower half, beside every button. */
+const BELOW = [200, 830] as const;
+
+test.describe('on a phone', () => {
+  test.use({ viewport: PHONE });
+
+  test('Reed bench’s repack, with a reload and a stopped app in the middle, to the pack card', async ({
+    page,
+    app,
+  }) => {
+    await page.goto('/filter/reed-bench/repack');
+    await expect(stepInHand(page)).toHaveText('Medium foam, 30 ppi');
+    await expect(page.getByRole('progressbar', { name: 'Steps done' })).toHaveAttribute('aria-valuenow', '7');
+    await page.mouse.click(...BELOW);
+    await expect(stepInHand(page)).toHaveText('Fine foam, 45 ppi');
+
+    // Only part of the stone fits.
+    await doStepsUntil(page, /Porous ceramic/);
+    await page.getByRole('button', { name: 'Different from the plan' }).click();
+    await page.getByLabel('Weighed dry').fill('1.2 kg');
+    await page.getByRole('button', { name: 'Save, layer is in' }).click();
+    await expect(page.getByRole('button', { name: /^Next/ })).toBeVisible();
+    await expectSaved(page);
+    await expect(page.getByText('This page goes on without the app, also after a reload.')).toBeVisible();
+
+    // The app stops: the hands go on, also after a reload.
+    app.expectFailures();
+    await app.stop();
+    await page.keyboard.press('Space');
+    await doStepsUntil(page, /Clean the seal/);
+    await expect(page.getByRole('status').first()).toHaveText(/not saved yet/);
+    await page.reload();
+    await expect(stepInHand(page)).toHaveText('Clean the seal and grease it');
+    await page.getByRole('button', { name: 'The seal lies flat' }).click();
+    await expect(stepInHand(page)).toHaveText('Fill the body with tank water');
+    // A caution is acknowledged by its own button: a tap beside it does nothing.
+    await page.mouse.click(380, 520);
+    await expect(stepInHand(page)).toHaveText('Fill the body with tank water');
+    await app.start();
+    await expectSaved(page);
+    await page.reload();
+    await expect(stepInHand(page)).toHaveText('Fill the body with tank water');
+
+    // The timer of the leak watch survives a reload.
+    await doStepsUntil(page, /Watch for leaks/);
+    await page.getByRole('button', { name: 'Start the timer, 10 min' }).click();
+    await expect(page.getByRole('timer', { name: 'Time left' })).toHaveText(/^(10:00|9:5\d)$/);
+    await expectSaved(page);
+    await page.reload();
+    await expect(page.getByRole('timer', { name: 'Time left' })).toHaveText(/^9:[345]\d$/);
+
+    await doStepsUntil(page, /The pack as it went in/);
+    await expect(page.getByText(/Porous ceramic, 12 mm: 1\.20\skg of 1\.\d\d\skg fitted/)).toBeVisible();
+    await doStepsUntil(page, /Measure the flow/);
+    await typeFillings(page, '20', '20.5', '19.5');
+    await page.getByRole('button', { name: 'Save reading' }).click();
+    // Half of what is predicted: why, likeliest first, each with its check.
+    await expect(page.getByTestId('verdict')).toContainText(/Clean flow 360\sL\/h: less than predicted\./);
+    await expect(page.getByText('The strainer or the intake sponge is blocked.')).toBeVisible();
+    await page.keyboard.press('Space');
+    await page.getByRole('button', { name: 'Finish the repack' }).click();
+
+    const card = page.getByRole('article', { name: 'Pack card' });
+    await expect(card).toContainText(/Clean flow 360\sL\/h/);
+    await expect(card.getByText('Working out the dates…')).toHaveCount(0);
+    await expect(card.getByRole('row')).toHaveCount(9);
+
+    // The card as a file: one page of its paper.
+    const download = page.waitForEvent('download');
+    await card.getByRole('link', { name: 'PDF, A4' }).click();
+    const file = await PDFDocument.load(readFileSync(await (await download).path()));
+    expect(file.getPageCount()).toBe(1);
+    const markdown = page.waitForEvent('download');
+    await card.getByRole('link', { name: 'Markdown' }).click();
+    expect(readFileSync(await (await markdown).path(), 'utf8')).toMatch(
+      /^# Reed bench[\s\S]*Clean flow 360 L\/h/,
+    );
+  });
+
+  test('two devices pack one filter: every tick of both is kept', async ({ page, context, app }) => {
+    await page.goto('/filter/reed-bench/repack');
+    const other = await context.newPage();
+    await other.setViewportSize({ width: 1280, height: 800 });
+    await other.goto(`${app.url}/filter/reed-bench/repack`);
+    await expect(other.getByText('2 of 8 in')).toBeVisible();
+    // A save that meets a newer one is answered with it: the two become one.
+    app.expectFailures();
+    await page.getByRole('button', { name: 'The layer is in' }).click();
+    await other.getByLabel('5: Bonded floss pad is in').check();
+    await expectSaved(page);
+    await expectSaved(other);
+    await expect(other.getByText('4 of 8 in')).toBeVisible();
+    await expect(page.getByRole('progressbar', { name: 'Steps done' })).toHaveAttribute('aria-valuenow', '9');
+    // Taken out on one, it is out on the other.
+    await other.getByLabel('3: Medium foam, 30 ppi is in').uncheck();
+    await expectSaved(other);
+    await expect(page.getByRole('progressbar', { name: 'Steps done' })).toHaveAttribute('aria-valuenow', '8');
+  });
+
+  test('a plan that changes in mid-repack says what comes out again', async ({ page, context, app }) => {
+    await page.goto('/filter/reed-bench/repack');
+    const other = await context.newPage();
+    await other.setViewportSize({ width: 1280, height: 800 });
+    await other.goto(`${app.url}/filter/reed-bench/plan`);
+    const first = other
+      .getByRole('list', { name: 'Layers as the water meets them' })
+      .getByRole('button')
+      .first();
+    await first.focus();
+    await other.keyboard.press('Delete');
+    await expectSaved(other);
+    await page.reload();
+    await expect(
+      page.getByText('The plan has changed: 1 layer that is in is not in it any more.'),
+    ).toBeVisible();
+    await page.getByRole('button', { name: 'It is out' }).click();
+    await expect(page.getByText('The plan has changed')).toHaveCount(0);
+    await expectSaved(page);
+  });
+});
+
+test.describe('from empty, on a phone', () => {
+  test.use({ data: 'empty', viewport: PHONE });
+
+  test('a hang-on-back’s first pack, from its box to the pack card', async ({ page }) => {
+    await page.goto('/new');
+    await page.getByLabel('Name of the tank or filter').fill('Kitchen');
+    await page.getByLabel('Water in the tank, net').fill('60 L');
+    await page.getByText('Up the intake tube, under the basket').click();
+    await page.getByRole('button', { name: 'Add this filter' }).click();
+    await page.getByRole('link', { name: 'Strip' }).click();
+    await page.getByRole('button', { name: 'New from its box: first pack' }).click();
+    await page.getByRole('button', { name: 'Add Medium foam, 30 ppi' }).click();
+    await page.getByRole('button', { name: 'Add Coarse foam, 15 ppi' }).click();
+    await expectSaved(page);
+    await page.getByRole('button', { name: 'Plan the new pack' }).click();
+    await page.getByRole('button', { name: 'To the packing list' }).click();
+
+    // Nothing runs that must be stopped; the packing is looked through.
+    await doStepsUntil(page, /The plug is out, and stays out/);
+    await expect(page.getByText(/earth-leakage breaker/)).toBeVisible();
+    await doStepsUntil(page, /Take out everything that is packing/);
+    await expect(page.getByText(/levelling foot and the extension tubes/)).toBeVisible();
+    await doStepsUntil(page, /Put the levelling foot in/);
+    await doStepsUntil(page, /Coarse foam/);
+    await page.reload();
+    await expect(stepInHand(page)).toHaveText(/Coarse foam/);
+    await doStepsUntil(page, /Look at the water level/);
+    await expect(page.getByText(/^Expected: \d+\smm below the lowest rim/)).toBeVisible();
+    await doStepsUntil(page, /Measure the flow/);
+    await page.getByRole('button', { name: 'Go on without measuring' }).click();
+    await page.getByRole('button', { name: 'Finish the repack' }).click();
+    const card = page.getByRole('article', { name: 'Pack card' });
+    await expect(card).toContainText('Clean flow: not measured.');
+    await expect(card).toContainText('No dates: enter the daily food under Measure.');
+    await expect(card.getByRole('row')).toHaveCount(3);
+  });
+});
