@@ -1,11 +1,41 @@
 import { NextResponse, type NextRequest } from 'next/server';
+import { database } from '@/server/database';
+import { DEVICE_COOKIE, DOOR_HEADER, HOME_DOOR, homeDoor, PAIRING_PATH } from '@/server/homeDoor';
 import { isAllowed } from '@/server/isAllowed';
+import { sharing } from '@/server/sharing';
+import { devices } from '@/store/devices';
 
-/** Refuses every request that does not come from this machine's own pages. */
+/** Refuses every request that comes neither from this machine’s own pages nor from a paired device. */
 export function proxy(request: NextRequest): Response {
-  if (isAllowed(request.headers.get('host'), request.headers.get('origin'))) return NextResponse.next();
-  return Response.json(
-    { message: 'Neat Layer answers only on this machine: open it at http://127.0.0.1.' },
-    { status: 403 },
-  );
+  const { headers, method, nextUrl, cookies } = request;
+  const host = headers.get('host');
+  const origin = headers.get('origin');
+  if (headers.get(DOOR_HEADER) === HOME_DOOR) {
+    const isPaired = devices.isPaired(
+      database(),
+      cookies.get(DEVICE_COOKIE)?.value,
+      new Date().toISOString(),
+    );
+    const way = homeDoor({ host, origin, method, path: nextUrl.pathname, isPaired }, sharing()?.hosts ?? []);
+    if (way === 'pass') return NextResponse.next();
+    if (way === 'pair')
+      return new Response(null, {
+        status: 303,
+        // The address was checked: it is this machine’s own.
+        headers: { location: `https://${host}${PAIRING_PATH}${nextUrl.search}`, 'cache-control': 'no-store' },
+      });
+    return refuse(
+      way === 'closed'
+        ? { status: 401, message: 'Pair this device first: open the address in its browser.' }
+        : { status: 403, message: 'Open Neat Layer at the address that its computer shows.' },
+    );
+  }
+  if (isAllowed(host, origin)) return NextResponse.next();
+  return refuse({
+    status: 403,
+    message: 'Neat Layer answers only on this machine: open it at http://127.0.0.1.',
+  });
 }
+
+const refuse = ({ status, message }: { status: number; message: string }): Response =>
+  Response.json({ message }, { status, headers: { 'cache-control': 'no-store' } });

@@ -158,7 +158,8 @@ function watch(context: BrowserContext, report: (trouble: string) => void): void
   });
 }
 
-async function freePort(): Promise<number> {
+/** A port that nothing listens on. */
+export async function freePort(): Promise<number> {
   const server = createServer().listen(0, '127.0.0.1');
   await once(server, 'listening');
   const address = server.address();

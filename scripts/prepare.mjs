@@ -104,12 +104,22 @@ export function build() {
 }
 
 /**
+ * A port named in the environment.
+ * @param {string} name
+ * @param {string} otherwise
+ */
+export function portOf(name, otherwise) {
+  const port = process.env[name] ?? otherwise;
+  if (!/^\d+$/.test(port)) fail(`${name} must be a number; it is “${port}”.`);
+  return Number(port);
+}
+
+/**
  * Serves the built app on the loopback address until it is stopped.
  * @param {string} databaseFile
  */
 export function serve(databaseFile) {
-  const port = process.env.PORT ?? '3040';
-  if (!/^\d+$/.test(port)) fail(`PORT must be a number; it is “${port}”.`);
+  const port = String(portOf('PORT', '3040'));
   mkdirSync(path.dirname(databaseFile), { recursive: true });
   say(
     `Serving on http://127.0.0.1:${port} (Ctrl C stops it). Data: ${path.relative(process.cwd(), databaseFile)}`,

@@ -1,5 +1,7 @@
 import { database } from '@/server/database';
+import { sharing } from '@/server/sharing';
 import { troublesOf } from '@/server/trouble';
+import { devices } from '@/store/devices';
 import { settings } from '@/store/settings';
 import { SettingsSheet } from '@/ui/settings/SettingsSheet';
 import { TroubleSheet } from '@/ui/troubles/TroubleSheet';
@@ -11,5 +13,14 @@ export default function Page() {
   const db = database();
   const { unreadable } = settings.read(db, '');
   if (unreadable.length > 0) return <TroubleSheet troubles={troublesOf(db, unreadable)} />;
-  return <SettingsSheet settings={settings.get(db)} />;
+  const shared = sharing();
+  return (
+    <SettingsSheet
+      settings={settings.get(db)}
+      phones={{
+        sharing: shared === null ? null : { hosts: shared.hosts, fingerprint: shared.fingerprint },
+        devices: devices.list(db),
+      }}
+    />
+  );
 }

@@ -1,6 +1,6 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { useEffect } from 'react';
+import { useEffect, type ComponentProps } from 'react';
 import { MONEY_BOUNDS, type Settings } from '@/core/settings/settings';
 import type { UnitSystem } from '@/core/units/quantity';
 import type { Stored } from '@/store/documentTable';
@@ -14,6 +14,7 @@ import { mainLinks } from '../frame/mainLinks';
 import { SaveStatus } from '../frame/SaveStatus';
 import { SchoolsForm } from '../schools/SchoolsForm';
 import { useAutosave } from '../state/useAutosave';
+import { PhonesPart } from './PhonesPart';
 import styles from './SettingsSheet.module.css';
 
 const UNIT_CHOICES: readonly { value: UnitSystem; label: string }[] = [
@@ -66,8 +67,13 @@ const EXAMPLES = [
   { kind: 'temperature', si: 25 },
 ] as const;
 
+interface Props {
+  readonly settings: Stored<Settings>;
+  readonly phones: ComponentProps<typeof PhonesPart>;
+}
+
 /** What is the same for every filter: units and the habits of a language. Stored values are never touched by it. */
-export function SettingsSheet({ settings }: { settings: Stored<Settings> }) {
+export function SettingsSheet({ settings, phones }: Props) {
   const save = useAutosave('settings', settings);
   const router = useRouter();
   const { locale } = useWords();
@@ -140,6 +146,7 @@ export function SettingsSheet({ settings }: { settings: Stored<Settings> }) {
           onChange={(schools) => save.change((doc) => ({ ...doc, schools }))}
         />
       </div>
+      <PhonesPart {...phones} />
     </Frame>
   );
 }

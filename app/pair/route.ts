@@ -1,0 +1,53 @@
+import { database } from '@/server/database';
+import { DEVICE_COOKIE, PAIRING_PATH } from '@/server/homeDoor';
+import { devices } from '@/store/devices';
+import { pairPage } from '@/ui/settings/pairPage';
+
+export const dynamic = 'force-dynamic';
+
+/** Longest code that is looked at. */
+const LONGEST = 40;
+/** For how long a device stays paired unless it is removed, s: browsers keep no cookie longer. */
+const STAYS = 400 * 86_400;
+
+const page = (code: string, fault: string | null, status: number): Response =>
+  new Response(pairPage(PAIRING_PATH, code, fault), {
+    status,
+    headers: {
+      'content-type': 'text/html; charset=utf-8',
+      'cache-control': 'no-store',
+      'content-security-policy':
+        "default-src 'none'; style-src 'unsafe-inline'; form-action 'self'; frame-ancestors 'none'; base-uri 'none'",
+      'referrer-policy': 'same-origin',
+    },
+  });
+
+/** The form; a code in the address is filled in, never taken without a press. */
+export const GET = (request: Request): Response =>
+  page((new URL(request.url).searchParams.get('code') ?? '').slice(0, LONGEST), null, 200);
+
+/** Pairs a device: it gets a secret that only its browser keeps. */
+export async function POST(request: Request): Promise<Response> {
+  const form = await request.formData().catch(() => null);
+  const text = (name: string): string => {
+    const value = form?.get(name);
+    return typeof value === 'string' ? value.slice(0, LONGEST + LONGEST) : '';
+  };
+  const result = devices.pair(database(), text('code'), text('name'), new Date().toISOString());
+  if (result.kind === 'wrong')
+    return page(
+      '',
+      `That code is wrong. ${result.triesLeft === 0 ? 'It was wrong too often: make a new code on the computer.' : 'Look at the computer and type it again.'}`,
+      403,
+    );
+  if (result.kind === 'none')
+    return page('', 'No code holds now: make a new one on the computer, under Settings.', 410);
+  return new Response(null, {
+    status: 303,
+    headers: {
+      location: '/',
+      'cache-control': 'no-store',
+      'set-cookie': `${DEVICE_COOKIE}=${result.secret}; Path=/; Max-Age=${STAYS}; HttpOnly; Secure; SameSite=Strict`,
+    },
+  });
+}

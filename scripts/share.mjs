@@ -1,0 +1,107 @@
+// npm start -- --share: the app on this machine as ever, and for paired devices on the home network.
+import { createServer as createPlain } from 'node:http';
+import { createServer as createSafe } from 'node:https';
+import { isIP } from 'node:net';
+import { networkInterfaces } from 'node:os';
+import path from 'node:path';
+import process from 'node:process';
+import { homeCertificate } from './homeCertificate.mjs';
+import { fail, portOf, say } from './prepare.mjs';
+
+/** Marks what comes over the home network; see server/homeDoor.ts. */
+const DOOR = 'x-neat-door';
+
+/** @returns {string[]} this machine’s own addresses on networks */
+const ownAddresses = () =>
+  Object.values(networkInterfaces()).flatMap((list) =>
+    (list ?? [])
+      .filter(({ internal, family }) => !internal && family === 'IPv4')
+      .map(({ address }) => address),
+  );
+
+/**
+ * @param {import('node:net').Server} server
+ * @param {number} port
+ * @param {string} address
+ */
+const listen = (server, port, address) =>
+  new Promise((resolve) => {
+    server.once('error', (/** @type {NodeJS.ErrnoException} */ error) =>
+      fail(
+        error.code === 'EADDRINUSE'
+          ? `Port ${port} at ${address} is taken. Choose another: PORT=3041 SHARE_PORT=3444 npm start -- --share`
+          : `${address} is not an address of this machine that can be served (${error.code ?? error.message}). Name one of: ${ownAddresses().join(', ') || 'none found'}.`,
+      ),
+    );
+    server.listen(port, address, () => resolve(undefined));
+  });
+
+/**
+ * Serves until it is stopped.
+ * @param {string} databaseFile
+ * @param {string | null} only the one address to serve beside this machine’s own; null: all of its networks
+ */
+export async function share(databaseFile, only) {
+  if (only !== null && isIP(only) !== 4)
+    fail(
+      `“${only}” is no address like 192.168.1.20. Name one, or none to serve every network of this machine.`,
+    );
+  const addresses = only === null ? ownAddresses() : [only];
+  if (addresses.length === 0)
+    fail('This machine is on no network. Connect it, or run npm start without --share.');
+  const port = portOf('PORT', '3040');
+  const sharePort = portOf('SHARE_PORT', '3443');
+  const { key, cert, file, fingerprint } = await homeCertificate(
+    path.join(path.dirname(databaseFile), 'certificate'),
+    addresses,
+  );
+  const hosts = addresses.map((address) => `${address}:${sharePort}`);
+  Object.assign(process.env, { NODE_ENV: 'production' });
+  process.env.NEAT_DB = databaseFile;
+  process.env.NEAT_SHARE = JSON.stringify({ hosts, fingerprint, certificate: file });
+
+  const { default: next } = await import('next');
+  const app = next({ dev: false, hostname: '127.0.0.1', port });
+  await app.prepare();
+  const handle = app.getRequestHandler();
+  const plain = createPlain((request, response) => {
+    delete request.headers[DOOR];
+    void handle(request, response);
+  });
+  await listen(plain, port, '127.0.0.1');
+  for (const address of addresses) {
+    const safe = createSafe({ key, cert }, (request, response) => {
+      request.headers[DOOR] = 'home network';
+      void handle(request, response);
+    });
+    await listen(safe, sharePort, address);
+  }
+  say(
+    `Serving on http://127.0.0.1:${port} (Ctrl C stops it). Data: ${path.relative(process.cwd(), databaseFile)}`,
+  );
+  await showCode(port, hosts, fingerprint);
+  process.stdin.on('data', () => void showCode(port, hosts, fingerprint));
+  for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM']))
+    process.on(signal, () => process.exit(0));
+}
+
+/**
+ * Prints a new pairing code, with the address to scan.
+ * @param {number} port
+ * @param {readonly string[]} hosts
+ * @param {string} fingerprint
+ */
+async function showCode(port, hosts, fingerprint) {
+  const made = await fetch(`http://127.0.0.1:${port}/api/devices`, { method: 'POST' });
+  const { code, address } = /** @type {{ code: string, address: string }} */ (await made.json());
+  const { toString } = await import('qrcode');
+  say(`On the home network: ${hosts.map((host) => `https://${host}`).join(', ')}`);
+  console.log(await toString(address, { type: 'terminal', small: true }));
+  say(
+    `Pairing code ${code.slice(0, 4)} ${code.slice(4)}: holds ten minutes, for one device. Enter makes a new one.`,
+  );
+  say(
+    'The phone warns that it does not know this certificate: it was made on this computer. Go on only if the phone shows ' +
+      `this fingerprint (SHA-256): ${fingerprint}`,
+  );
+}

@@ -1,0 +1,17 @@
+import { z } from 'zod';
+
+const SharingSchema = z.object({
+  /** Address and port of each network that is served. */
+  hosts: z.array(z.string().min(1)).min(1),
+  /** SHA-256 of the certificate. */
+  fingerprint: z.string(),
+  /** File of the certificate, PEM. */
+  certificate: z.string(),
+});
+/** How the app is served on the home network. */
+export type Sharing = z.infer<typeof SharingSchema>;
+
+/** How the app is served on the home network, as the start script says; null: on this machine alone. */
+export function sharing(text = process.env.NEAT_SHARE): Sharing | null {
+  return text === undefined || text === '' ? null : SharingSchema.parse(JSON.parse(text));
+}

@@ -1,0 +1,96 @@
+import { createHash, randomBytes, randomInt, randomUUID, timingSafeEqual } from 'node:crypto';
+import { NotFoundError } from './errors';
+import type { Db } from './openDatabase';
+
+/** A phone or tablet that was paired. */
+export interface Device {
+  readonly id: string;
+  readonly name: string;
+  /** ISO moments. */
+  readonly pairedAt: string;
+  readonly seenAt: string;
+}
+
+/** What came of a code that was entered: the secret of the new device, or why there is none. */
+export type Pairing =
+  | { readonly kind: 'paired'; readonly secret: string }
+  | { readonly kind: 'wrong'; readonly triesLeft: number }
+  | { readonly kind: 'none' };
+
+/** Letters and digits that nobody takes for another, and how many make a code: 40 bits. */
+const SIGNS = '23456789ABCDEFGHJKLMNPQRSTUVWXYZ';
+const SIGNS_IN_CODE = 8;
+/** For how long a code holds, ms, and how many wrong ones end it. */
+const HOLDS = 10 * 60_000;
+export const MOST_WRONG = 10;
+/** Bytes of a device’s secret. */
+const SECRET = 32;
+/** A device’s last visit is written down at most this often, ms: most requests write nothing. */
+const SEEN_EVERY = 60_000;
+const LONGEST_NAME = 60;
+
+const hash = (text: string): string => createHash('sha256').update(text).digest('hex');
+
+const same = (a: string, b: string): boolean =>
+  a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
+
+/** A code as it was typed: small letters, blanks and dashes are the same to a hand. */
+const plain = (code: string): string => code.toUpperCase().replaceAll(/[^A-Z0-9]/g, '');
+
+export const devices = {
+  /** Makes a new code, in place of any there was. It is known only here and now: what is stored is its hash. */
+  newCode(db: Db, now: string): { readonly code: string; readonly endsAt: string } {
+    const code = Array.from({ length: SIGNS_IN_CODE }, () => SIGNS[randomInt(SIGNS.length)]).join('');
+    const endsAt = new Date(Date.parse(now) + HOLDS).toISOString();
+    db.prepare(
+      `INSERT INTO pairing_code (id, code_hash, ends_at, wrong) VALUES ('code', ?, ?, 0)
+       ON CONFLICT (id) DO UPDATE SET code_hash = excluded.code_hash, ends_at = excluded.ends_at, wrong = 0`,
+    ).run(hash(code), endsAt);
+    return { code, endsAt };
+  },
+
+  /** Pairs a device by the code: once, while it holds, and only until too many wrong ones were entered. */
+  pair: (db: Db, code: string, name: string, now: string): Pairing =>
+    db
+      .transaction((): Pairing => {
+        const row = db.prepare('SELECT code_hash, ends_at, wrong FROM pairing_code').get() as
+          { code_hash: string; ends_at: string; wrong: number } | undefined;
+        if (row === undefined || row.ends_at <= now || row.wrong >= MOST_WRONG) return { kind: 'none' };
+        if (!same(hash(plain(code)), row.code_hash)) {
+          db.prepare('UPDATE pairing_code SET wrong = wrong + 1').run();
+          return { kind: 'wrong', triesLeft: MOST_WRONG - row.wrong - 1 };
+        }
+        db.prepare('DELETE FROM pairing_code').run();
+        const secret = randomBytes(SECRET).toString('base64url');
+        db.prepare(
+          'INSERT INTO paired_device (id, name, secret_hash, paired_at, seen_at) VALUES (?, ?, ?, ?, ?)',
+        ).run(randomUUID(), name.trim().slice(0, LONGEST_NAME) || 'Phone', hash(secret), now, now);
+        return { kind: 'paired', secret };
+      })
+      .immediate(),
+
+  /** True for the secret of a paired device; writes down now and then that it was seen. */
+  isPaired(db: Db, secret: string | undefined, now: string): boolean {
+    if (secret === undefined) return false;
+    const row = db
+      .prepare('SELECT id, seen_at FROM paired_device WHERE secret_hash = ?')
+      .get(hash(secret)) as { id: string; seen_at: string } | undefined;
+    if (row === undefined) return false;
+    if (Math.abs(Date.parse(now) - Date.parse(row.seen_at)) > SEEN_EVERY)
+      db.prepare('UPDATE paired_device SET seen_at = ? WHERE id = ?').run(now, row.id);
+    return true;
+  },
+
+  list: (db: Db): Device[] =>
+    db
+      .prepare(
+        'SELECT id, name, paired_at AS pairedAt, seen_at AS seenAt FROM paired_device ORDER BY paired_at',
+      )
+      .all() as Device[],
+
+  /** Ends a pairing: the device sees nothing but the pairing page from now on. */
+  remove(db: Db, id: string): void {
+    if (db.prepare('DELETE FROM paired_device WHERE id = ?').run(id).changes === 0)
+      throw new NotFoundError('device');
+  },
+};

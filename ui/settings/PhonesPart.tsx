@@ -1,0 +1,142 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { Sharing } from '@/server/sharing';
+import type { Device } from '@/store/devices';
+import { useWords } from '../fields/Habits';
+import { timeLeft } from '@/core/job/timeLeft';
+import { clockText } from '../job/clockText';
+import { send } from '../state/send';
+import { useNow } from '../state/useNow';
+import styles from './PhonesPart.module.css';
+
+interface Props {
+  /** null: the app is served on this machine alone. */
+  readonly sharing: Pick<Sharing, 'hosts' | 'fingerprint'> | null;
+  readonly devices: readonly Device[];
+}
+
+interface Code {
+  readonly code: string;
+  readonly endsAt: string;
+  readonly address: string;
+  /** SVG of what is scanned. */
+  readonly picture: string;
+}
+
+/** Phones and tablets that may reach the app over the home network. */
+export function PhonesPart({ sharing, devices: stored }: Props) {
+  const words = useWords();
+  const [devices, setDevices] = useState(stored);
+  const [code, setCode] = useState<Code | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const pair = async () => {
+    const outcome = await send<Code>('POST', '/api/devices');
+    if (outcome.kind === 'saved') {
+      setCode(outcome.value);
+      setFault(null);
+    } else
+      setFault(outcome.kind === 'refused' ? outcome.faults.join(' ') : 'The app does not answer; try again.');
+  };
+  const remove = async (id: string) => {
+    const outcome = await send('DELETE', `/api/devices/${id}`);
+    if (outcome.kind === 'saved') setDevices(devices.filter((device) => device.id !== id));
+    else setFault('The device could not be removed. Nothing was changed; try again.');
+  };
+  return (
+    <section aria-label="Phones" className={styles.part}>
+      <h2 className="title">Phones on the home network</h2>
+      {sharing === null ? (
+        <p>
+          Off: only this computer reaches the app. Stop it and start it with <code>npm start -- --share</code>{' '}
+          to use a phone beside the tank.
+        </p>
+      ) : (
+        <>
+          <p>
+            On, at {sharing.hosts.map((host) => `https://${host}`).join(', ')}. Only paired devices get in.
+          </p>
+          <Button variant="contained" className={styles.button} onClick={() => void pair()}>
+            Make a pairing code
+          </Button>
+          {code === null ? null : <PairingCode code={code} />}
+          <details>
+            <summary>The phone warns about the certificate</summary>
+            <p>
+              The certificate was made on this computer, so no authority knows it. Go on only if the phone
+              shows this fingerprint (SHA-256):
+            </p>
+            <p className={styles.fingerprint}>{sharing.fingerprint}</p>
+          </details>
+          <details>
+            <summary>Go on without the app: install the certificate on the phone</summary>
+            <p>
+              Until it is installed the phone can neither reload a page while the app is off nor keep its
+              screen awake. On the paired phone, load <a href="/api/certificate">the certificate</a>.
+            </p>
+            <ul className={styles.steps}>
+              <li>
+                Android: Settings, search for “CA certificate”, install it from the downloads, then open the
+                address again.
+              </li>
+              <li>
+                iPhone and iPad: allow the download, install the profile under Settings, General, then switch
+                it on under About, Certificate Trust Settings.
+              </li>
+            </ul>
+            <p>Remove it from the phone when you stop using the app.</p>
+          </details>
+        </>
+      )}
+      {fault === null ? null : <p role="alert">{fault}</p>}
+      {devices.length === 0 ? (
+        <p className="quiet">No device is paired.</p>
+      ) : (
+        <ul className={styles.devices} aria-label="Paired devices">
+          {devices.map(({ id, name, pairedAt, seenAt }) => (
+            <li key={id}>
+              <span>
+                <strong>{name}</strong>, paired on {words.date(pairedAt, { day: 'numeric', month: 'long' })},
+                seen {words.date(seenAt, { day: 'numeric', month: 'long' })}
+              </span>
+              <Button aria-label={`Remove ${name}`} onClick={() => void remove(id)}>
+                Remove
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+/** For how long a code holds, s: no clock says more. */
+const LONGEST = 600;
+const TICK = 1000;
+
+function PairingCode({ code: { code, endsAt, address, picture } }: { code: Code }) {
+  const now = useNow(TICK);
+  const begins = new Date(Date.parse(endsAt) - LONGEST * 1000).toISOString();
+  const left = now === null ? LONGEST : timeLeft(begins, LONGEST, now);
+  if (left === 0) return <p role="status">The code has run out: make a new one.</p>;
+  return (
+    <div className={styles.code}>
+      <div
+        role="img"
+        aria-label="Code to scan with the phone"
+        className={styles.picture}
+        // Drawn by the app itself from its own address.
+        dangerouslySetInnerHTML={{ __html: picture }}
+      />
+      <div>
+        <p className={styles.signs} data-testid="pairing-code">
+          {code.slice(0, 4)} {code.slice(4)}
+        </p>
+        <p>
+          Scan it, or open {new URL(address).origin} on the phone and type the code. It holds for{' '}
+          <span role="timer">{clockText(left)}</span> and for one device.
+        </p>
+      </div>
+    </div>
+  );
+}
