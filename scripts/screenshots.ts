@@ -53,18 +53,6 @@ const VIEWS: readonly View[] = [
     },
   },
   {
-    name: 'compare-over-time',
-    address: '/filter/long-run/strip',
-    size: DESK,
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Start stripping' }).click();
-      await page.getByRole('button', { name: 'Plan the new pack' }).click();
-      await page.getByRole('button', { name: 'Compare' }).click();
-      const ways = page.getByRole('region', { name: 'Other ways, over a year' });
-      await ways.evaluate((region) => region.scrollIntoView());
-    },
-  },
-  {
     name: 'plan-canister',
     address: '/filter/reed-bench/plan',
     size: DESK,
@@ -107,18 +95,6 @@ const VIEWS: readonly View[] = [
       await page.getByRole('button', { name: 'ammonia', exact: true }).click();
       await page.getByTestId('verdict-next').filter({ hasText: 'weeks' }).waitFor();
       await page.getByTestId('limit').evaluate((limit) => limit.scrollIntoView({ block: 'center' }));
-    },
-  },
-  {
-    name: 'claimed-surface',
-    address: '/filter/window-sill/plan',
-    size: DESK,
-    act: async (page) => {
-      await page.getByText('Is there enough surface for bacteria?').click();
-      await page.getByText('Claimed against usable surface').click();
-      await page
-        .getByText('Claimed against usable surface')
-        .evaluate((fold) => fold.scrollIntoView({ block: 'start' }));
     },
   },
   {
@@ -181,6 +157,26 @@ const VIEWS: readonly View[] = [
   { name: 'shelf', address: '/shelf', size: DESK },
   { name: 'repack', address: '/filter/reed-bench/repack', size: DESK },
   { name: 'repack-phone', address: '/filter/reed-bench/repack', size: PHONE, scheme: 'dark' },
+  {
+    name: 'flow-after',
+    address: '/filter/reed-bench/repack',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Measure the flow' }).click();
+      for (const time of ['17.5', '17.9', '17.7']) {
+        await page.getByLabel('Or type the time').fill(time);
+        await page.getByRole('button', { name: 'Add', exact: true }).click();
+      }
+      await page.getByRole('button', { name: 'Save reading' }).click();
+      await page.getByText('Likeliest first').waitFor();
+    },
+  },
+  {
+    name: 'pack-card',
+    address: '/filter/window-sill/card',
+    size: DESK,
+    act: (page) => page.getByText('Working out the dates…').waitFor({ state: 'detached' }),
+  },
   { name: 'flow', address: '/filter/window-sill/flow', size: DESK },
 ];
 

@@ -41,7 +41,12 @@ export function packingSteps(filter: Filter, layers: readonly Layer[], report: P
           medium.supply === 'loose'
             ? sentence`${{ kind: 'volume', si: measure.volume }}, about ${{ kind: 'mass', si: measure.dryMass }} dry, ${{ kind: 'length', si: layer.thickness }} high.`
             : cutSize(chamber, layer),
-        hints: hintsFor(chamber, layer, medium),
+        hints: [
+          ...hintsFor(chamber, layer, medium),
+          ...(filter.kind === 'hang-on-back-cartridge' && medium.supply !== 'loose'
+            ? ['Leave a gap behind the pad: pressed flat on the wall it passes no water.']
+            : []),
+        ],
       },
     ];
   });

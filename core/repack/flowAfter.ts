@@ -37,7 +37,7 @@ const isMechanical = (layer: Layer, grade: boolean): boolean => {
 const WEAKER: readonly Cause[] = [
   {
     cause: 'The strainer or the intake sponge is blocked.',
-    check: 'Lift the sponge or strainer off for a moment: if the flow is back, that was it.',
+    check: 'Lift the sponge or strainer off for a moment: if the flow is back, that was the cause.',
     when: ({ kind }) => kind !== 'internal-sponge',
   },
   {

@@ -19,7 +19,11 @@ export type Point = readonly [x: number, y: number];
 export const chamberRect = (chamber: Chamber): Rect => ({ ...chamber.place, ...drawnSize(chamber) });
 
 /** The parts of the cutaway that a layer fills: one, or two where a pipe or a hollow lies between. */
-export function layerRects(chamber: Chamber, layer: Pick<LayerReport, 'from' | 'to'>, cutLength: number | null): Rect[] {
+export function layerRects(
+  chamber: Chamber,
+  layer: Pick<LayerReport, 'from' | 'to'>,
+  cutLength: number | null,
+): Rect[] {
   const outline = chamberRect(chamber);
   const { shape, way } = chamber;
   const thickness = layer.to - layer.from;

@@ -108,6 +108,7 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
           {next.todo?.place === 'flow' ? null : (
             <AppLink href={`/filter/${id}/flow`}>Measure the flow</AppLink>
           )}
+          {row.repacks.length === 0 ? null : <AppLink href={`/filter/${id}/card`}>Pack card</AppLink>}
         </p>
       </div>
       <div className={styles.pack}>

@@ -271,9 +271,9 @@ describe('a soak that stands', () => {
     vi.useFakeTimers({ now: new Date('2026-03-01T10:00:00Z') });
     try {
       show(<Standing stands={1} doneAt="2026-03-01T09:30:00Z" />);
-      act(() => vi.advanceTimersByTime(1000));
+      act(() => void vi.advanceTimersByTime(1000));
       expect(screen.getByRole('timer').textContent).toBe('29:59');
-      act(() => vi.advanceTimersByTime(30 * 60_000));
+      act(() => void vi.advanceTimersByTime(30 * 60_000));
       expect(screen.getByText(/Has stood long enough since/)).toBeTruthy();
     } finally {
       vi.useRealTimers();

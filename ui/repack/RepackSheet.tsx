@@ -30,6 +30,7 @@ import { ClockBar } from '../job/ClockBar';
 import { useAutosave } from '../state/useAutosave';
 import { Vessel } from '../vessel/Vessel';
 import { FinishJob } from './FinishJob';
+import { FullScreen } from './FullScreen';
 import { HoldsPart } from './HoldsPart';
 import { StepList } from './StepList';
 import { StepTimer } from './StepTimer';
@@ -326,7 +327,7 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
                     onStart={(on) => setTick(timerKey(current.key), on)}
                   />
                 )}
-                {current.asks === 'holds' ? (
+                {current.asks === 'holds' || went.differing.includes(current.layerId ?? '') ? (
                   <HoldsPart filter={filter} planned={layers} packed={packed} found={went} />
                 ) : null}
                 {current.asks !== 'flow' ? null : after === null || ownFlow === undefined ? (
@@ -383,8 +384,11 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
                       }}
                     />
                   )}
-                  <span className={styles.toList}>
-                    <Button onClick={() => setShowsList(true)}>All steps</Button>
+                  <span className={styles.views}>
+                    <FullScreen />
+                    <span className={styles.toList}>
+                      <Button onClick={() => setShowsList(true)}>All steps</Button>
+                    </span>
                   </span>
                 </div>
                 <button
