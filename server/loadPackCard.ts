@@ -15,15 +15,17 @@ export function cardOf({ repack, around, filter, log }: FilterPage) {
   const layers = layersThatFit(filter.doc, repack.packed);
   return {
     layers,
-    card: cardInput({
-      around,
-      filter: filter.doc,
-      job: repack.job,
-      found: layersThatFit(filter.doc, repack.found),
-      layers,
-      packedAt: repack.job.finishedAt,
+    card: cardInput(
+      {
+        around,
+        filter: filter.doc,
+        job: repack.job,
+        found: layersThatFit(filter.doc, repack.found),
+        planned: layers,
+      },
+      repack.job.finishedAt,
       log,
-    }),
+    ),
     input: {
       tank: around.tank,
       filter: filter.doc,

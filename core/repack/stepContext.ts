@@ -1,25 +1,15 @@
-import type { Filter } from '../filter/filter';
-import type { Job } from '../job/job';
-import { clockState, filmKept, secondsOutOfFlow } from '../job/outOfFlowClock';
+import { clockState } from '../job/outOfFlowClock';
 import { smallParts } from '../job/smallParts';
 import { isTicked } from '../job/ticks';
-import type { Layer } from '../layers/layer';
 import { planProgramme } from '../prepare/planProgramme';
-import type { PackReport, Surroundings } from '../report/evaluatePack';
-import { repackedMedia } from '../report/tankBiology';
-import { uvFrom } from '../settle/uvFrom';
+import type { PackReport } from '../report/evaluatePack';
 import { lowerFirst } from '../units/firstLetter';
+import { lampFrom, type RepackedPack } from './lampFrom';
 import { flowSubmerged } from './repackSteps';
 import type { StepContext } from './repackStep';
 
 /** What a repack is made from. */
-export interface RepackInput {
-  readonly around: Surroundings;
-  readonly filter: Filter;
-  readonly job: Job;
-  /** Layers as they came out; in the box, at a first pack. */
-  readonly found: readonly Layer[];
-  readonly planned: readonly Layer[];
+export interface RepackInput extends RepackedPack {
   /** Of the plan. */
   readonly report: PackReport;
 }
@@ -27,22 +17,6 @@ export interface RepackInput {
 /** Keys of the two ways a repack begins: what was acknowledged decides, whatever the clock does afterwards. */
 const CLOSED = 'stop/plug out';
 const OPEN = 'stop/plug stays out';
-
-/**
- * The day from which a UV lamp may be lit, an ISO moment; null: there is none, or it may be lit at once.
- *
- * @param now ISO moment
- */
-export function lampFrom({ around, filter, job, found, planned }: RepackInput, now: string): string | null {
-  const before = job.occasion === 'first pack' ? [] : found;
-  const { kept } = repackedMedia(
-    { tank: around.tank, filter, layers: planned, others: around.others, now },
-    before,
-    around.schools.rinseWater,
-    filmKept(secondsOutOfFlow(job.outOfFlow, now)),
-  );
-  return uvFrom(filter, now, kept, now);
-}
 
 /**
  * What the steps of a repack hang on.
@@ -58,7 +32,7 @@ export function stepContext(
   const { around, filter, job, found, planned, report } = input;
   const firstPack = job.occasion === 'first pack';
   const clock = clockState(job.outOfFlow);
-  const lamp = lampFrom(input, now);
+  const lamp = lampFrom(input, now, now);
   return {
     filter,
     layers: planned,
