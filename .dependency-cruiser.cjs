@@ -65,6 +65,7 @@ module.exports = {
       'cut',
       'prepare',
       'repack',
+      'fault',
       'settings',
     ),
     ...inOrder(
@@ -96,6 +97,7 @@ module.exports = {
       'shelf',
       'review',
       'repack',
+      'fault',
       'strip',
       'settings',
     ),

@@ -15,6 +15,7 @@ const PAGES = [
   '/filter/reed-bench/plan',
   '/filter/reed-bench/repack',
   '/filter/window-sill/card',
+  '/filter/long-run/fault',
   '/filter/window-sill/flow',
   '/filter/reed-bench/swap',
   '/filter/long-run/settle-in',

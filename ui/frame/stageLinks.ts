@@ -4,11 +4,19 @@ import { isPast } from '@/core/job/isPast';
 import type { FrameLink } from './Frame';
 
 type Place =
-  'measure' | 'review' | 'prepare' | 'settle-in' | 'swap' | 'flow' | 'card' | Exclude<JobStage, 'done'>;
+  | 'measure'
+  | 'review'
+  | 'prepare'
+  | 'settle-in'
+  | 'swap'
+  | 'flow'
+  | 'card'
+  | 'fault'
+  | Exclude<JobStage, 'done'>;
 
 /** The sheets of a job, each with the stage that opens it: what comes out is judged while it is stripped. */
 const SHEETS: readonly {
-  readonly place: Exclude<Place, 'measure' | 'settle-in' | 'swap' | 'flow' | 'card'>;
+  readonly place: Exclude<Place, 'measure' | 'settle-in' | 'swap' | 'flow' | 'card' | 'fault'>;
   readonly stage: Exclude<JobStage, 'done'>;
   readonly label: string;
 }[] = [

@@ -1,0 +1,37 @@
+import { forecast } from '../dirt/forecast';
+import type { Filter } from '../filter/filter';
+import type { Layer } from '../layers/layer';
+import { mediumOf } from '../layers/mediumOf';
+import { evaluatePack, type Surroundings } from '../report/evaluatePack';
+import type { FaultContext } from './faultTable';
+
+const DAY = 86_400e3;
+
+/**
+ * What is known of a filter before anything is checked: how long it has been packed, when its forecast says service, what is in
+ * it and how it fits.
+ *
+ * @param packedAt ISO moment of the last repack; null: not on record
+ * @param now ISO moment
+ */
+export function faultContext(
+  filter: Filter,
+  layers: readonly Layer[],
+  around: Surroundings,
+  packedAt: string | null,
+  now: string,
+): FaultContext {
+  const families = layers.map((layer) => mediumOf(layer).family);
+  const report = evaluatePack({ ...around, filter, layers, flow: null });
+  return {
+    filter,
+    sincePacked: packedAt === null ? null : Math.max(0, (Date.parse(now) - Date.parse(packedAt)) / DAY),
+    serviceDay:
+      forecast({ tank: around.tank, filter, layers, others: around.others, visits: [], brief: true })
+        ?.serviceDay ?? null,
+    hasFoam: families.includes('foam') || families.includes('cartridge'),
+    hasFloss: families.includes('floss'),
+    leastCover: report.totals.leastCover,
+    overfill: report.totals.overfill,
+  };
+}
