@@ -66,6 +66,7 @@ module.exports = {
       'prepare',
       'repack',
       'fault',
+      'care',
       'settings',
     ),
     ...inOrder(
@@ -98,6 +99,7 @@ module.exports = {
       'review',
       'repack',
       'fault',
+      'care',
       'strip',
       'settings',
     ),

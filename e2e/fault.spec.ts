@@ -5,8 +5,9 @@ test('a weak flow is found by checks, survives a reload, and goes into the log',
   await page
     .getByRole('listitem')
     .filter({ has: page.getByRole('link', { name: 'Long run' }) })
-    .getByRole('link', { name: 'Find a fault' })
+    .getByRole('link', { name: 'Log and care' })
     .click();
+  await page.getByRole('link', { name: 'Find a fault' }).click();
   await page.getByRole('button', { name: 'Weak flow, or only a trickle' }).click();
   const check = page.getByRole('region', { name: 'Next check' }).getByRole('heading', { level: 2 });
   await expect(check).toHaveText(/Lift the intake sponge or strainer off/);

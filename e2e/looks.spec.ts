@@ -16,6 +16,7 @@ const PAGES = [
   '/filter/reed-bench/repack',
   '/filter/window-sill/card',
   '/filter/long-run/fault',
+  '/filter/window-sill/care',
   '/filter/window-sill/flow',
   '/filter/reed-bench/swap',
   '/filter/long-run/settle-in',

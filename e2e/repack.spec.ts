@@ -148,6 +148,7 @@ test.describe('from empty, on a phone', () => {
     await expect(page.getByText(/levelling foot and the extension tubes/)).toBeVisible();
     await doStepsUntil(page, /Put the levelling foot in/);
     await doStepsUntil(page, /Coarse foam/);
+    await expectSaved(page);
     await page.reload();
     await expect(stepInHand(page)).toHaveText(/Coarse foam/);
     await doStepsUntil(page, /Look at the water level/);

@@ -11,6 +11,14 @@ import { checkRoom } from './room';
 /** Most flows and most repacks of each filter in a summary: the newest, more than its chart shows. */
 const SUMMARY = 200;
 
+/** What of a log is asked for. */
+export interface LogQuery {
+  readonly kind: string | null;
+  readonly text: string;
+  readonly from: number;
+  readonly count: number;
+}
+
 const readRows = (rows: readonly DocumentRow[]): Sorted<LogEntry> =>
   sorted(rows.map((row) => readRow('logEntry', row)));
 
@@ -65,6 +73,49 @@ export const log = {
         `The log of this filter is full: it holds ${MOST_LOG_ENTRIES} entries. Save the filter as a file, then delete old ones.`,
       ]);
     checkRoom(db, entry.filterId);
+    return entry;
+  },
+
+  /**
+   * A page of a filter’s log, newest first, and how many entries there are of the kind and with the words asked for.
+   *
+   * @param kind null: all; `text` is looked for in notes and in what was chosen
+   */
+  page(
+    db: Db,
+    filterId: string,
+    { kind, text, from, count }: LogQuery,
+  ): { readonly entries: readonly LogEntry[]; readonly total: number } {
+    const where = `FROM log_entry WHERE filter_id = ? AND (? IS NULL OR json_extract(doc, '$.kind') = ?)
+      AND (? = '' OR doc LIKE ? ESCAPE '\\')`;
+    const like = `%${text.replaceAll(/[\\%_]/g, (sign) => `\\${sign}`)}%`;
+    const asked = [filterId, kind, kind, text, like];
+    const total = Number(
+      db
+        .prepare(`SELECT count(*) ${where}`)
+        .pluck()
+        .get(...asked),
+    );
+    const rows = db
+      .prepare(`SELECT id, schema_version, doc ${where} ORDER BY at DESC, rowid DESC LIMIT ? OFFSET ?`)
+      .all(...asked, count, from) as DocumentRow[];
+    return { entries: readRows(rows).read, total };
+  },
+
+  /** Changes an entry; its kind and filter stay. @throws NotFoundError, InvalidError */
+  update: (db: Db, id: string, input: unknown): LogEntry => {
+    const entry = valid(LogEntrySchema, input);
+    const stored = db.prepare('SELECT id, schema_version, doc FROM log_entry WHERE id = ?').get(id) as
+      DocumentRow | undefined;
+    if (stored === undefined) throw new NotFoundError('log entry');
+    const [before] = allOf(readRows([stored]));
+    if (entry.id !== id || entry.kind !== before?.kind || entry.filterId !== before.filterId)
+      throw new InvalidError(['An entry keeps its kind and its filter: delete it and make a new one.']);
+    db.prepare('UPDATE log_entry SET doc = ?, schema_version = ? WHERE id = ?').run(
+      JSON.stringify(entry),
+      SCHEMA_VERSION,
+      id,
+    );
     return entry;
   },
 

@@ -56,6 +56,46 @@ describe('store', () => {
     expect(() => tanks.get(db, 'nobody')).toThrow(NotFoundError);
   });
 
+  it('gives a log a page at a time, newest first, by kind and by words that are taken as they are', () => {
+    const note = (at: number, text: string) => ({
+      kind: 'note',
+      id: `n${at}`,
+      filterId: 'f',
+      jobId: null,
+      at: new Date(Date.UTC(2026, 0, at)).toISOString(),
+      note: text,
+    });
+    [note(1, 'Fed 50% less.'), note(2, 'Fed 50 less.'), note(3, 'A_b')].forEach((entry) =>
+      log.add(db, entry),
+    );
+    log.add(db, flow);
+    const found = (change: object) => {
+      const { entries, total } = log.page(db, 'f', { kind: null, text: '', from: 0, count: 2, ...change });
+      return [entries.map(({ id }) => id), total];
+    };
+    expect(found({})).toEqual([['e', 'n3'], 4]);
+    expect(found({ from: 2 })).toEqual([['n2', 'n1'], 4]);
+    expect(found({ kind: 'flow' })).toEqual([['e'], 1]);
+    expect(found({ text: '50%' })).toEqual([['n1'], 1]);
+    expect(found({ text: 'a_B' })).toEqual([['n3'], 1]);
+    expect(found({ text: "' OR 1=1 --" })).toEqual([[], 0]);
+  });
+
+  it('changes an entry of the log, but not into another kind or filter', () => {
+    log.add(db, flow);
+    expect(log.update(db, 'e', { ...flow, note: 'Warm water.' })).toMatchObject({ note: 'Warm water.' });
+    expect(log.ofFilter(db, 'f')[0]?.note).toBe('Warm water.');
+    const { moment: _, jugVolume: __, seconds: ___, ...rest } = flow;
+    expect(faultsOf(() => log.update(db, 'e', { ...rest, kind: 'note', note: 'x' }))[0]).toMatch(
+      /keeps its kind/,
+    );
+    expect(faultsOf(() => log.update(db, 'e', { ...flow, id: 'other' }))[0]).toMatch(/keeps its kind/);
+    expect(faultsOf(() => log.update(db, 'e', { ...flow, seconds: [] }))[0]).toMatch(
+      /Time at least one filling/,
+    );
+    expect(() => log.update(db, 'ghost', { ...flow, id: 'ghost' })).toThrow(NotFoundError);
+  });
+
   it('puts a second filter on a tank that is there, never on one that is not, and keeps the tank for the last', () => {
     const second = { ...filter, id: 'f2' };
     filters.add(db, { filter: second });

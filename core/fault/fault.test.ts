@@ -4,7 +4,8 @@ import { presetFilter } from '../filter/presetFilter';
 import { seededRandom } from '../units/seededRandom';
 import { faultState, FLOOR, likelihoods, pairLikelihoods, type Answer } from './faultFinder';
 import { faultTable, openingMinutes, symptomsOf } from './faultTables';
-import type { Check, FaultContext, FaultTable, Symptom } from './faultTable';
+import type { Symptom } from '../job/symptom';
+import type { Check, FaultContext, FaultTable } from './faultTable';
 
 const contextOf = (
   kind: Parameters<typeof presetFilter>[0],

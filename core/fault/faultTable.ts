@@ -1,17 +1,5 @@
 import type { Filter } from '../filter/filter';
 
-/** What a keeper sees or hears. */
-export const SYMPTOMS = [
-  'weak flow',
-  'water on the floor',
-  'level at the rim',
-  'noise',
-  'cloudy water',
-  'smelly water',
-  'does not start',
-] as const;
-export type Symptom = (typeof SYMPTOMS)[number];
-
 /** What is known of a filter before anything is checked. */
 export interface FaultContext {
   readonly filter: Filter;

@@ -1,5 +1,6 @@
 import { isCanister, isHangOnBack } from '../filter/kindFamily';
-import type { Cause, Check, FaultContext, FaultTable, Symptom } from './faultTable';
+import type { Symptom } from '../job/symptom';
+import type { Cause, Check, FaultContext, FaultTable } from './faultTable';
 
 /*
  * Causes in the trade’s order, likeliest first, with the check that tells each from the others (common practice, no source).

@@ -4,6 +4,8 @@ import { IdSchema, MomentSchema, NoteSchema } from '../document/fields';
 import type { Bounds } from '../units/bounds';
 import { TANK_BOUNDS } from '../tank/tank';
 import { bounded } from '../units/bounded';
+import { LOOKS, SERVICE_WORKS } from './looks';
+import { SYMPTOMS } from './symptom';
 
 export const FLOW_BOUNDS = {
   jugVolume: { what: 'Jug', kind: 'volume', min: 0.05e-3, max: 0.1 },
@@ -24,6 +26,16 @@ export const TEST_BOUNDS = {
   nitrate: { what: 'Nitrate', kind: 'nitrate', min: 0, max: 0.2 },
   share: { what: 'Water changed', kind: 'share', min: 0, max: 1, aboveMin: true },
 } as const satisfies Record<string, Bounds>;
+
+/** What else is read or added: m from the rim, m³. */
+export const CARE_BOUNDS = {
+  headroom: { what: 'Level below the rim', kind: 'gap', min: 0, max: 0.2 },
+  topUp: { what: 'Topped up', kind: 'volume', min: 0, max: 1, aboveMin: true },
+} as const satisfies Record<string, Bounds>;
+/** Most works of one service. */
+const MOST_WORKS = 80;
+/** Longest name of a cause. */
+const LONGEST_CAUSE = 120;
 
 /** How a test kit counts: the nitrogen alone, or the whole ion. What is stored is the nitrogen. */
 export const TestScaleSchema = z.enum(['nitrogen', 'ion']);
@@ -81,6 +93,43 @@ export const LogEntrySchema = z.discriminatedUnion('kind', [
     kind: z.literal('cloudy'),
     ...common,
     rinsed: z.enum(['yes', 'no', 'not known']).describe('Whether new media was rinsed until clear'),
+  }),
+  z.object({
+    kind: z.literal('look'),
+    ...common,
+    seen: z.array(z.enum(LOOKS)).min(1, 'Choose what you saw.').max(LOOKS.length),
+  }),
+  z.object({
+    kind: z.literal('level'),
+    ...common,
+    headroom: bounded(CARE_BOUNDS.headroom).describe('Of the water before the pack, below the lowest rim, m'),
+  }),
+  z.object({
+    kind: z.literal('service'),
+    ...common,
+    works: z
+      .array(
+        z.object({
+          layerId: IdSchema.nullable().describe('null: a part of the filter'),
+          work: z.enum(SERVICE_WORKS),
+        }),
+      )
+      .min(1, 'Choose what you did.')
+      .max(MOST_WORKS),
+    flowWas: z.enum(['fine', 'low', 'not known']).describe('What the keeper says of the flow before it'),
+  }),
+  z.object({ kind: z.literal('top-up'), ...common, volume: bounded(CARE_BOUNDS.topUp) }),
+  z.object({
+    kind: z.literal('change'),
+    ...common,
+    what: z.enum(['feeding', 'hardware']),
+    note: NoteSchema.min(1, 'Write what was changed.'),
+  }),
+  z.object({
+    kind: z.literal('fault'),
+    ...common,
+    symptom: z.enum(SYMPTOMS),
+    causes: z.array(z.string().min(1).max(LONGEST_CAUSE)).max(4),
   }),
   z.object({
     kind: z.literal('note'),

@@ -3,7 +3,8 @@ import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
 import { faultState, type Answer } from '@/core/fault/faultFinder';
 import { faultTable, openingMinutes, symptomsOf } from '@/core/fault/faultTables';
-import type { Cause, FaultContext, Symptom } from '@/core/fault/faultTable';
+import type { Cause, FaultContext } from '@/core/fault/faultTable';
+import type { Symptom } from '@/core/job/symptom';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import { useWords } from '../fields/Habits';
@@ -59,15 +60,17 @@ export function FaultSheet({ context, job }: Props) {
     setLogged('no');
     keepSearch(filter.id, next === null ? null : { symptom: next, answers: given });
   };
-  const record = async (text: string) => {
+  const record = async (causes: readonly string[]) => {
     setLogged('busy');
     const outcome = await send('POST', '/api/log', {
-      kind: 'note',
+      kind: 'fault',
       id: newChangeId(),
       filterId: filter.id,
       jobId: null,
       at: new Date().toISOString(),
-      note: text,
+      symptom,
+      causes,
+      note: '',
     });
     setLogged(outcome.kind === 'saved' ? 'yes' : 'failed');
   };
@@ -105,7 +108,7 @@ export function FaultSheet({ context, job }: Props) {
             logged={logged}
             onAnswers={(given) => put(symptom, given)}
             onAnew={() => put(null, [])}
-            onRecord={(text) => void record(text)}
+            onRecord={(names) => void record(names)}
           />
         )}
       </div>
@@ -120,7 +123,7 @@ interface SearchProps {
   readonly logged: 'no' | 'busy' | 'yes' | 'failed';
   readonly onAnswers: (answers: readonly Answer[]) => void;
   readonly onAnew: () => void;
-  readonly onRecord: (text: string) => void;
+  readonly onRecord: (causes: readonly string[]) => void;
 }
 
 function Search({ context, symptom, answers, logged, onAnswers, onAnew, onRecord }: SearchProps) {
@@ -176,11 +179,7 @@ function Search({ context, symptom, answers, logged, onAnswers, onAnew, onRecord
             <Button
               variant="contained"
               disabled={logged === 'busy'}
-              onClick={() =>
-                onRecord(
-                  `${SYMPTOM_WORDS[symptom]}. ${found || pair !== null ? 'Found' : 'Likeliest'}: ${named.map(({ name }) => name).join('; ')}.`,
-                )
-              }
+              onClick={() => onRecord(named.map(({ name }) => name))}
             >
               Write it into the log
             </Button>

@@ -109,7 +109,7 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
             <AppLink href={`/filter/${id}/flow`}>Measure the flow</AppLink>
           )}
           {row.repacks.length === 0 ? null : <AppLink href={`/filter/${id}/card`}>Pack card</AppLink>}
-          <AppLink href={`/filter/${id}/fault`}>Find a fault</AppLink>
+          <AppLink href={`/filter/${id}/care`}>Log and care</AppLink>
         </p>
       </div>
       <div className={styles.pack}>

@@ -15,6 +15,7 @@ import { Band } from '../frame/Band';
 import { Frame } from '../frame/Frame';
 import { stageLinks } from '../frame/stageLinks';
 import { FlowChart } from '../filters/FlowChart';
+import { MOMENT_WORDS } from '../job/entrySaid';
 import { send } from '../state/send';
 import styles from './FlowSheet.module.css';
 import { Stopwatch } from './Stopwatch';
@@ -26,12 +27,6 @@ interface Props {
   readonly log: readonly LogEntry[];
   readonly now: string;
 }
-
-const MOMENT_WORDS: Readonly<Record<FlowMoment, string>> = {
-  between: 'between services',
-  'before strip': 'before the strip',
-  clean: 'just packed',
-};
 
 /** When a flow is most likely timed, from where the job stands. */
 const likelyMoment = (job: Job | null): FlowMoment =>

@@ -10,13 +10,14 @@ type Place =
   | 'settle-in'
   | 'swap'
   | 'flow'
+  | 'care'
   | 'card'
   | 'fault'
   | Exclude<JobStage, 'done'>;
 
 /** The sheets of a job, each with the stage that opens it: what comes out is judged while it is stripped. */
 const SHEETS: readonly {
-  readonly place: Exclude<Place, 'measure' | 'settle-in' | 'swap' | 'flow' | 'card' | 'fault'>;
+  readonly place: Exclude<Place, 'measure' | 'settle-in' | 'swap' | 'flow' | 'care' | 'card' | 'fault'>;
   readonly stage: Exclude<JobStage, 'done'>;
   readonly label: string;
 }[] = [
@@ -59,6 +60,7 @@ export function stageLinks(filterId: string, job: Job | null, here: Place): Fram
         : {}),
     })),
     link('Settle in', 'settle-in'),
+    link('Care', 'care'),
     link('Swap', 'swap'),
     link('Flow', 'flow'),
   ];

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import type { LogEntry } from '@/core/job/logEntry';
 import { useWords } from '../fields/Habits';
-import type { Words } from '../fields/wordsFor';
+import { entrySaid } from '../job/entrySaid';
 import { send } from '../state/send';
 import styles from './SettleSheet.module.css';
 
@@ -66,7 +66,7 @@ export function EntryTable({ log, onRemoved, onBack }: Props) {
                 <th scope="row">
                   {words.date(entry.at, { day: 'numeric', month: 'short' })}, {words.clock(entry.at)}
                 </th>
-                <td>{entrySaid(entry, words)}</td>
+                <td>{entrySaid(entry, words, () => null)}</td>
                 <td>
                   <button
                     type="button"
@@ -84,36 +84,4 @@ export function EntryTable({ log, onRemoved, onBack }: Props) {
       )}
     </section>
   );
-}
-
-/** “Ammonia 0.25 mg/L as N, nitrite 0.10 mg/L as N”: as the kit counts. */
-function entrySaid(entry: LogEntry, words: Words): string {
-  switch (entry.kind) {
-    case 'test': {
-      const ion = entry.scale === 'ion';
-      const parts = [
-        entry.ammonia === null
-          ? null
-          : `ammonia ${words.show({ kind: ion ? 'ammonium' : 'concentration', si: entry.ammonia })} as ${ion ? 'NH₄' : 'N'}`,
-        entry.nitrite === null
-          ? null
-          : `nitrite ${words.show({ kind: ion ? 'nitriteIon' : 'concentration', si: entry.nitrite })} as ${ion ? 'NO₂' : 'N'}`,
-        entry.nitrate === null
-          ? null
-          : `nitrate ${words.show({ kind: ion ? 'nitrate' : 'concentration', si: entry.nitrate })} as ${ion ? 'NO₃' : 'N'}`,
-        entry.pH === null ? null : `pH ${words.number(entry.pH)}`,
-      ];
-      return `Test: ${parts.filter((part) => part !== null).join(', ')}`;
-    }
-    case 'water change':
-      return `Water change: ${words.show({ kind: 'share', si: entry.share })}${entry.dechlorinated ? ', dechlorinated' : ''}`;
-    case 'addition':
-      return `Put in: ${entry.what}`;
-    case 'cloudy':
-      return `Cloudy water; new media rinsed: ${entry.rinsed}`;
-    case 'flow':
-    case 'repacked':
-    case 'note':
-      return entry.note;
-  }
 }

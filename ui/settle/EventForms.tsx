@@ -6,7 +6,7 @@ import { TEST_BOUNDS, type LogEntry } from '@/core/job/logEntry';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { Fold } from '../frame/Fold';
-import { useSaveEntry } from './useSaveEntry';
+import { useSaveEntry } from '../job/useSaveEntry';
 import styles from './SettleSheet.module.css';
 
 interface Props {

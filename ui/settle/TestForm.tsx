@@ -8,7 +8,7 @@ import { toSi } from '@/core/units/unitTable';
 import { useWords } from '../fields/Habits';
 import { QuantityField } from '../fields/QuantityField';
 import { ToggleField } from '../fields/ToggleField';
-import { useSaveEntry } from './useSaveEntry';
+import { useSaveEntry } from '../job/useSaveEntry';
 import styles from './SettleSheet.module.css';
 
 type Key = 'ammonia' | 'nitrite' | 'nitrate';

@@ -1,0 +1,21 @@
+import { LOG_PAGE } from '@/core/care/logPage';
+import { database } from '@/server/database';
+import { layersThatFit } from '@/server/layersThatFit';
+import { log } from '@/store/log';
+import { CareSheet } from '@/ui/care/CareSheet';
+import { drawFilterPage } from '../drawFilterPage';
+
+export const dynamic = 'force-dynamic';
+export const metadata = { title: 'Care' };
+
+export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
+  return drawFilterPage(params, ({ filter, open, current }) => (
+    <CareSheet
+      key={filter.doc.id}
+      filter={filter.doc}
+      job={open?.job.doc ?? null}
+      layers={layersThatFit(filter.doc, current ?? open?.asFound.doc ?? null)}
+      first={log.page(database(), filter.doc.id, { kind: null, text: '', from: 0, count: LOG_PAGE })}
+    />
+  ));
+}

@@ -1,0 +1,67 @@
+import { expect, test } from './app';
+
+test('what is seen and done is logged in seconds, found again, mended and brought back', async ({ page }) => {
+  await page.goto('/filter/window-sill/care');
+  const log = page.getByRole('region', { name: 'Log' });
+  const rows = log.getByRole('listitem');
+  await expect(log.getByText('1 to 40 of 78, newest first')).toBeVisible();
+
+  // One press.
+  await page.getByRole('button', { name: 'only a trickle' }).click();
+  await expect(rows.first()).toContainText('Seen: only a trickle');
+  await expect(page.getByText(/The fault finder asks for the check/)).toBeVisible();
+
+  // A service, then brown water: harmless.
+  await page.getByText('squeezed, swished, replaced, brushed').click();
+  await page.getByLabel('1: Coarse foam, 15 ppi').selectOption('squeezed');
+  await page.getByLabel('impeller cleaned').check();
+  await page.getByLabel('Flow before the service').selectOption('low');
+  await page.getByRole('button', { name: 'Save service' }).click();
+  await expect(rows.first()).toContainText(
+    'Service: Coarse foam, 15 ppi squeezed and impeller cleaned; flow before it low',
+  );
+  await page.reload();
+  await page.getByRole('button', { name: 'brown water' }).click();
+  await expect(page.getByText(/Brown water just after a squeeze is harmless/)).toBeVisible();
+
+  // Numbers, and words.
+  await page.getByText('what was poured in for what dried off').click();
+  await page.getByLabel('Topped up').fill('1.5 L');
+  await page.getByRole('button', { name: 'Save top-up' }).click();
+  await expect(rows.first()).toContainText(/Topped up: 1\.50\sL/);
+  await page.getByText('read off the level strip').click();
+  await page.getByLabel('Water below the rim').fill('300');
+  await expect(page.getByRole('button', { name: 'Save level' })).toBeDisabled();
+  await page.getByLabel('Water below the rim').fill('12');
+  await page.getByRole('button', { name: 'Save level' }).click();
+  await expect(rows.first()).toContainText(/Level: 12\smm below the rim/);
+  await page.getByText('in your own words').click();
+  await page.getByLabel('About').selectOption('feeding changed');
+  await page.getByLabel('What happened').fill('Only once a day, 50% less.');
+  await page.getByRole('button', { name: 'Save note' }).click();
+  await expect(rows.first()).toContainText('Changed: feeding: Only once a day, 50% less.');
+
+  // Found again: signs of a search are plain signs.
+  await page.getByLabel('Search the log').fill('50% l');
+  await expect(log.getByText('1 to 1 of 1, newest first')).toBeVisible();
+  await page.getByRole('button', { name: /^Edit Changed: feeding/ }).click();
+  await page
+    .getByRole('form', { name: 'Edit entry' })
+    .getByLabel('Note')
+    .fill('Only once a day, 50% less. Told twice.');
+  await page.getByRole('button', { name: 'Save entry' }).click();
+  await expect(rows.first()).toContainText('Told twice.');
+  await page.getByRole('button', { name: /^Delete Changed: feeding/ }).click();
+  await expect(log.getByText('No entry fits.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(rows.first()).toContainText('Told twice.');
+
+  // Filtered, and leafed through.
+  await page.getByLabel('Search the log').fill('');
+  await page.getByLabel('Show').selectOption('flows');
+  await expect(log.getByText(/^1 to 40 of \d\d, newest first/)).toBeVisible();
+  await page.getByRole('button', { name: 'Older' }).click();
+  await expect(log.getByText(/^41 to \d\d of \d\d, newest first/)).toBeVisible();
+  await page.getByRole('button', { name: 'Newer' }).click();
+  await expect(log.getByText(/^1 to 40/)).toBeVisible();
+});

@@ -1,0 +1,265 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState, type ReactNode } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import { CARE_BOUNDS, TEST_BOUNDS, type LogEntry } from '@/core/job/logEntry';
+import { LAYER_WORKS, PART_WORKS, type ServiceWork } from '@/core/job/looks';
+import { mediumOf } from '@/core/layers/mediumOf';
+import { placeLayers } from '@/core/layers/placeLayers';
+import type { Layer } from '@/core/layers/layer';
+import { CheckList } from '../fields/CheckList';
+import { ChoiceField } from '../fields/ChoiceField';
+import { QuantityField } from '../fields/QuantityField';
+import { TextInput } from '../fields/TextInput';
+import { Fold } from '../frame/Fold';
+import { useSaveEntry } from '../job/useSaveEntry';
+import styles from './CareSheet.module.css';
+
+interface Props {
+  readonly filter: Filter;
+  readonly layers: readonly Layer[];
+  readonly onSaved: (entry: LogEntry | null) => void;
+}
+
+const USUAL_SHARE = 0.3;
+const LONGEST_NOTE = 300;
+const UNTOUCHED = 'untouched';
+type LayerWork = (typeof LAYER_WORKS)[number];
+
+/** Everything that is logged with more than one press. */
+export function CareForms(props: Props) {
+  return (
+    <div>
+      <ServiceForm {...props} />
+      <ChangeForm {...props} />
+      <TopUpForm {...props} />
+      {props.filter.spill === null ? null : <LevelForm {...props} />}
+      <WordsForm {...props} />
+    </div>
+  );
+}
+
+function Faults({ faults }: { faults: readonly string[] }) {
+  return faults.map((fault) => (
+    <p key={fault} role="alert">
+      {fault}
+    </p>
+  ));
+}
+
+/** What a service can be on a layer: foam is squeezed, stone is swished, floss is replaced. */
+const worksOn = (layer: Layer): readonly LayerWork[] => {
+  const { service } = mediumOf(layer);
+  const usual = {
+    squeeze: 'squeezed',
+    rinse: 'swished',
+    replace: 'replaced',
+    recharge: 'recharged',
+    leave: 'swished',
+  }[service] as LayerWork;
+  return [usual, ...LAYER_WORKS.filter((work) => work !== usual)];
+};
+
+function ServiceForm({ filter, layers, onSaved }: Props) {
+  const { save, faults, busy } = useSaveEntry(filter.id, null);
+  const [onLayers, setOnLayers] = useState<Readonly<Record<string, LayerWork>>>({});
+  const [onParts, setOnParts] = useState<readonly ServiceWork[]>([]);
+  const [flowWas, setFlowWas] = useState<'fine' | 'low' | 'not known'>('not known');
+  const works = [
+    ...Object.entries(onLayers).map(([layerId, work]) => ({ layerId, work })),
+    ...onParts.map((work) => ({ layerId: null, work })),
+  ];
+  return (
+    <Fold title="Service" says="squeezed, swished, replaced, brushed">
+      <div className={styles.form}>
+        {placeLayers(filter, layers).map(({ layer, medium }, at) => (
+          <ChoiceField
+            key={layer.id}
+            label={`${at + 1}: ${medium.name}`}
+            value={onLayers[layer.id] ?? UNTOUCHED}
+            choices={[UNTOUCHED, ...worksOn(layer)].map((value) => ({ value, label: value }))}
+            onChange={(value) => {
+              const { [layer.id]: _, ...rest } = onLayers;
+              setOnLayers(value === UNTOUCHED ? rest : { ...rest, [layer.id]: value as LayerWork });
+            }}
+          />
+        ))}
+        <CheckList<ServiceWork>
+          legend="Parts"
+          items={PART_WORKS.filter((work) => work !== 'hoses brushed' || filter.hoses !== null).map(
+            (value) => ({
+              value,
+              label: value,
+            }),
+          )}
+          chosen={onParts}
+          onChange={setOnParts}
+        />
+        <ChoiceField<'fine' | 'low' | 'not known'>
+          label="Flow before the service"
+          value={flowWas}
+          choices={[
+            { value: 'not known', label: 'not known' },
+            { value: 'fine', label: 'still fine' },
+            { value: 'low', label: 'low' },
+          ]}
+          onChange={setFlowWas}
+        />
+        <Button
+          disabled={busy}
+          onClick={() =>
+            void save({ kind: 'service', works, flowWas, note: '' }).then((entry) => {
+              if (entry !== null) {
+                setOnLayers({});
+                setOnParts([]);
+              }
+              onSaved(entry);
+            })
+          }
+        >
+          Save service
+        </Button>
+        <Faults faults={faults} />
+      </div>
+    </Fold>
+  );
+}
+
+/** A number that is saved with a press. */
+function OneNumber({
+  title,
+  says,
+  field,
+  save: label,
+  onSave,
+  busy,
+  faults,
+}: {
+  readonly title: string;
+  readonly says: string;
+  readonly field: ReactNode;
+  readonly save: string;
+  readonly onSave: () => void;
+  readonly busy: boolean;
+  readonly faults: readonly string[];
+}) {
+  return (
+    <Fold title={title} says={says}>
+      <div className={styles.form}>
+        {field}
+        <Button disabled={busy} onClick={onSave}>
+          {label}
+        </Button>
+        <Faults faults={faults} />
+      </div>
+    </Fold>
+  );
+}
+
+function ChangeForm({ filter, onSaved }: Props) {
+  const { save, faults, busy } = useSaveEntry(filter.id, null);
+  const [share, setShare] = useState(USUAL_SHARE);
+  return (
+    <OneNumber
+      title="Water change"
+      says="changed just now, dechlorinated"
+      field={
+        <QuantityField
+          label="Water changed"
+          bounds={TEST_BOUNDS.share}
+          value={share}
+          onChange={(si) => si !== null && setShare(si)}
+        />
+      }
+      save="Save water change"
+      busy={busy}
+      faults={faults}
+      onSave={() => void save({ kind: 'water change', share, dechlorinated: true, note: '' }).then(onSaved)}
+    />
+  );
+}
+
+function TopUpForm({ filter, onSaved }: Props) {
+  const { save, faults, busy } = useSaveEntry(filter.id, null);
+  const [volume, setVolume] = useState<number | null>(null);
+  return (
+    <OneNumber
+      title="Top-up"
+      says="what was poured in for what dried off"
+      field={
+        <QuantityField label="Topped up" bounds={CARE_BOUNDS.topUp} value={volume} onChange={setVolume} />
+      }
+      save="Save top-up"
+      busy={busy || volume === null}
+      faults={faults}
+      onSave={() =>
+        volume !== null && void save({ kind: 'top-up', volume, note: '' }).then((entry) => onSaved(entry))
+      }
+    />
+  );
+}
+
+function LevelForm({ filter, onSaved }: Props) {
+  const { save, faults, busy } = useSaveEntry(filter.id, null);
+  const [headroom, setHeadroom] = useState<number | null>(null);
+  return (
+    <OneNumber
+      title="Level"
+      says="read off the level strip"
+      field={
+        <QuantityField
+          label="Water below the rim"
+          bounds={CARE_BOUNDS.headroom}
+          value={headroom}
+          onChange={setHeadroom}
+        />
+      }
+      save="Save level"
+      busy={busy || headroom === null}
+      faults={faults}
+      onSave={() => headroom !== null && void save({ kind: 'level', headroom, note: '' }).then(onSaved)}
+    />
+  );
+}
+
+const WORD_KINDS = [
+  { value: 'note', label: 'a note' },
+  { value: 'feeding', label: 'feeding changed' },
+  { value: 'hardware', label: 'hardware changed' },
+] as const;
+type WordKind = (typeof WORD_KINDS)[number]['value'];
+
+function WordsForm({ filter, onSaved }: Props) {
+  const { save, faults, busy } = useSaveEntry(filter.id, null);
+  const [kind, setKind] = useState<WordKind>('note');
+  const [note, setNote] = useState('');
+  return (
+    <Fold title="Note, feeding, hardware" says="in your own words">
+      <div className={styles.form}>
+        <ChoiceField<WordKind> label="About" value={kind} choices={WORD_KINDS} onChange={setKind} />
+        <TextInput
+          label="What happened"
+          value={note}
+          maxLength={LONGEST_NOTE}
+          onChange={(event) => setNote(event.target.value)}
+        />
+        <Button
+          disabled={busy || note.trim() === ''}
+          onClick={() =>
+            void save(
+              kind === 'note'
+                ? { kind, note: note.trim() }
+                : { kind: 'change', what: kind, note: note.trim() },
+            ).then((entry) => {
+              if (entry !== null) setNote('');
+              onSaved(entry);
+            })
+          }
+        >
+          Save note
+        </Button>
+        <Faults faults={faults} />
+      </div>
+    </Fold>
+  );
+}

@@ -1,0 +1,107 @@
+'use client';
+import { useState } from 'react';
+import { lookAdvice, type LookAdvice } from '@/core/care/lookAdvice';
+import type { Filter } from '@/core/filter/filter';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
+import type { Job } from '@/core/job/job';
+import type { LogEntry } from '@/core/job/logEntry';
+import { LOOKS, type Look } from '@/core/job/looks';
+import { mediumOf } from '@/core/layers/mediumOf';
+import type { Layer } from '@/core/layers/layer';
+import { AppLink } from '../frame/AppLink';
+import { Frame } from '../frame/Frame';
+import { stageLinks } from '../frame/stageLinks';
+import { useSaveEntry } from '../job/useSaveEntry';
+import { CareForms } from './CareForms';
+import { LogList, type LogPage } from './LogList';
+import styles from './CareSheet.module.css';
+
+interface Props {
+  readonly filter: Filter;
+  readonly job: Job | null;
+  /** What is in it, as far as is known. */
+  readonly layers: readonly Layer[];
+  /** The newest page of its log. */
+  readonly first: LogPage;
+}
+
+/** The diary of a filter: what is seen and done, in seconds, and all of it to be found again. */
+export function CareSheet({ filter, job, layers, first }: Props) {
+  const { save, faults, busy } = useSaveEntry(filter.id, null);
+  /** Counts what was added here, so that the list asks for its page anew. */
+  const [added, setAdded] = useState(0);
+  const [advice, setAdvice] = useState<LookAdvice | null>(null);
+  const [said, setSaid] = useState('');
+  const nameOf = (layerId: string): string | null => {
+    const layer = layers.find(({ id }) => id === layerId);
+    return layer === undefined ? null : mediumOf(layer).name;
+  };
+  const isIn = (entry: LogEntry | null, words: string) => {
+    if (entry === null) return;
+    setSaid(words);
+    setAdded((count) => count + 1);
+  };
+  const look = async (seen: Look) => {
+    const entry = await save({ kind: 'look', seen: [seen], note: '' });
+    if (entry !== null) setAdvice(lookAdvice(seen, first.entries, entry.at));
+    isIn(entry, `Logged: ${seen}.`);
+  };
+  return (
+    <Frame
+      title={filter.name}
+      subtitle={FILTER_KINDS[filter.kind].name}
+      links={stageLinks(filter.id, job, 'care')}
+      linksLabel="Stages"
+    >
+      <div className={styles.sheet}>
+        <div className={styles.enter}>
+          <section aria-label="Quick look" className={styles.part}>
+            <h2 className="title">Quick look</h2>
+            <div className={styles.looks}>
+              {LOOKS.filter((seen) => seen !== 'level high' || filter.spill !== null).map((seen) => (
+                <button
+                  key={seen}
+                  type="button"
+                  disabled={busy}
+                  className={styles.look}
+                  onClick={() => void look(seen)}
+                >
+                  {seen}
+                </button>
+              ))}
+            </div>
+            <p role="status">{said}</p>
+            {faults.map((fault) => (
+              <p key={fault} role="alert">
+                {fault}
+              </p>
+            ))}
+            {advice === null ? null : (
+              <p className={styles.advice}>
+                {advice.says}{' '}
+                {advice.symptom === null ? null : (
+                  <AppLink href={`/filter/${filter.id}/fault`}>Find the fault</AppLink>
+                )}
+              </p>
+            )}
+          </section>
+          <section aria-label="New entry" className={styles.part}>
+            <h2 className="title">New entry</h2>
+            <CareForms
+              filter={filter}
+              layers={layers}
+              onSaved={(entry) => isIn(entry, 'Saved in the log.')}
+            />
+            <p className={styles.links}>
+              <AppLink href={`/filter/${filter.id}/flow`}>Measure the flow</AppLink>
+              <AppLink href={`/filter/${filter.id}/settle-in`}>Log a water test</AppLink>
+              <AppLink href={`/filter/${filter.id}/card`}>Pack card</AppLink>
+              <AppLink href={`/filter/${filter.id}/fault`}>Find a fault</AppLink>
+            </p>
+          </section>
+        </div>
+        <LogList filterId={filter.id} first={first} added={added} nameOf={nameOf} />
+      </div>
+    </Frame>
+  );
+}

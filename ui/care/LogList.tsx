@@ -1,0 +1,249 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useEffect, useRef, useState } from 'react';
+import { LOG_PAGE } from '@/core/care/logPage';
+import type { LogEntry } from '@/core/job/logEntry';
+import { ChoiceField } from '../fields/ChoiceField';
+import { useWords } from '../fields/Habits';
+import { TextInput } from '../fields/TextInput';
+import { entrySaid } from '../job/entrySaid';
+import { send } from '../state/send';
+import styles from './CareSheet.module.css';
+
+/** A page of the log, newest first, and how many entries there are in all. */
+export interface LogPage {
+  readonly entries: readonly LogEntry[];
+  readonly total: number;
+}
+
+interface Props {
+  readonly filterId: string;
+  readonly first: LogPage;
+  /** Changes when something was added elsewhere on the sheet. */
+  readonly added: number;
+  readonly nameOf: (layerId: string) => string | null;
+}
+
+const ALL = 'all';
+const KIND_CHOICES: readonly { readonly value: string; readonly label: string }[] = [
+  { value: ALL, label: 'everything' },
+  { value: 'look', label: 'quick looks' },
+  { value: 'flow', label: 'flows' },
+  { value: 'level', label: 'levels' },
+  { value: 'service', label: 'services' },
+  { value: 'repacked', label: 'repacks' },
+  { value: 'test', label: 'water tests' },
+  { value: 'water change', label: 'water changes' },
+  { value: 'top-up', label: 'top-ups' },
+  { value: 'addition', label: 'what was put in' },
+  { value: 'cloudy', label: 'cloudy water' },
+  { value: 'change', label: 'feeding and hardware' },
+  { value: 'fault', label: 'faults' },
+  { value: 'note', label: 'notes' },
+];
+/** Milliseconds after the last key before the search is asked. */
+const PAUSE = 250;
+const LONGEST_NOTE = 2000;
+
+/** The log, a page at a time: searched, filtered, mended, with undo. */
+export function LogList({ filterId, first, added, nameOf }: Props) {
+  const words = useWords();
+  const [page, setPage] = useState(first);
+  const [kind, setKind] = useState(ALL);
+  const [text, setText] = useState('');
+  const [from, setFrom] = useState(0);
+  const [changed, setChanged] = useState(0);
+  const [removed, setRemoved] = useState<LogEntry | null>(null);
+  const [editing, setEditing] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const isFirst = useRef(true);
+
+  useEffect(() => {
+    // The server has just sent this page.
+    if (isFirst.current) {
+      isFirst.current = false;
+      return undefined;
+    }
+    const asked = new AbortController();
+    const timer = setTimeout(() => {
+      const query = new URLSearchParams({ text, from: String(from), ...(kind === ALL ? {} : { kind }) });
+      fetch(`/api/filters/${filterId}/log?${query.toString()}`, { signal: asked.signal })
+        .then(async (answer) => {
+          if (!answer.ok) throw new Error(answer.statusText);
+          setPage((await answer.json()) as LogPage);
+          setFault(null);
+        })
+        .catch(() => {
+          if (!asked.signal.aborted) setFault('The app does not answer: the list is as it was.');
+        });
+    }, PAUSE);
+    return () => {
+      clearTimeout(timer);
+      asked.abort();
+    };
+  }, [filterId, kind, text, from, added, changed]);
+
+  const remove = async (entry: LogEntry) => {
+    const outcome = await send('DELETE', `/api/log/${entry.id}`);
+    if (outcome.kind !== 'saved')
+      return setFault('The entry could not be deleted. Nothing was changed; try again.');
+    setRemoved(entry);
+    setChanged((count) => count + 1);
+  };
+  const back = async () => {
+    if (removed === null) return;
+    const outcome = await send('POST', '/api/log', removed);
+    if (outcome.kind !== 'saved') return setFault('The entry could not be brought back; try again.');
+    setRemoved(null);
+    setChanged((count) => count + 1);
+  };
+  const { entries, total } = page;
+  return (
+    <section aria-label="Log" className={styles.part}>
+      <h2 className="title">Log</h2>
+      <div className={styles.find}>
+        <TextInput
+          label="Search the log"
+          type="search"
+          value={text}
+          onChange={(event) => {
+            setText(event.target.value);
+            setFrom(0);
+          }}
+        />
+        <ChoiceField
+          label="Show"
+          value={kind}
+          choices={KIND_CHOICES}
+          onChange={(value) => {
+            setKind(value);
+            setFrom(0);
+          }}
+        />
+      </div>
+      {removed === null ? null : (
+        <p role="status">
+          Entry deleted. <Button onClick={() => void back()}>Undo</Button>
+        </p>
+      )}
+      {fault === null ? null : <p role="alert">{fault}</p>}
+      <p className="quiet">
+        {total === 0
+          ? 'No entry fits.'
+          : `${words.number(from + 1)} to ${words.number(from + entries.length)} of ${words.number(total)}, newest first`}
+      </p>
+      <ol className={styles.list}>
+        {entries.map((entry) => (
+          <li key={entry.id} className={styles.entry}>
+            <span className="caption">
+              {words.date(entry.at, { day: 'numeric', month: 'short', year: 'numeric' })},{' '}
+              {words.clock(entry.at)}
+            </span>
+            <span>
+              {entrySaid(entry, words, nameOf)}
+              {entry.note === '' ? '' : `: ${entry.note}`}
+            </span>
+            {editing === entry.id ? (
+              <EditEntry
+                entry={entry}
+                onDone={(fine) => {
+                  setEditing(null);
+                  if (fine) setChanged((count) => count + 1);
+                }}
+              />
+            ) : (
+              <span className={styles.acts}>
+                {entry.kind === 'repacked' ? null : (
+                  <>
+                    <button
+                      type="button"
+                      aria-label={`Edit ${entrySaid(entry, words, nameOf)}`}
+                      onClick={() => setEditing(entry.id)}
+                    >
+                      Edit
+                    </button>
+                    <button
+                      type="button"
+                      aria-label={`Delete ${entrySaid(entry, words, nameOf)}`}
+                      onClick={() => void remove(entry)}
+                    >
+                      Delete
+                    </button>
+                  </>
+                )}
+              </span>
+            )}
+          </li>
+        ))}
+      </ol>
+      {total <= LOG_PAGE ? null : (
+        <div className={styles.pages}>
+          <Button disabled={from === 0} onClick={() => setFrom(Math.max(0, from - LOG_PAGE))}>
+            Newer
+          </Button>
+          <Button disabled={from + LOG_PAGE >= total} onClick={() => setFrom(from + LOG_PAGE)}>
+            Older
+          </Button>
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** A moment as the field for date and time has it, by this browser’s clock. */
+const localMoment = (at: string): string => {
+  const date = new Date(at);
+  return new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+};
+
+/** When it was, and what is noted of it. */
+function EditEntry({ entry, onDone }: { entry: LogEntry; onDone: (fine: boolean) => void }) {
+  const [at, setAt] = useState(localMoment(entry.at));
+  const [note, setNote] = useState(entry.note);
+  const [faults, setFaults] = useState<readonly string[]>([]);
+  const save = async () => {
+    const moment = new Date(at);
+    if (Number.isNaN(moment.getTime())) return setFaults(['Enter a date and a time.']);
+    const outcome = await send('PUT', `/api/log/${entry.id}`, {
+      ...entry,
+      at: at === localMoment(entry.at) ? entry.at : moment.toISOString(),
+      note: note.trim(),
+    });
+    if (outcome.kind === 'saved') return onDone(true);
+    setFaults(
+      outcome.kind === 'refused'
+        ? outcome.faults
+        : ['The app does not answer. Nothing was changed; try again.'],
+    );
+  };
+  return (
+    <form
+      className={styles.edit}
+      aria-label="Edit entry"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      <TextInput
+        label="When"
+        type="datetime-local"
+        value={at}
+        onChange={(event) => setAt(event.target.value)}
+      />
+      <TextInput
+        label="Note"
+        value={note}
+        maxLength={LONGEST_NOTE}
+        onChange={(event) => setNote(event.target.value)}
+      />
+      <Button type="submit">Save entry</Button>
+      <Button onClick={() => onDone(false)}>Cancel</Button>
+      {faults.map((line) => (
+        <p key={line} role="alert">
+          {line}
+        </p>
+      ))}
+    </form>
+  );
+}
