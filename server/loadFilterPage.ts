@@ -123,11 +123,7 @@ export function loadFilterPage(db: Db, filterId: string): FilterPage | BrokenPag
 
 /** Entries that are about the water and not about one filter. */
 const isOfTank = ({ kind }: LogEntry): boolean =>
-  kind === 'test' ||
-  kind === 'water change' ||
-  kind === 'addition' ||
-  kind === 'cloudy' ||
-  kind === 'top-up';
+  kind === 'test' || kind === 'water change' || kind === 'addition' || kind === 'cloudy' || kind === 'top-up';
 
 /** The last finished repack; null also where a record of it cannot be read, which home says. */
 function lastRepack(db: Db, filterId: string): FilterPage['repack'] {

@@ -266,7 +266,7 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
             {words.show({ kind: 'mass', si: report.totals.dryMass })} dry
           </p>
           <div className={styles.print} data-print="no">
-            <Button onClick={() => window.print()}>Print the list</Button>
+            <Button onClick={() => window.print()}>Print the list</Button> {isPhone ? <FullScreen /> : null}
           </div>
         </section>
         <section aria-label="This step" className={styles.step} data-print="no" data-step onClick={tapBelow}>
@@ -385,7 +385,7 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
                     />
                   )}
                   <span className={styles.views}>
-                    <FullScreen />
+                    {isPhone ? null : <FullScreen />}
                     <span className={styles.toList}>
                       <Button onClick={() => setShowsList(true)}>All steps</Button>
                     </span>
