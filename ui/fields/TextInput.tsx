@@ -16,7 +16,7 @@ export interface TextInputProps {
   readonly helperText?: ReactNode;
   /** Behind the text: its unit. */
   readonly behind?: ReactNode;
-  readonly type?: 'text' | 'date' | 'datetime-local'   | 'search';
+  readonly type?: 'text' | 'date' | 'datetime-local' | 'search';
   readonly inputMode?: 'decimal' | 'numeric';
   readonly placeholder?: string;
   readonly maxLength?: number;
