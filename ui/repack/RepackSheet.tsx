@@ -29,9 +29,7 @@ import { stageLinks } from '../frame/stageLinks';
 import { ClockBar } from '../job/ClockBar';
 import { useAutosave } from '../state/useAutosave';
 import { Vessel } from '../vessel/Vessel';
-import { FinishJob } from './FinishJob';
 import { FullScreen } from './FullScreen';
-import { HoldsPart } from './HoldsPart';
 import { StepList } from './StepList';
 import { StepTimer } from './StepTimer';
 import { useJobNews } from './useJobNews';
@@ -53,6 +51,8 @@ interface Props {
 
 const Stopwatch = lazyPart(() => import('../flow/Stopwatch').then((module) => module.Stopwatch));
 const Deviation = lazyPart(() => import('./Deviation').then((module) => module.Deviation));
+const FinishJob = lazyPart(() => import('./FinishJob').then((module) => module.FinishJob));
+const HoldsPart = lazyPart(() => import('./HoldsPart').then((module) => module.HoldsPart));
 const FlowAfterPart = lazyPart(() => import('./FlowAfterPart').then((module) => module.FlowAfterPart));
 
 /** The drawing: beside the step at a desk, under it on a phone. */
@@ -73,7 +73,7 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
     `/filter/${filter.id}/repack`,
     save.state.kind === 'saved' ? save.state.at : null,
   );
-  usePreload(Stopwatch, Deviation, FlowAfterPart);
+  usePreload(Stopwatch, Deviation, FinishJob, HoldsPart, FlowAfterPart);
   const isPhone = useIsPhone();
   const awake = useWakeLock(save.doc.stage === 'repack');
   const [log, setLog] = useState(storedLog);
