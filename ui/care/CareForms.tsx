@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
-import { CARE_BOUNDS, TEST_BOUNDS, type LogEntry } from '@/core/job/logEntry';
+import { CARE_BOUNDS, type LogEntry } from '@/core/job/logEntry';
 import { LAYER_WORKS, PART_WORKS, type ServiceWork } from '@/core/job/looks';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { placeLayers } from '@/core/layers/placeLayers';
@@ -13,6 +13,7 @@ import { QuantityField } from '../fields/QuantityField';
 import { TextInput } from '../fields/TextInput';
 import { Fold } from '../frame/Fold';
 import { useSaveEntry } from '../job/useSaveEntry';
+import { ChangeForm, Faults } from '../settle/EventForms';
 import styles from './CareSheet.module.css';
 
 interface Props {
@@ -21,7 +22,6 @@ interface Props {
   readonly onSaved: (entry: LogEntry | null) => void;
 }
 
-const USUAL_SHARE = 0.3;
 const LONGEST_NOTE = 300;
 const UNTOUCHED = 'untouched';
 type LayerWork = (typeof LAYER_WORKS)[number];
@@ -31,20 +31,12 @@ export function CareForms(props: Props) {
   return (
     <div>
       <ServiceForm {...props} />
-      <ChangeForm {...props} />
+      <ChangeForm filterId={props.filter.id} jobId={null} onSaved={props.onSaved} />
       <TopUpForm {...props} />
       {props.filter.spill === null ? null : <LevelForm {...props} />}
       <WordsForm {...props} />
     </div>
   );
-}
-
-function Faults({ faults }: { faults: readonly string[] }) {
-  return faults.map((fault) => (
-    <p key={fault} role="alert">
-      {fault}
-    </p>
-  ));
 }
 
 /** What a service can be on a layer: foam is squeezed, stone is swished, floss is replaced. */
@@ -153,29 +145,6 @@ function OneNumber({
         <Faults faults={faults} />
       </div>
     </Fold>
-  );
-}
-
-function ChangeForm({ filter, onSaved }: Props) {
-  const { save, faults, busy } = useSaveEntry(filter.id, null);
-  const [share, setShare] = useState(USUAL_SHARE);
-  return (
-    <OneNumber
-      title="Water change"
-      says="changed just now, dechlorinated"
-      field={
-        <QuantityField
-          label="Water changed"
-          bounds={TEST_BOUNDS.share}
-          value={share}
-          onChange={(si) => si !== null && setShare(si)}
-        />
-      }
-      save="Save water change"
-      busy={busy}
-      faults={faults}
-      onSave={() => void save({ kind: 'water change', share, dechlorinated: true, note: '' }).then(onSaved)}
-    />
   );
 }
 

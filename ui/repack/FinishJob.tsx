@@ -2,19 +2,23 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import { cautions } from '@/core/job/cautions';
 import type { Job } from '@/core/job/job';
+
 import type { Stored } from '@/store/documentTable';
+import { Cautions } from '../frame/Cautions';
 import { send } from '../state/send';
 import type { Autosave } from '../state/useAutosave';
 
 interface Props {
   readonly job: Autosave<Job>;
-  readonly filterId: string;
+  readonly filter: Filter;
   readonly onBack: () => void;
 }
 
 /** Ends the job: what was ticked becomes the record. */
-export function FinishJob({ job, filterId, onBack }: Props) {
+export function FinishJob({ job, filter, onBack }: Props) {
   const router = useRouter();
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -25,12 +29,12 @@ export function FinishJob({ job, filterId, onBack }: Props) {
       ? await send<Stored<Job>>('PATCH', `/api/jobs/${job.doc.id}`, { version: job.version(), stage: 'done' })
       : null;
     if (outcome?.kind === 'saved') {
-      router.push(`/filter/${filterId}/card`);
+      router.push(`/filter/${filter.id}/card`);
       router.refresh();
       return;
     }
     if (outcome?.kind === 'conflict' && outcome.current.doc.stage === 'done') {
-      router.push(`/filter/${filterId}/card`);
+      router.push(`/filter/${filter.id}/card`);
       return;
     }
     if (outcome?.kind === 'conflict') job.offer(outcome.current);
@@ -45,6 +49,7 @@ export function FinishJob({ job, filterId, onBack }: Props) {
   };
   return (
     <div>
+      <Cautions lines={cautions(filter, [], 'closing')} />
       <Button variant="contained" disabled={busy} onClick={() => void finish()}>
         Finish the repack
       </Button>{' '}

@@ -294,11 +294,7 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
               ) : (
                 <FlowAfterPart after={after} measured={ownFlow.flow.mean} before={before} />
               )}
-              <p className="quiet">
-                Animals in distress, or ammonia or nitrite that stays up: change water, feed less, and ask an
-                aquatic vet. The test kit decides, not this app.
-              </p>
-              <FinishJob job={save} filterId={filter.id} onBack={() => goTo(steps.length - 1)} />
+              <FinishJob job={save} filter={filter} onBack={() => goTo(steps.length - 1)} />
             </div>
           ) : (
             <>

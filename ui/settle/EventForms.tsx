@@ -36,7 +36,8 @@ export function EventForms(props: Props) {
   );
 }
 
-function Faults({ faults }: { faults: readonly string[] }) {
+/** What keeps a form from being saved, a line each. */
+export function Faults({ faults }: { faults: readonly string[] }) {
   return faults.map((fault) => (
     <p key={fault} role="alert">
       {fault}
@@ -44,7 +45,8 @@ function Faults({ faults }: { faults: readonly string[] }) {
   ));
 }
 
-function ChangeForm({ filterId, jobId, onSaved }: Props) {
+/** A water change of just now. */
+export function ChangeForm({ filterId, jobId, onSaved }: Props) {
   const { save, faults, busy } = useSaveEntry(filterId, jobId);
   const [share, setShare] = useState(USUAL_SHARE);
   const [dechlorinated, setDechlorinated] = useState<'yes' | 'no'>('yes');
