@@ -1,14 +1,14 @@
 import { filterWater, findBalance, splitStack } from '../hydraulics/filterWater';
 import { fluidAt } from '../hydraulics/fluid';
 import { cleanWater, pointOf, type OperatingPoint } from '../hydraulics/operatingPoint';
-import { placeLayers } from '../layers/placeLayers';
 import { cutBeds, depositsOf, fouledPaths, type Beds, type Deposits } from './beds';
 import { captureDirt, captureOf, type LayerStream } from './capture';
 import { captureInput } from './captureInput';
 import { clearOnDay } from './clearWater';
 import { decayAt, USUAL_DIRT } from './dirtNumbers';
 import { fullness } from './fullness';
-import type { ForecastInput } from './forecast';
+import { likelyInput } from './drawnInput';
+import { cloggingInput, type ForecastInput } from './forecast';
 import type { CloggingSimulation } from './cloggingSimulation';
 import { withStrainer } from './flowStep';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
@@ -46,15 +46,18 @@ export interface DayState {
  * @throws RangeError when the simulation was brief and kept no sludge
  */
 export function dayState(input: ForecastInput, simulation: CloggingSimulation, day: number): DayState {
-  const { tank, filter, layers } = input;
-  if (simulation.mass.length === 0 && layers.length > 0)
+  if (simulation.mass.length === 0 && input.layers.length > 0)
     throw new RangeError('A brief simulation keeps no sludge; simulate again without `brief`.');
-  const inFlow = placeLayers(filter, layers);
+  const {
+    tank,
+    own: { filter, inFlow },
+    numbers = USUAL_DIRT,
+  } = likelyInput(cloggingInput(input), input.learned ?? null);
   const fluid = fluidAt(tank.temperature);
   const { wetTo } = findBalance(cleanWater(filter, inFlow, tank.temperature));
-  const beds = cutBeds(inFlow, fluid, USUAL_DIRT, wetTo);
+  const beds = cutBeds(inFlow, fluid, numbers, wetTo);
   const first = day * simulation.slices * SIZES;
-  const { sludgeDensity } = USUAL_DIRT;
+  const { sludgeDensity } = numbers;
   const deposits = depositsOf(beds, simulation.mass, sludgeDensity, first);
   const held: Deposits = {
     deposits,
@@ -85,7 +88,7 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
   });
   const capture = captureOf(beds);
   captureDirt(
-    captureInput(tank, filter, inFlow, beds, fluid, USUAL_DIRT),
+    captureInput(tank, filter, inFlow, beds, fluid, numbers),
     deposits,
     streams,
     balance.flow,
@@ -95,8 +98,8 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
     day,
     water: pointOf(water, balance),
     clear: clearOnDay(tank, simulation, day),
-    sludge: sludgeOf(beds, simulation.mass, first),
-    silt: siltOf(beds, deposits, decayAt(USUAL_DIRT, tank.temperature)),
+    sludge: sludgeOf(beds, simulation.mass, first, sludgeDensity),
+    silt: siltOf(beds, deposits, sludgeDensity * decayAt(numbers, tank.temperature)),
     along: Array.from({ length: inFlow.length + 1 }, (_, place) =>
       SIZE_CLASSES.map(
         (_size, size) => capture.along[place * SIZES + size]! * simulation.suspended[day * SIZES + size]!,
@@ -105,22 +108,21 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
   };
 }
 
-/** @param decay share that rots in a day */
-function siltOf(beds: Beds, deposits: Float64Array, decay: number): Silt {
+/** @param rotsPerVolume dry mass that a m³ of sludge loses in a day, kg */
+function siltOf(beds: Beds, deposits: Float64Array, rotsPerVolume: number): Silt {
   const rots = beds.clean.map(() => 0);
   for (const { part, first, slices, layerAt } of beds.list)
     for (let slice = first; part === 'piece' && slice < first + slices; slice += 1)
-      rots[layerAt] =
-        rots[layerAt]! + deposits[slice]! * beds.volume[slice]! * USUAL_DIRT.sludgeDensity * decay;
+      rots[layerAt] = rots[layerAt]! + deposits[slice]! * beds.volume[slice]! * rotsPerVolume;
   return { fullness: [...fullness({ beds, deposits })], rots };
 }
 
-function sludgeOf(beds: Beds, mass: Float32Array, first: number): SludgeSlice[][] {
+function sludgeOf(beds: Beds, mass: Float32Array, first: number, sludgeDensity: number): SludgeSlice[][] {
   const byLayer: SludgeSlice[][] = beds.clean.map(() => []);
   for (const bed of beds.list) {
     if (bed.part === 'gap') continue;
     for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
-      const most = bed.ultimate * USUAL_DIRT.sludgeDensity * beds.volume[slice]!;
+      const most = bed.ultimate * sludgeDensity * beds.volume[slice]!;
       byLayer[bed.layerAt]?.push({
         from: beds.from[slice]!,
         to: beds.to[slice]!,

@@ -1,21 +1,13 @@
 import type { Filter } from '../filter/filter';
-import { variedFilter } from '../hydraulics/variedFilter';
-import type { PlacedLayer } from '../layers/placedLayer';
-import type { Geometry } from '../media/geometry';
-import { feedPerDay } from '../tank/feedPerDay';
+import { feedPerDay, type Range } from '../tank/feedPerDay';
 import { normalSample } from '../units/normalSample';
 import type { CloggingInput } from './clogging';
-import { DIRT_SPREAD, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
+import { DIRT_SPREAD } from './dirtNumbers';
 import { fedSpread } from './fedSpread';
-
-/**
- * How far what was assumed of a filter may be off, as a factor either way that about two thirds stay within
- * (calibrated): head of a pump that nobody has measured or that a label gives, bore that a lining leaves, and the
- * fibres and struts of generic media.
- */
-const HEAD_SPREAD = { assumed: 1.2, label: 1.05 } as const;
-const BORE_SPREAD = { assumed: 1.08, entered: 1.03 } as const;
-const SOLID_SPREAD = 1.15;
+import { filterSpreads, SOLID_SPREAD } from './filterSpreads';
+import { learnedFactors } from './learnedFactors';
+import type { Posterior } from './posterior';
+import { withFactors, type ClogFactors } from './withFactors';
 
 /** A set of runs that belong together; the same seed draws the same. */
 export interface Sample {
@@ -25,51 +17,48 @@ export interface Sample {
 
 /**
  * What a simulation begins from with everything uncertain drawn anew: food, the numbers of the dirt model, and what
- * was assumed of pump, hoses and media. Null when nobody has said what is fed.
+ * was assumed of pump, hoses and media; as the filter’s log leaves it where something was learned from it. Null when
+ * nobody has said what is fed.
  *
  * @param run number of the run, from 0 to sample.runs − 1
  */
-export function drawnInput(input: CloggingInput, run: number, { runs, seed }: Sample): CloggingInput | null {
-  const { tank, own } = input;
-  const food = feedPerDay(tank.feed);
+export function drawnInput(
+  input: CloggingInput,
+  run: number,
+  sample: Sample,
+  learned: Posterior | null = null,
+): CloggingInput | null {
+  const food = feedPerDay(input.tank.feed);
   if (food === null) return null;
-  const spreads = [
-    ...NUMBER_KEYS.map((key) => DIRT_SPREAD[key]),
-    ...filterSpreads(own.filter),
-    fedSpread(food),
-  ];
-  const point = normalSample(runs, spreads.length, seed)[run] ?? [];
-  const factors = spreads.map((spread, index) => spread ** point[index]!);
-  const numbers: DirtNumbers = { ...(input.numbers ?? USUAL_DIRT) };
-  const drawn = Object.fromEntries(NUMBER_KEYS.map((key, index) => [key, numbers[key] * factors[index]!]));
-  const [head = 1, bore = 1, solid = 1, fed = 1] = factors.slice(NUMBER_KEYS.length);
-  return {
-    ...input,
-    fed,
-    numbers: { ...numbers, ...drawn },
-    own: {
-      ...own,
-      filter: variedFilter(own.filter, { head, bore, loss: 1 }),
-      inFlow: own.inFlow.map((placed) => drawnLayer(placed, solid)),
-    },
-  };
+  const factors =
+    learned === null
+      ? freshFactors(input.own.filter, food, run, sample)
+      : learnedFactors(posteriorPoint(learned, run, sample), food);
+  return withFactors(input, factors);
 }
 
-const NUMBER_KEYS = Object.keys(DIRT_SPREAD) as readonly (keyof typeof DIRT_SPREAD)[];
+/** What is likeliest after the log was read; the input itself where nothing was learned. */
+export function likelyInput(input: CloggingInput, learned: Posterior | null): CloggingInput {
+  const food = feedPerDay(input.tank.feed);
+  return learned === null || food === null ? input : withFactors(input, learnedFactors(learned.mean, food));
+}
 
-const filterSpreads = ({ pump, assumed }: Filter): readonly number[] => [
-  pump.head.by === 'assumed' ? HEAD_SPREAD.assumed : HEAD_SPREAD.label,
-  assumed.includes('hoses') ? BORE_SPREAD.assumed : BORE_SPREAD.entered,
-  SOLID_SPREAD,
-];
+/** Factors of one run as nobody has read anything yet. */
+function freshFactors(filter: Filter, food: Range, run: number, { runs, seed }: Sample): ClogFactors {
+  const spreads: readonly (readonly [keyof ClogFactors, number])[] = [
+    ...(Object.entries(DIRT_SPREAD) as [keyof typeof DIRT_SPREAD, number][]),
+    ...(Object.entries(filterSpreads(filter)) as ['head' | 'bore', number][]),
+    ['solid', SOLID_SPREAD],
+    ['fed', fedSpread(food)],
+  ];
+  const point = normalSample(runs, spreads.length, seed)[run] ?? [];
+  return Object.fromEntries(spreads.map(([key, spread], index) => [key, spread ** point[index]!]));
+}
 
-const drawnLayer = (placed: PlacedLayer, solid: number): PlacedLayer => ({
-  ...placed,
-  medium: { ...placed.medium, geometry: drawnGeometry(placed.medium.geometry, solid) },
-});
-
-/** Fibres and struts are as thick as somebody guessed; grains and rings are what they are sold as. */
-function drawnGeometry(geometry: Geometry, solid: number): Geometry {
-  if (geometry.form === 'fibre') return { ...geometry, fibreDiameter: geometry.fibreDiameter * solid };
-  return geometry.form === 'foam' ? { ...geometry, poresPerInch: geometry.poresPerInch / solid } : geometry;
+/** One point of what was learned: its mean, and the root of its covariance times a standard normal point. */
+function posteriorPoint({ mean, root }: Posterior, run: number, { runs, seed }: Sample): number[] {
+  const normal = normalSample(runs, mean.length, seed)[run] ?? [];
+  return mean.map((value, row) =>
+    (root[row] ?? []).reduce((sum, factor, column) => sum + factor * (normal[column] ?? 0), value),
+  );
 }

@@ -40,7 +40,7 @@ export function ensembleRun(
   run: number,
   sample: Sample = ENSEMBLE,
 ): EnsembleRun | null {
-  const drawn = drawnInput({ ...cloggingInput(input), brief: true }, run, sample);
+  const drawn = drawnInput({ ...cloggingInput(input), brief: true }, run, sample, input.learned);
   const simulation = drawn === null ? null : simulateClogging(drawn);
   if (simulation === null) return null;
   return {

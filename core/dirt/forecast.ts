@@ -11,6 +11,8 @@ import { NITROGEN_PER_SLUDGE } from './dirtNumbers';
 import { FULL, USED_UP } from './fullness';
 import type { CloggingInput } from './clogging';
 import { simulateClogging, type CloggingSimulation } from './cloggingSimulation';
+import { likelyInput } from './drawnInput';
+import type { Posterior } from './posterior';
 import { crossing, serviceCourse, serviceDayOf, type ServiceCourse } from './serviceCourse';
 import type { Visit } from '../pack/visit';
 import { HORIZON } from '../pack/visitLimits';
@@ -34,6 +36,8 @@ export interface ForecastInput {
   readonly days?: number;
   /** Leaves out what is only drawn, to be quick. */
   readonly brief?: boolean;
+  /** What the log taught of this filter; left out or null: nothing. */
+  readonly learned?: Posterior | null;
 }
 
 /** When a layer has had enough, days; null: not within the days simulated. */
@@ -79,7 +83,7 @@ export interface Forecast {
  * @example forecast({ ...reedBench, others: [], visits: [] }) // { firstToClog: 'rb-floss', spillDay: null }
  */
 export function forecast(input: ForecastInput): Forecast | null {
-  const simulation = simulateClogging(cloggingInput(input));
+  const simulation = simulateClogging(likelyInput(cloggingInput(input), input.learned ?? null));
   return simulation === null
     ? null
     : readForecast(simulation, placeLayers(input.filter, input.layers), input.tank);

@@ -1,6 +1,6 @@
 import { type ForecastInput, cloggingInput } from '../dirt/forecast';
 import { beginClogging, type CloggingDay } from '../dirt/clogging';
-import { drawnInput } from '../dirt/drawnInput';
+import { drawnInput, likelyInput } from '../dirt/drawnInput';
 import { ENSEMBLE } from '../dirt/ensemble';
 import { FULL, USED_UP } from '../dirt/fullness';
 import { limitOf, type ServiceBy } from '../dirt/serviceCourse';
@@ -75,7 +75,10 @@ export function servicePlan(input: ForecastInput, run: number | null = null): Se
   const days = input.days ?? HORIZON;
   const inFlow = placeLayers(input.filter, input.layers);
   const likely = cloggingInput({ ...input, visits: [] });
-  const begins = run === null ? likely : drawnInput(likely, run, ENSEMBLE);
+  const begins =
+    run === null
+      ? likelyInput(likely, input.learned ?? null)
+      : drawnInput(likely, run, ENSEMBLE, input.learned);
   const clogging = begins === null ? null : beginClogging(begins);
   if (clogging === null) return null;
   const visits: PlannedVisit[] = [];

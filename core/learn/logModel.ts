@@ -1,0 +1,55 @@
+import type { CloggingInput } from '../dirt/clogging';
+import { LEARNED_KEYS } from '../dirt/learnedFactors';
+import { feedPerDay, type Range } from '../tank/feedPerDay';
+import { predictStretch, stretchInput, type LearningPlace, type StretchPrediction } from './predictStretch';
+import type { Stretch } from './stretch';
+import { flowErrorRoot, stretchResiduals } from './stretchResiduals';
+
+/** What was seen of a filter, held against the model at any point of its uncertain numbers. */
+export interface LogModel {
+  readonly stretches: readonly Stretch[];
+  /** Coordinates of a point: the shared ones, then the speed of the pump in each epoch. */
+  readonly coordinates: number;
+  /** What would have been seen, by stretch. */
+  readonly predict: (point: readonly number[]) => readonly StretchPrediction[];
+  /** Numbers whose squares add up to −2·ln of the posterior density, but for a constant: likelihood and prior. */
+  readonly residuals: (point: readonly number[]) => number[];
+}
+
+/** Predictions of a stretch that are kept: a fit asks for the same again and again. */
+const KEPT = 64;
+
+/** The model of a log; null when nobody has said what is fed. */
+export function logModel(place: LearningPlace, stretches: readonly Stretch[]): LogModel | null {
+  const food = feedPerDay(place.tank.feed);
+  if (food === null || food.likely <= 0) return null;
+  const parts = stretches.map((stretch) => ({
+    stretch,
+    root: flowErrorRoot(stretch),
+    predict: remembered(stretchInput(place, stretch), stretch, food),
+  }));
+  const epochs = Math.max(0, ...stretches.flatMap(({ epochs }) => epochs.map(({ epoch }) => epoch)));
+  return {
+    stretches,
+    coordinates: LEARNED_KEYS.length + epochs + 1,
+    predict: (point) => parts.map(({ predict }) => predict(point)),
+    residuals: (point) => [
+      ...parts.flatMap(({ stretch, root, predict }) => stretchResiduals(stretch, predict(point), root)),
+      ...point,
+    ],
+  };
+}
+
+/** Remembers predictions: a step along the pump’s speed in one epoch changes nothing in the stretches of others. */
+function remembered(input: CloggingInput, stretch: Stretch, food: Range) {
+  const known = new Map<string, StretchPrediction>();
+  const own = stretch.epochs.map(({ epoch }) => LEARNED_KEYS.length + epoch);
+  return (point: readonly number[]): StretchPrediction => {
+    const key = [...point.slice(0, LEARNED_KEYS.length), ...own.map((place) => point[place])].join();
+    const found = known.get(key) ?? predictStretch(input, stretch, point, food);
+    if (found === null) throw new Error('A log is learned from only where the food is known.');
+    if (known.size >= KEPT) known.clear();
+    known.set(key, found);
+    return found;
+  };
+}

@@ -1,0 +1,148 @@
+import type { Filter } from '../filter/filter';
+import { jugFlow } from '../hydraulics/jugFlow';
+import type { FlowEntry, LogEntry } from '../job/logEntry';
+import type { ServiceWork } from '../job/looks';
+import type { Layer } from '../layers/layer';
+import type { Work } from '../pack/visit';
+import { LONGEST_STRETCH } from './predictStretch';
+import { tells, type Stretch, type StretchVisit } from './stretch';
+
+/** What is on record of one repack. */
+export interface RepackRecord {
+  readonly jobId: string;
+  /** What it put in. */
+  readonly packed: readonly Layer[];
+  /** Dirt of it when it was taken out again: layers of the next job as found; empty: not looked at yet. */
+  readonly foundNext: readonly Layer[];
+  /** Impeller or hoses were cleaned before it went in. */
+  readonly pumpServiced: boolean;
+}
+
+/** Most stretches that are learned from, the newest (calibrated: a fit takes as long as they are). */
+const MOST_STRETCHES = 4;
+/** What a jug is off, as a share, when it was filled once only (calibrated). */
+const ONE_FILLING = 0.05;
+
+/** Milliseconds in a day. */
+const DAY = 86_400_000;
+
+const WORK_OF: Partial<Record<ServiceWork, Work>> = {
+  squeezed: 'squeeze',
+  swished: 'rinse',
+  replaced: 'replace',
+  recharged: 'recharge',
+};
+
+/**
+ * Cuts a log into the lives of packs, oldest first, each with what was seen of it and done to it. A pack whose chambers
+ * the filter no longer has is left out, and so is a time before the first repack on record: nobody knows what was in.
+ *
+ * @param log of this filter, in any order
+ * @param repacks in any order
+ * @param now ISO moment
+ */
+export function logStretches(
+  filter: Pick<Filter, 'chambers'>,
+  log: readonly LogEntry[],
+  repacks: readonly RepackRecord[],
+  now: string,
+): Stretch[] {
+  const sorted = [...log].sort((a, b) => a.at.localeCompare(b.at));
+  const chambers = new Set(filter.chambers.map(({ id }) => id));
+  const begun = sorted.filter((entry) => entry.kind === 'repacked');
+  let epoch = -1;
+  const stretches = begun.flatMap((entry, index): Stretch[] => {
+    const record = repacks.find(({ jobId }) => jobId === entry.jobId);
+    if (record === undefined || record.packed.some(({ chamber }) => !chambers.has(chamber))) return [];
+    const next = begun[index + 1];
+    const stretch = cut(entry, record, next, sorted, now);
+    if (epoch < 0 || record.pumpServiced) epoch += 1;
+    const epochs = [{ day: 0, epoch }];
+    for (const item of sorted) {
+      const day = daysBetween(entry.at, item.at);
+      if (day > 0 && item.at < (next?.at ?? FAR) && renewsPump(item))
+        epochs.push({ day, epoch: (epoch += 1) });
+    }
+    return [{ ...stretch, epochs }];
+  });
+  return renumbered(stretches.filter((stretch) => tells(stretch) > 0).slice(-MOST_STRETCHES));
+}
+
+/** After any moment of a log. */
+const FAR = '9999';
+/** Works after which the pump is another. */
+const RENEWS: ReadonlySet<ServiceWork> = new Set(['impeller cleaned', 'hoses brushed']);
+
+const renewsPump = (entry: LogEntry): boolean =>
+  entry.kind === 'service'
+    ? entry.works.some(({ work }) => RENEWS.has(work))
+    : entry.kind === 'change' && entry.what === 'hardware';
+
+const daysBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / DAY;
+
+function cut(
+  repack: LogEntry,
+  record: RepackRecord,
+  next: LogEntry | undefined,
+  log: readonly LogEntry[],
+  now: string,
+): Omit<Stretch, 'epochs'> {
+  const ids = new Set(record.packed.map(({ id }) => id));
+  const dayOf = ({ at }: LogEntry): number => Math.max(0, daysBetween(repack.at, at));
+  const within = log.filter(
+    (entry) =>
+      belongs(entry, repack) &&
+      (next === undefined || !belongs(entry, next)) &&
+      dayOf(entry) <= LONGEST_STRETCH,
+  );
+  const services = within.filter((entry) => entry.kind === 'service');
+  const end = Math.max(0, daysBetween(repack.at, next?.at ?? now));
+  return {
+    layers: record.packed,
+    visits: services.flatMap((entry): StretchVisit[] => {
+      const works = entry.works.flatMap(({ layerId, work }) => {
+        const done = WORK_OF[work];
+        return layerId === null || done === undefined || !ids.has(layerId) ? [] : [{ layerId, work: done }];
+      });
+      return works.length === 0 ? [] : [{ day: dayOf(entry), works }];
+    }),
+    flows: within
+      .filter((entry): entry is FlowEntry => entry.kind === 'flow')
+      .map((entry) => {
+        const { mean, spread } = jugFlow(entry.jugVolume, entry.seconds);
+        return {
+          id: entry.id,
+          day: dayOf(entry),
+          flow: mean,
+          spread: spread === null ? ONE_FILLING : spread / mean / Math.sqrt(entry.seconds.length),
+        };
+      }),
+    levels: within.flatMap((entry) =>
+      entry.kind === 'level' ? [{ id: entry.id, day: dayOf(entry), headroom: entry.headroom }] : [],
+    ),
+    services: services.flatMap((entry) =>
+      entry.flowWas === 'not known' ? [] : [{ id: entry.id, day: dayOf(entry), flowWas: entry.flowWas }],
+    ),
+    seen:
+      end > LONGEST_STRETCH
+        ? []
+        : record.foundNext.flatMap(({ id, dirt }) =>
+            dirt === null || !ids.has(id) ? [] : [{ layerId: id, dirt }],
+          ),
+    end: Math.min(end, LONGEST_STRETCH),
+  };
+}
+
+/** True when an entry is about the pack that a repack put in: after it, or its own clean flow. */
+const belongs = (entry: LogEntry, repack: LogEntry): boolean =>
+  entry.at >= repack.at ||
+  (entry.kind === 'flow' && entry.moment === 'clean' && entry.jobId !== null && entry.jobId === repack.jobId);
+
+/** Epochs counted from 0 within what is left. */
+function renumbered(stretches: readonly Stretch[]): Stretch[] {
+  const known = [...new Set(stretches.flatMap(({ epochs }) => epochs.map(({ epoch }) => epoch)))];
+  return stretches.map((stretch) => ({
+    ...stretch,
+    epochs: stretch.epochs.map(({ day, epoch }) => ({ day, epoch: known.indexOf(epoch) })),
+  }));
+}

@@ -1,0 +1,111 @@
+import type { CloggingInput } from '../dirt/clogging';
+import { simulateClogging, type CloggingSimulation } from '../dirt/cloggingSimulation';
+import { cloggingInput, type ForecastInput } from '../dirt/forecast';
+import { LEARNED_KEYS, learnedFactors, SPEED_SPREAD } from '../dirt/learnedFactors';
+import { withFactors } from '../dirt/withFactors';
+import type { Range } from '../tank/feedPerDay';
+import type { Stretch } from './stretch';
+
+/** A filter on its tank beside the others there. */
+export type LearningPlace = Pick<ForecastInput, 'tank' | 'filter' | 'others'>;
+
+/** What the model says would have been seen in a stretch: in the order of its flows, levels, services and layers seen. */
+export interface StretchPrediction {
+  readonly flows: readonly number[];
+  readonly levels: readonly number[];
+  /** Level with the clean pack, below the rim, m. */
+  readonly cleanLevel: number;
+  /** Flow through the pack at each service as a share of the clean one. */
+  readonly shares: readonly number[];
+  /** Share of what fits that each layer holds at the end, 0–1. */
+  readonly held: readonly number[];
+}
+
+/** Longest stretch that is followed, days: what was read later says little that earlier readings do not. */
+export const LONGEST_STRETCH = 400;
+
+/** The march of a stretch, up to the last thing seen in it. */
+export function stretchInput({ tank, filter, others }: LearningPlace, stretch: Stretch): CloggingInput {
+  const last = Math.max(
+    1,
+    ...[...stretch.flows, ...stretch.levels, ...stretch.services].map(({ day }) => day),
+    stretch.seen.length > 0 ? stretch.end : 0,
+  );
+  const byDay = new Map<number, Stretch['visits'][number]['works']>();
+  for (const { day, works } of stretch.visits)
+    byDay.set(dayOfVisit(day), [...(byDay.get(dayOfVisit(day)) ?? []), ...works]);
+  return cloggingInput({
+    tank,
+    filter,
+    others,
+    layers: stretch.layers,
+    visits: [...byDay].map(([day, works]) => ({ day, works })),
+    days: Math.min(LONGEST_STRETCH, Math.ceil(last)),
+    brief: true,
+  });
+}
+
+/**
+ * What would have been seen, were the uncertain numbers at a point.
+ *
+ * @param input of {@link stretchInput}
+ * @param point shared coordinates, as many as there are keys, then the speed of the pump in each epoch
+ * @returns null when nobody has said what is fed
+ */
+export function predictStretch(
+  input: CloggingInput,
+  stretch: Stretch,
+  point: readonly number[],
+  food: Range,
+): StretchPrediction | null {
+  const shared = point.slice(0, LEARNED_KEYS.length);
+  const speedAt = (day: number): number => speedOf(point, epochAt(stretch, day));
+  const first = point[LEARNED_KEYS.length + epochAt(stretch, 0)] ?? 0;
+  const simulation = simulateClogging(withFactors(input, learnedFactors([...shared, first], food)));
+  if (simulation === null) return null;
+  const layers = input.own.inFlow.map(({ layer }) => layer.id);
+  const held = simulation.fullness.subarray(simulation.days * layers.length);
+  return {
+    // The condition of the pump changes what comes out at once; what it changes in the clogging is small.
+    flows: stretch.flows.map(
+      ({ day }) =>
+        (valueAt(simulation, 'flow', stretch, day) * speedAt(day)) / speedOf(point, epochAt(stretch, 0)),
+    ),
+    levels: stretch.levels.map(({ day }) => valueAt(simulation, 'headroom', stretch, day)),
+    cleanLevel: simulation.headroom[0]!,
+    shares: stretch.services.map(
+      ({ day }) => valueAt(simulation, 'through', stretch, day - BEFORE) / simulation.through[0]!,
+    ),
+    held: stretch.seen.map(({ layerId }) => held[layers.indexOf(layerId)] ?? 0),
+  };
+}
+
+/** A little before a service, days. */
+const BEFORE = 1e-6;
+
+/** A visit falls on the first whole day that is not before it. */
+const dayOfVisit = (day: number): number => Math.max(1, Math.ceil(day));
+
+const epochAt = ({ epochs }: Stretch, day: number): number =>
+  epochs.filter((candidate) => candidate.day <= day).at(-1)?.epoch ?? 0;
+
+const speedOf = (point: readonly number[], epoch: number): number =>
+  SPEED_SPREAD ** (point[LEARNED_KEYS.length + epoch] ?? 0);
+
+/** A value of the simulation at a moment, straight between days, and never across a visit. */
+function valueAt(
+  simulation: CloggingSimulation,
+  key: 'flow' | 'headroom' | 'through',
+  { visits }: Stretch,
+  day: number,
+): number {
+  const before = visits.filter((visit) => visit.day <= day).map((visit) => dayOfVisit(visit.day));
+  const after = visits.filter((visit) => visit.day > day).map((visit) => dayOfVisit(visit.day));
+  const least = Math.max(0, ...before);
+  const most = Math.max(least, Math.min(simulation.days, ...after.map((visit) => visit - 1)));
+  const at = Math.min(most, Math.max(least, day));
+  const whole = Math.min(simulation.days, Math.floor(at));
+  const values = simulation[key];
+  const [a, b] = [values[whole]!, values[Math.min(simulation.days, whole + 1)]!];
+  return whole >= most ? a : a + (b - a) * (at - whole);
+}

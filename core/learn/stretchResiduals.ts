@@ -1,0 +1,86 @@
+import { Matrix } from 'ml-matrix';
+import { DIRT_STATES } from '../layers/layerStates';
+import { SERVICE_SHARE } from '../practice/serviceShare';
+import { normalShare } from '../units/normalShare';
+import { forwardSolve } from './forwardSolve';
+import { rootOf } from './rootOf';
+import type { StretchPrediction } from './predictStretch';
+import type { Stretch } from './stretch';
+
+/** What the model is off in a stretch, as a share of the flow: shared by all its readings (calibrated). */
+export const MODEL_ERROR = 0.05;
+/** Least error of a level, m: of one reading, and of the model for all of a stretch (calibrated). */
+const LEVEL_ERROR = 1e-3;
+/** Least share that a jug is off, however alike its fillings are (calibrated). */
+const LEAST_SPREAD = 0.015;
+/** How sharply a keeper tells a low flow from a fine one, as a spread of the logarithm (calibrated). */
+const FEELS = 0.1;
+
+/** Shares of what fits that divide clean, dusted, loaded and blocked, and how softly the eye divides there (calibrated). */
+const SEEN_LIMITS = [0.1, 0.4, 0.8] as const;
+const SOFT = 0.03;
+/** Probability of calling a state what it is, its neighbour, or something else (calibrated). */
+const CALLED = { same: 0.6, sameAtEnd: 0.8, neighbour: 0.2, other: 0.01 } as const;
+
+const LEAST_LIKELIHOOD = 1e-9;
+
+/** Error of flows read in a stretch, as the root of its covariance over their logarithms. */
+export const flowErrorRoot = ({ flows }: Pick<Stretch, 'flows'>): Matrix =>
+  errorRoot(
+    flows.map(({ spread }) => Math.max(LEAST_SPREAD, spread)),
+    MODEL_ERROR,
+  );
+
+/** The same of levels, in m. */
+export const levelErrorRoot = (
+  { levels }: Pick<Stretch, 'levels'>,
+  { cleanLevel }: Pick<StretchPrediction, 'cleanLevel'>,
+): Matrix =>
+  errorRoot(
+    levels.map(() => LEVEL_ERROR),
+    Math.max(LEVEL_ERROR, MODEL_ERROR * Math.abs(cleanLevel)),
+  );
+
+/** Root of the covariance of readings with an error of their own and one that they share. */
+function errorRoot(own: readonly number[], shared: number): Matrix {
+  const covariance = Matrix.ones(own.length, own.length).mul(shared ** 2);
+  own.forEach((spread, place) => covariance.set(place, place, spread ** 2 + shared ** 2));
+  return rootOf(covariance);
+}
+
+/**
+ * How far a prediction is from what was seen, as numbers whose squares add up to −2·ln of the likelihood, but for a
+ * constant. Differences of flows and levels are made independent of each other by the root of their covariance.
+ *
+ * @param flowRoot of {@link flowErrorRoot}
+ */
+export function stretchResiduals(stretch: Stretch, predicted: StretchPrediction, flowRoot: Matrix): number[] {
+  const flows = stretch.flows.map(({ flow }, place) => Math.log(flow / predicted.flows[place]!));
+  const levels = stretch.levels.map(({ headroom }, place) => headroom - predicted.levels[place]!);
+  return [
+    ...forwardSolve(flowRoot, flows),
+    ...forwardSolve(levelErrorRoot(stretch, predicted), levels),
+    ...stretch.services.map(({ flowWas }, place) => {
+      const low = normalShare(-Math.log(Math.max(1e-6, predicted.shares[place]!) / SERVICE_SHARE) / FEELS);
+      return deviance(flowWas === 'low' ? low : 1 - low);
+    }),
+    ...stretch.seen.map(({ dirt }, place) => deviance(likelihoodOfDirt(predicted.held[place]!, dirt))),
+  ];
+}
+
+const deviance = (likelihood: number): number =>
+  Math.sqrt(-2 * Math.log(Math.min(1, Math.max(LEAST_LIKELIHOOD, likelihood))));
+
+/** Probability that a layer is called so dirty that holds a share of what fits, 0–1. */
+export function likelihoodOfDirt(share: number, dirt: (typeof DIRT_STATES)[number]): number {
+  const called = DIRT_STATES.indexOf(dirt);
+  const above = [1, ...SEEN_LIMITS.map((limit) => normalShare((share - limit) / SOFT)), 0];
+  return DIRT_STATES.reduce((sum, _, state) => {
+    const is = above[state]! - above[state + 1]!;
+    const atEnd = state === 0 || state === DIRT_STATES.length - 1;
+    const apart = Math.abs(called - state);
+    const calls =
+      apart === 0 ? (atEnd ? CALLED.sameAtEnd : CALLED.same) : apart === 1 ? CALLED.neighbour : CALLED.other;
+    return sum + is * calls;
+  }, 0);
+}

@@ -1,0 +1,142 @@
+import { Matrix } from 'ml-matrix';
+import type { Posterior } from '../dirt/posterior';
+import { LEARNED_KEYS } from '../dirt/learnedFactors';
+import { inverseNormal } from '../units/inverseNormal';
+import { seededRandom } from '../units/seededRandom';
+import type { LogModel } from './logModel';
+import { rootOf } from './rootOf';
+
+/** Draws of one round. */
+export const DRAWS = 240;
+/** Share of them that must count, as equal draws, before no further round is drawn. */
+const ENOUGH = 1 / 2;
+/**
+ * Equal draws that the next proposal, and in the end the answer, is made from at least: weights are tempered to that. A
+ * covariance of nine coordinates from fewer comes out too narrow (tried on simulated filters).
+ */
+const LEAST = 60;
+/** Degrees of freedom of the proposal: its tails are heavier than those of what it stands for. */
+const FREEDOM = 5;
+const SEED = 7;
+
+/** From where points are drawn: about a mean, by the root of a covariance. */
+export interface Proposal {
+  readonly mean: readonly number[];
+  readonly root: readonly (readonly number[])[];
+}
+
+/** A point with the logarithm of its weight. */
+export interface WeighedDraw {
+  readonly point: readonly number[];
+  readonly logWeight: number;
+}
+
+/**
+ * Points of a multivariate t distribution with five degrees of freedom, each weighed by how much likelier the log makes
+ * it than the proposal does. The same numbers draw the same, wherever they are worked out.
+ *
+ * @param from number of the first draw
+ * @source importance sampling with a t proposal (any textbook of Bayesian computing; from memory)
+ */
+export function weighedDraws(
+  model: LogModel,
+  proposal: Proposal,
+  from: number,
+  count: number,
+): WeighedDraw[] {
+  return Array.from({ length: count }, (_, index) => {
+    const random = seededRandom(SEED * 1_000_003 + (from + index) * 7919);
+    for (let skip = 0; skip < 8; skip += 1) random();
+    const normal = (): number => inverseNormal(Math.min(1 - 1e-12, Math.max(1e-12, random())));
+    const steps = proposal.mean.map(normal);
+    const spread = Array.from({ length: FREEDOM }, () => normal() ** 2).reduce(
+      (sum, value) => sum + value,
+      0,
+    );
+    const stretch = Math.sqrt(FREEDOM / spread);
+    const point = proposal.mean.map(
+      (value, row) =>
+        value +
+        stretch * steps.reduce((sum, step, column) => sum + (proposal.root[row]?.[column] ?? 0) * step, 0),
+    );
+    const distance = steps.reduce((sum, step) => sum + step ** 2, 0) * stretch ** 2;
+    const logProposal = -((FREEDOM + steps.length) / 2) * Math.log1p(distance / FREEDOM);
+    const logPosterior = -model.residuals(point).reduce((sum, value) => sum + value ** 2, 0) / 2;
+    const logWeight = logPosterior - logProposal;
+    return { point, logWeight: Number.isFinite(logWeight) ? logWeight : -Infinity };
+  });
+}
+
+/**
+ * Weights that add up to 1. Where a few draws outweigh all others, the weights are tempered, each to the same power
+ * below 1, until they are worth {@link LEAST} equal draws: too wide a range is honest, too narrow a one is not.
+ */
+export function weightsOf(draws: readonly WeighedDraw[]): readonly number[] {
+  let [low, high] = [0, 1];
+  const counts = (power: number): boolean =>
+    effectiveDraws(powered(draws, power)) >= Math.min(LEAST, draws.length);
+  if (counts(1)) return powered(draws, 1);
+  for (let step = 0; step < HALVINGS; step += 1) {
+    const middle = (low + high) / 2;
+    if (counts(middle)) low = middle;
+    else high = middle;
+  }
+  return powered(draws, low);
+}
+
+const HALVINGS = 30;
+
+function powered(draws: readonly WeighedDraw[], power: number): number[] {
+  const most = Math.max(...draws.map(({ logWeight }) => logWeight));
+  const raw = draws.map(({ logWeight }) => Math.exp(power * (logWeight - most)));
+  const all = raw.reduce((sum, value) => sum + value, 0);
+  return raw.map((value) => value / all);
+}
+
+/** How many equal draws weights are worth, 1 ÷ Σw² (Kish, Survey Sampling, 1965; from memory). */
+export const effectiveDraws = (weights: readonly number[]): number =>
+  1 / weights.reduce((sum, value) => sum + value ** 2, 0);
+
+/** Mean and root of the covariance of weighed draws. */
+function momentsOf(draws: readonly WeighedDraw[], weights: readonly number[]): Proposal {
+  const size = draws[0]?.point.length ?? 0;
+  const mean = Array.from({ length: size }, (_, place) =>
+    draws.reduce((sum, { point }, index) => sum + weights[index]! * point[place]!, 0),
+  );
+  const covariance = Matrix.zeros(size, size);
+  draws.forEach(({ point }, index) => {
+    for (let row = 0; row < size; row += 1)
+      for (let column = 0; column < size; column += 1)
+        covariance.set(
+          row,
+          column,
+          covariance.get(row, column) +
+            weights[index]! * (point[row]! - mean[row]!) * (point[column]! - mean[column]!),
+        );
+  });
+  for (let place = 0; place < size; place += 1)
+    covariance.set(place, place, covariance.get(place, place) + LEAST_VARIANCE);
+  return { mean, root: rootOf(covariance).to2DArray() };
+}
+
+/** Keeps a covariance of few draws invertible. */
+const LEAST_VARIANCE = 1e-6;
+
+/** From where the next round is drawn; null: these draws are worth enough. */
+export const nextProposal = (draws: readonly WeighedDraw[]): Proposal | null =>
+  effectiveDraws(powered(draws, 1)) >= ENOUGH * draws.length ? null : momentsOf(draws, weightsOf(draws));
+
+/**
+ * What is kept of a learned log: the coordinates that hold for today, with the newest condition of the pump.
+ *
+ * @param readings that it was learned from
+ */
+export function posteriorOf(draws: readonly WeighedDraw[], readings: number, newestEpoch: number): Posterior {
+  const places = [...LEARNED_KEYS.map((_, place) => place), LEARNED_KEYS.length + newestEpoch];
+  const today = draws.map(({ point, logWeight }) => ({
+    point: places.map((place) => point[place]!),
+    logWeight,
+  }));
+  const { mean, root } = momentsOf(today, weightsOf(today));
+  return { readings, mean: [...mean], root: root.map((row) => [...row]) };
+}
