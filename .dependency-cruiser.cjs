@@ -35,7 +35,7 @@ module.exports = {
       comment: 'The core imports nothing but itself, zod, and the computing packages named here.',
       severity: 'error',
       from: { path: '^core/', pathNot: TESTS },
-      to: { pathNot: '^(core/|node_modules/(zod|maxrects-packer)/)' },
+      to: { pathNot: '^(core/|node_modules/(zod|maxrects-packer|ml-levenberg-marquardt|ml-matrix)/)' },
     },
     ...inOrder(
       'core',
@@ -60,6 +60,7 @@ module.exports = {
       'explore',
       'job',
       'service',
+      'learn',
       'settle',
       'shelf',
       'cut',
@@ -87,6 +88,7 @@ module.exports = {
       'lanes',
       'bench',
       'time',
+      'outlook',
       // The sheets.
       'filters',
       'flow',

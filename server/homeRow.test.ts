@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import type { FlowEntry } from '@/core/job/logEntry';
 import { WATERS } from '@/demo/waters';
+import { NO_OUTLOOK } from '@/store/outlooks';
 import { homeRow, type HomeFilter } from './homeRow';
 
 const NOW = '2026-11-25T12:00:00Z';
@@ -13,6 +14,7 @@ const seen = (change: Partial<HomeFilter> = {}): HomeFilter => ({
   job: null,
   layers,
   log: [],
+  outlook: NO_OUTLOOK,
   ...change,
 });
 /** A litre jug filled in so many seconds. */

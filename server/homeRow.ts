@@ -1,7 +1,10 @@
+import { dueList, type Due } from '@/core/care/due';
+import { outlookVerdict } from '@/core/care/outlookVerdict';
 import type { FilterKind } from '@/core/filter/filterKind';
 import type { Filter } from '@/core/filter/filter';
 import type { FindingLevel } from '@/core/findings/finding';
 import { cleanFlow } from '@/core/hydraulics/cleanFlowFit';
+import { isOut } from '@/core/job/isOut';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { JobStage } from '@/core/job/stage';
@@ -13,6 +16,7 @@ import { dueSteps } from '@/core/prepare/programme';
 import { nextThing, type NextThing } from '@/core/service/nextThing';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Sentence } from '@/core/units/sentence';
+import type { OutlookState } from '@/store/outlooks';
 
 /** What is stored of a filter, as home reads it. */
 export interface HomeFilter {
@@ -24,8 +28,9 @@ export interface HomeFilter {
   readonly planned: readonly Layer[];
   /** What is in it, as far as is known. */
   readonly layers: readonly Layer[];
-  /** The newest flows and repacks. */
+  /** The newest flows, repacks, services and water changes. */
   readonly log: readonly LogEntry[];
+  readonly outlook: OutlookState;
 }
 
 /** What home shows of a filter: worked out here, so that the page carries figures and no engine. */
@@ -39,6 +44,12 @@ export interface HomeRow {
   readonly stage: JobStage | null;
   readonly next: NextThing;
   readonly flow: FlowState;
+  /** When it needs hands next by its forecast; null: now, as the state says, or not known, or its media are out. */
+  readonly ahead: Sentence | null;
+  /** What is due within two months, soonest first. */
+  readonly due: readonly Due[];
+  /** What lies ahead is of today’s pack and log; else its revision is worked out anew. */
+  readonly outlook: Pick<OutlookState, 'revision' | 'isFresh'>;
   /** ISO moments, oldest first. */
   readonly repacks: readonly string[];
   /** null while nobody knows what is in it. */
@@ -62,7 +73,10 @@ export interface HomeRow {
 }
 
 /** Works out a filter’s row. @param now ISO moment */
-export function homeRow({ filter, around, job, planned, layers, log }: HomeFilter, now: string): HomeRow {
+export function homeRow(
+  { filter, around, job, planned, layers, log, outlook }: HomeFilter,
+  now: string,
+): HomeRow {
   const flow = flowState(log);
   const report =
     layers.length === 0
@@ -74,6 +88,8 @@ export function homeRow({ filter, around, job, planned, layers, log }: HomeFilte
           flow: flow.latest?.flow.mean ?? null,
           cleanFlow: cleanFlow(filter, layers, around.tank.temperature, flow.clean?.flow.mean ?? null),
         });
+  const ahead = outlook.outlook === null ? null : outlookVerdict(outlook.outlook, now);
+  const packIsOut = job !== null && isOut(job.stage);
   const duePreparations =
     job === null || job.repackOn === null
       ? 0
@@ -86,7 +102,19 @@ export function homeRow({ filter, around, job, planned, layers, log }: HomeFilte
     tank: around.tank.name,
     tankVolume: netVolume(around.tank.water).value,
     stage: job?.stage ?? null,
-    next: nextThing({ openJob: job, report, flow, duePreparations, swap: filter.swap, now }),
+    next: nextThing({
+      openJob: job,
+      report,
+      flow,
+      duePreparations,
+      swap: filter.swap,
+      ahead,
+      now,
+    }),
+    // While its media are out, what it wants is said by the repack.
+    ahead: packIsOut || ahead?.level !== 'works' ? null : ahead.state,
+    due: packIsOut ? [] : dueList({ filter, tank: around.tank, layers, outlook: outlook.outlook, log, now }),
+    outlook: { revision: outlook.revision, isFresh: outlook.isFresh },
     flow,
     repacks: log.filter(({ kind }) => kind === 'repacked').map(({ at }) => at),
     pack:

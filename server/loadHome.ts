@@ -6,6 +6,7 @@ import { filters } from '@/store/filters';
 import { jobs } from '@/store/jobs';
 import { log } from '@/store/log';
 import type { Db } from '@/store/openDatabase';
+import { NO_OUTLOOK, outlooks } from '@/store/outlooks';
 import { packs } from '@/store/packs';
 import { settings } from '@/store/settings';
 import { tanks } from '@/store/tanks';
@@ -25,6 +26,7 @@ export function loadHome(db: Db, now: string): Home {
   const job = jobs.readNewest(db);
   const pack = packs.readNewest(db);
   const entries = log.summaries(db);
+  const ahead = outlooks.all(db);
   const setting = settings.read(db, '');
   const { schools } = setting.read[0]?.doc ?? FIRST_SETTINGS;
   const tankById = new Map(tank.read.map(({ doc }) => [doc.id, doc]));
@@ -55,6 +57,7 @@ export function loadHome(db: Db, now: string): Home {
           planned: plannedFor(doc),
           layers: layersIn(doc),
           log: entries.read.filter((entry) => entry.filterId === doc.id),
+          outlook: ahead.get(doc.id) ?? NO_OUTLOOK,
         },
       ];
     }),

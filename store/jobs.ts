@@ -36,6 +36,10 @@ export const jobs = {
   open: (db: Db, filterId: string): Stored<Job> | null =>
     table.select(db, `WHERE filter_id = ? AND stage <> 'done'`, filterId)[0] ?? null,
 
+  /** The newest jobs of a filter, oldest first. */
+  newestOf: (db: Db, filterId: string, count: number): readonly Stored<Job>[] =>
+    table.select(db, 'WHERE filter_id = ? ORDER BY started_at DESC LIMIT ?', filterId, count).toReversed(),
+
   /** The last job that packed something. */
   lastDone: (db: Db, filterId: string): Stored<Job> | null =>
     table.select(

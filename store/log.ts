@@ -8,7 +8,7 @@ import type { Db } from './openDatabase';
 import { allOf, readRow, sorted, type DocumentRow, type Sorted } from './readRow';
 import { checkRoom } from './room';
 
-/** Most flows and most repacks of each filter in a summary: the newest, more than its chart shows. */
+/** Most flows, most repacks and so on of each filter in a summary: the newest, more than its chart shows. */
 const SUMMARY = 200;
 
 /** What of a log is asked for. */
@@ -34,14 +34,26 @@ export const log = {
   /** A filter's log, oldest first. @throws UnreadableError */
   ofFilter: (db: Db, filterId: string): readonly LogEntry[] => allOf(log.read(db, filterId)),
 
-  /** The newest flows and repacks of every filter, oldest first: what home needs of all logs. */
+  /** What a filter can be learned from, oldest first. */
+  ofLearning: (db: Db, filterId: string): readonly LogEntry[] =>
+    readRows(
+      db
+        .prepare(
+          `SELECT id, schema_version, doc FROM log_entry
+           WHERE filter_id = ? AND kind IN ('flow', 'level', 'service', 'repacked', 'change')
+           ORDER BY at, rowid`,
+        )
+        .all(filterId) as DocumentRow[],
+    ).read,
+
+  /** The newest flows, repacks, services and water changes of every filter, oldest first: what home needs of all logs. */
   summaries: (db: Db): Sorted<LogEntry> =>
     readRows(
       db
         .prepare(
           `WITH newest AS (
              SELECT rowid AS row, row_number() OVER (PARTITION BY kind, filter_id ORDER BY at DESC) AS place
-             FROM log_entry INDEXED BY log_by_kind WHERE kind IN ('flow', 'repacked'))
+             FROM log_entry INDEXED BY log_by_kind WHERE kind IN ('flow', 'repacked', 'service', 'water change'))
            SELECT id, schema_version, doc FROM newest JOIN log_entry ON log_entry.rowid = newest.row
            WHERE place <= ? ORDER BY at, log_entry.rowid`,
         )

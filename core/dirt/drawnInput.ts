@@ -57,8 +57,8 @@ function freshFactors(filter: Filter, food: Range, run: number, { runs, seed }: 
 
 /** One point of what was learned: its mean, and the root of its covariance times a standard normal point. */
 function posteriorPoint({ mean, root }: Posterior, run: number, { runs, seed }: Sample): number[] {
-  const normal = normalSample(runs, mean.length, seed)[run] ?? [];
+  const normal = normalSample(runs, mean.length, seed)[run]!;
   return mean.map((value, row) =>
-    (root[row] ?? []).reduce((sum, factor, column) => sum + factor * (normal[column] ?? 0), value),
+    root[row]!.reduce((sum, factor, column) => sum + factor * normal[column]!, value),
   );
 }

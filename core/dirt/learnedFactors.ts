@@ -37,9 +37,9 @@ export const LEARNED_KEYS = Object.keys(LEARNED) as readonly LearnedKey[];
  * @param point the coordinates of {@link LEARNED_KEYS}, then that of the speed of the pump
  */
 export function learnedFactors(point: readonly number[], food: Range): ClogFactors {
-  const shared = LEARNED_KEYS.map((key, index) => [key, LEARNED[key](food) ** (point[index] ?? 0)]);
+  const shared = LEARNED_KEYS.map((key, index) => [key, LEARNED[key](food) ** point[index]!]);
   return {
     ...(Object.fromEntries(shared) as ClogFactors),
-    speed: SPEED_SPREAD ** (point[LEARNED_KEYS.length] ?? 0),
+    speed: SPEED_SPREAD ** point[LEARNED_KEYS.length]!,
   };
 }

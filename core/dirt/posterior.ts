@@ -1,7 +1,8 @@
 import { z } from 'zod';
+import { LEARNED_KEYS } from './learnedFactors';
 
-/** What the log taught is kept as so many coordinates: those of `LEARNED`, and the speed of the pump. */
-const MOST_COORDINATES = 16;
+/** What the log taught is kept as so many coordinates: those that are learned, and the speed of the pump. */
+const COORDINATES = LEARNED_KEYS.length + 1;
 
 /**
  * What a filter’s log says of the uncertain numbers of its clogging: a normal distribution over their logarithms, each
@@ -9,10 +10,10 @@ const MOST_COORDINATES = 16;
  */
 export const PosteriorSchema = z.object({
   readings: z.int().min(0).describe('Readings that it was learned from'),
-  mean: z.array(z.number()).max(MOST_COORDINATES),
+  mean: z.array(z.number()).length(COORDINATES),
   root: z
-    .array(z.array(z.number()).max(MOST_COORDINATES))
-    .max(MOST_COORDINATES)
+    .array(z.array(z.number()).length(COORDINATES))
+    .length(COORDINATES)
     .describe('Lower triangle whose product with its transpose is the covariance'),
 });
 export type Posterior = z.infer<typeof PosteriorSchema>;

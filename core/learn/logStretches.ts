@@ -3,9 +3,9 @@ import { jugFlow } from '../hydraulics/jugFlow';
 import type { FlowEntry, LogEntry } from '../job/logEntry';
 import type { ServiceWork } from '../job/looks';
 import type { Layer } from '../layers/layer';
-import type { Work } from '../pack/visit';
 import { LONGEST_STRETCH } from './predictStretch';
-import { tells, type Stretch, type StretchVisit } from './stretch';
+import { daysBetween, serviceVisits } from './serviceVisits';
+import { tells, type Stretch } from './stretch';
 
 /** What is on record of one repack. */
 export interface RepackRecord {
@@ -22,16 +22,6 @@ export interface RepackRecord {
 const MOST_STRETCHES = 4;
 /** What a jug is off, as a share, when it was filled once only (calibrated). */
 const ONE_FILLING = 0.05;
-
-/** Milliseconds in a day. */
-const DAY = 86_400_000;
-
-const WORK_OF: Partial<Record<ServiceWork, Work>> = {
-  squeezed: 'squeeze',
-  swished: 'rinse',
-  replaced: 'replace',
-  recharged: 'recharge',
-};
 
 /**
  * Cuts a log into the lives of packs, oldest first, each with what was seen of it and done to it. A pack whose chambers
@@ -78,8 +68,6 @@ const renewsPump = (entry: LogEntry): boolean =>
     ? entry.works.some(({ work }) => RENEWS.has(work))
     : entry.kind === 'change' && entry.what === 'hardware';
 
-const daysBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / DAY;
-
 function cut(
   repack: LogEntry,
   record: RepackRecord,
@@ -99,13 +87,7 @@ function cut(
   const end = Math.max(0, daysBetween(repack.at, next?.at ?? now));
   return {
     layers: record.packed,
-    visits: services.flatMap((entry): StretchVisit[] => {
-      const works = entry.works.flatMap(({ layerId, work }) => {
-        const done = WORK_OF[work];
-        return layerId === null || done === undefined || !ids.has(layerId) ? [] : [{ layerId, work: done }];
-      });
-      return works.length === 0 ? [] : [{ day: dayOf(entry), works }];
-    }),
+    visits: serviceVisits(services, ids, repack.at),
     flows: within
       .filter((entry): entry is FlowEntry => entry.kind === 'flow')
       .map((entry) => {

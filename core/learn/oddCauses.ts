@@ -6,7 +6,8 @@ import { predictStretch, stretchInput, type LearningPlace } from './predictStret
 import { feedPerDay } from '../tank/feedPerDay';
 
 /** What may be behind a reading that does not fit. */
-export type OddCause = 'food' | 'hose' | 'gap' | 'impeller' | 'tap' | 'sponge' | 'tilt' | 'misread';
+export const ODD_CAUSES = ['food', 'hose', 'gap', 'impeller', 'tap', 'sponge', 'tilt', 'misread'] as const;
+export type OddCause = (typeof ODD_CAUSES)[number];
 
 /** A cause that explains a reading, and its share among those that do, 0–1. */
 export interface RankedCause {

@@ -4,6 +4,7 @@ import { cloggingInput, type ForecastInput } from '../dirt/forecast';
 import { LEARNED_KEYS, learnedFactors, SPEED_SPREAD } from '../dirt/learnedFactors';
 import { withFactors } from '../dirt/withFactors';
 import type { Range } from '../tank/feedPerDay';
+import { dayOfVisit, wholeDays } from './serviceVisits';
 import type { Stretch } from './stretch';
 
 /** A filter on its tank beside the others there. */
@@ -31,15 +32,12 @@ export function stretchInput({ tank, filter, others }: LearningPlace, stretch: S
     ...[...stretch.flows, ...stretch.levels, ...stretch.services].map(({ day }) => day),
     stretch.seen.length > 0 ? stretch.end : 0,
   );
-  const byDay = new Map<number, Stretch['visits'][number]['works']>();
-  for (const { day, works } of stretch.visits)
-    byDay.set(dayOfVisit(day), [...(byDay.get(dayOfVisit(day)) ?? []), ...works]);
   return cloggingInput({
     tank,
     filter,
     others,
     layers: stretch.layers,
-    visits: [...byDay].map(([day, works]) => ({ day, works })),
+    visits: wholeDays(stretch.visits),
     days: Math.min(LONGEST_STRETCH, Math.ceil(last)),
     brief: true,
   });
@@ -60,7 +58,7 @@ export function predictStretch(
 ): StretchPrediction | null {
   const shared = point.slice(0, LEARNED_KEYS.length);
   const speedAt = (day: number): number => speedOf(point, epochAt(stretch, day));
-  const first = point[LEARNED_KEYS.length + epochAt(stretch, 0)] ?? 0;
+  const first = point[LEARNED_KEYS.length + epochAt(stretch, 0)]!;
   const simulation = simulateClogging(withFactors(input, learnedFactors([...shared, first], food)));
   if (simulation === null) return null;
   const layers = input.own.inFlow.map(({ layer }) => layer.id);
@@ -83,14 +81,11 @@ export function predictStretch(
 /** A little before a service, days. */
 const BEFORE = 1e-6;
 
-/** A visit falls on the first whole day that is not before it. */
-const dayOfVisit = (day: number): number => Math.max(1, Math.ceil(day));
-
 const epochAt = ({ epochs }: Stretch, day: number): number =>
   epochs.filter((candidate) => candidate.day <= day).at(-1)?.epoch ?? 0;
 
 const speedOf = (point: readonly number[], epoch: number): number =>
-  SPEED_SPREAD ** (point[LEARNED_KEYS.length + epoch] ?? 0);
+  SPEED_SPREAD ** point[LEARNED_KEYS.length + epoch]!;
 
 /** A value of the simulation at a moment, straight between days, and never across a visit. */
 function valueAt(

@@ -10,20 +10,36 @@ import {
 } from './weighedDraws';
 
 /** Most rounds of draws: each proposal is made from the draws of the one before. */
-export const MOST_ROUNDS = 2;
+const MOST_ROUNDS = 2;
 
 /** Where the first round is drawn from: the likeliest point and Laplace’s covariance. */
-export const firstProposal = ({ fit }: Pick<LearnedLog, 'fit'>): Proposal => ({
+const firstProposal = ({ fit }: Pick<LearnedLog, 'fit'>): Proposal => ({
   mean: fit.point,
   root: fit.root.to2DArray(),
 });
 
-/** The posterior of a learned log, drawn here and now; workers share the draws of a round instead. */
-export function drawPosterior(learned: LearnedLog, draws = DRAWS): Posterior {
+/** Draws between two reports. */
+const AT_ONCE = 20;
+
+/**
+ * The posterior of a learned log.
+ *
+ * @param tell is told what share of all rounds is done, 0–1
+ */
+export function drawPosterior(
+  learned: LearnedLog,
+  draws = DRAWS,
+  tell: (share: number) => void = () => undefined,
+): Posterior {
   let proposal = firstProposal(learned);
   let drawn: WeighedDraw[] = [];
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
-    drawn = weighedDraws(learned.model, proposal, round * draws, draws);
+    drawn = [];
+    while (drawn.length < draws) {
+      const count = Math.min(AT_ONCE, draws - drawn.length);
+      drawn.push(...weighedDraws(learned.model, proposal, round * draws + drawn.length, count));
+      tell((round + drawn.length / draws) / MOST_ROUNDS);
+    }
     const next = nextProposal(drawn);
     if (next === null) break;
     proposal = next;
@@ -32,5 +48,5 @@ export function drawPosterior(learned: LearnedLog, draws = DRAWS): Posterior {
 }
 
 /** The condition of the pump that holds today. */
-export const newestEpoch = ({ model }: Pick<LearnedLog, 'model'>): number =>
+const newestEpoch = ({ model }: Pick<LearnedLog, 'model'>): number =>
   model.stretches.at(-1)?.epochs.at(-1)?.epoch ?? 0;

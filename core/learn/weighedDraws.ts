@@ -56,8 +56,7 @@ export function weighedDraws(
     const stretch = Math.sqrt(FREEDOM / spread);
     const point = proposal.mean.map(
       (value, row) =>
-        value +
-        stretch * steps.reduce((sum, step, column) => sum + (proposal.root[row]?.[column] ?? 0) * step, 0),
+        value + stretch * steps.reduce((sum, step, column) => sum + proposal.root[row]![column]! * step, 0),
     );
     const distance = steps.reduce((sum, step) => sum + step ** 2, 0) * stretch ** 2;
     const logProposal = -((FREEDOM + steps.length) / 2) * Math.log1p(distance / FREEDOM);

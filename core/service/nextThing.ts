@@ -3,7 +3,7 @@ import { secondsOutOfFlow, clockState } from '../job/outOfFlowClock';
 import type { Swap } from '../filter/swap';
 import type { PackReport } from '../report/evaluatePack';
 import { nextStageDue } from '../report/swapPieces';
-import { verdict } from '../report/verdict';
+import { verdict, type Verdict } from '../report/verdict';
 import { sentence, type Sentence } from '../units/sentence';
 import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';
 import { SERVICE_SHARE } from '../practice/serviceShare';
@@ -18,7 +18,7 @@ export interface NextThing {
   /** What to do, and the page on which it is done; null: nothing. */
   readonly todo: {
     readonly what: string;
-    readonly place: 'strip' | 'plan' | 'prepare' | 'repack' | 'flow' | 'swap';
+    readonly place: 'strip' | 'plan' | 'prepare' | 'repack' | 'flow' | 'swap' | 'care';
   } | null;
 }
 
@@ -31,6 +31,8 @@ export interface NextThingInput {
   readonly duePreparations?: number;
   /** Media that are being retired in stages; left out: none. */
   readonly swap?: Swap | null;
+  /** What lies ahead by its forecast; left out or `empty`: not known. */
+  readonly ahead?: Verdict | null;
   /** ISO moment of looking. */
   readonly now: string;
 }
@@ -47,6 +49,7 @@ export function nextThing({
   flow,
   duePreparations = 0,
   swap = null,
+  ahead = null,
   now,
 }: NextThingInput): NextThing {
   if (openJob !== null && duePreparations > 0 && clockState(openJob.outOfFlow) !== 'running')
@@ -60,7 +63,7 @@ export function nextThing({
     // While a plan is made the filter runs on: its own state is said.
     if (openJob.occasion === 'plan' && openJob.stage === 'plan')
       return {
-        ...nextThing({ openJob: null, report, flow, swap, now }),
+        ...nextThing({ openJob: null, report, flow, swap, ahead, now }),
         todo: { what: 'Go on with the plan', place: 'plan' },
       };
     return goOn(openJob, openJob.stage, now);
@@ -71,6 +74,13 @@ export function nextThing({
       level: 'check',
       state: flowVerdict(flow).state,
       todo: { what: 'Strip this filter', place: 'strip' },
+    };
+  if (ahead?.level === 'check')
+    return {
+      urgency: 1,
+      level: 'check',
+      state: ahead.state,
+      todo: { what: 'See what is due', place: 'care' },
     };
   const stage = swap === null ? null : nextStageDue(swap, now);
   if (stage !== null && stage.days <= 0)
@@ -103,7 +113,10 @@ export function nextThing({
   return {
     urgency: 6,
     level: 'works',
-    state: sentence`Works: the flow is fine, and no problems found.`,
+    state:
+      ahead === null || ahead.level === 'empty'
+        ? sentence`Works: the flow is fine, and no problems found.`
+        : sentence`Works: no problems found. ${ahead.state}`,
     todo: null,
   };
 }

@@ -53,6 +53,12 @@ export interface ServicePlan {
   readonly easierPlace: EasierPlace | null;
 }
 
+/** Days since the pack went in, and the visits in them: what was done is not planned again. */
+export interface DaysPassed {
+  readonly today: number;
+  readonly done: readonly Visit[];
+}
+
 /** A place where a spent medium is reached without lifting the rest. */
 export interface EasierPlace {
   readonly layerId: string;
@@ -69,10 +75,15 @@ export interface EasierPlace {
  * that is all the biological media there is, is never cleaned all at once. Null when nobody has said what is fed.
  *
  * @param run of the ensemble that the plan hangs on, see earlyRun; null: the likely one
+ * @param since the days that have passed, with what was done in them; none: the pack goes in today
  * @example servicePlan({ ...reedBench, others: [], visits: [] }).heldByBiological // false
  */
-export function servicePlan(input: ForecastInput, run: number | null = null): ServicePlan | null {
-  const days = input.days ?? HORIZON;
+export function servicePlan(
+  input: ForecastInput,
+  run: number | null = null,
+  since: DaysPassed = { today: 0, done: [] },
+): ServicePlan | null {
+  const days = since.today + (input.days ?? HORIZON);
   const inFlow = placeLayers(input.filter, input.layers);
   const likely = cloggingInput({ ...input, visits: [] });
   const begins =
@@ -81,37 +92,46 @@ export function servicePlan(input: ForecastInput, run: number | null = null): Se
       : drawnInput(likely, run, ENSEMBLE, input.learned);
   const clogging = begins === null ? null : beginClogging(begins);
   if (clogging === null) return null;
-  const visits: PlannedVisit[] = [];
+  const all: PlannedVisit[] = [];
   const clean = clogging.today();
   const cleanOwn = clogging.state.streams.map(({ own }) => own);
-  for (let day = 1; day <= days && visits.length < MOST_VISITS; day += 1) {
+  for (let day = 1; day <= days && all.length < MOST_VISITS + since.done.length; day += 1) {
     clogging.pass();
     let today = clogging.today();
+    const done = day <= since.today ? since.done.find((visit) => visit.day === day) : undefined;
+    if (done !== undefined) {
+      clogging.visit(done);
+      today = clogging.today();
+      all.push(withBurden({ ...done, why: 'flow' }, input.filter, inFlow));
+    }
+    // What should have been done in days that are past is to be done today.
+    if (day < since.today) continue;
     const at: PlanDay = {
       day,
       today,
       clean,
       inFlow,
-      visits,
+      visits: all,
       usedUp: usedUp(clogging.state, cleanOwn, today),
     };
     const next = nextVisit(at);
     if (next === null || next.day > days) continue;
     clogging.visit(next);
-    today = clogging.today();
-    visits.push(withBurden(next, input.filter, inFlow));
+    all.push(withBurden(next, input.filter, inFlow));
+    clogging.today();
   }
+  const visits = all.slice(since.done.filter(({ day }) => day <= since.today).length);
   const lifts = visits.reduce((sum, visit) => sum + visit.lifts.length, 0);
   return {
     visits,
-    intervals: intervalsOf(visits, days),
+    intervals: intervalsOf(visits, days - since.today),
     perYear: {
-      visits: scaled(visits.length, days),
+      visits: scaled(visits.length, days - since.today),
       minutes: scaled(
         visits.reduce((sum, visit) => sum + visit.minutes, 0),
-        days,
+        days - since.today,
       ),
-      lifts: scaled(lifts, days),
+      lifts: scaled(lifts, days - since.today),
     },
     heldByBiological: visits.some(({ why }) => why === 'biological'),
     easierPlace: easierPlace(input.filter, inFlow, visits),

@@ -3,13 +3,17 @@ import { useState } from 'react';
 import { lookAdvice, type LookAdvice } from '@/core/care/lookAdvice';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
+import { isOut } from '@/core/job/isOut';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import { LOOKS, type Look } from '@/core/job/looks';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
+import type { Tank } from '@/core/tank/tank';
+import type { OutlookState } from '@/store/outlooks';
 import { AppLink } from '../frame/AppLink';
 import { Frame } from '../frame/Frame';
+import { lazyPart } from '../frame/lazyPart';
 import { stageLinks } from '../frame/stageLinks';
 import { useSaveEntry } from '../job/useSaveEntry';
 import { CareForms } from './CareForms';
@@ -23,13 +27,24 @@ interface Props {
   readonly layers: readonly Layer[];
   /** The newest page of its log. */
   readonly first: LogPage;
+  readonly tank: Tank;
+  readonly outlook: OutlookState;
+  /** Flows, services, repacks and water changes: what is due hangs on them. */
+  readonly log: readonly LogEntry[];
+  /** ISO moment of looking. */
+  readonly now: string;
 }
 
+// It brings the engine of what is due; the forms stand before it has come.
+const OutlookPart = lazyPart(() => import('../outlook/OutlookPart').then((module) => module.OutlookPart));
+
 /** The diary of a filter: what is seen and done, in seconds, and all of it to be found again. */
-export function CareSheet({ filter, job, layers, first }: Props) {
+export function CareSheet({ filter, job, layers, first, tank, outlook, log: logged, now }: Props) {
   const { save, faults, busy } = useSaveEntry(filter.id, null);
   /** Counts what was added here, so that the list asks for its page anew. */
   const [added, setAdded] = useState(0);
+  const [log, setLog] = useState(logged);
+  const [changed, setChanged] = useState(0);
   const [advice, setAdvice] = useState<LookAdvice | null>(null);
   const [said, setSaid] = useState('');
   const nameOf = (layerId: string): string | null => {
@@ -40,6 +55,8 @@ export function CareSheet({ filter, job, layers, first }: Props) {
     if (entry === null) return;
     setSaid(words);
     setAdded((count) => count + 1);
+    setLog((before) => [...before, entry]);
+    if (entry.kind !== 'look' && entry.kind !== 'note') setChanged((count) => count + 1);
   };
   const look = async (seen: Look) => {
     const entry = await save({ kind: 'look', seen: [seen], note: '' });
@@ -53,6 +70,11 @@ export function CareSheet({ filter, job, layers, first }: Props) {
       links={stageLinks(filter.id, job, 'care')}
       linksLabel="Stages"
     >
+      <OutlookPart
+        {...{ filter, tank, layers, log, changed, now }}
+        first={outlook}
+        packIsOut={job !== null && isOut(job.stage)}
+      />
       <div className={styles.sheet}>
         <div className={styles.enter}>
           <section aria-label="Quick look" className={styles.part}>

@@ -14,10 +14,14 @@ import { TroubleList } from '../troubles/TroubleList';
 import { AddFilter } from './AddFilter';
 import { FlowChart } from './FlowChart';
 import { PackStrip } from './PackStrip';
+import { QuickLog } from './QuickLog';
+import { TodayList } from './TodayList';
 import { TryOut } from './TryOut';
 import styles from './FiltersSheet.module.css';
 import { lazyPart } from '../frame/lazyPart';
 
+// It brings a worker; nobody waits for it.
+const AheadRefresh = lazyPart(() => import('./AheadRefresh').then((module) => module.AheadRefresh));
 // Loaded where there is something to show: it reads whole documents.
 const LeftDrafts = lazyPart(() => import('./LeftDrafts').then((module) => module.LeftDrafts));
 
@@ -55,6 +59,8 @@ export function FiltersSheet({ rows, troubles, tryOut, now }: Props) {
           <AddFilter />
         ) : (
           <>
+            <TodayList rows={rows} />
+            <AheadRefresh rows={rows} />
             <div className={styles.columns} aria-hidden="true">
               <span>Filter, its state and what to do</span>
               <span>Pack, in flow order</span>
@@ -110,10 +116,12 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
           )}
           {row.repacks.length === 0 ? null : <AppLink href={`/filter/${id}/card`}>Pack card</AppLink>}
           <AppLink href={`/filter/${id}/care`}>Log and care</AppLink>
+          <QuickLog filterId={id} name={name} />
         </p>
       </div>
       <div className={styles.pack}>
         {pack === null ? <p className="quiet">Pack not known yet</p> : <PackStrip {...pack} />}
+        {row.ahead === null ? null : <p className={styles.ahead}>{words.say(row.ahead)}</p>}
       </div>
       <div>
         <FlowFigure row={row} />

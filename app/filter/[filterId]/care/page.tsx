@@ -1,7 +1,9 @@
+import { DUE_KINDS } from '@/core/care/due';
 import { LOG_PAGE } from '@/core/care/logPage';
 import { database } from '@/server/database';
 import { layersThatFit } from '@/server/layersThatFit';
 import { log } from '@/store/log';
+import { outlooks } from '@/store/outlooks';
 import { CareSheet } from '@/ui/care/CareSheet';
 import { drawFilterPage } from '../drawFilterPage';
 
@@ -9,12 +11,16 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Care' };
 
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
-  return drawFilterPage(params, ({ filter, open, current }) => (
+  return drawFilterPage(params, ({ filter, tank, open, current, around, log: all }) => (
     <CareSheet
       key={filter.doc.id}
       filter={filter.doc}
       job={open?.job.doc ?? null}
       layers={layersThatFit(filter.doc, current ?? open?.asFound.doc ?? null)}
+      tank={tank.doc}
+      outlook={outlooks.get(database(), filter.doc.id)}
+      log={all.filter(({ kind }) => DUE_KINDS.includes(kind))}
+      now={around.now ?? new Date().toISOString()}
       first={log.page(database(), filter.doc.id, { kind: null, text: '', from: 0, count: LOG_PAGE })}
     />
   ));

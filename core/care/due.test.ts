@@ -1,0 +1,115 @@
+import { describe, expect, it } from 'vitest';
+import { WATERS } from '@/demo/waters';
+import type { LogEntry } from '../job/logEntry';
+import { formatSentence } from '../units/sentence';
+import { dueList, type Due, type DueInput } from './due';
+import type { OutlookForecast } from './outlook';
+
+const PACKED = '2026-06-01T12:00:00.000Z';
+const day = (number: number): string => new Date(Date.parse(PACKED) + number * 86_400_000).toISOString();
+const reed = WATERS.find(({ filter }) => filter.id === 'reed-bench')!;
+
+const ahead = (change: Partial<OutlookForecast> = {}): OutlookForecast => ({
+  packedAt: PACKED,
+  by: 'through',
+  earliest: 40,
+  likely: 50,
+  latest: 60,
+  flow: { likely: [], low: [], high: [] },
+  visits: [
+    {
+      day: 40,
+      works: [
+        { layerId: 'rb-floss', work: 'replace' },
+        { layerId: 'rb-medium', work: 'squeeze' },
+      ],
+      lifts: [],
+      minutes: 34,
+      why: 'flow',
+    },
+  ],
+  sponge: null,
+  ...change,
+});
+const common = (at: number) => ({ id: `e${at}`, filterId: 'reed-bench', jobId: null, at: day(at), note: '' });
+const repacked: LogEntry = { kind: 'repacked', ...common(0) };
+const water = (at: number): LogEntry => ({
+  kind: 'water change',
+  ...common(at),
+  share: 0.3,
+  dechlorinated: true,
+});
+
+const listed = (now: number, change: Partial<DueInput> = {}, forecast = ahead()): Due[] =>
+  dueList({
+    ...reed,
+    outlook: { learned: { posterior: null, refused: false, odd: [] }, forecast },
+    log: [repacked],
+    now: day(now),
+    ...change,
+  });
+const find = (all: readonly Due[], key: string): Due | undefined =>
+  all.find((item) => item.key.startsWith(key));
+
+describe('dueList', () => {
+  it('plans a visit on the early end, with what is done to each layer and what to bring', () => {
+    const visit = find(listed(20), 'visit')!;
+    expect(visit).toMatchObject({ inDays: 20, latestInDays: 40, on: day(40).slice(0, 10), minutes: 34 });
+    expect(formatSentence(visit.what)).toBe(
+      'Replace the bonded floss pad and squeeze the medium foam, 30 ppi.',
+    );
+    expect(visit.bring).toEqual(['old tank water', 'new bonded floss pad']);
+  });
+
+  it('says from when on it is overdue: since the end of its range, not its beginning', () => {
+    expect(find(listed(50), 'visit')).toMatchObject({ inDays: 0, latestInDays: 10 });
+    expect(find(listed(65), 'visit')).toMatchObject({ inDays: -5 });
+  });
+
+  it('does the visit with a water change that falls near, and says so', () => {
+    // Weekly by habit, last on day 35: the next on day 42, two days after the visit.
+    const all = listed(36, { log: [repacked, water(35)] });
+    expect(find(all, 'water')).toMatchObject({ inDays: 6 });
+    expect(find(all, 'visit')).toMatchObject({ inDays: 6, withWaterChange: true });
+    expect(find(listed(20, { log: [repacked, water(20)] }), 'visit')!.withWaterChange).toBe(false);
+  });
+
+  it('brings parts by date, those that were never logged with the next visit', () => {
+    const all = listed(20);
+    expect(find(all, 'hoses')!.inDays).toBe(20);
+    const brushed: LogEntry = {
+      kind: 'service',
+      ...common(10),
+      works: [{ layerId: null, work: 'hoses brushed' }],
+      flowWas: 'not known',
+    };
+    // Every sixty days (common practice, no source): day 70, more than a fortnight after the visit.
+    expect(find(listed(20, { log: [repacked, brushed] }), 'hoses')!.inDays).toBe(50);
+    // A repack cleans the impeller; a filter without hoses has none to brush.
+    expect(find(listed(40), 'impeller')!.inDays).toBe(50);
+    const { filter } = WATERS.find((candidate) => candidate.filter.hoses === null)!;
+    expect(find(listed(20, { filter }), 'hoses')).toBeUndefined();
+  });
+
+  it('squeezes the intake sponge by its own forecast, counted from the last squeeze', () => {
+    const chamber = { ...reed.filter.chambers[0]!, id: 'intake', where: 'intake' as const };
+    const filter = { ...reed.filter, chambers: [chamber, ...reed.filter.chambers] };
+    const layers = [{ ...reed.layers[1]!, id: 'sleeve', chamber: 'intake' }, ...reed.layers];
+    const squeezed: LogEntry = {
+      kind: 'service',
+      ...common(14),
+      works: [{ layerId: 'sleeve', work: 'squeezed' }],
+      flowWas: 'fine',
+    };
+    const forecast = ahead({ sponge: 15 });
+    expect(find(listed(5, { filter, layers }, forecast), 'sponge')!.inDays).toBe(10);
+    expect(find(listed(16, { filter, layers, log: [repacked, squeezed] }, forecast), 'sponge')!.inDays).toBe(
+      13,
+    );
+  });
+
+  it('asks for nothing where nothing is known', () => {
+    expect(dueList({ ...reed, outlook: null, log: [], now: day(0) })).toEqual([]);
+    expect(listed(20, { log: [] }, ahead({ visits: [] }))).toEqual([]);
+  });
+});

@@ -1,0 +1,243 @@
+import type { Filter } from '../filter/filter';
+import { intakeSponge } from '../filter/intakeSponge';
+import type { LogEntry } from '../job/logEntry';
+import type { ServiceWork } from '../job/looks';
+import { mediumOf } from '../layers/mediumOf';
+import type { Layer } from '../layers/layer';
+import type { Work } from '../pack/visit';
+import { PART_LIVES } from '../practice/partLives';
+import type { Tank } from '../tank/tank';
+import { lowerFirst, upperFirst } from '../units/firstLetter';
+import { joined } from '../units/joined';
+import { sentence, type Sentence } from '../units/sentence';
+import type { Outlook, OutlookForecast } from './outlook';
+
+/** Something that a filter or its tank wants on a day. */
+export interface Due {
+  /** The same for as long as it is the same thing. */
+  readonly key: string;
+  /** Whole days from now; below 0: overdue by so many. */
+  readonly inDays: number;
+  /** ISO date */
+  readonly on: string;
+  /** The likely end of its range, in days from now; null: its day is its day. */
+  readonly latestInDays: number | null;
+  readonly what: Sentence;
+  readonly why: Sentence;
+  /** Of the hands; null: not reckoned. */
+  readonly minutes: number | null;
+  readonly bring: readonly string[];
+  /** A water change falls so near that both are done at once: its old water is the rinse water. */
+  readonly withWaterChange: boolean;
+}
+
+/** What is known of a filter when its list is made. */
+export interface DueInput {
+  readonly filter: Filter;
+  readonly tank: Pick<Tank, 'routine'>;
+  readonly layers: readonly Layer[];
+  readonly outlook: Outlook | null;
+  /** Its log, in any order: services, repacks, water changes. */
+  readonly log: readonly LogEntry[];
+  /** ISO moment */
+  readonly now: string;
+}
+
+/** Kinds of entries that what is due hangs on. */
+export const DUE_KINDS: readonly LogEntry['kind'][] = ['flow', 'service', 'repacked', 'water change'];
+
+const DAY = 86_400_000;
+/** Days ahead that are looked at: further off, a date is a guess. */
+const AHEAD = 60;
+/** Days that a service is moved towards a water change (calibrated: so near the forecast is not known). */
+const NEAR = 3;
+
+/** Days by which the work on a part is moved to the next visit (calibrated: its date is a custom). */
+const TOGETHER = 14;
+
+/** All that is due within two months, soonest first. */
+export function dueList(input: DueInput): Due[] {
+  const water = waterChange(input);
+  const visit = nextVisit(input, water);
+  const parts = partsDue(input, visit);
+  return [visit, spongeDue(input), water, ...parts]
+    .filter((item) => item !== null)
+    .filter(({ inDays }) => inDays <= AHEAD)
+    .sort((a, b) => a.inDays - b.inDays);
+}
+
+const VERBS: Readonly<Record<Work, string>> = {
+  squeeze: 'squeeze',
+  rinse: 'swish',
+  replace: 'replace',
+  recharge: 'recharge',
+};
+
+const WHY: Readonly<Record<OutlookForecast['visits'][number]['why'], string>> = {
+  flow: '',
+  'used up': 'It is used up: hardly any water goes through it.',
+  spent: 'By date: it has worked for as long as it lasts.',
+  biological: 'Silt closes the biological media. Nothing else is cleaned that day.',
+};
+const WHY_SERVICE: Readonly<Record<OutlookForecast['by'], string>> = {
+  through: 'The flow through the pack falls to its limit.',
+  headroom: 'The water before the pack comes near the rim.',
+  kept: 'The mechanical layers are full: they pass their dirt on.',
+};
+
+/** The next time that hands go into the filter. */
+function nextVisit({ filter, layers, outlook, now }: DueInput, water: Due | null): Due | null {
+  const ahead = outlook?.forecast;
+  const [visit] = ahead?.visits ?? [];
+  if (ahead === null || ahead === undefined || visit === undefined) return null;
+  const nameOf = (layerId: string): string => {
+    const layer = layers.find(({ id }) => id === layerId);
+    return layer === undefined ? 'a layer that is gone' : `the ${lowerFirst(mediumOf(layer).name)}`;
+  };
+  const byWork = new Map<Work, string[]>();
+  for (const { layerId, work } of visit.works)
+    byWork.set(work, [...(byWork.get(work) ?? []), nameOf(layerId)]);
+  const works = [...byWork].map(([work, names]) => `${VERBS[work]} ${joined([...new Set(names)])}`);
+  const planned = daysUntil(moment(ahead.packedAt, visit.day), now);
+  // The plan begins on the day it was made: what was due before is overdue since the end of its range.
+  const overdue =
+    ahead.latest === null ? 0 : Math.ceil((moment(ahead.packedAt, ahead.latest) - Date.parse(now)) / DAY);
+  const inDays = planned > 0 ? planned : Math.min(0, overdue);
+  const together = water !== null && Math.abs(water.inDays - inDays) <= NEAR;
+  const rinses = visit.works.some(({ work }) => work === 'squeeze' || work === 'rinse');
+  const renewed = [
+    ...new Set(visit.works.filter(({ work }) => work === 'replace').map(({ layerId }) => layerId)),
+  ];
+  return {
+    key: `visit ${filter.id}`,
+    ...dateIn(together ? water.inDays : inDays, now),
+    latestInDays: ahead.latest === null ? null : daysUntil(moment(ahead.packedAt, ahead.latest), now),
+    what: sentence`${upperFirst(joined(works))}.`,
+    why: sentence`${visit.why === 'flow' ? WHY_SERVICE[ahead.by] : WHY[visit.why]}`,
+    minutes: visit.minutes,
+    bring: [
+      ...(rinses ? ['old tank water'] : []),
+      ...renewed.map((layerId) => `new ${nameOf(layerId).replace(/^the /, '')}`),
+    ],
+    withWaterChange: together,
+  };
+}
+
+/** The sponge on the intake: it is reached without opening the filter. */
+function spongeDue({ filter, layers, outlook, log, now }: DueInput): Due | null {
+  const chamber = intakeSponge(filter);
+  const every = outlook?.forecast?.sponge ?? null;
+  const sponge = chamber === null ? undefined : layers.find((layer) => layer.chamber === chamber.id);
+  if (sponge === undefined || every === null) return null;
+  const last = lastOf(log, (entry) =>
+    entry.kind === 'service'
+      ? entry.works.some(({ layerId }) => layerId === sponge.id)
+      : entry.kind === 'repacked',
+  );
+  if (last === null) return null;
+  return {
+    key: `sponge ${filter.id}`,
+    ...dateIn(daysUntil(moment(last, every), now), now),
+    what: sentence`Squeeze the intake sponge, or swap in the spare.`,
+    why: sentence`It is full about every ${{ kind: 'days', si: (every * DAY) / 1000 }}; a blocked intake starves the pump.`,
+    minutes: null,
+    bring: ['spare intake sponge'],
+    withWaterChange: false,
+  };
+}
+
+/** The next water change by the keeper’s own habit; null where none is known or none was ever logged. */
+function waterChange({ filter, tank, log, now }: DueInput): Due | null {
+  const habit = tank.routine.waterChange;
+  const last = lastOf(log, ({ kind }) => kind === 'water change');
+  if (habit === null || last === null) return null;
+  return {
+    key: `water ${filter.tankId}`,
+    ...dateIn(daysUntil(moment(last, habit.every), now), now),
+    what: sentence`Change ${{ kind: 'share', si: habit.share }} of the water.`,
+    why: sentence`You do so every ${{ kind: 'days', si: (habit.every * DAY) / 1000 }}.`,
+    minutes: null,
+    bring: ['dechlorinator'],
+    withWaterChange: false,
+  };
+}
+
+interface Part {
+  readonly key: keyof typeof PART_LIVES;
+  readonly has: (filter: Filter) => boolean;
+  readonly work: ServiceWork;
+  /** A repack does it as well. */
+  readonly inRepack: boolean;
+  readonly what: string;
+  readonly why: string;
+}
+
+const PARTS: readonly Part[] = [
+  {
+    key: 'hoses',
+    has: ({ hoses }) => hoses !== null,
+    work: 'hoses brushed',
+    inRepack: false,
+    what: 'Brush the hoses.',
+    why: 'Film grows in them within weeks and costs flow.',
+  },
+  {
+    key: 'impeller',
+    has: () => true,
+    work: 'impeller cleaned',
+    inRepack: true,
+    what: 'Clean the impeller and its well.',
+    why: 'Slime and grit cost flow and make it rattle.',
+  },
+  {
+    key: 'lamp',
+    has: ({ equipment }) => equipment.includes('UV lamp'),
+    work: 'lamp replaced',
+    inRepack: false,
+    what: 'Replace the UV lamp’s tube.',
+    why: 'It fades within a year, though it still glows. Power it off before the body is opened.',
+  },
+];
+
+/** Parts by date; what falls near the next visit, and what was never logged, is done with it. */
+function partsDue({ filter, log, now }: DueInput, visit: Due | null): Due[] {
+  return PARTS.filter(({ has }) => has(filter)).flatMap(({ key, work, inRepack, what, why }) => {
+    const done = lastOf(
+      log,
+      (entry) =>
+        (entry.kind === 'service' && entry.works.some((item) => item.work === work)) ||
+        (inRepack && entry.kind === 'repacked'),
+    );
+    // Nobody knows when: at the next visit, or with the first entry that says so.
+    if (done === null && visit === null) return [];
+    const inDays = done === null ? 0 : daysUntil(moment(done, PART_LIVES[key]), now);
+    const withVisit = visit !== null && (done === null || Math.abs(inDays - visit.inDays) <= TOGETHER);
+    return [
+      {
+        key: `${key} ${filter.id}`,
+        ...dateIn(withVisit ? visit.inDays : inDays, now),
+        what: sentence`${what}`,
+        why: sentence`${done === null ? `${why} No ${key === 'hoses' ? 'brushing' : 'change'} is logged yet.` : why}`,
+        minutes: null,
+        bring: [],
+        withWaterChange: false,
+      },
+    ];
+  });
+}
+
+const moment = (from: string, days: number): number => Date.parse(from) + days * DAY;
+
+const daysUntil = (time: number, now: string): number => Math.floor((time - Date.parse(now)) / DAY);
+
+const dateIn = (inDays: number, now: string): Pick<Due, 'inDays' | 'on' | 'latestInDays'> => ({
+  inDays,
+  latestInDays: null,
+  on: new Date(Date.parse(now) + inDays * DAY).toISOString().slice(0, 10),
+});
+
+const lastOf = (log: readonly LogEntry[], is: (entry: LogEntry) => boolean): string | null =>
+  log.reduce<string | null>(
+    (last, entry) => (is(entry) && (last === null || entry.at > last) ? entry.at : last),
+    null,
+  );

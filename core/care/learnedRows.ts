@@ -1,0 +1,53 @@
+import { LEARNED_KEYS, learnedFactors, type LearnedKey } from '../dirt/learnedFactors';
+import type { Posterior } from '../dirt/posterior';
+import { feedPerDay } from '../tank/feedPerDay';
+import type { Tank } from '../tank/tank';
+
+/** A number that the log says something of: a factor on what is usual, with the range that four of five lie within. */
+export interface LearnedRow {
+  readonly key: LearnedKey | 'speed';
+  readonly label: string;
+  readonly factor: number;
+  readonly low: number;
+  readonly high: number;
+  /** The log has narrowed it: its range is a fifth narrower than before anything was read, or more. */
+  readonly told: boolean;
+}
+
+const LABELS: Readonly<Record<LearnedRow['key'], string>> = {
+  fed: 'Food, and the dirt it leaves',
+  attachment: 'How readily dirt sticks',
+  decay: 'How fast sludge rots',
+  sludgeDensity: 'How dense the sludge is',
+  ultimateFactor: 'How much dirt fits into the media',
+  settlingFactor: 'Dirt that settles in the tank',
+  litterFactor: 'Litter of the plants',
+  solid: 'Thickness of fibres and struts',
+  speed: 'Flow of this pump and its hoses',
+};
+
+/** Standard normal value of the range that four of five lie within. */
+const EIGHTY = 1.2816;
+const NARROWED = 0.8;
+
+/** What a log taught, number by number; empty when nobody has said what is fed. */
+export function learnedRows({ mean, root }: Posterior, tank: Pick<Tank, 'feed'>): LearnedRow[] {
+  const food = feedPerDay(tank.feed);
+  if (food === null) return [];
+  const keys = [...LEARNED_KEYS, 'speed'] as const;
+  const spreads = root.map((row) => Math.hypot(...row));
+  const at = (way: number) =>
+    learnedFactors(
+      mean.map((value, place) => value + way * EIGHTY * (spreads[place] ?? 0)),
+      food,
+    );
+  const [low, likely, high] = [at(-1), at(0), at(1)];
+  return keys.map((key, place) => ({
+    key,
+    label: LABELS[key],
+    factor: likely[key] ?? 1,
+    low: low[key] ?? 1,
+    high: high[key] ?? 1,
+    told: (spreads[place] ?? 1) < NARROWED,
+  }));
+}

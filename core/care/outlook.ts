@@ -1,0 +1,66 @@
+import { z } from 'zod';
+import { IdSchema, MomentSchema } from '../document/fields';
+import { PosteriorSchema } from '../dirt/posterior';
+import { ODD_CAUSES } from '../learn/oddCauses';
+import { VisitSchema, WorkSchema } from '../pack/visit';
+import { HORIZON, MOST_VISITS } from '../pack/visitLimits';
+
+/** Days between two points of a course that is kept. */
+export const COURSE_STEP = 3;
+/** Most days that are followed: a pack may be old when the year ahead is looked at. */
+export const MOST_DAYS = 2 * HORIZON;
+const MOST_ODD = 100;
+const MOST_LIFTS = 60;
+
+/** A reading that was not learned from, with what may be behind it. m³/s of flows, m of levels. */
+export const OddReadingSchema = z.object({
+  id: IdSchema,
+  kind: z.enum(['flow', 'level']),
+  value: z.number(),
+  low: z.number(),
+  high: z.number(),
+  causes: z
+    .array(z.object({ cause: z.enum(ODD_CAUSES), share: z.number().min(0).max(1) }))
+    .max(ODD_CAUSES.length),
+});
+export type OddReading = z.infer<typeof OddReadingSchema>;
+
+const dayOrNever = z.number().min(0).max(MOST_DAYS).nullable().describe('null: not within the days followed');
+const course = z.array(z.number()).max(MOST_DAYS / COURSE_STEP + 2);
+
+/**
+ * What lies ahead of a filter, worked out from its pack and its log and kept, so that home need not work it out for every filter.
+ * Days count from when the pack went in; flows m³/s at the outlet.
+ */
+export const OutlookSchema = z.object({
+  learned: z.object({
+    posterior: PosteriorSchema.nullable().describe('null: nothing was learned'),
+    refused: z.boolean().describe('Too many readings do not fit'),
+    odd: z.array(OddReadingSchema).max(MOST_ODD),
+  }),
+  forecast: z
+    .object({
+      packedAt: MomentSchema,
+      by: z.enum(['through', 'headroom', 'kept']).describe('What calls for service'),
+      earliest: dayOrNever,
+      likely: dayOrNever,
+      latest: dayOrNever,
+      flow: z.object({ likely: course, low: course, high: course }).describe(`Every ${COURSE_STEP} days`),
+      visits: z
+        .array(
+          VisitSchema.extend({
+            day: z.int().min(0).max(MOST_DAYS),
+            works: z.array(z.object({ layerId: IdSchema, work: WorkSchema })).max(60),
+            lifts: z.array(z.string()).max(MOST_LIFTS),
+            minutes: z.number().min(0),
+            why: z.enum(['flow', 'used up', 'spent', 'biological']),
+          }),
+        )
+        .max(MOST_VISITS),
+      sponge: dayOrNever.describe('Days from one squeeze of the intake sponge to the next'),
+    })
+    .nullable()
+    .describe('null: nobody knows what is in, or what is fed'),
+});
+export type Outlook = z.infer<typeof OutlookSchema>;
+export type OutlookForecast = NonNullable<Outlook['forecast']>;

@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest';
+import { LEARNED_KEYS } from '../dirt/learnedFactors';
+import { formatSentence } from '../units/sentence';
+import { oddSaid } from './oddSaid';
+import type { Outlook } from './outlook';
+import { outlookVerdict } from './outlookVerdict';
+
+const PACKED = '2026-06-01T12:00:00.000Z';
+const day = (number: number): string => new Date(Date.parse(PACKED) + number * 86_400_000).toISOString();
+const size = LEARNED_KEYS.length + 1;
+const posterior = {
+  readings: 6,
+  mean: Array.from({ length: size }, () => 0),
+  root: Array.from({ length: size }, () => Array.from({ length: size }, () => 0)),
+};
+const outlook = (
+  [earliest, likely, latest]: readonly (number | null)[],
+  learned: Partial<Outlook['learned']> = {},
+): Outlook => ({
+  learned: { posterior, refused: false, odd: [], ...learned },
+  forecast: {
+    packedAt: PACKED,
+    by: 'through',
+    earliest: earliest ?? null,
+    likely: likely ?? null,
+    latest: latest ?? null,
+    flow: { likely: [], low: [], high: [] },
+    visits: [],
+    sponge: null,
+  },
+});
+const said = (made: Outlook | null, now: number): string => {
+  const { state, next } = outlookVerdict(made, day(now));
+  return `${formatSentence(state)} ${formatSentence(next)}`;
+};
+
+describe('outlookVerdict', () => {
+  it('counts the range from today', () => {
+    expect(said(outlook([40, 50, 60]), 20)).toBe(
+      'Next service: in 2 to 6 weeks. Learned from 6 readings of this filter.',
+    );
+    expect(said(outlook([40, 50, 60]), 38)).toMatch(/^Next service: in 2 days to 4 weeks\./);
+    expect(said(outlook([40, 50, 60]), 45)).toMatch(/^Next service: any day now, within 3 weeks\./);
+    expect(said(outlook([40, 50, null]), 20)).toMatch(/^Next service: in 2 weeks or later\./);
+    expect(said(outlook([null, null, null]), 20)).toMatch(/over a year/);
+  });
+
+  it('asks for hands once the likely day has come, and says how late it is after the range', () => {
+    expect(outlookVerdict(outlook([40, 50, 60]), day(51)).level).toBe('check');
+    expect(said(outlook([40, 50, 60]), 51)).toMatch(/^Needs service about now\./);
+    expect(said(outlook([40, 50, 60]), 63)).toMatch(/^Needs service now: it was due 3 days ago\./);
+  });
+
+  it('says what was learned, what does not fit, and why nothing was', () => {
+    const odd = { id: 'x', kind: 'flow' as const, value: 1e-4, low: 1.5e-4, high: 2e-4, causes: [] };
+    expect(said(outlook([40, 50, 60], { odd: [odd] }), 1)).toContain('one reading does not fit');
+    expect(said(outlook([40, 50, 60], { posterior: null }), 1)).toContain('measure the flow');
+    expect(said(outlook([40, 50, 60], { posterior: null, refused: true }), 1)).toContain(
+      'do not fit each other',
+    );
+    expect(said(null, 1)).toContain('not known yet');
+  });
+});
+
+describe('oddSaid', () => {
+  it('names the reading, what was expected, the causes by their shares, and the check of the first', () => {
+    const { state, causes, check } = oddSaid({
+      id: 'x',
+      kind: 'flow',
+      value: 300 / 3.6e6,
+      low: 400 / 3.6e6,
+      high: 500 / 3.6e6,
+      causes: [
+        { cause: 'sponge', share: 0.6 },
+        { cause: 'food', share: 0.3 },
+      ],
+    });
+    expect(formatSentence(state)).toMatch(
+      /^300.L\/h does not fit: the other readings let one expect 400.L\/h to 500.L\/h\.$/,
+    );
+    expect(causes).toBe(
+      'Likeliest: a blocked strainer or intake sponge (60 %), another amount of food than was entered (30 %).',
+    );
+    expect(check).toMatch(/^Lift the intake sponge/);
+  });
+});

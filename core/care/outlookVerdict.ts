@@ -1,0 +1,67 @@
+import { serviceSpan } from '../report/serviceSpan';
+import type { Verdict } from '../report/verdict';
+import { sentence } from '../units/sentence';
+import type { Outlook } from './outlook';
+
+const DAY = 86_400_000;
+
+/**
+ * What lies ahead of a filter, in a sentence: the range of the next service, from today on.
+ *
+ * @param now ISO moment
+ */
+export function outlookVerdict(outlook: Outlook | null, now: string): Verdict {
+  const ahead = outlook?.forecast ?? null;
+  if (outlook === null || ahead === null)
+    return {
+      level: 'empty',
+      state: sentence`The next service is not known yet.`,
+      next: sentence`It needs a pack on record, from a finished repack, and the daily food.`,
+    };
+  const since = (Date.parse(now) - Date.parse(ahead.packedAt)) / DAY;
+  const from = ahead.earliest === null ? null : ahead.earliest - since;
+  const to = ahead.latest === null ? null : ahead.latest - since;
+  const next = learnedFrom(outlook);
+  if (from === null) return { level: 'works', state: sentence`Next service: in over a year.`, next };
+  if (to !== null && to <= 0)
+    return { level: 'check', state: sentence`Needs service now: it was due ${daysAgo(-to)}.`, next };
+  if (ahead.likely !== null && ahead.likely - since <= 0)
+    return { level: 'check', state: sentence`Needs service about now.`, next };
+  if (from < 1) {
+    const within = to === null ? '' : `, within ${spanEnd(to)}`;
+    return { level: 'works', state: sentence`Next service: any day now${within}.`, next };
+  }
+  return { level: 'works', state: sentence`Next service: in ${spanWords(from, to)}.`, next };
+}
+
+/** “from 26 readings”, or why nothing was learned. */
+function learnedFrom({ learned: { posterior, refused, odd } }: Outlook): Verdict['next'] {
+  if (refused)
+    return sentence`Nothing is learned from the log: more than a third of the readings do not fit each other. Look at their dates and at the jug.`;
+  if (posterior === null) return sentence`Nothing is learned yet: measure the flow, and the range narrows.`;
+  const readings = `${posterior.readings} ${posterior.readings === 1 ? 'reading' : 'readings'}`;
+  return odd.length === 0
+    ? sentence`Learned from ${readings} of this filter.`
+    : sentence`Learned from ${readings} of this filter; ${odd.length === 1 ? 'one reading does' : `${odd.length} readings do`} not fit.`;
+}
+
+const daysAgo = (days: number): string =>
+  days < 1 ? 'today' : days < 2 ? 'yesterday' : `${Math.floor(days)} days ago`;
+
+const counted = (number: number, unit: 'days' | 'weeks'): string =>
+  `${number} ${number === 1 ? unit.slice(0, -1) : unit}`;
+
+/** “4 weeks” */
+function spanEnd(latest: number): string {
+  const { unit, to } = serviceSpan(0, latest);
+  return counted(to ?? 0, unit);
+}
+
+/** “2 to 5 days”, “6 weeks or later”. */
+function spanWords(earliest: number, latest: number | null): string {
+  const { unit, from, to } = serviceSpan(earliest, latest);
+  if (to === null) return `${from} ${unit} or later`;
+  // Less than a week to weeks: each end in its own unit.
+  if (from === 0) return `${counted(Math.floor(earliest), 'days')} to ${counted(to, unit)}`;
+  return from === to ? counted(from, unit) : `${from} to ${to} ${unit}`;
+}

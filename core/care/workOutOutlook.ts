@@ -1,0 +1,125 @@
+import { simulateClogging, type CloggingSimulation } from '../dirt/cloggingSimulation';
+import { drawnInput } from '../dirt/drawnInput';
+import { earlyRun, ENSEMBLE, ensembleRange } from '../dirt/ensemble';
+import { cloggingInput, forecast, type ForecastInput } from '../dirt/forecast';
+import { learnLog } from '../learn/learnLog';
+import { oddCauses } from '../learn/oddCauses';
+import type { LearningPlace } from '../learn/predictStretch';
+import { drawPosterior } from '../learn/roundsOfDraws';
+import type { Stretch } from '../learn/stretch';
+import type { Layer } from '../layers/layer';
+import type { Visit } from '../pack/visit';
+import { HORIZON } from '../pack/visitLimits';
+import { serviceDayFrom } from '../service/serviceDayFrom';
+import { servicePlan } from '../service/servicePlan';
+import { COURSE_STEP, MOST_DAYS, type Outlook, type OutlookForecast } from './outlook';
+
+/** All that an outlook is worked out from. */
+export interface OutlookInput {
+  readonly place: LearningPlace;
+  readonly stretches: readonly Stretch[];
+  /** The pack that is in; null: not known. */
+  readonly current: {
+    readonly layers: readonly Layer[];
+    /** ISO moment */
+    readonly packedAt: string;
+    /** What was done to it since, on whole days from when it went in. */
+    readonly done: readonly Visit[];
+    /** Whole days since it went in. */
+    readonly today: number;
+  } | null;
+}
+
+/** Parts of the work, as shares of it that are told as it goes on (measured on the demo). */
+const LEARNED_BY = 0.7;
+
+/**
+ * Learns from a filter’s log and looks a year ahead. Takes seconds: ask a worker.
+ *
+ * @param tell is told what share of the work is done, 0–1
+ */
+export function workOutOutlook(
+  input: OutlookInput,
+  tell: (share: number) => void = () => undefined,
+): Outlook {
+  const learned = whatIsLearned(input, (share) => tell(LEARNED_BY * share));
+  const ahead = lookAhead(input, learned.posterior, (share) => tell(LEARNED_BY + (1 - LEARNED_BY) * share));
+  return { learned, forecast: ahead };
+}
+
+function whatIsLearned(
+  { place, stretches }: OutlookInput,
+  tell: (share: number) => void,
+): Outlook['learned'] {
+  const found = learnLog(place, stretches);
+  if (found === null) return { posterior: null, refused: false, odd: [] };
+  if ('refused' in found)
+    return {
+      posterior: null,
+      refused: true,
+      odd: found.refused.map(({ id, kind, value, low, high }) => ({
+        id,
+        kind,
+        value,
+        low,
+        high,
+        causes: [],
+      })),
+    };
+  const odd = found.odd.map((reading) => {
+    const { id, kind, value, low, high } = reading;
+    return { id, kind, value, low, high, causes: oddCauses(place, found.model, found.fit.point, reading) };
+  });
+  return { posterior: drawPosterior(found, undefined, tell), refused: false, odd };
+}
+
+function lookAhead(
+  { place, current }: OutlookInput,
+  learned: Outlook['learned']['posterior'],
+  tell: (share: number) => void,
+): OutlookForecast | null {
+  if (current === null || current.layers.length === 0) return null;
+  const { layers, packedAt, done, today } = current;
+  const days = Math.min(MOST_DAYS, today + HORIZON);
+  const input: ForecastInput = { ...place, layers, visits: done, days, learned };
+  const likely = forecast({ ...input, brief: true });
+  if (likely === null) return null;
+  const from = Math.max(0, ...done.map(({ day }) => day));
+  const begins = { ...cloggingInput(input), brief: true };
+  const runs = Array.from({ length: ENSEMBLE.runs }, (_, run) => {
+    const drawn = drawnInput(begins, run, ENSEMBLE, learned);
+    const simulation = drawn === null ? null : simulateClogging(drawn);
+    tell((run + 1) / ENSEMBLE.runs);
+    return simulation === null
+      ? null
+      : { course: Float32Array.from(simulation.flow), serviceDay: serviceDayFrom(simulation, from).day };
+  }).filter((run) => run !== null);
+  const range = ensembleRange(runs);
+  if (range === null) return null;
+  const service = serviceDayFrom(likely.simulation, from);
+  const plan = servicePlan({ ...input, visits: [], days: HORIZON }, earlyRun(runs), { today, done });
+  return {
+    packedAt,
+    by: service.by,
+    earliest: range.earliest,
+    likely: service.day,
+    latest: range.latest,
+    flow: {
+      likely: thinned(likely.simulation.flow),
+      low: thinned(range.low),
+      high: thinned(range.high),
+    },
+    visits: (plan?.visits ?? []).map((visit) => ({
+      ...visit,
+      works: [...visit.works],
+      lifts: [...visit.lifts],
+    })),
+    sponge: likely.spongeDay,
+  };
+}
+
+/** Every third day of a course, and so few digits that it is small to keep. */
+const thinned = (values: CloggingSimulation['flow'] | Float32Array): number[] =>
+  Array.from(values)
+    .filter((_, day) => day % COURSE_STEP === 0)
+    .map((value) => Number(value.toPrecision(4)));

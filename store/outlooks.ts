@@ -1,0 +1,69 @@
+import { OutlookSchema, type Outlook } from '@/core/care/outlook';
+import { valid } from './documentTable';
+import { NotFoundError } from './errors';
+import type { Db } from './openDatabase';
+
+/** What is known of what lies ahead of a filter. */
+export interface OutlookState {
+  /** Grows with every change to what it is made of. */
+  readonly revision: number;
+  /** It is of today’s pack and log. */
+  readonly isFresh: boolean;
+  /** ISO moment; null: never worked out. */
+  readonly madeAt: string | null;
+  readonly outlook: Outlook | null;
+}
+
+/** Of a filter that nobody has looked ahead for. */
+export const NO_OUTLOOK: OutlookState = { revision: 0, isFresh: false, madeAt: null, outlook: null };
+
+interface Row {
+  readonly filter_id: string;
+  readonly revision: number;
+  readonly made_of: number | null;
+  readonly made_at: string | null;
+  readonly doc: string | null;
+}
+
+const COLUMNS = 'filter_id, revision, made_of, made_at, doc';
+
+/** One that cannot be read, of an older app, is worked out anew. */
+function stateOf({ revision, made_of, made_at, doc }: Row): OutlookState {
+  const read = doc === null ? null : OutlookSchema.safeParse(JSON.parse(doc));
+  if (read?.success !== true) return { ...NO_OUTLOOK, revision };
+  return { revision, isFresh: made_of === revision, madeAt: made_at, outlook: read.data };
+}
+
+export const outlooks = {
+  /** @throws NotFoundError */
+  get: (db: Db, filterId: string): OutlookState => {
+    const row = db.prepare(`SELECT ${COLUMNS} FROM outlook WHERE filter_id = ?`).get(filterId) as
+      Row | undefined;
+    if (row === undefined) throw new NotFoundError('filter');
+    return stateOf(row);
+  },
+
+  /** Of every filter. */
+  all: (db: Db): ReadonlyMap<string, OutlookState> =>
+    new Map(
+      (db.prepare(`SELECT ${COLUMNS} FROM outlook`).all() as Row[]).map((row) => [
+        row.filter_id,
+        stateOf(row),
+      ]),
+    ),
+
+  /**
+   * Keeps what was worked out of a revision; what has changed meanwhile makes it old at once, and one of an older
+   * revision than what is kept already is dropped.
+   *
+   * @throws InvalidError, NotFoundError
+   */
+  put: (db: Db, filterId: string, revision: number, input: unknown): OutlookState => {
+    const outlook = valid(OutlookSchema, input);
+    db.prepare(
+      `UPDATE outlook SET made_of = ?, made_at = ?, doc = ?
+       WHERE filter_id = ? AND revision >= ? AND coalesce(made_of, 0) <= ?`,
+    ).run(revision, new Date().toISOString(), JSON.stringify(outlook), filterId, revision, revision);
+    return outlooks.get(db, filterId);
+  },
+};

@@ -1,0 +1,30 @@
+'use client';
+import { useState } from 'react';
+import { useSaveEntry } from '../job/useSaveEntry';
+import styles from './FiltersSheet.module.css';
+
+/** One press on home: the filter was looked at, and all is well. */
+export function QuickLog({ filterId, name }: { readonly filterId: string; readonly name: string }) {
+  const { save, faults, busy } = useSaveEntry(filterId, null);
+  const [logged, setLogged] = useState(false);
+  return (
+    <>
+      <button
+        type="button"
+        className={styles.quick}
+        disabled={busy || logged}
+        aria-label={`Log “all well” for ${name}`}
+        onClick={() =>
+          void save({ kind: 'look', seen: ['all well'], note: '' }).then((entry) => setLogged(entry !== null))
+        }
+      >
+        {logged ? 'Logged: all well' : 'Log “all well”'}
+      </button>
+      {faults.map((fault) => (
+        <span key={fault} role="alert">
+          {fault}
+        </span>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,154 @@
+'use client';
+import { scaleLinear } from 'd3-scale';
+import { area, curveMonotoneX, line } from 'd3-shape';
+import { COURSE_STEP, type OutlookForecast } from '@/core/care/outlook';
+import { SERVICE_SHARE } from '@/core/practice/serviceShare';
+import { fromSi } from '@/core/units/unitTable';
+import { useWidth } from '../drawing/useWidth';
+import { useWords } from '../fields/Habits';
+import styles from './OutlookChart.module.css';
+
+const HEIGHT = 190;
+const TOP = 18;
+const FOOT = 30;
+const LEFT = 46;
+const RIGHT = 14;
+/** Days shown beyond the latest service, and at most. */
+const BEYOND = 14;
+const MOST_SHOWN = 180;
+
+const DAY = 86_400_000;
+
+/** A reading on the chart: days since the pack went in, m³/s. */
+export interface ChartReading {
+  readonly id: string;
+  readonly day: number;
+  readonly flow: number;
+  readonly odd: boolean;
+}
+
+interface Props {
+  readonly ahead: OutlookForecast;
+  readonly readings: readonly ChartReading[];
+  /** Days on which hands were in the filter. */
+  readonly services: readonly number[];
+  /** Days since the pack went in. */
+  readonly today: number;
+}
+
+/** The flow of the pack that is in: as the log taught the model, with its likely range, what was read, and when service is due. */
+export function OutlookChart({ ahead, readings, services, today }: Props) {
+  const words = useWords();
+  const [room, width] = useWidth<HTMLDivElement>(760);
+  const inUnit = (si: number): number => fromSi(si, words.unit('flow'));
+  const end = Math.min(
+    (ahead.flow.likely.length - 1) * COURSE_STEP,
+    Math.max(today + BEYOND, Math.min(today + MOST_SHOWN, (ahead.latest ?? ahead.likely ?? today) + BEYOND)),
+  );
+  const shown = ahead.flow.likely.slice(0, Math.ceil(end / COURSE_STEP) + 1);
+  const most = Math.max(...ahead.flow.high.slice(0, shown.length), ...readings.map(({ flow }) => flow));
+  const x = scaleLinear([0, (shown.length - 1) * COURSE_STEP], [LEFT, width - RIGHT]);
+  const y = scaleLinear([0, inUnit(most) * 1.05], [HEIGHT - FOOT, TOP]);
+  const at = (_: unknown, place: number): number => x(place * COURSE_STEP);
+  const range = area<number>()
+    .curve(curveMonotoneX)
+    .x(at)
+    .y0((_, place) => y(inUnit(ahead.flow.low[place] ?? 0)))
+    .y1((_, place) => y(inUnit(ahead.flow.high[place] ?? 0)));
+  const course = line<number>()
+    .curve(curveMonotoneX)
+    .x(at)
+    .y((value) => y(inUnit(value)));
+  const date = (day: number): string =>
+    words.date(new Date(Date.parse(ahead.packedAt) + day * DAY), { day: 'numeric', month: 'short' });
+  const limit = ahead.by === 'through' ? (ahead.flow.likely[0] ?? 0) * SERVICE_SHARE : null;
+  const from = Math.min(x.domain()[1] ?? 0, ahead.earliest ?? Infinity);
+  const to = Math.min(x.domain()[1] ?? 0, ahead.latest ?? Infinity);
+  const show = (si: number): string => words.show({ kind: 'flow', si });
+  return (
+    <figure ref={room} className={styles.chart}>
+      <figcaption className="caption">
+        Flow at the outlet, {words.unit('flow').symbol}: expected, with its likely range, and what was
+        measured
+      </figcaption>
+      <svg
+        width={width}
+        height={HEIGHT}
+        role="img"
+        suppressHydrationWarning
+        aria-label={`Flow since ${date(0)}: expected ${show(ahead.flow.likely[Math.min(shown.length - 1, Math.round(today / COURSE_STEP))] ?? 0)} today; ${readings.length} readings`}
+      >
+        {ahead.earliest === null ? null : (
+          <g>
+            <rect
+              x={x(from)}
+              y={TOP}
+              width={Math.max(3, x(to) - x(from))}
+              height={HEIGHT - FOOT - TOP}
+              className={styles.due}
+            />
+            <text x={Math.min(x(from), width - RIGHT - 80)} y={TOP - 5} className={styles.dueWord}>
+              service due
+            </text>
+          </g>
+        )}
+        {y.ticks(4).map((tick) => (
+          <g key={tick} transform={`translate(0 ${y(tick)})`}>
+            <path d={`M${LEFT} 0 H${width - RIGHT}`} stroke="var(--hair)" />
+            <text x={LEFT - 6} y={4} textAnchor="end">
+              {words.number(tick)}
+            </text>
+          </g>
+        ))}
+        <path d={range(shown) ?? ''} fill="var(--wash)" />
+        <path d={course(shown) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
+        {limit === null ? null : (
+          <g>
+            <path
+              d={`M${LEFT} ${y(inUnit(limit))} H${width - RIGHT}`}
+              stroke="var(--attention)"
+              strokeDasharray="5 4"
+            />
+            <text x={LEFT + 4} y={y(inUnit(limit)) - 4} className={styles.limit}>
+              limit {words.show({ kind: 'share', si: SERVICE_SHARE })} of clean
+            </text>
+          </g>
+        )}
+        {services.map((day, index) => (
+          <path key={index} d={`M${x(day)} ${TOP} V${HEIGHT - FOOT}`} stroke="var(--rule)" />
+        ))}
+        <path d={`M${x(today)} ${TOP - 4} V${HEIGHT - FOOT}`} stroke="var(--ink)" />
+        <text x={x(today)} y={HEIGHT - FOOT + 24} textAnchor="middle" className={styles.today}>
+          today
+        </text>
+        {readings
+          .filter(({ day }) => day <= (x.domain()[1] ?? 0))
+          .map(({ id, day, flow, odd }) =>
+            odd ? (
+              <path
+                key={id}
+                d={`M${x(day) - 4} ${y(inUnit(flow)) - 4} l8 8 m0 -8 l-8 8`}
+                stroke="var(--stop)"
+                strokeWidth={2}
+              />
+            ) : (
+              <circle
+                key={id}
+                cx={x(day)}
+                cy={y(inUnit(flow))}
+                r={3.5}
+                fill="var(--sheet)"
+                stroke="var(--ink)"
+                strokeWidth={1.5}
+              />
+            ),
+          )}
+        {x.ticks(Math.max(2, Math.floor(width / 130))).map((day) => (
+          <text key={day} x={x(day)} y={HEIGHT - FOOT + 12} textAnchor={day === 0 ? 'start' : 'middle'}>
+            {date(day)}
+          </text>
+        ))}
+      </svg>
+    </figure>
+  );
+}

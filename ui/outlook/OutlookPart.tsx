@@ -1,0 +1,141 @@
+'use client';
+import { useMemo } from 'react';
+import { dueList } from '@/core/care/due';
+import { learnedRows } from '@/core/care/learnedRows';
+import { oddSaid } from '@/core/care/oddSaid';
+import { outlookVerdict } from '@/core/care/outlookVerdict';
+import type { Filter } from '@/core/filter/filter';
+import { jugFlow } from '@/core/hydraulics/jugFlow';
+import type { LogEntry } from '@/core/job/logEntry';
+import type { Layer } from '@/core/layers/layer';
+import { daysBetween } from '@/core/learn/serviceVisits';
+import type { Tank } from '@/core/tank/tank';
+import type { OutlookState } from '@/store/outlooks';
+import { useWords } from '../fields/Habits';
+import tables from '../frame/FigureTable.module.css';
+import { Fold } from '../frame/Fold';
+import { VerdictLine } from '../frame/VerdictLine';
+import { DueRows } from './DueRows';
+import { OutlookChart } from './OutlookChart';
+import styles from './OutlookPart.module.css';
+import { useOutlook } from './useOutlook';
+
+interface Props {
+  readonly filter: Filter;
+  readonly tank: Tank;
+  readonly layers: readonly Layer[];
+  /** As the page was drawn. */
+  readonly first: OutlookState;
+  /** Flows, services, repacks and water changes, in any order. */
+  readonly log: readonly LogEntry[];
+  /** Grows when the log was changed on this page. */
+  readonly changed: number;
+  /** A repack is under way: what is worked out is of the pack that came out. */
+  readonly packIsOut: boolean;
+  /** ISO moment of looking. */
+  readonly now: string;
+}
+
+/** What lies ahead of a filter: when it needs hands, what is due, and what its log taught. */
+export function OutlookPart({ filter, tank, layers, first, log, changed, packIsOut, now }: Props) {
+  const words = useWords();
+  const { state, done, failed } = useOutlook(filter.id, first, changed);
+  const { outlook } = state;
+  const due = useMemo(
+    () => dueList({ filter, tank, layers, outlook, log, now }),
+    [filter, tank, layers, outlook, log, now],
+  );
+  const verdict = outlookVerdict(outlook, now);
+  const ahead = outlook?.forecast ?? null;
+  const odd = outlook?.learned.odd ?? [];
+  const since = log.filter((entry) => ahead !== null && entry.at >= ahead.packedAt);
+  const readings = log.flatMap((entry) =>
+    entry.kind === 'flow' && ahead !== null && daysBetween(ahead.packedAt, entry.at) > -1 / 2
+      ? [
+          {
+            id: entry.id,
+            day: Math.max(0, daysBetween(ahead.packedAt, entry.at)),
+            flow: jugFlow(entry.jugVolume, entry.seconds).mean,
+            odd: odd.some(({ id }) => id === entry.id),
+          },
+        ]
+      : [],
+  );
+  const rows = outlook?.learned.posterior == null ? [] : learnedRows(outlook.learned.posterior, tank);
+  return (
+    <section aria-label="What lies ahead" className={styles.part}>
+      <div className={styles.verdict}>
+        {packIsOut ? (
+          <VerdictLine level="works">
+            A repack is under way: what lies ahead is worked out once the new pack is in.
+          </VerdictLine>
+        ) : (
+          <VerdictLine level={verdict.level}>{words.say(verdict.state)}</VerdictLine>
+        )}
+        <p>{words.say(verdict.next)}</p>
+        <p role="status" className="quiet">
+          {done === null
+            ? failed
+              ? 'The newest entries could not be worked in: load the page again to try once more.'
+              : ''
+            : `Working the newest entries into the forecast: ${words.show({ kind: 'share', si: done })}.`}
+        </p>
+        {due.length === 0 || packIsOut ? null : (
+          <>
+            <h2 className="title">Due</h2>
+            <DueRows due={due} />
+          </>
+        )}
+      </div>
+      <div className={styles.chart}>
+        {ahead === null ? null : (
+          <OutlookChart
+            ahead={ahead}
+            readings={readings}
+            services={since
+              .filter(({ kind }) => kind === 'service')
+              .map(({ at }) => daysBetween(ahead.packedAt, at))}
+            today={Math.max(0, daysBetween(ahead.packedAt, now))}
+          />
+        )}
+        {odd.map((reading) => {
+          const { state: says, causes, check } = oddSaid(reading);
+          return (
+            <p key={reading.id} className={styles.odd}>
+              <strong>{words.say(says)}</strong> {causes} {check}
+            </p>
+          );
+        })}
+        {rows.length === 0 ? null : (
+          <Fold
+            title="What the log taught"
+            says={`${rows.filter(({ told }) => told).length} of ${rows.length} numbers are better known than before`}
+          >
+            <table className={tables.table}>
+              <thead>
+                <tr>
+                  <th scope="col">Number</th>
+                  <th scope="col">Against what is usual</th>
+                  <th scope="col">Likely range</th>
+                  <th scope="col">From</th>
+                </tr>
+              </thead>
+              <tbody>
+                {rows.map(({ key, label, factor, low, high, told }) => (
+                  <tr key={key}>
+                    <th scope="row">{label}</th>
+                    <td>×{words.number(factor, 2)}</td>
+                    <td>
+                      ×{words.number(low, 2)} to ×{words.number(high, 2)}
+                    </td>
+                    <td>{told ? 'learned from your log' : 'assumed: the log hardly tells'}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </Fold>
+        )}
+      </div>
+    </section>
+  );
+}
