@@ -18,6 +18,7 @@ import { filters } from '@/store/filters';
 import { jobs } from '@/store/jobs';
 import { log } from '@/store/log';
 import type { Db } from '@/store/openDatabase';
+import { outlooks } from '@/store/outlooks';
 import { ownMedia } from '@/store/ownMedia';
 import { packs } from '@/store/packs';
 import { photos } from '@/store/photos';
@@ -107,6 +108,7 @@ export function loadFilterPage(db: Db, filterId: string): FilterPage | BrokenPag
       schools: stored.doc.schools,
       added: [...own, ...tankLog].filter((entry) => entry.kind === 'addition'),
       now: new Date().toISOString(),
+      learned: learnedOf(db, filterId),
     },
     flows: [filter.doc, ...others.map((other) => other.filter)].map((doc) => flowOf(db, doc, tank.doc)),
     filter,
@@ -119,6 +121,12 @@ export function loadFilterPage(db: Db, filterId: string): FilterPage | BrokenPag
     tankLog,
     repack: lastRepack(db, filterId),
   };
+}
+
+/** What the log taught; nothing where filter or tank are no longer what it was learned of. */
+function learnedOf(db: Db, filterId: string): Surroundings['learned'] {
+  const { ofThisPlace, outlook } = outlooks.get(db, filterId);
+  return ofThisPlace ? (outlook?.learned.posterior ?? null) : null;
 }
 
 /** Entries that are about the water and not about one filter. */

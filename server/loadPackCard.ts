@@ -1,3 +1,4 @@
+import { aheadOf } from '@/core/dirt/aheadOf';
 import { earlyRun, ensembleRuns } from '@/core/dirt/ensemble';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
@@ -26,13 +27,7 @@ export function cardOf({ repack, around, filter, log }: FilterPage) {
       repack.job.finishedAt,
       log,
     ),
-    input: {
-      tank: around.tank,
-      filter: filter.doc,
-      layers,
-      others: around.others,
-      visits: [],
-    },
+    input: aheadOf(around, filter.doc, layers),
   };
 }
 

@@ -43,8 +43,11 @@ describe('outlooks', () => {
     expect(state().isFresh).toBe(false);
     keep();
     const tank = tanks.get(db, 'long-run-tank');
+    log.add(db, note('c', 'flow'));
+    expect(state().ofThisPlace).toBe(true);
     tanks.update(db, tank.version, { ...tank.doc, temperature: 23 });
-    expect(state().isFresh).toBe(false);
+    // What was learned of another tank counts no longer, even until it is learned anew.
+    expect(state()).toMatchObject({ isFresh: false, ofThisPlace: false });
     keep();
     keep('hatchery');
     filters.insert(db, presetFilter('internal-sponge', { id: 'second', tankId: 'long-run-tank' }, 'Second'));

@@ -9,13 +9,21 @@ export interface OutlookState {
   readonly revision: number;
   /** It is of today’s pack and log. */
   readonly isFresh: boolean;
+  /** Filter and tank are still what it was worked out of, though the log may have grown. */
+  readonly ofThisPlace: boolean;
   /** ISO moment; null: never worked out. */
   readonly madeAt: string | null;
   readonly outlook: Outlook | null;
 }
 
 /** Of a filter that nobody has looked ahead for. */
-export const NO_OUTLOOK: OutlookState = { revision: 0, isFresh: false, madeAt: null, outlook: null };
+export const NO_OUTLOOK: OutlookState = {
+  revision: 0,
+  isFresh: false,
+  ofThisPlace: false,
+  madeAt: null,
+  outlook: null,
+};
 
 interface Row {
   readonly filter_id: string;
@@ -31,7 +39,13 @@ const COLUMNS = 'filter_id, revision, made_of, made_at, doc';
 function stateOf({ revision, made_of, made_at, doc }: Row): OutlookState {
   const read = doc === null ? null : OutlookSchema.safeParse(JSON.parse(doc));
   if (read?.success !== true) return { ...NO_OUTLOOK, revision };
-  return { revision, isFresh: made_of === revision, madeAt: made_at, outlook: read.data };
+  return {
+    revision,
+    isFresh: made_of === revision,
+    ofThisPlace: made_of !== null,
+    madeAt: made_at,
+    outlook: read.data,
+  };
 }
 
 export const outlooks = {

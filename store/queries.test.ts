@@ -56,7 +56,7 @@ describe('queries', () => {
     expect(loadHome(db, NOW).filters).toHaveLength(4);
     expect(asked).toHaveLength(7);
     expect(asked.map(({ sql }) => tablesIn(sql)[0]).sort()).toEqual(
-      ['filter', 'job', 'log_entry', 'pack', 'settings', 'tank'].sort(),
+      ['filter', 'job', 'log_entry', 'outlook', 'pack', 'settings', 'tank'].sort(),
     );
   });
 

@@ -1,3 +1,4 @@
+import { aheadOf } from '../dirt/aheadOf';
 import { forecast } from '../dirt/forecast';
 import type { Filter } from '../filter/filter';
 import type { Layer } from '../layers/layer';
@@ -26,9 +27,7 @@ export function faultContext(
   return {
     filter,
     sincePacked: packedAt === null ? null : Math.max(0, (Date.parse(now) - Date.parse(packedAt)) / DAY),
-    serviceDay:
-      forecast({ tank: around.tank, filter, layers, others: around.others, visits: [], brief: true })
-        ?.serviceDay ?? null,
+    serviceDay: forecast({ ...aheadOf(around, filter, layers), brief: true })?.serviceDay ?? null,
     hasFoam: families.includes('foam') || families.includes('cartridge'),
     hasFloss: families.includes('floss'),
     leastCover: report.totals.leastCover,

@@ -7,6 +7,7 @@ import type { Schools } from '../findings/schools';
 import { FIRST_SCHOOLS } from '../findings/firstSchools';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
+import type { Posterior } from '../dirt/posterior';
 import type { Finding, FindingLevel, RuleContext } from '../findings/finding';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { packingOrder } from '../layers/packingOrder';
@@ -85,6 +86,8 @@ export interface Surroundings {
   readonly added: readonly Added[];
   /** ISO moment at which the pack is judged, for what wears out; null: time plays no part. */
   readonly now: string | null;
+  /** What the filter’s log taught of its clogging; left out or null: nothing. */
+  readonly learned?: Posterior | null;
 }
 
 export interface PackInput extends Surroundings {

@@ -11,20 +11,21 @@ INSERT INTO outlook (filter_id) SELECT id FROM filter;
 
 CREATE TRIGGER outlook_of_new_filter AFTER INSERT ON filter BEGIN
   INSERT INTO outlook (filter_id) VALUES (NEW.id) ON CONFLICT DO NOTHING;
-  UPDATE outlook SET revision = revision + 1
+  UPDATE outlook SET revision = revision + 1, made_of = NULL
     WHERE filter_id IN (SELECT id FROM filter WHERE tank_id = NEW.tank_id);
 END;
--- Filters on one tank share its dirt: what changes one changes what lies ahead of all.
+-- Filters on one tank share its dirt: what changes one changes what lies ahead of all. Where filter or tank are no longer
+-- what they were, what was learned of them does not count either: made_of says of what it was made, NULL of nothing.
 CREATE TRIGGER outlook_of_changed_filter AFTER UPDATE ON filter BEGIN
-  UPDATE outlook SET revision = revision + 1
+  UPDATE outlook SET revision = revision + 1, made_of = NULL
     WHERE filter_id IN (SELECT id FROM filter WHERE tank_id IN (NEW.tank_id, OLD.tank_id));
 END;
 CREATE TRIGGER outlook_of_removed_filter AFTER DELETE ON filter BEGIN
-  UPDATE outlook SET revision = revision + 1
+  UPDATE outlook SET revision = revision + 1, made_of = NULL
     WHERE filter_id IN (SELECT id FROM filter WHERE tank_id = OLD.tank_id);
 END;
 CREATE TRIGGER outlook_of_changed_tank AFTER UPDATE ON tank BEGIN
-  UPDATE outlook SET revision = revision + 1
+  UPDATE outlook SET revision = revision + 1, made_of = NULL
     WHERE filter_id IN (SELECT id FROM filter WHERE tank_id = NEW.id);
 END;
 -- A job counts once it is done: what it packed is in.

@@ -34,7 +34,12 @@ function Refresh({
 }) {
   const words = useWords();
   const router = useRouter();
-  const { state, done, failed } = useOutlook(row.id, { ...row.outlook, madeAt: null, outlook: null });
+  const { state, done, failed } = useOutlook(row.id, {
+    ...row.outlook,
+    ofThisPlace: true,
+    madeAt: null,
+    outlook: null,
+  });
   useEffect(() => {
     if (state.isFresh) router.refresh();
   }, [state, router]);

@@ -1,4 +1,5 @@
 'use client';
+import { aheadOf } from '@/core/dirt/aheadOf';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
@@ -32,14 +33,7 @@ export function Compare({ filter, around, packs }: Props) {
     [packs, around, filter],
   );
   const inputs = useMemo<ForecastInput[]>(
-    () =>
-      packs.map(({ layers, visits }) => ({
-        tank: around.tank,
-        filter,
-        layers,
-        others: around.others,
-        visits,
-      })),
+    () => packs.map(({ layers, visits }) => aheadOf(around, filter, layers, visits)),
     [packs, around, filter],
   );
   const ahead = usePackForecasts(inputs);

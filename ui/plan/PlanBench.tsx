@@ -1,4 +1,5 @@
 'use client';
+import { aheadOf } from '@/core/dirt/aheadOf';
 import { useMemo, type ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import type { Visit } from '@/core/pack/visit';
@@ -78,17 +79,7 @@ export function PlanBench(props: Props) {
   const ahead = useBenchForecast(input, report, editing.visits);
   const { found: forecasted, shown, day } = ahead;
   const foundInput = useMemo<ForecastInput | null>(
-    () =>
-      described === null
-        ? null
-        : {
-            tank: around.tank,
-            filter,
-            layers: described,
-            others: around.others,
-            visits: [],
-            brief: true,
-          },
+    () => (described === null ? null : { ...aheadOf(around, filter, described), brief: true }),
     [around, filter, described],
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
@@ -97,7 +88,7 @@ export function PlanBench(props: Props) {
   const said = verdict(report, serviceOf(ahead));
   // What is planned and compared over a year begins without the visits on the strip.
   const unvisited = useMemo<ForecastInput>(
-    () => ({ tank: around.tank, filter, layers: editing.layers, others: around.others, visits: [] }),
+    () => aheadOf(around, filter, editing.layers),
     [around, filter, editing.layers],
   );
   const help = ({ edit, sponge }: ServiceHelp) => {
@@ -169,6 +160,7 @@ export function PlanBench(props: Props) {
                     range: ahead.range?.range ?? null,
                     report,
                     visits: editing.visits.length,
+                    learnedFrom: around.learned?.readings ?? 0,
                     helps,
                     stale,
                     onHelp: help,

@@ -1,4 +1,5 @@
 'use client';
+import { aheadOf } from '@/core/dirt/aheadOf';
 import { useMemo } from 'react';
 import { questionOf, type Question as QuestionKey } from '@/core/findings/questionOf';
 import type { Filter } from '@/core/filter/filter';
@@ -65,9 +66,9 @@ export function QuestionDetails({ of, ...props }: QuestionDetailsProps & { reado
 }
 
 /** What the pack costs in a year. */
-function Year({ input: { tank, filter, layers, others } }: { input: PackInput }) {
+function Year({ input }: { input: PackInput }) {
   const prices = useShelf();
-  const year = useMemo(() => ({ tank, filter, layers, others, visits: [] }), [tank, filter, layers, others]);
+  const year = useMemo(() => aheadOf(input, input.filter, input.layers), [input]);
   return <YearCost input={year} found={NONE} {...prices} />;
 }
 

@@ -1,4 +1,5 @@
 'use client';
+import { aheadOf } from '@/core/dirt/aheadOf';
 import { useCallback, useMemo, useState } from 'react';
 import type { DayState, SludgeSlice } from '@/core/dirt/dayState';
 import { reportOnDay } from '@/core/report/reportOnDay';
@@ -33,10 +34,10 @@ export function useBenchForecast(
   report: PackReport,
   visits: readonly Visit[],
 ): BenchForecast {
-  const { tank, filter, layers, others } = pack;
+  const { tank, filter, layers, others, learned } = pack;
   const input = useMemo<ForecastInput>(
-    () => ({ tank, filter, layers, others, visits }),
-    [tank, filter, layers, others, visits],
+    () => aheadOf({ tank, others, learned }, filter, layers, visits),
+    [tank, filter, layers, others, learned, visits],
   );
   const { found, failed, retry } = useForecast(input);
   const range = useRange(found, input);

@@ -1,4 +1,5 @@
 'use client';
+import { aheadOf } from '@/core/dirt/aheadOf';
 import { useMemo, useState } from 'react';
 import { afterCutting, cutChanges, cutRecord } from '@/core/cut/afterCutting';
 import { piecesToCut } from '@/core/cut/piecesToCut';
@@ -139,10 +140,7 @@ export function PrepareSheet({
   );
   const head = useMemo(() => blockHead(filter, planned, around.tank.temperature), [filter, planned, around]);
   const ready = earliestReady(steps, now);
-  const input = useMemo<ForecastInput>(
-    () => ({ tank: around.tank, filter, layers: planned, others: around.others, visits: [] }),
-    [around, filter, planned],
-  );
+  const input = useMemo<ForecastInput>(() => aheadOf(around, filter, planned), [around, filter, planned]);
   const clogs = useForecast(isHangOnBack(filter.kind) ? input : null).found?.forecast ?? null;
   const strip = clogs === null ? null : levelStrip(clogs.simulation.headroom, clogs.serviceDay);
   const templates = templatesFor(filter, pieces.all, strip);

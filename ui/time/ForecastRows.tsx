@@ -21,6 +21,8 @@ interface Props {
   readonly report: PackReport;
   /** Visits that the forecast counts on. */
   readonly visits: number;
+  /** Readings of this filter that the forecast was learned from. */
+  readonly learnedFrom: number;
   readonly helps: readonly ServiceHelp[];
   /** They are of the pack as it was a moment ago, and not to be pressed. */
   readonly stale: boolean;
@@ -28,7 +30,17 @@ interface Props {
 }
 
 /** What time does to the pack: when it wants service and what clogs first, where the silt goes, and whether it spills. */
-export function ForecastRows({ forecast, against, range, report, visits, helps, stale, onHelp }: Props) {
+export function ForecastRows({
+  forecast,
+  against,
+  range,
+  report,
+  visits,
+  learnedFrom,
+  helps,
+  stale,
+  onHelp,
+}: Props) {
   const words = useWords();
   const number = (layerId: string | null): number | undefined =>
     report.layers.find((layer) => layer.layerId === layerId)?.flowNumber;
@@ -61,6 +73,7 @@ export function ForecastRows({ forecast, against, range, report, visits, helps, 
         <dd className={styles.word}>
           {serviceWord(words, forecast, first, range)}
           {visits === 0 ? '' : ', with the visits planned'}
+          {learnedFrom === 0 ? '' : `; learned from ${learnedFrom} readings`}
           {helps.map((help) => (
             <span key={help.key} className={improvement.line} data-stale={stale}>
               <button

@@ -1,0 +1,16 @@
+import type { Filter } from '../filter/filter';
+import type { Layer } from '../layers/layer';
+import type { Visit } from '../pack/visit';
+import type { ForecastInput } from './forecast';
+
+/**
+ * What the forecast of a pack begins from: where its filter is, and what its log has taught.
+ *
+ * @example aheadOf({ tank, others: [] }, filter, layers) // { visits: [] }
+ */
+export const aheadOf = (
+  { tank, others, learned = null }: Pick<ForecastInput, 'tank' | 'others' | 'learned'>,
+  filter: Filter,
+  layers: readonly Layer[],
+  visits: readonly Visit[] = [],
+): ForecastInput => ({ tank, filter, layers, others, visits, learned });
