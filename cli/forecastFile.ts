@@ -1,5 +1,6 @@
 import { earlyRun, ensembleRange, ensembleRuns } from '@/core/dirt/ensemble';
-import { forecast, type ForecastInput } from '@/core/dirt/forecast';
+import { forecast } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Layer } from '@/core/layers/layer';
 import { NOT_LOOKED_AT } from '@/core/layers/plainLayer';
 import { servicePlan } from '@/core/service/servicePlan';

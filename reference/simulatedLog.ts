@@ -1,6 +1,6 @@
 import type { CloggingInput } from '@/core/dirt/clogging';
 import { simulateClogging } from '@/core/dirt/cloggingSimulation';
-import { cloggingInput } from '@/core/dirt/forecast';
+import { cloggingInput } from '@/core/dirt/cloggingInput';
 import { learnedFactors, LEARNED_KEYS } from '@/core/dirt/learnedFactors';
 import { serviceCourse, serviceDayOf } from '@/core/dirt/serviceCourse';
 import { withFactors } from '@/core/dirt/withFactors';

@@ -1,7 +1,7 @@
 // A thread of `npm run bench`: does its share of an ensemble each time it is asked.
 import { parentPort } from 'node:worker_threads';
 import { ensembleRun } from '@/core/dirt/ensemble';
-import type { ForecastInput } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 
 /** What the thread is asked for. */
 export interface Share {

@@ -1,6 +1,7 @@
 import { expose, transfer } from 'comlink';
 import { earlyRun, ensembleRun, ensembleRuns, type EnsembleRun } from '@/core/dirt/ensemble';
-import { forecast, type Forecast, type ForecastInput } from '@/core/dirt/forecast';
+import { forecast, type Forecast } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { ServiceBy } from '@/core/dirt/serviceCourse';
 import { bestChanges, type OfferedChange } from '@/core/explore/bestChanges';
 import { evaluatePack, type PackInput } from '@/core/report/evaluatePack';

@@ -1,7 +1,8 @@
 import { simulateClogging, type CloggingSimulation } from '../dirt/cloggingSimulation';
 import { drawnInput } from '../dirt/drawnInput';
 import { earlyRun, ENSEMBLE, ensembleRange } from '../dirt/ensemble';
-import { cloggingInput, forecast, type ForecastInput } from '../dirt/forecast';
+import { forecast } from '../dirt/forecast';
+import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
 import { learnLog } from '../learn/learnLog';
 import { oddCauses } from '../learn/oddCauses';
 import type { LearningPlace } from '../learn/predictStretch';

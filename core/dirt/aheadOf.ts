@@ -1,7 +1,7 @@
 import type { Filter } from '../filter/filter';
 import type { Layer } from '../layers/layer';
 import type { Visit } from '../pack/visit';
-import type { ForecastInput } from './forecast';
+import type { ForecastInput } from './cloggingInput';
 
 /**
  * What the forecast of a pack begins from: where its filter is, and what its log has taught.

@@ -37,12 +37,6 @@ export function drawnInput(
   return withFactors(input, factors);
 }
 
-/** What is likeliest after the log was read; the input itself where nothing was learned. */
-export function likelyInput(input: CloggingInput, learned: Posterior | null): CloggingInput {
-  const food = feedPerDay(input.tank.feed);
-  return learned === null || food === null ? input : withFactors(input, learnedFactors(learned.mean, food));
-}
-
 /** Factors of one run as nobody has read anything yet. */
 function freshFactors(filter: Filter, food: Range, run: number, { runs, seed }: Sample): ClogFactors {
   const spreads: readonly (readonly [keyof ClogFactors, number])[] = [

@@ -1,5 +1,5 @@
 import { drawnInput, type Sample } from './drawnInput';
-import { cloggingInput, type ForecastInput } from './forecast';
+import { cloggingInput, type ForecastInput } from './cloggingInput';
 import { simulateClogging } from './cloggingSimulation';
 import { courseBy, serviceCourse, serviceDayOf, type ServiceBy } from './serviceCourse';
 

@@ -7,7 +7,8 @@ import { plainLayer } from '../layers/plainLayer';
 import { reportOnDay } from '../report/reportOnDay';
 import { dayState } from './dayState';
 import { ensembleRange, ensembleRun } from './ensemble';
-import { forecast, type ForecastInput } from './forecast';
+import { forecast } from './forecast';
+import type { ForecastInput } from './cloggingInput';
 import { courseBy } from './serviceCourse';
 import { spongeLayer, variantsOf } from '../explore/variants';
 

@@ -1,21 +1,15 @@
-import type { Filter } from '../filter/filter';
-import { intakeSponge } from '../filter/intakeSponge';
 import { hasRole } from '../media/hasRole';
 import { placeLayers } from '../layers/placeLayers';
-import type { Layer } from '../layers/layer';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { isBiologicalOnly } from '../layers/layerRole';
 import type { Tank } from '../tank/tank';
 import { clearOnDay } from './clearWater';
 import { NITROGEN_PER_SLUDGE } from './dirtNumbers';
 import { FULL, USED_UP } from './fullness';
-import type { CloggingInput } from './clogging';
 import { simulateClogging, type CloggingSimulation } from './cloggingSimulation';
-import { likelyInput } from './drawnInput';
-import type { Posterior } from './posterior';
+import { cloggingInput, type ForecastInput } from './cloggingInput';
+import { likelyInput } from './likelyInput';
 import { crossing, serviceCourse, serviceDayOf, type ServiceCourse } from './serviceCourse';
-import type { Visit } from '../pack/visit';
-import { HORIZON } from '../pack/visitLimits';
 
 /** Share of the clean outlet flow below which a keeper sees that the stream is weaker (calibrated: a fifth gone). */
 export const NOTICED_SHARE = 0.8;
@@ -24,21 +18,6 @@ const FELT = 1e-5;
 /** Days over which silt into the biological media is averaged, and the month it is given for. */
 const SILT_DAYS = 90;
 const MONTH = 30;
-
-/** A filter with its layers on its tank, beside the others there, and the visits that are planned. */
-export interface ForecastInput {
-  readonly tank: Tank;
-  readonly filter: Filter;
-  readonly layers: readonly Layer[];
-  readonly others: readonly { readonly filter: Filter; readonly layers: readonly Layer[] }[];
-  readonly visits: readonly Visit[];
-  /** How far ahead, days. */
-  readonly days?: number;
-  /** Leaves out what is only drawn, to be quick. */
-  readonly brief?: boolean;
-  /** What the log taught of this filter; left out or null: nothing. */
-  readonly learned?: Posterior | null;
-}
 
 /** When a layer has had enough, days; null: not within the days simulated. */
 export interface LayerCare {
@@ -92,29 +71,6 @@ export function forecast(input: ForecastInput): Forecast | null {
 /** Biological media with pores to lose; dense rings and balls have none. */
 const silts = ({ layer, role, medium }: Pick<PlacedLayer, 'layer' | 'role' | 'medium'>): boolean =>
   isBiologicalOnly(layer) && role === 'biological' && !hasRole(medium, 'settle');
-
-/** The march of a forecast. */
-export const cloggingInput = ({
-  tank,
-  filter,
-  layers,
-  others,
-  visits,
-  days = HORIZON,
-  brief = false,
-}: ForecastInput): CloggingInput => ({
-  tank,
-  own: { filter, inFlow: placeLayers(filter, layers), visits },
-  others: others.map((other) => ({ filter: other.filter, inFlow: placeLayers(other.filter, other.layers) })),
-  days,
-  brief,
-  // A sponge on the intake is squeezed when it is full, without opening the filter, unless its days are planned.
-  tendSponge: !visits.some(({ works }) =>
-    works.some(({ layerId }) =>
-      layers.some(({ id, chamber }) => id === layerId && chamber === intakeSponge(filter)?.id),
-    ),
-  ),
-});
 
 /** What a simulation comes to. */
 export function readForecast(

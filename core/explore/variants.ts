@@ -11,7 +11,8 @@ import { placeLayers } from '../layers/placeLayers';
 import { plainLayer } from '../layers/plainLayer';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { isBiologicalOnly } from '../layers/layerRole';
-import { forecast, type ForecastInput } from '../dirt/forecast';
+import { forecast } from '../dirt/forecast';
+import type { ForecastInput } from '../dirt/cloggingInput';
 import type { ServiceCourse } from '../dirt/serviceCourse';
 
 /** Another way to lay out the same filter, to be held against the plan. */

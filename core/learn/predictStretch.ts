@@ -1,6 +1,6 @@
 import type { CloggingInput } from '../dirt/clogging';
 import { simulateClogging, type CloggingSimulation } from '../dirt/cloggingSimulation';
-import { cloggingInput, type ForecastInput } from '../dirt/forecast';
+import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
 import { LEARNED_KEYS, learnedFactors, SPEED_SPREAD } from '../dirt/learnedFactors';
 import { withFactors } from '../dirt/withFactors';
 import type { Range } from '../tank/feedPerDay';

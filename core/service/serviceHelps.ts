@@ -1,4 +1,5 @@
-import { forecast, type ForecastInput } from '../dirt/forecast';
+import { forecast } from '../dirt/forecast';
+import type { ForecastInput } from '../dirt/cloggingInput';
 import { spongeLayer } from '../explore/variants';
 import { addIntakeSponge } from '../filter/addIntakeSponge';
 import { intakeSponge } from '../filter/intakeSponge';

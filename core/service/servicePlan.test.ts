@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import { earlyRun, ensembleRange, ensembleRuns } from '../dirt/ensemble';
-import { type ForecastInput, forecast } from '../dirt/forecast';
+import { forecast } from '../dirt/forecast';
+import type { ForecastInput } from '../dirt/cloggingInput';
 import { isBiologicalOnly } from '../layers/layerRole';
 import { applyEdit } from '../pack/packEdit';
 import { plainLayer } from '../layers/plainLayer';

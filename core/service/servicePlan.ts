@@ -1,6 +1,7 @@
-import { type ForecastInput, cloggingInput } from '../dirt/forecast';
+import { type ForecastInput, cloggingInput } from '../dirt/cloggingInput';
 import { beginClogging, type CloggingDay } from '../dirt/clogging';
-import { drawnInput, likelyInput } from '../dirt/drawnInput';
+import { drawnInput } from '../dirt/drawnInput';
+import { likelyInput } from '../dirt/likelyInput';
 import { ENSEMBLE } from '../dirt/ensemble';
 import { FULL, USED_UP } from '../dirt/fullness';
 import { limitOf, type ServiceBy } from '../dirt/serviceCourse';

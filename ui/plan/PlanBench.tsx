@@ -3,7 +3,7 @@ import { aheadOf } from '@/core/dirt/aheadOf';
 import { useMemo, type ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import type { Visit } from '@/core/pack/visit';
-import type { ForecastInput } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import { addIntakeSponge } from '@/core/filter/addIntakeSponge';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';

@@ -3,7 +3,7 @@ import { aheadOf } from '@/core/dirt/aheadOf';
 import { useCallback, useMemo, useState } from 'react';
 import type { DayState, SludgeSlice } from '@/core/dirt/dayState';
 import { reportOnDay } from '@/core/report/reportOnDay';
-import type { ForecastInput } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { PackInput, PackReport } from '@/core/report/evaluatePack';
 import type { Visit } from '@/core/pack/visit';
 import { useDayState } from '../time/useDayState';

@@ -3,7 +3,7 @@ import { aheadOf } from '@/core/dirt/aheadOf';
 import { useMemo, useState } from 'react';
 import { afterCutting, cutChanges, cutRecord } from '@/core/cut/afterCutting';
 import { piecesToCut } from '@/core/cut/piecesToCut';
-import type { ForecastInput } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { isHangOnBack } from '@/core/filter/kindFamily';

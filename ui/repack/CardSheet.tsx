@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
-import type { ForecastInput } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';

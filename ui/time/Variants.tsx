@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
-import type { ForecastInput } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { VariantOutlook } from '@/core/explore/variants';
 import { useWords } from '../fields/Habits';
 import { askWorker } from './forecastWorkers';

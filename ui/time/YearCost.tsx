@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import type { ForecastInput } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { CARTRIDGE_DAYS, cartridgesPerYear, packCosts, payBack } from '@/core/prepare/costs';

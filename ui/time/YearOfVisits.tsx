@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import type { ForecastInput } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Visit } from '@/core/pack/visit';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';

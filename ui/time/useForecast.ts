@@ -1,6 +1,7 @@
 'use client';
 import { useMemo } from 'react';
-import type { Forecast, ForecastInput } from '@/core/dirt/forecast';
+import type { Forecast } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import { askWorker } from './forecastWorkers';
 import { useWorkerAnswer } from './useWorkerAnswer';
 

@@ -1,5 +1,5 @@
 'use client';
-import type { ForecastInput } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { ServiceHelp } from '@/core/service/serviceHelps';
 import { askWorker } from './forecastWorkers';
 import { useWorkerAnswer } from './useWorkerAnswer';

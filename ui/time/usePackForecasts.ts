@@ -1,5 +1,6 @@
 'use client';
-import type { Forecast, ForecastInput } from '@/core/dirt/forecast';
+import type { Forecast } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import { askWorker } from './forecastWorkers';
 import { useWorkerAnswer, type WorkerAnswer } from './useWorkerAnswer';
 

@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { ENSEMBLE_RUNS, ensembleRange, type EnsembleRange, type EnsembleRun } from '@/core/dirt/ensemble';
-import type { ForecastInput } from '@/core/dirt/forecast';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import { askWorker, WORKER_PLACES, type WorkerPlace } from './forecastWorkers';
 import type { FoundForecast } from './useForecast';
 

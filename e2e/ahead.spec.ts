@@ -1,0 +1,47 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './app';
+
+/** Working out what lies ahead of a filter takes ten seconds on a quick machine. */
+const WORKED_OUT = { timeout: 150_000 };
+
+test('a filter’s log teaches its forecast: what is due is said, and a service that is done moves it', async ({
+  page,
+}) => {
+  await page.goto('/filter/long-run/care');
+  const ahead = page.getByRole('region', { name: 'What lies ahead' });
+  await expect(ahead).toContainText('The next service is not known yet.');
+  await expect(ahead).toContainText('Learned from 20 readings of this filter.', WORKED_OUT);
+  await expect(ahead.getByTestId('verdict')).toContainText('Needs service now');
+  await expect(ahead.getByRole('listitem').filter({ hasText: 'Replace the bonded floss pad' })).toContainText(
+    /overdue.*old tank water/,
+  );
+  await expect(ahead.getByRole('img', { name: /^Flow since .*5 readings/ })).toBeVisible();
+  await ahead.getByText('What the log taught').click();
+  await expect(ahead.getByRole('row', { name: /^Flow of this pump/ })).toContainText('learned from your log');
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+
+  // A reading that cannot be: asked about, not learned from.
+  await page.getByText('squeezed, swished, replaced, brushed').click();
+  await page.getByLabel('2: Medium foam, 30 ppi').selectOption('squeezed');
+  await page.getByLabel('3: Bonded floss pad').selectOption('replaced');
+  await page.getByLabel('hoses brushed').check();
+  await page.getByLabel('Flow before the service').selectOption('low');
+  await page.getByRole('button', { name: 'Save service' }).click();
+  await expect(ahead).toContainText('Learned from 21 readings of this filter.', WORKED_OUT);
+  await expect(ahead.getByTestId('verdict')).toContainText(/Next service: in \d/);
+  await expect(ahead.getByRole('listitem').filter({ hasText: 'Brush the hoses' })).toContainText(
+    /in \d\d days/,
+  );
+
+  // Kept: home and Plan know without working.
+  await page.reload();
+  await expect(ahead).toContainText('Learned from 21 readings of this filter.');
+  await page.goto('/');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Long run' }).last()).toContainText(
+    /Next service: in \d/,
+  );
+  await page.goto('/filter/long-run/plan');
+  await page.getByRole('button', { name: 'Plan without stripping' }).click();
+  await page.getByText('How long until it clogs?').click();
+  await expect(page.getByText(/learned from 21 readings/)).toBeVisible();
+});
