@@ -1,16 +1,32 @@
 import { isTryOut } from '@/demo/tryOut';
 import { database } from '@/server/database';
-import { homeRow } from '@/server/homeRow';
+import { homePage } from '@/server/homePage';
 import { loadHome } from '@/server/loadHome';
 import { FiltersSheet } from '@/ui/filters/FiltersSheet';
 
 export const dynamic = 'force-dynamic';
 
-export default function Page() {
+interface Asked {
+  readonly searchParams: Promise<{ readonly find?: string | string[]; readonly page?: string | string[] }>;
+}
+
+/** Longest name that is looked for. */
+const LONGEST = 60;
+
+export default async function Page({ searchParams }: Asked) {
+  const { find, page } = await searchParams;
   const now = new Date().toISOString();
   const { filters, troubles } = loadHome(database(), now);
-  const rows = filters.map((filter) => homeRow(filter, now)).sort((a, b) => a.next.urgency - b.next.urgency);
+  const asked = {
+    find: typeof find === 'string' ? find.trim().slice(0, LONGEST) : '',
+    page: Math.trunc(Number(page)) || 1,
+  };
   return (
-    <FiltersSheet rows={rows} troubles={troubles} tryOut={rows.some(({ id }) => isTryOut(id))} now={now} />
+    <FiltersSheet
+      home={homePage(filters, asked, now)}
+      troubles={troubles}
+      tryOut={filters.some(({ filter }) => isTryOut(filter.id))}
+      now={now}
+    />
   );
 }

@@ -9,8 +9,10 @@ import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { JobStage } from '@/core/job/stage';
 import type { Layer } from '@/core/layers/layer';
+import { rememberedFacts } from './rememberedFacts';
 import { evaluatePack, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
-import { flowState, type FlowState } from '@/core/service/flowState';
+import { chartFlow, type ChartFlow } from '@/core/service/chartFlow';
+import { flowState } from '@/core/service/flowState';
 import { planProgramme } from '@/core/prepare/planProgramme';
 import { dueSteps } from '@/core/prepare/programme';
 import { nextThing, type NextThing } from '@/core/service/nextThing';
@@ -43,7 +45,7 @@ export interface HomeRow {
   readonly tankVolume: number;
   readonly stage: JobStage | null;
   readonly next: NextThing;
-  readonly flow: FlowState;
+  readonly flow: ChartFlow;
   /** When it needs hands next by its forecast; null: now, as the state says, or not known, or its media are out. */
   readonly ahead: Sentence | null;
   /** What is due within two months, soonest first. */
@@ -77,17 +79,28 @@ export function homeRow(
   { filter, around, job, planned, layers, log, outlook }: HomeFilter,
   now: string,
 ): HomeRow {
-  const flow = flowState(log);
+  const flow = rememberedFacts(`flow ${filter.id}`, log, () => flowState(log));
+  const { tank, others, schools } = around;
+  const measured = [flow.latest?.flow.mean ?? null, flow.clean?.flow.mean ?? null] as const;
   const report =
     layers.length === 0
       ? null
-      : evaluatePack({
-          ...around,
-          filter,
-          layers,
-          flow: flow.latest?.flow.mean ?? null,
-          cleanFlow: cleanFlow(filter, layers, around.tank.temperature, flow.clean?.flow.mean ?? null),
-        });
+      : rememberedFacts(
+          `report ${filter.id}`,
+          // Media wear out by the day.
+          [
+            ...[tank, filter, schools, now.slice(0, 10), ...measured, ...layers],
+            ...others.flatMap((other) => [other.filter, ...other.layers]),
+          ],
+          () =>
+            evaluatePack({
+              ...around,
+              filter,
+              layers,
+              flow: measured[0],
+              cleanFlow: cleanFlow(filter, layers, tank.temperature, measured[1]),
+            }),
+        );
   const ahead = outlook.outlook === null ? null : outlookVerdict(outlook.outlook, now);
   const packIsOut = job !== null && isOut(job.stage);
   const duePreparations =
@@ -115,7 +128,7 @@ export function homeRow(
     ahead: packIsOut || ahead?.level !== 'works' ? null : ahead.state,
     due: packIsOut ? [] : dueList({ filter, tank: around.tank, layers, outlook: outlook.outlook, log, now }),
     outlook: { revision: outlook.revision, isFresh: outlook.isFresh },
-    flow,
+    flow: chartFlow(flow, now),
     repacks: log.filter(({ kind }) => kind === 'repacked').map(({ at }) => at),
     pack:
       report === null

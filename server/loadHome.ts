@@ -10,6 +10,7 @@ import { NO_OUTLOOK, outlooks } from '@/store/outlooks';
 import { packs } from '@/store/packs';
 import { settings } from '@/store/settings';
 import { tanks } from '@/store/tanks';
+import { groupedBy } from './groupedBy';
 import type { HomeFilter } from './homeRow';
 import { layersThatFit } from './layersThatFit';
 import { troublesOf, type Trouble } from './trouble';
@@ -31,10 +32,13 @@ export function loadHome(db: Db, now: string): Home {
   const { schools } = setting.read[0]?.doc ?? FIRST_SETTINGS;
   const tankById = new Map(tank.read.map(({ doc }) => [doc.id, doc]));
   const packById = new Map(pack.read.map(({ doc }) => [doc.id, doc]));
+  const jobsOf = groupedBy(job.read, ({ doc }) => doc.filterId);
+  const logOf = groupedBy(entries.read, ({ filterId }) => filterId);
+  const filtersOn = groupedBy(filter.read, ({ doc }) => doc.tankId);
   const openJob = (filterId: string): Job | null =>
-    job.read.find(({ doc }) => doc.filterId === filterId && doc.stage !== 'done')?.doc ?? null;
+    jobsOf.get(filterId)?.find(({ doc }) => doc.stage !== 'done')?.doc ?? null;
   const layersIn = (doc: Filter): Layer[] => {
-    const packed = job.read.find((found) => found.doc.filterId === doc.id && found.doc.stage === 'done')?.doc;
+    const packed = jobsOf.get(doc.id)?.find((found) => found.doc.stage === 'done')?.doc;
     const current =
       packById.get(packed?.asPackedPackId ?? '') ?? packById.get(openJob(doc.id)?.asFoundPackId ?? '');
     return layersThatFit(doc, current ?? null);
@@ -45,8 +49,8 @@ export function loadHome(db: Db, now: string): Home {
     filters: filter.read.flatMap(({ doc }) => {
       const own = tankById.get(doc.tankId);
       if (own === undefined) return [];
-      const others = filter.read
-        .filter((other) => other.doc.tankId === doc.tankId && other.doc.id !== doc.id)
+      const others = (filtersOn.get(doc.tankId) ?? [])
+        .filter((other) => other.doc.id !== doc.id)
         .map((other) => ({ filter: other.doc, layers: layersIn(other.doc) }));
       return [
         {
@@ -56,7 +60,7 @@ export function loadHome(db: Db, now: string): Home {
           job: openJob(doc.id),
           planned: plannedFor(doc),
           layers: layersIn(doc),
-          log: entries.read.filter((entry) => entry.filterId === doc.id),
+          log: logOf.get(doc.id) ?? [],
           outlook: ahead.get(doc.id) ?? NO_OUTLOOK,
         },
       ];

@@ -8,8 +8,13 @@ import type { Db } from './openDatabase';
 import { allOf, readRow, sorted, type DocumentRow, type Sorted } from './readRow';
 import { checkRoom } from './room';
 
-/** Most flows, most repacks and so on of each filter in a summary: the newest, more than its chart shows. */
-const SUMMARY = 200;
+/** The newest of each filter in a summary, by kind: more than its chart shows, and what is due hangs on. */
+const SUMMARY = [
+  ['flow', 40],
+  ['repacked', 12],
+  ['service', 20],
+  ['water change', 1],
+] as const;
 
 /** What of a log is asked for. */
 export interface LogQuery {
@@ -51,13 +56,14 @@ export const log = {
     readRows(
       db
         .prepare(
-          `WITH newest AS (
-             SELECT rowid AS row, row_number() OVER (PARTITION BY kind, filter_id ORDER BY at DESC) AS place
-             FROM log_entry INDEXED BY log_by_kind WHERE kind IN ('flow', 'repacked', 'service', 'water change'))
-           SELECT id, schema_version, doc FROM newest JOIN log_entry ON log_entry.rowid = newest.row
-           WHERE place <= ? ORDER BY at, log_entry.rowid`,
+          `SELECT id, schema_version, doc FROM (${SUMMARY.map(
+            () => `SELECT entry.id, entry.schema_version, entry.doc, entry.at
+              FROM filter JOIN log_entry AS entry ON entry.rowid IN (
+                SELECT rowid FROM log_entry INDEXED BY log_by_kind
+                WHERE kind = ? AND filter_id = filter.id ORDER BY at DESC LIMIT ?)`,
+          ).join(' UNION ALL ')}) ORDER BY at, id`,
         )
-        .all(SUMMARY) as DocumentRow[],
+        .all(...SUMMARY.flat()) as DocumentRow[],
     ),
 
   /** Adds an entry of a file, which was checked as a whole. @throws InvalidError where its id is taken */

@@ -10,8 +10,30 @@ export interface DocumentRow {
   readonly schema_version: number;
 }
 
-/** The document of a row, brought up to today's schema, or why it cannot be read. */
+/** Rows that are remembered with what they read as: those of a large fish room. */
+const MOST_REMEMBERED = 30_000;
+const remembered = new Map<
+  string,
+  { readonly text: string; readonly version: number; readonly read: unknown }
+>();
+
+/**
+ * The document of a row, brought up to today's schema, or why it cannot be read. The same text is checked once: home
+ * reads the same rows again and again. Documents are not changed by anybody, so that all may share one.
+ */
 export function readRow<K extends DocumentKind>(kind: K, row: DocumentRow): DocumentOf<K> | UnreadableError {
+  const key = `${kind} ${row.id}`;
+  const known = remembered.get(key);
+  if (known !== undefined && known.text === row.doc && known.version === row.schema_version)
+    return known.read as DocumentOf<K>;
+  const read = checkRow(kind, row);
+  if (read instanceof UnreadableError) return read;
+  if (remembered.size >= MOST_REMEMBERED) remembered.clear();
+  remembered.set(key, { text: row.doc, version: row.schema_version, read });
+  return read;
+}
+
+function checkRow<K extends DocumentKind>(kind: K, row: DocumentRow): DocumentOf<K> | UnreadableError {
   const read = readDocumentText(kind, row.doc, row.schema_version);
   if (read.ok) return read.doc;
   const document: Unreadable = {

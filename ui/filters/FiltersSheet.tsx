@@ -3,6 +3,7 @@ import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
+import type { HomePage } from '@/server/homePage';
 import type { HomeRow } from '@/server/homeRow';
 import type { Trouble } from '@/server/trouble';
 import { daysAgo } from '../fields/daysAgo';
@@ -20,14 +21,15 @@ import { TryOut } from './TryOut';
 import styles from './FiltersSheet.module.css';
 import { lazyPart } from '../frame/lazyPart';
 
+// Loaded where there are many filters.
+const HomePages = lazyPart(() => import('./HomePages').then((module) => module.HomePages));
 // It brings a worker; nobody waits for it.
 const AheadRefresh = lazyPart(() => import('./AheadRefresh').then((module) => module.AheadRefresh));
 // Loaded where there is something to show: it reads whole documents.
 const LeftDrafts = lazyPart(() => import('./LeftDrafts').then((module) => module.LeftDrafts));
 
 interface Props {
-  /** The most urgent first. */
-  readonly rows: readonly HomeRow[];
+  readonly home: HomePage;
   /** Stored documents that cannot be read. */
   readonly troubles: readonly Trouble[];
   /** Some of them are made up, to try the app with. */
@@ -36,7 +38,7 @@ interface Props {
 }
 
 /** Home: which filter needs me, and for what. One row a filter, the most urgent first. */
-export function FiltersSheet({ rows, troubles, tryOut, now }: Props) {
+export function FiltersSheet({ home, troubles, tryOut, now }: Props) {
   const words = useWords();
   const hasLeft = useHasDrafts();
   return (
@@ -45,7 +47,7 @@ export function FiltersSheet({ rows, troubles, tryOut, now }: Props) {
       subtitle={
         <span suppressHydrationWarning>
           {words.date(now, { weekday: 'long', day: 'numeric', month: 'long' })}
-          {rows.length > 0 ? ` · ${rows.length} ${rows.length === 1 ? 'filter' : 'filters'}` : ''}
+          {home.all > 0 ? ` · ${home.all} ${home.all === 1 ? 'filter' : 'filters'}` : ''}
         </span>
       }
       links={mainLinks('/')}
@@ -55,12 +57,14 @@ export function FiltersSheet({ rows, troubles, tryOut, now }: Props) {
       <div className={styles.sheet}>
         {hasLeft ? <LeftDrafts /> : null}
         {troubles.length === 0 ? null : <TroubleList troubles={troubles} />}
-        {rows.length === 0 ? (
+        {home.all === 0 ? (
           <AddFilter />
         ) : (
           <>
-            <TodayList rows={rows} />
-            <AheadRefresh rows={rows} />
+            <TodayList due={home.due} />
+            <AheadRefresh stale={home.stale} />
+            {home.all > home.rows.length || home.find !== '' ? <HomePages home={home} /> : null}
+            {home.found === 0 ? <p>No filter and no tank is named like that.</p> : null}
             <div className={styles.columns} aria-hidden="true">
               <span>Filter, its state and what to do</span>
               <span>Pack, in flow order</span>
@@ -68,7 +72,7 @@ export function FiltersSheet({ rows, troubles, tryOut, now }: Props) {
               <span>Flow measured by jug, {words.unit('flow').symbol}</span>
             </div>
             <ol>
-              {rows.map((row) => (
+              {home.rows.map((row) => (
                 <FilterRow key={row.id} row={row} now={now} />
               ))}
             </ol>
@@ -142,7 +146,7 @@ function FlowFigure({ row: { flow } }: { row: HomeRow }) {
   if (flow.latest === null || flow.share === null)
     return (
       <p className={styles.figure}>
-        {flow.latest === null ? '–' : words.show({ kind: 'flow', si: flow.latest.flow.mean })}
+        {flow.latest === null ? '–' : words.show({ kind: 'flow', si: flow.latest.mean })}
         <small>{flow.latest === null ? ' not measured' : ' clean flow not known'}</small>
       </p>
     );

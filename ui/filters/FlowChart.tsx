@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { isAfter, min, parseISO, subDays } from 'date-fns';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
-import type { FlowState } from '@/core/service/flowState';
+import type { ChartFlow } from '@/core/service/chartFlow';
 import { fromSi } from '@/core/units/unitTable';
 import { useWords } from '../fields/Habits';
 import styles from './FlowChart.module.css';
@@ -12,12 +12,11 @@ const WIDTH = 300;
 const HEIGHT = 104;
 const FOOT = 18;
 const LEFT = 30;
-/** How far back the chart looks at most, and at least, days. */
-const SPAN_DAYS = 190;
+/** How far back the chart looks at least, days. */
 const LEAST_DAYS = 30;
 
 interface Props {
-  readonly flow: FlowState;
+  readonly flow: ChartFlow;
   /** ISO moments at which the filter was repacked. */
   readonly repacks: readonly string[];
   readonly now: string;
@@ -28,11 +27,10 @@ interface Props {
 export function FlowChart({ flow, repacks: moments, now, name }: Props) {
   const words = useWords();
   const end = parseISO(now);
-  const oldest = subDays(end, SPAN_DAYS);
-  const shown = flow.readings.filter((reading) => isAfter(parseISO(reading.at), oldest));
+  const shown = flow.readings;
   if (shown.length === 0) return <p className="quiet">No flow measured in the last half year.</p>;
   const inUnit = (si: number): number => fromSi(si, words.unit('flow'));
-  const top = Math.max(...shown.map((reading) => reading.flow.mean + (reading.flow.spread ?? 0)));
+  const top = Math.max(...shown.map((reading) => reading.mean + (reading.spread ?? 0)));
   const start = min([subDays(end, LEAST_DAYS), ...shown.map((reading) => parseISO(reading.at))]);
   // Straight over the moments: the scale for dates brings a calendar along that nothing here needs.
   const x = scaleLinear([start.getTime(), end.getTime()], [LEFT, WIDTH - 34]);
@@ -41,8 +39,8 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
   const stretches = splitAt(shown, repacks);
   const path = line<(typeof shown)[number]>()
     .x((reading) => x(parseISO(reading.at).getTime()))
-    .y((reading) => y(inUnit(reading.flow.mean)));
-  const limit = flow.clean === null ? null : y(inUnit(flow.clean.flow.mean * SERVICE_SHARE));
+    .y((reading) => y(inUnit(reading.mean)));
+  const limit = flow.clean === null ? null : y(inUnit(flow.clean * SERVICE_SHARE));
   const newest = shown.at(-1);
   return (
     <svg
@@ -50,7 +48,7 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
       height={HEIGHT}
       role="img"
       suppressHydrationWarning
-      aria-label={`Flow of ${name}: ${shown.length} readings, the newest ${newest === undefined ? '' : words.show({ kind: 'flow', si: newest.flow.mean })}`}
+      aria-label={`Flow of ${name}: ${shown.length} readings, the newest ${newest === undefined ? '' : words.show({ kind: 'flow', si: newest.mean })}`}
       className={styles.chart}
     >
       {y.ticks(3).map((tick) => (
@@ -77,8 +75,8 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
         />
       ))}
       {shown.map((reading) => {
-        const spread = inUnit(reading.flow.spread ?? 0);
-        const [cx, mean] = [x(parseISO(reading.at).getTime()), inUnit(reading.flow.mean)];
+        const spread = inUnit(reading.spread ?? 0);
+        const [cx, mean] = [x(parseISO(reading.at).getTime()), inUnit(reading.mean)];
         return (
           <g key={reading.id}>
             <path d={`M${cx} ${y(mean - spread)} V${y(mean + spread)}`} stroke="var(--ink)" />

@@ -5,6 +5,7 @@ import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import type { FlowMoment, LogEntry } from '@/core/job/logEntry';
 import { flowVerdict } from '@/core/service/flowVerdict';
+import { chartFlow } from '@/core/service/chartFlow';
 import { flowState } from '@/core/service/flowState';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';
@@ -87,7 +88,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
             Flow, {words.unit('flow').symbol}: the last half year
           </h2>
           <FlowChart
-            flow={flow}
+            flow={chartFlow(flow, now)}
             repacks={log.filter(({ kind }) => kind === 'repacked').map(({ at }) => at)}
             now={now}
             name={filter.name}

@@ -1,0 +1,35 @@
+import type { FlowState } from './flowState';
+
+/** The flows of a filter as a chart draws them. m³/s */
+export interface ChartFlow extends Pick<FlowState, 'share' | 'shareSpread'> {
+  /** Those of the last half year, oldest first. */
+  readonly readings: readonly {
+    readonly id: string;
+    readonly at: string;
+    readonly mean: number;
+    readonly spread: number | null;
+  }[];
+  readonly latest: { readonly at: string; readonly mean: number } | null;
+  readonly clean: number | null;
+}
+
+/** Days that the chart looks back. */
+const CHART_DAYS = 190;
+const DAY = 86_400_000;
+
+/** What a chart needs of a filter’s flows. @param now ISO moment */
+export function chartFlow(
+  { readings, latest, clean, share, shareSpread }: FlowState,
+  now: string,
+): ChartFlow {
+  const oldest = new Date(Date.parse(now) - CHART_DAYS * DAY).toISOString();
+  return {
+    share,
+    shareSpread,
+    latest: latest === null ? null : { at: latest.at, mean: latest.flow.mean },
+    clean: clean?.flow.mean ?? null,
+    readings: readings
+      .filter(({ at }) => at > oldest)
+      .map(({ id, at, flow: { mean, spread } }) => ({ id, at, mean, spread })),
+  };
+}

@@ -1,0 +1,71 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { demoContent } from '@/demo/demoContent';
+import type { Outlook } from '@/core/care/outlook';
+import { insertFilterContent } from '@/store/filterFiles';
+import { openDatabase } from '@/store/openDatabase';
+import { outlooks } from '@/store/outlooks';
+import { HOME_ROWS, homePage } from './homePage';
+import type { HomeFilter } from './homeRow';
+import { loadHome } from './loadHome';
+
+const NOW = '2026-11-25T12:00:00.000Z';
+
+describe('homePage', () => {
+  let four: readonly HomeFilter[];
+  let many: readonly HomeFilter[];
+  beforeAll(() => {
+    const db = openDatabase(':memory:');
+    for (const content of demoContent(new Date(NOW))) insertFilterContent(db, content);
+    const visit = { works: [{ layerId: 'lr-fine', work: 'replace' }], lifts: [], minutes: 28, why: 'flow' };
+    const forecast = {
+      packedAt: new Date(Date.parse(NOW) - 36 * 86_400_000).toISOString(),
+      ...{ by: 'through', earliest: 30, likely: 32, latest: 34, sponge: null },
+      ...{ flow: { likely: [], low: [], high: [] }, visits: [{ day: 36, ...visit }] },
+    };
+    const outlook = { learned: { posterior: null, refused: false, odd: [] }, forecast } as Outlook;
+    outlooks.put(db, 'long-run', outlooks.get(db, 'long-run').revision, outlook);
+    four = loadHome(db, NOW).filters;
+    many = Array.from({ length: 45 }, (_, index) => {
+      const base = four[index % 4]!;
+      return { ...base, filter: { ...base.filter, id: `f${index}`, name: `${base.filter.name} ${index}` } };
+    });
+  });
+
+  it('shows all where they are few, with what is due across them', () => {
+    const home = homePage(four, { find: '', page: 1 }, NOW);
+    expect(home).toMatchObject({ found: 4, all: 4, page: 1, pages: 1 });
+    expect(home.due).toMatchObject({ now: true, count: 1, minutes: 28 });
+    expect(home.due.filters[0]).toMatchObject({ name: 'Long run', items: [{ inDays: -2 }, {}] });
+    expect(home.stale.map(({ name }) => name)).toEqual(
+      expect.arrayContaining(['Reed bench', 'Window sill', 'Hatchery']),
+    );
+    expect(home.stale.map(({ name }) => name)).not.toContain('Long run');
+  });
+
+  it('leafs through many, the most urgent first, and takes the nearest page for one that is not there', () => {
+    const pages = [1, 2, 3, 4].map((page) => homePage(many, { find: '', page }, NOW));
+    expect(pages.map(({ rows }) => rows.length)).toEqual([HOME_ROWS, HOME_ROWS, HOME_ROWS, 45 - 3 * HOME_ROWS]);
+    const urgencies = pages.flatMap(({ rows }) => rows.map(({ next }) => next.urgency));
+    expect(urgencies).toEqual([...urgencies].sort((a, b) => a - b));
+    expect(new Set(pages.flatMap(({ rows }) => rows.map(({ id }) => id))).size).toBe(45);
+    expect(homePage(many, { find: '', page: 99 }, NOW).page).toBe(4);
+    expect(homePage(many, { find: '', page: -4 }, NOW).page).toBe(1);
+  });
+
+  it('finds by the name of filter or tank, whatever the case', () => {
+    const home = homePage(many, { find: 'LONG RUN 1', page: 1 }, NOW);
+    expect(home.rows.every(({ name }) => name.startsWith('Long run 1'))).toBe(true);
+    expect(home.found).toBeGreaterThan(0);
+    expect(home.all).toBe(45);
+    expect(homePage(many, { find: 'no such', page: 2 }, NOW)).toMatchObject({ found: 0, page: 1, rows: [] });
+  });
+
+  it('says what comes next where nothing is due, and nothing where nothing is known', () => {
+    const later = new Date(Date.parse(NOW) - 20 * 86_400_000).toISOString();
+    const home = homePage(four, { find: '', page: 1 }, later);
+    expect(home.due.now).toBe(false);
+    expect(home.due.filters).toHaveLength(1);
+    expect(home.due.filters[0]!.items[0].inDays).toBeGreaterThan(0);
+    expect(homePage([], { find: '', page: 1 }, NOW).due.filters).toEqual([]);
+  });
+});
