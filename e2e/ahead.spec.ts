@@ -40,6 +40,9 @@ test('a filter’s log teaches its forecast: what is due is said, and a service 
   await expect(page.getByRole('listitem').filter({ hasText: 'Long run' }).last()).toContainText(
     /Next service: in \d/,
   );
+  const calendar = await page.request.get('/api/calendar');
+  expect(calendar.headers()['content-type']).toContain('text/calendar');
+  expect(await calendar.text()).toMatch(/SUMMARY:Long run: Replace the bonded floss pad/);
   await page.goto('/filter/long-run/plan');
   await page.getByRole('button', { name: 'Plan without stripping' }).click();
   await page.getByText('How long until it clogs?').click();

@@ -9,6 +9,8 @@ import { serveDemo } from './serveDemo';
 const PORT = '3049';
 const OUT = path.join(ROOT, 'docs', 'screenshots');
 const DESK = { width: 1280, height: 800 };
+/** Milliseconds that a filter’s log may take to learn from. */
+const LEARNING = 120_000;
 const PHONE = { width: 390, height: 844 };
 
 interface View {
@@ -27,7 +29,33 @@ const upright = (page: Page): Promise<void> =>
   page.getByTestId('flow-line').getByRole('button', { name: /^1 of/ }).waitFor();
 
 const VIEWS: readonly View[] = [
-  { name: 'filters', address: '/', size: DESK },
+  {
+    name: 'care',
+    address: '/filter/long-run/care',
+    size: DESK,
+    act: async (page) => {
+      await page.getByText(/^Learned from/).waitFor({ timeout: LEARNING });
+    },
+  },
+  {
+    name: 'filters',
+    address: '/',
+    size: DESK,
+    act: async (page) => {
+      // One filter after another is worked out, this one last.
+      const last = page.getByRole('listitem').filter({ hasText: 'Hatchery' });
+      await last.filter({ hasText: 'Next service' }).waitFor({ timeout: LEARNING });
+    },
+  },
+  {
+    name: 'fault-finder',
+    address: '/filter/long-run/fault',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Weak flow/ }).click();
+      await page.getByRole('heading', { level: 2 }).first().waitFor();
+    },
+  },
   { name: 'measure', address: '/filter/long-run/measure', size: DESK },
   {
     name: 'strip',
@@ -143,34 +171,9 @@ const VIEWS: readonly View[] = [
       await page.getByText('working it out').waitFor({ state: 'detached' });
     },
   },
-  {
-    name: 'prepare-cost',
-    address: '/filter/window-sill/prepare',
-    size: DESK,
-    act: async (page) => {
-      await page.getByText('working it out').waitFor({ state: 'detached' });
-      await page
-        .getByRole('region', { name: 'Shopping list' })
-        .evaluate((part) => part.scrollIntoView({ block: 'start' }));
-    },
-  },
   { name: 'shelf', address: '/shelf', size: DESK },
   { name: 'repack', address: '/filter/reed-bench/repack', size: DESK },
   { name: 'repack-phone', address: '/filter/reed-bench/repack', size: PHONE, scheme: 'dark' },
-  {
-    name: 'flow-after',
-    address: '/filter/reed-bench/repack',
-    size: DESK,
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Measure the flow' }).click();
-      for (const time of ['17.5', '17.9', '17.7']) {
-        await page.getByLabel('Or type the time').fill(time);
-        await page.getByRole('button', { name: 'Add', exact: true }).click();
-      }
-      await page.getByRole('button', { name: 'Save reading' }).click();
-      await page.getByText('Likeliest first').waitFor();
-    },
-  },
   {
     name: 'pack-card',
     address: '/filter/window-sill/card',

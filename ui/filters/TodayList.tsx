@@ -18,6 +18,9 @@ export function TodayList({ due: { now, filters, count, minutes } }: { readonly 
             about {words.number(minutes, 0)} minutes in {count === 1 ? 'one filter' : `${count} filters`}
           </small>
         ) : null}
+        <a href="/api/calendar" download className={styles.calendar}>
+          Save what is due as a calendar file
+        </a>
       </h2>
       <ul>
         {filters.map(({ id, name, items }) => (

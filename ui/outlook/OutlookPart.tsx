@@ -84,6 +84,9 @@ export function OutlookPart({ filter, tank, layers, first, log, changed, packIsO
           <>
             <h2 className="title">Due</h2>
             <DueRows due={due} />
+            <a href={`/api/calendar?filter=${filter.id}`} download className={styles.calendar}>
+              Save as a calendar file
+            </a>
           </>
         )}
       </div>
