@@ -44,7 +44,12 @@ describe('homePage', () => {
 
   it('leafs through many, the most urgent first, and takes the nearest page for one that is not there', () => {
     const pages = [1, 2, 3, 4].map((page) => homePage(many, { find: '', page }, NOW));
-    expect(pages.map(({ rows }) => rows.length)).toEqual([HOME_ROWS, HOME_ROWS, HOME_ROWS, 45 - 3 * HOME_ROWS]);
+    expect(pages.map(({ rows }) => rows.length)).toEqual([
+      HOME_ROWS,
+      HOME_ROWS,
+      HOME_ROWS,
+      45 - 3 * HOME_ROWS,
+    ]);
     const urgencies = pages.flatMap(({ rows }) => rows.map(({ next }) => next.urgency));
     expect(urgencies).toEqual([...urgencies].sort((a, b) => a - b));
     expect(new Set(pages.flatMap(({ rows }) => rows.map(({ id }) => id))).size).toBe(45);

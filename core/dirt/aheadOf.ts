@@ -6,7 +6,7 @@ import type { ForecastInput } from './cloggingInput';
 /**
  * What the forecast of a pack begins from: where its filter is, and what its log has taught.
  *
- * @example aheadOf({ tank, others: [] }, filter, layers) // { visits: [] }
+ * @example aheadOf({ tank: reedBench.tank, others: [] }, reedBench.filter, reedBench.layers) // { visits: [] }
  */
 export const aheadOf = (
   { tank, others, learned = null }: Pick<ForecastInput, 'tank' | 'others' | 'learned'>,
