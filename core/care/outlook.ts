@@ -7,8 +7,8 @@ import { HORIZON, MOST_VISITS } from '../pack/visitLimits';
 
 /** Days between two points of a course that is kept. */
 export const COURSE_STEP = 3;
-/** Most days that are followed: a pack may be old when the year ahead is looked at. */
-export const MOST_DAYS = 2 * HORIZON;
+/** Most days that are followed: a pack may be old when the year ahead is looked at; an older one is judged as if it were of that age. */
+export const MOST_DAYS = 4 * HORIZON;
 const MOST_ODD = 100;
 const MOST_LIFTS = 60;
 

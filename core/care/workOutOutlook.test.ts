@@ -48,6 +48,12 @@ describe('workOutOutlook', () => {
     expect(after.likely!).toBeGreaterThan(before.likely! + today / 2);
   });
 
+  it('bears a pack that nobody has touched for years: it is due', { timeout: 60_000 }, () => {
+    const old = workOutOutlook({ place, stretches: [], current: { ...current, today: 5000 } });
+    expect(OutlookSchema.safeParse(old).success).toBe(true);
+    expect(old.forecast!.visits[0]!.day).toBeLessThan(5000);
+  });
+
   it('looks nowhere without a pack or food', () => {
     expect(workOutOutlook({ place, stretches: [], current: null }).forecast).toBeNull();
     const unfed = { ...place, tank: { ...tank, feed: { ...tank.feed, amount: null } } };

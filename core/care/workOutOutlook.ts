@@ -80,8 +80,9 @@ function lookAhead(
   tell: (share: number) => void,
 ): OutlookForecast | null {
   if (current === null || current.layers.length === 0) return null;
-  const { layers, packedAt, done, today } = current;
-  const days = Math.min(MOST_DAYS, today + HORIZON);
+  const { layers, packedAt, done } = current;
+  const today = Math.min(current.today, MOST_DAYS - HORIZON);
+  const days = today + HORIZON;
   const input: ForecastInput = { ...place, layers, visits: done, days, learned };
   const likely = forecast({ ...input, brief: true });
   if (likely === null) return null;

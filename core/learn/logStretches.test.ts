@@ -3,7 +3,7 @@ import { plainLayer } from '@/core/layers/plainLayer';
 import type { LogEntry } from '../job/logEntry';
 import { logStretches, type RepackRecord } from './logStretches';
 
-const filter = { chambers: [{ id: 'tray' }] } as unknown as Parameters<typeof logStretches>[0];
+const filter = { chambers: [{ id: 'tray' }], spill: null } as unknown as Parameters<typeof logStretches>[0];
 const layers = [plainLayer('a', 'foam-30', 'tray', 0.03)];
 const day = (number: number): string => new Date(Date.UTC(2026, 0, 1) + number * 86_400_000).toISOString();
 const common = (id: string, at: number, jobId: string | null = null) => ({
@@ -93,6 +93,15 @@ describe('logStretches', () => {
     const elsewhere = record('one', { packed: [plainLayer('a', 'foam-30', 'gone', 0.03)] });
     expect(logStretches(filter, log, [elsewhere], day(9))).toEqual([]);
     expect(logStretches(filter, [], [], day(9))).toEqual([]);
+  });
+
+  it('learns from forty readings of many, the first and the last among them, and from no level without a rim', () => {
+    const level: LogEntry = { kind: 'level', ...common('l', 5), headroom: 0.01 };
+    const many = Array.from({ length: 500 }, (_, index) => flow(`f${index}`, 1 + index / 50));
+    const [only] = logStretches(filter, [repacked('one', 0), level, ...many], [record('one')], day(30));
+    expect(only!.flows).toHaveLength(40);
+    expect([only!.flows[0]!.id, only!.flows.at(-1)!.id]).toEqual(['f0', 'f499']);
+    expect(only!.levels).toEqual([]);
   });
 
   it('keeps the newest stretches, with their pumps counted from 0', () => {

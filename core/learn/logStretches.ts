@@ -3,6 +3,7 @@ import { jugFlow } from '../hydraulics/jugFlow';
 import type { FlowEntry, LogEntry } from '../job/logEntry';
 import type { ServiceWork } from '../job/looks';
 import type { Layer } from '../layers/layer';
+import { unknownMedia } from '../layers/unknownMedia';
 import { LONGEST_STRETCH } from './predictStretch';
 import { daysBetween, serviceVisits } from './serviceVisits';
 import { tells, type Stretch } from './stretch';
@@ -20,32 +21,35 @@ export interface RepackRecord {
 
 /** Most stretches that are learned from, the newest (calibrated: a fit takes as long as they are). */
 const MOST_STRETCHES = 4;
+/** Readings of a kind in a stretch that are learned from (calibrated: more say little more, and take long). */
+const MOST_READINGS = 40;
 /** What a jug is off, as a share, when it was filled once only (calibrated). */
 const ONE_FILLING = 0.05;
 
 /**
  * Cuts a log into the lives of packs, oldest first, each with what was seen of it and done to it. A pack whose chambers
- * the filter no longer has is left out, and so is a time before the first repack on record: nobody knows what was in.
+ * or media are no longer known is left out, and so is a time before the first repack on record: nobody knows what was in.
  *
  * @param log of this filter, in any order
  * @param repacks in any order
  * @param now ISO moment
  */
 export function logStretches(
-  filter: Pick<Filter, 'chambers'>,
+  filter: Pick<Filter, 'chambers' | 'spill'>,
   log: readonly LogEntry[],
   repacks: readonly RepackRecord[],
   now: string,
 ): Stretch[] {
   const sorted = [...log].sort((a, b) => a.at.localeCompare(b.at));
   const chambers = new Set(filter.chambers.map(({ id }) => id));
+  const isKnown = (layer: Layer): boolean => chambers.has(layer.chamber) && unknownMedia(layer).length === 0;
   const begun = sorted.filter((entry) => entry.kind === 'repacked');
   let epoch = -1;
   const stretches = begun.flatMap((entry, index): Stretch[] => {
     const record = repacks.find(({ jobId }) => jobId === entry.jobId);
-    if (record === undefined || record.packed.some(({ chamber }) => !chambers.has(chamber))) return [];
+    if (record === undefined || !record.packed.every(isKnown)) return [];
     const next = begun[index + 1];
-    const stretch = cut(entry, record, next, sorted, now);
+    const stretch = cut(filter, entry, record, next, sorted, now);
     if (epoch < 0 || record.pumpServiced) epoch += 1;
     const epochs = [{ day: 0, epoch }];
     for (const item of sorted) {
@@ -69,6 +73,7 @@ const renewsPump = (entry: LogEntry): boolean =>
     : entry.kind === 'change' && entry.what === 'hardware';
 
 function cut(
+  { spill }: Pick<Filter, 'spill'>,
   repack: LogEntry,
   record: RepackRecord,
   next: LogEntry | undefined,
@@ -88,19 +93,22 @@ function cut(
   return {
     layers: record.packed,
     visits: serviceVisits(services, ids, repack.at),
-    flows: within
-      .filter((entry): entry is FlowEntry => entry.kind === 'flow')
-      .map((entry) => {
-        const { mean, spread } = jugFlow(entry.jugVolume, entry.seconds);
-        return {
-          id: entry.id,
-          day: dayOf(entry),
-          flow: mean,
-          spread: spread === null ? ONE_FILLING : spread / mean / Math.sqrt(entry.seconds.length),
-        };
-      }),
-    levels: within.flatMap((entry) =>
-      entry.kind === 'level' ? [{ id: entry.id, day: dayOf(entry), headroom: entry.headroom }] : [],
+    flows: evenly(within.filter((entry): entry is FlowEntry => entry.kind === 'flow')).map((entry) => {
+      const { mean, spread } = jugFlow(entry.jugVolume, entry.seconds);
+      return {
+        id: entry.id,
+        day: dayOf(entry),
+        flow: mean,
+        spread: spread === null ? ONE_FILLING : spread / mean / Math.sqrt(entry.seconds.length),
+      };
+    }),
+    levels: evenly(
+      within.flatMap((entry) =>
+        // Only what has a rim has a level that can be reckoned.
+        entry.kind === 'level' && spill !== null
+          ? [{ id: entry.id, day: dayOf(entry), headroom: entry.headroom }]
+          : [],
+      ),
     ),
     services: services.flatMap((entry) =>
       entry.flowWas === 'not known' ? [] : [{ id: entry.id, day: dayOf(entry), flowWas: entry.flowWas }],
@@ -113,6 +121,13 @@ function cut(
           ),
     end: Math.min(end, LONGEST_STRETCH),
   };
+}
+
+/** As many readings as are learned from, evenly over all, the first and the last among them. */
+function evenly<T>(readings: readonly T[]): readonly T[] {
+  if (readings.length <= MOST_READINGS) return readings;
+  const step = (readings.length - 1) / (MOST_READINGS - 1);
+  return Array.from({ length: MOST_READINGS }, (_, index) => readings[Math.round(index * step)]!);
 }
 
 /** True when an entry is about the pack that a repack put in: after it, or its own clean flow. */

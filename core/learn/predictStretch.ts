@@ -22,6 +22,9 @@ export interface StretchPrediction {
   readonly held: readonly number[];
 }
 
+/** A filter that is blocked altogether still has a logarithm of its flow, m³/s: a few millilitres an hour. */
+const LEAST_FLOW = 1e-9;
+
 /** Longest stretch that is followed, days: what was read later says little that earlier readings do not. */
 export const LONGEST_STRETCH = 400;
 
@@ -65,9 +68,11 @@ export function predictStretch(
   const held = simulation.fullness.subarray(simulation.days * layers.length);
   return {
     // The condition of the pump changes what comes out at once; what it changes in the clogging is small.
-    flows: stretch.flows.map(
-      ({ day }) =>
+    flows: stretch.flows.map(({ day }) =>
+      Math.max(
+        LEAST_FLOW,
         (valueAt(simulation, 'flow', stretch, day) * speedAt(day)) / speedOf(point, epochAt(stretch, 0)),
+      ),
     ),
     levels: stretch.levels.map(({ day }) => valueAt(simulation, 'headroom', stretch, day)),
     cleanLevel: simulation.headroom[0]!,

@@ -33,11 +33,12 @@ export function useOutlook(filterId: string, first: OutlookState, changed = 0): 
     const work = async (): Promise<void> => {
       const answer = await fetch(`/api/filters/${filterId}/outlook`, { signal: ends.signal });
       if (!answer.ok) throw new Error(answer.statusText);
-      const found = (await answer.json()) as { state: OutlookState; input: OutlookInput };
+      const found = (await answer.json()) as { state: OutlookState; input: OutlookInput | null };
       if (found.state.isFresh) {
         setState(found.state);
         return;
       }
+      if (found.input === null) throw new Error('A document that is needed cannot be read.');
       setDone(0);
       const outlook = await workOut(
         found.input,

@@ -1,13 +1,26 @@
 import { answer, change, readBody } from '@/server/answer';
 import { outlookInput } from '@/server/outlookInput';
-import { InvalidError } from '@/store/errors';
+import { InvalidError, UnreadableError } from '@/store/errors';
 import { outlooks } from '@/store/outlooks';
+
+/** null where a document that is needed cannot be read: home says which, and what to do. */
+function readable<T>(read: () => T): T | null {
+  try {
+    return read();
+  } catch (error) {
+    if (error instanceof UnreadableError) return null;
+    throw error;
+  }
+}
 
 /** What lies ahead of a filter as worked out last, and all that it is worked out from. */
 export const GET = (_request: Request, { params }: { params: Promise<{ id: string }> }) =>
   answer(async (db) => {
     const { id } = await params;
-    return { state: outlooks.get(db, id), input: outlookInput(db, id, new Date().toISOString()) };
+    return {
+      state: outlooks.get(db, id),
+      input: readable(() => outlookInput(db, id, new Date().toISOString())),
+    };
   });
 
 /** Keeps what was worked out of a revision. */
