@@ -115,7 +115,10 @@ test('every main view says first how things are', async ({ page }) => {
     );
   }
   await page.goto('/');
-  const first = page.getByRole('listitem').first();
+  const first = page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('heading') })
+    .first();
   await expect(first.getByRole('link', { name: 'Go on at Repack' })).toBeInViewport();
 });
 

@@ -11,7 +11,8 @@ export function TodayList({ due: { now, filters, count, minutes } }: { readonly 
   if (filters.length === 0) return null;
   return (
     <section aria-label="Due today" className={styles.today}>
-      <h2 className={styles.title}>
+      {/* A paragraph: the headings of home are its filters. */}
+      <p className={styles.title}>
         {now ? 'Due now' : 'Nothing is due today. Next:'}
         {minutes > 0 ? (
           <small>
@@ -21,7 +22,7 @@ export function TodayList({ due: { now, filters, count, minutes } }: { readonly 
         <a href="/api/calendar" download className={styles.calendar}>
           Save what is due as a calendar file
         </a>
-      </h2>
+      </p>
       <ul>
         {filters.map(({ id, name, items }) => (
           <li key={id} className={styles.item}>
