@@ -20,7 +20,7 @@ test('a filter’s log teaches its forecast: what is due is said, and a service 
   await expect(ahead.getByRole('row', { name: /^Flow of this pump/ })).toContainText('learned from your log');
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 
-  // A reading that cannot be: asked about, not learned from.
+  // A service that is done is learned from, and moves what is due.
   await page.getByText('squeezed, swished, replaced, brushed').click();
   await page.getByLabel('2: Medium foam, 30 ppi').selectOption('squeezed');
   await page.getByLabel('3: Bonded floss pad').selectOption('replaced');
@@ -30,7 +30,7 @@ test('a filter’s log teaches its forecast: what is due is said, and a service 
   await expect(ahead).toContainText('Learned from 21 readings of this filter.', WORKED_OUT);
   await expect(ahead.getByTestId('verdict')).toContainText(/Next service: in \d/);
   await expect(ahead.getByRole('listitem').filter({ hasText: 'Brush the hoses' })).toContainText(
-    /in \d\d days/,
+    /in (59|60) days/,
   );
 
   // Kept: home and Plan know without working.

@@ -9,8 +9,7 @@ import { predictStretch, stretchInput, type LearningPlace } from '@/core/learn/p
 import type { Stretch } from '@/core/learn/stretch';
 import { MODEL_ERROR } from '@/core/learn/stretchResiduals';
 import { feedPerDay } from '@/core/tank/feedPerDay';
-import { inverseNormal } from '@/core/units/inverseNormal';
-import { seededRandom } from '@/core/units/seededRandom';
+import { seededNormal } from '@/core/units/seededNormal';
 
 /** A filter that exists on paper only: what is true of it, and what was read of it. */
 export interface SimulatedLog {
@@ -26,13 +25,6 @@ const DAYS = 200;
 const READINGS = 6;
 const JUG_ERROR = 0.02;
 
-/** Standard normal numbers that are the same on every run. */
-export function normals(seed: number): () => number {
-  const random = seededRandom(seed * 7919 + 1);
-  for (let skip = 0; skip < 8; skip += 1) random();
-  return () => inverseNormal(Math.min(1 - 1e-9, Math.max(1e-9, random())));
-}
-
 /**
  * Draws a truth, lets the filter clog by it, and reads its flow six times in the first part of the way to its service.
  * Null when that day is not within the days simulated, or too near to read anything before.
@@ -47,7 +39,7 @@ export function simulatedLog(
   part: number,
   bend: (input: CloggingInput) => CloggingInput = (input) => input,
 ): SimulatedLog | null {
-  const normal = normals(seed);
+  const normal = seededNormal(seed * 7919 + 1);
   const truth = Array.from({ length: LEARNED_KEYS.length + 1 }, normal);
   const food = feedPerDay(place.tank.feed);
   if (food === null) return null;
@@ -64,9 +56,9 @@ export function simulatedLog(
     services: [],
     seen: [],
     end,
-    flows: Array.from({ length: READINGS }, (_, place_) => ({
-      id: `reading ${place_}`,
-      day: (place_ * end) / (READINGS - 1),
+    flows: Array.from({ length: READINGS }, (_, number) => ({
+      id: `reading ${number}`,
+      day: (number * end) / (READINGS - 1),
       flow: 1,
       spread: JUG_ERROR,
     })),

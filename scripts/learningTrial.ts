@@ -5,7 +5,7 @@ import type { CloggingInput } from '@/core/dirt/clogging';
 import { ensembleRange, ensembleRun } from '@/core/dirt/ensemble';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { learnLog } from '@/core/learn/learnLog';
-import { drawPosterior } from '@/core/learn/roundsOfDraws';
+import { drawPosterior } from '@/core/learn/drawPosterior';
 import { WATERS } from '@/demo/waters';
 import { simulatedLog } from '@/reference/simulatedLog';
 

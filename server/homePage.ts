@@ -1,8 +1,8 @@
-import type { Due } from '@/core/care/due';
+import { toldOnce, type Due } from '@/core/care/due';
 import { homeRow, type HomeFilter, type HomeRow } from './homeRow';
 
 /** Rows on a page of home: more than most keepers have filters, and under 300 kB of drawings. */
-export const HOME_ROWS = 14;
+export const HOME_ROWS = 12;
 /** Filters named in the list of what is due, and filters whose outlook is told to be old: each page works some of them out. */
 const MOST_DUE = 6;
 const MOST_STALE = 20;
@@ -60,7 +60,7 @@ export function homePage(
     page: shown,
     pages,
     find,
-    due: dueOf(rows),
+    due: dueOf(toldOnce(rows)),
     stale: rows
       .filter(({ outlook }) => !outlook.isFresh)
       .slice(0, MOST_STALE)

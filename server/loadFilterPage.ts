@@ -26,6 +26,7 @@ import { settings } from '@/store/settings';
 import { shelf } from '@/store/shelf';
 import { tanks } from '@/store/tanks';
 import { misfitOf } from '@/store/unreadable';
+import { currentPack } from './currentPack';
 import { layersThatFit } from './layersThatFit';
 
 /** All that the pages of one filter show. */
@@ -143,16 +144,6 @@ function lastRepack(db: Db, filterId: string): FilterPage['repack'] {
       found: packs.get(db, job.asFoundPackId).doc,
       packed: packs.get(db, job.asPackedPackId).doc,
     };
-  } catch (error) {
-    if (error instanceof UnreadableError) return null;
-    throw error;
-  }
-}
-
-/** What was packed last; null also where that record cannot be read, which home says. */
-function currentPack(db: Db, filterId: string): Pack | null {
-  try {
-    return jobs.currentPack(db, filterId);
   } catch (error) {
     if (error instanceof UnreadableError) return null;
     throw error;

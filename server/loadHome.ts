@@ -1,5 +1,6 @@
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
+import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
 import { FIRST_SETTINGS } from '@/core/settings/settings';
 import { filters } from '@/store/filters';
@@ -14,6 +15,8 @@ import { groupedBy } from './groupedBy';
 import type { HomeFilter } from './homeRow';
 import { layersThatFit } from './layersThatFit';
 import { troublesOf, type Trouble } from './trouble';
+
+const isWaterChange = ({ kind }: LogEntry): boolean => kind === 'water change';
 
 export interface Home {
   readonly filters: readonly HomeFilter[];
@@ -60,7 +63,11 @@ export function loadHome(db: Db, now: string): Home {
           job: openJob(doc.id),
           planned: plannedFor(doc),
           layers: layersIn(doc),
-          log: logOf.get(doc.id) ?? [],
+          log: [
+            ...(logOf.get(doc.id) ?? []),
+            // Water is changed in a tank, whichever filter it was logged at.
+            ...others.flatMap((other) => (logOf.get(other.filter.id) ?? []).filter(isWaterChange)),
+          ],
           outlook: ahead.get(doc.id) ?? NO_OUTLOOK,
         },
       ];

@@ -3,20 +3,21 @@ import type { OutlookInput } from '@/core/care/workOutOutlook';
 import { logStretches, type RepackRecord } from '@/core/learn/logStretches';
 import { serviceVisits, wholeDays } from '@/core/learn/serviceVisits';
 import type { Filter } from '@/core/filter/filter';
+import type { LogEntry } from '@/core/job/logEntry';
 import type { Job } from '@/core/job/job';
-import { UnreadableError } from '@/store/errors';
 import { filters } from '@/store/filters';
 import { jobs } from '@/store/jobs';
 import { log } from '@/store/log';
 import type { Db } from '@/store/openDatabase';
 import { packs } from '@/store/packs';
 import { tanks } from '@/store/tanks';
+import { currentPack } from './currentPack';
 import { layersThatFit } from './layersThatFit';
 
 /** Jobs that are looked through, the newest: more than the packs that are learned from. */
 const LOOKED_THROUGH = 8;
-/** Keys of the steps of a repack after which the pump is another. */
-const PUMP_STEPS = ['body/impeller', 'body/hoses'];
+/** Steps of a repack that clean the impeller, or pull a brush through the hoses. */
+const PUMP_STEPS = ['body/impeller', 'body/rinse body'];
 
 /** All that an outlook of a filter is worked out from. @param now ISO moment. @throws NotFoundError, UnreadableError */
 export function outlookInput(db: Db, filterId: string, now: string): OutlookInput {
@@ -25,20 +26,13 @@ export function outlookInput(db: Db, filterId: string, now: string): OutlookInpu
   const others = filters
     .onTankRead(db, tank.id)
     .filter(({ doc }) => doc.id !== filterId)
-    .map(({ doc }) => ({ filter: doc, layers: layersThatFit(doc, packIn(db, doc.id)) }));
-  const repacks = recordsOf(db, filter);
-  const stretches = logStretches(filter, log.ofLearning(db, filterId), repacks, now);
-  return { place: { tank, filter, others }, stretches, current: currentOf(db, filter, now) };
-}
-
-/** What is in another filter; null also where its record cannot be read, which home says. */
-function packIn(db: Db, filterId: string) {
-  try {
-    return jobs.currentPack(db, filterId);
-  } catch (error) {
-    if (error instanceof UnreadableError) return null;
-    throw error;
-  }
+    .map(({ doc }) => ({ filter: doc, layers: layersThatFit(doc, currentPack(db, doc.id)) }));
+  const entries = log.ofLearning(db, filterId);
+  return {
+    place: { tank, filter, others },
+    stretches: logStretches(filter, entries, recordsOf(db, filter), now),
+    current: currentOf(db, filter, entries, now),
+  };
 }
 
 const isPumpStep = ({ key, done }: Job['ticks'][number]): boolean =>
@@ -62,16 +56,21 @@ function recordsOf(db: Db, filter: Filter): RepackRecord[] {
   });
 }
 
-function currentOf(db: Db, filter: Filter, now: string): OutlookInput['current'] {
+function currentOf(
+  db: Db,
+  filter: Filter,
+  entries: readonly LogEntry[],
+  now: string,
+): OutlookInput['current'] {
   const job = jobs.lastDone(db, filter.id)?.doc;
   if (job?.asPackedPackId == null) return null;
   const packedAt = job.finishedAt ?? job.startedAt;
   const layers = layersThatFit(filter, packs.get(db, job.asPackedPackId).doc);
-  const entries = log.ofLearning(db, filter.id).filter(({ at }) => at >= packedAt);
+  const since = entries.filter(({ at }) => at >= packedAt);
   return {
     layers,
     packedAt,
-    done: wholeDays(serviceVisits(entries, new Set(layers.map(({ id }) => id)), packedAt)),
+    done: wholeDays(serviceVisits(since, new Set(layers.map(({ id }) => id)), packedAt)),
     today: Math.max(0, differenceInCalendarDays(parseISO(now), parseISO(packedAt))),
   };
 }

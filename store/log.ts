@@ -10,10 +10,12 @@ import { checkRoom } from './room';
 
 /** The newest of each filter in a summary, by kind: more than its chart shows, and what is due hangs on. */
 const SUMMARY = [
-  ['flow', 40],
-  ['repacked', 12],
-  ['service', 20],
-  ['water change', 1],
+  { kind: 'flow', most: 30, but: `json_extract(doc, '$.moment') <> 'clean'` },
+  // Apart: later flows are held against the clean one, however many they are.
+  { kind: 'flow', most: 6, but: `json_extract(doc, '$.moment') = 'clean'` },
+  { kind: 'repacked', most: 8, but: 'TRUE' },
+  { kind: 'service', most: 20, but: 'TRUE' },
+  { kind: 'water change', most: 1, but: 'TRUE' },
 ] as const;
 
 /** What of a log is asked for. */
@@ -57,13 +59,13 @@ export const log = {
       db
         .prepare(
           `SELECT id, schema_version, doc FROM (${SUMMARY.map(
-            () => `SELECT entry.id, entry.schema_version, entry.doc, entry.at
+            ({ but }) => `SELECT entry.id, entry.schema_version, entry.doc, entry.at
               FROM filter JOIN log_entry AS entry ON entry.rowid IN (
                 SELECT rowid FROM log_entry INDEXED BY log_by_kind
-                WHERE kind = ? AND filter_id = filter.id ORDER BY at DESC LIMIT ?)`,
+                WHERE kind = ? AND filter_id = filter.id AND ${but} ORDER BY at DESC LIMIT ?)`,
           ).join(' UNION ALL ')}) ORDER BY at, id`,
         )
-        .all(...SUMMARY.flat()) as DocumentRow[],
+        .all(...SUMMARY.flatMap(({ kind, most }) => [kind, most])) as DocumentRow[],
     ),
 
   /** Adds an entry of a file, which was checked as a whole. @throws InvalidError where its id is taken */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import type { LogEntry } from '../job/logEntry';
 import { formatSentence } from '../units/sentence';
-import { dueList, type Due, type DueInput } from './due';
+import { dueList, toldOnce, type Due, type DueInput } from './due';
 import type { OutlookForecast } from './outlook';
 
 const PACKED = '2026-06-01T12:00:00.000Z';
@@ -74,21 +74,34 @@ describe('dueList', () => {
     expect(find(listed(20, { log: [repacked, water(20)] }), 'visit')!.withWaterChange).toBe(false);
   });
 
-  it('brings parts by date, those that were never logged with the next visit', () => {
-    const all = listed(20);
-    expect(find(all, 'hoses')!.inDays).toBe(20);
+  it('brings parts by date, those near the next visit or never logged with it', () => {
+    // A repack brushes hoses and cleans the impeller: hoses after sixty days, impeller after ninety (common practice,
+    // no source). On day 30 the hoses are due twenty days after the visit, too far off to go with it.
+    expect(find(listed(30), 'hoses')!.inDays).toBe(30);
+    expect(find(listed(40), 'impeller')!.inDays).toBe(50);
     const brushed: LogEntry = {
       kind: 'service',
-      ...common(10),
+      ...common(-10),
       works: [{ layerId: null, work: 'hoses brushed' }],
       flowWas: 'not known',
     };
-    // Every sixty days (common practice, no source): day 70, more than a fortnight after the visit.
-    expect(find(listed(20, { log: [repacked, brushed] }), 'hoses')!.inDays).toBe(50);
-    // A repack cleans the impeller; a filter without hoses has none to brush.
-    expect(find(listed(40), 'impeller')!.inDays).toBe(50);
+    // Brushed ten days before the pack is known to have gone in: due on day 50, within a fortnight of the visit on day 40.
+    expect(find(listed(30, { log: [brushed] }), 'hoses')!.inDays).toBe(10);
+    // A UV tube that nobody logged is changed at the visit.
+    const lit = { ...reed.filter, equipment: [...reed.filter.equipment, 'UV lamp' as const] };
+    const lamp = find(listed(30, { filter: lit }), 'lamp')!;
+    expect(lamp.inDays).toBe(10);
+    expect(formatSentence(lamp.why)).toContain('not in the log yet');
+    // A filter without hoses has none to brush.
     const { filter } = WATERS.find((candidate) => candidate.filter.hoses === null)!;
-    expect(find(listed(20, { filter }), 'hoses')).toBeUndefined();
+    expect(find(listed(30, { filter }), 'hoses')).toBeUndefined();
+  });
+
+  it('tells what belongs to a tank once, however many filters hang on it', () => {
+    const due = listed(36, { log: [repacked, water(35)] });
+    const [first, second] = toldOnce([{ due }, { due: due.filter(({ key }) => key.startsWith('water')) }]);
+    expect(find(first!.due, 'water')).toBeDefined();
+    expect(second!.due).toEqual([]);
   });
 
   it('squeezes the intake sponge by its own forecast, counted from the last squeeze', () => {

@@ -5,9 +5,11 @@ import type { ServiceWork } from '../job/looks';
 import { mediumOf } from '../layers/mediumOf';
 import type { Layer } from '../layers/layer';
 import type { Work } from '../pack/visit';
+import { SECONDS_A_DAY } from '../dirt/dirtNumbers';
 import { PART_LIVES } from '../practice/partLives';
 import type { Tank } from '../tank/tank';
 import { lowerFirst, upperFirst } from '../units/firstLetter';
+import { DAY_MS, daysBetween } from '../units/daysBetween';
 import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
 import type { Outlook, OutlookForecast } from './outlook';
@@ -37,16 +39,15 @@ export interface DueInput {
   readonly tank: Pick<Tank, 'routine'>;
   readonly layers: readonly Layer[];
   readonly outlook: Outlook | null;
-  /** Its log, in any order: services, repacks, water changes. */
+  /** In any order: its services and repacks, and the water changes of its tank. */
   readonly log: readonly LogEntry[];
   /** ISO moment */
   readonly now: string;
 }
 
-/** Kinds of entries that what is due hangs on. */
+/** Kinds of entries that what lies ahead is said and drawn from. */
 export const DUE_KINDS: readonly LogEntry['kind'][] = ['flow', 'service', 'repacked', 'water change'];
 
-const DAY = 86_400_000;
 /** Days ahead that are looked at: further off, a date is a guess. */
 const AHEAD = 60;
 /** Days that a service is moved towards a water change (calibrated: so near the forecast is not known). */
@@ -64,6 +65,23 @@ export function dueList(input: DueInput): Due[] {
     .filter((item) => item !== null)
     .filter(({ inDays }) => inDays <= AHEAD)
     .sort((a, b) => a.inDays - b.inDays);
+}
+
+/**
+ * The same lists, with what belongs to a tank told once: of its filters the first that says so keeps it.
+ *
+ * @param lists of filters, each as {@link dueList} gives it
+ */
+export function toldOnce<T extends { readonly due: readonly Due[] }>(lists: readonly T[]): T[] {
+  const told = new Set<string>();
+  return lists.map((list) => ({
+    ...list,
+    due: list.due.filter(({ key }) => {
+      const isNew = !told.has(key);
+      told.add(key);
+      return isNew;
+    }),
+  }));
 }
 
 const VERBS: Readonly<Record<Work, string>> = {
@@ -92,32 +110,31 @@ function nextVisit({ filter, layers, outlook, now }: DueInput, water: Due | null
   if (ahead === null || ahead === undefined || visit === undefined) return null;
   const nameOf = (layerId: string): string => {
     const layer = layers.find(({ id }) => id === layerId);
-    return layer === undefined ? 'a layer that is gone' : `the ${lowerFirst(mediumOf(layer).name)}`;
+    // A visit is planned on the pack that is in; one that changed since is planned anew.
+    return layer === undefined ? 'layer that is gone' : lowerFirst(mediumOf(layer).name);
   };
   const byWork = new Map<Work, string[]>();
   for (const { layerId, work } of visit.works)
     byWork.set(work, [...(byWork.get(work) ?? []), nameOf(layerId)]);
-  const works = [...byWork].map(([work, names]) => `${VERBS[work]} ${joined([...new Set(names)])}`);
-  const planned = daysUntil(moment(ahead.packedAt, visit.day), now);
+  const works = [...byWork].map(
+    ([work, names]) => `${VERBS[work]} ${joined([...new Set(names)].map((name) => `the ${name}`))}`,
+  );
+  const planned = daysUntil(ahead.packedAt, visit.day, now);
   // The plan begins on the day it was made: what was due before is overdue since the end of its range.
-  const overdue =
-    ahead.latest === null ? 0 : Math.ceil((moment(ahead.packedAt, ahead.latest) - Date.parse(now)) / DAY);
+  const overdue = ahead.latest === null ? 0 : Math.ceil(ahead.latest - daysBetween(ahead.packedAt, now));
   const inDays = planned > 0 ? planned : Math.min(0, overdue);
   const together = water !== null && Math.abs(water.inDays - inDays) <= NEAR;
   const rinses = visit.works.some(({ work }) => work === 'squeeze' || work === 'rinse');
-  const renewed = [
-    ...new Set(visit.works.filter(({ work }) => work === 'replace').map(({ layerId }) => layerId)),
-  ];
   return {
     key: `visit ${filter.id}`,
     ...dateIn(together ? water.inDays : inDays, now),
-    latestInDays: ahead.latest === null ? null : daysUntil(moment(ahead.packedAt, ahead.latest), now),
+    latestInDays: ahead.latest === null ? null : daysUntil(ahead.packedAt, ahead.latest, now),
     what: sentence`${upperFirst(joined(works))}.`,
     why: sentence`${visit.why === 'flow' ? WHY_SERVICE[ahead.by] : WHY[visit.why]}`,
     minutes: visit.minutes,
     bring: [
       ...(rinses ? ['old tank water'] : []),
-      ...renewed.map((layerId) => `new ${nameOf(layerId).replace(/^the /, '')}`),
+      ...[...new Set(byWork.get('replace'))].map((name) => `new ${name}`),
     ],
     withWaterChange: together,
   };
@@ -137,9 +154,9 @@ function spongeDue({ filter, layers, outlook, log, now }: DueInput): Due | null 
   if (last === null) return null;
   return {
     key: `sponge ${filter.id}`,
-    ...dateIn(daysUntil(moment(last, every), now), now),
+    ...dateIn(daysUntil(last, every, now), now),
     what: sentence`Squeeze the intake sponge, or swap in the spare.`,
-    why: sentence`It is full about every ${{ kind: 'days', si: (every * DAY) / 1000 }}; a blocked intake starves the pump.`,
+    why: sentence`It is full about every ${{ kind: 'days', si: every * SECONDS_A_DAY }}; a blocked intake starves the pump.`,
     minutes: null,
     bring: ['spare intake sponge'],
     withWaterChange: false,
@@ -153,9 +170,9 @@ function waterChange({ filter, tank, log, now }: DueInput): Due | null {
   if (habit === null || last === null) return null;
   return {
     key: `water ${filter.tankId}`,
-    ...dateIn(daysUntil(moment(last, habit.every), now), now),
+    ...dateIn(daysUntil(last, habit.every, now), now),
     what: sentence`Change ${{ kind: 'share', si: habit.share }} of the water.`,
-    why: sentence`You do so every ${{ kind: 'days', si: (habit.every * DAY) / 1000 }}.`,
+    why: sentence`You do so every ${{ kind: 'days', si: habit.every * SECONDS_A_DAY }}.`,
     minutes: null,
     bring: ['dechlorinator'],
     withWaterChange: false,
@@ -177,7 +194,7 @@ const PARTS: readonly Part[] = [
     key: 'hoses',
     has: ({ hoses }) => hoses !== null,
     work: 'hoses brushed',
-    inRepack: false,
+    inRepack: true,
     what: 'Brush the hoses.',
     why: 'Film grows in them within weeks and costs flow.',
   },
@@ -210,14 +227,14 @@ function partsDue({ filter, log, now }: DueInput, visit: Due | null): Due[] {
     );
     // Nobody knows when: at the next visit, or with the first entry that says so.
     if (done === null && visit === null) return [];
-    const inDays = done === null ? 0 : daysUntil(moment(done, PART_LIVES[key]), now);
+    const inDays = done === null ? 0 : daysUntil(done, PART_LIVES[key], now);
     const withVisit = visit !== null && (done === null || Math.abs(inDays - visit.inDays) <= TOGETHER);
     return [
       {
         key: `${key} ${filter.id}`,
         ...dateIn(withVisit ? visit.inDays : inDays, now),
         what: sentence`${what}`,
-        why: sentence`${done === null ? `${why} No ${key === 'hoses' ? 'brushing' : 'change'} is logged yet.` : why}`,
+        why: sentence`${done === null ? `${why} It is not in the log yet.` : why}`,
         minutes: null,
         bring: [],
         withWaterChange: false,
@@ -226,14 +243,14 @@ function partsDue({ filter, log, now }: DueInput, visit: Due | null): Due[] {
   });
 }
 
-const moment = (from: string, days: number): number => Date.parse(from) + days * DAY;
-
-const daysUntil = (time: number, now: string): number => Math.floor((time - Date.parse(now)) / DAY);
+/** Whole days from now until so many days after a moment. */
+const daysUntil = (from: string, days: number, now: string): number =>
+  Math.floor(days - daysBetween(from, now));
 
 const dateIn = (inDays: number, now: string): Pick<Due, 'inDays' | 'on' | 'latestInDays'> => ({
   inDays,
   latestInDays: null,
-  on: new Date(Date.parse(now) + inDays * DAY).toISOString().slice(0, 10),
+  on: new Date(Date.parse(now) + inDays * DAY_MS).toISOString().slice(0, 10),
 });
 
 const lastOf = (log: readonly LogEntry[], is: (entry: LogEntry) => boolean): string | null =>

@@ -1,12 +1,12 @@
 import { z } from 'zod';
+import { COURSE_STEP } from './courseStep';
 import { IdSchema, MomentSchema } from '../document/fields';
 import { PosteriorSchema } from '../dirt/posterior';
+import { MEASURES } from '../dirt/serviceCourse';
 import { ODD_CAUSES } from '../learn/oddCauses';
-import { VisitSchema, WorkSchema } from '../pack/visit';
+import { VISIT_REASONS, VisitSchema } from '../pack/visit';
 import { HORIZON, MOST_VISITS } from '../pack/visitLimits';
 
-/** Days between two points of a course that is kept. */
-export const COURSE_STEP = 3;
 /** Most days that are followed: a pack may be old when the year ahead is looked at; an older one is judged as if it were of that age. */
 export const MOST_DAYS = 4 * HORIZON;
 const MOST_ODD = 100;
@@ -41,7 +41,7 @@ export const OutlookSchema = z.object({
   forecast: z
     .object({
       packedAt: MomentSchema,
-      by: z.enum(['through', 'headroom', 'kept']).describe('What calls for service'),
+      by: z.enum(MEASURES).describe('What calls for service'),
       earliest: dayOrNever,
       likely: dayOrNever,
       latest: dayOrNever,
@@ -49,11 +49,10 @@ export const OutlookSchema = z.object({
       visits: z
         .array(
           VisitSchema.extend({
-            day: z.int().min(0).max(MOST_DAYS),
-            works: z.array(z.object({ layerId: IdSchema, work: WorkSchema })).max(60),
+            day: z.int().min(1).max(MOST_DAYS),
             lifts: z.array(z.string()).max(MOST_LIFTS),
             minutes: z.number().min(0),
-            why: z.enum(['flow', 'used up', 'spent', 'biological']),
+            why: z.enum(VISIT_REASONS),
           }),
         )
         .max(MOST_VISITS),

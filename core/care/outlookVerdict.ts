@@ -1,9 +1,8 @@
 import { serviceSpan } from '../report/serviceSpan';
 import type { Verdict } from '../report/verdict';
+import { daysBetween } from '../units/daysBetween';
 import { sentence } from '../units/sentence';
 import type { Outlook } from './outlook';
-
-const DAY = 86_400_000;
 
 /**
  * What lies ahead of a filter, in a sentence: the range of the next service, from today on.
@@ -18,7 +17,7 @@ export function outlookVerdict(outlook: Outlook | null, now: string): Verdict {
       state: sentence`The next service is not known yet.`,
       next: sentence`It needs a pack on record, from a finished repack, and the daily food.`,
     };
-  const since = (Date.parse(now) - Date.parse(ahead.packedAt)) / DAY;
+  const since = daysBetween(ahead.packedAt, now);
   const from = ahead.earliest === null ? null : ahead.earliest - since;
   const to = ahead.latest === null ? null : ahead.latest - since;
   const next = learnedFrom(outlook);

@@ -3,17 +3,19 @@ import { drawnInput } from '../dirt/drawnInput';
 import { earlyRun, ENSEMBLE, ensembleRange } from '../dirt/ensemble';
 import { forecast } from '../dirt/forecast';
 import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
+import type { Foreseen } from '../learn/foresight';
 import { learnLog } from '../learn/learnLog';
 import { oddCauses } from '../learn/oddCauses';
 import type { LearningPlace } from '../learn/predictStretch';
-import { drawPosterior } from '../learn/roundsOfDraws';
+import { drawPosterior } from '../learn/drawPosterior';
 import type { Stretch } from '../learn/stretch';
 import type { Layer } from '../layers/layer';
 import type { Visit } from '../pack/visit';
 import { HORIZON } from '../pack/visitLimits';
 import { serviceDayFrom } from '../service/serviceDayFrom';
 import { servicePlan } from '../service/servicePlan';
-import { COURSE_STEP, MOST_DAYS, type Outlook, type OutlookForecast } from './outlook';
+import { COURSE_STEP } from './courseStep';
+import { MOST_DAYS, type OddReading, type Outlook, type OutlookForecast } from './outlook';
 
 /** All that an outlook is worked out from. */
 export interface OutlookInput {
@@ -55,24 +57,18 @@ function whatIsLearned(
   const found = learnLog(place, stretches);
   if (found === null) return { posterior: null, refused: false, odd: [] };
   if ('refused' in found)
-    return {
-      posterior: null,
-      refused: true,
-      odd: found.refused.map(({ id, kind, value, low, high }) => ({
-        id,
-        kind,
-        value,
-        low,
-        high,
-        causes: [],
-      })),
-    };
-  const odd = found.odd.map((reading) => {
-    const { id, kind, value, low, high } = reading;
-    return { id, kind, value, low, high, causes: oddCauses(place, found.model, found.fit.point, reading) };
-  });
+    return { posterior: null, refused: true, odd: found.refused.map((reading) => oddOf(reading, [])) };
+  const odd = found.odd.map((reading) =>
+    oddOf(reading, oddCauses(place, found.model, found.fit.point, reading)),
+  );
   return { posterior: drawPosterior(found, undefined, tell), refused: false, odd };
 }
+
+/** What is kept of a reading that does not fit. */
+const oddOf = ({ id, kind, value, low, high }: Foreseen, causes: OddReading['causes']): OddReading => ({
+  ...{ id, kind, value, low, high },
+  causes,
+});
 
 function lookAhead(
   { place, current }: OutlookInput,

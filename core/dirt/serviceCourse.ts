@@ -8,7 +8,8 @@ const LEAST_HEADROOM = 5e-3;
 const OF_CLEAN = 0.5;
 
 /** What calls for service: flow through the pack, height of the water below the rim, or dirt that the pack still keeps. */
-export type ServiceBy = 'through' | 'headroom' | 'kept';
+export const MEASURES = ['through', 'headroom', 'kept'] as const;
+export type ServiceBy = (typeof MEASURES)[number];
 
 /** The course of that by day as a share of its clean value, and the share at which service is due. */
 export interface ServiceCourse {
@@ -38,10 +39,8 @@ export function limitOf(by: ServiceBy, clean: number): number {
 }
 
 /** All measures that a filter has: only one with a rim has headroom, only one with mechanical layers can be full. */
-const coursesOf = (simulation: Simulated): ServiceCourse[] =>
-  (['through', 'headroom', 'kept'] as const)
-    .filter((by) => !Number.isNaN(simulation[by][0]))
-    .map((by) => courseBy(simulation, by));
+export const coursesOf = (simulation: Simulated): ServiceCourse[] =>
+  MEASURES.filter((by) => !Number.isNaN(simulation[by][0])).map((by) => courseBy(simulation, by));
 
 /**
  * The measure that calls for service first, or that comes nearest to it: the flow through the pack falls, the level

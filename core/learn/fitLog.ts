@@ -1,19 +1,17 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
-import { inverse, Matrix } from 'ml-matrix';
+import { inverse, type Matrix } from 'ml-matrix';
 import type { LogModel } from './logModel';
 import { rootOf } from './rootOf';
+import { DIFFERENCE, slopesOf } from './slopesOf';
 
-/** Steps of the optimiser, and the step of its differences, in units of the prior spread. */
+/** Steps of the optimiser. */
 const STEPS = 8;
-const DIFFERENCE = 0.02;
 /** As far from what is usual as the optimiser may go, in units of the prior spread. */
 const FURTHEST = 5;
 
 /** The likeliest point of a model, and how sure it is. */
 export interface LogFit {
   readonly point: readonly number[];
-  /** Differences of the residuals by coordinate, at that point: residuals × coordinates. */
-  readonly slopes: Matrix;
   /** Root of the covariance about it. */
   readonly root: Matrix;
 }
@@ -46,17 +44,6 @@ export function fitLog(model: LogModel, from?: readonly number[]): LogFit {
       damping: 0.1,
     },
   );
-  const slopes = slopesAt(model, parameterValues);
-  return { point: parameterValues, slopes, root: rootOf(inverse(slopes.transpose().mmul(slopes))) };
-}
-
-/** Slopes of all residuals at a point, by differences to both sides. */
-function slopesAt(model: LogModel, point: readonly number[]): Matrix {
-  const moved = (index: number, step: number): number[] =>
-    model.residuals(point.map((value, place) => (place === index ? value + step : value)));
-  const columns = point.map((_, index) => {
-    const [up, down] = [moved(index, DIFFERENCE), moved(index, -DIFFERENCE)];
-    return up.map((value, place) => (value - down[place]!) / (2 * DIFFERENCE));
-  });
-  return new Matrix(columns).transpose();
+  const slopes = slopesOf(model.residuals, parameterValues);
+  return { point: parameterValues, root: rootOf(inverse(slopes.transpose().mmul(slopes))) };
 }

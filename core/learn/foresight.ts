@@ -1,12 +1,11 @@
 import { inverse, Matrix } from 'ml-matrix';
 import type { LogModel } from './logModel';
 import type { StretchPrediction } from './predictStretch';
+import { slopesOf } from './slopesOf';
 import { flowErrorRoot, levelErrorRoot } from './stretchResiduals';
 
-/** Step of the differences, in units of the prior spread. */
-const DIFFERENCE = 0.02;
 /** Standard normal value that 99 % lie within. */
-const OUTSIDE = 2.576;
+export const OUTSIDE = 2.576;
 
 /** A reading held against what all other readings let one expect. m³/s of flows, m of levels. */
 export interface Foreseen {
@@ -45,13 +44,7 @@ export function foresight(model: LogModel, point: readonly number[]): Foreseen[]
     return items.map((item) => predictionOf(item, predictions[item.stretch]!));
   };
   const here = at(point);
-  const columns = point.map((_, index) => {
-    const moved = (step: number): number[] =>
-      at(point.map((value, place) => (place === index ? value + step : value)));
-    const [up, down] = [moved(DIFFERENCE), moved(-DIFFERENCE)];
-    return up.map((value, place) => (value - down[place]!) / (2 * DIFFERENCE));
-  });
-  const slopes = new Matrix(columns).transpose();
+  const slopes = slopesOf(at, point);
   const covariance = slopes.mmul(slopes.transpose()).add(errorsOf(model, items, point));
   const precision = inverse(covariance);
   const apart = items.map(

@@ -2,7 +2,8 @@ import { linearRegression } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { WATERS } from '@/demo/waters';
-import { normals, simulatedLog } from '@/reference/simulatedLog';
+import { simulatedLog } from '@/reference/simulatedLog';
+import { seededNormal } from '../units/seededNormal';
 import { LEARNED_KEYS } from '../dirt/learnedFactors';
 import { presetFilter } from '../filter/presetFilter';
 import { fitLog } from './fitLog';
@@ -10,7 +11,7 @@ import { foresight } from './foresight';
 import { learnLog, type LearnedLog } from './learnLog';
 import type { LogModel } from './logModel';
 import { oddCauses } from './oddCauses';
-import { drawPosterior } from './roundsOfDraws';
+import { drawPosterior } from './drawPosterior';
 import type { Stretch } from './stretch';
 
 const base = WATERS[0]!.tank;
@@ -36,7 +37,7 @@ const withFlow = (index: number, factor: number): Stretch => ({
 
 describe('fitLog', () => {
   it('is least squares where the model is a straight line', () => {
-    const normal = normals(3);
+    const normal = seededNormal(3);
     const points = Array.from({ length: 12 }, (_, x): [number, number] => [x, 2 + 0.7 * x + 0.1 * normal()]);
     // A prior so wide that it does not matter.
     const line: LogModel = {

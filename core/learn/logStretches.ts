@@ -5,7 +5,8 @@ import type { ServiceWork } from '../job/looks';
 import type { Layer } from '../layers/layer';
 import { unknownMedia } from '../layers/unknownMedia';
 import { LONGEST_STRETCH } from './predictStretch';
-import { daysBetween, serviceVisits } from './serviceVisits';
+import { daysBetween } from '../units/daysBetween';
+import { serviceVisits } from './serviceVisits';
 import { tells, type Stretch } from './stretch';
 
 /** What is on record of one repack. */

@@ -1,6 +1,6 @@
 import { intakeSponge } from '../filter/intakeSponge';
 import { operatingPoint } from '../hydraulics/operatingPoint';
-import type { Foreseen } from './foresight';
+import { OUTSIDE, type Foreseen } from './foresight';
 import type { LogModel } from './logModel';
 import { predictStretch, stretchInput, type LearningPlace } from './predictStretch';
 import { feedPerDay } from '../tank/feedPerDay';
@@ -45,8 +45,6 @@ const SIZES = Array.from({ length: 25 }, (_, index) => index / 8);
 const BOTH_WAYS = [...SIZES.slice(1).map((size) => -size), ...SIZES];
 /** Food is simulated at each size, which takes time. */
 const FOOD_SIZES = BOTH_WAYS.filter((size) => Number.isInteger(2 * size));
-/** Standard normal value of the 99 % range. */
-const OUTSIDE = 2.576;
 /** Causes less likely than this share are not named. */
 const NAMED = 0.05;
 
@@ -94,7 +92,8 @@ function ofFlow(place: LearningPlace, model: LogModel, point: readonly number[],
   const empty = Math.max(expected, operatingPoint(filter, [], tank.temperature).flow);
   return {
     food: fedOtherwise(place, model, point, reading),
-    ...(filter.hoses === null ? {} : { hose: less(LOSS_SPREAD.hose), tap: less(LOSS_SPREAD.tap) }),
+    ...(filter.hoses === null ? {} : { hose: less(LOSS_SPREAD.hose) }),
+    ...(filter.equipment.includes('taps') ? { tap: less(LOSS_SPREAD.tap) } : {}),
     impeller: less(LOSS_SPREAD.impeller),
     sponge: less(LOSS_SPREAD.sponge),
     gap: SIZES.map((size) => ({

@@ -1,10 +1,8 @@
 import type { LogEntry } from '../job/logEntry';
 import type { ServiceWork } from '../job/looks';
 import type { Visit, Work } from '../pack/visit';
+import { daysBetween } from '../units/daysBetween';
 import type { StretchVisit } from './stretch';
-
-/** Milliseconds in a day. */
-const DAY = 86_400_000;
 
 const WORK_OF: Partial<Record<ServiceWork, Work>> = {
   squeezed: 'squeeze',
@@ -12,9 +10,6 @@ const WORK_OF: Partial<Record<ServiceWork, Work>> = {
   replaced: 'replace',
   recharged: 'recharge',
 };
-
-/** Days from one ISO moment to another, broken. */
-export const daysBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / DAY;
 
 /**
  * What the services in a log did to the layers of a pack, in days from when it went in.

@@ -1,8 +1,7 @@
 import { Matrix } from 'ml-matrix';
 import type { Posterior } from '../dirt/posterior';
 import { LEARNED_KEYS } from '../dirt/learnedFactors';
-import { inverseNormal } from '../units/inverseNormal';
-import { seededRandom } from '../units/seededRandom';
+import { seededNormal } from '../units/seededNormal';
 import type { LogModel } from './logModel';
 import { rootOf } from './rootOf';
 
@@ -45,9 +44,7 @@ export function weighedDraws(
   count: number,
 ): WeighedDraw[] {
   return Array.from({ length: count }, (_, index) => {
-    const random = seededRandom(SEED * 1_000_003 + (from + index) * 7919);
-    for (let skip = 0; skip < 8; skip += 1) random();
-    const normal = (): number => inverseNormal(Math.min(1 - 1e-12, Math.max(1e-12, random())));
+    const normal = seededNormal(SEED * 1_000_003 + (from + index) * 7919);
     const steps = proposal.mean.map(normal);
     const spread = Array.from({ length: FREEDOM }, () => normal() ** 2).reduce(
       (sum, value) => sum + value,

@@ -19,3 +19,6 @@ export const VisitSchema = z.object({
     .max(60),
 });
 export type Visit = z.infer<typeof VisitSchema>;
+
+/** Why a visit falls: flow or headroom is low or the layers are full, floss is used up, time has used up a medium, or biological media have silted up. */
+export const VISIT_REASONS = ['flow', 'used up', 'spent', 'biological'] as const;

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../units/daysBetween';
 import type { FlowState } from './flowState';
 
 /** The flows of a filter as a chart draws them. m³/s */
@@ -15,14 +16,13 @@ export interface ChartFlow extends Pick<FlowState, 'share' | 'shareSpread'> {
 
 /** Days that the chart looks back. */
 const CHART_DAYS = 190;
-const DAY = 86_400_000;
 
 /** What a chart needs of a filter’s flows. @param now ISO moment */
 export function chartFlow(
   { readings, latest, clean, share, shareSpread }: FlowState,
   now: string,
 ): ChartFlow {
-  const oldest = new Date(Date.parse(now) - CHART_DAYS * DAY).toISOString();
+  const oldest = new Date(Date.parse(now) - CHART_DAYS * DAY_MS).toISOString();
   return {
     share,
     shareSpread,

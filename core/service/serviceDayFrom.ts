@@ -1,5 +1,5 @@
 import type { CloggingSimulation } from '../dirt/cloggingSimulation';
-import { courseBy, crossing, type ServiceBy } from '../dirt/serviceCourse';
+import { coursesOf, crossing, type ServiceBy } from '../dirt/serviceCourse';
 
 /** When service is due again, and what calls for it. */
 export interface ServiceFrom {
@@ -7,17 +7,14 @@ export interface ServiceFrom {
   readonly by: ServiceBy;
 }
 
-const MEASURES: readonly ServiceBy[] = ['through', 'headroom', 'kept'];
-
 /**
  * The first day from one on, on which anything calls for service: what was low before it has been seen to.
  *
  * @param from a whole day of the simulation, the last on which hands were in the filter
  */
 export function serviceDayFrom(simulation: Pick<CloggingSimulation, ServiceBy>, from: number): ServiceFrom {
-  const found = MEASURES.filter((by) => !Number.isNaN(simulation[by][0]))
-    .map((by) => {
-      const { course, limit } = courseBy(simulation, by);
+  const found = coursesOf(simulation)
+    .map(({ by, course, limit }) => {
       const day = crossing(course.subarray(from), limit);
       return { by, day: day === null ? null : from + day };
     })

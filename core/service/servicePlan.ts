@@ -4,10 +4,10 @@ import { drawnInput } from '../dirt/drawnInput';
 import { likelyInput } from '../dirt/likelyInput';
 import { ENSEMBLE } from '../dirt/ensemble';
 import { FULL, USED_UP } from '../dirt/fullness';
-import { limitOf, type ServiceBy } from '../dirt/serviceCourse';
+import { limitOf, MEASURES } from '../dirt/serviceCourse';
 import type { SimulationState } from '../dirt/simulationState';
 import type { Medium } from '../media/medium';
-import type { Visit, Work } from '../pack/visit';
+import type { Visit, VISIT_REASONS, Work } from '../pack/visit';
 import { HORIZON, MOST_VISITS } from '../pack/visitLimits';
 import { isCanister } from '../filter/kindFamily';
 import type { Filter } from '../filter/filter';
@@ -38,8 +38,7 @@ export interface PlannedVisit extends Visit {
   /** What is lifted to reach the layers, in order, each once. */
   readonly lifts: readonly string[];
   readonly minutes: number;
-  /** Why it falls: flow or headroom is low or the layers are full, floss is used up, time has used up a medium, or biological media have silted up. */
-  readonly why: 'flow' | 'used up' | 'spent' | 'biological';
+  readonly why: (typeof VISIT_REASONS)[number];
 }
 
 /** A year of a filter, planned ahead. */
@@ -153,8 +152,6 @@ interface PlanDay {
   /** By layer: floss that hardly any water goes through, or that is full. */
   readonly usedUp: readonly boolean[];
 }
-
-const MEASURES: readonly ServiceBy[] = ['through', 'headroom', 'kept'];
 
 /** True when the flow or the headroom is too low, or the mechanical layers are full. */
 const isDue = ({ today, clean }: PlanDay): boolean =>

@@ -51,12 +51,19 @@ export function CareSheet({ filter, job, layers, first, tank, outlook, log: logg
     const layer = layers.find(({ id }) => id === layerId);
     return layer === undefined ? null : mediumOf(layer).name;
   };
+  /** The log as it is now: what lies ahead hangs on it. */
+  const put = (before: LogEntry | null, after: LogEntry | null) => {
+    setLog((entries) => [
+      ...entries.filter(({ id }) => id !== before?.id),
+      ...(after === null ? [] : [after]),
+    ]);
+    setChanged((count) => count + 1);
+  };
   const isIn = (entry: LogEntry | null, words: string) => {
     if (entry === null) return;
     setSaid(words);
     setAdded((count) => count + 1);
-    setLog((before) => [...before, entry]);
-    if (entry.kind !== 'look' && entry.kind !== 'note') setChanged((count) => count + 1);
+    put(null, entry);
   };
   const look = async (seen: Look) => {
     const entry = await save({ kind: 'look', seen: [seen], note: '' });
@@ -122,7 +129,7 @@ export function CareSheet({ filter, job, layers, first, tank, outlook, log: logg
             </p>
           </section>
         </div>
-        <LogList filterId={filter.id} first={first} added={added} nameOf={nameOf} />
+        <LogList filterId={filter.id} first={first} added={added} nameOf={nameOf} onChanged={put} />
       </div>
     </Frame>
   );

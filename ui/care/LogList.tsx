@@ -22,6 +22,8 @@ interface Props {
   /** Changes when something was added elsewhere on the sheet. */
   readonly added: number;
   readonly nameOf: (layerId: string) => string | null;
+  /** An entry was deleted, brought back or mended: what it was, and what it is now; null: not there. */
+  readonly onChanged: (before: LogEntry | null, after: LogEntry | null) => void;
 }
 
 const ALL = 'all';
@@ -46,7 +48,7 @@ const PAUSE = 250;
 const LONGEST_NOTE = 2000;
 
 /** The log, a page at a time: searched, filtered, mended, with undo. */
-export function LogList({ filterId, first, added, nameOf }: Props) {
+export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
   const words = useWords();
   const [page, setPage] = useState(first);
   const [kind, setKind] = useState(ALL);
@@ -89,6 +91,7 @@ export function LogList({ filterId, first, added, nameOf }: Props) {
       return setFault('The entry could not be deleted. Nothing was changed; try again.');
     setRemoved(entry);
     setChanged((count) => count + 1);
+    onChanged(entry, null);
   };
   const back = async () => {
     if (removed === null) return;
@@ -96,6 +99,7 @@ export function LogList({ filterId, first, added, nameOf }: Props) {
     if (outcome.kind !== 'saved') return setFault('The entry could not be brought back; try again.');
     setRemoved(null);
     setChanged((count) => count + 1);
+    onChanged(null, removed);
   };
   const { entries, total } = page;
   return (
@@ -146,9 +150,11 @@ export function LogList({ filterId, first, added, nameOf }: Props) {
             {editing === entry.id ? (
               <EditEntry
                 entry={entry}
-                onDone={(fine) => {
+                onDone={(saved) => {
                   setEditing(null);
-                  if (fine) setChanged((count) => count + 1);
+                  if (saved === null) return;
+                  setChanged((count) => count + 1);
+                  onChanged(entry, saved);
                 }}
               />
             ) : (
@@ -197,19 +203,19 @@ const localMoment = (at: string): string => {
 };
 
 /** When it was, and what is noted of it. */
-function EditEntry({ entry, onDone }: { entry: LogEntry; onDone: (fine: boolean) => void }) {
+function EditEntry({ entry, onDone }: { entry: LogEntry; onDone: (saved: LogEntry | null) => void }) {
   const [at, setAt] = useState(localMoment(entry.at));
   const [note, setNote] = useState(entry.note);
   const [faults, setFaults] = useState<readonly string[]>([]);
   const save = async () => {
     const moment = new Date(at);
     if (Number.isNaN(moment.getTime())) return setFaults(['Enter a date and a time.']);
-    const outcome = await send('PUT', `/api/log/${entry.id}`, {
+    const outcome = await send<LogEntry>('PUT', `/api/log/${entry.id}`, {
       ...entry,
       at: at === localMoment(entry.at) ? entry.at : moment.toISOString(),
       note: note.trim(),
     });
-    if (outcome.kind === 'saved') return onDone(true);
+    if (outcome.kind === 'saved') return onDone(outcome.value);
     setFaults(
       outcome.kind === 'refused'
         ? outcome.faults
@@ -238,7 +244,7 @@ function EditEntry({ entry, onDone }: { entry: LogEntry; onDone: (fine: boolean)
         onChange={(event) => setNote(event.target.value)}
       />
       <Button type="submit">Save entry</Button>
-      <Button onClick={() => onDone(false)}>Cancel</Button>
+      <Button onClick={() => onDone(null)}>Cancel</Button>
       {faults.map((line) => (
         <p key={line} role="alert">
           {line}

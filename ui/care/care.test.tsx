@@ -98,6 +98,7 @@ describe('the log', () => {
     entries: [entry({ kind: 'note', note: 'Fed twice.' }), entry({ id: 'r', kind: 'repacked' })],
     total: 90,
   };
+  const changed = vi.fn();
 
   it('is paged, and asks for what is searched', async () => {
     const asked: string[] = [];
@@ -105,7 +106,7 @@ describe('the log', () => {
       asked.push(url);
       return Promise.resolve(Response.json({ entries: [], total: 0 }));
     });
-    show(<LogList filterId="f" first={first} added={0} nameOf={() => null} />);
+    show(<LogList filterId="f" first={first} added={0} nameOf={() => null} onChanged={changed} />);
     expect(screen.getByText('1 to 2 of 90, newest first')).toBeTruthy();
     // A repack is the record of a job: it is neither edited nor deleted here.
     const rows = within(screen.getByRole('region', { name: 'Log' })).getAllByRole('listitem');
@@ -115,9 +116,19 @@ describe('the log', () => {
     expect(asked.at(-1)).toBe('/api/filters/f/log?text=fed&from=0');
   });
 
+  it('says what was deleted and brought back, so that the forecast learns without it', async () => {
+    vi.stubGlobal('fetch', () => Promise.resolve(Response.json(first)));
+    show(<LogList filterId="f" first={first} added={0} nameOf={() => null} onChanged={changed} />);
+    await userEvent.click(screen.getByRole('button', { name: /^Delete Note/ }));
+    await screen.findByText(/Entry deleted/);
+    expect(changed).toHaveBeenLastCalledWith(first.entries[0], null);
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
+    await vi.waitFor(() => expect(changed).toHaveBeenLastCalledWith(null, first.entries[0]));
+  });
+
   it('says so and stays as it was where the app does not answer', async () => {
     vi.stubGlobal('fetch', () => Promise.reject(new Error('no answer')));
-    show(<LogList filterId="f" first={first} added={0} nameOf={() => null} />);
+    show(<LogList filterId="f" first={first} added={0} nameOf={() => null} onChanged={changed} />);
     await userEvent.selectOptions(screen.getByLabelText('Show'), 'notes');
     expect(await screen.findByText('The app does not answer: the list is as it was.')).toBeTruthy();
     expect(screen.getByText(/Fed twice\./)).toBeTruthy();

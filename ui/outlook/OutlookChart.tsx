@@ -1,8 +1,10 @@
 'use client';
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
-import { COURSE_STEP, type OutlookForecast } from '@/core/care/outlook';
+import { COURSE_STEP } from '@/core/care/courseStep';
+import type { OutlookForecast } from '@/core/care/outlook';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
+import { DAY_MS } from '@/core/units/daysBetween';
 import { fromSi } from '@/core/units/unitTable';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/Habits';
@@ -16,8 +18,6 @@ const RIGHT = 14;
 /** Days shown beyond the latest service, and at most. */
 const BEYOND = 14;
 const MOST_SHOWN = 180;
-
-const DAY = 86_400_000;
 
 /** A reading on the chart: days since the pack went in, m³/s. */
 export interface ChartReading {
@@ -47,7 +47,8 @@ export function OutlookChart({ ahead, readings, services, today }: Props) {
   );
   const shown = ahead.flow.likely.slice(0, Math.ceil(end / COURSE_STEP) + 1);
   const most = Math.max(...ahead.flow.high.slice(0, shown.length), ...readings.map(({ flow }) => flow));
-  const x = scaleLinear([0, (shown.length - 1) * COURSE_STEP], [LEFT, width - RIGHT]);
+  const lastDay = (shown.length - 1) * COURSE_STEP;
+  const x = scaleLinear([0, lastDay], [LEFT, width - RIGHT]);
   const y = scaleLinear([0, inUnit(most) * 1.05], [HEIGHT - FOOT, TOP]);
   const at = (_: unknown, place: number): number => x(place * COURSE_STEP);
   const range = area<number>()
@@ -60,10 +61,10 @@ export function OutlookChart({ ahead, readings, services, today }: Props) {
     .x(at)
     .y((value) => y(inUnit(value)));
   const date = (day: number): string =>
-    words.date(new Date(Date.parse(ahead.packedAt) + day * DAY), { day: 'numeric', month: 'short' });
+    words.date(new Date(Date.parse(ahead.packedAt) + day * DAY_MS), { day: 'numeric', month: 'short' });
   const limit = ahead.by === 'through' ? (ahead.flow.likely[0] ?? 0) * SERVICE_SHARE : null;
-  const from = Math.min(x.domain()[1] ?? 0, ahead.earliest ?? Infinity);
-  const to = Math.min(x.domain()[1] ?? 0, ahead.latest ?? Infinity);
+  const from = Math.min(lastDay, ahead.earliest ?? Infinity);
+  const to = Math.min(lastDay, ahead.latest ?? Infinity);
   const show = (si: number): string => words.show({ kind: 'flow', si });
   return (
     <figure ref={room} className={styles.chart}>
@@ -122,7 +123,7 @@ export function OutlookChart({ ahead, readings, services, today }: Props) {
           today
         </text>
         {readings
-          .filter(({ day }) => day <= (x.domain()[1] ?? 0))
+          .filter(({ day }) => day <= lastDay)
           .map(({ id, day, flow, odd }) =>
             odd ? (
               <path

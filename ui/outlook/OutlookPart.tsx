@@ -8,7 +8,7 @@ import type { Filter } from '@/core/filter/filter';
 import { jugFlow } from '@/core/hydraulics/jugFlow';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
-import { daysBetween } from '@/core/learn/serviceVisits';
+import { daysBetween } from '@/core/units/daysBetween';
 import type { Tank } from '@/core/tank/tank';
 import type { OutlookState } from '@/store/outlooks';
 import { useWords } from '../fields/Habits';

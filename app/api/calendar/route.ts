@@ -1,3 +1,4 @@
+import { toldOnce } from '@/core/care/due';
 import { formatSentence } from '@/core/units/sentence';
 import { calendarOf } from '@/formats/calendar';
 import { answer } from '@/server/answer';
@@ -17,7 +18,7 @@ export const GET = (request: Request) =>
       .map((filter) => homeRow(filter, now));
     if (wanted !== null && rows.length === 0) throw new NotFoundError('filter');
     return new Response(
-      calendarOf(rows, (sentence) => formatSentence(sentence, habits), now),
+      calendarOf(toldOnce(rows), (sentence) => formatSentence(sentence, habits), now),
       {
         headers: {
           'content-type': 'text/calendar; charset=utf-8',

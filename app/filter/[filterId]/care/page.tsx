@@ -11,7 +11,7 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Care' };
 
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
-  return drawFilterPage(params, ({ filter, tank, open, current, around, log: all }) => (
+  return drawFilterPage(params, ({ filter, tank, open, current, around, log: own, tankLog }) => (
     <CareSheet
       key={filter.doc.id}
       filter={filter.doc}
@@ -19,7 +19,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
       layers={layersThatFit(filter.doc, current ?? open?.asFound.doc ?? null)}
       tank={tank.doc}
       outlook={outlooks.get(database(), filter.doc.id)}
-      log={all.filter(({ kind }) => DUE_KINDS.includes(kind))}
+      log={[...own, ...tankLog].filter(({ kind }) => DUE_KINDS.includes(kind))}
       now={around.now ?? new Date().toISOString()}
       first={log.page(database(), filter.doc.id, { kind: null, text: '', from: 0, count: LOG_PAGE })}
     />
