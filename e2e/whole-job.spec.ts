@@ -250,8 +250,8 @@ test.describe('from empty', () => {
     await app.stop();
     await app.start();
     await page.goto('/');
-    await expect(page.getByRole('listitem').filter({ hasText: 'Back room' }).first()).toContainText(
-      '100 % of clean flow',
-    );
+    await expect(
+      page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Back room' }) }),
+    ).toContainText('100 % of clean flow');
   });
 });
