@@ -110,7 +110,7 @@ module.exports = {
     onlyTo('server', 'core', 'formats', 'store'),
     onlyTo('demo', 'core', 'formats', 'store'),
     onlyTo('cli', 'core', 'formats'),
-    onlyTo('workers', 'core'),
+    onlyTo('workers', 'core', 'formats'),
     onlyTo('reference', 'core'),
     onlyTo('app', 'core', 'demo', 'formats', 'server', 'store', 'ui'),
     onlyTo('e2e', 'cli', 'core', 'demo', 'scripts'),

@@ -8,6 +8,9 @@ import { expect, test as base, type BrowserContext, type Page } from '@playwrigh
 import { ROOT } from '../scripts/prepare.mjs';
 import { DEMO_DATABASE } from './makeDemo';
 
+/** Milliseconds of a day. */
+const DAY = 86_400_000;
+
 /** The built app on a database of its own. */
 export interface App {
   readonly url: string;
@@ -17,6 +20,8 @@ export interface App {
   readonly stop: () => Promise<void>;
   /** Starts it again on the same address and data. */
   readonly start: () => Promise<void>;
+  /** Moves the clocks of the app and of the page so many days ahead of this machine's. */
+  readonly daysLater: (page: Page, days: number) => Promise<void>;
   /** From here on failed requests are part of the story. */
   readonly expectFailures: () => void;
   readonly failuresExpected: boolean;
@@ -31,6 +36,8 @@ interface Options {
 interface Server {
   readonly url: string;
   readonly use: (file: string) => Promise<void>;
+  /** @param ms by which its clock is ahead of this machine's */
+  readonly goAhead: (ms: number) => Promise<void>;
   readonly stop: () => Promise<void>;
   readonly start: () => Promise<void>;
 }
@@ -50,16 +57,19 @@ async function serve(): Promise<Server> {
     });
     await once(child, 'message');
   };
+  const tell = async (told: { file: string } | { ahead: number }): Promise<void> => {
+    const ready = once(child as ChildProcess, 'message');
+    child?.send(told);
+    await ready;
+  };
   return {
     url: `http://127.0.0.1:${port}`,
     start,
     async use(next) {
       file = next;
-      if (!isUp()) return start();
-      const ready = once(child as ChildProcess, 'message');
-      child?.send(next);
-      await ready;
+      await (isUp() ? tell({ file }) : start());
     },
+    goAhead: (ms) => tell({ ahead: ms }),
     async stop() {
       if (!isUp()) return;
       const gone = once(child as ChildProcess, 'exit');
@@ -84,12 +94,18 @@ export const test = base.extend<Options & { app: App; quiet: void }, { server: S
     const file = path.join(folder, 'test.sqlite');
     if (data === 'demo') copyFileSync(DEMO_DATABASE, file);
     await server.use(file);
-    const { url, start, stop } = server;
+    const { url, start, stop, goAhead } = server;
     const app = {
       url,
       file,
       start,
       stop,
+      async daysLater(page: Page, days: number) {
+        const ms = days * DAY;
+        await goAhead(ms);
+        // It stands still there; timers go on.
+        await page.clock.setFixedTime(new Date(Date.now() + ms));
+      },
       failuresExpected: false,
       expectFailures() {
         this.failuresExpected = true;

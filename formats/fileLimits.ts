@@ -1,5 +1,7 @@
 /** Ending of the files, used for downloads and the file chooser. */
 export const FILE_ENDING = '.neatlayer.json';
+/** Ending of a full export. */
+export const EXPORT_ENDING = '.neatlayer-all.json';
 
 /**
  * The most of a filter's file, bytes: decades of log stay far below. Browser, server, import and export all use this
@@ -13,3 +15,13 @@ export const MOST_FILE_WORDS = '20 MB';
 export const MOST_PACKS = 1000;
 export const MOST_JOBS = 500;
 export const MOST_LOG_ENTRIES = 20_000;
+
+/** The most of a backup or full export that is taken in, bytes: photos of decades. */
+export const LARGEST_INCOMING = 4 * 2 ** 30;
+export const LARGEST_INCOMING_WORDS = '4 GB';
+/** Bytes of it that are sent at a time. */
+export const INCOMING_PIECE = 4 * 2 ** 20;
+
+/** The most of a CSV file that is read, bytes: hundreds of thousands of rows. */
+export const LARGEST_CSV = 100 * 2 ** 20;
+export const LARGEST_CSV_WORDS = '100 MB';

@@ -3,7 +3,8 @@ import Ajv from 'ajv/dist/2020';
 import addFormats from 'ajv-formats';
 import { describe, expect, it } from 'vitest';
 import { demoContent } from '@/demo/demoContent';
-import { FILE_SCHEMA_PATH, fileJsonSchema } from './fileJsonSchema';
+import { FILE_VERSION } from './neatLayerFile';
+import { publishedSchemas } from './publishedSchemas';
 import { readNeatLayerFile } from './readNeatLayerFile';
 import { neatLayerFileName, writeNeatLayerFile } from './writeNeatLayerFile';
 
@@ -88,12 +89,13 @@ describe('neatlayer.json', () => {
   });
 
   it('is described by the published JSON Schema, which is up to date', () => {
-    const published: unknown = JSON.parse(readFileSync(FILE_SCHEMA_PATH, 'utf8'));
+    const published = publishedSchemas();
     // Run `npm run schemas` when this fails.
-    expect(published).toEqual(JSON.parse(JSON.stringify(fileJsonSchema())));
+    for (const [file, schema] of Object.entries(published))
+      expect(JSON.parse(readFileSync(file, 'utf8'))).toEqual(JSON.parse(JSON.stringify(schema)));
     const ajv = new Ajv({ strict: false });
     addFormats(ajv);
-    const validate = ajv.compile(published as object);
+    const validate = ajv.compile(published[`docs/formats/neatlayer-${FILE_VERSION}.schema.json`] ?? false);
     expect(validate(JSON.parse(text)), JSON.stringify(validate.errors)).toBe(true);
     expect(validate(JSON.parse(changed((file) => (file.filter.chambers[0]!.depth = -1))))).toBe(false);
     expect(validate({ format: 'neatlayer', version: 2 })).toBe(false);

@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
-import { FILE_SCHEMA_PATH, fileJsonSchema } from './fileJsonSchema';
+import { publishedSchemas } from './publishedSchemas';
 
-// Run by `npm run schemas`; a test fails when the published schema no longer matches the Zod one.
-writeFileSync(FILE_SCHEMA_PATH, `${JSON.stringify(fileJsonSchema(), null, 2)}\n`);
+// Run by `npm run schemas`; a test fails when a published schema no longer matches the Zod one.
+for (const [file, schema] of Object.entries(publishedSchemas()))
+  writeFileSync(file, `${JSON.stringify(schema, null, 2)}\n`);

@@ -12,12 +12,15 @@ export function writeNeatLayerFile(content: FilterContent): string {
 }
 
 /** A file name made of letters, digits and dashes: "window-sill.neatlayer.json". */
-export function neatLayerFileName(filterName: string): string {
+export const neatLayerFileName = (filterName: string): string => `${plainName(filterName)}${FILE_ENDING}`;
+
+/** The name of a filter in letters, digits and dashes, for the names of files: "window-sill". */
+export function plainName(filterName: string): string {
   const plain = filterName
     .normalize('NFKD')
     .replace(/\p{Mn}/gu, '')
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-+|-+$/g, '');
-  return `${plain === '' ? 'filter' : plain}${FILE_ENDING}`;
+  return plain === '' ? 'filter' : plain;
 }

@@ -1,4 +1,4 @@
-import { MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/fileLimits';
+import { INCOMING_PIECE, MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/fileLimits';
 import { once } from '@/store/changes';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';
@@ -52,6 +52,14 @@ export async function change<T>(
 
 /** Reads nothing: for changes that are said by their address alone. */
 export const noBody = (): Promise<null> => Promise.resolve(null);
+
+/** The bytes of a request that sends a file piece by piece. @throws InvalidError when it is too large a piece */
+export async function readPiece(request: Request): Promise<Uint8Array> {
+  const bytes = await request.arrayBuffer();
+  if (bytes.byteLength > INCOMING_PIECE)
+    throw new InvalidError(['The piece is too large; send less at a time.']);
+  return new Uint8Array(bytes);
+}
 
 /** The text of a request’s body. @throws InvalidError when it is larger than the one limit of the app */
 export async function readText(request: Request): Promise<string> {

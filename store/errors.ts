@@ -42,5 +42,15 @@ export class UnreadableError extends Error {
   }
 }
 
+/** Why a database file cannot be used. */
+export type DatabaseFault = 'damaged' | 'foreign' | 'newer';
+
 /** The database file cannot be used. The message says what to do. */
-export class DatabaseError extends Error {}
+export class DatabaseError extends Error {
+  constructor(
+    message: string,
+    readonly fault: DatabaseFault,
+  ) {
+    super(message);
+  }
+}

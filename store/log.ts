@@ -1,3 +1,4 @@
+import { IdSchema } from '@/core/document/fields';
 import { LogEntrySchema, type LogEntry } from '@/core/job/logEntry';
 import { SCHEMA_VERSION } from '@/formats/documents/kinds';
 import { MOST_LOG_ENTRIES } from '@/formats/fileLimits';
@@ -28,6 +29,27 @@ export interface LogQuery {
 
 const readRows = (rows: readonly DocumentRow[]): Sorted<LogEntry> =>
   sorted(rows.map((row) => readRow('logEntry', row)));
+
+/** Significant digits by which two figures are the same: a file may have rounded the last bits. */
+const SAME_DIGITS = 9;
+
+/** What an entry says, whatever it is called and whichever repack it belongs to. */
+const contentOf = (entry: LogEntry): string =>
+  JSON.stringify(
+    { ...entry, id: '', jobId: null, at: new Date(entry.at).toISOString() },
+    (_, value: unknown) => (typeof value === 'number' ? Number(value.toPrecision(SAME_DIGITS)) : value),
+  );
+
+/** Refuses a log that has grown too long. @throws InvalidError */
+export function checkLength(db: Db, filterId: string): void {
+  const count = Number(
+    db.prepare('SELECT count(*) FROM log_entry WHERE filter_id = ?').pluck().get(filterId),
+  );
+  if (count > MOST_LOG_ENTRIES)
+    throw new InvalidError([
+      `The log of this filter is full: it holds ${MOST_LOG_ENTRIES} entries. Save the filter as a file, then delete old ones.`,
+    ]);
+}
 
 export const log = {
   /** A filter's log, oldest first; what cannot be read apart. */
@@ -85,15 +107,42 @@ export const log = {
       if (owner !== entry.filterId) throw new InvalidError(['jobId: this filter has no such repack.']);
     }
     log.insertRecord(db, entry);
-    const count = Number(
-      db.prepare('SELECT count(*) FROM log_entry WHERE filter_id = ?').pluck().get(entry.filterId),
-    );
-    if (count > MOST_LOG_ENTRIES)
-      throw new InvalidError([
-        `The log of this filter is full: it holds ${MOST_LOG_ENTRIES} entries. Save the filter as a file, then delete old ones.`,
-      ]);
+    checkLength(db, entry.filterId);
     checkRoom(db, entry.filterId);
     return entry;
+  },
+
+  /**
+   * Entries that the log of a filter has not got yet: one with the same content is passed over, whatever its id, and one
+   * that comes twice is taken once.
+   *
+   * @throws InvalidError, NotFoundError
+   */
+  missing: (db: Db, filterId: string, inputs: readonly unknown[]): readonly LogEntry[] => {
+    if (filters.find(db, filterId) === null) throw new NotFoundError('filter');
+    const known = new Set(log.read(db, filterId).read.map(contentOf));
+    return inputs.flatMap((input) => {
+      const entry = valid(LogEntrySchema, input);
+      if (entry.filterId !== filterId || entry.jobId !== null)
+        throw new InvalidError(['The entries belong to another filter.']);
+      const content = contentOf(entry);
+      if (known.has(content)) return [];
+      known.add(content);
+      return [entry];
+    });
+  },
+
+  /** Adds entries that were found {@link log.missing}. @throws InvalidError where the log would be too long */
+  addAll: (db: Db, filterId: string, entries: readonly LogEntry[]): void => {
+    entries.forEach((entry) => log.insertRecord(db, entry));
+    checkLength(db, filterId);
+    checkRoom(db, filterId);
+  },
+
+  /** Removes entries of a filter; those that are gone already are passed over. */
+  removeAll: (db: Db, filterId: string, ids: readonly unknown[]): void => {
+    const remove = db.prepare('DELETE FROM log_entry WHERE id = ? AND filter_id = ?');
+    ids.forEach((id) => remove.run(valid(IdSchema, id), filterId));
   },
 
   /**

@@ -1,7 +1,9 @@
 import { closeSync, existsSync, mkdirSync, openSync, readdirSync, readFileSync, readSync } from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
+import { writeBackup } from './backup';
 import { DatabaseError } from './errors';
+import { freeName } from './freeName';
 
 export type Db = Database.Database;
 
@@ -24,7 +26,7 @@ const HEADER = { length: 100, start: 'SQLite format 3\0', userVersion: 60, appli
  *   newer app; the file is left as it is, byte for byte
  */
 export function openDatabase(file: string, migrationsFolder = defaultMigrations()): Db {
-  const migrations = readdirSync(migrationsFolder)
+  const migrations = readdirSync(/* turbopackIgnore: true */ migrationsFolder)
     .filter((name) => name.endsWith('.sql'))
     .sort();
   if (file !== ':memory:') {
@@ -57,6 +59,7 @@ const damaged = (file: string, why: string): DatabaseError =>
   new DatabaseError(
     `The database ${file} is damaged or is not a database (${why}). ` +
       'Nothing was changed. Put a backup in its place, or move the file away to start afresh.',
+    'damaged',
   );
 
 /** Looks at a file without opening it as a database, which could already change it. */
@@ -114,10 +117,12 @@ function checkOwn(file: string, { applicationId, version, tableCount }: Marks, k
   if (!own && !(applicationId === 0 && version > known))
     throw new DatabaseError(
       `The database ${file} belongs to another program. Nothing was changed. Name another file for this app, or move this one away.`,
+      'foreign',
     );
   if (version > known)
     throw new DatabaseError(
       'The database was written by a newer version of this app. Nothing was changed. Update the app, then start it again.',
+      'newer',
     );
 }
 
@@ -125,7 +130,7 @@ function checkOwn(file: string, { applicationId, version, tableCount }: Marks, k
 function migrate(db: Db, file: string, folder: string, names: readonly string[]): void {
   const applied = seen(db);
   if (applied === names.length) return;
-  if (applied > 0 && file !== ':memory:') db.prepare('VACUUM INTO ?').run(backupName(file, applied));
+  if (applied > 0 && file !== ':memory:') writeBackup(db, freeName(file, `before-update-${applied}`));
   names.slice(applied).forEach((name, index) => {
     db.transaction(() => {
       // Another process may have opened the same file at the same time, and been first.
@@ -134,14 +139,4 @@ function migrate(db: Db, file: string, folder: string, names: readonly string[])
       db.pragma(`user_version = ${applied + index + 1}`);
     }).immediate();
   });
-}
-
-/** A name beside the database that is not taken: "data/neat-layer.before-update-3.sqlite". */
-function backupName(file: string, applied: number): string {
-  const { dir, name, ext } = path.parse(file);
-  const candidate = (suffix: string): string =>
-    path.join(dir, `${name}.before-update-${applied}${suffix}${ext}`);
-  let taken = 0;
-  while (existsSync(candidate(taken === 0 ? '' : `-${taken + 1}`))) taken += 1;
-  return candidate(taken === 0 ? '' : `-${taken + 1}`);
 }

@@ -56,6 +56,21 @@ describe('store', () => {
     expect(() => tanks.get(db, 'nobody')).toThrow(NotFoundError);
   });
 
+  it('adds of a file what the log has not got yet, and takes it out again', () => {
+    const again = { ...flow, id: 'other-id', seconds: [5 + 1e-12] };
+    const later = { ...flow, id: 'later', at: '2026-11-26T10:00:00.000Z' };
+    log.add(db, flow);
+    const missing = log.missing(db, 'f', [again, later, { ...later, id: 'twice' }]);
+    expect(missing.map(({ id }) => id)).toEqual(['later']);
+    log.addAll(db, 'f', missing);
+    expect(log.missing(db, 'f', [again, later])).toEqual([]);
+    log.removeAll(db, 'f', ['later', 'gone-already']);
+    expect(log.ofFilter(db, 'f').map(({ id }) => id)).toEqual(['e']);
+    expect(() => log.missing(db, 'f', [{ ...later, filterId: 'g' }])).toThrow(/another filter/);
+    expect(() => log.missing(db, 'f', [{ ...later, seconds: [] }])).toThrow(/at least one filling/);
+    expect(() => log.missing(db, 'nobody', [])).toThrow(NotFoundError);
+  });
+
   it('gives a log a page at a time, newest first, by kind and by words that are taken as they are', () => {
     const note = (at: number, text: string) => ({
       kind: 'note',

@@ -10,7 +10,8 @@ import { filters } from './filters';
 import type { Db } from './openDatabase';
 import { readRow, type DocumentRow } from './readRow';
 
-const TABLES: Readonly<Record<DocumentKind, string>> = {
+/** The table of each kind. */
+export const DOCUMENT_TABLES: Readonly<Record<DocumentKind, string>> = {
   tank: 'tank',
   filter: 'filter',
   pack: 'pack',
@@ -34,7 +35,7 @@ export const REMOVES: Readonly<Record<DocumentKind, string>> = {
 };
 
 function rowOf(db: Db, kind: DocumentKind, id: string): DocumentRow {
-  const row = db.prepare(`SELECT id, schema_version, doc FROM ${TABLES[kind]} WHERE id = ?`).get(id);
+  const row = db.prepare(`SELECT id, schema_version, doc FROM ${DOCUMENT_TABLES[kind]} WHERE id = ?`).get(id);
   if (row === undefined) throw new NotFoundError(KIND_WORDS[kind]);
   return row as DocumentRow;
 }
@@ -67,7 +68,9 @@ export function allTroubles(db: Db): Unreadable[] {
   return KINDS.flatMap((kind) =>
     // Records of old packs need not fit: only what is open is held against its filter.
     (
-      db.prepare(`SELECT id, schema_version, doc FROM ${TABLES[kind]} ORDER BY rowid`).all() as DocumentRow[]
+      db
+        .prepare(`SELECT id, schema_version, doc FROM ${DOCUMENT_TABLES[kind]} ORDER BY rowid`)
+        .all() as DocumentRow[]
     ).flatMap((row) => {
       const read = readRow(kind, row);
       return read instanceof UnreadableError ? [read.document] : [];
@@ -109,7 +112,7 @@ export function repair(db: Db, kind: DocumentKind, id: string): void {
       `Too little is left of this ${KIND_WORDS[kind]} to repair it: export it, then remove it.`,
     ]);
   const version = kind === 'logEntry' ? '' : ', version = version + 1';
-  db.prepare(`UPDATE ${TABLES[kind]} SET doc = ?, schema_version = ?${version} WHERE id = ?`).run(
+  db.prepare(`UPDATE ${DOCUMENT_TABLES[kind]} SET doc = ?, schema_version = ?${version} WHERE id = ?`).run(
     JSON.stringify(fittedTo(db, kind, repaired.doc)),
     SCHEMA_VERSION,
     id,
@@ -155,7 +158,7 @@ export function removeUnreadable(db: Db, kind: DocumentKind, id: string): void {
     case 'logEntry':
     case 'settings':
     case 'shelf':
-      db.prepare(`DELETE FROM ${TABLES[kind]} WHERE id = ?`).run(id);
+      db.prepare(`DELETE FROM ${DOCUMENT_TABLES[kind]} WHERE id = ?`).run(id);
   }
 }
 

@@ -88,7 +88,8 @@ const bad = (fault: string): ParsedQuantity => ({ ok: false, fault });
 const shorten = (text: string): string => (text.length > 24 ? `${text.slice(0, 23)}…` : text);
 
 /** The first unit of that name: the keeper's own comes first, so that "gal" is the gallon they use. */
-function findUnit(text: string, units: readonly Unit[]): Unit | null {
+/** The unit that is written so, in any of its spellings; null: none of these. */
+export function findUnit(text: string, units: readonly Unit[]): Unit | null {
   const wanted = text
     .toLowerCase()
     .replace(/\.$/, '')

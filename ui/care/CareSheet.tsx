@@ -38,6 +38,9 @@ interface Props {
 // It brings the engine of what is due; the forms stand before it has come.
 const OutlookPart = lazyPart(() => import('../outlook/OutlookPart').then((module) => module.OutlookPart));
 
+// Few logs come from a file.
+const LogFile = lazyPart(() => import('./LogFile').then((module) => module.LogFile));
+
 /** The diary of a filter: what is seen and done, in seconds, and all of it to be found again. */
 export function CareSheet({ filter, job, layers, first, tank, outlook, log: logged, now }: Props) {
   const { save, faults, busy } = useSaveEntry(filter.id, null);
@@ -52,13 +55,13 @@ export function CareSheet({ filter, job, layers, first, tank, outlook, log: logg
     return layer === undefined ? null : mediumOf(layer).name;
   };
   /** The log as it is now: what lies ahead hangs on it. */
-  const put = (before: LogEntry | null, after: LogEntry | null) => {
-    setLog((entries) => [
-      ...entries.filter(({ id }) => id !== before?.id),
-      ...(after === null ? [] : [after]),
-    ]);
+  const putAll = (gone: readonly LogEntry[], come: readonly LogEntry[]) => {
+    const ids = new Set(gone.map(({ id }) => id));
+    setLog((entries) => [...entries.filter(({ id }) => !ids.has(id)), ...come]);
     setChanged((count) => count + 1);
   };
+  const put = (before: LogEntry | null, after: LogEntry | null) =>
+    putAll(before === null ? [] : [before], after === null ? [] : [after]);
   const isIn = (entry: LogEntry | null, words: string) => {
     if (entry === null) return;
     setSaid(words);
@@ -130,6 +133,14 @@ export function CareSheet({ filter, job, layers, first, tank, outlook, log: logg
           </section>
         </div>
         <LogList filterId={filter.id} first={first} added={added} nameOf={nameOf} onChanged={put} />
+        <LogFile
+          filterId={filter.id}
+          nameOf={nameOf}
+          onChanged={(come, gone) => {
+            setAdded((count) => count + 1);
+            putAll(gone, come);
+          }}
+        />
       </div>
     </Frame>
   );

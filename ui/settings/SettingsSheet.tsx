@@ -14,6 +14,7 @@ import { mainLinks } from '../frame/mainLinks';
 import { SaveStatus } from '../frame/SaveStatus';
 import { SchoolsForm } from '../schools/SchoolsForm';
 import { useAutosave } from '../state/useAutosave';
+import { DataPart } from './DataPart';
 import { PhonesPart } from './PhonesPart';
 import styles from './SettingsSheet.module.css';
 
@@ -146,6 +147,7 @@ export function SettingsSheet({ settings, phones }: Props) {
           onChange={(schools) => save.change((doc) => ({ ...doc, schools }))}
         />
       </div>
+      <DataPart />
       <PhonesPart {...phones} />
     </Frame>
   );

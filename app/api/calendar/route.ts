@@ -5,6 +5,7 @@ import { answer } from '@/server/answer';
 import { homeRow } from '@/server/homeRow';
 import { loadHome } from '@/server/loadHome';
 import { readingHabits } from '@/server/readingHabits';
+import { sentAs } from '@/server/sentAs';
 import { NotFoundError } from '@/store/errors';
 
 /** What is due as an iCalendar file: of all filters, or of one (`?filter=`). */
@@ -17,13 +18,9 @@ export const GET = (request: Request) =>
       .filters.filter(({ filter }) => wanted === null || filter.id === wanted)
       .map((filter) => homeRow(filter, now));
     if (wanted !== null && rows.length === 0) throw new NotFoundError('filter');
-    return new Response(
+    return sentAs(
       calendarOf(toldOnce(rows), (sentence) => formatSentence(sentence, habits), now),
-      {
-        headers: {
-          'content-type': 'text/calendar; charset=utf-8',
-          'content-disposition': 'attachment; filename="filters.ics"',
-        },
-      },
+      'text/calendar; charset=utf-8',
+      'filters.ics',
     );
   });

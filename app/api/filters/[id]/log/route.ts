@@ -1,9 +1,18 @@
 import { LOG_PAGE } from '@/core/care/logPage';
-import { answer } from '@/server/answer';
+import { answer, change, readBody, type Body } from '@/server/answer';
+import { InvalidError } from '@/store/errors';
 import { log } from '@/store/log';
 
+type Context = { params: Promise<{ id: string }> };
+
+const listOf = (body: Body, name: string): readonly unknown[] => {
+  const list = body[name];
+  if (!Array.isArray(list)) throw new InvalidError([`${name}: the list is missing.`]);
+  return list as unknown[];
+};
+
 /** A page of a filter’s log, newest first: `?kind=`, `?text=`, `?from=`. */
-export const GET = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
+export const GET = (request: Request, { params }: Context) =>
   answer(async (db) => {
     const { id } = await params;
     const asked = new URL(request.url).searchParams;
@@ -15,3 +24,24 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
       count: LOG_PAGE,
     });
   });
+
+/** Adds `entries` of a file that the log has not got yet; with `?try` it says how many and adds none. */
+export const POST = async (request: Request, { params }: Context) => {
+  const { id } = await params;
+  const isTrial = new URL(request.url).searchParams.has('try');
+  if (isTrial)
+    return answer(async (db) => ({
+      missing: log.missing(db, id, listOf(await readBody(request), 'entries')).length,
+    }));
+  return change(request, readBody, (db, body) => {
+    const missing = log.missing(db, id, listOf(body, 'entries'));
+    log.addAll(db, id, missing);
+    return { added: missing.map((entry) => entry.id) };
+  });
+};
+
+/** Takes the entries with these `ids` out of the log: what was just added is undone. */
+export const DELETE = async (request: Request, { params }: Context) => {
+  const { id } = await params;
+  return change(request, readBody, (db, body) => log.removeAll(db, id, listOf(body, 'ids')));
+};

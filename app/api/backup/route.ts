@@ -1,0 +1,7 @@
+import { answer } from '@/server/answer';
+import { fileName, sentAs } from '@/server/sentAs';
+import { backupStream } from '@/server/passingCopy';
+
+/** The whole database, photos included, as it is now. */
+export const GET = () =>
+  answer((db) => sentAs(backupStream(db), 'application/vnd.sqlite3', fileName('sqlite', new Date())));

@@ -1,0 +1,112 @@
+import { writeFileSync } from 'node:fs';
+import path from 'node:path';
+import AxeBuilder from '@axe-core/playwright';
+import ICAL from 'ical.js';
+import { expect, test, typeFillings } from './app';
+
+/** Working out what lies ahead of a filter takes ten seconds on a quick machine. */
+const WORKED_OUT = { timeout: 150_000 };
+
+test('three months of the demo: readings are learned from, a fault is found, a visit done, the calendar goes out and a backup comes back', async ({
+  page,
+  app,
+}) => {
+  const ahead = page.getByRole('region', { name: 'What lies ahead' });
+  const rows = page.getByRole('region', { name: 'Log', exact: true }).getByRole('listitem');
+  await page.goto('/filter/window-sill/care');
+  await expect(ahead).toContainText('Learned from 20 readings of this filter.', WORKED_OUT);
+  await expect(ahead.getByTestId('verdict')).toContainText('Next service: any day now');
+
+  // Three weeks on, a flow by jug.
+  await app.daysLater(page, 21);
+  await page.goto('/filter/window-sill/flow');
+  await typeFillings(page, '14.5', '14.7', '14.4');
+  await page.getByRole('button', { name: 'Save reading' }).click();
+  await expect(page.getByText(/49\d\sL\/h/).first()).toBeVisible();
+  await page.goto('/filter/window-sill/care');
+  await expect(ahead).toContainText('Learned from 21 readings of this filter.', WORKED_OUT);
+
+  // Two weeks more: a trickle. The fault is looked for, found and logged.
+  await app.daysLater(page, 35);
+  await page.goto('/filter/window-sill/care');
+  await expect(ahead.getByTestId('verdict')).toContainText('Needs service now');
+  await page.getByRole('button', { name: 'only a trickle' }).click();
+  await page.getByRole('link', { name: 'Find the fault' }).click();
+  await page.getByRole('button', { name: 'Weak flow, or only a trickle' }).click();
+  const write = page.getByRole('button', { name: 'Write it into the log' });
+  const check = page.getByRole('region', { name: 'Next check' }).getByRole('heading', { level: 2 });
+  for (let asked = 0; asked < 10 && !(await write.isVisible()); asked += 1) {
+    const text = (await check.textContent()) ?? '';
+    await page
+      .getByRole('button', { name: /top pad|first layer|pack out/i.test(text) ? 'Yes' : 'No', exact: true })
+      .click();
+    await expect(check).not.toHaveText(text);
+  }
+  await write.click();
+  await expect(page.getByText('The log has it.')).toBeVisible();
+
+  // The visit.
+  await page.goto('/filter/window-sill/care');
+  await page.getByText('squeezed, swished, replaced, brushed').click();
+  for (const label of [/^\d: Coarse foam/, /^\d: Medium foam/, /^\d: Fine foam/])
+    await page.getByLabel(label).selectOption('squeezed');
+  await page.getByLabel('Flow before the service').selectOption('low');
+  await page.getByRole('button', { name: 'Save service' }).click();
+  await expect(rows.first()).toContainText('Service: ');
+  await expect(ahead).toContainText(/Learned from 2[23] readings of this filter/, WORKED_OUT);
+  await expect(ahead.getByTestId('verdict')).toContainText(/Next service: in \d/);
+
+  // The third month: a sheet kept on paper goes into the log, once.
+  await app.daysLater(page, 84);
+  await page.goto('/filter/window-sill/care');
+  const sheet = path.join(path.dirname(app.file), 'paper.csv');
+  const day = (before: number) =>
+    new Date(Date.now() + (84 - before) * 86_400_000).toISOString().slice(0, 10);
+  writeFileSync(
+    sheet,
+    `Date;NO3 (mg/l);Water change %\n${day(14)};12,5;30\n${day(7)};10;25\n${day(7)};much;25\n`,
+  );
+  const csv = page.getByRole('region', { name: 'Log as a file' });
+  await csv.getByLabel('CSV file with a log').setInputFiles(sheet);
+  await expect(csv.getByText('Row 4: “much” is no number for nitrate.')).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await csv.getByRole('button', { name: 'Add 4 entries to the log' }).click();
+  await expect(rows.first()).toContainText(/Water change: 25\s%|Test: nitrate/);
+  await csv.getByLabel('CSV file with a log').setInputFiles(sheet);
+  await expect(csv.getByText(/all of them are in the log already/)).toBeVisible();
+  await expect(csv.getByRole('button', { name: 'Add to the log' })).toBeDisabled();
+
+  // What is due goes out as a calendar: nothing in it lies behind.
+  const calendar = new ICAL.Component(
+    ICAL.parse(await (await page.request.get('/api/calendar?filter=window-sill')).text()) as never,
+  );
+  const events = calendar.getAllSubcomponents('vevent');
+  expect(events.length).toBeGreaterThan(0);
+  for (const event of events) expect(String(event.getFirstPropertyValue('dtstart')) >= day(0)).toBe(true);
+
+  // A backup, an accident, and the backup again.
+  await page.goto('/settings');
+  const data = page.getByRole('region', { name: 'Your data' });
+  const saved = page.waitForEvent('download');
+  await data.getByRole('link', { name: 'Save a backup' }).click();
+  const backup = path.join(path.dirname(app.file), (await saved).suggestedFilename());
+  await (await saved).saveAs(backup);
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Remove the made-up filters' }).click();
+  await expect(page.getByRole('heading', { name: 'Window sill' })).toBeHidden();
+  await page.goto('/settings');
+  await data.getByLabel('Backup or export').setInputFiles(backup);
+  await expect(data.getByText(/^The backup holds 4 filters \(Window sill, /)).toBeVisible();
+  await data.getByRole('button', { name: 'Replace everything…' }).click();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await data.getByRole('button', { name: 'Replace everything' }).click();
+  await expect(data.getByText(/^Everything was replaced\. What was here before is kept in /)).toBeVisible();
+  await data.getByRole('link', { name: 'Show filters' }).click();
+  await page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('heading', { name: 'Window sill' }) })
+    .getByRole('link', { name: 'Log and care' })
+    .click();
+  await expect(rows.first()).toContainText(/Water change: 25\s%|Test: nitrate/);
+  await expect(ahead).toContainText(/Learned from 2[23] readings of this filter/, WORKED_OUT);
+});

@@ -1,0 +1,78 @@
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { presetFilter } from '@/core/filter/presetFilter';
+import { newTank } from '@/core/tank/newTank';
+import { filters } from '@/store/filters';
+import { openDatabase, type Db } from '@/store/openDatabase';
+import { beginIncoming, bringIn, dropIncoming, takePiece, tryFile } from './incomingFile';
+import { backupStream, exportStream } from './passingCopy';
+
+const PIECE = 5000;
+
+let folder: string;
+let db: Db;
+beforeEach(() => {
+  folder = mkdtempSync(path.join(os.tmpdir(), 'neat-'));
+  vi.stubEnv('NEAT_DB', path.join(folder, 'own.sqlite'));
+  db = openDatabase(path.join(folder, 'own.sqlite'));
+  filters.add(db, {
+    tank: newTank('t', 'Tank', 0.1),
+    filter: presetFilter('internal-sponge', { id: 'f', tankId: 't' }, 'Sponge'),
+  });
+});
+afterEach(() => {
+  db.close();
+  vi.unstubAllEnvs();
+  rmSync(folder, { recursive: true });
+});
+
+const bytesOf = async (stream: ReadableStream<Uint8Array>): Promise<Uint8Array> =>
+  new Uint8Array(await new Response(stream).arrayBuffer());
+
+/** Sends bytes as a page does. */
+function sent(bytes: Uint8Array): string {
+  const { id } = beginIncoming(bytes.length);
+  for (let from = 0; from < bytes.length; from += PIECE) takePiece(id, from, bytes.slice(from, from + PIECE));
+  return id;
+}
+
+describe('a file on its way in', () => {
+  it.each([
+    ['backup', () => backupStream(db)],
+    ['export', () => exportStream(db, '2026-11-25T12:00:00Z')],
+  ] as const)('a %s goes out and comes in again, and what was there before is kept', async (kind, out) => {
+    const bytes = await bytesOf(out());
+    const id = sent(bytes);
+    filters.remove(db, 'f');
+    expect(await tryFile(db, id)).toMatchObject({ kind, faults: [], news: { added: ['Sponge'] } });
+    const { before } = bringIn(db, id, 'replace');
+    expect(filters.get(db, 'f').doc.name).toBe('Sponge');
+    expect(readFileSync(before ?? '').length).toBeGreaterThan(0);
+    // Nothing stays of what has passed.
+    expect(readdirSync(path.join(folder, 'passing'))).toEqual([]);
+    expect(() => bringIn(db, id, 'add')).toThrow(/not there any more/);
+  });
+
+  it('a piece that comes twice is taken once, one that is missing is asked for', async () => {
+    const bytes = await bytesOf(backupStream(db));
+    const { id } = beginIncoming(bytes.length);
+    takePiece(id, 0, bytes.slice(0, PIECE));
+    expect(takePiece(id, 0, bytes.slice(0, PIECE))).toEqual({ arrived: PIECE });
+    expect(() => takePiece(id, 2 * PIECE, bytes.slice(2 * PIECE, 3 * PIECE))).toThrow(/piece .* is missing/);
+    await expect(tryFile(db, id)).rejects.toThrow(/not arrived whole/);
+    takePiece(id, PIECE, bytes.slice(PIECE));
+    expect((await tryFile(db, id)).holdings.filters).toEqual(['Sponge']);
+  });
+
+  it('is refused when it is empty or larger than is taken in, and never brought in untried', async () => {
+    expect(() => beginIncoming(0)).toThrow(/empty/);
+    expect(() => beginIncoming(2 ** 40)).toThrow(/4 GB/);
+    expect(() => beginIncoming('many')).toThrow(/number of bytes/);
+    const id = sent(await bytesOf(backupStream(db)));
+    expect(() => bringIn(db, id, 'replace')).toThrow(/not tried/);
+    dropIncoming(id);
+    expect(existsSync(path.join(folder, 'passing', 'incoming'))).toBe(false);
+  });
+});

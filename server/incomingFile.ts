@@ -1,0 +1,153 @@
+import { randomUUID } from 'node:crypto';
+import {
+  appendFileSync,
+  closeSync,
+  createReadStream,
+  openSync,
+  readSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
+import path from 'node:path';
+import { LARGEST_INCOMING, LARGEST_INCOMING_WORDS } from '@/formats/fileLimits';
+import { writeBackup } from '@/store/backup';
+import { InvalidError, NotFoundError } from '@/store/errors';
+import { freeName } from '@/store/freeName';
+import type { Holdings } from '@/store/holdings';
+import { addNew, replaceAll, tryIncoming, whatIsNew, type News } from '@/store/incoming';
+import type { Db } from '@/store/openDatabase';
+import { stageExport } from '@/store/stageExport';
+import { dataFolder } from './dataFolder';
+import { databaseFile } from './database';
+
+/** A file on its way in: at most one, since it is put in the place of all there is. */
+interface Incoming {
+  readonly id: string;
+  /** Bytes in all, and bytes that have arrived. */
+  readonly size: number;
+  arrived: number;
+  /** True once it was tried. */
+  isTried: boolean;
+}
+
+/** What a file holds, and what it would change. */
+export interface IncomingSaid {
+  readonly kind: 'backup' | 'export';
+  readonly holdings: Holdings;
+  readonly news: News;
+  /** Of an export: what of it cannot be brought in. */
+  readonly faults: readonly string[];
+}
+
+// The build may load this module more than once; the file is one for the process.
+const shared = globalThis as { neatLayerIncoming?: Incoming | undefined };
+
+const SQLITE_START = 'SQLite format 3\0';
+const uploadFile = (): string => path.join(dataFolder(), 'incoming');
+const stagedFile = (): string => path.join(dataFolder(), 'incoming.sqlite');
+
+const removeAll = (): void =>
+  [uploadFile(), ...['', '-wal', '-shm'].map((ending) => stagedFile() + ending)].forEach((file) =>
+    rmSync(file, { force: true }),
+  );
+
+/** @throws NotFoundError where another file has taken its place, or the app was started anew */
+function known(id: string): Incoming {
+  if (shared.neatLayerIncoming?.id !== id) throw new NotFoundError('file');
+  return shared.neatLayerIncoming;
+}
+
+/** Begins to take in a file of this size, in the place of any other. */
+export function beginIncoming(size: unknown): { readonly id: string } {
+  if (typeof size !== 'number' || !Number.isSafeInteger(size) || size < 0)
+    throw new InvalidError(['size: the number of bytes is missing.']);
+  if (size === 0) throw new InvalidError(['The file is empty. Choose another one.']);
+  if (size > LARGEST_INCOMING)
+    throw new InvalidError([
+      `The file is larger than ${LARGEST_INCOMING_WORDS}, the most this app takes in.`,
+    ]);
+  removeAll();
+  writeFileSync(uploadFile(), '');
+  shared.neatLayerIncoming = { id: randomUUID(), size, arrived: 0, isTried: false };
+  return { id: shared.neatLayerIncoming.id };
+}
+
+/**
+ * Takes the next piece of it; one that is here already, because its answer was lost, is passed over.
+ *
+ * @param from where in the file it begins, bytes
+ */
+export function takePiece(id: string, from: number, bytes: Uint8Array): { readonly arrived: number } {
+  const incoming = known(id);
+  if (from === incoming.arrived && from + bytes.byteLength <= incoming.size) {
+    appendFileSync(uploadFile(), bytes);
+    incoming.arrived += bytes.byteLength;
+  } else if (!(from + bytes.byteLength <= incoming.arrived))
+    throw new InvalidError(['A piece of the file is missing. Choose the file again.']);
+  return { arrived: incoming.arrived };
+}
+
+/** Tries a file that has arrived: says what it holds and what it would change; nothing changes yet. */
+export async function tryFile(db: Db, id: string): Promise<IncomingSaid> {
+  const incoming = known(id);
+  if (incoming.arrived !== incoming.size)
+    throw new InvalidError(['The file has not arrived whole. Choose it again.']);
+  const isDatabase = startOf(uploadFile()) === SQLITE_START;
+  let faults: readonly string[] = [];
+  if (isDatabase) renameSync(uploadFile(), stagedFile());
+  else
+    faults = await stageExport(
+      () => createReadStream(/* turbopackIgnore: true */ uploadFile()),
+      stagedFile(),
+    );
+  const found = tryIncoming(db, stagedFile());
+  incoming.isTried = true;
+  return {
+    kind: isDatabase ? 'backup' : 'export',
+    holdings: found,
+    news: whatIsNew(db, stagedFile()),
+    faults,
+  };
+}
+
+/** What was done, and the file in which everything lies as it was before, where it was replaced. */
+export interface IncomingDone {
+  readonly news: News | null;
+  readonly before: string | null;
+}
+
+/**
+ * Brings in a file that was tried: adds what is new, or puts it in the place of everything; of that a copy is kept
+ * beside the database first.
+ */
+export function bringIn(db: Db, id: string, how: unknown): IncomingDone {
+  if (!known(id).isTried) throw new InvalidError(['The file was not tried yet. Choose it again.']);
+  if (how === 'add') {
+    const news = addNew(db, stagedFile());
+    dropIncoming(id);
+    return { news, before: null };
+  }
+  if (how !== 'replace') throw new InvalidError(['how: say “add” or “replace”.']);
+  const file = databaseFile();
+  const before = file === ':memory:' ? null : freeName(file, 'before-restore');
+  if (before !== null) writeBackup(db, before);
+  replaceAll(db, stagedFile());
+  dropIncoming(id);
+  return { news: null, before };
+}
+
+/** Forgets a file on its way in. */
+export function dropIncoming(id: string): void {
+  known(id);
+  removeAll();
+  shared.neatLayerIncoming = undefined;
+}
+
+function startOf(file: string): string {
+  const bytes = Buffer.alloc(SQLITE_START.length);
+  const handle = openSync(file, 'r');
+  const length = readSync(handle, bytes, 0, bytes.length, 0);
+  closeSync(handle);
+  return bytes.toString('latin1', 0, length);
+}

@@ -1,0 +1,116 @@
+import { contentFaults } from '@/formats/contentFaults';
+import { SCHEMA_VERSION } from '@/formats/documents/kinds';
+import { readDocument } from '@/formats/documents/readDocument';
+import { ExportError, readWholeExport, type Chunks, type ExportPart } from '@/formats/readWholeExport';
+import { DOCUMENT_SECTIONS, PhotoRecordSchema, UnreadableRecordSchema } from '@/formats/wholeExport';
+import { valid } from './documentTable';
+import { InvalidError } from './errors';
+import { readFilterContent } from './filterFiles';
+import { filters } from './filters';
+import { openDatabase, type Db } from './openDatabase';
+import { DOCUMENT_TABLES } from './unreadable';
+
+/** The first bytes of every JPEG (ISO/IEC 10918-1, annex B: SOI). */
+const JPEG_START = Buffer.from([0xff, 0xd8, 0xff]);
+
+/**
+ * Makes a new database of an export, to be tried and brought in like a backup.
+ *
+ * @returns what was left out, a line each: items that cannot be read, and what hangs on them
+ * @throws InvalidError where the file is no whole export of this app
+ */
+export async function stageExport(open: () => Chunks, file: string): Promise<readonly string[]> {
+  const db = openDatabase(file);
+  const faults: string[] = [];
+  try {
+    // Held against each other at the end: what an item belongs to may come after it.
+    db.pragma('foreign_keys = OFF');
+    db.exec('BEGIN');
+    await readWholeExport(open, (part, version) => {
+      try {
+        insert(db, part, version);
+      } catch (error) {
+        if (!(error instanceof Error)) throw error;
+        faults.push(`${part.section}, item ${part.index + 1}: ${reasonOf(error)}`);
+      }
+    });
+    faults.push(...dropOrphans(db), ...dropMisfits(db));
+    db.exec('COMMIT');
+  } catch (error) {
+    if (error instanceof ExportError) throw new InvalidError([error.message]);
+    throw error;
+  } finally {
+    db.close();
+  }
+  return faults;
+}
+
+const reasonOf = (error: Error): string =>
+  'code' in error && String(error.code).startsWith('SQLITE_CONSTRAINT')
+    ? 'its id stands in the file twice, or something that it must name is missing.'
+    : error.message;
+
+function insert(db: Db, { section, value }: ExportPart, version: number): void {
+  if (section === 'photos') {
+    const { id, jobId, layerId, takenAt, width, height, jpeg } = valid(PhotoRecordSchema, value);
+    const picture = Buffer.from(jpeg, 'base64');
+    if (!picture.subarray(0, JPEG_START.length).equals(JPEG_START))
+      throw new InvalidError(['jpeg: the picture is no JPEG.']);
+    db.prepare(
+      'INSERT INTO photo (id, job_id, layer_id, taken_at, width, height, jpeg) VALUES (?, ?, ?, ?, ?, ?, ?)',
+    ).run(id, jobId, layerId, takenAt, width, height, picture);
+    return;
+  }
+  if (section === 'unreadable') {
+    const { kind, id, schemaVersion, text } = valid(UnreadableRecordSchema, value);
+    insertText(db, DOCUMENT_TABLES[kind], id, schemaVersion, text);
+    return;
+  }
+  const kind = DOCUMENT_SECTIONS[section];
+  const read = readDocument(kind, value, version);
+  if (!read.ok) throw new InvalidError(read.faults);
+  insertText(db, DOCUMENT_TABLES[kind], read.doc.id, SCHEMA_VERSION, JSON.stringify(read.doc));
+}
+
+function insertText(db: Db, table: string, id: string, version: number, text: string): void {
+  if (table === DOCUMENT_TABLES.logEntry)
+    db.prepare('INSERT INTO log_entry (id, schema_version, doc) VALUES (?, ?, ?)').run(id, version, text);
+  else
+    db.prepare(
+      `INSERT INTO ${table} (id, version, updated_at, schema_version, doc) VALUES (?, 1, ?, ?, ?)`,
+    ).run(id, new Date().toISOString(), version, text);
+}
+
+/** Removes rows that name something which is not there, until none is left; says which. */
+function dropOrphans(db: Db): string[] {
+  const said: string[] = [];
+  for (;;) {
+    const orphans = db.pragma('foreign_key_check') as { table: string; rowid: number; parent: string }[];
+    if (orphans.length === 0) return said;
+    for (const { table, rowid, parent } of orphans) {
+      const id = db
+        .prepare(`DELETE FROM ${table} WHERE rowid = ? RETURNING ${table === 'outlook' ? 'filter_id' : 'id'}`)
+        .pluck()
+        .get(rowid) as string | undefined;
+      if (id !== undefined && table !== 'outlook')
+        said.push(`${table} “${id}” is left out: the ${parent} that it belongs to is not in the file.`);
+    }
+  }
+}
+
+/** Removes filters whose parts do not belong together; says what is wrong with them. */
+function dropMisfits(db: Db): string[] {
+  const ids = db.prepare('SELECT id FROM filter ORDER BY rowid').pluck().all() as string[];
+  return ids.flatMap((id) => {
+    let faults: readonly string[];
+    try {
+      faults = contentFaults(readFilterContent(db, id));
+    } catch {
+      // What the app could not read where it came from comes in as it was, and is repaired or removed here.
+      return [];
+    }
+    if (faults.length === 0) return [];
+    filters.remove(db, id);
+    return [`Filter “${id}” is left out: ${faults[0]}`];
+  });
+}

@@ -1,0 +1,66 @@
+import { joined } from '@/core/units/joined';
+import type { IncomingDone, IncomingSaid } from '@/server/incomingFile';
+import type { Words } from '../fields/wordsFor';
+
+/** Most names that are told one by one. */
+const MOST_NAMES = 6;
+/** Most faults that are told one by one; a torn file can have thousands. */
+const MOST_FAULTS = 12;
+
+const counted = (words: Words, count: number, one: string, many: string): string =>
+  `${words.number(count, 0)} ${count === 1 ? one : many}`;
+
+/** "2 filters (Long run and Reed bench)". */
+function filtersSaid(words: Words, names: readonly string[]): string {
+  const count = counted(words, names.length, 'filter', 'filters');
+  return names.length === 0 || names.length > MOST_NAMES ? count : `${count} (${joined(names)})`;
+}
+
+/** What a file holds, and what adding it or replacing everything with it would do. */
+export interface IncomingWords {
+  readonly holds: string;
+  /** null: it adds nothing. */
+  readonly adds: string | null;
+  readonly stays: string;
+  readonly faults: readonly string[];
+}
+
+/** Says what was found in a file that was tried. */
+export function incomingSaid(words: Words, { kind, holdings, news, faults }: IncomingSaid): IncomingWords {
+  const { counts } = holdings;
+  const holds = joined([
+    filtersSaid(words, holdings.filters),
+    counted(words, counts.log_entry, 'log entry', 'log entries'),
+    counted(words, counts.photo, 'photo', 'photos'),
+  ]);
+  const bad =
+    holdings.unreadable === 0
+      ? ''
+      : ` ${counted(words, holdings.unreadable, 'document', 'documents')} in the file cannot be read; they come in as they are and can be repaired here.`;
+  const adds = [
+    ...(news.added.length === 0 ? [] : [filtersSaid(words, news.added)]),
+    ...(news.entries === 0
+      ? []
+      : [`${counted(words, news.entries, 'log entry', 'log entries')} of filters that are here already`]),
+  ];
+  return {
+    holds: `The ${kind} holds ${holds}.${bad}`,
+    adds: adds.length === 0 ? null : `Adds ${joined(adds)}. Nothing that is here changes.`,
+    stays:
+      adds.length === 0
+        ? 'Everything in the file is here already: there is nothing to add.'
+        : 'Replacing puts the file in the place of all filters, logs, photos, the shelf and the settings.',
+    faults: [
+      ...faults.slice(0, MOST_FAULTS),
+      ...(faults.length > MOST_FAULTS ? [`And ${words.number(faults.length - MOST_FAULTS, 0)} more.`] : []),
+    ],
+  };
+}
+
+/** What was done with it. */
+export function doneSaid(words: Words, { news, before }: IncomingDone): string {
+  if (news === null)
+    return `Everything was replaced.${before === null ? '' : ` What was here before is kept in ${before}.`}`;
+  const { added, entries } = news;
+  return `Added ${joined([filtersSaid(words, added), counted(words, entries, 'log entry', 'log entries')])}.`;
+}
