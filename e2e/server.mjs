@@ -13,7 +13,8 @@ globalThis.Date = new Proxy(MachineDate, {
     args.length === 0
       ? new target(target.now() + ahead)
       : /** @type {Date} */ (Reflect.construct(target, args)),
-  get: (target, name) => (name === 'now' ? () => target.now() + ahead : Reflect.get(target, name)),
+  get: (target, name) =>
+    name === 'now' ? () => target.now() + ahead : /** @type {unknown} */ (Reflect.get(target, name)),
 });
 
 /** @param {string} file */
