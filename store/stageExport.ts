@@ -1,5 +1,6 @@
+import type { Statement } from 'better-sqlite3';
 import { contentFaults } from '@/formats/contentFaults';
-import { SCHEMA_VERSION } from '@/formats/documents/kinds';
+import { SCHEMA_VERSION, type DocumentKind } from '@/formats/documents/kinds';
 import { readDocument } from '@/formats/documents/readDocument';
 import { ExportError, readWholeExport, type Chunks, type ExportPart } from '@/formats/readWholeExport';
 import { DOCUMENT_SECTIONS, PhotoRecordSchema, UnreadableRecordSchema } from '@/formats/wholeExport';
@@ -26,9 +27,10 @@ export async function stageExport(open: () => Chunks, file: string): Promise<rea
     // Held against each other at the end: what an item belongs to may come after it.
     db.pragma('foreign_keys = OFF');
     db.exec('BEGIN');
+    const insert = partInserter(db);
     await readWholeExport(open, (part, version) => {
       try {
-        insert(db, part, version);
+        insert(part, version);
       } catch (error) {
         if (!(error instanceof Error)) throw error;
         faults.push(`${part.section}, item ${part.index + 1}: ${reasonOf(error)}`);
@@ -50,35 +52,44 @@ const reasonOf = (error: Error): string =>
     ? 'its id stands in the file twice, or something that it must name is missing.'
     : error.message;
 
-function insert(db: Db, { section, value }: ExportPart, version: number): void {
-  if (section === 'photos') {
+/** Puts parts into a database, each with a statement that is prepared once: there may be hundreds of thousands. */
+function partInserter(db: Db): (part: ExportPart, version: number) => void {
+  const statements = new Map<string, Statement>();
+  const prepared = (sql: string): Statement => {
+    const known = statements.get(sql) ?? db.prepare(sql);
+    statements.set(sql, known);
+    return known;
+  };
+  const now = new Date().toISOString();
+  const insertText = (kind: DocumentKind, id: string, version: number, text: string): void => {
+    const table = DOCUMENT_TABLES[kind];
+    if (kind === 'logEntry')
+      prepared(`INSERT INTO ${table} (id, schema_version, doc) VALUES (?, ?, ?)`).run(id, version, text);
+    else
+      prepared(
+        `INSERT INTO ${table} (id, version, updated_at, schema_version, doc) VALUES (?, 1, ?, ?, ?)`,
+      ).run(id, now, version, text);
+  };
+  const insertPhoto = (value: unknown): void => {
     const { id, jobId, layerId, takenAt, width, height, jpeg } = valid(PhotoRecordSchema, value);
     const picture = Buffer.from(jpeg, 'base64');
     if (!picture.subarray(0, JPEG_START.length).equals(JPEG_START))
       throw new InvalidError(['jpeg: the picture is no JPEG.']);
-    db.prepare(
+    prepared(
       'INSERT INTO photo (id, job_id, layer_id, taken_at, width, height, jpeg) VALUES (?, ?, ?, ?, ?, ?, ?)',
     ).run(id, jobId, layerId, takenAt, width, height, picture);
-    return;
-  }
-  if (section === 'unreadable') {
-    const { kind, id, schemaVersion, text } = valid(UnreadableRecordSchema, value);
-    insertText(db, DOCUMENT_TABLES[kind], id, schemaVersion, text);
-    return;
-  }
-  const kind = DOCUMENT_SECTIONS[section];
-  const read = readDocument(kind, value, version);
-  if (!read.ok) throw new InvalidError(read.faults);
-  insertText(db, DOCUMENT_TABLES[kind], read.doc.id, SCHEMA_VERSION, JSON.stringify(read.doc));
-}
-
-function insertText(db: Db, table: string, id: string, version: number, text: string): void {
-  if (table === DOCUMENT_TABLES.logEntry)
-    db.prepare('INSERT INTO log_entry (id, schema_version, doc) VALUES (?, ?, ?)').run(id, version, text);
-  else
-    db.prepare(
-      `INSERT INTO ${table} (id, version, updated_at, schema_version, doc) VALUES (?, 1, ?, ?, ?)`,
-    ).run(id, new Date().toISOString(), version, text);
+  };
+  return ({ section, value }, version) => {
+    if (section === 'photos') return insertPhoto(value);
+    if (section === 'unreadable') {
+      const { kind, id, schemaVersion, text } = valid(UnreadableRecordSchema, value);
+      return insertText(kind, id, schemaVersion, text);
+    }
+    const kind = DOCUMENT_SECTIONS[section];
+    const read = readDocument(kind, value, version);
+    if (!read.ok) throw new InvalidError(read.faults);
+    insertText(kind, read.doc.id, SCHEMA_VERSION, JSON.stringify(read.doc));
+  };
 }
 
 /** Removes rows that name something which is not there, until none is left; says which. */
