@@ -47,6 +47,7 @@ interface TankStory {
   readonly plants: Tank['plants'];
   readonly animals: Tank['animals'];
   readonly circulation?: Tank['circulation'];
+  readonly lid: boolean;
   /** Share of the water changed a week. */
   readonly changes: number;
 }
@@ -80,6 +81,8 @@ const tankOf = (id: string, story: TankStory): Tank => {
       tapNitrate: null,
       nitrateRemoved: 0,
     },
+    cover: story.lid ? 'lid' : 'open',
+    room: { temperature: null, humidity: null },
   };
 };
 
@@ -100,6 +103,7 @@ export const WATERS: readonly Water[] = [
       food: 0.9e-3,
       plants: 'some',
       animals: [],
+      lid: true,
       changes: 0.25,
     }),
     filter: filterOf('hang-on-back-basket', 'window-sill', 'Window sill', 650),
@@ -125,6 +129,7 @@ export const WATERS: readonly Water[] = [
       food: 2.5e-3,
       plants: 'dense',
       animals: ['shrimp'],
+      lid: false,
       changes: 0.3,
     }),
     filter: filterOf('canister-centre-pipe', 'reed-bench', 'Reed bench', 1080),
@@ -152,6 +157,7 @@ export const WATERS: readonly Water[] = [
       food: 4e-3,
       plants: 'none',
       animals: ['strong flow'],
+      lid: false,
       changes: 0.35,
       circulation: [{ place: 'right', aim: 'along the tank', flow: 2500 * LITRES_PER_HOUR }],
     }),
@@ -180,6 +186,7 @@ export const WATERS: readonly Water[] = [
       food: 0.3e-3,
       plants: 'some',
       animals: ['fry', 'still water'],
+      lid: false,
       changes: 0.3,
     }),
     filter: filterOf('internal-sponge', 'hatchery', 'Hatchery', 280),

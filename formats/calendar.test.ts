@@ -15,6 +15,7 @@ const due = (change: Partial<Due> = {}): Due => ({
   minutes: 28.4,
   bring: ['old tank water', 'new floss'],
   withWaterChange: true,
+  snoozed: null,
   ...change,
 });
 const made = (...items: Due[]): string =>

@@ -8,6 +8,7 @@ import { HOME_ROWS, homePage } from './homePage';
 import type { HomeFilter } from './homeRow';
 import { loadHome } from './loadHome';
 
+const ASKED = { find: '', page: 1, order: [], away: null } as const;
 const NOW = '2026-11-25T12:00:00.000Z';
 
 describe('homePage', () => {
@@ -32,7 +33,7 @@ describe('homePage', () => {
   });
 
   it('shows all where they are few, with what is due across them', () => {
-    const home = homePage(four, { find: '', page: 1 }, NOW);
+    const home = homePage(four, ASKED, NOW);
     expect(home).toMatchObject({ found: 4, all: 4, page: 1, pages: 1 });
     expect(home.due).toMatchObject({ now: true, count: 1, minutes: 28 });
     expect(home.due.filters[0]).toMatchObject({ name: 'Long run', items: [{ inDays: -2 }] });
@@ -43,7 +44,7 @@ describe('homePage', () => {
   });
 
   it('leafs through many, the most urgent first, and takes the nearest page for one that is not there', () => {
-    const pages = [1, 2, 3, 4].map((page) => homePage(many, { find: '', page }, NOW));
+    const pages = [1, 2, 3, 4].map((page) => homePage(many, { ...ASKED, page }, NOW));
     expect(pages.map(({ rows }) => rows.length)).toEqual([
       HOME_ROWS,
       HOME_ROWS,
@@ -53,24 +54,41 @@ describe('homePage', () => {
     const urgencies = pages.flatMap(({ rows }) => rows.map(({ next }) => next.urgency));
     expect(urgencies).toEqual([...urgencies].sort((a, b) => a - b));
     expect(new Set(pages.flatMap(({ rows }) => rows.map(({ id }) => id))).size).toBe(45);
-    expect(homePage(many, { find: '', page: 99 }, NOW).page).toBe(4);
-    expect(homePage(many, { find: '', page: -4 }, NOW).page).toBe(1);
+    expect(homePage(many, { ...ASKED, page: 99 }, NOW).page).toBe(4);
+    expect(homePage(many, { ...ASKED, page: -4 }, NOW).page).toBe(1);
   });
 
   it('finds by the name of filter or tank, whatever the case', () => {
-    const home = homePage(many, { find: 'LONG RUN 1', page: 1 }, NOW);
+    const home = homePage(many, { ...ASKED, find: 'LONG RUN 1' }, NOW);
     expect(home.rows.every(({ name }) => name.startsWith('Long run 1'))).toBe(true);
     expect(home.found).toBeGreaterThan(0);
     expect(home.all).toBe(45);
-    expect(homePage(many, { find: 'no such', page: 2 }, NOW)).toMatchObject({ found: 0, page: 1, rows: [] });
+    expect(homePage(many, { ...ASKED, find: 'no such', page: 2 }, NOW)).toMatchObject({
+      found: 0,
+      page: 1,
+      rows: [],
+    });
   });
 
   it('says what comes next where nothing is due, and nothing where nothing is known', () => {
     const later = new Date(Date.parse(NOW) - 20 * 86_400_000).toISOString();
-    const home = homePage(four, { find: '', page: 1 }, later);
+    const home = homePage(four, ASKED, later);
     expect(home.due.now).toBe(false);
     expect(home.due.filters).toHaveLength(1);
     expect(home.due.filters[0]!.items[0].inDays).toBeGreaterThan(0);
-    expect(homePage([], { find: '', page: 1 }, NOW).due.filters).toEqual([]);
+    expect(homePage([], ASKED, NOW).due.filters).toEqual([]);
+  });
+
+  it('lists what is due in the keeper’s own order, and what to do before a time away', () => {
+    const due = homePage(many, ASKED, NOW).due.filters.map(({ id }) => id);
+    const last = due.at(-1)!;
+    const ordered = homePage(many, { ...ASKED, order: [last] }, NOW);
+    expect(ordered.due.filters[0]!.id).toBe(last);
+    expect(ordered.away).toBeNull();
+    const away = homePage(four, { ...ASKED, away: { from: '2026-12-01', days: 10 } }, NOW).away!;
+    expect(away.count).toBe(4);
+    expect(away.filters.find(({ id }) => id === 'long-run')!.before.length).toBeGreaterThan(0);
+    expect(away.filters.find(({ id }) => id === 'hatchery')!.holds).toBe('not known');
+    expect(homePage(four, { ...ASKED, away: { from: '2026-11-01', days: 10 } }, NOW).away).toBeNull();
   });
 });

@@ -1,3 +1,4 @@
+import { awayPlan, isOver, type Away, type AwayFilter } from '@/core/care/awayPlan';
 import { toldOnce, type Due } from '@/core/care/due';
 import { homeRow, type HomeFilter, type HomeRow } from './homeRow';
 
@@ -31,24 +32,38 @@ export interface HomePage {
     /** Of all filters, those that are not named among them. */
     readonly count: number;
     readonly minutes: number;
+    /** Ids in the order in which the keeper goes through the filters, as far as it was said. */
+    readonly order: readonly string[];
   };
+  /** What to do before the keeper is away, the most pressing filters first, and of how many; null: nobody goes away. */
+  readonly away: { readonly filters: readonly AwayFilter[]; readonly count: number } | null;
   /** What lies ahead of these is to be worked out anew. */
   readonly stale: readonly { readonly id: string; readonly name: string; readonly revision: number }[];
+}
+
+/** What is asked of home. */
+export interface HomeAsked {
+  /** Part of the name of a filter or its tank; '' for all. */
+  readonly find: string;
+  /** From 1; one that is not there becomes the nearest. */
+  readonly page: number;
+  /** Ids of filters in the order in which the keeper goes through them. */
+  readonly order: readonly string[];
+  readonly away: Away | null;
 }
 
 /**
  * Works out a page of home.
  *
- * @param find part of the name of a filter or its tank; '' for all
- * @param page from 1; one that is not there becomes the nearest
  * @param now ISO moment
  */
 export function homePage(
   filters: readonly HomeFilter[],
-  { find, page }: { readonly find: string; readonly page: number },
+  { find, page, order, away }: HomeAsked,
   now: string,
 ): HomePage {
   const rows = filters.map((filter) => homeRow(filter, now)).sort((a, b) => a.next.urgency - b.next.urgency);
+  const told = toldOnce(rows);
   const wanted = find.toLowerCase();
   const found = rows.filter(({ name, tank }) => `${name} ${tank}`.toLowerCase().includes(wanted));
   const pages = Math.max(1, Math.ceil(found.length / HOME_ROWS));
@@ -60,7 +75,8 @@ export function homePage(
     page: shown,
     pages,
     find,
-    due: dueOf(toldOnce(rows)),
+    due: dueOf(told, order),
+    away: away === null || isOver(away, now) ? null : awayOf(told, filters, away, now),
     stale: rows
       .filter(({ outlook }) => !outlook.isFresh)
       .slice(0, MOST_STALE)
@@ -68,10 +84,33 @@ export function homePage(
   };
 }
 
-function dueOf(rows: readonly HomeRow[]): HomePage['due'] {
-  const today = bySoonest(rows, (due) => due.filter(({ inDays }) => inDays <= 0));
+/** Filters named in what to do before a time away. */
+const MOST_AWAY_FILTERS = 20;
+
+function awayOf(
+  rows: readonly HomeRow[],
+  filters: readonly HomeFilter[],
+  away: Away,
+  now: string,
+): HomePage['away'] {
+  const outlooks = new Map(filters.map(({ filter, outlook }) => [filter.id, outlook.outlook]));
+  const plan = awayPlan(
+    rows.map(({ id, name, due }) => ({ id, name, due, outlook: outlooks.get(id) ?? null })),
+    away,
+    now,
+  );
+  return { filters: plan.slice(0, MOST_AWAY_FILTERS), count: plan.length };
+}
+
+function dueOf(rows: readonly HomeRow[], order: readonly string[]): HomePage['due'] {
+  const place = new Map(order.map((id, index) => [id, index]));
+  // As the keeper goes through them; those that have no place yet as they are overdue, after all others.
+  const today = bySoonest(rows, (due) => due.filter(({ inDays }) => inDays <= 0)).toSorted(
+    (a, b) => (place.get(a.id) ?? place.size) - (place.get(b.id) ?? place.size),
+  );
   const listed = today.length > 0 ? today : bySoonest(rows, (due) => due.slice(0, 1)).slice(0, 1);
   return {
+    order,
     now: today.length > 0,
     filters: listed.slice(0, MOST_DUE),
     count: listed.length,

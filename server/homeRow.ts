@@ -1,5 +1,7 @@
 import { dueList, type Due } from '@/core/care/due';
 import { outlookVerdict } from '@/core/care/outlookVerdict';
+import { waterLost } from '@/core/care/waterLost';
+import { waterLostSaid } from '@/core/care/waterLostSaid';
 import type { FilterKind } from '@/core/filter/filterKind';
 import type { Filter } from '@/core/filter/filter';
 import type { FindingLevel } from '@/core/findings/finding';
@@ -102,6 +104,7 @@ export function homeRow(
             }),
         );
   const ahead = outlook.outlook === null ? null : outlookVerdict(outlook.outlook, now);
+  const lost = waterLost({ tank, log, now });
   const packIsOut = job !== null && isOut(job.stage);
   const duePreparations =
     job === null || job.repackOn === null
@@ -146,8 +149,13 @@ export function homeRow(
               })),
             },
           },
-    findings: (report?.findings ?? [])
-      .filter(({ level }) => level !== 'note')
-      .map(({ rule, layers: about, level, title }) => ({ key: `${rule} ${about.join()}`, level, title })),
+    findings: [
+      ...(lost?.leaks === true
+        ? [{ key: 'water lost', level: 'check' as const, title: waterLostSaid(lost).state }]
+        : []),
+      ...(report?.findings ?? [])
+        .filter(({ level }) => level !== 'note')
+        .map(({ rule, layers: about, level, title }) => ({ key: `${rule} ${about.join()}`, level, title })),
+    ],
   };
 }

@@ -82,7 +82,7 @@ describe('loadHome', () => {
 
   it('is empty, and no fault, with nothing stored', () => {
     const empty = openDatabase(':memory:');
-    expect(loadHome(empty, NOW)).toEqual({ filters: [], troubles: [] });
+    expect(loadHome(empty, NOW)).toMatchObject({ filters: [], troubles: [] });
     empty.close();
   });
 });

@@ -1,3 +1,4 @@
+import { isOfTank } from '@/core/care/tankKinds';
 import type { Filter } from '@/core/filter/filter';
 import { operatingPoint } from '@/core/hydraulics/operatingPoint';
 import type { Job } from '@/core/job/job';
@@ -129,10 +130,6 @@ function learnedOf(db: Db, filterId: string): Surroundings['learned'] {
   const { ofThisPlace, outlook } = outlooks.get(db, filterId);
   return ofThisPlace ? (outlook?.learned.posterior ?? null) : null;
 }
-
-/** Entries that are about the water and not about one filter. */
-const isOfTank = ({ kind }: LogEntry): boolean =>
-  kind === 'test' || kind === 'water change' || kind === 'addition' || kind === 'cloudy' || kind === 'top-up';
 
 /** The last finished repack; null also where a record of it cannot be read, which home says. */
 function lastRepack(db: Db, filterId: string): FilterPage['repack'] {

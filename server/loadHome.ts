@@ -1,8 +1,8 @@
+import { isOfTank } from '@/core/care/tankKinds';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
-import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
-import { FIRST_SETTINGS } from '@/core/settings/settings';
+import { FIRST_SETTINGS, type Settings } from '@/core/settings/settings';
 import { filters } from '@/store/filters';
 import { jobs } from '@/store/jobs';
 import { log } from '@/store/log';
@@ -16,11 +16,10 @@ import type { HomeFilter } from './homeRow';
 import { layersThatFit } from './layersThatFit';
 import { troublesOf, type Trouble } from './trouble';
 
-const isWaterChange = ({ kind }: LogEntry): boolean => kind === 'water change';
-
 export interface Home {
   readonly filters: readonly HomeFilter[];
   readonly troubles: readonly Trouble[];
+  readonly settings: Settings;
 }
 
 /** Every filter with what home says of it, in the order they were entered: one query a table. */
@@ -32,7 +31,8 @@ export function loadHome(db: Db, now: string): Home {
   const entries = log.summaries(db);
   const ahead = outlooks.all(db);
   const setting = settings.read(db, '');
-  const { schools } = setting.read[0]?.doc ?? FIRST_SETTINGS;
+  const chosen = setting.read[0]?.doc ?? FIRST_SETTINGS;
+  const { schools } = chosen;
   const tankById = new Map(tank.read.map(({ doc }) => [doc.id, doc]));
   const packById = new Map(pack.read.map(({ doc }) => [doc.id, doc]));
   const jobsOf = groupedBy(job.read, ({ doc }) => doc.filterId);
@@ -65,13 +65,14 @@ export function loadHome(db: Db, now: string): Home {
           layers: layersIn(doc),
           log: [
             ...(logOf.get(doc.id) ?? []),
-            // Water is changed in a tank, whichever filter it was logged at.
-            ...others.flatMap((other) => (logOf.get(other.filter.id) ?? []).filter(isWaterChange)),
+            // Water is changed and poured into a tank, whichever filter it was logged at.
+            ...others.flatMap((other) => (logOf.get(other.filter.id) ?? []).filter(isOfTank)),
           ],
           outlook: ahead.get(doc.id) ?? NO_OUTLOOK,
         },
       ];
     }),
+    settings: chosen,
     troubles: troublesOf(
       db,
       [tank, filter, job, pack, entries, setting].flatMap(({ unreadable }) => unreadable),

@@ -16,7 +16,9 @@ const SUMMARY = [
   { kind: 'flow', most: 6, but: `json_extract(doc, '$.moment') = 'clean'` },
   { kind: 'repacked', most: 8, but: 'TRUE' },
   { kind: 'service', most: 20, but: 'TRUE' },
-  { kind: 'water change', most: 1, but: 'TRUE' },
+  { kind: 'water change', most: 8, but: 'TRUE' },
+  { kind: 'top-up', most: 16, but: 'TRUE' },
+  { kind: 'snooze', most: 8, but: 'TRUE' },
 ] as const;
 
 /** What of a log is asked for. */

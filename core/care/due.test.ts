@@ -125,4 +125,22 @@ describe('dueList', () => {
     expect(dueList({ ...reed, outlook: null, log: [], now: day(0) })).toEqual([]);
     expect(listed(20, { log: [] }, ahead({ visits: [] }))).toEqual([]);
   });
+
+  it('puts off what the keeper puts off, with the reason, until that day or until it is due again', () => {
+    const snooze = (at: number, until: number, id = `s${at}`): LogEntry => ({
+      ...{ kind: 'snooze', ...common(at), id },
+      ...{ item: 'visit reed-bench', until: day(until).slice(0, 10), note: 'The pads come on Monday.' },
+    });
+    const off = (now: number, ...entries: LogEntry[]) =>
+      find(listed(now, { log: [repacked, ...entries] }), 'visit')!;
+    expect(off(38, snooze(37, 45))).toMatchObject({
+      inDays: 7,
+      on: day(45).slice(0, 10),
+      snoozed: { entryId: 's37', why: 'The pads come on Monday.' },
+    });
+    // The day has come; it was put off to before its own day; a later one counts.
+    expect(off(46, snooze(37, 45)).snoozed).toBeNull();
+    expect(off(30, snooze(29, 35))).toMatchObject({ inDays: 10, snoozed: null });
+    expect(off(38, snooze(36, 60), snooze(37, 42, 'newer')).snoozed?.entryId).toBe('newer');
+  });
 });

@@ -13,6 +13,8 @@ import { DAY_MS, daysBetween } from '../units/daysBetween';
 import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
 import type { Outlook, OutlookForecast } from './outlook';
+import { snoozedIn, type Snoozed } from './snoozed';
+import { WATER_ITEM } from './tankKinds';
 
 /** Something that a filter or its tank wants on a day. */
 export interface Due {
@@ -31,7 +33,15 @@ export interface Due {
   readonly bring: readonly string[];
   /** A water change falls so near that both are done at once: its old water is the rinse water. */
   readonly withWaterChange: boolean;
+  /** The keeper put it off; null: not. Then its day is the one it was put off to. */
+  readonly snoozed: Snoozed | null;
 }
+
+/** What is due as the trade has it, before the keeper puts anything off. */
+type Wanted = Omit<Due, 'snoozed'>;
+
+/** The key of the next time that hands go into a filter. */
+export const visitKey = (filterId: string): string => `visit ${filterId}`;
 
 /** What is known of a filter when its list is made. */
 export interface DueInput {
@@ -46,7 +56,14 @@ export interface DueInput {
 }
 
 /** Kinds of entries that what lies ahead is said and drawn from. */
-export const DUE_KINDS: readonly LogEntry['kind'][] = ['flow', 'service', 'repacked', 'water change'];
+export const DUE_KINDS: readonly LogEntry['kind'][] = [
+  'flow',
+  'service',
+  'repacked',
+  'water change',
+  'top-up',
+  'snooze',
+];
 
 /** Days ahead that are looked at: further off, a date is a guess. */
 const AHEAD = 60;
@@ -63,8 +80,22 @@ export function dueList(input: DueInput): Due[] {
   const parts = partsDue(input, visit);
   return [visit, spongeDue(input), water, ...parts]
     .filter((item) => item !== null)
+    .map((item) => putOff(item, input))
     .filter(({ inDays }) => inDays <= AHEAD)
     .sort((a, b) => a.inDays - b.inDays);
+}
+
+/** The item on the day that it was put off to, where that lies behind its own and has not come. */
+function putOff(item: Wanted, { log, now }: DueInput): Due {
+  const snoozed = snoozedIn(log, item.key, now);
+  if (snoozed === null || snoozed.until <= item.on) return { ...item, snoozed: null };
+  return {
+    ...item,
+    inDays: Math.round(daysBetween(now.slice(0, 10), snoozed.until)),
+    latestInDays: null,
+    on: snoozed.until,
+    snoozed,
+  };
 }
 
 /**
@@ -104,7 +135,7 @@ const WHY_SERVICE: Readonly<Record<OutlookForecast['by'], string>> = {
 };
 
 /** The next time that hands go into the filter. */
-function nextVisit({ filter, layers, outlook, now }: DueInput, water: Due | null): Due | null {
+function nextVisit({ filter, layers, outlook, now }: DueInput, water: Wanted | null): Wanted | null {
   const ahead = outlook?.forecast;
   const [visit] = ahead?.visits ?? [];
   if (ahead === null || ahead === undefined || visit === undefined) return null;
@@ -126,7 +157,7 @@ function nextVisit({ filter, layers, outlook, now }: DueInput, water: Due | null
   const together = water !== null && Math.abs(water.inDays - inDays) <= NEAR;
   const rinses = visit.works.some(({ work }) => work === 'squeeze' || work === 'rinse');
   return {
-    key: `visit ${filter.id}`,
+    key: visitKey(filter.id),
     ...dateIn(together ? water.inDays : inDays, now),
     latestInDays: ahead.latest === null ? null : daysUntil(ahead.packedAt, ahead.latest, now),
     what: sentence`${upperFirst(joined(works))}.`,
@@ -141,7 +172,7 @@ function nextVisit({ filter, layers, outlook, now }: DueInput, water: Due | null
 }
 
 /** The sponge on the intake: it is reached without opening the filter. */
-function spongeDue({ filter, layers, outlook, log, now }: DueInput): Due | null {
+function spongeDue({ filter, layers, outlook, log, now }: DueInput): Wanted | null {
   const chamber = intakeSponge(filter);
   const every = outlook?.forecast?.sponge ?? null;
   const sponge = chamber === null ? undefined : layers.find((layer) => layer.chamber === chamber.id);
@@ -164,12 +195,12 @@ function spongeDue({ filter, layers, outlook, log, now }: DueInput): Due | null 
 }
 
 /** The next water change by the keeper’s own habit; null where none is known or none was ever logged. */
-function waterChange({ filter, tank, log, now }: DueInput): Due | null {
+function waterChange({ filter, tank, log, now }: DueInput): Wanted | null {
   const habit = tank.routine.waterChange;
   const last = lastOf(log, ({ kind }) => kind === 'water change');
   if (habit === null || last === null) return null;
   return {
-    key: `water ${filter.tankId}`,
+    key: `${WATER_ITEM}${filter.tankId}`,
     ...dateIn(daysUntil(last, habit.every, now), now),
     what: sentence`Change ${{ kind: 'share', si: habit.share }} of the water.`,
     why: sentence`You do so every ${{ kind: 'days', si: habit.every * SECONDS_A_DAY }}.`,
@@ -217,7 +248,7 @@ const PARTS: readonly Part[] = [
 ];
 
 /** Parts by date; what falls near the next visit, and what was never logged, is done with it. */
-function partsDue({ filter, log, now }: DueInput, visit: Due | null): Due[] {
+function partsDue({ filter, log, now }: DueInput, visit: Wanted | null): Wanted[] {
   return PARTS.filter(({ has }) => has(filter)).flatMap(({ key, work, inRepack, what, why }) => {
     const done = lastOf(
       log,

@@ -1,18 +1,17 @@
 import { z } from 'zod';
-import { IdSchema } from '../document/fields';
+import { DaySchema, IdSchema } from '../document/fields';
 
 /** Most pieces and stages of one swap, and the day by which it ends. */
 export const MOST_PIECES = 60;
 export const MOST_STAGES = 24;
 export const LAST_STAGE_DAY = 365;
 
-const DateSchema = z.iso.date({ error: 'A date is written like 2026-11-25.' });
 const share = z.number().min(0).max(1);
 const surface = z.number().min(0).max(1e4);
 
 /** Media of a filter that are retired in stages, so that the bacteria that stay can follow. Surfaces m². */
 export const SwapSchema = z.object({
-  begunOn: DateSchema.nullable().describe('Day 0; null: only thought of'),
+  begunOn: DaySchema.nullable().describe('Day 0; null: only thought of'),
   pieces: z
     .array(
       z.object({
@@ -41,7 +40,7 @@ export const SwapSchema = z.object({
           .array(z.object({ key: IdSchema, share }))
           .min(1)
           .max(MOST_PIECES),
-        doneOn: DateSchema.nullable(),
+        doneOn: DaySchema.nullable(),
       }),
     )
     .min(1)

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema, MomentSchema, NoteSchema } from '../document/fields';
+import { DaySchema, IdSchema, MomentSchema, NoteSchema } from '../document/fields';
 import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 import { LAYER_BOUNDS } from '../layers/layerBounds';
@@ -87,10 +87,7 @@ export const JobSchema = z.object({
   parts: z
     .partialRecord(SmallPartSchema, PartStateSchema)
     .describe('Small parts looked at, each with what was seen'),
-  repackOn: z.iso
-    .date({ error: 'A date is written like 2026-11-25.' })
-    .nullable()
-    .describe('Day on which the filter is to be opened; null: not said'),
+  repackOn: DaySchema.nullable().describe('Day on which the filter is to be opened; null: not said'),
   prepared: z
     .array(z.object({ key: z.string().min(1).max(LONGEST_KEY), at: MomentSchema }))
     .max(MOST_STEPS)

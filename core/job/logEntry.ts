@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ADDITIONS } from '../chemical/additions';
-import { IdSchema, MomentSchema, NoteSchema } from '../document/fields';
+import { DaySchema, IdSchema, MomentSchema, NoteSchema } from '../document/fields';
 import type { Bounds } from '../units/bounds';
 import { TANK_BOUNDS } from '../tank/tank';
 import { bounded } from '../units/bounded';
@@ -34,6 +34,8 @@ export const CARE_BOUNDS = {
 } as const satisfies Record<string, Bounds>;
 /** Most works of one service. */
 const MOST_WORKS = 80;
+/** Longest key of what is due. */
+const LONGEST_ITEM = 100;
 /** Longest name of a cause. */
 const LONGEST_CAUSE = 120;
 
@@ -130,6 +132,13 @@ export const LogEntrySchema = z.discriminatedUnion('kind', [
     ...common,
     symptom: z.enum(SYMPTOMS),
     causes: z.array(z.string().min(1).max(LONGEST_CAUSE)).max(4),
+  }),
+  z.object({
+    kind: z.literal('snooze'),
+    ...common,
+    item: z.string().min(1).max(LONGEST_ITEM).describe('The key of what is due'),
+    until: DaySchema,
+    note: NoteSchema.min(1, 'Write why it can wait.'),
   }),
   z.object({
     kind: z.literal('note'),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema, NoteSchema } from '../document/fields';
+import { DaySchema, IdSchema, NoteSchema } from '../document/fields';
 import { OwnMediumSchema } from '../media/ownMediumSchema';
 import { bounded } from '../units/bounded';
 import { LAYER_BOUNDS } from './layerBounds';
@@ -38,10 +38,7 @@ export const LayerSchema = z.object({
   ),
   holder: HolderSchema,
   placed: z.boolean().describe('Placed by hand rather than poured'),
-  installedOn: z.iso
-    .date({ error: 'A date is written like 2026-11-25.' })
-    .nullable()
-    .describe('In the filter since; null: not known'),
+  installedOn: DaySchema.nullable().describe('In the filter since; null: not known'),
   dirt: DirtSchema.nullable().describe('As found; null when not looked at'),
   signs: z.array(SignSchema).max(SIGNS.length).describe('As found'),
   wetMass: bounded(LAYER_BOUNDS.wetMass).nullable().describe('Weighed wet as found, kg'),

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { SchoolsSchema } from '../findings/schools';
 import { FIRST_SCHOOLS } from '../findings/firstSchools';
+import { MOST_AWAY } from '../care/mostAway';
+import { DaySchema, IdSchema } from '../document/fields';
 import { bounded } from '../units/bounded';
 import type { Bounds } from '../units/bounds';
 import { UNIT_SYSTEMS } from '../units/quantity';
@@ -8,6 +10,9 @@ import { UNIT_SYSTEMS } from '../units/quantity';
 export const MONEY_BOUNDS = {
   electricity: { what: 'Price of a kilowatt-hour', kind: 'plain', min: 0, max: 10_000, aboveMin: true },
 } as const satisfies Record<string, Bounds>;
+
+/** Most filters that are put in order. */
+const MOST_ORDERED = 1000;
 
 /** What the keeper has chosen for the whole app. */
 export const SettingsSchema = z.object({
@@ -26,6 +31,14 @@ export const SettingsSchema = z.object({
     .regex(/^[A-Z]{3}$/, 'A currency is written with three capital letters, like EUR.')
     .describe('ISO 4217 code; prices are the keeper’s own and are never converted'),
   electricityPrice: bounded(MONEY_BOUNDS.electricity).nullable().describe('Of a kilowatt-hour'),
+  filterOrder: z
+    .array(IdSchema)
+    .max(MOST_ORDERED)
+    .describe('In which the keeper goes through the filters; those not named come last'),
+  away: z
+    .object({ from: DaySchema, days: z.int().min(1).max(MOST_AWAY) })
+    .nullable()
+    .describe('The next time that nobody is there'),
 });
 export type Settings = z.infer<typeof SettingsSchema>;
 
@@ -36,4 +49,6 @@ export const FIRST_SETTINGS: Settings = {
   schools: FIRST_SCHOOLS,
   currency: 'EUR',
   electricityPrice: null,
+  filterOrder: [],
+  away: null,
 };

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema } from '../document/fields';
+import { DaySchema, IdSchema } from '../document/fields';
 import { MEDIUM_ID } from '../document/mediumId';
 import { findMedium } from '../media/catalogue';
 import type { Bounds } from '../units/bounds';
@@ -20,9 +20,6 @@ export const AirFilterSchema = z.object({
     error: 'The medium of the air-driven filter is not in the catalogue: choose another.',
   }),
   volume: bounded(AIR_FILTER_BOUNDS.volume).describe('Of its media, m³'),
-  installedOn: z.iso
-    .date({ error: 'A date is written like 2026-11-25.' })
-    .nullable()
-    .describe('In the tank since; null: for long'),
+  installedOn: DaySchema.nullable().describe('In the tank since; null: for long'),
 });
 export type AirFilter = z.infer<typeof AirFilterSchema>;

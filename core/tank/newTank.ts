@@ -23,4 +23,6 @@ export const newTank = (id: string, name: string, volume: number): Tank => ({
   circulation: [],
   airFilters: [],
   routine: UNKNOWN_ROUTINE,
+  cover: null,
+  room: { temperature: null, humidity: null },
 });

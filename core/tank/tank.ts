@@ -7,6 +7,7 @@ import { AirFilterSchema, MOST_AIR_FILTERS } from './airFilter';
 import { FeedSchema } from './feed';
 import { LitterSchema } from './litter';
 import { PlantsSchema } from './plants';
+import { CoverSchema, RoomSchema } from './room';
 import { RoutineSchema } from './routine';
 import { WaterSchema } from './water';
 
@@ -57,5 +58,7 @@ export const TankSchema = z.object({
     .array(AirFilterSchema)
     .max(MOST_AIR_FILTERS, `A tank has at most ${MOST_AIR_FILTERS} air-driven filters.`),
   routine: RoutineSchema,
+  cover: CoverSchema,
+  room: RoomSchema,
 });
 export type Tank = z.infer<typeof TankSchema>;

@@ -134,6 +134,16 @@ describe('documents of older versions', () => {
     expect(read.file.jobs.every(({ ticks }) => ticks.length === 0)).toBe(true);
   });
 
+  it.each(['window-sill', 'reed-bench'])('knows neither lid nor room of %s of version 7', (name) => {
+    const read = readNeatLayerFile(fixture(7, `${name}.neatlayer.json`));
+    if (!read.ok) throw new Error(read.faults.join(' '));
+    const { cover, room } = read.file.tank;
+    expect([cover, room]).toEqual([null, { temperature: null, humidity: null }]);
+    const { filterOrder, away, ...before } = FIRST_SETTINGS;
+    expect(readDocument('settings', before, 7)).toEqual({ ok: true, doc: FIRST_SETTINGS });
+    expect([filterOrder, away]).toEqual([[], null]);
+  });
+
   it('makes a bed of the zeolite in a swap of version 5, which took so much a day', () => {
     const read = readNeatLayerFile(fixture(5, 'window-sill.neatlayer.json'));
     const pieces = read.ok ? (read.file.filter.swap?.pieces ?? []) : [];

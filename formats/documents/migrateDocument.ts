@@ -6,9 +6,18 @@ import { toVersion4 } from './steps/toVersion4';
 import { toVersion5 } from './steps/toVersion5';
 import { toVersion6 } from './steps/toVersion6';
 import { toVersion7 } from './steps/toVersion7';
+import { toVersion8 } from './steps/toVersion8';
 
 /** The steps in order: the first leads from version 1 to 2. */
-const STEPS: readonly Step[] = [toVersion2, toVersion3, toVersion4, toVersion5, toVersion6, toVersion7];
+const STEPS: readonly Step[] = [
+  toVersion2,
+  toVersion3,
+  toVersion4,
+  toVersion5,
+  toVersion6,
+  toVersion7,
+  toVersion8,
+];
 
 if (STEPS.length !== SCHEMA_VERSION - 1) throw new Error('Every version after the first needs its step.');
 

@@ -50,6 +50,7 @@ const EVERY_KIND: readonly LogEntry[] = [
   { ...common, kind: 'top-up', volume: 1.5e-3 },
   { ...common, kind: 'change', what: 'feeding', note: '-50 %' },
   { ...common, kind: 'fault', symptom: 'weak flow', causes: ['The first foam is full'] },
+  { ...common, kind: 'snooze', item: 'visit f', until: '2026-03-20', note: 'The new pads come on Monday' },
   { ...common, kind: 'note', note: '@home' },
 ];
 

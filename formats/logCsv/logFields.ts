@@ -84,6 +84,8 @@ export const LOG_FIELDS = {
   symptom: { words: 'fault', heading: /^fault$/, units: [], own: true },
   causes: { words: 'causes of the fault', heading: /^causes$/, units: [], own: true },
   rinsed: { words: 'new media rinsed', heading: /^rinsed$/, units: [], own: true },
+  item: { words: 'what was put off', heading: /^put off$/, units: [], own: true },
+  until: { words: 'put off until', heading: /^until$/, units: [], own: true },
   note: { words: 'note', heading: /^(notes?|comments?|remarks?|text|bemerkung)/, units: [] },
 } as const satisfies Record<string, LogField>;
 export type LogFieldKey = keyof typeof LOG_FIELDS;
@@ -117,5 +119,7 @@ export const OWN_HEADINGS: Readonly<Record<LogFieldKey, string>> = {
   symptom: 'fault',
   causes: 'causes',
   rinsed: 'rinsed',
+  item: 'put off',
+  until: 'until',
   note: 'note',
 };

@@ -227,6 +227,8 @@ function bodyOf(kind: string, cells: Cells): object {
       return { kind, what: cells.text('changed') };
     case 'fault':
       return { kind, symptom: cells.text('symptom'), causes: cells.list('causes') };
+    case 'snooze':
+      return { kind, item: cells.text('item'), until: cells.text('until') };
     case 'repacked':
     case 'note':
       return { kind };

@@ -72,6 +72,8 @@ function cellsOf(entry: LogEntry): Cells {
       return { changed: entry.what };
     case 'fault':
       return { symptom: entry.symptom, causes: entry.causes.join(LIST_SIGN) };
+    case 'snooze':
+      return { item: entry.item, until: entry.until };
     case 'repacked':
     case 'note':
       return {};

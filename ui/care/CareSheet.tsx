@@ -82,6 +82,10 @@ export function CareSheet({ filter, job, layers, first, tank, outlook, log: logg
     >
       <OutlookPart
         {...{ filter, tank, layers, log, changed, now }}
+        onLog={(before, after) => {
+          setAdded((count) => count + 1);
+          put(before, after);
+        }}
         first={outlook}
         packIsOut={job !== null && isOut(job.stage)}
       />

@@ -41,6 +41,7 @@ const KIND_CHOICES: readonly { readonly value: string; readonly label: string }[
   { value: 'cloudy', label: 'cloudy water' },
   { value: 'change', label: 'feeding and hardware' },
   { value: 'fault', label: 'faults' },
+  { value: 'snooze', label: 'what was put off' },
   { value: 'note', label: 'notes' },
 ];
 /** Milliseconds after the last key before the search is asked. */

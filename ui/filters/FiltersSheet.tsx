@@ -1,6 +1,7 @@
 'use client';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
+import type { Away } from '@/core/care/awayPlan';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
 import type { HomePage } from '@/server/homePage';
@@ -23,6 +24,8 @@ import { lazyPart } from '../frame/lazyPart';
 
 // Loaded where there are many filters.
 const HomePages = lazyPart(() => import('./HomePages').then((module) => module.HomePages));
+// Seldom wanted.
+const AwayPart = lazyPart(() => import('./AwayPart').then((module) => module.AwayPart));
 // It brings a worker; nobody waits for it.
 const AheadRefresh = lazyPart(() => import('./AheadRefresh').then((module) => module.AheadRefresh));
 // Loaded where there is something to show: it reads whole documents.
@@ -32,13 +35,15 @@ interface Props {
   readonly home: HomePage;
   /** Stored documents that cannot be read. */
   readonly troubles: readonly Trouble[];
+  /** The next time that the keeper is away; null: none is planned. */
+  readonly away: Away | null;
   /** Some of them are made up, to try the app with. */
   readonly tryOut: boolean;
   readonly now: string;
 }
 
 /** Home: which filter needs me, and for what. One row a filter, the most urgent first. */
-export function FiltersSheet({ home, troubles, tryOut, now }: Props) {
+export function FiltersSheet({ home, troubles, away, tryOut, now }: Props) {
   const words = useWords();
   const hasLeft = useHasDrafts();
   return (
@@ -62,6 +67,7 @@ export function FiltersSheet({ home, troubles, tryOut, now }: Props) {
         ) : (
           <>
             <TodayList due={home.due} />
+            <AwayPart away={away} plan={home.away} />
             <AheadRefresh stale={home.stale} />
             {home.all > home.rows.length || home.find !== '' ? <HomePages home={home} /> : null}
             {home.found === 0 ? <p>No filter and no tank is named like that.</p> : null}

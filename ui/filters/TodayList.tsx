@@ -3,10 +3,18 @@ import type { HomePage } from '@/server/homePage';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
 import { whenSaid } from '../outlook/whenSaid';
+import { lazyPart } from '../frame/lazyPart';
 import styles from './TodayList.module.css';
 
+// The list is read before it is put in order.
+const TodayOrder = lazyPart(() => import('./TodayOrder').then((module) => module.TodayOrder));
+
 /** What is due today across all filters, or what comes next where nothing is. */
-export function TodayList({ due: { now, filters, count, minutes } }: { readonly due: HomePage['due'] }) {
+export function TodayList({
+  due: { now, filters, count, minutes, order },
+}: {
+  readonly due: HomePage['due'];
+}) {
   const words = useWords();
   if (filters.length === 0) return null;
   return (
@@ -24,13 +32,16 @@ export function TodayList({ due: { now, filters, count, minutes } }: { readonly 
         </a>
       </p>
       <ul>
-        {filters.map(({ id, name, items }) => (
+        {filters.map(({ id, name, items }, place) => (
           <li key={id} className={styles.item}>
             <AppLink href={`/filter/${id}/care`}>{name}</AppLink>
             <span suppressHydrationWarning className={styles.when} data-now={items[0].inDays <= 0}>
               {whenSaid(items[0])}
             </span>
             <span>{items.map(({ what }) => words.say(what)).join(' ')}</span>
+            {filters.length < 2 ? null : (
+              <TodayOrder ids={filters.map((filter) => filter.id)} {...{ name, place, order }} />
+            )}
           </li>
         ))}
       </ul>

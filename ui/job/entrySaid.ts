@@ -59,6 +59,8 @@ export function entrySaid(entry: LogEntry, words: Words, nameOf: (layerId: strin
       return `Changed: ${entry.what}`;
     case 'fault':
       return `Fault: ${entry.symptom}${entry.causes.length === 0 ? '' : `; ${joined(entry.causes)}`}`;
+    case 'snooze':
+      return `Put off until ${words.date(entry.until, { day: 'numeric', month: 'short' })}`;
     case 'note':
       return 'Note';
   }

@@ -9,11 +9,15 @@ import { FeedForm } from './FeedForm';
 import { LifeFold } from './LifeFold';
 import { PumpsFold } from './PumpsFold';
 import { QualityFold } from './QualityFold';
-import { RoutineFold } from './RoutineFold';
 import { TankDrawing } from './TankDrawing';
+import { lazyPart } from '../frame/lazyPart';
 import { TankFold } from './TankFold';
 import { waterTurned, type WaterForm as Form } from './waterTurned';
 import styles from './WaterForm.module.css';
+
+// Seldom opened: they come once the sheet stands.
+const RoutineFold = lazyPart(() => import('./RoutineFold').then((module) => module.RoutineFold));
+const RoomFold = lazyPart(() => import('./RoomFold').then((module) => module.RoomFold));
 
 const FORMS: readonly { value: Form; label: string }[] = [
   { value: 'known', label: 'litres are known' },
@@ -61,6 +65,7 @@ export function WaterForm({ tank, filters, onChange }: Props) {
         <QualityFold tank={tank} onChange={onChange} />
         <LifeFold tank={tank} onChange={onChange} />
         <RoutineFold tank={tank} onChange={onChange} />
+        <RoomFold tank={tank} onChange={onChange} />
         <PumpsFold tank={tank} onChange={onChange} />
         <AirFiltersFold tank={tank} onChange={onChange} />
       </div>

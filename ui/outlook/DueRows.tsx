@@ -1,10 +1,13 @@
 'use client';
 import { addDays, parseISO } from 'date-fns';
+import { useState } from 'react';
 import type { Due } from '@/core/care/due';
+import type { LogEntry } from '@/core/job/logEntry';
 import { joined } from '@/core/units/joined';
 import { useWords } from '../fields/Habits';
 import type { Words } from '../fields/wordsFor';
 import styles from './DueRows.module.css';
+import { SnoozeForm } from './SnoozeForm';
 import { whenSaid } from './whenSaid';
 
 const DAY_WORDS = { weekday: 'short', day: 'numeric', month: 'short' } as const;
@@ -15,9 +18,19 @@ function dateSaid(words: Words, { on, inDays, latestInDays }: Due): string {
   return `by ${words.date(addDays(parseISO(on), latestInDays - inDays), DAY_WORDS)}`;
 }
 
-/** What is due, soonest first: when, what, why, and what to bring. */
-export function DueRows({ due }: { readonly due: readonly Due[] }) {
+interface Props {
+  readonly filterId: string;
+  readonly due: readonly Due[];
+  /** Something was put off. */
+  readonly onSnoozed: (entry: LogEntry) => void;
+  /** What was put off by this entry is due on its own day again. */
+  readonly onWoken: (entryId: string) => void;
+}
+
+/** What is due, soonest first: when, what, why, and what to bring; any of it can be put off, with a reason. */
+export function DueRows({ filterId, due, onSnoozed, onWoken }: Props) {
   const words = useWords();
+  const [putOff, setPutOff] = useState<string | null>(null);
   return (
     <ul className={styles.rows}>
       {due.map((item) => (
@@ -37,7 +50,41 @@ export function DueRows({ due }: { readonly due: readonly Due[] }) {
                 .filter((said) => said !== null)
                 .join(' · ')}
             </small>
+            {item.snoozed === null ? (
+              putOff === item.key ? null : (
+                <button
+                  type="button"
+                  className={styles.off}
+                  aria-label={`Put off: ${words.say(item.what)}`}
+                  onClick={() => setPutOff(item.key)}
+                >
+                  Put off
+                </button>
+              )
+            ) : (
+              <small className={styles.with}>
+                Put off: {item.snoozed.why}{' '}
+                <button
+                  type="button"
+                  className={styles.off}
+                  aria-label={`Due again: ${words.say(item.what)}`}
+                  onClick={() => item.snoozed !== null && onWoken(item.snoozed.entryId)}
+                >
+                  Due again
+                </button>
+              </small>
+            )}
           </span>
+          {putOff === item.key ? (
+            <SnoozeForm
+              filterId={filterId}
+              item={item}
+              onDone={(entry) => {
+                setPutOff(null);
+                if (entry !== null) onSnoozed(entry);
+              }}
+            />
+          ) : null}
         </li>
       ))}
     </ul>

@@ -4,6 +4,7 @@ import { dueList } from '@/core/care/due';
 import { learnedRows } from '@/core/care/learnedRows';
 import { oddSaid } from '@/core/care/oddSaid';
 import { outlookVerdict } from '@/core/care/outlookVerdict';
+import { waterLost } from '@/core/care/waterLost';
 import type { Filter } from '@/core/filter/filter';
 import { jugFlow } from '@/core/hydraulics/jugFlow';
 import type { LogEntry } from '@/core/job/logEntry';
@@ -15,10 +16,12 @@ import { useWords } from '../fields/Habits';
 import tables from '../frame/FigureTable.module.css';
 import { Fold } from '../frame/Fold';
 import { VerdictLine } from '../frame/VerdictLine';
+import { send } from '../state/send';
 import { DueRows } from './DueRows';
 import { OutlookChart } from './OutlookChart';
 import styles from './OutlookPart.module.css';
 import { useOutlook } from './useOutlook';
+import { WaterLostPart } from './WaterLostPart';
 
 interface Props {
   readonly filter: Filter;
@@ -30,6 +33,8 @@ interface Props {
   readonly log: readonly LogEntry[];
   /** Grows when the log was changed on this page. */
   readonly changed: number;
+  /** An entry was added, or taken out. */
+  readonly onLog: (before: LogEntry | null, after: LogEntry | null) => void;
   /** A repack is under way: what is worked out is of the pack that came out. */
   readonly packIsOut: boolean;
   /** ISO moment of looking. */
@@ -37,7 +42,7 @@ interface Props {
 }
 
 /** What lies ahead of a filter: when it needs hands, what is due, and what its log taught. */
-export function OutlookPart({ filter, tank, layers, first, log, changed, packIsOut, now }: Props) {
+export function OutlookPart({ filter, tank, layers, first, log, changed, onLog, packIsOut, now }: Props) {
   const words = useWords();
   const { state, done, failed } = useOutlook(filter.id, first, changed);
   const { outlook } = state;
@@ -45,6 +50,12 @@ export function OutlookPart({ filter, tank, layers, first, log, changed, packIsO
     () => dueList({ filter, tank, layers, outlook, log, now }),
     [filter, tank, layers, outlook, log, now],
   );
+  const wake = async (entryId: string) => {
+    const outcome = await send('DELETE', `/api/log/${entryId}`);
+    const entry = log.find(({ id }) => id === entryId);
+    if (outcome.kind === 'saved' && entry !== undefined) onLog(entry, null);
+  };
+  const lost = useMemo(() => waterLost({ tank, log, now }), [tank, log, now]);
   const verdict = outlookVerdict(outlook, now);
   const ahead = outlook?.forecast ?? null;
   const odd = outlook?.learned.odd ?? [];
@@ -83,12 +94,18 @@ export function OutlookPart({ filter, tank, layers, first, log, changed, packIsO
         {due.length === 0 || packIsOut ? null : (
           <>
             <h2 className="title">Due</h2>
-            <DueRows due={due} />
+            <DueRows
+              filterId={filter.id}
+              due={due}
+              onSnoozed={(entry) => onLog(null, entry)}
+              onWoken={(entryId) => void wake(entryId)}
+            />
             <a href={`/api/calendar?filter=${filter.id}`} download className={styles.calendar}>
               Save as a calendar file
             </a>
           </>
         )}
+        {lost === null ? null : <WaterLostPart filterId={filter.id} lost={lost} />}
       </div>
       <div className={styles.chart}>
         {ahead === null ? null : (

@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest';
+import { sentence } from '../units/sentence';
+import { awayPlan, backOn, isOver } from './awayPlan';
+import { visitKey, type Due } from './due';
+import type { Outlook, OutlookForecast } from './outlook';
+
+const NOW = '2026-06-01T12:00:00.000Z';
+const AWAY = { from: '2026-06-08', days: 12 };
+
+const outlook = (change: Partial<OutlookForecast>): Outlook => ({
+  learned: { posterior: null, refused: false, odd: [] },
+  forecast: {
+    ...{ packedAt: NOW, by: 'through', earliest: null, likely: null, latest: null, sponge: null },
+    ...{ flow: { likely: [], low: [], high: [] }, visits: [], ...change },
+  },
+});
+const visits = (...days: number[]): OutlookForecast['visits'] =>
+  days.map((day) => ({ day, works: [], lifts: [], minutes: 20, why: 'flow' }));
+const due = (key: string, on: string): Due => ({
+  ...{ key, inDays: 0, on, latestInDays: null, what: sentence`Squeeze the foam.`, why: sentence`Full.` },
+  ...{ minutes: null, bring: [], withWaterChange: false, snoozed: null },
+});
+const planned = (of: { due?: Due[]; outlook?: Outlook | null }) =>
+  awayPlan([{ id: 'f', name: 'F', due: [], outlook: null, ...of }], AWAY, NOW)[0]!;
+
+describe('awayPlan', () => {
+  it('says which filters hold: by the early end of their range, only by the likely one, or not', () => {
+    // Back on day 19.
+    expect(planned({ outlook: outlook({ earliest: 25, likely: 30 }) }).holds).toBe('yes');
+    expect(planned({ outlook: outlook({ earliest: 15, likely: 30 }) }).holds).toBe('likely');
+    expect(planned({ outlook: outlook({ earliest: 10, likely: 15 }) }).holds).toBe('no');
+    expect(planned({ outlook: outlook({}) }).holds).toBe('yes');
+    expect(planned({}).holds).toBe('not known');
+  });
+
+  it('lists what would fall due meanwhile, to be done before; after a service the next interval counts', () => {
+    const visit = due(visitKey('f'), '2026-06-15');
+    const after = due('hoses f', '2026-06-21');
+    const two = (second: number) => outlook({ earliest: 14, likely: 20, visits: visits(14, second) });
+    expect(planned({ due: [visit, after], outlook: two(40) })).toMatchObject({
+      before: [visit],
+      holds: 'yes',
+    });
+    expect(planned({ due: [visit], outlook: two(20) }).holds).toBe('no');
+  });
+
+  it('puts first what does not hold', () => {
+    const order = awayPlan(
+      [
+        { id: 'a', name: 'A', due: [], outlook: outlook({}) },
+        { id: 'b', name: 'B', due: [], outlook: outlook({ earliest: 2, likely: 3 }) },
+      ],
+      AWAY,
+      NOW,
+    );
+    expect(order.map(({ id }) => id)).toEqual(['b', 'a']);
+  });
+
+  it('is over on the day that somebody is back', () => {
+    expect(backOn(AWAY)).toBe('2026-06-20');
+    expect(isOver(AWAY, '2026-06-19T23:00:00Z')).toBe(false);
+    expect(isOver(AWAY, '2026-06-20T01:00:00Z')).toBe(true);
+    expect(isOver(null, NOW)).toBe(true);
+  });
+});

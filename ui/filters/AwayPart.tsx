@@ -1,0 +1,127 @@
+'use client';
+import Button from '@mui/material/Button';
+import { addDays, formatISO } from 'date-fns';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { backOn, type Away, type AwayFilter, type Holds } from '@/core/care/awayPlan';
+import { upperFirst } from '@/core/units/firstLetter';
+import { MOST_AWAY } from '@/core/care/mostAway';
+import type { HomePage } from '@/server/homePage';
+import { CountField } from '../fields/CountField';
+import { useWords } from '../fields/Habits';
+import { TextInput } from '../fields/TextInput';
+import { AppLink } from '../frame/AppLink';
+import { send } from '../state/send';
+import styles from './AwayPart.module.css';
+
+/** A fortnight: most holidays. */
+const USUAL_DAYS = 14;
+
+const HOLDS_WORDS: Readonly<Record<Holds, string>> = {
+  yes: 'holds until you are back',
+  likely: 'will probably hold until you are back',
+  no: 'needs service before you are back',
+  'not known': 'no forecast: enter the food and what is in it',
+};
+
+interface Props {
+  readonly away: Away | null;
+  readonly plan: HomePage['away'];
+}
+
+/** The next time away: what to do before, and whether each filter holds until somebody is back. */
+export function AwayPart({ away, plan }: Props) {
+  const words = useWords();
+  const router = useRouter();
+  const [isOpen, setIsOpen] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
+  const [from, setFrom] = useState(
+    away?.from ?? formatISO(addDays(new Date(), 7), { representation: 'date' }),
+  );
+  const [days, setDays] = useState<number | null>(away?.days ?? USUAL_DAYS);
+  const save = async (next: Away | null) => {
+    const outcome = await send('PATCH', '/api/settings', { away: next });
+    if (outcome.kind !== 'saved')
+      return setFault(
+        outcome.kind === 'refused'
+          ? outcome.faults.join(' ')
+          : 'The app does not answer. Nothing was changed; try again.',
+      );
+    setFault(null);
+    setIsOpen(false);
+    router.refresh();
+  };
+  const day = (iso: string): string => words.date(iso, { weekday: 'short', day: 'numeric', month: 'short' });
+  return (
+    <section aria-label="Time away" className={styles.part}>
+      {plan === null || away === null ? null : (
+        <>
+          <p className={styles.title}>
+            Away {day(away.from)} to {day(backOn(away))}
+            <small>as if fed as ever: what is fed less clogs later</small>
+          </p>
+          <ul>
+            {plan.filters.map((filter) => (
+              <AwayRow key={filter.id} filter={filter} />
+            ))}
+          </ul>
+          {plan.count > plan.filters.length ? (
+            <p className="quiet">and {plan.count - plan.filters.length} more filters</p>
+          ) : null}
+        </>
+      )}
+      {isOpen ? (
+        <form
+          aria-label="When are you away?"
+          className={styles.form}
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (days !== null) void save({ from, days });
+          }}
+        >
+          <TextInput
+            label="First day away"
+            type="date"
+            value={from}
+            onChange={(event) => setFrom(event.target.value)}
+          />
+          <CountField label="Days away" value={days} max={MOST_AWAY} onChange={setDays} />
+          <Button type="submit" disabled={days === null || days === 0 || from === ''}>
+            Show what to do before
+          </Button>
+          <Button onClick={() => setIsOpen(false)}>Cancel</Button>
+        </form>
+      ) : (
+        <p className={styles.acts}>
+          <button type="button" onClick={() => setIsOpen(true)}>
+            {plan === null ? 'Going away?' : 'Change the dates'}
+          </button>
+          {plan === null ? null : (
+            <button type="button" onClick={() => void save(null)}>
+              Not going away
+            </button>
+          )}
+        </p>
+      )}
+      {fault === null ? null : <p role="alert">{fault}</p>}
+    </section>
+  );
+}
+
+function AwayRow({ filter: { id, name, holds, before } }: { readonly filter: AwayFilter }) {
+  const words = useWords();
+  return (
+    <li className={styles.row} data-holds={holds}>
+      <AppLink href={`/filter/${id}/care`}>{name}</AppLink>
+      <span>
+        {before.length === 0 ? null : (
+          <>Before you leave: {before.map(({ what }) => words.say(what)).join(' ')} </>
+        )}
+        <strong>
+          {before.length === 0 ? '' : 'Then it '}
+          {before.length === 0 ? upperFirst(HOLDS_WORDS[holds]) : HOLDS_WORDS[holds]}.
+        </strong>
+      </span>
+    </li>
+  );
+}

@@ -1,0 +1,30 @@
+'use client';
+import type { WaterLost } from '@/core/care/waterLost';
+import { waterLostSaid } from '@/core/care/waterLostSaid';
+import { useWords } from '../fields/Habits';
+import { AppLink } from '../frame/AppLink';
+import styles from './OutlookPart.module.css';
+
+/** What the top-ups say: whether more water is lost than evaporates. */
+export function WaterLostPart({ filterId, lost }: { readonly filterId: string; readonly lost: WaterLost }) {
+  const words = useWords();
+  const { state, why, assumed } = waterLostSaid(lost);
+  return (
+    <section aria-label="Water lost">
+      <p className={lost.leaks ? styles.odd : undefined}>
+        <strong>{words.say(state)}</strong> {words.say(why)}
+      </p>
+      {lost.leaks ? (
+        <p>
+          Look under the filter, at its back and at each joint.{' '}
+          <AppLink href={`/filter/${filterId}/fault`}>Find the fault</AppLink>
+        </p>
+      ) : null}
+      {assumed === null ? null : (
+        <p className="quiet">
+          {assumed} <AppLink href={`/filter/${filterId}/measure`}>Enter it under Measure</AppLink>
+        </p>
+      )}
+    </section>
+  );
+}
