@@ -20,6 +20,36 @@ test('a filter’s log teaches its forecast: what is due is said, and a service 
   await expect(ahead.getByRole('row', { name: /^Flow of this pump/ })).toContainText('learned from your log');
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 
+  // Put off with a reason, and due again.
+  const floss = ahead.getByRole('listitem').filter({ hasText: 'Replace the bonded floss pad' });
+  await floss.getByRole('button', { name: /^Put off/ }).click();
+  await expect(floss.getByRole('button', { name: 'Put off', exact: true })).toBeDisabled();
+  await floss.getByLabel('Why it can wait').fill('The pads come on Monday.');
+  await floss.getByRole('button', { name: 'Put off', exact: true }).click();
+  await expect(floss).toContainText(/in 7 days.*Put off: The pads come on Monday\./);
+  await expect(
+    page.getByRole('region', { name: 'Log', exact: true }).getByRole('listitem').first(),
+  ).toContainText(/Put off until .*: The pads come on Monday\./);
+  await floss.getByRole('button', { name: /^Due again/ }).click();
+  await expect(floss).toContainText('overdue');
+
+  // Away: what to do before, and whether it holds.
+  await page.goto('/');
+  const away = page.getByRole('region', { name: 'Time away' });
+  await page.getByRole('button', { name: 'Going away?' }).click();
+  await away.getByLabel('Days away').fill('10');
+  await away.getByRole('button', { name: 'Show what to do before' }).click();
+  await expect(away.getByRole('listitem').filter({ hasText: 'Long run' })).toContainText(
+    /Before you leave: Replace the bonded floss pad.*Then it /,
+  );
+  await expect(away.getByRole('listitem').filter({ hasText: 'Reed bench' })).toContainText(
+    'finish the repack before you leave',
+  );
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await away.getByRole('button', { name: 'Not going away' }).click();
+  await expect(away.getByRole('listitem')).toHaveCount(0);
+  await page.goto('/filter/long-run/care');
+
   // A service that is done is learned from, and moves what is due.
   await page.getByText('squeezed, swished, replaced, brushed').click();
   await page.getByLabel('2: Medium foam, 30 ppi').selectOption('squeezed');

@@ -95,7 +95,10 @@ function awayOf(
 ): HomePage['away'] {
   const outlooks = new Map(filters.map(({ filter, outlook }) => [filter.id, outlook.outlook]));
   const plan = awayPlan(
-    rows.map(({ id, name, due }) => ({ id, name, due, outlook: outlooks.get(id) ?? null })),
+    rows.map(({ id, name, due, packIsOut }) => ({
+      ...{ id, name, due, packIsOut },
+      outlook: outlooks.get(id) ?? null,
+    })),
     away,
     now,
   );

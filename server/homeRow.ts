@@ -50,6 +50,8 @@ export interface HomeRow {
   readonly flow: ChartFlow;
   /** When it needs hands next by its forecast; null: now, as the state says, or not known, or its media are out. */
   readonly ahead: Sentence | null;
+  /** A repack is under way. */
+  readonly packIsOut: boolean;
   /** What is due within two months, soonest first. */
   readonly due: readonly Due[];
   /** What lies ahead is of today’s pack and log; else its revision is worked out anew. */
@@ -129,6 +131,7 @@ export function homeRow(
     }),
     // While its media are out, what it wants is said by the repack.
     ahead: packIsOut || ahead?.level !== 'works' ? null : ahead.state,
+    packIsOut,
     due: packIsOut ? [] : dueList({ filter, tank: around.tank, layers, outlook: outlook.outlook, log, now }),
     outlook: { revision: outlook.revision, isFresh: outlook.isFresh },
     flow: chartFlow(flow, now),

@@ -20,8 +20,8 @@ const due = (key: string, on: string): Due => ({
   ...{ key, inDays: 0, on, latestInDays: null, what: sentence`Squeeze the foam.`, why: sentence`Full.` },
   ...{ minutes: null, bring: [], withWaterChange: false, snoozed: null },
 });
-const planned = (of: { due?: Due[]; outlook?: Outlook | null }) =>
-  awayPlan([{ id: 'f', name: 'F', due: [], outlook: null, ...of }], AWAY, NOW)[0]!;
+const planned = (of: { due?: Due[]; outlook?: Outlook | null; packIsOut?: boolean }) =>
+  awayPlan([{ id: 'f', name: 'F', due: [], outlook: null, packIsOut: false, ...of }], AWAY, NOW)[0]!;
 
 describe('awayPlan', () => {
   it('says which filters hold: by the early end of their range, only by the likely one, or not', () => {
@@ -41,14 +41,15 @@ describe('awayPlan', () => {
       before: [visit],
       holds: 'yes',
     });
-    expect(planned({ due: [visit], outlook: two(20) }).holds).toBe('no');
+    expect(planned({ due: [visit], outlook: two(20) }).holds).toBe('perhaps not');
+    expect(planned({ due: [visit], packIsOut: true })).toMatchObject({ before: [], holds: 'media are out' });
   });
 
   it('puts first what does not hold', () => {
     const order = awayPlan(
       [
-        { id: 'a', name: 'A', due: [], outlook: outlook({}) },
-        { id: 'b', name: 'B', due: [], outlook: outlook({ earliest: 2, likely: 3 }) },
+        { id: 'a', name: 'A', due: [], outlook: outlook({}), packIsOut: false },
+        { id: 'b', name: 'B', due: [], outlook: outlook({ earliest: 2, likely: 3 }), packIsOut: false },
       ],
       AWAY,
       NOW,

@@ -2,8 +2,11 @@ import { DAY_MS, daysBetween } from '../units/daysBetween';
 import { visitKey, type Due } from './due';
 import type { Outlook } from './outlook';
 
-/** Whether a filter, once what is due before is done, holds until somebody is back: even the early end of its range lies behind, only the likely one does, or neither. */
-export const HOLDS = ['yes', 'likely', 'no', 'not known'] as const;
+/**
+ * Whether a filter, once what is due before is done, holds until somebody is back: even by the early end of its range;
+ * only by the likely one; perhaps not, by the early end of the interval after a service; not; or its media are out.
+ */
+export const HOLDS = ['yes', 'likely', 'perhaps not', 'no', 'not known', 'media are out'] as const;
 export type Holds = (typeof HOLDS)[number];
 
 /** A filter while nobody is there. */
@@ -28,6 +31,8 @@ interface Known {
   readonly name: string;
   readonly due: readonly Due[];
   readonly outlook: Outlook | null;
+  /** A repack is under way. */
+  readonly packIsOut: boolean;
 }
 
 /** ISO date of the first day that somebody is there again. */
@@ -44,7 +49,8 @@ export function awayPlan(filters: readonly Known[], away: Away, now: string): Aw
   const back = backOn(away);
   const daysToBack = daysBetween(now, `${back}T12:00:00Z`);
   return filters
-    .map(({ id, name, due, outlook }) => {
+    .map(({ id, name, due, outlook, packIsOut }): AwayFilter => {
+      if (packIsOut) return { id, name, before: [], holds: 'media are out' };
       const before = due.filter(({ on }) => on < back);
       const isServiced = before.some(({ key }) => key === visitKey(id));
       const holds = isServiced ? holdsAfter(outlook, away.days) : holdsUntil(outlook, daysToBack, now);
@@ -63,7 +69,7 @@ function holdsAfter(outlook: Outlook | null, days: number): Holds {
   const [first, second] = outlook?.forecast?.visits ?? [];
   if (first === undefined) return 'not known';
   // Visits are planned on the early end of the range.
-  return second === undefined || second.day - first.day > days ? 'yes' : 'no';
+  return second === undefined || second.day - first.day > days ? 'yes' : 'perhaps not';
 }
 
 /** As it is. @param days from now until somebody is back */

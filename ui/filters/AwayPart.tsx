@@ -4,7 +4,6 @@ import { addDays, formatISO } from 'date-fns';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { backOn, type Away, type AwayFilter, type Holds } from '@/core/care/awayPlan';
-import { upperFirst } from '@/core/units/firstLetter';
 import { MOST_AWAY } from '@/core/care/mostAway';
 import type { HomePage } from '@/server/homePage';
 import { CountField } from '../fields/CountField';
@@ -20,20 +19,24 @@ const USUAL_DAYS = 14;
 const HOLDS_WORDS: Readonly<Record<Holds, string>> = {
   yes: 'holds until you are back',
   likely: 'will probably hold until you are back',
+  'perhaps not': 'may need service before you are back',
   no: 'needs service before you are back',
-  'not known': 'no forecast: enter the food and what is in it',
+  'not known': 'has no forecast: enter the food and what is in it',
+  'media are out': 'is open: finish the repack before you leave',
 };
 
 interface Props {
   readonly away: Away | null;
   readonly plan: HomePage['away'];
+  /** Nothing is planned any more. */
+  readonly onClose: () => void;
 }
 
 /** The next time away: what to do before, and whether each filter holds until somebody is back. */
-export function AwayPart({ away, plan }: Props) {
+export function AwayPart({ away, plan, onClose }: Props) {
   const words = useWords();
   const router = useRouter();
-  const [isOpen, setIsOpen] = useState(false);
+  const [isOpen, setIsOpen] = useState(plan === null);
   const [fault, setFault] = useState<string | null>(null);
   const [from, setFrom] = useState(
     away?.from ?? formatISO(addDays(new Date(), 7), { representation: 'date' }),
@@ -49,6 +52,7 @@ export function AwayPart({ away, plan }: Props) {
       );
     setFault(null);
     setIsOpen(false);
+    if (next === null) onClose();
     router.refresh();
   };
   const day = (iso: string): string => words.date(iso, { weekday: 'short', day: 'numeric', month: 'short' });
@@ -89,18 +93,23 @@ export function AwayPart({ away, plan }: Props) {
           <Button type="submit" disabled={days === null || days === 0 || from === ''}>
             Show what to do before
           </Button>
-          <Button onClick={() => setIsOpen(false)}>Cancel</Button>
+          <Button
+            onClick={() => {
+              setIsOpen(false);
+              if (plan === null) onClose();
+            }}
+          >
+            Cancel
+          </Button>
         </form>
       ) : (
         <p className={styles.acts}>
           <button type="button" onClick={() => setIsOpen(true)}>
-            {plan === null ? 'Going away?' : 'Change the dates'}
+            Change the dates
           </button>
-          {plan === null ? null : (
-            <button type="button" onClick={() => void save(null)}>
-              Not going away
-            </button>
-          )}
+          <button type="button" onClick={() => void save(null)}>
+            Not going away
+          </button>
         </p>
       )}
       {fault === null ? null : <p role="alert">{fault}</p>}
@@ -118,8 +127,7 @@ function AwayRow({ filter: { id, name, holds, before } }: { readonly filter: Awa
           <>Before you leave: {before.map(({ what }) => words.say(what)).join(' ')} </>
         )}
         <strong>
-          {before.length === 0 ? '' : 'Then it '}
-          {before.length === 0 ? upperFirst(HOLDS_WORDS[holds]) : HOLDS_WORDS[holds]}.
+          {before.length === 0 ? 'The filter' : 'Then it'} {HOLDS_WORDS[holds]}.
         </strong>
       </span>
     </li>

@@ -1,4 +1,5 @@
 'use client';
+import { useState } from 'react';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
 import type { Away } from '@/core/care/awayPlan';
@@ -46,6 +47,8 @@ interface Props {
 export function FiltersSheet({ home, troubles, away, tryOut, now }: Props) {
   const words = useWords();
   const hasLeft = useHasDrafts();
+  /** A time away is being planned. */
+  const [isGoing, setIsGoing] = useState(false);
   return (
     <Frame
       title="Filters"
@@ -67,7 +70,15 @@ export function FiltersSheet({ home, troubles, away, tryOut, now }: Props) {
         ) : (
           <>
             <TodayList due={home.due} />
-            <AwayPart away={away} plan={home.away} />
+            {home.away === null && !isGoing ? (
+              <p className={styles.going}>
+                <button type="button" onClick={() => setIsGoing(true)}>
+                  Going away?
+                </button>
+              </p>
+            ) : (
+              <AwayPart away={away} plan={home.away} onClose={() => setIsGoing(false)} />
+            )}
             <AheadRefresh stale={home.stale} />
             {home.all > home.rows.length || home.find !== '' ? <HomePages home={home} /> : null}
             {home.found === 0 ? <p>No filter and no tank is named like that.</p> : null}

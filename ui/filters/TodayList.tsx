@@ -1,4 +1,5 @@
 'use client';
+import { useState } from 'react';
 import type { HomePage } from '@/server/homePage';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
@@ -16,6 +17,7 @@ export function TodayList({
   readonly due: HomePage['due'];
 }) {
   const words = useWords();
+  const [isOrdering, setIsOrdering] = useState(false);
   if (filters.length === 0) return null;
   return (
     <section aria-label="Due today" className={styles.today}>
@@ -39,12 +41,17 @@ export function TodayList({
               {whenSaid(items[0])}
             </span>
             <span>{items.map(({ what }) => words.say(what)).join(' ')}</span>
-            {filters.length < 2 ? null : (
+            {!isOrdering ? null : (
               <TodayOrder ids={filters.map((filter) => filter.id)} {...{ name, place, order }} />
             )}
           </li>
         ))}
       </ul>
+      {filters.length < 2 ? null : (
+        <button type="button" className={styles.change} onClick={() => setIsOrdering(!isOrdering)}>
+          {isOrdering ? 'Done' : 'Change the order'}
+        </button>
+      )}
       {count > filters.length ? <p className="quiet">and {count - filters.length} more filters</p> : null}
     </section>
   );

@@ -1,38 +1,22 @@
 'use client';
-import Button from '@mui/material/Button';
-import { AIR_FILTER_BOUNDS, MOST_AIR_FILTERS, type AirFilter } from '@/core/tank/airFilter';
-import { CATALOGUE } from '@/core/media/catalogue';
-import { hasRole } from '@/core/media/hasRole';
-import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/Habits';
-import { QuantityField } from '../fields/QuantityField';
-import { TextInput } from '../fields/TextInput';
 import { Fold } from '../frame/Fold';
-import styles from './filterPart.module.css';
+import { lazyPart } from '../frame/lazyPart';
 import type { TankPart } from './tankPart';
 
-/** A small sponge, to be typed over: a quarter of a litre. */
-const FIRST: Omit<AirFilter, 'id'> = {
-  kind: 'sponge',
-  medium: 'foam-30',
-  volume: 0.25e-3,
-  installedOn: null,
-};
-
-const MEDIA = CATALOGUE.filter((medium) => hasRole(medium, 'biological') || medium.family === 'foam').map(
-  ({ id, name }) => ({ value: id, label: name }),
+/** Few tanks have any. */
+const AirFiltersFields = lazyPart(() =>
+  import('./AirFiltersFields').then((module) => module.AirFiltersFields),
 );
 
 /** Sponges and boxes that an air pump drives: a film lives in them too. */
 export function AirFiltersFold({ tank, onChange }: TankPart) {
   const words = useWords();
   const { airFilters } = tank;
-  const put = (next: AirFilter[]) => onChange({ airFilters: next });
-  const set = (position: number, change: Partial<AirFilter>) =>
-    put(airFilters.map((item, index) => (index === position ? { ...item, ...change } : item)));
   const media = airFilters.reduce((sum, { volume }) => sum + volume, 0);
   return (
     <Fold
+      lazy
       title="Air-driven filters"
       says={
         airFilters.length === 0
@@ -40,54 +24,7 @@ export function AirFiltersFold({ tank, onChange }: TankPart) {
           : `${airFilters.length}, ${words.show({ kind: 'volume', si: media })} of media in all`
       }
     >
-      <div className={styles.rows} role="group" aria-label="Air-driven filters">
-        {airFilters.map((air, at) => (
-          <div key={air.id} className={styles.line}>
-            <ChoiceField<AirFilter['kind']>
-              label={`Filter ${at + 1}`}
-              value={air.kind}
-              choices={[
-                { value: 'sponge', label: 'sponge' },
-                { value: 'box', label: 'box' },
-              ]}
-              onChange={(kind) => set(at, { kind })}
-            />
-            <ChoiceField
-              label="Medium"
-              value={air.medium}
-              choices={MEDIA}
-              onChange={(medium) => set(at, { medium })}
-            />
-            <QuantityField
-              label="Media in it"
-              bounds={AIR_FILTER_BOUNDS.volume}
-              value={air.volume}
-              onChange={(volume) => volume !== null && set(at, { volume })}
-              className={styles.field}
-            />
-            <TextInput
-              label="In use since"
-              type="date"
-              value={air.installedOn ?? ''}
-              onChange={(event) =>
-                set(at, { installedOn: event.target.value === '' ? null : event.target.value })
-              }
-            />
-            <Button
-              aria-label={`Remove air-driven filter ${at + 1}`}
-              onClick={() => put(airFilters.filter((_, index) => index !== at))}
-            >
-              ×
-            </Button>
-          </div>
-        ))}
-        <Button
-          disabled={airFilters.length >= MOST_AIR_FILTERS}
-          onClick={() => put([...airFilters, { ...FIRST, id: `air-${crypto.randomUUID()}` }])}
-        >
-          Add an air-driven filter
-        </Button>
-      </div>
+      <AirFiltersFields tank={tank} onChange={onChange} />
     </Fold>
   );
 }

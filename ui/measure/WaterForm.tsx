@@ -7,17 +7,14 @@ import { QuantityField } from '../fields/QuantityField';
 import { AirFiltersFold } from './AirFiltersFold';
 import { FeedForm } from './FeedForm';
 import { LifeFold } from './LifeFold';
-import { PumpsFold } from './PumpsFold';
 import { QualityFold } from './QualityFold';
 import { TankDrawing } from './TankDrawing';
-import { lazyPart } from '../frame/lazyPart';
+import { RoomFold } from './RoomFold';
+import { RoutineFold } from './RoutineFold';
+import { PumpsFold } from './PumpsFold';
 import { TankFold } from './TankFold';
 import { waterTurned, type WaterForm as Form } from './waterTurned';
 import styles from './WaterForm.module.css';
-
-// Seldom opened: they come once the sheet stands.
-const RoutineFold = lazyPart(() => import('./RoutineFold').then((module) => module.RoutineFold));
-const RoomFold = lazyPart(() => import('./RoomFold').then((module) => module.RoomFold));
 
 const FORMS: readonly { value: Form; label: string }[] = [
   { value: 'known', label: 'litres are known' },

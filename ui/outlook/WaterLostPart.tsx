@@ -10,7 +10,7 @@ export function WaterLostPart({ filterId, lost }: { readonly filterId: string; r
   const words = useWords();
   const { state, why, assumed } = waterLostSaid(lost);
   return (
-    <section aria-label="Water lost">
+    <section aria-label="Water lost" className={styles.lost}>
       <p className={lost.leaks ? styles.odd : undefined}>
         <strong>{words.say(state)}</strong> {words.say(why)}
       </p>
