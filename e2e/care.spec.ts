@@ -65,3 +65,26 @@ test('what is seen and done is logged in seconds, found again, mended and brough
   await page.getByRole('button', { name: 'Newer' }).click();
   await expect(log.getByText(/^1 to 40/)).toBeVisible();
 });
+
+test('one entry goes into the logs of several filters, and out again', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Log for several filters' }).click();
+  const many = page.getByRole('region', { name: 'Log for several filters' });
+  await expect(many.getByRole('button', { name: 'Save in the logs' })).toBeDisabled();
+  await many.getByLabel('Hatchery').check();
+  await many.getByLabel('Long run').check();
+  await many.getByLabel('What', { exact: true }).selectOption('Foam squeezed');
+  await many.getByLabel('Note').fill('Sunday round');
+  await many.getByRole('button', { name: 'Save 2 entries' }).click();
+  await expect(many.getByRole('status')).toContainText('Logged for 2 filters.');
+  await many.getByRole('button', { name: 'Undo' }).click();
+  await expect(many.getByRole('status')).toBeEmpty();
+  await many.getByRole('button', { name: 'Choose all' }).click();
+  await many.getByLabel('What', { exact: true }).selectOption('All well');
+  await many.getByRole('button', { name: 'Save 4 entries' }).click();
+  await expect(many.getByRole('status')).toContainText('Logged for 4 filters.');
+  await page.goto('/filter/hatchery/care');
+  const rows = page.getByRole('region', { name: 'Log', exact: true }).getByRole('listitem');
+  await expect(rows.first()).toContainText('Seen: all well: Sunday round');
+  await expect(rows.nth(1)).not.toContainText('Sunday round');
+});

@@ -123,6 +123,19 @@ test('a phone is paired over the home network, works beside the computer, and is
     await expect(page.getByText('3 of 8 in')).toBeVisible();
     await expect(phone.getByText(/Offline is off in this browser/)).toBeVisible();
 
+    // A calendar reads what is due under its secret address, and nothing else, until that is revoked.
+    await page.goto(`${here}/settings`);
+    await page.getByRole('button', { name: 'Make a calendar address' }).click();
+    const calendar = (await page.getByTestId('calendar-address').textContent()) ?? '';
+    expect(calendar).toMatch(new RegExp(`^${home}/api/feed/[\\w-]{43}$`));
+    const feed = { path: new URL(calendar).pathname, headers: { host: own } };
+    expect(await status(port, feed)).toBe(200);
+    expect(await status(port, { ...feed, path: `${feed.path}x` })).toBe(404);
+    expect(await status(port, { ...feed, path: '/api/calendar' })).toBe(401);
+    await page.getByRole('button', { name: 'Revoke the address' }).click();
+    await expect(page.getByTestId('calendar-address')).toBeHidden();
+    expect(await status(port, feed)).toBe(404);
+
     // Removed under Settings, the phone sees the pairing page again.
     await page.goto(`${here}/settings`);
     await expect(page.getByText(`On, at ${home}.`)).toBeVisible();

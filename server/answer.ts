@@ -81,6 +81,13 @@ export async function readBody(request: Request): Promise<Body> {
   throw new InvalidError(['The request is not a JSON object.']);
 }
 
+/** A list in a body. @throws InvalidError */
+export function listOf(body: Body, name: string): readonly unknown[] {
+  const list = body[name];
+  if (!Array.isArray(list)) throw new InvalidError([`${name}: the list is missing.`]);
+  return list as unknown[];
+}
+
 /** The version a change was made from. */
 export function versionOf(body: Body): number {
   if (typeof body.version === 'number' && Number.isSafeInteger(body.version)) return body.version;

@@ -16,6 +16,17 @@ describe('the door to the home network', () => {
     for (const path of ['/api/devices', '/api/jobs/x', '/_next/static/chunks/a.js'])
       expect(asked({ path })).toBe('closed');
     expect(asked({ path: '/api/tanks/x', method: 'PUT', origin: OWN })).toBe('closed');
+    // A calendar with its secret address; the route looks at the secret.
+    expect(asked({ path: '/api/feed/AbC-1_2' })).toBe('pass');
+    expect(asked({ path: '/api/feed/AbC', method: 'PUT', origin: OWN })).toBe('closed');
+    for (const path of [
+      '/api/feed/',
+      '/api/feed',
+      '/api/feed/../devices',
+      '/api/feed/a/b',
+      '/api/feed/%2e%2e',
+    ])
+      expect(asked({ path })).not.toBe('pass');
     // Not the pairing page, however alike.
     for (const path of ['/pair/', '/pairing', '/pair/../api/devices', '//pair'])
       expect(asked({ path })).not.toBe('pass');

@@ -3,6 +3,8 @@ export const DOOR_HEADER = 'x-neat-door';
 export const HOME_DOOR = 'home network';
 /** The cookie that holds a device’s secret. */
 export const DEVICE_COOKIE = 'neat-device';
+/** Where calendars read what is due; the secret follows, and the route itself looks at it. */
+export const FEED_PATH = '/api/feed/';
 /** Where a device is paired: all that others see. */
 export const PAIRING_PATH = '/pair';
 
@@ -14,6 +16,10 @@ export interface HomeRequest {
   readonly path: string;
   readonly isPaired: boolean;
 }
+
+/** One address, not what looks like it. */
+const isFeed = (path: string): boolean =>
+  path.startsWith(FEED_PATH) && /^[\w-]+$/.test(path.slice(FEED_PATH.length));
 
 /**
  * What becomes of a request over the home network: `pass`; `pair`: it is led to the pairing page; `closed`: only paired
@@ -30,5 +36,6 @@ export function homeDoor(
   // Whoever changes something says where from.
   if (origin === null && method !== 'GET' && method !== 'HEAD') return 'foreign';
   if (path === PAIRING_PATH || isPaired) return 'pass';
+  if (method === 'GET' && isFeed(path)) return 'pass';
   return method === 'GET' && !path.startsWith('/api/') && !path.startsWith('/_next/') ? 'pair' : 'closed';
 }

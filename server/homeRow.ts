@@ -43,6 +43,7 @@ export interface HomeRow {
   readonly name: string;
   readonly kind: FilterKind;
   readonly tank: string;
+  readonly tankId: string;
   /** m³ */
   readonly tankVolume: number;
   readonly stage: JobStage | null;
@@ -118,6 +119,7 @@ export function homeRow(
     name: filter.name,
     kind: filter.kind,
     tank: around.tank.name,
+    tankId: around.tank.id,
     tankVolume: netVolume(around.tank.water).value,
     stage: job?.stage ?? null,
     next: nextThing({

@@ -1,6 +1,7 @@
-import { createHash, randomBytes, randomInt, randomUUID, timingSafeEqual } from 'node:crypto';
+import { randomInt, randomUUID } from 'node:crypto';
 import { NotFoundError } from './errors';
 import type { Db } from './openDatabase';
+import { isSameHash, newSecret, secretHash } from './secret';
 
 /** A phone or tablet that was paired. */
 export interface Device {
@@ -23,16 +24,9 @@ const SIGNS_IN_CODE = 8;
 /** For how long a code holds, ms, and how many wrong ones end it. */
 const HOLDS = 10 * 60_000;
 export const MOST_WRONG = 10;
-/** Bytes of a device’s secret. */
-const SECRET = 32;
 /** A device’s last visit is written down at most this often, ms: most requests write nothing. */
 const SEEN_EVERY = 60_000;
 const LONGEST_NAME = 60;
-
-const hash = (text: string): string => createHash('sha256').update(text).digest('hex');
-
-const same = (a: string, b: string): boolean =>
-  a.length === b.length && timingSafeEqual(Buffer.from(a), Buffer.from(b));
 
 /** A code as it was typed: small letters, blanks and dashes are the same to a hand. */
 const plain = (code: string): string => code.toUpperCase().replaceAll(/[^A-Z0-9]/g, '');
@@ -45,7 +39,7 @@ export const devices = {
     db.prepare(
       `INSERT INTO pairing_code (id, code_hash, ends_at, wrong) VALUES ('code', ?, ?, 0)
        ON CONFLICT (id) DO UPDATE SET code_hash = excluded.code_hash, ends_at = excluded.ends_at, wrong = 0`,
-    ).run(hash(code), endsAt);
+    ).run(secretHash(code), endsAt);
     return { code, endsAt };
   },
 
@@ -56,15 +50,15 @@ export const devices = {
         const row = db.prepare('SELECT code_hash, ends_at, wrong FROM pairing_code').get() as
           { code_hash: string; ends_at: string; wrong: number } | undefined;
         if (row === undefined || row.ends_at <= now || row.wrong >= MOST_WRONG) return { kind: 'none' };
-        if (!same(hash(plain(code)), row.code_hash)) {
+        if (!isSameHash(secretHash(plain(code)), row.code_hash)) {
           db.prepare('UPDATE pairing_code SET wrong = wrong + 1').run();
           return { kind: 'wrong', triesLeft: MOST_WRONG - row.wrong - 1 };
         }
         db.prepare('DELETE FROM pairing_code').run();
-        const secret = randomBytes(SECRET).toString('base64url');
+        const secret = newSecret();
         db.prepare(
           'INSERT INTO paired_device (id, name, secret_hash, paired_at, seen_at) VALUES (?, ?, ?, ?, ?)',
-        ).run(randomUUID(), name.trim().slice(0, LONGEST_NAME) || 'Phone', hash(secret), now, now);
+        ).run(randomUUID(), name.trim().slice(0, LONGEST_NAME) || 'Phone', secretHash(secret), now, now);
         return { kind: 'paired', secret };
       })
       .immediate(),
@@ -74,7 +68,7 @@ export const devices = {
     if (secret === undefined) return false;
     const row = db
       .prepare('SELECT id, seen_at FROM paired_device WHERE secret_hash = ?')
-      .get(hash(secret)) as { id: string; seen_at: string } | undefined;
+      .get(secretHash(secret)) as { id: string; seen_at: string } | undefined;
     if (row === undefined) return false;
     if (Math.abs(Date.parse(now) - Date.parse(row.seen_at)) > SEEN_EVERY)
       db.prepare('UPDATE paired_device SET seen_at = ? WHERE id = ?').run(now, row.id);

@@ -1,6 +1,7 @@
 import { database } from '@/server/database';
 import { sharing } from '@/server/sharing';
 import { troublesOf } from '@/server/trouble';
+import { calendarFeed } from '@/store/calendarFeed';
 import { devices } from '@/store/devices';
 import { settings } from '@/store/settings';
 import { SettingsSheet } from '@/ui/settings/SettingsSheet';
@@ -20,6 +21,7 @@ export default function Page() {
       phones={{
         sharing: shared === null ? null : { hosts: shared.hosts, fingerprint: shared.fingerprint },
         devices: devices.list(db),
+        calendarAt: calendarFeed.madeAt(db),
       }}
     />
   );

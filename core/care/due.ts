@@ -238,6 +238,14 @@ const PARTS: readonly Part[] = [
     why: 'Slime and grit cost flow and make it rattle.',
   },
   {
+    key: 'seal',
+    has: ({ hoses }) => hoses !== null,
+    work: 'seal greased',
+    inRepack: true,
+    what: 'Clean and grease the seal.',
+    why: 'A dry or dirty seal lets water out.',
+  },
+  {
     key: 'lamp',
     has: ({ equipment }) => equipment.includes('UV lamp'),
     work: 'lamp replaced',

@@ -27,6 +27,7 @@ import { lazyPart } from '../frame/lazyPart';
 const HomePages = lazyPart(() => import('./HomePages').then((module) => module.HomePages));
 // Seldom wanted.
 const AwayPart = lazyPart(() => import('./AwayPart').then((module) => module.AwayPart));
+const ManyLog = lazyPart(() => import('./ManyLog').then((module) => module.ManyLog));
 // It brings a worker; nobody waits for it.
 const AheadRefresh = lazyPart(() => import('./AheadRefresh').then((module) => module.AheadRefresh));
 // Loaded where there is something to show: it reads whole documents.
@@ -47,8 +48,8 @@ interface Props {
 export function FiltersSheet({ home, troubles, away, tryOut, now }: Props) {
   const words = useWords();
   const hasLeft = useHasDrafts();
-  /** A time away is being planned. */
-  const [isGoing, setIsGoing] = useState(false);
+  /** What is being entered above the rows. */
+  const [doing, setDoing] = useState<'away' | 'many' | null>(null);
   return (
     <Frame
       title="Filters"
@@ -70,15 +71,22 @@ export function FiltersSheet({ home, troubles, away, tryOut, now }: Props) {
         ) : (
           <>
             <TodayList due={home.due} />
-            {home.away === null && !isGoing ? (
-              <p className={styles.going}>
-                <button type="button" onClick={() => setIsGoing(true)}>
+            <p className={styles.going}>
+              {home.away === null && doing !== 'away' ? (
+                <button type="button" onClick={() => setDoing('away')}>
                   Going away?
                 </button>
-              </p>
-            ) : (
-              <AwayPart away={away} plan={home.away} onClose={() => setIsGoing(false)} />
-            )}
+              ) : null}
+              {home.rows.length > 1 && doing !== 'many' ? (
+                <button type="button" onClick={() => setDoing('many')}>
+                  Log for several filters
+                </button>
+              ) : null}
+            </p>
+            {home.away !== null || doing === 'away' ? (
+              <AwayPart away={away} plan={home.away} onClose={() => setDoing(null)} />
+            ) : null}
+            {doing === 'many' ? <ManyLog rows={home.rows} onClose={() => setDoing(null)} /> : null}
             <AheadRefresh stale={home.stale} />
             {home.all > home.rows.length || home.find !== '' ? <HomePages home={home} /> : null}
             {home.found === 0 ? <p>No filter and no tank is named like that.</p> : null}

@@ -36,15 +36,19 @@ interface Props {
   readonly today: number;
 }
 
+/** Days that are drawn: to two weeks beyond the latest service, at most half a year from today. */
+export const daysShown = (ahead: OutlookForecast, today: number): number =>
+  Math.min(
+    (ahead.flow.likely.length - 1) * COURSE_STEP,
+    Math.max(today + BEYOND, Math.min(today + MOST_SHOWN, (ahead.latest ?? ahead.likely ?? today) + BEYOND)),
+  );
+
 /** The flow of the pack that is in: as the log taught the model, with its likely range, what was read, and when service is due. */
 export function OutlookChart({ ahead, readings, services, today }: Props) {
   const words = useWords();
   const [room, width] = useWidth<HTMLDivElement>(760);
   const inUnit = (si: number): number => fromSi(si, words.unit('flow'));
-  const end = Math.min(
-    (ahead.flow.likely.length - 1) * COURSE_STEP,
-    Math.max(today + BEYOND, Math.min(today + MOST_SHOWN, (ahead.latest ?? ahead.likely ?? today) + BEYOND)),
-  );
+  const end = daysShown(ahead, today);
   const shown = ahead.flow.likely.slice(0, Math.ceil(end / COURSE_STEP) + 1);
   const most = Math.max(...ahead.flow.high.slice(0, shown.length), ...readings.map(({ flow }) => flow));
   const lastDay = (shown.length - 1) * COURSE_STEP;

@@ -18,8 +18,9 @@ import { Fold } from '../frame/Fold';
 import { VerdictLine } from '../frame/VerdictLine';
 import { send } from '../state/send';
 import { DueRows } from './DueRows';
-import { OutlookChart } from './OutlookChart';
+import { daysShown, OutlookChart } from './OutlookChart';
 import styles from './OutlookPart.module.css';
+import { OutlookTable } from './OutlookTable';
 import { useOutlook } from './useOutlook';
 import { WaterLostPart } from './WaterLostPart';
 
@@ -72,6 +73,7 @@ export function OutlookPart({ filter, tank, layers, first, log, changed, onLog, 
         ]
       : [],
   );
+  const today = ahead === null ? 0 : Math.max(0, daysBetween(ahead.packedAt, now));
   const rows = outlook?.learned.posterior == null ? [] : learnedRows(outlook.learned.posterior, tank);
   return (
     <section aria-label="What lies ahead" className={styles.part}>
@@ -115,8 +117,17 @@ export function OutlookPart({ filter, tank, layers, first, log, changed, onLog, 
             services={since
               .filter(({ kind }) => kind === 'service')
               .map(({ at }) => daysBetween(ahead.packedAt, at))}
-            today={Math.max(0, daysBetween(ahead.packedAt, now))}
+            today={today}
           />
+        )}
+        {ahead === null ? null : (
+          <Fold
+            lazy
+            title="The flow as a table"
+            says="week by week: expected, its likely range, and what was measured"
+          >
+            <OutlookTable {...{ ahead, readings, today }} lastDay={daysShown(ahead, today)} />
+          </Fold>
         )}
         {odd.map((reading) => {
           const { state: says, causes, check } = oddSaid(reading);

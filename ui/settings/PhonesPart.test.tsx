@@ -31,7 +31,7 @@ const answers = (status: number, body: unknown) =>
 
 describe('phones on the home network', () => {
   it('are off until the app is started so, which is said', () => {
-    show({ sharing: null, devices: [] });
+    show({ sharing: null, devices: [], calendarAt: null });
     expect(screen.getByText('npm start -- --share')).toBeTruthy();
     expect(screen.queryByRole('button', { name: 'Make a pairing code' })).toBeNull();
   });
@@ -43,7 +43,7 @@ describe('phones on the home network', () => {
       address: 'https://192.168.1.20:3443/pair?code=ABCD2345',
       picture: '<svg></svg>',
     });
-    show({ sharing: SHARED, devices: [] });
+    show({ sharing: SHARED, devices: [], calendarAt: null });
     await userEvent.click(screen.getByRole('button', { name: 'Make a pairing code' }));
     expect((await screen.findByTestId('pairing-code')).textContent).toBe('ABCD 2345');
     expect(screen.getByText(/open https:\/\/192\.168\.1\.20:3443 on the phone/)).toBeTruthy();
@@ -52,7 +52,7 @@ describe('phones on the home network', () => {
 
   it('are removed with a press, and stay where that fails', async () => {
     answers(404, { message: 'This device is not there any more.' });
-    show({ sharing: SHARED, devices: [PHONE] });
+    show({ sharing: SHARED, devices: [PHONE], calendarAt: null });
     await userEvent.click(screen.getByRole('button', { name: 'Remove Blue phone' }));
     expect(await screen.findByRole('alert')).toBeTruthy();
     expect(screen.getByText('Blue phone')).toBeTruthy();

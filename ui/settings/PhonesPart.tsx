@@ -8,12 +8,15 @@ import { timeLeft } from '@/core/job/timeLeft';
 import { clockText } from '../job/clockText';
 import { send } from '../state/send';
 import { useNow } from '../state/useNow';
+import { CalendarAddress } from './CalendarAddress';
 import styles from './PhonesPart.module.css';
 
 interface Props {
   /** null: the app is served on this machine alone. */
   readonly sharing: Pick<Sharing, 'hosts' | 'fingerprint'> | null;
   readonly devices: readonly Device[];
+  /** ISO moment at which the address for calendars was made; null: there is none. */
+  readonly calendarAt: string | null;
 }
 
 interface Code {
@@ -25,7 +28,7 @@ interface Code {
 }
 
 /** Phones and tablets that may reach the app over the home network. */
-export function PhonesPart({ sharing, devices: stored }: Props) {
+export function PhonesPart({ sharing, devices: stored, calendarAt }: Props) {
   const words = useWords();
   const [devices, setDevices] = useState(stored);
   const [code, setCode] = useState<Code | null>(null);
@@ -86,6 +89,7 @@ export function PhonesPart({ sharing, devices: stored }: Props) {
             </ul>
             <p>Remove it from the phone when you stop using the app.</p>
           </details>
+          <CalendarAddress madeAt={calendarAt} />
         </>
       )}
       {fault === null ? null : <p role="alert">{fault}</p>}

@@ -1,15 +1,8 @@
 import { LOG_PAGE } from '@/core/care/logPage';
-import { answer, change, readBody, type Body } from '@/server/answer';
-import { InvalidError } from '@/store/errors';
+import { answer, change, listOf, readBody } from '@/server/answer';
 import { log } from '@/store/log';
 
 type Context = { params: Promise<{ id: string }> };
-
-const listOf = (body: Body, name: string): readonly unknown[] => {
-  const list = body[name];
-  if (!Array.isArray(list)) throw new InvalidError([`${name}: the list is missing.`]);
-  return list as unknown[];
-};
 
 /** A page of a filter’s log, newest first: `?kind=`, `?text=`, `?from=`. */
 export const GET = (request: Request, { params }: Context) =>

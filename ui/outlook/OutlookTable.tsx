@@ -1,0 +1,62 @@
+'use client';
+import { COURSE_STEP } from '@/core/care/courseStep';
+import type { OutlookForecast } from '@/core/care/outlook';
+import { DAY_MS } from '@/core/units/daysBetween';
+import { useWords } from '../fields/Habits';
+import tables from '../frame/FigureTable.module.css';
+import type { ChartReading } from './OutlookChart';
+
+/** Days from one row to the next: a week. */
+const EVERY = 7;
+
+interface Props {
+  readonly ahead: OutlookForecast;
+  readonly readings: readonly ChartReading[];
+  /** Days since the pack went in. */
+  readonly today: number;
+  /** Days that the chart shows. */
+  readonly lastDay: number;
+}
+
+/** What the chart of the flow shows, as a table: week by week what was expected and is, and what was measured in that week. */
+export function OutlookTable({ ahead, readings, today, lastDay }: Props) {
+  const words = useWords();
+  const show = (si: number): string => words.show({ kind: 'flow', si });
+  const weeks = Array.from({ length: Math.floor(lastDay / EVERY) + 1 }, (_, week) => week * EVERY);
+  return (
+    <table className={tables.table}>
+      <thead>
+        <tr>
+          <th scope="col">Week of</th>
+          <th scope="col">Expected</th>
+          <th scope="col">Likely range</th>
+          <th scope="col">Measured</th>
+        </tr>
+      </thead>
+      <tbody>
+        {weeks.map((day) => {
+          const place = Math.round(day / COURSE_STEP);
+          const measured = readings.filter((reading) => reading.day >= day && reading.day < day + EVERY);
+          return (
+            <tr key={day}>
+              <th scope="row">
+                {words.date(new Date(Date.parse(ahead.packedAt) + day * DAY_MS), {
+                  day: 'numeric',
+                  month: 'short',
+                })}
+                {today >= day && today < day + EVERY ? ', this week' : ''}
+              </th>
+              <td>{show(ahead.flow.likely[place] ?? 0)}</td>
+              <td>
+                {show(ahead.flow.low[place] ?? 0)} to {show(ahead.flow.high[place] ?? 0)}
+              </td>
+              <td>
+                {measured.map(({ flow, odd }) => `${show(flow)}${odd ? ' (does not fit)' : ''}`).join(', ')}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+}

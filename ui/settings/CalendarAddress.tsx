@@ -1,0 +1,54 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { useWords } from '../fields/Habits';
+import { send, type Outcome } from '../state/send';
+import styles from './PhonesPart.module.css';
+
+/** The secret address under which calendars read what is due: made, shown once, and revoked. */
+export function CalendarAddress({ madeAt }: { readonly madeAt: string | null }) {
+  const words = useWords();
+  const [made, setMade] = useState(madeAt);
+  const [address, setAddress] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const failed = (outcome: Outcome<unknown>) =>
+    setFault(outcome.kind === 'refused' ? outcome.faults.join(' ') : 'The app does not answer; try again.');
+  const make = async () => {
+    const outcome = await send<{ address: string }>('POST', '/api/calendar-feed');
+    if (outcome.kind !== 'saved') return failed(outcome);
+    setFault(null);
+    setAddress(outcome.value.address);
+    setMade(new Date().toISOString());
+  };
+  const revoke = async () => {
+    const outcome = await send('DELETE', '/api/calendar-feed');
+    if (outcome.kind !== 'saved') return failed(outcome);
+    setFault(null);
+    setAddress(null);
+    setMade(null);
+  };
+  return (
+    <div role="group" aria-label="Calendar address">
+      <p>
+        A calendar on the home network can read what is due under a secret address, without being paired.
+        Whoever knows the address can read that, and nothing else.
+        {made === null
+          ? ''
+          : ` The address was made on ${words.date(made, { day: 'numeric', month: 'long' })}.`}
+      </p>
+      {address === null ? null : (
+        <>
+          <p className={styles.fingerprint} data-testid="calendar-address">
+            {address}
+          </p>
+          <p>Copy the address into your calendar now: it is not shown again.</p>
+        </>
+      )}
+      <Button className={styles.button} onClick={() => void make()}>
+        {made === null ? 'Make a calendar address' : 'Make a new address'}
+      </Button>{' '}
+      {made === null ? null : <Button onClick={() => void revoke()}>Revoke the address</Button>}
+      {fault === null ? null : <p role="alert">{fault}</p>}
+    </div>
+  );
+}
