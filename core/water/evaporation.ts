@@ -28,7 +28,7 @@ export interface Evaporating {
  * Water that evaporates, m³/s; 0 where the room is so damp that none does.
  *
  * @source Carrier (1918) as in the ASHRAE handbook, HVAC Applications: A·F·(p_w − p_a)·0.089/Y, air at rest; from memory.
- * @example evaporation({ area: 0.2, water: 25, room: 22, humidity: 0.5, activity: 0.5, covered: false }) * 86400e3 // 0.58
+ * @example evaporation({ area: 0.2, water: 25, room: 22, humidity: 0.5, activity: 0.5, covered: false }) * 86400e3 // 0.5814
  */
 export function evaporation({ area, water, room, humidity, activity, covered }: Evaporating): number {
   const pull = Math.max(0, saturationPressure(water) - humidity * saturationPressure(room));

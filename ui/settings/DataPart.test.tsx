@@ -6,6 +6,8 @@ import type { IncomingSaid } from '@/server/incomingFile';
 import { Habits } from '../fields/Habits';
 import { DataPart } from './DataPart';
 
+vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
+
 afterEach(() => {
   cleanup();
   vi.unstubAllGlobals();
