@@ -24,10 +24,6 @@ interface View {
 const chooseLayer = (page: Page, index: number): Promise<void> =>
   page.getByRole('list', { name: 'Layers as the water meets them' }).getByRole('button').nth(index).click();
 
-/** The pack as a phone draws it. */
-const upright = (page: Page): Promise<void> =>
-  page.getByTestId('flow-line').getByRole('button', { name: /^1 of/ }).waitFor();
-
 const VIEWS: readonly View[] = [
   {
     name: 'care',
@@ -35,6 +31,17 @@ const VIEWS: readonly View[] = [
     size: DESK,
     act: async (page) => {
       await page.getByText(/^Learned from/).waitFor({ timeout: LEARNING });
+    },
+  },
+  {
+    name: 'log',
+    address: '/filter/long-run/care',
+    size: DESK,
+    act: async (page) => {
+      const log = page.getByRole('region', { name: 'Log', exact: true });
+      await log.getByRole('listitem').first().waitFor();
+      await page.getByRole('region', { name: 'Log as a file' }).waitFor();
+      await log.evaluate((part) => part.scrollIntoView());
     },
   },
   {
@@ -88,15 +95,6 @@ const VIEWS: readonly View[] = [
     act: async (page) => {
       await page.getByTestId('verdict-next').filter({ hasText: 'weeks' }).waitFor();
       await chooseLayer(page, 2);
-    },
-  },
-  {
-    name: 'plan-phone',
-    address: '/filter/window-sill/plan',
-    size: PHONE,
-    act: async (page) => {
-      await upright(page);
-      await page.getByTestId('verdict-next').filter({ hasText: 'weeks' }).waitFor();
     },
   },
   {

@@ -22,13 +22,15 @@ interface Props {
 export function OutlookTable({ ahead, readings, today, lastDay }: Props) {
   const words = useWords();
   const show = (si: number): string => words.show({ kind: 'flow', si });
+  const dateOf = (day: number): string =>
+    words.date(new Date(Date.parse(ahead.packedAt) + day * DAY_MS), { day: 'numeric', month: 'short' });
   const weeks = Array.from({ length: Math.floor(lastDay / EVERY) + 1 }, (_, week) => week * EVERY);
   return (
     <table className={tables.table}>
       <thead>
         <tr>
-          <th scope="col">Week of</th>
-          <th scope="col">Expected</th>
+          <th scope="col">Week from</th>
+          <th scope="col">Expected that day</th>
           <th scope="col">Likely range</th>
           <th scope="col">Measured</th>
         </tr>
@@ -40,10 +42,7 @@ export function OutlookTable({ ahead, readings, today, lastDay }: Props) {
           return (
             <tr key={day}>
               <th scope="row">
-                {words.date(new Date(Date.parse(ahead.packedAt) + day * DAY_MS), {
-                  day: 'numeric',
-                  month: 'short',
-                })}
+                {dateOf(day)}
                 {today >= day && today < day + EVERY ? ', this week' : ''}
               </th>
               <td>{show(ahead.flow.likely[place] ?? 0)}</td>
@@ -51,7 +50,11 @@ export function OutlookTable({ ahead, readings, today, lastDay }: Props) {
                 {show(ahead.flow.low[place] ?? 0)} to {show(ahead.flow.high[place] ?? 0)}
               </td>
               <td>
-                {measured.map(({ flow, odd }) => `${show(flow)}${odd ? ' (does not fit)' : ''}`).join(', ')}
+                {measured
+                  .map(
+                    (read) => `${show(read.flow)} on ${dateOf(read.day)}${read.odd ? ', does not fit' : ''}`,
+                  )
+                  .join('; ')}
               </td>
             </tr>
           );
