@@ -1,4 +1,4 @@
-import { isOfTank } from '@/core/care/tankKinds';
+import { isOfTank } from '@/core/care/isOfTank';
 import type { Filter } from '@/core/filter/filter';
 import { operatingPoint } from '@/core/hydraulics/operatingPoint';
 import type { Job } from '@/core/job/job';

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import type { LogEntry } from '@/core/job/logEntry';
 import { decodeText, type Decoded } from '@/formats/logCsv/decodeText';
-import { guessMapping, type Mapping } from '@/formats/logCsv/mapping';
+import { guessMapping, type Mapping } from '@/formats/logCsv/guessMapping';
 import { readLogTable, type LogRead } from '@/formats/logCsv/readLogTable';
 import { readTable, type Table } from '@/formats/logCsv/readTable';
 

@@ -25,6 +25,7 @@ import * as filters from './filters/route';
 import * as alternative from './jobs/[id]/alternatives/[packId]/route';
 import * as alternatives from './jobs/[id]/alternatives/route';
 import * as jobPhotos from './jobs/[id]/photos/route';
+import * as incoming from './incoming/route';
 import * as job from './jobs/[id]/route';
 import * as jobs from './jobs/route';
 import * as logEntry from './log/[id]/route';
@@ -563,5 +564,16 @@ describe('any sequence of requests', () => {
       { numRuns: 40 },
     );
     failed.mockRestore();
+  });
+
+  it('takes in a backup on this machine alone', async () => {
+    const begin = (headers: Record<string, string>) =>
+      incoming.POST(
+        new Request('http://127.0.0.1/api/incoming', { method: 'POST', headers, body: '{"size":10}' }),
+      );
+    expect((await begin({})).status).toBe(200);
+    const refused = await begin({ 'x-neat-door': 'home network' });
+    expect(refused.status).toBe(422);
+    expect(await refused.text()).toMatch(/brought in on the computer/);
   });
 });

@@ -14,7 +14,7 @@ import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
 import type { Outlook, OutlookForecast } from './outlook';
 import { snoozedIn, type Snoozed } from './snoozed';
-import { WATER_ITEM } from './tankKinds';
+import { WATER_ITEM } from './isOfTank';
 
 /** Something that a filter or its tank wants on a day. */
 export interface Due {

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { LogEntry } from '@/core/job/logEntry';
 import { demoContent } from '@/demo/demoContent';
 import { decodeText } from './decodeText';
-import { guessMapping, type Mapping } from './mapping';
+import { guessMapping, type Mapping } from './guessMapping';
 import { readLogTable } from './readLogTable';
 import { readTable } from './readTable';
 import { writeLogCsv } from './writeLogCsv';

@@ -3,7 +3,7 @@ import { LogEntrySchema, type LogEntry } from '@/core/job/logEntry';
 import { findUnit } from '@/core/units/parseQuantity';
 import { toSi } from '@/core/units/unitTable';
 import { logField, type LogFieldKey } from './logFields';
-import type { DecimalSign, Mapping } from './mapping';
+import type { DecimalSign, Mapping } from './guessMapping';
 import { parseMoment } from './parseMoment';
 import type { Table } from './readTable';
 import { LAYER_SIGN, LIST_SIGN } from './writeLogCsv';

@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import type { LogEntry } from '@/core/job/logEntry';
 import { MOST_LOG_ENTRIES } from '@/formats/fileLimits';
 import { LOG_FIELDS, logField, type LogFieldKey } from '@/formats/logCsv/logFields';
-import type { ColumnChoice, DecimalSign, Mapping } from '@/formats/logCsv/mapping';
+import type { ColumnChoice, DecimalSign, Mapping } from '@/formats/logCsv/guessMapping';
 import type { DayOrder } from '@/formats/logCsv/parseMoment';
 import type { CsvRead, LogCsvApi, OpenedCsv } from '@/workers/logCsvWorker';
 import { ChoiceField } from '../fields/ChoiceField';

@@ -12,6 +12,7 @@ import { TextInput } from '../fields/TextInput';
 import { AppLink } from '../frame/AppLink';
 import { send } from '../state/send';
 import styles from './AwayPart.module.css';
+import today from './TodayList.module.css';
 
 /** A fortnight: most holidays. */
 const USUAL_DAYS = 14;
@@ -60,7 +61,7 @@ export function AwayPart({ away, plan, onClose }: Props) {
     <section aria-label="Time away" className={styles.part}>
       {plan === null || away === null ? null : (
         <>
-          <p className={styles.title}>
+          <p className={today.title}>
             Away {day(away.from)} to {day(backOn(away))}
             <small>as if fed as ever: what is fed less clogs later</small>
           </p>

@@ -2,8 +2,7 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { TEST_BOUNDS } from '@/core/job/logEntry';
-import type { LogEntry } from '@/core/job/logEntry';
+import { TEST_BOUNDS, type LogEntry } from '@/core/job/logEntry';
 import { upperFirst } from '@/core/units/firstLetter';
 import type { HomeRow } from '@/server/homeRow';
 import { CheckList } from '../fields/CheckList';
@@ -13,6 +12,7 @@ import { QuantityField } from '../fields/QuantityField';
 import { TextInput } from '../fields/TextInput';
 import { send } from '../state/send';
 import styles from './AwayPart.module.css';
+import today from './TodayList.module.css';
 import { MANY_KINDS, manyEntries, type ManyKind } from './manyEntries';
 
 /** A usual water change, to be typed over (common practice, no source). */
@@ -64,7 +64,7 @@ export function ManyLog({ rows, onClose }: Props) {
   };
   return (
     <section aria-label="Log for several filters" className={styles.part}>
-      <p className={styles.title}>Log for several filters</p>
+      <p className={today.title}>Log for several filters</p>
       <CheckList
         legend="Filters"
         items={rows.map(({ id, name }) => ({ value: id, label: name }))}

@@ -1,5 +1,17 @@
 import { answer, readBody } from '@/server/answer';
+import { DOOR_HEADER } from '@/server/homeDoor';
 import { beginIncoming } from '@/server/incomingFile';
+import { InvalidError } from '@/store/errors';
 
-/** Begins to take in a backup or a full export of `size` bytes. */
-export const POST = (request: Request) => answer(async () => beginIncoming((await readBody(request)).size));
+/**
+ * Begins to take in a backup or a full export of `size` bytes. Only this machine may: it can replace everything, and a
+ * phone is lost more easily.
+ */
+export const POST = (request: Request) =>
+  answer(async () => {
+    if (request.headers.get(DOOR_HEADER) !== null)
+      throw new InvalidError([
+        'A backup or export is brought in on the computer, not over the home network.',
+      ]);
+    return beginIncoming((await readBody(request)).size);
+  });
