@@ -51,7 +51,7 @@ describe('a file on its way in', () => {
     expect(filters.get(db, 'f').doc.name).toBe('Sponge');
     expect(readFileSync(before ?? '').length).toBeGreaterThan(0);
     // Nothing stays of what has passed.
-    expect(readdirSync(path.join(folder, 'passing'))).toEqual([]);
+    expect(readdirSync(path.join(folder, 'neat-layer-passing'))).toEqual([]);
     expect(() => bringIn(db, id, 'add')).toThrow(/not there any more/);
   });
 
@@ -64,6 +64,8 @@ describe('a file on its way in', () => {
     await expect(tryFile(db, id)).rejects.toThrow(/not arrived whole/);
     takePiece(id, PIECE, bytes.slice(PIECE));
     expect((await tryFile(db, id)).holdings.filters).toEqual(['Sponge']);
+    // Asked again because the answer was lost.
+    expect((await tryFile(db, id)).holdings.filters).toEqual(['Sponge']);
   });
 
   it('is refused when it is empty or larger than is taken in, and never brought in untried', async () => {
@@ -73,6 +75,16 @@ describe('a file on its way in', () => {
     const id = sent(await bytesOf(backupStream(db)));
     expect(() => bringIn(db, id, 'replace')).toThrow(/not tried/);
     dropIncoming(id);
-    expect(existsSync(path.join(folder, 'passing', 'incoming'))).toBe(false);
+    expect(existsSync(path.join(folder, 'neat-layer-passing', 'incoming'))).toBe(false);
+  });
+
+  it('that cannot be used is not kept, and says so when it is asked for again', async () => {
+    const id = sent(new TextEncoder().encode('date;flow'));
+    await expect(tryFile(db, id)).rejects.toThrow(/not whole JSON/);
+    await expect(tryFile(db, id)).rejects.toThrow(/not there any more/);
+    // Another tab’s file takes its place.
+    const first = sent(await bytesOf(backupStream(db)));
+    beginIncoming(10);
+    await expect(tryFile(db, first)).rejects.toThrow(/not there any more/);
   });
 });

@@ -27,8 +27,8 @@ interface Incoming {
   /** Bytes in all, and bytes that have arrived. */
   readonly size: number;
   arrived: number;
-  /** True once it was tried. */
-  isTried: boolean;
+  /** What was found when it was tried; null: not tried yet. */
+  said: IncomingSaid | null;
 }
 
 /** What a file holds, and what it would change. */
@@ -69,7 +69,7 @@ export function beginIncoming(size: unknown): { readonly id: string } {
     ]);
   removeAll();
   writeFileSync(uploadFile(), '');
-  shared.neatLayerIncoming = { id: randomUUID(), size, arrived: 0, isTried: false };
+  shared.neatLayerIncoming = { id: randomUUID(), size, arrived: 0, said: null };
   return { id: shared.neatLayerIncoming.id };
 }
 
@@ -91,8 +91,21 @@ export function takePiece(id: string, from: number, bytes: Uint8Array): { readon
 /** Tries a file that has arrived: says what it holds and what it would change; nothing changes yet. */
 export async function tryFile(db: Db, id: string): Promise<IncomingSaid> {
   const incoming = known(id);
+  // Asked again because the answer was lost.
+  if (incoming.said !== null) return incoming.said;
   if (incoming.arrived !== incoming.size)
     throw new InvalidError(['The file has not arrived whole. Choose it again.']);
+  try {
+    incoming.said = await lookInto(db, id);
+  } catch (error) {
+    // What cannot be used is not kept; another tab may have put its own file in its place meanwhile.
+    if (shared.neatLayerIncoming === incoming) dropIncoming(id);
+    throw error;
+  }
+  return incoming.said;
+}
+
+async function lookInto(db: Db, id: string): Promise<IncomingSaid> {
   const isDatabase = startOf(uploadFile()) === SQLITE_START;
   let faults: readonly string[] = [];
   if (isDatabase) renameSync(uploadFile(), stagedFile());
@@ -101,8 +114,8 @@ export async function tryFile(db: Db, id: string): Promise<IncomingSaid> {
       () => createReadStream(/* turbopackIgnore: true */ uploadFile()),
       stagedFile(),
     );
+  known(id);
   const found = tryIncoming(db, stagedFile());
-  incoming.isTried = true;
   return {
     kind: isDatabase ? 'backup' : 'export',
     holdings: found,
@@ -122,7 +135,7 @@ export interface IncomingDone {
  * beside the database first.
  */
 export function bringIn(db: Db, id: string, how: unknown): IncomingDone {
-  if (!known(id).isTried) throw new InvalidError(['The file was not tried yet. Choose it again.']);
+  if (known(id).said === null) throw new InvalidError(['The file was not tried yet. Choose it again.']);
   if (how === 'add') {
     const news = addNew(db, stagedFile());
     dropIncoming(id);

@@ -12,7 +12,7 @@ const SAMPLES = 3;
 export interface OpenedCsv {
   readonly encoding: Decoded['encoding'];
   readonly headings: readonly string[];
-  readonly samples: Table['rows'];
+  readonly samples: readonly (readonly string[])[];
   readonly rows: number;
   readonly guess: Mapping;
 }
@@ -38,7 +38,7 @@ const api = {
     return {
       encoding,
       headings: table.headings,
-      samples: table.rows.slice(0, SAMPLES),
+      samples: table.rows.slice(0, SAMPLES).map(({ cells }) => cells),
       rows: table.rows.length,
       guess: guessMapping(table),
     };

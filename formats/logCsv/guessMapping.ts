@@ -51,7 +51,7 @@ export function guessMapping(table: Table): Mapping {
   };
 }
 
-const cellsOf = (table: Table, place: number): string[] => table.rows.map((row) => row[place] ?? '');
+const cellsOf = (table: Table, place: number): string[] => table.rows.map(({ cells }) => cells[place] ?? '');
 
 /** The sign before the decimals: the one that a number has with other than three digits behind it. */
 function decimalOf(cells: readonly string[]): DecimalSign {

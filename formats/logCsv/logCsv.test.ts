@@ -155,6 +155,12 @@ describe('a keeper’s own sheet', () => {
     expect(faults[0]).toMatch(said);
   });
 
+  it('tells rows by their number in the file, empty ones counted', () => {
+    expect(read('\ndate,flow\n\n,,\n1.3.2026,much\n').faults).toEqual([
+      'Row 5: “much” is no number for flow.',
+    ]);
+  });
+
   it('without a date is asked for one', () => {
     expect(read('flow,note\n640,a\n').faults).toEqual(['Choose the column that holds the date.']);
   });

@@ -54,15 +54,15 @@ export function readLogTable(table: Table, mapping: Mapping, options: Options): 
     };
   let rows = 0;
   let badRows = 0;
-  table.rows.forEach((row, index) => {
+  table.rows.forEach(({ number, cells }) => {
     try {
-      const made = entriesOf(new Cells(row, placeOf, mapping), mapping, options);
+      const made = entriesOf(new Cells(cells, placeOf, mapping), mapping, options);
       entries.push(...made);
       rows += 1;
     } catch (error) {
       if (!(error instanceof CellError)) throw error;
       badRows += 1;
-      if (faults.length < MOST_FAULTS) faults.push(`Row ${index + 2}: ${error.message}`);
+      if (faults.length < MOST_FAULTS) faults.push(`Row ${number}: ${error.message}`);
     }
   });
   return { entries, rows, badRows, faults };

@@ -1,14 +1,23 @@
 import Papa from 'papaparse';
 
-/** A table as it stands in a file: its headings, and its rows with as many cells. */
-export interface Table {
-  readonly headings: readonly string[];
-  readonly rows: readonly (readonly string[])[];
+/** A row of a table, and which one it is in the file, from 1. */
+export interface TableRow {
+  readonly number: number;
+  readonly cells: readonly string[];
 }
 
-/** Separates CSV into cells; what separates them is found out. Rows without any cell filled are left out. */
+/** A table as it stands in a file: its headings, and its rows, those without any cell filled left out. */
+export interface Table {
+  readonly headings: readonly string[];
+  readonly rows: readonly TableRow[];
+}
+
+/** Separates CSV into cells; what separates them is found out. */
 export function readTable(text: string): Table {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
-  const [headings = [], ...rows] = data;
-  return { headings: headings.map((heading) => heading.trim()), rows };
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''));
+  const filled = data
+    .map((cells, index) => ({ number: index + 1, cells }))
+    .filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
+  const [headings, ...rows] = filled;
+  return { headings: (headings?.cells ?? []).map((heading) => heading.trim()), rows };
 }
