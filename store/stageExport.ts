@@ -49,7 +49,7 @@ export async function stageExport(open: () => Chunks, file: string): Promise<rea
 
 const reasonOf = (error: Error): string =>
   'code' in error && String(error.code).startsWith('SQLITE_CONSTRAINT')
-    ? 'its id stands in the file twice, or something that it must name is missing.'
+    ? 'its id is in the file twice, or something that it must name is missing.'
     : error.message;
 
 /** Puts parts into a database, each with a statement that is prepared once: there may be hundreds of thousands. */

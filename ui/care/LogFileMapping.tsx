@@ -215,7 +215,7 @@ function Summary({ state: { read, missing }, nameOf }: { state: ReadState; nameO
               ? '.'
               : missing === 0
                 ? ': all of them are in the log already.'
-                : `: ${words.number(read.count - missing, 0)} of them are in the log already or stand in the file twice.`}
+                : `: ${words.number(read.count - missing, 0)} of them are in the log already or twice in the file.`}
           </p>
           <ul aria-label="The first entries" className={styles.first}>
             {first.map((entry) => (

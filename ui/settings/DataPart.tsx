@@ -55,7 +55,7 @@ export function DataPart() {
     <section aria-label="Your data" className={styles.part}>
       <h2 className="title">Your data</h2>
       <p>
-        Everything lies in one database on this computer. Save a backup now and then, and keep it on another
+        Everything is in one database on this computer. Save a backup now and then, and keep it on another
         disk.
       </p>
       <div className={styles.actions}>
