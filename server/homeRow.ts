@@ -1,5 +1,6 @@
 import { dueList, type Due } from '@/core/care/due';
 import { outlookVerdict } from '@/core/care/outlookVerdict';
+import { isOfTank } from '@/core/care/isOfTank';
 import { waterLost } from '@/core/care/waterLost';
 import { waterLostSaid } from '@/core/care/waterLostSaid';
 import type { FilterKind } from '@/core/filter/filterKind';
@@ -107,7 +108,9 @@ export function homeRow(
             }),
         );
   const ahead = outlook.outlook === null ? null : outlookVerdict(outlook.outlook, now);
-  const lost = waterLost({ tank, log, now });
+  const lost = rememberedFacts(`lost ${filter.id}`, [tank, now.slice(0, 10), ...log.filter(isOfTank)], () =>
+    waterLost({ tank, log, now }),
+  );
   const packIsOut = job !== null && isOut(job.stage);
   const duePreparations =
     job === null || job.repackOn === null

@@ -1,3 +1,4 @@
+import { MOST_MARKS } from '@/core/care/waterLost';
 import { IdSchema } from '@/core/document/fields';
 import { LogEntrySchema, type LogEntry } from '@/core/job/logEntry';
 import { SCHEMA_VERSION } from '@/formats/documents/kinds';
@@ -16,9 +17,9 @@ const SUMMARY = [
   { kind: 'flow', most: 6, but: `json_extract(doc, '$.moment') = 'clean'` },
   { kind: 'repacked', most: 8, but: 'TRUE' },
   { kind: 'service', most: 20, but: 'TRUE' },
-  { kind: 'water change', most: 8, but: 'TRUE' },
-  { kind: 'top-up', most: 16, but: 'TRUE' },
-  { kind: 'snooze', most: 8, but: 'TRUE' },
+  { kind: 'water change', most: MOST_MARKS, but: 'TRUE' },
+  { kind: 'top-up', most: MOST_MARKS, but: 'TRUE' },
+  { kind: 'snooze', most: 4, but: 'TRUE' },
 ] as const;
 
 /** What of a log is asked for. */

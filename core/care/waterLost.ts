@@ -32,6 +32,8 @@ export interface WaterLost {
 
 /** Days that are looked back: a leak is of now, and weather changes with the season. */
 const LOOKED_BACK = 45;
+/** Marks that are looked at, the newest: as many of each kind as home reads, so that it says the same. */
+export const MOST_MARKS = 9;
 /** Fewest top-ups and days that say anything (calibrated). */
 const FEWEST = 3;
 const FEWEST_DAYS = 5;
@@ -76,7 +78,8 @@ export function waterLost({ tank, log, now }: WaterLostInput): WaterLost | null 
   const marks = log
     .filter(({ kind }) => kind === 'top-up' || kind === 'water change')
     .filter(({ at }) => at <= now && daysBetween(at, now) <= LOOKED_BACK)
-    .toSorted((a, b) => a.at.localeCompare(b.at));
+    .toSorted((a, b) => a.at.localeCompare(b.at))
+    .slice(-MOST_MARKS);
   let days = 0;
   let volume = 0;
   let squares = 0;
