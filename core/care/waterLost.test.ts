@@ -46,7 +46,7 @@ const tank: Tank = {
 const RIGHT =
   evaporation({
     ...{ area: 0.2, water: 25, room: 22, humidity: 0.5 },
-    ...{ activity: SURFACE_ACTIVITY.rippled, covered: false },
+    ...{ activity: SURFACE_ACTIVITY.rippled, lid: 1 },
   }) * 86_400e3;
 /** Top-ups every third day, with so much lost a day. */
 const log = (litresADay: number): LogEntry[] => [
@@ -117,7 +117,7 @@ describe('waterLost', () => {
         room: 22 + 2.5 * normal(),
         humidity: 0.5 + 0.1 * normal(),
         activity: SURFACE_ACTIVITY.rippled * 1.2 ** normal(),
-        covered: false,
+        lid: 1,
       });
       const mark = 0.002 * 0.2 * 1e3;
       const entries = log(0).map((entry, place) =>

@@ -122,10 +122,8 @@ export function waterLost({ tank, log, now }: WaterLostInput): WaterLost | null 
             HUMIDITY_SPREAD[room.humidity === null ? 'assumed' : 'read'] * normal(),
         ),
         activity: SURFACE_ACTIVITY.rippled * RIPPLES ** normal(),
-        covered: false,
-      }) *
-      SECONDS_A_DAY *
-      Math.min(1, lid);
+        lid: Math.min(1, lid),
+      }) * SECONDS_A_DAY;
     const came = (volume + spread * normal()) / days;
     poured.push(came);
     evaporated.push(gone);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { evaporation, SURFACE_ACTIVITY, type Evaporating } from './evaporation';
+import { evaporation, SURFACE_ACTIVITY, UNDER_LID, type Evaporating } from './evaporation';
 import { latentHeat } from './latentHeat';
 import { saturationPressure } from './saturationPressure';
 
@@ -9,7 +9,7 @@ const PLACE: Evaporating = {
   room: 22,
   humidity: 0.5,
   activity: SURFACE_ACTIVITY.still,
-  covered: false,
+  lid: 1,
 };
 const litresADay = (place: Evaporating): number => evaporation(place) * 86_400e3;
 
@@ -35,7 +35,7 @@ describe('evaporation', () => {
     expect(litresADay({ ...PLACE, activity: SURFACE_ACTIVITY.splashing })).toBeCloseTo(2 * still, 9);
     expect(litresADay({ ...PLACE, water: 28 })).toBeGreaterThan(still);
     expect(litresADay({ ...PLACE, humidity: 0.3 })).toBeGreaterThan(still);
-    expect(litresADay({ ...PLACE, covered: true })).toBeCloseTo(0.15 * still, 9);
+    expect(litresADay({ ...PLACE, lid: UNDER_LID })).toBeCloseTo(0.15 * still, 9);
     expect(litresADay({ ...PLACE, water: 10, humidity: 1 })).toBe(0);
   });
 });

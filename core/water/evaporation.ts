@@ -21,17 +21,17 @@ export interface Evaporating {
   readonly humidity: number;
   /** One of {@link SURFACE_ACTIVITY}, or between. */
   readonly activity: number;
-  readonly covered: boolean;
+  /** What of it gets out: 1 open, {@link UNDER_LID} under a lid. */
+  readonly lid: number;
 }
 
 /**
  * Water that evaporates, m³/s; 0 where the room is so damp that none does.
  *
  * @source Carrier (1918) as in the ASHRAE handbook, HVAC Applications: A·F·(p_w − p_a)·0.089/Y, air at rest; from memory.
- * @example evaporation({ area: 0.2, water: 25, room: 22, humidity: 0.5, activity: 0.5, covered: false }) * 86400e3 // 0.5814
+ * @example evaporation({ area: 0.2, water: 25, room: 22, humidity: 0.5, activity: 0.5, lid: 1 }) * 86400e3 // 0.5814
  */
-export function evaporation({ area, water, room, humidity, activity, covered }: Evaporating): number {
+export function evaporation({ area, water, room, humidity, activity, lid }: Evaporating): number {
   const pull = Math.max(0, saturationPressure(water) - humidity * saturationPressure(room));
-  const rate = (area * activity * pull * STILL_AIR) / latentHeat(water) / DENSITY;
-  return covered ? rate * UNDER_LID : rate;
+  return (lid * area * activity * pull * STILL_AIR) / latentHeat(water) / DENSITY;
 }

@@ -11,8 +11,7 @@ import { LAYER_SIGN, LIST_SIGN } from './writeLogCsv';
 /** What a table would put into a log. */
 export interface LogRead {
   readonly entries: readonly LogEntry[];
-  /** Rows that give an entry, and rows that give none because of a fault. */
-  readonly rows: number;
+  /** Rows that give no entry because of a fault. */
   readonly badRows: number;
   /** The first faults, by row and reason. */
   readonly faults: readonly string[];
@@ -48,24 +47,21 @@ export function readLogTable(table: Table, mapping: Mapping, options: Options): 
   if (!placeOf.has('date'))
     return {
       entries,
-      rows: 0,
       badRows: table.rows.length,
       faults: ['Choose the column that holds the date.'],
     };
-  let rows = 0;
   let badRows = 0;
   table.rows.forEach(({ number, cells }) => {
     try {
       const made = entriesOf(new Cells(cells, placeOf, mapping), mapping, options);
       entries.push(...made);
-      rows += 1;
     } catch (error) {
       if (!(error instanceof CellError)) throw error;
       badRows += 1;
       if (faults.length < MOST_FAULTS) faults.push(`Row ${number}: ${error.message}`);
     }
   });
-  return { entries, rows, badRows, faults };
+  return { entries, badRows, faults };
 }
 
 /** The cells of a row by field. */

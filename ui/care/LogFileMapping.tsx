@@ -51,6 +51,8 @@ const ORDERS: readonly { value: DayOrder; label: string }[] = [
 const MOST_FAULTS = 8;
 const DAY = { day: 'numeric', month: 'short', year: 'numeric' } as const;
 
+const NO_ANSWER = 'The app does not answer: what the file would add is not known.';
+
 /** What came of reading, and of what. */
 interface ReadState {
   readonly mapping: Mapping;
@@ -66,24 +68,30 @@ export function LogFileMapping({ filterId, name, file, remote, nameOf, onAdd, on
   const [mapping, setMapping] = useState<Mapping>(file.guess);
   const [since, setSince] = useState('');
   const [last, setState] = useState<ReadState | null>(null);
-  const [failed, setFailed] = useState(false);
+  const [fault, setFault] = useState<string | null>(null);
   const state = last !== null && last.mapping === mapping && last.since === since ? last : null;
   useEffect(() => {
     let isCurrent = true;
+    const show = (next: ReadState, wrong: string | null) => {
+      setState(next);
+      setFault(wrong);
+    };
     const work = async () => {
       const from = since === '' ? null : new Date(`${since}T00:00`).toISOString();
       const read = await remote.read(mapping, filterId, from, MOST_LOG_ENTRIES);
       if (!isCurrent) return;
       if (read.entries === null || read.entries.length === 0)
-        return setState({ mapping, since, read, missing: null });
+        return show({ mapping, since, read, missing: null }, null);
       const trial = await send<{ missing: number }>('POST', `/api/filters/${filterId}/log?try`, {
         entries: read.entries,
       });
       if (!isCurrent) return;
-      setFailed(trial.kind !== 'saved');
-      setState({ mapping, since, read, missing: trial.kind === 'saved' ? trial.value.missing : null });
+      show(
+        { mapping, since, read, missing: trial.kind === 'saved' ? trial.value.missing : null },
+        trial.kind === 'saved' ? null : trial.kind === 'refused' ? trial.faults.join(' ') : NO_ANSWER,
+      );
     };
-    work().catch(() => isCurrent && setFailed(true));
+    work().catch(() => isCurrent && setFault(NO_ANSWER));
     return () => {
       isCurrent = false;
     };
@@ -172,11 +180,11 @@ export function LogFileMapping({ filterId, name, file, remote, nameOf, onAdd, on
           onChange={(event) => setSince(event.target.value)}
         />
       </div>
-      {failed ? <p role="alert">The app does not answer: what the file would add is not known.</p> : null}
+      {fault === null ? null : <p role="alert">{fault}</p>}
       {state === null ? (
-        failed ? null : (
+        fault === null ? (
           <p role="status">The file is being read.</p>
-        )
+        ) : null
       ) : (
         <Summary {...{ state, nameOf }} />
       )}

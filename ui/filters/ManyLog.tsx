@@ -2,6 +2,7 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { MANY_KINDS, manyEntries, type ManyKind } from '@/core/care/manyEntries';
 import { TEST_BOUNDS, type LogEntry } from '@/core/job/logEntry';
 import { upperFirst } from '@/core/units/firstLetter';
 import type { HomeRow } from '@/server/homeRow';
@@ -13,7 +14,6 @@ import { TextInput } from '../fields/TextInput';
 import { send } from '../state/send';
 import styles from './AwayPart.module.css';
 import today from './TodayList.module.css';
-import { MANY_KINDS, manyEntries, type ManyKind } from './manyEntries';
 
 /** A usual water change, to be typed over (common practice, no source). */
 const USUAL_SHARE = 0.3;
@@ -38,7 +38,9 @@ export function ManyLog({ rows, onClose }: Props) {
   const entries = useMemo(
     () =>
       manyEntries(
-        rows.filter(({ id }) => chosen.includes(id)),
+        rows
+          .filter(({ id }) => chosen.includes(id))
+          .map(({ id, tankId, pack }) => ({ id, tankId, layers: pack?.layers ?? [] })),
         { kind, share, note: note.trim() },
         new Date().toISOString(),
         () => crypto.randomUUID(),

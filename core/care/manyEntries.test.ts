@@ -1,19 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import { LogEntrySchema } from '@/core/job/logEntry';
-import { plainLayer } from '@/core/layers/plainLayer';
-import type { HomeRow } from '@/server/homeRow';
-import { MANY_KINDS, manyEntries, type ManyKind } from './manyEntries';
+import { LogEntrySchema } from '../job/logEntry';
+import { plainLayer } from '../layers/plainLayer';
+import { MANY_KINDS, manyEntries, type ManyFilter, type ManyKind } from './manyEntries';
 
 const NOW = '2026-11-25T12:00:00.000Z';
-const row = (id: string, tankId: string, ...media: string[]): HomeRow =>
-  ({
-    ...{ id, name: id, tankId },
-    pack: { layers: media.map((medium, place) => plainLayer(`${id}-${place}`, medium, 'basket', 0.02)) },
-  }) as unknown as HomeRow;
-const ROWS = [row('a', 't1', 'foam-30', 'lava'), row('b', 't1', 'foam-15'), row('c', 't2')];
+const filter = (id: string, tankId: string, ...media: string[]): ManyFilter => ({
+  ...{ id, tankId },
+  layers: media.map((medium, place) => plainLayer(`${id}-${place}`, medium, 'basket', 0.02)),
+});
+const FILTERS = [filter('a', 't1', 'foam-30', 'lava'), filter('b', 't1', 'foam-15'), filter('c', 't2')];
 let count = 0;
 const made = (kind: ManyKind) =>
-  manyEntries(ROWS, { kind, share: 0.3, note: 'Round' }, NOW, () => `n${(count += 1)}`);
+  manyEntries(FILTERS, { kind, share: 0.3, note: 'Round' }, NOW, () => `n${(count += 1)}`);
 
 describe('manyEntries', () => {
   it.each(MANY_KINDS)('makes entries that can be stored of “%s”', (kind) => {

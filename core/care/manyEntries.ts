@@ -1,7 +1,7 @@
-import { LOOKS, type Look } from '@/core/job/looks';
-import type { LogEntry } from '@/core/job/logEntry';
-import { mediumOf } from '@/core/layers/mediumOf';
-import type { HomeRow } from '@/server/homeRow';
+import { LOOKS, type Look } from '../job/looks';
+import type { LogEntry } from '../job/logEntry';
+import { mediumOf } from '../layers/mediumOf';
+import type { Layer } from '../layers/layer';
 
 /** What can be logged for several filters at once. */
 export const MANY_KINDS = ['foam squeezed', 'water changed', 'note', ...LOOKS] as const;
@@ -17,9 +17,16 @@ export interface ManyEntry {
 
 const isLook = (kind: ManyKind): kind is Look => (LOOKS as readonly string[]).includes(kind);
 
-/** Layers of a filter that are squeezed; empty while nobody knows what is in it. */
-const foamOf = (row: HomeRow): string[] =>
-  (row.pack?.layers ?? []).flatMap((layer) => (mediumOf(layer).service === 'squeeze' ? [layer.id] : []));
+/** A filter, with the layers that are in it as far as is known. */
+export interface ManyFilter {
+  readonly id: string;
+  readonly tankId: string;
+  readonly layers: readonly Pick<Layer, 'id' | 'medium' | 'own' | 'mix'>[];
+}
+
+/** Layers of a filter that are squeezed. */
+const foamOf = ({ layers }: ManyFilter): string[] =>
+  layers.flatMap((layer) => (mediumOf(layer).service === 'squeeze' ? [layer.id] : []));
 
 /**
  * One entry a filter; a water change is one of a tank, at the first of its filters. Filters that have no foam are passed
@@ -28,22 +35,22 @@ const foamOf = (row: HomeRow): string[] =>
  * @param now ISO moment
  */
 export function manyEntries(
-  rows: readonly HomeRow[],
+  filters: readonly ManyFilter[],
   { kind, share, note }: ManyEntry,
   now: string,
   newId: () => string,
 ): LogEntry[] {
   const tanks = new Set<string>();
-  return rows.flatMap((row): LogEntry[] => {
-    const common = { id: newId(), filterId: row.id, jobId: null, at: now, note };
+  return filters.flatMap((filter): LogEntry[] => {
+    const common = { id: newId(), filterId: filter.id, jobId: null, at: now, note };
     if (isLook(kind)) return [{ kind: 'look', ...common, seen: [kind] }];
     if (kind === 'note') return [{ kind, ...common }];
     if (kind === 'water changed') {
-      if (tanks.has(row.tankId)) return [];
-      tanks.add(row.tankId);
+      if (tanks.has(filter.tankId)) return [];
+      tanks.add(filter.tankId);
       return [{ kind: 'water change', ...common, share, dechlorinated: true }];
     }
-    const foam = foamOf(row);
+    const foam = foamOf(filter);
     return foam.length === 0
       ? []
       : [
