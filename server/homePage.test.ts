@@ -8,6 +8,8 @@ import { HOME_ROWS, homePage } from './homePage';
 import type { HomeFilter } from './homeRow';
 import { loadHome } from './loadHome';
 
+const NO_COURSE = { likely: [], low: [], high: [] };
+
 const ASKED = { find: '', page: 1, order: [], away: null } as const;
 const NOW = '2026-11-25T12:00:00.000Z';
 
@@ -21,7 +23,7 @@ describe('homePage', () => {
     const forecast = {
       packedAt: new Date(Date.parse(NOW) - 36 * 86_400_000).toISOString(),
       ...{ by: 'through', earliest: 30, likely: 32, latest: 34, sponge: null },
-      ...{ flow: { likely: [], low: [], high: [] }, visits: [{ day: 36, ...visit }] },
+      ...{ flow: NO_COURSE, lost: NO_COURSE, passes: NO_COURSE, visits: [{ day: 36, ...visit }] },
     };
     const outlook = { learned: { posterior: null, refused: false, odd: [] }, forecast } as Outlook;
     outlooks.put(db, 'long-run', outlooks.get(db, 'long-run').revision, outlook);

@@ -35,17 +35,26 @@ interface Row {
 
 const COLUMNS = 'filter_id, revision, made_of, made_at, doc';
 
+/** The outlook that was read last of each filter: home asks for all of them again and again. */
+const lastRead = new Map<string, { readonly doc: string; readonly outlook: Outlook | null }>();
+/** Most filters whose outlook is remembered. */
+const MOST_REMEMBERED = 2000;
+
+function readOutlook(filterId: string, doc: string): Outlook | null {
+  const last = lastRead.get(filterId);
+  if (last?.doc === doc) return last.outlook;
+  const read = OutlookSchema.safeParse(JSON.parse(doc));
+  const outlook = read.success ? read.data : null;
+  if (lastRead.size >= MOST_REMEMBERED) lastRead.clear();
+  lastRead.set(filterId, { doc, outlook });
+  return outlook;
+}
+
 /** One that cannot be read, of an older app, is worked out anew. */
-function stateOf({ revision, made_of, made_at, doc }: Row): OutlookState {
-  const read = doc === null ? null : OutlookSchema.safeParse(JSON.parse(doc));
-  if (read?.success !== true) return { ...NO_OUTLOOK, revision };
-  return {
-    revision,
-    isFresh: made_of === revision,
-    ofThisPlace: made_of !== null,
-    madeAt: made_at,
-    outlook: read.data,
-  };
+function stateOf({ filter_id, revision, made_of, made_at, doc }: Row): OutlookState {
+  const outlook = doc === null ? null : readOutlook(filter_id, doc);
+  if (outlook === null) return { ...NO_OUTLOOK, revision };
+  return { revision, isFresh: made_of === revision, ofThisPlace: made_of !== null, madeAt: made_at, outlook };
 }
 
 export const outlooks = {

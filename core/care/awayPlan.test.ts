@@ -4,6 +4,8 @@ import { awayPlan, backOn, isOver } from './awayPlan';
 import { visitKey, type Due } from './due';
 import type { Outlook, OutlookForecast } from './outlook';
 
+const NO_COURSE = { likely: [], low: [], high: [] };
+
 const NOW = '2026-06-01T12:00:00.000Z';
 const AWAY = { from: '2026-06-08', days: 12 };
 
@@ -11,7 +13,7 @@ const outlook = (change: Partial<OutlookForecast>): Outlook => ({
   learned: { posterior: null, refused: false, odd: [] },
   forecast: {
     ...{ packedAt: NOW, by: 'through', earliest: null, likely: null, latest: null, sponge: null },
-    ...{ flow: { likely: [], low: [], high: [] }, visits: [], ...change },
+    ...{ flow: NO_COURSE, lost: NO_COURSE, passes: NO_COURSE, visits: [], ...change },
   },
 });
 const visits = (...days: number[]): OutlookForecast['visits'] =>

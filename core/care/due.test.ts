@@ -5,6 +5,8 @@ import { formatSentence } from '../units/sentence';
 import { dueList, toldOnce, type Due, type DueInput } from './due';
 import type { OutlookForecast } from './outlook';
 
+const NO_COURSE = { likely: [], low: [], high: [] };
+
 const PACKED = '2026-06-01T12:00:00.000Z';
 const day = (number: number): string => new Date(Date.parse(PACKED) + number * 86_400_000).toISOString();
 const reed = WATERS.find(({ filter }) => filter.id === 'reed-bench')!;
@@ -15,7 +17,9 @@ const ahead = (change: Partial<OutlookForecast> = {}): OutlookForecast => ({
   earliest: 40,
   likely: 50,
   latest: 60,
-  flow: { likely: [], low: [], high: [] },
+  flow: NO_COURSE,
+  lost: NO_COURSE,
+  passes: NO_COURSE,
   visits: [
     {
       day: 40,

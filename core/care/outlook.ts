@@ -27,6 +27,9 @@ export type OddReading = z.infer<typeof OddReadingSchema>;
 
 const dayOrNever = z.number().min(0).max(MOST_DAYS).nullable().describe('null: not within the days followed');
 const course = z.array(z.number()).max(MOST_DAYS / COURSE_STEP + 2);
+const CourseRangeSchema = z.object({ likely: course, low: course, high: course });
+/** A course with its likely range, a value every {@link COURSE_STEP} days. */
+export type CourseRange = z.infer<typeof CourseRangeSchema>;
 
 /**
  * What lies ahead of a filter, worked out from its pack and its log and kept, so that home need not work it out for every filter.
@@ -45,7 +48,9 @@ export const OutlookSchema = z.object({
       earliest: dayOrNever,
       likely: dayOrNever,
       latest: dayOrNever,
-      flow: z.object({ likely: course, low: course, high: course }).describe(`Every ${COURSE_STEP} days`),
+      flow: CourseRangeSchema.describe(`Every ${COURSE_STEP} days`),
+      lost: CourseRangeSchema.describe('Head lost in the pack, m of water'),
+      passes: CourseRangeSchema.describe('Least share of the flow that goes through any layer'),
       visits: z
         .array(
           VisitSchema.extend({

@@ -5,6 +5,8 @@ import { oddSaid } from './oddSaid';
 import type { Outlook } from './outlook';
 import { outlookVerdict } from './outlookVerdict';
 
+const NO_COURSE = { likely: [], low: [], high: [] };
+
 const PACKED = '2026-06-01T12:00:00.000Z';
 const day = (number: number): string => new Date(Date.parse(PACKED) + number * 86_400_000).toISOString();
 const size = LEARNED_KEYS.length + 1;
@@ -24,7 +26,9 @@ const outlook = (
     earliest: earliest ?? null,
     likely: likely ?? null,
     latest: latest ?? null,
-    flow: { likely: [], low: [], high: [] },
+    flow: NO_COURSE,
+    lost: NO_COURSE,
+    passes: NO_COURSE,
     visits: [],
     sponge: null,
   },

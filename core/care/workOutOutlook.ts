@@ -1,6 +1,6 @@
-import { simulateClogging, type CloggingSimulation } from '../dirt/cloggingSimulation';
+import { simulateClogging } from '../dirt/cloggingSimulation';
 import { drawnInput } from '../dirt/drawnInput';
-import { earlyRun, ENSEMBLE, ensembleRange } from '../dirt/ensemble';
+import { earlyRun, ENSEMBLE, ensembleRange, rangeOfCourses } from '../dirt/ensemble';
 import { forecast } from '../dirt/forecast';
 import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
 import type { Foreseen } from '../learn/foresight';
@@ -15,7 +15,7 @@ import { HORIZON } from '../pack/visitLimits';
 import { serviceDayFrom } from '../service/serviceDayFrom';
 import { servicePlan } from '../service/servicePlan';
 import { COURSE_STEP } from './courseStep';
-import { MOST_DAYS, type OddReading, type Outlook, type OutlookForecast } from './outlook';
+import { MOST_DAYS, type CourseRange, type OddReading, type Outlook, type OutlookForecast } from './outlook';
 
 /** All that an outlook is worked out from. */
 export interface OutlookInput {
@@ -90,7 +90,12 @@ function lookAhead(
     tell((run + 1) / ENSEMBLE.runs);
     return simulation === null
       ? null
-      : { course: Float32Array.from(simulation.flow), serviceDay: serviceDayFrom(simulation, from).day };
+      : {
+          course: Float32Array.from(simulation.flow),
+          lost: Float32Array.from(simulation.lost),
+          passes: Float32Array.from(simulation.passes),
+          serviceDay: serviceDayFrom(simulation, from).day,
+        };
   }).filter((run) => run !== null);
   const range = ensembleRange(runs);
   if (range === null) return null;
@@ -102,11 +107,9 @@ function lookAhead(
     earliest: range.earliest,
     likely: service.day,
     latest: range.latest,
-    flow: {
-      likely: thinned(likely.simulation.flow),
-      low: thinned(range.low),
-      high: thinned(range.high),
-    },
+    flow: kept(likely.simulation.flow, range),
+    lost: kept(likely.simulation.lost, rangeOfCourses(runs.map(({ lost }) => lost))),
+    passes: kept(likely.simulation.passes, rangeOfCourses(runs.map(({ passes }) => passes))),
     visits: (plan?.visits ?? []).map((visit) => ({
       ...visit,
       works: [...visit.works],
@@ -116,8 +119,14 @@ function lookAhead(
   };
 }
 
+/** What is kept of a course and its range. */
+const kept = (
+  likely: Float64Array,
+  { low, high }: { readonly low: Float32Array; readonly high: Float32Array },
+): CourseRange => ({ likely: thinned(likely), low: thinned(low), high: thinned(high) });
+
 /** Every third day of a course, and so few digits that it is small to keep. */
-const thinned = (values: CloggingSimulation['flow'] | Float32Array): number[] =>
+const thinned = (values: Float64Array | Float32Array): number[] =>
   Array.from(values)
     .filter((_, day) => day % COURSE_STEP === 0)
     .map((value) => Number(value.toPrecision(4)));

@@ -1,4 +1,5 @@
 import { beginClogging, type Books, type CloggingInput } from './clogging';
+import { packToday } from './packToday';
 import { SIZES } from './sizeClasses';
 import { leafOpen } from './strainerLeaves';
 
@@ -12,6 +13,9 @@ export interface CloggingSimulation {
   readonly headroom: Float64Array;
   /** Share of the dirt of 70 µm and more that the mechanical layers keep, 0–1; NaN where there are none. */
   readonly kept: Float64Array;
+  /** Head lost in the pack, m of water, and least share of the flow that goes through any layer, 0–1. */
+  readonly lost: Float64Array;
+  readonly passes: Float64Array;
   /** Share of what fits that each layer holds, 0–1, by day and layer; at its fullest where it is squeezed that day. */
   readonly fullness: Float64Array;
   /** Through each layer’s own face, m³/s, by day and layer. */
@@ -54,6 +58,8 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     through: new Float64Array(days + 1),
     headroom: new Float64Array(days + 1),
     kept: new Float64Array(days + 1),
+    lost: new Float64Array(days + 1),
+    passes: new Float64Array(days + 1),
     fullness: new Float64Array((days + 1) * layers),
     own: new Float64Array((days + 1) * layers),
     strainerOpen: new Float64Array(days + 1),
@@ -78,6 +84,9 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     result.through[day] = today.through;
     result.headroom[day] = today.headroom;
     result.kept[day] = today.kept;
+    const { lost, passes } = packToday(state);
+    result.lost[day] = lost;
+    result.passes[day] = passes;
     result.fullness.set(today.fullness, day * layers);
     result.clogging.set(today.clogging, day * layers);
     state.streams.forEach(({ own: through }, place) => {

@@ -49,29 +49,32 @@ export function ensembleRun(
   };
 }
 
-/** The range that four of five runs lie in. */
-export function ensembleRange(runs: readonly EnsembleRun[]): EnsembleRange | null {
-  const [first] = runs;
-  if (first === undefined) return null;
-  const days = first.course.length;
+/** The range that four of five courses lie in, by day. */
+export function rangeOfCourses(courses: readonly Float32Array[]): Pick<EnsembleRange, 'low' | 'high'> {
+  const days = courses[0]?.length ?? 0;
   const low = new Float32Array(days);
   const high = new Float32Array(days);
-  const column = new Float32Array(runs.length);
+  const column = new Float32Array(courses.length);
   for (let day = 0; day < days; day += 1) {
-    runs.forEach((run, index) => {
-      column[index] = run.course[day]!;
+    courses.forEach((course, index) => {
+      column[index] = course[day]!;
     });
     column.sort();
     low[day] = at(column, LOW);
     high[day] = at(column, HIGH);
   }
+  return { low, high };
+}
+
+/** The range that four of five runs lie in. */
+export function ensembleRange(runs: readonly EnsembleRun[]): EnsembleRange | null {
+  if (runs.length === 0) return null;
   // A run that never needs service is later than any that does.
   const serviceDays = Float64Array.from(runs, (run) => run.serviceDay ?? Infinity).sort();
   const orNull = (day: number): number | null => (Number.isFinite(day) ? day : null);
   return {
     runs: runs.length,
-    low,
-    high,
+    ...rangeOfCourses(runs.map(({ course }) => course)),
     earliest: orNull(at(serviceDays, LOW)),
     latest: orNull(at(serviceDays, HIGH)),
   };

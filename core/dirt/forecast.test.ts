@@ -49,6 +49,15 @@ describe('dayState', () => {
       });
       const later = dayState(input, simulation, 90);
       expect(later.water.flow / (simulation.flow[90] ?? 1)).toBeCloseTo(1, 4);
+      // Pressure and pass-through of the march are those of the operating point.
+      for (const { day, water } of [dayState(input, simulation, 0), later]) {
+        expect(simulation.lost[day]).toBeCloseTo(water.heads.sponge + water.heads.pack, 5);
+        expect(simulation.passes[day]).toBeCloseTo(
+          Math.min(...water.layers.map(({ passThrough }) => passThrough)),
+          3,
+        );
+      }
+      expect(simulation.lost[90]).toBeGreaterThan(simulation.lost[0] ?? Infinity);
       const held = later.sludge
         .flat()
         .reduce((sum, { bySize }) => sum + bySize.reduce((a, b) => a + b, 0), 0);
