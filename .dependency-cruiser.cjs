@@ -90,6 +90,7 @@ module.exports = {
       'time',
       'outlook',
       // The sheets.
+      'charts',
       'filters',
       'flow',
       'swap',

@@ -43,6 +43,23 @@ describe('demo', () => {
   });
 });
 
+describe('the water of the demo', () => {
+  it('is changed every week and tested every fourth, and reads what the model has: little but nitrate', () => {
+    for (const { log } of demoContent(NOW)) {
+      const changes = log.filter(({ kind }) => kind === 'water change');
+      const tests = log.filter((entry) => entry.kind === 'test');
+      expect(changes.length).toBeGreaterThan(58);
+      expect(tests.length).toBeGreaterThan(13);
+      for (const { ammonia, nitrite, nitrate } of tests) {
+        expect(Math.max(ammonia ?? 1, nitrite ?? 1)).toBeLessThan(2.5e-4);
+        expect(nitrate).toBeGreaterThan(0);
+        // 100 mg/L of the ion.
+        expect(nitrate).toBeLessThan(100e-3 / 4.4);
+      }
+    }
+  });
+});
+
 describe('the flows timed in the demo', () => {
   it('are those of the model, within the noise', () => {
     for (const [index, { tank, filter, layers }] of WATERS.entries()) {

@@ -9,6 +9,7 @@ import type { Pack } from '@/core/pack/pack';
 import { plainLayer } from '@/core/layers/plainLayer';
 import type { FilterContent } from '@/formats/neatLayerFile';
 import { seededRandom } from '@/core/units/seededRandom';
+import { waterLog } from './waterLog';
 import { WATERS, type Water } from './waters';
 
 /** Fourteen months of log. */
@@ -23,10 +24,11 @@ const MODEL_NOISE = 0.03;
 
 /** The demo's four waters with their log, ending at `now`. The same for the same `now`. */
 export function demoContent(now: Date): FilterContent[] {
-  return WATERS.map((water, index) => contentOf(water, now, seededRandom(SEED + index)));
+  return WATERS.map((water, index) => contentOf(water, now, SEED + index));
 }
 
-function contentOf(water: Water, now: Date, random: () => number): FilterContent {
+function contentOf(water: Water, now: Date, seed: number): FilterContent {
+  const random = seededRandom(seed);
   const { tank, filter } = water;
   const repackDays: number[] = [];
   for (let day = water.daysSince; day < LOG_DAYS; day += water.daysBetween) repackDays.unshift(day);
@@ -40,7 +42,11 @@ function contentOf(water: Water, now: Date, random: () => number): FilterContent
     filter,
     packs: [...stretches.flatMap((stretch) => stretch.packs), ...open.packs],
     jobs: [...stretches.map((stretch) => stretch.job), ...open.jobs],
-    log: stretches.flatMap((stretch) => stretch.log),
+    // Drawn apart, so that neither story changes the other.
+    log: [
+      ...stretches.flatMap((stretch) => stretch.log),
+      ...waterLog(water, now, LOG_DAYS, seededRandom(seed + WATERS.length)),
+    ],
   };
 }
 

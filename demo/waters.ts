@@ -20,6 +20,8 @@ export interface Water {
   readonly daysBetween: number;
   /** Days since the last repack. */
   readonly daysSince: number;
+  /** Days since the water was changed last. */
+  readonly daysSinceChange: number;
 }
 
 const filterOf = (kind: FilterKind, id: string, name: string, labelFlow: number): Filter => ({
@@ -115,6 +117,7 @@ export const WATERS: readonly Water[] = [
     ],
     daysBetween: 32,
     daysSince: 26,
+    daysSinceChange: 4,
   },
   {
     tank: tankOf('reed-bench', {
@@ -143,6 +146,7 @@ export const WATERS: readonly Water[] = [
     ],
     daysBetween: 54,
     daysSince: 50,
+    daysSinceChange: 2,
   },
   {
     tank: tankOf('long-run', {
@@ -172,6 +176,7 @@ export const WATERS: readonly Water[] = [
     ],
     daysBetween: 40,
     daysSince: 36,
+    daysSinceChange: 5,
   },
   {
     tank: tankOf('hatchery', {
@@ -193,5 +198,6 @@ export const WATERS: readonly Water[] = [
     layers: [plainLayer('ha-sponge', 'foam-30', 'sponge', 0.025)],
     daysBetween: 30,
     daysSince: 11,
+    daysSinceChange: 1,
   },
 ];

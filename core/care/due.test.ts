@@ -78,6 +78,13 @@ describe('dueList', () => {
     expect(find(listed(20, { log: [repacked, water(20)] }), 'visit')!.withWaterChange).toBe(false);
   });
 
+  it('does not let a visit that is due wait for the water: the water is changed with it', () => {
+    // The visit was planned for day 40; the water would be changed on day 43.
+    const all = listed(41, { log: [repacked, water(36)] });
+    expect(find(all, 'visit')).toMatchObject({ inDays: 0, withWaterChange: true });
+    expect(find(all, 'water')).toMatchObject({ inDays: 0, on: find(all, 'visit')!.on });
+  });
+
   it('brings parts by date, those near the next visit or never logged with it', () => {
     // A repack brushes hoses and cleans the impeller: hoses after sixty days, impeller after ninety (common practice,
     // no source). On day 30 the hoses are due twenty days after the visit, too far off to go with it.

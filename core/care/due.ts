@@ -78,12 +78,18 @@ export function dueList(input: DueInput): Due[] {
   const water = waterChange(input);
   const visit = nextVisit(input, water);
   const parts = partsDue(input, visit);
-  return [visit, spongeDue(input), water, ...parts]
+  return [visit, spongeDue(input), movedUp(water, visit), ...parts]
     .filter((item) => item !== null)
     .map((item) => putOff(item, input))
     .filter(({ inDays }) => inDays <= AHEAD)
     .sort((a, b) => a.inDays - b.inDays);
 }
+
+/** The water is changed on the day of a visit that cannot wait for it: its old water is the rinse water. */
+const movedUp = (water: Wanted | null, visit: Wanted | null): Wanted | null =>
+  water === null || visit === null || !visit.withWaterChange || water.inDays <= visit.inDays
+    ? water
+    : { ...water, inDays: visit.inDays, on: visit.on };
 
 /** The item on the day that it was put off to, where that lies behind its own and has not come. */
 function putOff(item: Wanted, { log, now }: DueInput): Due {
@@ -158,7 +164,8 @@ function nextVisit({ filter, layers, outlook, now }: DueInput, water: Wanted | n
   const rinses = visit.works.some(({ work }) => work === 'squeeze' || work === 'rinse');
   return {
     key: visitKey(filter.id),
-    ...dateIn(together ? water.inDays : inDays, now),
+    // One that is due already does not wait for the water: the water is changed with it.
+    ...dateIn(together && inDays > 0 ? water.inDays : inDays, now),
     latestInDays: ahead.latest === null ? null : daysUntil(ahead.packedAt, ahead.latest, now),
     what: sentence`${upperFirst(joined(works))}.`,
     why: sentence`${visit.why === 'flow' ? WHY_SERVICE[ahead.by] : WHY[visit.why]}`,

@@ -39,7 +39,7 @@ export interface PackCosts {
 }
 
 /** What a layer costs to fill once; null where no price is known. */
-function costOnce({ layer, medium, measure }: PlacedLayer, shelf: Shelf): number | null {
+export function costOnce({ layer, medium, measure }: PlacedLayer, shelf: Shelf): number | null {
   if (medium.supply === 'piece') {
     const prices = shelf.items
       .filter((item) => item.kind === 'piece' && item.medium === medium.id)

@@ -9,13 +9,13 @@ import type { SimulationState } from '../dirt/simulationState';
 import type { Medium } from '../media/medium';
 import type { Visit, VISIT_REASONS, Work } from '../pack/visit';
 import { HORIZON, MOST_VISITS } from '../pack/visitLimits';
-import { isCanister } from '../filter/kindFamily';
 import type { Filter } from '../filter/filter';
 import type { PackEdit } from '../pack/packEdit';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
 import { isBiologicalOnly } from '../layers/layerRole';
 import { lifeByDate, mediumLife } from '../practice/mediaLives';
+import { visitBurden, type VisitBurden } from './visitBurden';
 
 /** A layer that takes this share of what holds the water back is cleaned when the flow is low (calibrated). */
 const WORTH_CLEANING = 0.1;
@@ -28,16 +28,8 @@ const DUE_EARLY = 0.3;
 const APART = 7;
 const BIOLOGICAL_APART = 14;
 
-/* Minutes of a visit (common practice, no source): opening and closing, each thing lifted, each layer in hand. */
-const OPENING = { canister: 20, others: 6 } as const;
-const PER_LIFT = 2;
-const PER_LAYER = 4;
-
 /** One visit with what it asks of the hands. */
-export interface PlannedVisit extends Visit {
-  /** What is lifted to reach the layers, in order, each once. */
-  readonly lifts: readonly string[];
-  readonly minutes: number;
+export interface PlannedVisit extends Visit, VisitBurden {
   readonly why: (typeof VISIT_REASONS)[number];
 }
 
@@ -253,19 +245,14 @@ function toClean(
 /** What is in hand when a layer is: its chamber, and what is lifted to reach it. */
 const reachedBy = ({ chamber }: PlacedLayer): string[] => [chamber.name, ...chamber.lift];
 
-function withBurden(visit: Next, filter: Filter, inFlow: readonly PlacedLayer[]): PlannedVisit {
-  const worked = new Set(visit.works.map(({ layerId }) => layerId));
-  const lifts = [
-    ...new Set(inFlow.filter(({ layer }) => worked.has(layer.id)).flatMap(({ chamber }) => chamber.lift)),
-  ];
-  const outside = inFlow.every(({ layer, chamber }) => !worked.has(layer.id) || chamber.where === 'intake');
-  const opening = outside ? 0 : isCanister(filter.kind) ? OPENING.canister : OPENING.others;
-  return {
-    ...visit,
-    lifts,
-    minutes: opening + PER_LIFT * lifts.length + PER_LAYER * visit.works.length,
-  };
-}
+const withBurden = (visit: Next, filter: Filter, inFlow: readonly PlacedLayer[]): PlannedVisit => ({
+  ...visit,
+  ...visitBurden(
+    filter,
+    inFlow,
+    visit.works.map(({ layerId }) => layerId),
+  ),
+});
 
 function intervalsOf(visits: readonly PlannedVisit[], days: number): ServicePlan['intervals'] {
   const works = new Map<string, { times: number; work: Work }>();

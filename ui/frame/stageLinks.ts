@@ -11,13 +11,17 @@ type Place =
   | 'swap'
   | 'flow'
   | 'care'
+  | 'charts'
   | 'card'
   | 'fault'
   | Exclude<JobStage, 'done'>;
 
 /** The sheets of a job, each with the stage that opens it: what comes out is judged while it is stripped. */
 const SHEETS: readonly {
-  readonly place: Exclude<Place, 'measure' | 'settle-in' | 'swap' | 'flow' | 'care' | 'card' | 'fault'>;
+  readonly place: Exclude<
+    Place,
+    'measure' | 'settle-in' | 'swap' | 'flow' | 'care' | 'charts' | 'card' | 'fault'
+  >;
   readonly stage: Exclude<JobStage, 'done'>;
   readonly label: string;
 }[] = [
@@ -63,5 +67,6 @@ export function stageLinks(filterId: string, job: Job | null, here: Place): Fram
     link('Care', 'care'),
     link('Swap', 'swap'),
     link('Flow', 'flow'),
+    link('Charts', 'charts'),
   ];
 }

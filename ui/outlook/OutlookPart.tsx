@@ -20,6 +20,7 @@ import { send } from '../state/send';
 import { DueRows } from './DueRows';
 import { daysShown, OutlookChart } from './OutlookChart';
 import styles from './OutlookPart.module.css';
+import { OutlookProgress } from './OutlookProgress';
 import { OutlookTable } from './OutlookTable';
 import { useOutlook } from './useOutlook';
 import { WaterLostPart } from './WaterLostPart';
@@ -86,13 +87,7 @@ export function OutlookPart({ filter, tank, layers, first, log, changed, onLog, 
           <VerdictLine level={verdict.level}>{words.say(verdict.state)}</VerdictLine>
         )}
         <p>{words.say(verdict.next)}</p>
-        <p role="status" className="quiet">
-          {done === null
-            ? failed
-              ? 'The newest entries could not be worked in: load the page again to try once more.'
-              : ''
-            : `Working the newest entries into the forecast: ${words.show({ kind: 'share', si: done })}.`}
-        </p>
+        <OutlookProgress {...{ done, failed }} />
         {due.length === 0 || packIsOut ? null : (
           <>
             <h2 className="title">Due</h2>

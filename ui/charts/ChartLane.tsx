@@ -1,0 +1,77 @@
+import { scaleLinear, type ScaleLinear } from 'd3-scale';
+import type { ReactNode } from 'react';
+import { useWords } from '../fields/Habits';
+import { LEFT, RIGHT, type ChartView } from './chartView';
+import styles from './Charts.module.css';
+
+const HEIGHT = 132;
+const TOP = 8;
+const FOOT = 6;
+/** Share of the height that stays free above the highest value. */
+const ABOVE = 1.08;
+
+interface Props {
+  readonly view: ChartView;
+  readonly name: string;
+  /** What is read on the chosen day. */
+  readonly says: ReactNode;
+  /** Highest value, in the unit that is shown. */
+  readonly most: number;
+  readonly limit?: { readonly value: number; readonly said: string };
+  /** Said in place of the drawing. */
+  readonly empty?: string;
+  readonly children: (y: ScaleLinear<number, number>) => ReactNode;
+}
+
+/** One value over the days, on the axis that all lanes share; what is drawn into it is given. */
+export function ChartLane({ view, name, says, most, limit, empty, children }: Props) {
+  const words = useWords();
+  const { x, width, from, to, today, day, onDay } = view;
+  const y = scaleLinear([0, Math.max(most, limit?.value ?? 0, 1e-9) * ABOVE], [HEIGHT - FOOT, TOP]);
+  const right = width - RIGHT;
+  return (
+    <figure className={styles.lane}>
+      <figcaption className={styles.caption}>
+        <span className="caption">{name}</span>
+        <strong>{empty ?? says}</strong>
+      </figcaption>
+      {empty === undefined ? (
+        <svg
+          width={width}
+          height={HEIGHT}
+          aria-hidden="true"
+          suppressHydrationWarning
+          onPointerMove={(event) =>
+            onDay(x.invert(event.clientX - event.currentTarget.getBoundingClientRect().left))
+          }
+        >
+          {y.ticks(4).map((tick) => (
+            <g key={tick} transform={`translate(0 ${y(tick)})`}>
+              <path d={`M${LEFT} 0 H${right}`} stroke="var(--hair)" />
+              <text x={LEFT - 6} y={4} textAnchor="end">
+                {words.number(tick)}
+              </text>
+            </g>
+          ))}
+          {children(y)}
+          {limit === undefined ? null : (
+            <g>
+              <path
+                d={`M${LEFT} ${y(limit.value)} H${right}`}
+                stroke="var(--attention)"
+                strokeDasharray="5 4"
+              />
+              <text x={right} y={y(limit.value) - 4} textAnchor="end" className={styles.limit}>
+                {limit.said}
+              </text>
+            </g>
+          )}
+          {today >= from && today <= to ? (
+            <path d={`M${x(today)} ${TOP} V${HEIGHT - FOOT}`} stroke="var(--ink)" strokeDasharray="2 3" />
+          ) : null}
+          <path d={`M${x(day)} 0 V${HEIGHT - FOOT}`} stroke="var(--ink)" />
+        </svg>
+      ) : null}
+    </figure>
+  );
+}

@@ -1,0 +1,377 @@
+'use client';
+import Slider from '@mui/material/Slider';
+import { scaleLinear } from 'd3-scale';
+import { useMemo, useState } from 'react';
+import { SWAP_LIMITS } from '@/core/biology/planSwap';
+import { careMonths, monthOf } from '@/core/care/careMonths';
+import { COURSE_STEP } from '@/core/care/courseStep';
+import type { Filter } from '@/core/filter/filter';
+import { FILTER_KINDS } from '@/core/filter/filterKindWords';
+import { jugFlow } from '@/core/hydraulics/jugFlow';
+import type { Job } from '@/core/job/job';
+import type { LogEntry } from '@/core/job/logEntry';
+import type { Layer } from '@/core/layers/layer';
+import { mediumOf } from '@/core/layers/mediumOf';
+import { SERVICE_SHARE } from '@/core/practice/serviceShare';
+import type { Shelf } from '@/core/shelf/shelf';
+import { DAY_MS, daysBetween } from '@/core/units/daysBetween';
+import type { OutlookState } from '@/store/outlooks';
+import { useWidth } from '../drawing/useWidth';
+import { useWords } from '../fields/Habits';
+import { TextInput } from '../fields/TextInput';
+import { AppLink } from '../frame/AppLink';
+import { Fold } from '../frame/Fold';
+import { Frame } from '../frame/Frame';
+import { stageLinks } from '../frame/stageLinks';
+import { OutlookProgress } from '../outlook/OutlookProgress';
+import { useOutlook } from '../outlook/useOutlook';
+import { chartEvents } from './chartEvents';
+import { EventStrip } from './EventStrip';
+import { CourseLane, type Reading } from './CourseLane';
+import { LEFT, RIGHT, type ChartView } from './chartView';
+import styles from './Charts.module.css';
+import { MonthLane, type MonthBar } from './MonthLane';
+import { MonthTable } from './MonthTable';
+import { monthWords } from './monthWords';
+import { TestLane } from './TestLane';
+import { LEAST_DAYS, WindowBrush } from './WindowBrush';
+
+interface Props {
+  readonly filter: Filter;
+  readonly job: Job | null;
+  readonly layers: readonly Layer[];
+  readonly outlook: OutlookState;
+  /** Of the filter, and what was logged of its tank at other filters. */
+  readonly log: readonly LogEntry[];
+  readonly shelf: Shelf;
+  readonly electricityPrice: number | null;
+  /** ISO moment of looking. */
+  readonly now: string;
+}
+
+/** Days ahead that are shown at most: beyond them a forecast says little. */
+const AHEAD = 180;
+/** Days that the charts begin with, back and ahead. */
+const BACK_FIRST = 180;
+const AHEAD_FIRST = 90;
+/** Days back at least, so that there is room for what comes. */
+const LEAST_BACK = 30;
+
+const SPANS = [
+  { said: 'Three months', back: 90, ahead: 14 },
+  { said: 'Half a year and what lies ahead', back: BACK_FIRST, ahead: AHEAD_FIRST },
+  { said: 'A year', back: 365, ahead: 30 },
+  { said: 'What lies ahead', back: 14, ahead: AHEAD },
+  { said: 'Everything', back: Infinity, ahead: AHEAD },
+] as const;
+
+/** The story of a filter on one axis of days: flow, pressure, water, minutes and money, as it was and as it is likely to be. */
+export function ChartsSheet({
+  filter,
+  job,
+  layers,
+  outlook: first,
+  log,
+  shelf,
+  electricityPrice,
+  now,
+}: Props) {
+  const words = useWords();
+  const [room, width] = useWidth<HTMLDivElement>(1200);
+  const {
+    state: { outlook },
+    done,
+    failed,
+  } = useOutlook(filter.id, first);
+  const ahead = outlook?.forecast ?? null;
+  // Days count from the midnight (UTC) of the first thing that is known.
+  const origin = useMemo(
+    () =>
+      [
+        ...log.map(({ at }) => at),
+        ahead?.packedAt ?? now,
+        new Date(Date.parse(now) - LEAST_BACK * DAY_MS).toISOString(),
+      ]
+        .reduce((first, at) => (at < first ? at : first))
+        .slice(0, 10),
+    [log, ahead, now],
+  );
+  const dayOf = (at: string): number => daysBetween(origin, at);
+  const today = dayOf(now);
+  const last = Math.ceil(today + AHEAD);
+  const within = (day: number): number => Math.min(last, Math.max(0, Math.round(day)));
+  const [chosen, setChosen] = useState<readonly [number, number]>([
+    within(today - BACK_FIRST),
+    within(today + AHEAD_FIRST),
+  ]);
+  const [picked, setPicked] = useState<number | null>(null);
+  const [from, to] = chosen;
+  const day = Math.min(to, Math.max(from, picked ?? Math.floor(today)));
+  const momentOf = (count: number): Date => new Date(Date.parse(origin) + count * DAY_MS);
+  const dateOf = (count: number): string =>
+    words.date(momentOf(count), { day: 'numeric', month: 'short', timeZone: 'UTC' });
+  const longDate = (count: number): string =>
+    words.date(momentOf(count), {
+      weekday: 'short',
+      day: 'numeric',
+      month: 'long',
+      year: 'numeric',
+      timeZone: 'UTC',
+    });
+  const show = (low: number, high: number): void => {
+    const first = Math.min(within(low), last - LEAST_DAYS);
+    setChosen([first, Math.max(within(high), first + LEAST_DAYS)]);
+  };
+  const view: ChartView = {
+    x: scaleLinear([from, to], [LEFT, width - RIGHT]),
+    ...{ width, from, to, today, day, dateOf },
+    onDay: (value) => setPicked(Math.round(Math.min(to, Math.max(from, value)))),
+  };
+  const odd = new Set((outlook?.learned.odd ?? []).map(({ id }) => id));
+  const flows = log.flatMap((entry): Reading[] =>
+    entry.kind === 'flow' && entry.filterId === filter.id
+      ? [
+          {
+            id: entry.id,
+            day: dayOf(entry.at),
+            value: jugFlow(entry.jugVolume, entry.seconds).mean,
+            odd: odd.has(entry.id),
+          },
+        ]
+      : [],
+  );
+  const tests = (key: 'ammonia' | 'nitrite' | 'nitrate'): Reading[] =>
+    log
+      .flatMap((entry) =>
+        entry.kind === 'test' && entry[key] !== null
+          ? [{ id: entry.id, day: dayOf(entry.at), value: entry[key] }]
+          : [],
+      )
+      .sort((a, b) => a.day - b.day);
+  const months = useMemo(
+    () =>
+      careMonths(
+        { filter, layers, log, ahead, shelf, electricityPrice },
+        monthOf(new Date(Date.parse(origin) + from * DAY_MS).toISOString()),
+        monthOf(new Date(Date.parse(origin) + to * DAY_MS).toISOString()),
+      ),
+    [filter, layers, log, ahead, shelf, electricityPrice, origin, from, to],
+  );
+  const bars = (
+    of: (month: (typeof months)[number]) => Omit<MonthBar, 'month' | 'from' | 'to'>,
+  ): MonthBar[] =>
+    months.map((month) => ({
+      month: month.month,
+      from: dayOf(`${month.month}-01`),
+      to: dayOf(nextMonth(month.month)),
+      ...of(month),
+    }));
+  const monthSaid = (month: string): string =>
+    words.date(`${month}-15T12:00:00Z`, { month: 'long', year: 'numeric' });
+  const packed = ahead === null ? 0 : dayOf(ahead.packedAt);
+  const clean = ahead?.flow.likely[0] ?? null;
+  const flowLimit =
+    ahead?.by === 'through' && clean !== null
+      ? {
+          si: clean * SERVICE_SHARE,
+          said: `limit ${words.show({ kind: 'share', si: SERVICE_SHARE })} of clean`,
+        }
+      : null;
+  const noForecast =
+    ahead === null ? 'nothing is known of these days' : 'the pack that is in was not in yet, or is long out';
+  const mostFlow = Math.max(1e-9, ...flows.map(({ value }) => value));
+  const dates = [from, to].map((count) => momentOf(count).toISOString().slice(0, 10));
+  const events = chartEvents(log).map((event) => ({ ...event, day: dayOf(event.at) }));
+  return (
+    <Frame
+      title={filter.name}
+      subtitle={FILTER_KINDS[filter.kind].name}
+      links={stageLinks(filter.id, job, 'charts')}
+      linksLabel="Stages"
+      shortcuts={[{ keys: '← →', does: 'in “Day”: a day back or ahead' }]}
+    >
+      <div className={styles.sheet}>
+        <div className={styles.window} role="group" aria-label="Days in sight">
+          <TextInput
+            label="From"
+            type="date"
+            value={dates[0] ?? ''}
+            onChange={(event) => {
+              const at = dayOf(event.target.value);
+              if (!Number.isNaN(at)) show(at, Math.max(at, to));
+            }}
+          />
+          <TextInput
+            label="To"
+            type="date"
+            value={dates[1] ?? ''}
+            onChange={(event) => {
+              const at = dayOf(event.target.value);
+              if (!Number.isNaN(at)) show(Math.min(from, at - LEAST_DAYS), at);
+            }}
+          />
+          <p className={styles.spans}>
+            {SPANS.map(({ said, back, ahead: later }) => {
+              const [low, high] = [within(today - back), within(today + later)];
+              return (
+                <button
+                  key={said}
+                  type="button"
+                  aria-pressed={low === from && high === to}
+                  onClick={() => show(low, high)}
+                >
+                  {said}
+                </button>
+              );
+            })}
+            <AppLink href={`/filter/${filter.id}/care`}>Log and care</AppLink>
+          </p>
+        </div>
+        <OutlookProgress {...{ done, failed }} />
+        <div className={styles.lanes} ref={room}>
+          <svg width="0" height="0" aria-hidden="true" style={{ position: 'absolute' }}>
+            <clipPath id="plot">
+              <rect x={LEFT} y="0" width={Math.max(0, width - LEFT - RIGHT)} height="400" />
+            </clipPath>
+          </svg>
+          <WindowBrush
+            width={width}
+            extent={[0, last]}
+            window={chosen}
+            onWindow={([low, high]) => show(low, high)}
+            readings={flows.map(({ id, day: on, value }) => ({ id, day: on, height: value / mostFlow }))}
+            ticks={monthTicks(momentOf(0), last, width).map(({ day: on, at }) => ({
+              day: on,
+              said: words.date(at, { month: 'short', year: '2-digit', timeZone: 'UTC' }),
+            }))}
+          />
+          <div className={styles.day}>
+            <div style={{ marginLeft: LEFT, marginRight: RIGHT }}>
+              <Slider
+                min={from}
+                max={to}
+                value={day}
+                aria-label="Day"
+                getAriaValueText={(value) => longDate(value)}
+                onChange={(_, value) => setPicked(value)}
+              />
+            </div>
+            <p role="status" className={styles.caption}>
+              <strong suppressHydrationWarning>
+                {longDate(day)}
+                {day === Math.floor(today) ? ', today' : ''}
+              </strong>
+            </p>
+          </div>
+          <EventStrip view={view} events={events} nameOf={(layerId) => nameOf(layers, layerId)} />
+          <CourseLane
+            {...{ view, packed }}
+            name={`Flow at the outlet, ${words.unit('flow').symbol}`}
+            kind="flow"
+            course={ahead?.flow ?? null}
+            readings={flows}
+            limit={flowLimit}
+            empty={noForecast}
+          />
+          <CourseLane
+            {...{ view, packed }}
+            name={`Pressure lost in the pack, ${words.unit('gap').symbol} of water`}
+            kind="gap"
+            course={ahead?.lost ?? null}
+            empty={noForecast}
+          />
+          <CourseLane
+            {...{ view, packed }}
+            name={`Least water through any layer, ${words.unit('share').symbol}`}
+            kind="share"
+            course={ahead?.passes ?? null}
+            empty={noForecast}
+          />
+          {(['ammonia', 'nitrite'] as const).map((key) => (
+            <TestLane
+              key={key}
+              view={view}
+              name={`${key === 'ammonia' ? 'Ammonia' : 'Nitrite'}, ${words.unit('concentration').symbol} of nitrogen`}
+              kind="concentration"
+              readings={tests(key)}
+              limit={{
+                si: SWAP_LIMITS[key],
+                said: `limit ${words.show({ kind: 'concentration', si: SWAP_LIMITS[key] })}`,
+              }}
+            />
+          ))}
+          <TestLane
+            view={view}
+            name={`Nitrate, ${words.unit('nitrate').symbol} of the ion`}
+            kind="nitrate"
+            readings={tests('nitrate')}
+          />
+          <MonthLane
+            view={view}
+            name="Minutes a month: done filled, planned outlined; as such visits usually take"
+            empty="no visit in these days"
+            months={bars((month) => ({
+              done: month.done.minutes,
+              planned: month.planned.minutes,
+              always: 0,
+              says: `${monthSaid(month.month)}: ${monthWords.minutes(month, words)}`,
+            }))}
+          />
+          <MonthLane
+            view={view}
+            name="Money a month: electricity below, media on top, planned outlined"
+            empty="nothing known: enter prices on Shelf and in Settings, and the watts under Measure"
+            months={bars((month) => ({
+              done: month.done.money,
+              planned: month.planned.money,
+              always: month.electricity ?? 0,
+              says: `${monthSaid(month.month)}: ${monthWords.money(month, words)}`,
+            }))}
+          />
+          <div className={styles.axis} aria-hidden="true" suppressHydrationWarning>
+            {view.x.ticks(Math.max(2, Math.floor(width / 130))).map((on) => (
+              <span key={on} style={{ left: view.x(on) }}>
+                {dateOf(on)}
+              </span>
+            ))}
+          </div>
+        </div>
+        <Fold lazy title="The charts as a table" says="month by month, for the days in sight">
+          <MonthTable months={months} />
+        </Fold>
+        <p className="quiet">
+          What lies ahead assumes that nothing is cleaned or changed until then; points every {COURSE_STEP}{' '}
+          days. The flow as a table, week by week, is under Care.
+        </p>
+      </div>
+    </Frame>
+  );
+}
+
+const nameOf = (layers: readonly Layer[], layerId: string): string | null => {
+  const layer = layers.find(({ id }) => id === layerId);
+  return layer === undefined ? null : mediumOf(layer).name;
+};
+
+/** The first of the month after a month, "2026-12" → "2027-01-01". */
+function nextMonth(month: string): string {
+  const date = new Date(`${month}-01T00:00:00Z`);
+  date.setUTCMonth(date.getUTCMonth() + 1);
+  return date.toISOString().slice(0, 10);
+}
+
+/** px that the name of a month takes. */
+const MONTH_ROOM = 64;
+const MONTH_DAYS = 30.4;
+
+/** Months that are named below all days, so few that they fit. */
+function monthTicks(first: Date, last: number, width: number): { day: number; at: Date }[] {
+  const every = Math.max(1, Math.ceil(((last / MONTH_DAYS) * MONTH_ROOM) / width));
+  const ticks: { day: number; at: Date }[] = [];
+  const at = new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + 1, 1));
+  for (let day = 0; ; at.setUTCMonth(at.getUTCMonth() + every)) {
+    day = (at.getTime() - first.getTime()) / DAY_MS;
+    if (day > last - MONTH_DAYS / 2) return ticks;
+    ticks.push({ day, at: new Date(at) });
+  }
+}

@@ -1,0 +1,116 @@
+import { area, line } from 'd3-shape';
+import { COURSE_STEP } from '@/core/care/courseStep';
+import type { CourseRange } from '@/core/care/outlook';
+import type { QuantityKind } from '@/core/units/quantity';
+import { fromSi } from '@/core/units/unitTable';
+import { useWords } from '../fields/Habits';
+import { ChartLane } from './ChartLane';
+import type { ChartView } from './chartView';
+
+/** Something that was measured. */
+export interface Reading {
+  readonly id: string;
+  readonly day: number;
+  readonly value: number;
+  /** It does not fit what was expected. */
+  readonly odd?: boolean;
+}
+
+interface Props {
+  readonly view: ChartView;
+  readonly name: string;
+  readonly kind: QuantityKind;
+  /** What is expected of the pack that is in; null: nothing is. */
+  readonly course: CourseRange | null;
+  /** Day on which that pack went in. */
+  readonly packed: number;
+  readonly readings?: readonly Reading[];
+  readonly limit?: { readonly si: number; readonly said: string } | null;
+  readonly empty: string;
+}
+
+/** Days on either side within which a reading is said beside what is expected. */
+const NEAR = 10;
+
+/** A value as the forecast has it, with its likely range, and what was measured of it. */
+export function CourseLane({ view, name, kind, course, packed, readings = [], limit = null, empty }: Props) {
+  const words = useWords();
+  const inUnit = (si: number): number => fromSi(si, words.unit(kind));
+  const show = (si: number): string => words.show({ kind, si });
+  const { x, from, to, day, dateOf } = view;
+  const seen = readings.filter((reading) => reading.day >= from && reading.day <= to);
+  const points = (course?.likely ?? []).flatMap((likely, place) => {
+    const on = packed + place * COURSE_STEP;
+    return on >= from - COURSE_STEP && on <= to + COURSE_STEP
+      ? [{ on, likely, low: course?.low[place] ?? likely, high: course?.high[place] ?? likely }]
+      : [];
+  });
+  const most = Math.max(0, ...points.map(({ high }) => high), ...seen.map(({ value }) => value));
+  const expected = points.find(({ on }) => Math.abs(on - day) <= COURSE_STEP / 2);
+  const nearest = seen
+    .filter((reading) => Math.abs(reading.day - day) <= NEAR)
+    .sort((a, b) => Math.abs(a.day - day) - Math.abs(b.day - day))[0];
+  const said = [
+    expected === undefined
+      ? null
+      : `expected ${show(expected.likely)}, likely range ${show(expected.low)} to ${show(expected.high)}`,
+    nearest === undefined
+      ? null
+      : `measured ${show(nearest.value)} on ${dateOf(nearest.day)}${nearest.odd === true ? ', does not fit' : ''}`,
+  ].filter((part) => part !== null);
+  return (
+    <ChartLane
+      {...{ view, name }}
+      says={said.length === 0 ? 'nothing known on this day' : said.join('; ')}
+      most={inUnit(most)}
+      {...(limit === null ? {} : { limit: { value: inUnit(limit.si), said: limit.said } })}
+      {...(points.length === 0 && seen.length === 0 ? { empty } : {})}
+    >
+      {(y) => (
+        <>
+          <path
+            d={
+              area<(typeof points)[number]>()
+                .x(({ on }) => x(on))
+                .y0(({ low }) => y(inUnit(low)))
+                .y1(({ high }) => y(inUnit(high)))(points) ?? ''
+            }
+            fill="var(--wash)"
+            clipPath="url(#plot)"
+          />
+          <path
+            d={
+              line<(typeof points)[number]>()
+                .x(({ on }) => x(on))
+                .y(({ likely }) => y(inUnit(likely)))(points) ?? ''
+            }
+            fill="none"
+            stroke="var(--river)"
+            strokeWidth={2}
+            clipPath="url(#plot)"
+          />
+          {seen.map(({ id, day: on, value, odd }) =>
+            odd === true ? (
+              <path
+                key={id}
+                d={`M${x(on) - 4} ${y(inUnit(value)) - 4} l8 8 m0 -8 l-8 8`}
+                stroke="var(--stop)"
+                strokeWidth={2}
+              />
+            ) : (
+              <circle
+                key={id}
+                cx={x(on)}
+                cy={y(inUnit(value))}
+                r={3}
+                fill="var(--sheet)"
+                stroke="var(--ink)"
+                strokeWidth={1.5}
+              />
+            ),
+          )}
+        </>
+      )}
+    </ChartLane>
+  );
+}

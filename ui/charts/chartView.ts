@@ -1,0 +1,20 @@
+import type { ScaleLinear } from 'd3-scale';
+
+/** What all lanes of the charts share: their days, and the day that is read. Days count from the first one shown. */
+export interface ChartView {
+  readonly x: ScaleLinear<number, number>;
+  readonly width: number;
+  /** First and last day in sight. */
+  readonly from: number;
+  readonly to: number;
+  readonly today: number;
+  /** The day that is read. */
+  readonly day: number;
+  readonly onDay: (day: number) => void;
+  /** "12 Oct" */
+  readonly dateOf: (day: number) => string;
+}
+
+/** px around the plots. */
+export const LEFT = 46;
+export const RIGHT = 16;
