@@ -18,7 +18,6 @@ import { DAY_MS, daysBetween } from '@/core/units/daysBetween';
 import type { OutlookState } from '@/store/outlooks';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/Habits';
-import { TextInput } from '../fields/TextInput';
 import { AppLink } from '../frame/AppLink';
 import { Fold } from '../frame/Fold';
 import { Frame } from '../frame/Frame';
@@ -30,6 +29,7 @@ import { EventStrip } from './EventStrip';
 import { CourseLane, type Reading } from './CourseLane';
 import { LEFT, RIGHT, type ChartView } from './chartView';
 import styles from './Charts.module.css';
+import { DayField } from './DayField';
 import { MonthLane, type MonthBar } from './MonthLane';
 import { MonthTable } from './MonthTable';
 import { monthWords } from './monthWords';
@@ -192,23 +192,17 @@ export function ChartsSheet({
     >
       <div className={styles.sheet}>
         <div className={styles.window} role="group" aria-label="Days in sight">
-          <TextInput
+          <DayField
             label="From"
-            type="date"
             value={dates[0] ?? ''}
-            onChange={(event) => {
-              const at = dayOf(event.target.value);
-              if (!Number.isNaN(at)) show(at, Math.max(at, to));
-            }}
+            within={[momentOf(0), momentOf(last)]}
+            onDay={(date) => show(dayOf(date), Math.max(dayOf(date), to))}
           />
-          <TextInput
+          <DayField
             label="To"
-            type="date"
             value={dates[1] ?? ''}
-            onChange={(event) => {
-              const at = dayOf(event.target.value);
-              if (!Number.isNaN(at)) show(Math.min(from, at - LEAST_DAYS), at);
-            }}
+            within={[momentOf(0), momentOf(last)]}
+            onDay={(date) => show(Math.min(from, dayOf(date) - LEAST_DAYS), dayOf(date))}
           />
           <p className={styles.spans}>
             {SPANS.map(({ said, back, ahead: later }) => {
