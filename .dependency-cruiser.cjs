@@ -99,6 +99,7 @@ module.exports = {
       'plan',
       'prepare',
       'shelf',
+      'mature',
       'review',
       'repack',
       'fault',

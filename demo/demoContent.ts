@@ -4,6 +4,7 @@ import { forecast } from '@/core/dirt/forecast';
 import { UNPREPARED } from '@/core/job/unprepared';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
+import { isBiologicalOnly } from '@/core/layers/layerRole';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
 import { plainLayer } from '@/core/layers/plainLayer';
@@ -27,7 +28,8 @@ export function demoContent(now: Date): FilterContent[] {
   return WATERS.map((water, index) => contentOf(water, now, SEED + index));
 }
 
-function contentOf(water: Water, now: Date, seed: number): FilterContent {
+function contentOf(story: Water, now: Date, seed: number): FilterContent {
+  const water = { ...story, layers: story.layers.map((layer) => sinceTheBeginning(layer, now)) };
   const random = seededRandom(seed);
   const { tank, filter } = water;
   const repackDays: number[] = [];
@@ -49,6 +51,10 @@ function contentOf(water: Water, now: Date, seed: number): FilterContent {
     ],
   };
 }
+
+/** Biological media has been in for as long as the log goes back. */
+const sinceTheBeginning = (layer: Layer, now: Date): Layer =>
+  isBiologicalOnly(layer) ? { ...layer, installedOn: moment(now, LOG_DAYS).slice(0, 10) } : layer;
 
 const moment = (now: Date, daysAgo: number, hours = 0): string =>
   addMilliseconds(now, millisecondsInDay * -daysAgo + millisecondsInHour * hours).toISOString();

@@ -93,6 +93,18 @@ export const log = {
         .all(...SUMMARY.flatMap(({ kind, most }) => [kind, most])) as DocumentRow[],
     ),
 
+  /** Entries of some kinds since a moment, of every filter, oldest first. */
+  since: (db: Db, kinds: readonly LogEntry['kind'][], from: string): readonly LogEntry[] =>
+    readRows(
+      db
+        .prepare(
+          `SELECT id, schema_version, doc FROM log_entry
+           WHERE kind IN (${kinds.map(() => '?').join()}) AND filter_id IN (SELECT id FROM filter) AND at >= ?
+           ORDER BY at, rowid`,
+        )
+        .all(...kinds, from) as DocumentRow[],
+    ).read,
+
   /** Adds an entry of a file, which was checked as a whole. @throws InvalidError where its id is taken */
   insertRecord: (db: Db, entry: LogEntry): void => {
     const { changes } = db

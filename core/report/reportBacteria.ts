@@ -6,13 +6,11 @@ import {
   type BacteriaCover,
 } from '../biology/bacteriaCover';
 import { liveSurface, type LayerHome } from '../biology/layerHome';
+import { borneNow } from '../biology/borneNow';
 import { filmShare, type FilmHistory } from '../biology/filmShare';
-import { grownFilm } from '../biology/grownFilm';
 import { layerUptake } from '../biology/layerUptake';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
-import { LIMITS, NITRIFIERS } from '../biology/nitrifiers';
 import type { FilmPlace } from '../biology/steadyState';
-import { workRate } from '../biology/workRate';
 import type { Silt } from '../dirt/dayState';
 import type { Filter } from '../filter/filter';
 import type { LayerFlow } from '../hydraulics/operatingPoint';
@@ -170,20 +168,10 @@ function atOnce(
     const places = [
       ...filters.map((place) => ({ ...place, surface: place.surface * scale })),
       { surface: outside[end], oxygen },
-    ];
+    ].map((place, index) => ({ ...place, share: shares[index]! }));
+    const borne = borneNow(places, load.likely, celsius);
     return Math.min(
-      ...(['ammonia', 'nitrite'] as const).map((key) => {
-        const films = grownFilm(key, places, load.likely, celsius);
-        const borne = places.reduce((sum, place, index) => {
-          const rate = workRate(NITRIFIERS[key], {
-            nitrogen: LIMITS[key],
-            oxygen: place.oxygen,
-            celsius,
-          });
-          return sum + (films[index] ?? 0) * shares[index]! * rate;
-        }, 0);
-        return borne / load.likely;
-      }),
+      ...[borne.ammonia, borne.nitrite].map((by) => by.reduce((sum, value) => sum + value, 0) / load.likely),
     );
   };
   return { low: at('low'), likely: at('likely'), high: at('high') };

@@ -4,6 +4,7 @@ const LINKS = [
   { label: 'Filters', href: '/' },
   { label: 'Add a filter', href: '/new' },
   { label: 'Shelf', href: '/shelf' },
+  { label: 'Mature media', href: '/mature' },
   { label: 'Settings', href: '/settings' },
 ];
 

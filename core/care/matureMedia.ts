@@ -1,0 +1,237 @@
+import { airFilterSurface } from '../biology/airFilterSurface';
+import { tankOxygen } from '../biology/bacteriaCover';
+import { borneNow, type LivingPlace } from '../biology/borneNow';
+import { FILM_KEPT } from '../biology/filmKeptBy';
+import { filmElsewhere } from '../biology/filmElsewhere';
+import { grownSince } from '../biology/filmShare';
+import { nitrogenPerDay } from '../biology/nitrogenPerDay';
+import { LIMITS } from '../biology/nitrifiers';
+import type { Filter } from '../filter/filter';
+import type { LogEntry } from '../job/logEntry';
+import { isBiologicalOnly } from '../layers/layerRole';
+import { mediumOf } from '../layers/mediumOf';
+import type { Layer } from '../layers/layer';
+import { placeLayers } from '../layers/placeLayers';
+import { mediumById } from '../media/catalogue';
+import { layerSurfaces } from '../report/tankBiology';
+import type { Range } from '../tank/feedPerDay';
+import type { Tank } from '../tank/tank';
+import { daysBetween } from '../units/daysBetween';
+import { upperFirst } from '../units/firstLetter';
+
+/** A tank with all of its filters, and what was logged of its water lately. */
+export interface TankMediaInput {
+  readonly tank: Tank;
+  readonly filters: readonly {
+    readonly filter: Filter;
+    readonly layers: readonly Layer[];
+    /** Its media are out: a repack is under way. */
+    readonly isOut: boolean;
+  }[];
+  /** Tests and what was put in, in any order; of the last {@link LOOKS_BACK} days at least. */
+  readonly log: readonly LogEntry[];
+}
+
+/** Media that bacteria live in: one layer, or one air-driven filter. */
+export interface MediaHome {
+  readonly key: string;
+  /** null: an air-driven filter. */
+  readonly filterId: string | null;
+  readonly filter: string;
+  /** Name of its chamber; null: an air-driven filter. */
+  readonly chamber: string | null;
+  readonly medium: string;
+  /** m³ */
+  readonly volume: number;
+  /** ISO date; null: not known. */
+  readonly installedOn: string | null;
+  /** Share of its film that has grown, 0–1: counted as grown where nobody knows since when. */
+  readonly grown: number;
+  /** What of it may be taken without taking mechanical media: biological media, and what an air-driven filter holds. */
+  readonly isGiveable: boolean;
+  /** Nitrogen that its film bears at once, kg N a day. */
+  readonly bears: number;
+}
+
+/** Why a tank gives nothing. */
+export type Refusal =
+  'no food' | 'repack' | 'medicine' | 'test' | 'new' | 'needs its own' | 'nothing to give';
+
+/** What lives in a tank’s media, and what of it could go. */
+export interface TankMedia {
+  readonly tankId: string;
+  readonly tank: string;
+  /** °C */
+  readonly celsius: number;
+  /** Nitrogen of today’s food, kg N a day; null: nobody has said what is fed. */
+  readonly load: number | null;
+  /** For how many times today’s food the film is enough that lives there now; null without food. */
+  readonly atOnce: Range | null;
+  readonly homes: readonly MediaHome[];
+  /** Share of all its film that may go: even at the low end the rest bears today’s food. 0 where it gives nothing. */
+  readonly mayGo: number;
+  readonly refusal: Refusal | null;
+}
+
+/** Days for which medicine keeps a tank from giving media, and a test counts (common practice, no source). */
+const MEDICINE_DAYS = 28;
+const TEST_DAYS = 14;
+/** Days of log that the answer hangs on. */
+export const LOOKS_BACK = Math.max(MEDICINE_DAYS, TEST_DAYS);
+/** Days after which media are mature enough to give away: the film has grown (as {@link grownSince} has it). */
+const MATURE = 1;
+/** Share of one piece that is taken at most (common practice, no source). */
+export const MOST_OF_A_PIECE = 1 / 3;
+
+/** What lives in the media of a tank now. @param now ISO moment */
+export function tankMedia({ tank, filters, log }: TankMediaInput, now: string): TankMedia {
+  const oxygen = tankOxygen(tank);
+  const load = nitrogenPerDay(tank);
+  const layers = filters.flatMap(({ filter, layers: inIt }) => {
+    const surfaces = layerSurfaces(filter, inIt, tank.temperature);
+    const placed = new Map(placeLayers(filter, inIt).map((place) => [place.layer.id, place]));
+    return surfaces.map(({ layer, ...surface }) => ({
+      surface,
+      share: grownSince(layer.installedOn, now),
+      home: {
+        key: `${filter.id}/${layer.id}`,
+        filterId: filter.id,
+        filter: filter.name,
+        chamber: placed.get(layer.id)?.chamber.name ?? null,
+        medium: mediumOf(layer).name,
+        volume: placed.get(layer.id)?.measure.volume ?? 0,
+        installedOn: layer.installedOn,
+        isGiveable: isBiologicalOnly(layer),
+      },
+    }));
+  });
+  const air = tank.airFilters.map((filter) => ({
+    surface: airFilterSurface([filter]),
+    share: grownSince(filter.installedOn, now),
+    home: {
+      key: filter.id,
+      filterId: null,
+      filter: `${upperFirst(filter.kind)}, air-driven`,
+      chamber: null,
+      medium: mediumById(filter.medium).name,
+      volume: filter.volume,
+      installedOn: filter.installedOn,
+      isGiveable: true,
+    },
+  }));
+  const all = [...layers, ...air];
+  const inTank = filmElsewhere(tank);
+  const placesAt = (end: keyof Range): LivingPlace[] => [
+    ...all.map(({ surface, share }) => ({ surface: surface[end], oxygen, share })),
+    { surface: inTank[end], oxygen, share: 1 },
+  ];
+  const fed = load !== null && load.likely > 0 ? load.likely : null;
+  const borneAt = (end: keyof Range): readonly number[] => {
+    if (fed === null) return all.map(() => 0);
+    const { ammonia, nitrite } = borneNow(placesAt(end), fed, tank.temperature);
+    const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
+    return sum(ammonia) <= sum(nitrite) ? ammonia : nitrite;
+  };
+  const likely = borneAt('likely');
+  const times = (end: keyof Range): number =>
+    borneAt(end).reduce((total, value) => total + value, 0) / (fed ?? 1);
+  const atOnce = fed === null ? null : { low: times('low'), likely: times('likely'), high: times('high') };
+  const homes = all.map(({ home, share, surface }, index): MediaHome => ({
+    ...home,
+    grown: share,
+    bears: surface.likely > 0 ? (likely[index] ?? 0) : 0,
+  }));
+  const refusal = whyNot(filters, log, homes, atOnce, now);
+  return {
+    tankId: tank.id,
+    tank: tank.name,
+    celsius: tank.temperature,
+    load: fed,
+    atOnce,
+    homes,
+    mayGo: refusal === null && atOnce !== null ? 1 - 1 / atOnce.low : 0,
+    refusal,
+  };
+}
+
+function whyNot(
+  filters: TankMediaInput['filters'],
+  log: readonly LogEntry[],
+  homes: readonly MediaHome[],
+  atOnce: Range | null,
+  now: string,
+): Refusal | null {
+  const within = (at: string, days: number): boolean => daysBetween(at, now) < days;
+  const [test] = log
+    .filter((entry) => entry.kind === 'test' && within(entry.at, TEST_DAYS))
+    .sort((a, b) => b.at.localeCompare(a.at));
+  const giveable = homes.filter(({ isGiveable, bears }) => isGiveable && bears > 0);
+  if (
+    log.some(
+      (entry) => entry.kind === 'addition' && entry.what === 'medicine' && within(entry.at, MEDICINE_DAYS),
+    )
+  )
+    return 'medicine';
+  if (test?.kind === 'test' && ((test.ammonia ?? 0) > LIMITS.ammonia || (test.nitrite ?? 0) > LIMITS.nitrite))
+    return 'test';
+  if (filters.some(({ isOut }) => isOut)) return 'repack';
+  if (atOnce === null) return 'no food';
+  if (giveable.length === 0) return 'nothing to give';
+  if (giveable.every(({ grown }) => grown < MATURE)) return 'new';
+  return atOnce.low > 1 ? null : 'needs its own';
+}
+
+/** A piece of mature media that could go to another tank. */
+export interface Gift {
+  readonly from: TankMedia;
+  readonly home: MediaHome;
+  /** m³ of it that may go. */
+  readonly volume: number;
+  /** Share of the other tank’s food that the piece bears at once, moved wet in tank water; as a range of media. */
+  readonly covers: Range | null;
+  /** For how many times its own food the giving tank is still enough, at the low end. */
+  readonly leaves: number;
+}
+
+/** Share of the film that comes through the move, wet and within the hour: as through a gentle swish. */
+const MOVED = FILM_KEPT.swish;
+
+/**
+ * What could seed or rescue a tank, the piece that bears most first: one piece from each tank that can spare it. At most
+ * a third of a piece goes, and no more than leaves the giver enough for its own food at the low end.
+ *
+ * @param to null: a tank that is not entered yet
+ */
+export function giftsFor(to: TankMedia | null, all: readonly TankMedia[]): Gift[] {
+  return all
+    .filter(({ tankId, mayGo }) => tankId !== to?.tankId && mayGo > 0)
+    .flatMap((from): Gift[] => {
+      const { atOnce, load, homes, mayGo } = from;
+      if (atOnce === null || load === null) return [];
+      const whole = atOnce.likely * load;
+      const best = homes
+        .filter(({ isGiveable, grown, bears }) => isGiveable && grown >= MATURE && bears > 0)
+        .map((home) => ({ home, share: Math.min(MOST_OF_A_PIECE, (mayGo * whole) / home.bears) }))
+        .sort((a, b) => b.share * b.home.bears - a.share * a.home.bears)[0];
+      if (best === undefined) return [];
+      const { home, share } = best;
+      const given = share * home.bears;
+      const against = to?.load ?? null;
+      const covers = (end: keyof Range): number =>
+        (MOVED * given * (atOnce[end] / atOnce.likely)) / (against ?? 1);
+      return [
+        {
+          from,
+          home,
+          volume: share * home.volume,
+          covers:
+            against === null ? null : { low: covers('low'), likely: covers('likely'), high: covers('high') },
+          leaves: atOnce.low * (1 - given / whole),
+        },
+      ];
+    })
+    .sort((a, b) => (b.covers?.likely ?? b.home.bears) - (a.covers?.likely ?? a.home.bears));
+}
+
+/** True where a tank’s film may not be enough for today’s food: it could do with mature media. */
+export const needsMedia = ({ atOnce }: TankMedia): boolean => atOnce !== null && atOnce.low < 1;

@@ -1,0 +1,168 @@
+'use client';
+import { useState } from 'react';
+import {
+  giftsFor,
+  MOST_OF_A_PIECE,
+  needsMedia,
+  type Gift,
+  type Refusal,
+  type TankMedia,
+} from '@/core/care/matureMedia';
+import { lowerFirst } from '@/core/units/firstLetter';
+import { joined } from '@/core/units/joined';
+import type { Range } from '@/core/tank/feedPerDay';
+import { ChoiceField } from '../fields/ChoiceField';
+import { useWords } from '../fields/Habits';
+import { AppLink } from '../frame/AppLink';
+import { Frame } from '../frame/Frame';
+import { mainLinks } from '../frame/mainLinks';
+import { VerdictLine } from '../frame/VerdictLine';
+import { LivesTable } from './LivesTable';
+import styles from './MatureSheet.module.css';
+
+interface Props {
+  readonly tanks: readonly TankMedia[];
+  /** ISO moment of looking. */
+  readonly now: string;
+}
+
+const REFUSALS: Readonly<Record<Refusal, string>> = {
+  'no food': 'nobody has entered its daily food, so nothing says what it can spare',
+  repack: 'a repack is under way',
+  medicine:
+    'medicine was put in within the last four weeks: its media may carry that, and what it was given against',
+  test: 'ammonia or nitrite was over its limit at the last test',
+  new: 'its biological media are too new',
+  'needs its own': 'its bacteria may be needed for its own food',
+  'nothing to give': 'it has no biological media apart from the foam that does both jobs',
+};
+
+/** Tanks named at most in one sentence. */
+const MOST_NAMED = 4;
+/** A tank that is not entered yet. */
+const NEW_TANK = '';
+
+/** What lives where, and which tank can seed or rescue which without endangering itself. */
+export function MatureSheet({ tanks, now }: Props) {
+  const words = useWords();
+  const needy = tanks.filter(needsMedia);
+  const [to, setTo] = useState(needy[0]?.tankId ?? tanks[0]?.tankId ?? NEW_TANK);
+  const receiver = tanks.find(({ tankId }) => tankId === to) ?? null;
+  const gifts = giftsFor(receiver, tanks);
+  const refused = tanks.filter(({ tankId, refusal }) => tankId !== to && refusal !== null);
+  return (
+    <Frame title="Mature media" subtitle="what lives where" links={mainLinks('/mature')} linksLabel="Main">
+      {tanks.length === 0 ? (
+        <p className={styles.part}>
+          No filter is entered yet. <AppLink href="/new">Add a filter</AppLink>
+        </p>
+      ) : (
+        <>
+          <section aria-label="Verdict" className={styles.part}>
+            {needy.length === 0 ? (
+              <VerdictLine level="works">
+                {tanks.every(({ atOnce }) => atOnce === null)
+                  ? 'Enter the daily food under Measure to see which tank has mature media to spare.'
+                  : 'Every tank whose food is entered has bacteria enough for today’s food.'}
+              </VerdictLine>
+            ) : (
+              <VerdictLine level="check">
+                {`The bacteria of ${joined(named(needy))} may not be enough for today’s food.`}
+              </VerdictLine>
+            )}
+          </section>
+          <section aria-label="Media to give" className={styles.part}>
+            <h2 className="title">Mature media for another tank</h2>
+            <ChoiceField
+              label="For"
+              value={to}
+              choices={[
+                ...tanks.map(({ tankId, tank }) => ({ value: tankId, label: tank })),
+                { value: NEW_TANK, label: 'a new tank' },
+              ]}
+              onChange={setTo}
+            />
+            {receiver?.atOnce == null ? null : (
+              <p>
+                Enough bacteria now for {times(receiver.atOnce, words.number)} today’s food in {receiver.tank}
+                .
+              </p>
+            )}
+            {gifts.length === 0 ? (
+              <p>No tank can spare mature media now.</p>
+            ) : (
+              <ol className={styles.gifts}>
+                {gifts.map((gift) => (
+                  <GiftRow key={gift.from.tankId} gift={gift} to={receiver} />
+                ))}
+              </ol>
+            )}
+            {refused.length === 0 ? null : (
+              <ul className={styles.refused}>
+                {refused.slice(0, MOST_NAMED).map(({ tankId, tank, refusal }) => (
+                  <li key={tankId}>
+                    Nothing from {tank}: {refusal === null ? '' : REFUSALS[refusal]}.
+                  </li>
+                ))}
+                {refused.length > MOST_NAMED ? (
+                  <li>and nothing from {refused.length - MOST_NAMED} more</li>
+                ) : null}
+              </ul>
+            )}
+            <p className="quiet">
+              At most {words.show({ kind: 'share', si: MOST_OF_A_PIECE })} of a piece, and only what leaves
+              the giving tank enough for its own food at the low end of its range. Move the media wet, in tank
+              water, within the hour, between waters of about the same temperature and pH. Take nothing from a
+              tank with sick animals, or with snails or pests that are not wanted elsewhere. Wash hands. The
+              app estimates; the test kit decides.
+            </p>
+          </section>
+          <LivesTable tanks={tanks} now={now} />
+        </>
+      )}
+    </Frame>
+  );
+}
+
+const named = (tanks: readonly TankMedia[]): string[] => [
+  ...tanks.slice(0, MOST_NAMED).map(({ tank }) => tank),
+  ...(tanks.length > MOST_NAMED ? [`${tanks.length - MOST_NAMED} more tanks`] : []),
+];
+
+/** "1.6× (likely range 1.1× to 1.9×)" */
+const times = ({ low, likely, high }: Range, number: (value: number, digits: number) => string): string =>
+  `${number(likely, 1)}× (likely range ${number(low, 1)}× to ${number(high, 1)}×)`;
+
+function GiftRow({ gift, to }: { readonly gift: Gift; readonly to: TankMedia | null }) {
+  const words = useWords();
+  const { from, home, volume, covers, leaves } = gift;
+  return (
+    <li className={styles.gift}>
+      <strong>
+        {words.show({ kind: 'volume', si: volume })} of {lowerFirst(home.medium)} from {from.tank}
+      </strong>
+      <span>
+        {home.filterId === null ? (
+          home.filter
+        ) : (
+          <>
+            In {home.chamber === null ? '' : `${lowerFirst(home.chamber)} of `}
+            <AppLink href={`/filter/${home.filterId}/care`}>{home.filter}</AppLink>
+          </>
+        )}
+        {Math.abs(from.celsius - (to?.celsius ?? from.celsius)) > FAR
+          ? `. Its water is ${words.show({ kind: 'temperature', si: from.celsius })}, against ${words.show({ kind: 'temperature', si: to?.celsius ?? 0 })}: the film works more slowly at first`
+          : ''}
+      </span>
+      <span>
+        {covers === null
+          ? 'What it is enough for is known once the food of the tank is entered.'
+          : `Enough at once for ${times(covers, words.number)} today’s food of ${to?.tank ?? ''}.`}{' '}
+        What stays in {from.tank} is enough for {words.number(leaves, 1)}× its own food or more.
+      </span>
+    </li>
+  );
+}
+
+/** Degrees by which two waters differ much (common practice, no source). */
+const FAR = 3;
