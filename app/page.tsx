@@ -16,12 +16,13 @@ const LONGEST = 60;
 export default async function Page({ searchParams }: Asked) {
   const { find, page } = await searchParams;
   const now = new Date().toISOString();
-  const { filters, troubles, settings } = loadHome(database(), now);
+  const { filters, troubles, settings, shelf } = loadHome(database(), now);
   const asked = {
     find: typeof find === 'string' ? find.trim().slice(0, LONGEST) : '',
     page: Math.trunc(Number(page)) || 1,
     order: settings.filterOrder,
     away: settings.away,
+    shelf,
   };
   return (
     <FiltersSheet

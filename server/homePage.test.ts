@@ -1,6 +1,8 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { demoContent } from '@/demo/demoContent';
 import type { Outlook } from '@/core/care/outlook';
+import { DEMO_SHELF } from '@/demo/demoShelf';
+import { EMPTY_SHELF } from '@/core/shelf/shelf';
 import { insertFilterContent } from '@/store/filterFiles';
 import { openDatabase } from '@/store/openDatabase';
 import { outlooks } from '@/store/outlooks';
@@ -10,7 +12,7 @@ import { loadHome } from './loadHome';
 
 const NO_COURSE = { likely: [], low: [], high: [] };
 
-const ASKED = { find: '', page: 1, order: [], away: null } as const;
+const ASKED = { find: '', page: 1, order: [], away: null, shelf: EMPTY_SHELF } as const;
 const NOW = '2026-11-25T12:00:00.000Z';
 
 describe('homePage', () => {
@@ -92,5 +94,14 @@ describe('homePage', () => {
     expect(away.filters.find(({ id }) => id === 'long-run')!.before.length).toBeGreaterThan(0);
     expect(away.filters.find(({ id }) => id === 'hatchery')!.holds).toBe('not known');
     expect(homePage(four, { ...ASKED, away: { from: '2026-11-01', days: 10 } }, NOW).away).toBeNull();
+  });
+
+  it('says what the shelf is short of, of filters that are in use', () => {
+    expect(homePage(four, { ...ASKED, shelf: DEMO_SHELF }, NOW).stock.warnings).toEqual([]);
+    const bare = { ...DEMO_SHELF, items: DEMO_SHELF.items.filter(({ id }) => id !== 'pads') };
+    const { warnings, more } = homePage(four, { ...ASKED, shelf: bare }, NOW).stock;
+    expect(warnings.map(({ key, inDays }) => [key, inDays])).toEqual([['floss-bonded', 0]]);
+    expect(more).toBe(0);
+    expect(homePage(four, ASKED, NOW).stock.warnings).toEqual([]);
   });
 });

@@ -1,5 +1,7 @@
 import { awayPlan, isOver, type Away, type AwayFilter } from '@/core/care/awayPlan';
 import { toldOnce, type Due } from '@/core/care/due';
+import { stockAhead, type StockWarning } from '@/core/care/stockAhead';
+import type { Shelf } from '@/core/shelf/shelf';
 import { homeRow, type HomeFilter, type HomeRow } from './homeRow';
 
 /** Rows on a page of home: more than most keepers have filters, and under 300 kB of drawings. */
@@ -37,6 +39,8 @@ export interface HomePage {
   };
   /** What to do before the keeper is away, the most pressing filters first, and of how many; null: nobody goes away. */
   readonly away: { readonly filters: readonly AwayFilter[]; readonly count: number } | null;
+  /** What will not be on the shelf when it is wanted, the soonest first, and how many more. */
+  readonly stock: { readonly warnings: readonly StockWarning[]; readonly more: number };
   /** What lies ahead of these is to be worked out anew. */
   readonly stale: readonly { readonly id: string; readonly name: string; readonly revision: number }[];
 }
@@ -50,6 +54,7 @@ export interface HomeAsked {
   /** Ids of filters in the order in which the keeper goes through them. */
   readonly order: readonly string[];
   readonly away: Away | null;
+  readonly shelf: Shelf;
 }
 
 /**
@@ -59,7 +64,7 @@ export interface HomeAsked {
  */
 export function homePage(
   filters: readonly HomeFilter[],
-  { find, page, order, away }: HomeAsked,
+  { find, page, order, away, shelf }: HomeAsked,
   now: string,
 ): HomePage {
   const rows = filters.map((filter) => homeRow(filter, now)).sort((a, b) => a.next.urgency - b.next.urgency);
@@ -77,10 +82,37 @@ export function homePage(
     find,
     due: dueOf(told, order),
     away: away === null || isOver(away, now) ? null : awayOf(told, filters, away, now),
+    stock: stockOf(told, filters, shelf, now),
     stale: rows
       .filter(({ outlook }) => !outlook.isFresh)
       .slice(0, MOST_STALE)
       .map(({ id, name, outlook }) => ({ id, name, revision: outlook.revision })),
+  };
+}
+
+/** Things named that will be missing. */
+const MOST_STOCK = 3;
+
+function stockOf(
+  rows: readonly HomeRow[],
+  filters: readonly HomeFilter[],
+  shelf: Shelf,
+  now: string,
+): HomePage['stock'] {
+  const rowOf = new Map(rows.map((row) => [row.id, row]));
+  const warnings = stockAhead(
+    filters.flatMap(({ filter, layers, outlook }) => {
+      const row = rowOf.get(filter.id);
+      return row === undefined || row.packIsOut
+        ? []
+        : [{ filter, layers, ahead: outlook.outlook?.forecast ?? null, due: row.due }];
+    }),
+    shelf,
+    now,
+  );
+  return {
+    warnings: warnings.slice(0, MOST_STOCK),
+    more: Math.max(0, warnings.length - MOST_STOCK),
   };
 }
 

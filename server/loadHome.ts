@@ -3,6 +3,7 @@ import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import { FIRST_SETTINGS, type Settings } from '@/core/settings/settings';
+import { EMPTY_SHELF, type Shelf } from '@/core/shelf/shelf';
 import { filters } from '@/store/filters';
 import { jobs } from '@/store/jobs';
 import { log } from '@/store/log';
@@ -10,6 +11,7 @@ import type { Db } from '@/store/openDatabase';
 import { NO_OUTLOOK, outlooks } from '@/store/outlooks';
 import { packs } from '@/store/packs';
 import { settings } from '@/store/settings';
+import { shelf } from '@/store/shelf';
 import { tanks } from '@/store/tanks';
 import { groupedBy } from './groupedBy';
 import type { HomeFilter } from './homeRow';
@@ -20,6 +22,7 @@ export interface Home {
   readonly filters: readonly HomeFilter[];
   readonly troubles: readonly Trouble[];
   readonly settings: Settings;
+  readonly shelf: Shelf;
 }
 
 /** Every filter with what home says of it, in the order they were entered: one query a table. */
@@ -31,6 +34,7 @@ export function loadHome(db: Db, now: string): Home {
   const entries = log.summaries(db);
   const ahead = outlooks.all(db);
   const setting = settings.read(db, '');
+  const onShelf = shelf.read(db, '');
   const chosen = setting.read[0]?.doc ?? FIRST_SETTINGS;
   const { schools } = chosen;
   const tankById = new Map(tank.read.map(({ doc }) => [doc.id, doc]));
@@ -73,6 +77,7 @@ export function loadHome(db: Db, now: string): Home {
       ];
     }),
     settings: chosen,
+    shelf: onShelf.read[0]?.doc ?? EMPTY_SHELF,
     troubles: troublesOf(
       db,
       [tank, filter, job, pack, entries, setting].flatMap(({ unreadable }) => unreadable),

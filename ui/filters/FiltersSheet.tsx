@@ -18,6 +18,7 @@ import { AddFilter } from './AddFilter';
 import { FlowChart } from './FlowChart';
 import { PackStrip } from './PackStrip';
 import { QuickLog } from './QuickLog';
+import { StockLines } from './StockLines';
 import { TodayList } from './TodayList';
 import { TryOut } from './TryOut';
 import styles from './FiltersSheet.module.css';
@@ -71,6 +72,7 @@ export function FiltersSheet({ home, troubles, away, tryOut, now }: Props) {
         ) : (
           <>
             <TodayList due={home.due} />
+            <StockLines stock={home.stock} />
             <p className={styles.going}>
               {home.away === null && doing !== 'away' ? (
                 <button type="button" onClick={() => setDoing('away')}>
