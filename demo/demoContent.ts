@@ -48,7 +48,7 @@ function contentOf(story: Water, now: Date, seed: number): FilterContent {
     log: [
       ...stretches.flatMap((stretch) => stretch.log),
       ...waterLog(water, now, LOG_DAYS, seededRandom(seed + WATERS.length)),
-    ],
+    ].sort((a, b) => a.at.localeCompare(b.at)),
   };
 }
 

@@ -45,6 +45,8 @@ export interface HomeRow {
   readonly kind: FilterKind;
   readonly tank: string;
   readonly tankId: string;
+  /** How many air-driven filters are in the tank beside it. */
+  readonly airFilters: number;
   /** m³ */
   readonly tankVolume: number;
   readonly stage: JobStage | null;
@@ -123,6 +125,7 @@ export function homeRow(
     kind: filter.kind,
     tank: around.tank.name,
     tankId: around.tank.id,
+    airFilters: around.tank.airFilters.length,
     tankVolume: netVolume(around.tank.water).value,
     stage: job?.stage ?? null,
     next: nextThing({

@@ -1,10 +1,12 @@
 import { clearDataFolder } from './dataFolder';
 import { database } from './database';
+import { photos } from '@/store/photos';
 
 /** Opens the database; one that cannot be used stops the app here, with a sentence that says what to do. */
 export function openAtStart(): void {
   try {
-    database();
+    // What was deleted before cannot be brought back any more.
+    photos.clearLeft(database());
     clearDataFolder();
   } catch (error) {
     console.error(error instanceof Error ? error.message : error);

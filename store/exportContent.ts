@@ -33,7 +33,7 @@ export function exportContent(db: Db): ExportContent {
   function* photos(): Generator<PhotoRecord> {
     const ids = db.prepare('SELECT id FROM photo ORDER BY rowid').pluck().all() as string[];
     const one = db.prepare(
-      `SELECT id, job_id AS jobId, layer_id AS layerId, taken_at AS takenAt, width, height, jpeg FROM photo WHERE id = ?`,
+      `SELECT id, job_id AS jobId, layer_id AS layerId, entry_id AS entryId, filter_id AS filterId, taken_at AS takenAt, width, height, jpeg FROM photo WHERE id = ?`,
     );
     for (const id of ids) {
       const row = one.get(id) as (Omit<PhotoRecord, 'jpeg'> & { jpeg: Uint8Array }) | undefined;

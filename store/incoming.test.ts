@@ -105,6 +105,7 @@ describe('a backup', () => {
     filters.add(elsewhere, { tank: newTank('pond', 'Pond', 0.2), filter: other });
     log.add(elsewhere, { ...NOTE, id: 'n-pond', filterId: 'other' });
     log.add(elsewhere, { ...NOTE, id: 'n-sill', filterId: filterId() });
+    for (const id of ['n-sill', 'n-pond']) photos.addToEntry(elsewhere, id, { jpeg, width: 8, height: 6 });
     const tank = tanks.get(elsewhere, sill?.tank.id ?? '');
     tanks.update(elsewhere, tank.version, { ...tank.doc, name: 'Renamed elsewhere' });
     const file = backupOf(elsewhere, 'elsewhere-backup.sqlite');
@@ -114,6 +115,11 @@ describe('a backup', () => {
     expect(addNew(db, file)).toEqual({ added: ['Other'], known: [], entries: 1 });
     expect(holdings(db).counts.log_entry).toBe(here.counts.log_entry + 2);
     expect(tanks.get(db, sill?.tank.id ?? '').doc.name).toBe(sill?.tank.name);
+    // The photo of a new entry comes with it, also of a filter that is here.
+    expect(photos.ofEntries(db, ['n-sill', 'n-pond']).map(({ entryId }) => entryId)).toEqual([
+      'n-sill',
+      'n-pond',
+    ]);
     expect(whatIsNew(db, file)).toMatchObject({ added: [], entries: 0 });
     addNew(db, file);
     expect(holdings(db).counts.log_entry).toBe(here.counts.log_entry + 2);

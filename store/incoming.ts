@@ -107,6 +107,12 @@ export const addNew = (db: Db, file: string): News =>
     const added = `IN (SELECT value FROM json_each(?))`;
     const newFilters = JSON.stringify(db.prepare(NEW_FILTERS).pluck().all());
     // First, since what is added afterwards counts as here.
+    copy(
+      db,
+      'photo',
+      `entry_id IN (SELECT id FROM incoming.log_entry WHERE ${NEW_ENTRIES})
+       AND id NOT IN (SELECT id FROM main.photo)`,
+    );
     const entries = copy(db, 'log_entry', NEW_ENTRIES);
     copy(
       db,
@@ -117,7 +123,12 @@ export const addNew = (db: Db, file: string): News =>
     copy(db, 'filter', `id ${added}`, [newFilters]);
     for (const table of ['pack', 'job', 'log_entry'] as const)
       copy(db, table, `filter_id ${added}`, [newFilters]);
-    copy(db, 'photo', `job_id IN (SELECT id FROM incoming.job WHERE filter_id ${added})`, [newFilters]);
+    copy(
+      db,
+      'photo',
+      `job_id IN (SELECT id FROM incoming.job WHERE filter_id ${added}) OR filter_id ${added}`,
+      [newFilters, newFilters],
+    );
     touched.forEach((id) => {
       checkRoom(db, id);
       checkLength(db, id);

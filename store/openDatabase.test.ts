@@ -19,6 +19,7 @@ import { readFilterContent } from './filterFiles';
 import { filters } from './filters';
 import { APPLICATION_ID, openDatabase } from './openDatabase';
 import { packs } from './packs';
+import { photos } from './photos';
 
 const MIGRATIONS = path.join(process.cwd(), 'store', 'migrations');
 const tank = newTank('t', 'Tank', 0.064);
@@ -55,6 +56,9 @@ function databaseOfThree(): void {
   put('filter', content.filter);
   content.packs?.forEach((pack) => put('pack', pack));
   content.jobs?.forEach((job) => put('job', job));
+  db.prepare(
+    `INSERT INTO photo (id, job_id, layer_id, taken_at, width, height, jpeg) VALUES ('p', ?, 'l', '2026-01-01T00:00:00Z', 4, 3, x'ffd8ff')`,
+  ).run(content.jobs?.[0]?.id);
   content.log?.forEach((entry) =>
     db.prepare('INSERT INTO log_entry (id, doc) VALUES (?, ?)').run(entry.id, JSON.stringify(entry)),
   );
@@ -83,6 +87,9 @@ describe('a database file', () => {
     expect(content.jobs.at(-1)?.stage).toBe('repack');
     expect(content.packs[0]?.layers[0]).toMatchObject({ compressionRatio: 1, treatment: null });
     expect(content.log.length).toBeGreaterThan(5);
+    const jobId = content.jobs[0]?.id ?? '';
+    expect(photos.ofJob(db, jobId)).toMatchObject([{ id: 'p', jobId, layerId: 'l', entryId: null }]);
+    expect([...photos.jpeg(db, 'p')]).toEqual([0xff, 0xd8, 0xff]);
     // What is saved again carries today's version; what is not stays as it was.
     const [first] = content.packs.filter(({ role }) => role === 'planned');
     if (first === undefined) throw new Error('There is no plan.');

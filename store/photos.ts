@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { IdSchema } from '@/core/document/fields';
-import { MOST_PHOTOS, PhotoSchema, type Photo } from '@/core/job/photo';
+import { MOST_ENTRY_PHOTOS, MOST_LOG_PHOTOS, MOST_PHOTOS, PhotoSchema, type Photo } from '@/core/job/photo';
 import { valid } from './documentTable';
 import { InvalidError, NotFoundError } from './errors';
 import { jobs } from './jobs';
@@ -15,24 +15,43 @@ export interface Picture {
 
 interface Row {
   readonly id: string;
-  readonly job_id: string;
+  readonly job_id: string | null;
   readonly layer_id: string | null;
+  readonly entry_id: string | null;
+  readonly filter_id: string | null;
   readonly taken_at: string;
   readonly width: number;
   readonly height: number;
 }
 
-const COLUMNS = 'id, job_id, layer_id, taken_at, width, height';
+const COLUMNS = 'id, job_id, layer_id, entry_id, filter_id, taken_at, width, height';
 
 const fromRow = (row: Row): Photo =>
   PhotoSchema.parse({
     id: row.id,
     jobId: row.job_id,
     layerId: row.layer_id,
+    entryId: row.entry_id,
+    filterId: row.filter_id,
     takenAt: row.taken_at,
     width: row.width,
     height: row.height,
   });
+
+/** @param of what it belongs to */
+function insert(
+  db: Db,
+  { jobId, layerId, entryId, filterId }: Pick<Photo, 'jobId' | 'layerId' | 'entryId' | 'filterId'>,
+  { jpeg, width, height }: Picture,
+): Photo {
+  const row = db
+    .prepare(
+      `INSERT INTO photo (id, job_id, layer_id, entry_id, filter_id, taken_at, width, height, jpeg)
+       VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?) RETURNING ${COLUMNS}`,
+    )
+    .get(randomUUID(), jobId, layerId, entryId, filterId, new Date().toISOString(), width, height, jpeg);
+  return fromRow(row as Row);
+}
 
 export const photos = {
   ofJob: (db: Db, jobId: string): Photo[] =>
@@ -47,16 +66,47 @@ export const photos = {
         if (layerId !== null) valid(IdSchema, layerId);
         if (photos.ofJob(db, jobId).length >= MOST_PHOTOS)
           throw new InvalidError([`A job holds at most ${MOST_PHOTOS} photos: remove one first.`]);
-        const id = randomUUID();
-        const row = db
-          .prepare(
-            `INSERT INTO photo (id, job_id, layer_id, taken_at, width, height, jpeg)
-             VALUES (?, ?, ?, ?, ?, ?, ?) RETURNING ${COLUMNS}`,
-          )
-          .get(id, jobId, layerId, new Date().toISOString(), picture.width, picture.height, picture.jpeg);
-        return fromRow(row as Row);
+        return insert(db, { jobId, layerId, entryId: null, filterId: null }, picture);
       })
       .immediate(),
+
+  /** Photos of some entries of the log, the oldest first. */
+  ofEntries: (db: Db, entryIds: readonly string[]): Photo[] =>
+    (
+      db
+        .prepare(
+          `SELECT ${COLUMNS} FROM photo WHERE entry_id IN (SELECT value FROM json_each(?)) ORDER BY taken_at, rowid`,
+        )
+        .all(JSON.stringify(entryIds)) as Row[]
+    ).map(fromRow),
+
+  /** @throws NotFoundError, InvalidError where an entry or a log has too many */
+  addToEntry: (db: Db, entryId: string, picture: Picture): Photo =>
+    db
+      .transaction(() => {
+        const filterId = db.prepare('SELECT filter_id FROM log_entry WHERE id = ?').pluck().get(entryId) as
+          string | undefined;
+        if (filterId === undefined) throw new NotFoundError('log entry');
+        if (photos.ofEntries(db, [entryId]).length >= MOST_ENTRY_PHOTOS)
+          throw new InvalidError([
+            `A log entry holds at most ${MOST_ENTRY_PHOTOS} photos: remove one first.`,
+          ]);
+        const ofLog = Number(
+          db.prepare('SELECT count(*) FROM photo WHERE filter_id = ?').pluck().get(filterId),
+        );
+        if (ofLog >= MOST_LOG_PHOTOS)
+          throw new InvalidError([
+            `The log of this filter holds ${MOST_LOG_PHOTOS} photos, which is all it can: remove some first.`,
+          ]);
+        return insert(db, { jobId: null, layerId: null, entryId, filterId }, picture);
+      })
+      .immediate(),
+
+  /** Removes photos whose entry is gone for good; says how many. */
+  clearLeft: (db: Db): number =>
+    db
+      .prepare('DELETE FROM photo WHERE entry_id IS NOT NULL AND entry_id NOT IN (SELECT id FROM log_entry)')
+      .run().changes,
 
   jpeg: (db: Db, id: string): Uint8Array => {
     const row = db.prepare('SELECT jpeg FROM photo WHERE id = ?').get(id) as { jpeg: Uint8Array } | undefined;

@@ -46,7 +46,7 @@ function recordingDatabase(): { db: Db; real: Db; asked: { sql: string; values: 
 }
 
 const tablesIn = (sql: string): string[] =>
-  ['log_entry', 'tank', 'filter', 'pack', 'job', 'settings', 'outlook'].filter((table) =>
+  ['log_entry', 'tank', 'filter', 'pack', 'job', 'settings', 'outlook', 'shelf'].filter((table) =>
     new RegExp(`FROM ${table}( |$)`).test(sql.replace(/\s+/g, ' ')),
   );
 
@@ -54,9 +54,9 @@ describe('queries', () => {
   it('home asks every table once, however many filters there are', () => {
     const { db, asked } = recordingDatabase();
     expect(loadHome(db, NOW).filters).toHaveLength(4);
-    expect(asked).toHaveLength(7);
+    expect(asked).toHaveLength(8);
     expect(asked.map(({ sql }) => tablesIn(sql)[0]).sort()).toEqual(
-      ['filter', 'job', 'log_entry', 'outlook', 'pack', 'settings', 'tank'].sort(),
+      ['filter', 'job', 'log_entry', 'outlook', 'pack', 'settings', 'shelf', 'tank'].sort(),
     );
   });
 

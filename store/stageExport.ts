@@ -9,6 +9,7 @@ import { InvalidError } from './errors';
 import { readFilterContent } from './filterFiles';
 import { filters } from './filters';
 import { openDatabase, type Db } from './openDatabase';
+import { photos } from './photos';
 import { DOCUMENT_TABLES } from './unreadable';
 
 /** The first bytes of every JPEG (ISO/IEC 10918-1, annex B: SOI). */
@@ -37,6 +38,9 @@ export async function stageExport(open: () => Chunks, file: string): Promise<rea
       }
     });
     faults.push(...dropOrphans(db), ...dropMisfits(db));
+    const lost = photos.clearLeft(db);
+    if (lost > 0)
+      faults.push(`${lost} photos are left out: the log entries that they belong to are not in the file.`);
     db.exec('COMMIT');
   } catch (error) {
     if (error instanceof ExportError) throw new InvalidError([error.message]);
@@ -71,13 +75,17 @@ function partInserter(db: Db): (part: ExportPart, version: number) => void {
       ).run(id, now, version, text);
   };
   const insertPhoto = (value: unknown): void => {
-    const { id, jobId, layerId, takenAt, width, height, jpeg } = valid(PhotoRecordSchema, value);
+    const { id, jobId, layerId, entryId, filterId, takenAt, width, height, jpeg } = valid(
+      PhotoRecordSchema,
+      value,
+    );
     const picture = Buffer.from(jpeg, 'base64');
     if (!picture.subarray(0, JPEG_START.length).equals(JPEG_START))
       throw new InvalidError(['jpeg: the picture is no JPEG.']);
     prepared(
-      'INSERT INTO photo (id, job_id, layer_id, taken_at, width, height, jpeg) VALUES (?, ?, ?, ?, ?, ?, ?)',
-    ).run(id, jobId, layerId, takenAt, width, height, picture);
+      `INSERT INTO photo (id, job_id, layer_id, entry_id, filter_id, taken_at, width, height, jpeg)
+       VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    ).run(id, jobId, layerId, entryId, filterId, takenAt, width, height, picture);
   };
   return ({ section, value }, version) => {
     if (section === 'photos') return insertPhoto(value);

@@ -1,7 +1,7 @@
 import { UNPREPARED } from '@/core/job/unprepared';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
-import { MOST_PHOTOS } from '@/core/job/photo';
+import { MOST_ENTRY_PHOTOS, MOST_PHOTOS } from '@/core/job/photo';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { newTank } from '@/core/tank/newTank';
 import { demoContent } from '@/demo/demoContent';
@@ -139,6 +139,27 @@ describe('store', () => {
     expect(() => photos.jpeg(db, photo.id)).toThrow(NotFoundError);
     jobs.drop(db, job.id);
     expect(photos.ofJob(db, job.id)).toEqual([]);
+  });
+
+  it('keeps photos with their log entry, over its deletion and undo, until the app starts anew', () => {
+    const picture = { jpeg: Uint8Array.of(0xff, 0xd8, 0xff), width: 4, height: 3 };
+    const entry = log.add(db, { ...flow, kind: 'note', id: 'seen', note: 'Moss in it' });
+    const photo = photos.addToEntry(db, entry.id, picture);
+    expect(photo).toMatchObject({ entryId: 'seen', filterId: 'f', jobId: null });
+    expect(photos.ofEntries(db, ['seen', 'other'])).toEqual([photo]);
+    expect(() => photos.addToEntry(db, 'no-entry', picture)).toThrow(NotFoundError);
+    for (let count = 1; count < MOST_ENTRY_PHOTOS; count += 1) photos.addToEntry(db, 'seen', picture);
+    expect(faultsOf(() => photos.addToEntry(db, 'seen', picture))[0]).toMatch(/at most 6 photos/);
+    log.remove(db, 'seen');
+    log.add(db, entry);
+    expect(photos.ofEntries(db, ['seen'])).toHaveLength(MOST_ENTRY_PHOTOS);
+    expect(photos.clearLeft(db)).toBe(0);
+    log.remove(db, 'seen');
+    expect(photos.clearLeft(db)).toBe(MOST_ENTRY_PHOTOS);
+    log.add(db, entry);
+    photos.addToEntry(db, 'seen', picture);
+    filters.remove(db, 'f');
+    expect(photos.ofEntries(db, ['seen'])).toEqual([]);
   });
 
   it('takes a change only from the version it was made from, and shows what is stored now', () => {

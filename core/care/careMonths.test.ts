@@ -56,6 +56,11 @@ describe('careMonths', () => {
     expect(careMonths({ ...input, electricityPrice: null }, '2026-03', '2026-03')[0]?.electricity).toBeNull();
   });
 
+  it('opens nothing for an air-driven filter, which stands in the tank', () => {
+    const log = [service('03-02', [null, 'air-driven filter squeezed'])];
+    expect(careMonths({ ...input, log }, '2026-03', '2026-03')[0]?.done.minutes).toBe(4);
+  });
+
   it('puts planned visits into the months they fall in', () => {
     const visit = { lifts: [], why: 'flow' as const, minutes: 14 };
     const ahead = {

@@ -1,12 +1,12 @@
 import type { Filter } from '../filter/filter';
 import { jugFlow } from '../hydraulics/jugFlow';
-import { PART_WORKS } from '../job/looks';
+import { AIR_WORK, PART_WORKS } from '../job/looks';
 import type { LogEntry } from '../job/logEntry';
 import type { Layer } from '../layers/layer';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
 import { costOnce, electricityPerYear } from '../prepare/costs';
-import { visitBurden } from '../service/visitBurden';
+import { PER_WORK, visitBurden } from '../service/visitBurden';
 import type { Shelf } from '../shelf/shelf';
 import { DAY_MS } from '../units/daysBetween';
 import type { OutlookForecast } from './outlook';
@@ -152,19 +152,23 @@ function burdenOf(
     };
   if (entry.kind !== 'service') return null;
   const onLayers = entry.works.filter(({ layerId }) => layerId !== null);
-  const parts = entry.works.filter(({ work }) => PART_WORKS.includes(work)).length;
+  const parts = entry.works.filter(({ work }) => work !== AIR_WORK && PART_WORKS.includes(work)).length;
+  // It stands in the tank: nothing is opened for it.
+  const air = entry.works.length - onLayers.length - parts;
   return {
     ...renewing(
       inFlow,
       onLayers.filter(({ work }) => work === 'replaced').map(({ layerId }) => layerId ?? ''),
       shelf,
     ),
-    minutes: visitBurden(
-      filter,
-      inFlow,
-      onLayers.map(({ layerId }) => layerId ?? ''),
-      parts,
-    ).minutes,
+    minutes:
+      visitBurden(
+        filter,
+        inFlow,
+        onLayers.map(({ layerId }) => layerId ?? ''),
+        parts,
+      ).minutes +
+      air * PER_WORK,
   };
 }
 

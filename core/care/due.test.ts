@@ -1,5 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
+import { addIntakeSponge } from '../filter/addIntakeSponge';
+import { intakeSponge } from '../filter/intakeSponge';
+import { plainLayer } from '../layers/plainLayer';
+import { isOfTank } from './isOfTank';
 import type { LogEntry } from '../job/logEntry';
 import { formatSentence } from '../units/sentence';
 import { dueList, toldOnce, type Due, type DueInput } from './due';
@@ -106,6 +110,44 @@ describe('dueList', () => {
     // A filter without hoses has none to brush.
     const { filter } = WATERS.find((candidate) => candidate.filter.hoses === null)!;
     expect(find(listed(30, { filter }), 'hoses')).toBeUndefined();
+  });
+
+  it('replaces a cheap sleeve by date, from when it was put on or replaced, and leaves good foam alone', () => {
+    const cheap = addIntakeSponge(reed.filter);
+    const place = intakeSponge(cheap)!.id;
+    const filter = { ...cheap, equipment: [...cheap.equipment, 'cheap sleeve' as const] };
+    const sleeve = { ...plainLayer('sleeve', 'foam-30', place, 0.02), installedOn: day(-100).slice(0, 10) };
+    const layers = [...reed.layers, sleeve];
+    // 120 days (common practice, no source: a few months), by the calendar from a hundred days before the pack.
+    expect(find(listed(10, { filter, layers }), 'sleeve')!.inDays).toBe(9);
+    const replaced: LogEntry = {
+      kind: 'service',
+      ...common(5),
+      works: [{ layerId: 'sleeve', work: 'replaced' }],
+      flowWas: 'not known',
+    };
+    expect(find(listed(70, { filter, layers, log: [repacked, replaced] }), 'sleeve')!.inDays).toBe(55);
+    expect(find(listed(10, { filter: cheap, layers }), 'sleeve')).toBeUndefined();
+    const undated = [...reed.layers, { ...sleeve, installedOn: null }];
+    expect(find(listed(10, { filter, layers: undated }), 'sleeve')).toBeUndefined();
+  });
+
+  it('squeezes air-driven filters by date once that was logged, and tells it of the tank', () => {
+    const air = { id: 'a', kind: 'sponge', medium: 'foam-30', volume: 2e-4, installedOn: null } as const;
+    const tank = { ...reed.tank, airFilters: [air, { ...air, id: 'b' }] };
+    const squeezed: LogEntry = {
+      kind: 'service',
+      ...common(8),
+      works: [{ layerId: null, work: 'air-driven filter squeezed' }],
+      flowWas: 'not known',
+    };
+    expect(isOfTank(squeezed)).toBe(true);
+    expect(isOfTank(repacked)).toBe(false);
+    const due = find(listed(10, { tank, log: [repacked, squeezed] }), 'air')!;
+    expect(due).toMatchObject({ key: `air ${reed.tank.id}`, inDays: 26 });
+    expect(formatSentence(due.what)).toBe('Squeeze the 2 air-driven filters, one a week.');
+    expect(find(listed(10, { tank }), 'air')).toBeUndefined();
+    expect(find(listed(10, { log: [repacked, squeezed] }), 'air')).toBeUndefined();
   });
 
   it('tells what belongs to a tank once, however many filters hang on it', () => {

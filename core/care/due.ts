@@ -1,7 +1,7 @@
 import type { Filter } from '../filter/filter';
 import { intakeSponge } from '../filter/intakeSponge';
 import type { LogEntry } from '../job/logEntry';
-import type { ServiceWork } from '../job/looks';
+import { AIR_WORK, type ServiceWork } from '../job/looks';
 import { mediumOf } from '../layers/mediumOf';
 import type { Layer } from '../layers/layer';
 import type { Work } from '../pack/visit';
@@ -14,7 +14,7 @@ import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
 import type { Outlook, OutlookForecast } from './outlook';
 import { snoozedIn, type Snoozed } from './snoozed';
-import { WATER_ITEM } from './isOfTank';
+import { AIR_ITEM, WATER_ITEM } from './isOfTank';
 
 /** Something that a filter or its tank wants on a day. */
 export interface Due {
@@ -46,7 +46,7 @@ export const visitKey = (filterId: string): string => `visit ${filterId}`;
 /** What is known of a filter when its list is made. */
 export interface DueInput {
   readonly filter: Filter;
-  readonly tank: Pick<Tank, 'routine'>;
+  readonly tank: Pick<Tank, 'routine' | 'airFilters'>;
   readonly layers: readonly Layer[];
   readonly outlook: Outlook | null;
   /** In any order: its services and repacks, and the water changes of its tank. */
@@ -78,7 +78,7 @@ export function dueList(input: DueInput): Due[] {
   const water = waterChange(input);
   const visit = nextVisit(input, water);
   const parts = partsDue(input, visit);
-  return [visit, spongeDue(input), movedUp(water, visit), ...parts]
+  return [visit, spongeDue(input), sleeveDue(input), airDue(input), movedUp(water, visit), ...parts]
     .filter((item) => item !== null)
     .map((item) => putOff(item, input))
     .filter(({ inDays }) => inDays <= AHEAD)
@@ -201,6 +201,49 @@ function spongeDue({ filter, layers, outlook, log, now }: DueInput): Wanted | nu
   };
 }
 
+/** A cheap sleeve on the intake, by date; nothing where nobody knows since when it is there. */
+function sleeveDue({ filter, layers, log, now }: DueInput): Wanted | null {
+  const chamber = intakeSponge(filter);
+  const sponge = chamber === null ? undefined : layers.find((layer) => layer.chamber === chamber.id);
+  if (sponge === undefined || !filter.equipment.includes('cheap sleeve')) return null;
+  const replaced = lastOf(
+    log,
+    (entry) =>
+      entry.kind === 'service' &&
+      entry.works.some(({ layerId, work }) => layerId === sponge.id && work === 'replaced'),
+  );
+  const since = replaced ?? sponge.installedOn;
+  if (since === null) return null;
+  return {
+    key: `sleeve ${filter.id}`,
+    ...dateIn(daysUntil(since, PART_LIVES.sleeve, now), now),
+    what: sentence`Replace the sleeve on the intake.`,
+    why: sentence`A cheap sleeve goes soft within a few months: it lets dirt through, or comes off.`,
+    minutes: null,
+    bring: ['new sleeve'],
+    withWaterChange: false,
+  };
+}
+
+/** Air-driven filters of the tank, once their squeeze has been logged. */
+function airDue({ filter, tank, log, now }: DueInput): Wanted | null {
+  const last = lastOf(
+    log,
+    (entry) => entry.kind === 'service' && entry.works.some(({ work }) => work === AIR_WORK),
+  );
+  const count = tank.airFilters.length;
+  if (count === 0 || last === null) return null;
+  return {
+    key: `${AIR_ITEM}${filter.tankId}`,
+    ...dateIn(daysUntil(last, PART_LIVES.air, now), now),
+    what: sentence`${count === 1 ? 'Squeeze the air-driven filter.' : `Squeeze the ${count} air-driven filters, one a week.`}`,
+    why: sentence`Their foam is squeezed every two to four weeks, in old tank water.`,
+    minutes: null,
+    bring: ['old tank water'],
+    withWaterChange: false,
+  };
+}
+
 /** The next water change by the keeper’s own habit; null where none is known or none was ever logged. */
 function waterChange({ filter, tank, log, now }: DueInput): Wanted | null {
   const habit = tank.routine.waterChange;
@@ -218,7 +261,7 @@ function waterChange({ filter, tank, log, now }: DueInput): Wanted | null {
 }
 
 interface Part {
-  readonly key: keyof typeof PART_LIVES;
+  readonly key: Exclude<keyof typeof PART_LIVES, 'sleeve' | 'air'>;
   readonly has: (filter: Filter) => boolean;
   readonly work: ServiceWork;
   /** A repack does it as well. */

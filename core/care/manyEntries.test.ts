@@ -5,7 +5,7 @@ import { MANY_KINDS, manyEntries, type ManyFilter, type ManyKind } from './manyE
 
 const NOW = '2026-11-25T12:00:00.000Z';
 const filter = (id: string, tankId: string, ...media: string[]): ManyFilter => ({
-  ...{ id, tankId },
+  ...{ id, tankId, airFilters: tankId === 't1' ? 2 : 0 },
   layers: media.map((medium, place) => plainLayer(`${id}-${place}`, medium, 'basket', 0.02)),
 });
 const FILTERS = [filter('a', 't1', 'foam-30', 'lava'), filter('b', 't1', 'foam-15'), filter('c', 't2')];
@@ -22,6 +22,12 @@ describe('manyEntries', () => {
     expect(made('foam squeezed')).toMatchObject([
       { kind: 'service', filterId: 'a', works: [{ layerId: 'a-0', work: 'squeezed' }] },
       { kind: 'service', filterId: 'b', works: [{ layerId: 'b-0', work: 'squeezed' }] },
+    ]);
+  });
+
+  it('squeezes the air-driven filters of a tank once, where there are any', () => {
+    expect(made('air-driven filters squeezed')).toMatchObject([
+      { kind: 'service', filterId: 'a', works: [{ layerId: null, work: 'air-driven filter squeezed' }] },
     ]);
   });
 

@@ -1,10 +1,16 @@
-import { LOOKS, type Look } from '../job/looks';
+import { AIR_WORK, LOOKS, type Look } from '../job/looks';
 import type { LogEntry } from '../job/logEntry';
 import { mediumOf } from '../layers/mediumOf';
 import type { Layer } from '../layers/layer';
 
 /** What can be logged for several filters at once. */
-export const MANY_KINDS = ['foam squeezed', 'water changed', 'note', ...LOOKS] as const;
+export const MANY_KINDS = [
+  'foam squeezed',
+  'air-driven filters squeezed',
+  'water changed',
+  'note',
+  ...LOOKS,
+] as const;
 export type ManyKind = (typeof MANY_KINDS)[number];
 
 /** What is logged, and what belongs to it. */
@@ -21,6 +27,8 @@ const isLook = (kind: ManyKind): kind is Look => (LOOKS as readonly string[]).in
 export interface ManyFilter {
   readonly id: string;
   readonly tankId: string;
+  /** Air-driven filters of its tank. */
+  readonly airFilters: number;
   readonly layers: readonly Pick<Layer, 'id' | 'medium' | 'own' | 'mix'>[];
 }
 
@@ -29,8 +37,8 @@ const foamOf = ({ layers }: ManyFilter): string[] =>
   layers.flatMap((layer) => (mediumOf(layer).service === 'squeeze' ? [layer.id] : []));
 
 /**
- * One entry a filter; a water change is one of a tank, at the first of its filters. Filters that have no foam are passed
- * over where foam is squeezed.
+ * One entry a filter; a water change, and air-driven filters, are of a tank, at the first of its filters. Filters that
+ * have no foam, and tanks without air-driven filters, are passed over where those are squeezed.
  *
  * @param now ISO moment
  */
@@ -45,10 +53,18 @@ export function manyEntries(
     const common = { id: newId(), filterId: filter.id, jobId: null, at: now, note };
     if (isLook(kind)) return [{ kind: 'look', ...common, seen: [kind] }];
     if (kind === 'note') return [{ kind, ...common }];
-    if (kind === 'water changed') {
+    if (kind === 'water changed' || kind === 'air-driven filters squeezed') {
       if (tanks.has(filter.tankId)) return [];
       tanks.add(filter.tankId);
-      return [{ kind: 'water change', ...common, share, dechlorinated: true }];
+      if (kind === 'water changed') return [{ kind: 'water change', ...common, share, dechlorinated: true }];
+      return filter.airFilters === 0
+        ? []
+        : [
+            {
+              ...{ kind: 'service', ...common, flowWas: 'not known' },
+              works: [{ layerId: null, work: AIR_WORK }],
+            },
+          ];
     }
     const foam = foamOf(filter);
     return foam.length === 0

@@ -11,6 +11,7 @@ export const EQUIPMENT = [
   'spray bar',
   'aerating outlet',
   'skimmer',
+  'cheap sleeve',
 ] as const;
 export const EquipmentSchema = z.enum(EQUIPMENT);
 export type Equipment = z.infer<typeof EquipmentSchema>;

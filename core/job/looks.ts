@@ -23,8 +23,12 @@ export const SERVICE_WORKS = [
   'skimmer cleaned',
   'seal greased',
   'lamp replaced',
+  'air-driven filter squeezed',
 ] as const;
 export type ServiceWork = (typeof SERVICE_WORKS)[number];
+
+/** Done to a filter that stands in the tank beside the one it is logged at. */
+export const AIR_WORK = 'air-driven filter squeezed' satisfies ServiceWork;
 
 /** Works on a layer; all others are on a part of the filter. */
 export const LAYER_WORKS = [

@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import { IdSchema, MomentSchema } from '../document/fields';
 
-/** A photo of a strip, without the picture itself. Sizes px. */
+/** A photo of a strip or of an entry of the log, without the picture itself. Sizes px. */
 export const PhotoSchema = z.object({
   id: IdSchema,
-  jobId: IdSchema,
+  jobId: IdSchema.nullable().describe('The strip it was taken at; null: it belongs to an entry'),
   layerId: IdSchema.nullable(),
+  entryId: IdSchema.nullable().default(null).describe('The entry of the log it belongs to'),
+  filterId: IdSchema.nullable().default(null).describe('The filter of that entry'),
   takenAt: MomentSchema,
   width: z.int().positive(),
   height: z.int().positive(),
@@ -17,5 +19,7 @@ export const LONGEST_SIDE = 1600;
 /** Largest file a keeper may choose, bytes, and the largest resized one the app takes. */
 export const MOST_FILE_BYTES = 30 * 2 ** 20;
 export const MOST_PHOTO_BYTES = 8 * 2 ** 20;
-/** Most photos of one job. */
+/** Most photos of one job, of one entry of a log, and of all entries of one log. */
 export const MOST_PHOTOS = 60;
+export const MOST_ENTRY_PHOTOS = 6;
+export const MOST_LOG_PHOTOS = 500;

@@ -5,7 +5,7 @@ import type { PlacedLayer } from '../layers/placedLayer';
 /* Minutes of a visit (common practice, no source): opening and closing, each thing lifted, each layer or part in hand. */
 const OPENING = { canister: 20, others: 6 } as const;
 const PER_LIFT = 2;
-const PER_WORK = 4;
+export const PER_WORK = 4;
 
 /** What a visit asks of the hands. */
 export interface VisitBurden {

@@ -5,7 +5,7 @@ export type DocumentKind = 'tank' | 'filter' | 'pack' | 'job' | 'logEntry' | 'se
  * The version of all their schemas together. A change to any of them that older documents do not meet raises it by
  * one, and adds a step in `steps/` and a fixture of the version before in `fixtures/`.
  */
-export const SCHEMA_VERSION = 8;
+export const SCHEMA_VERSION = 9;
 
 /** What a keeper calls a kind. */
 export const KIND_WORDS: Readonly<Record<DocumentKind, string>> = {

@@ -7,6 +7,7 @@ import { toVersion5 } from './steps/toVersion5';
 import { toVersion6 } from './steps/toVersion6';
 import { toVersion7 } from './steps/toVersion7';
 import { toVersion8 } from './steps/toVersion8';
+import { toVersion9 } from './steps/toVersion9';
 
 /** The steps in order: the first leads from version 1 to 2. */
 const STEPS: readonly Step[] = [
@@ -17,6 +18,7 @@ const STEPS: readonly Step[] = [
   toVersion6,
   toVersion7,
   toVersion8,
+  toVersion9,
 ];
 
 if (STEPS.length !== SCHEMA_VERSION - 1) throw new Error('Every version after the first needs its step.');

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { CARE_BOUNDS, type LogEntry } from '@/core/job/logEntry';
-import { LAYER_WORKS, PART_WORKS, type ServiceWork } from '@/core/job/looks';
+import { AIR_WORK, LAYER_WORKS, PART_WORKS, type ServiceWork } from '@/core/job/looks';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { placeLayers } from '@/core/layers/placeLayers';
 import type { Layer } from '@/core/layers/layer';
@@ -12,14 +12,22 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { TextInput } from '../fields/TextInput';
 import { Fold } from '../frame/Fold';
+import { lazyPart } from '../frame/lazyPart';
 import { useSaveEntry } from '../job/useSaveEntry';
 import { ChangeForm, Faults } from '../settle/EventForms';
 import styles from './CareSheet.module.css';
 
+// Wanted once its fold is opened.
+const PhotoForm = lazyPart(() => import('./PhotoForm').then((module) => module.PhotoForm));
+
 interface Props {
   readonly filter: Filter;
+  /** Air-driven filters beside it in the tank. */
+  readonly airFilters: number;
   readonly layers: readonly Layer[];
   readonly onSaved: (entry: LogEntry | null) => void;
+  /** An entry has other photos than before. */
+  readonly onPhotos: () => void;
 }
 
 const LONGEST_NOTE = 300;
@@ -35,6 +43,9 @@ export function CareForms(props: Props) {
       <TopUpForm {...props} />
       {props.filter.spill === null ? null : <LevelForm {...props} />}
       <WordsForm {...props} />
+      <Fold lazy title="Photo" says="from the camera or a file">
+        <PhotoForm filterId={props.filter.id} onSaved={props.onSaved} onPhotos={props.onPhotos} />
+      </Fold>
     </div>
   );
 }
@@ -52,7 +63,7 @@ const worksOn = (layer: Layer): readonly LayerWork[] => {
   return [usual, ...LAYER_WORKS.filter((work) => work !== usual)];
 };
 
-function ServiceForm({ filter, layers, onSaved }: Props) {
+function ServiceForm({ filter, airFilters, layers, onSaved }: Props) {
   const { save, faults, busy } = useSaveEntry(filter.id, null);
   const [onLayers, setOnLayers] = useState<Readonly<Record<string, LayerWork>>>({});
   const [onParts, setOnParts] = useState<readonly ServiceWork[]>([]);
@@ -78,12 +89,10 @@ function ServiceForm({ filter, layers, onSaved }: Props) {
         ))}
         <CheckList<ServiceWork>
           legend="Parts"
-          items={PART_WORKS.filter((work) => work !== 'hoses brushed' || filter.hoses !== null).map(
-            (value) => ({
-              value,
-              label: value,
-            }),
-          )}
+          items={PART_WORKS.filter(
+            (work) =>
+              (work !== 'hoses brushed' || filter.hoses !== null) && (work !== AIR_WORK || airFilters > 0),
+          ).map((value) => ({ value, label: value }))}
           chosen={onParts}
           onChange={setOnParts}
         />

@@ -17,7 +17,8 @@ import { lazyPart } from '../frame/lazyPart';
 import { stageLinks } from '../frame/stageLinks';
 import { useSaveEntry } from '../job/useSaveEntry';
 import { CareForms } from './CareForms';
-import { LogList, type LogPage } from './LogList';
+import type { LogPage } from '@/server/logPage';
+import { LogList } from './LogList';
 import styles from './CareSheet.module.css';
 
 interface Props {
@@ -125,8 +126,10 @@ export function CareSheet({ filter, job, layers, first, tank, outlook, log: logg
             <h2 className="title">New entry</h2>
             <CareForms
               filter={filter}
+              airFilters={tank.airFilters.length}
               layers={layers}
               onSaved={(entry) => isIn(entry, 'Saved in the log.')}
+              onPhotos={() => setAdded((count) => count + 1)}
             />
             <p className={styles.links}>
               <AppLink href={`/filter/${filter.id}/flow`}>Measure the flow</AppLink>

@@ -1,20 +1,21 @@
 'use client';
 import Button from '@mui/material/Button';
+import Image from 'next/image';
 import { useEffect, useRef, useState } from 'react';
 import { LOG_PAGE } from '@/core/care/logPage';
 import type { LogEntry } from '@/core/job/logEntry';
+import type { Photo } from '@/core/job/photo';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/Habits';
 import { TextInput } from '../fields/TextInput';
 import { entrySaid } from '../job/entrySaid';
+import { lazyPart } from '../frame/lazyPart';
 import { send } from '../state/send';
+import type { LogPage } from '@/server/logPage';
 import styles from './CareSheet.module.css';
 
-/** A page of the log, newest first, and how many entries there are in all. */
-export interface LogPage {
-  readonly entries: readonly LogEntry[];
-  readonly total: number;
-}
+// Wanted once an entry is edited.
+const Photos = lazyPart(() => import('../job/Photos').then((module) => module.Photos));
 
 interface Props {
   readonly filterId: string;
@@ -102,7 +103,7 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
     setChanged((count) => count + 1);
     onChanged(null, removed);
   };
-  const { entries, total } = page;
+  const { entries, total, photos } = page;
   return (
     <section aria-label="Log" className={styles.part}>
       <h2 className="title">Log</h2>
@@ -148,9 +149,19 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
               {entrySaid(entry, words, nameOf)}
               {entry.note === '' ? '' : `: ${entry.note}`}
             </span>
+            {editing === entry.id ? null : (
+              <EntryPhotos photos={photos.filter(({ entryId }) => entryId === entry.id)} />
+            )}
             {editing === entry.id ? (
               <EditEntry
                 entry={entry}
+                photos={photos.filter(({ entryId }) => entryId === entry.id)}
+                onPhotos={(own) =>
+                  setPage((shown) => ({
+                    ...shown,
+                    photos: [...shown.photos.filter(({ entryId }) => entryId !== entry.id), ...own],
+                  }))
+                }
                 onDone={(saved) => {
                   setEditing(null);
                   if (saved === null) return;
@@ -197,6 +208,29 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
   );
 }
 
+/** px */
+const THUMB = 64;
+
+/** Photos of an entry, small; each opens in full. */
+function EntryPhotos({ photos }: { readonly photos: readonly Photo[] }) {
+  if (photos.length === 0) return null;
+  return (
+    <span className={styles.thumbs}>
+      {photos.map(({ id }, index) => (
+        <a key={id} href={`/api/photos/${id}`} target="_blank" rel="noreferrer">
+          <Image
+            unoptimized
+            src={`/api/photos/${id}`}
+            alt={`Photo ${index + 1}`}
+            width={THUMB}
+            height={THUMB}
+          />
+        </a>
+      ))}
+    </span>
+  );
+}
+
 /** A moment as the field for date and time has it, by this browser’s clock. */
 const localMoment = (at: string): string => {
   const date = new Date(at);
@@ -204,7 +238,17 @@ const localMoment = (at: string): string => {
 };
 
 /** When it was, and what is noted of it. */
-function EditEntry({ entry, onDone }: { entry: LogEntry; onDone: (saved: LogEntry | null) => void }) {
+function EditEntry({
+  entry,
+  photos,
+  onPhotos,
+  onDone,
+}: {
+  readonly entry: LogEntry;
+  readonly photos: readonly Photo[];
+  readonly onPhotos: (photos: readonly Photo[]) => void;
+  readonly onDone: (saved: LogEntry | null) => void;
+}) {
   const [at, setAt] = useState(localMoment(entry.at));
   const [note, setNote] = useState(entry.note);
   const [faults, setFaults] = useState<readonly string[]>([]);
@@ -244,6 +288,7 @@ function EditEntry({ entry, onDone }: { entry: LogEntry; onDone: (saved: LogEntr
         maxLength={LONGEST_NOTE}
         onChange={(event) => setNote(event.target.value)}
       />
+      <Photos address={() => Promise.resolve(`/api/log/${entry.id}/photos`)} {...{ photos, onPhotos }} />
       <Button type="submit">Save entry</Button>
       <Button onClick={() => onDone(null)}>Cancel</Button>
       {faults.map((line) => (

@@ -71,7 +71,14 @@ describe('a service', () => {
       return Promise.resolve(Response.json(JSON.parse(body)));
     });
     const user = userEvent.setup();
-    show(<CareForms filter={filter} layers={layers} onSaved={() => undefined} />);
+    show(
+      <CareForms
+        {...{ filter, layers }}
+        airFilters={0}
+        onSaved={() => undefined}
+        onPhotos={() => undefined}
+      />,
+    );
     await user.click(screen.getByText('Service'));
     const floss = screen.getByLabelText('2: Bonded floss pad');
     expect([...floss.querySelectorAll('option')].map(({ value }) => value).slice(0, 2)).toEqual([
@@ -96,6 +103,7 @@ describe('a service', () => {
 describe('the log', () => {
   const first = {
     entries: [entry({ kind: 'note', note: 'Fed twice.' }), entry({ id: 'r', kind: 'repacked' })],
+    photos: [],
     total: 90,
   };
   const changed = vi.fn();
@@ -104,7 +112,7 @@ describe('the log', () => {
     const asked: string[] = [];
     vi.stubGlobal('fetch', (url: string) => {
       asked.push(url);
-      return Promise.resolve(Response.json({ entries: [], total: 0 }));
+      return Promise.resolve(Response.json({ entries: [], photos: [], total: 0 }));
     });
     show(<LogList filterId="f" first={first} added={0} nameOf={() => null} onChanged={changed} />);
     expect(screen.getByText('1 to 2 of 90, newest first')).toBeTruthy();

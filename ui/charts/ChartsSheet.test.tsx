@@ -59,7 +59,9 @@ describe('ChartsSheet', () => {
   it('reads all lanes on the chosen day, and moves it by keys', () => {
     draw();
     expect(screen.getByText(/Wed 25 November 2026, today|Wed, 25 November 2026, today/)).toBeTruthy();
-    expect(lane(/^Flow at the outlet/).textContent).toMatch(/expected 1,340\sL\/h, likely range .*; measured/);
+    expect(lane(/^Flow at the outlet/).textContent).toMatch(
+      /expected 1,340\sL\/h, likely range .*; measured/,
+    );
     expect(lane(/^Pressure lost/).textContent).toMatch(/expected 55\smm, likely range/);
     expect(lane(/^Least water/).textContent).toMatch(/expected 86\s%/);
     expect(lane(/^Ammonia/).textContent).toMatch(/mg\/L on \d+\sNov/);

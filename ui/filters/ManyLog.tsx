@@ -40,7 +40,12 @@ export function ManyLog({ rows, onClose }: Props) {
       manyEntries(
         rows
           .filter(({ id }) => chosen.includes(id))
-          .map(({ id, tankId, pack }) => ({ id, tankId, layers: pack?.layers ?? [] })),
+          .map(({ id, tankId, airFilters, pack }) => ({
+            id,
+            tankId,
+            airFilters,
+            layers: pack?.layers ?? [],
+          })),
         { kind, share, note: note.trim() },
         new Date().toISOString(),
         () => crypto.randomUUID(),

@@ -20,6 +20,7 @@ const WORDS: Readonly<Record<Equipment, string>> = {
   'spray bar': 'spray bar',
   'aerating outlet': 'aerating outlet',
   skimmer: 'surface skimmer',
+  'cheap sleeve': 'cheap sleeve on the intake, no foam that lasts for years',
 };
 
 const SIDES = ['length', 'width', 'height'] as const;

@@ -13,9 +13,9 @@ import type { PackEdit } from '@/core/pack/packEdit';
 import { CheckList } from '../fields/CheckList';
 import { QuantityField } from '../fields/QuantityField';
 import { ToggleField } from '../fields/ToggleField';
+import { Photos } from '../job/Photos';
 import styles from './FoundForm.module.css';
 import { GradeFinder } from './GradeFinder';
-import { Photos } from './Photos';
 
 interface Props {
   readonly jobId: string;
@@ -43,6 +43,7 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
   const [finding, setFinding] = useState(false);
   const set = (change: Partial<Omit<Layer, 'id'>>) =>
     onEdit({ type: 'set', layerId: layer.id, change }, `found ${layer.id} ${Object.keys(change).join(' ')}`);
+  const isOfLayer = (photo: Photo): boolean => photo.layerId === layer.id;
   const unknown = layer.medium === UNKNOWN_MEDIUM;
   const medium = mediumOf(layer);
   return (
@@ -92,7 +93,11 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
         />
       </div>
       <div className={styles.row}>
-        <Photos jobId={jobId} layerId={layer.id} photos={photos} onPhotos={onPhotos} />
+        <Photos
+          address={() => Promise.resolve(`/api/jobs/${jobId}/photos?layer=${layer.id}`)}
+          photos={photos.filter(isOfLayer)}
+          onPhotos={(own) => onPhotos([...photos.filter((photo) => !isOfLayer(photo)), ...own])}
+        />
         {medium.family === 'foam' || unknown ? (
           <Button aria-expanded={finding} onClick={() => setFinding(!finding)}>
             Find the grade of this foam
@@ -101,7 +106,7 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
       </div>
       {finding ? (
         <GradeFinder
-          photos={photos.filter((photo) => photo.layerId === layer.id)}
+          photos={photos.filter(isOfLayer)}
           onTake={(mediumId) => {
             set(madeOnlyOf(mediumId));
             setFinding(false);

@@ -5,7 +5,7 @@ import type { Photo } from '@/core/job/photo';
 import type { Mark } from '@/core/media/gradeFinder';
 import { ChoiceField } from '../fields/ChoiceField';
 import styles from './PorePhoto.module.css';
-import { shrinkPicture } from './shrinkPicture';
+import { shrinkPicture } from '../job/shrinkPicture';
 
 /** What was marked on a photo: up to two points of the ruler, then pores along a line; px of the picture. */
 export interface PoreMarks {

@@ -2,7 +2,7 @@ import { DUE_KINDS } from '@/core/care/due';
 import { LOG_PAGE } from '@/core/care/logPage';
 import { database } from '@/server/database';
 import { layersThatFit } from '@/server/layersThatFit';
-import { log } from '@/store/log';
+import { logPage } from '@/server/logPage';
 import { outlooks } from '@/store/outlooks';
 import { CareSheet } from '@/ui/care/CareSheet';
 import { drawFilterPage } from '../drawFilterPage';
@@ -21,7 +21,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
       outlook={outlooks.get(database(), filter.doc.id)}
       log={[...own, ...tankLog].filter(({ kind }) => DUE_KINDS.includes(kind))}
       now={around.now ?? new Date().toISOString()}
-      first={log.page(database(), filter.doc.id, { kind: null, text: '', from: 0, count: LOG_PAGE })}
+      first={logPage(database(), filter.doc.id, { kind: null, text: '', from: 0, count: LOG_PAGE })}
     />
   ));
 }

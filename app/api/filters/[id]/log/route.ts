@@ -1,5 +1,6 @@
 import { LOG_PAGE } from '@/core/care/logPage';
 import { answer, change, listOf, readBody } from '@/server/answer';
+import { logPage } from '@/server/logPage';
 import { log } from '@/store/log';
 
 type Context = { params: Promise<{ id: string }> };
@@ -10,7 +11,7 @@ export const GET = (request: Request, { params }: Context) =>
     const { id } = await params;
     const asked = new URL(request.url).searchParams;
     const from = Number(asked.get('from') ?? 0);
-    return log.page(db, id, {
+    return logPage(db, id, {
       kind: asked.get('kind'),
       text: (asked.get('text') ?? '').trim().slice(0, 100),
       from: Number.isSafeInteger(from) && from > 0 ? from : 0,

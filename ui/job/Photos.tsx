@@ -10,32 +10,36 @@ import styles from './Photos.module.css';
 import { shrinkPicture } from './shrinkPicture';
 
 interface Props {
-  readonly jobId: string;
-  readonly layerId: string;
-  /** All photos of the job. */
+  /** Where a new one is sent; null: there is no such place, and why was said. */
+  readonly address: () => Promise<string | null>;
+  /** Those that are there. */
   readonly photos: readonly Photo[];
   readonly onPhotos: (photos: readonly Photo[]) => void;
 }
 
 const THUMB = 64;
 
-/** Photos of one layer: from the camera or a file, kept with the job. */
-export function Photos({ jobId, layerId, photos, onPhotos }: Props) {
+/** Photos of one thing, from the camera or a file. */
+export function Photos({ address, photos, onPhotos }: Props) {
   const words = useWords();
   const id = useId();
   const [faults, setFaults] = useState<readonly string[]>([]);
   const [busy, setBusy] = useState(false);
   /** Made small already and not stored yet, because the app did not answer. */
   const [waiting, setWaiting] = useState<readonly Blob[]>([]);
-  const own = photos.filter((photo) => photo.layerId === layerId);
 
   const store = async (jpegs: readonly Blob[], before: readonly string[]) => {
     setBusy(true);
+    const to = jpegs.length === 0 ? null : await address();
     const left: Blob[] = [];
     const said = [...before];
     const stored: Photo[] = [];
     for (const jpeg of jpegs) {
-      const outcome = await sendPhoto(jobId, layerId, jpeg);
+      if (to === null) {
+        left.push(jpeg);
+        continue;
+      }
+      const outcome = await sendPhoto(to, jpeg);
       if (outcome.kind === 'saved') stored.push(outcome.value);
       else if (outcome.kind === 'refused') said.push(...outcome.faults);
       else left.push(jpeg);
@@ -57,13 +61,13 @@ export function Photos({ jobId, layerId, photos, onPhotos }: Props) {
 
   const remove = async (photo: Photo) => {
     const outcome = await send('DELETE', `/api/photos/${photo.id}`);
-    if (outcome.kind === 'saved') onPhotos(photos.filter((one) => one.id !== photo.id));
+    if (outcome.kind === 'saved') onPhotos(photos.filter(({ id: photoId }) => photoId !== photo.id));
     else setFaults(['The photo could not be removed. Nothing was changed; try again.']);
   };
 
   return (
     <div className={styles.photos}>
-      {own.map((photo, index) => (
+      {photos.map((photo, index) => (
         <figure key={photo.id} className={styles.photo}>
           <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
             <Image
@@ -116,8 +120,9 @@ export function Photos({ jobId, layerId, photos, onPhotos }: Props) {
 /** Ids of photos that were sent and not answered: sent again they are stored once. */
 const changeIds = new WeakMap<Blob, string>();
 
-async function sendPhoto(jobId: string, layerId: string, jpeg: Blob): Promise<Outcome<Photo>> {
+/** Sends a picture that was made small. */
+async function sendPhoto(address: string, jpeg: Blob): Promise<Outcome<Photo>> {
   const changeId = changeIds.get(jpeg) ?? newChangeId();
   changeIds.set(jpeg, changeId);
-  return fetchOutcome('POST', `/api/jobs/${jobId}/photos?layer=${layerId}`, jpeg, 'image/jpeg', changeId);
+  return fetchOutcome('POST', address, jpeg, 'image/jpeg', changeId);
 }
