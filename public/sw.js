@@ -76,3 +76,9 @@ worker.addEventListener('message', (event) => {
     ),
   );
 });
+
+// A notification leads to what it is about.
+worker.addEventListener('notificationclick', (event) => {
+  event.notification.close();
+  event.waitUntil(worker.clients.openWindow(event.notification.data.address));
+});

@@ -15,6 +15,7 @@ import { SaveStatus } from '../frame/SaveStatus';
 import { SchoolsForm } from '../schools/SchoolsForm';
 import { useAutosave } from '../state/useAutosave';
 import { DataPart } from './DataPart';
+import { NoticesPart } from './NoticesPart';
 import { PhonesPart } from './PhonesPart';
 import styles from './SettingsSheet.module.css';
 
@@ -148,6 +149,7 @@ export function SettingsSheet({ settings, phones }: Props) {
         />
       </div>
       <DataPart />
+      <NoticesPart />
       <PhonesPart {...phones} />
     </Frame>
   );

@@ -1,0 +1,35 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useSyncExternalStore, useState } from 'react';
+import { noticesState, turnNotices, type NoticesState } from '../state/notices';
+import styles from './DataPart.module.css';
+
+const SAYS: Readonly<Record<NoticesState, string>> = {
+  missing: 'This browser has no notifications.',
+  blocked: 'This browser blocks notifications from this address: allow them in its settings for the site.',
+  on: 'This browser notifies you of what is due, once a day, while a page of the app is open.',
+  off: 'This browser can notify you of what is due, once a day, while a page of the app is open.',
+};
+
+const nothing = () => () => undefined;
+
+/** Whether this browser notifies of what is due. */
+export function NoticesPart() {
+  const [turned, setTurned] = useState<NoticesState | null>(null);
+  // The server knows nothing of this browser.
+  const first = useSyncExternalStore<NoticesState | null>(nothing, noticesState, () => null);
+  const state = turned ?? first;
+  return (
+    <section aria-label="Notifications" className={styles.part}>
+      <h2 className="title">Notifications</h2>
+      {state === null ? null : <p role="status">{SAYS[state]}</p>}
+      {state === 'on' || state === 'off' ? (
+        <div className={styles.actions}>
+          <Button onClick={() => void turnNotices(state === 'off').then(setTurned)}>
+            {state === 'off' ? 'Notify me in this browser' : 'Stop notifying me'}
+          </Button>
+        </div>
+      ) : null}
+    </section>
+  );
+}

@@ -1,0 +1,41 @@
+/** Where this browser keeps that its keeper wants to be notified, and of what it was today. */
+const WANTED = 'neat-layer notices';
+const TOLD = 'neat-layer notices told';
+
+/** What notifications are in this browser: it has none, the keeper blocked them, they are on, or off. */
+export type NoticesState = 'missing' | 'blocked' | 'on' | 'off';
+
+/** Reads what notifications are in this browser. */
+export function noticesState(): NoticesState {
+  if (typeof Notification === 'undefined') return 'missing';
+  if (Notification.permission === 'denied') return 'blocked';
+  try {
+    return Notification.permission === 'granted' && localStorage.getItem(WANTED) === 'yes' ? 'on' : 'off';
+  } catch {
+    return 'missing';
+  }
+}
+
+/** Asks the browser for leave and keeps the wish. */
+export async function turnNotices(on: boolean): Promise<NoticesState> {
+  if (on) await Notification.requestPermission();
+  localStorage.setItem(WANTED, on ? 'yes' : 'no');
+  localStorage.removeItem(TOLD);
+  return noticesState();
+}
+
+interface Told {
+  /** ISO date */
+  readonly day: string;
+  readonly keys: readonly string[];
+}
+
+/** Those of the keys that were not notified of today; they are from now on. */
+export function notToldToday(keys: readonly string[], day: string): string[] {
+  const stored = localStorage.getItem(TOLD);
+  const told = stored === null ? null : (JSON.parse(stored) as Told);
+  const before = told?.day === day ? told.keys : [];
+  const left = keys.filter((key) => !before.includes(key));
+  if (left.length > 0) localStorage.setItem(TOLD, JSON.stringify({ day, keys: [...before, ...left] }));
+  return left;
+}
