@@ -1,4 +1,5 @@
 import { expose, transfer } from 'comlink';
+import { pairedOutlooks, type Paired } from '@/core/care/pairedOutlooks';
 import { earlyRun, ensembleRun, ensembleRuns, type EnsembleRun } from '@/core/dirt/ensemble';
 import { forecast, type Forecast } from '@/core/dirt/forecast';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
@@ -31,6 +32,10 @@ const api = {
   /** What would help a pack most. */
   changes(input: PackInput): OfferedChange[] {
     return bestChanges(input, evaluatePack(input));
+  },
+  /** What another filter on the tank spares this one. */
+  paired(input: ForecastInput): Paired | null {
+    return pairedOutlooks(input);
   },
   helps(input: ForecastInput): ServiceHelp[] {
     return serviceHelps(input);

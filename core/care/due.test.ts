@@ -150,6 +150,25 @@ describe('dueList', () => {
     expect(find(listed(10, { log: [repacked, squeezed] }), 'air')).toBeUndefined();
   });
 
+  it('cleans a filter that takes the dirt for others by its days, whatever its forecast', () => {
+    const filter = { ...reed.filter, cleanedEvery: 7 };
+    const visit = find(listed(3, { filter }), 'visit')!;
+    expect(visit).toMatchObject({ inDays: 4, latestInDays: null });
+    expect(formatSentence(visit.what)).toBe(
+      'Replace the bonded floss pad and squeeze the coarse foam, 15 ppi and the medium foam, 30 ppi.',
+    );
+    expect(visit.bring).toEqual(['old tank water', 'new bonded floss pad']);
+    expect(visit.minutes).toBeGreaterThan(20);
+    const cleaned: LogEntry = {
+      kind: 'service',
+      ...common(5),
+      works: [{ layerId: 'rb-floss', work: 'replaced' }],
+      flowWas: 'fine',
+    };
+    expect(find(listed(6, { filter, log: [repacked, cleaned] }), 'visit')!.inDays).toBe(6);
+    expect(find(listed(6, { filter, log: [] }), 'visit')).toBeUndefined();
+  });
+
   it('tells what belongs to a tank once, however many filters hang on it', () => {
     const due = listed(36, { log: [repacked, water(35)] });
     const [first, second] = toldOnce([{ due }, { due: due.filter(({ key }) => key.startsWith('water')) }]);

@@ -6,6 +6,9 @@ import { mediumOf } from '../layers/mediumOf';
 import type { Layer } from '../layers/layer';
 import type { Work } from '../pack/visit';
 import { SECONDS_A_DAY } from '../dirt/dirtNumbers';
+import { keepsDirt } from '../dirt/keepsDirt';
+import { placeLayers } from '../layers/placeLayers';
+import { visitBurden } from '../service/visitBurden';
 import { PART_LIVES } from '../practice/partLives';
 import type { Tank } from '../tank/tank';
 import { lowerFirst, upperFirst } from '../units/firstLetter';
@@ -76,7 +79,7 @@ const TOGETHER = 14;
 /** All that is due within two months, soonest first. */
 export function dueList(input: DueInput): Due[] {
   const water = waterChange(input);
-  const visit = nextVisit(input, water);
+  const visit = input.filter.cleanedEvery === null ? nextVisit(input, water) : cleaningDue(input);
   const parts = partsDue(input, visit);
   return [visit, spongeDue(input), sleeveDue(input), airDue(input), movedUp(water, visit), ...parts]
     .filter((item) => item !== null)
@@ -175,6 +178,38 @@ function nextVisit({ filter, layers, outlook, now }: DueInput, water: Wanted | n
       ...[...new Set(byWork.get('replace'))].map((name) => `new ${name}`),
     ],
     withWaterChange: together,
+  };
+}
+
+/** The next cleaning of a filter that takes the dirt for others: by its days, whatever its flow. */
+function cleaningDue({ filter, layers, log, now }: DueInput): Wanted | null {
+  const every = filter.cleanedEvery;
+  const inFlow = placeLayers(filter, layers);
+  const mechanical = inFlow.filter(keepsDirt);
+  const ids = new Set(mechanical.map(({ layer }) => layer.id));
+  const last = lastOf(log, (entry) =>
+    entry.kind === 'service'
+      ? entry.works.some(({ layerId }) => layerId !== null && ids.has(layerId))
+      : entry.kind === 'repacked',
+  );
+  if (every === null || last === null || mechanical.length === 0) return null;
+  const renewed = mechanical.filter(({ medium }) => medium.service === 'replace');
+  const squeezed = mechanical.filter(({ medium }) => medium.service !== 'replace');
+  const named = (verb: string, some: typeof mechanical): string[] =>
+    some.length === 0
+      ? []
+      : [`${verb} ${joined([...new Set(some.map(({ medium }) => `the ${lowerFirst(medium.name)}`))])}`];
+  return {
+    key: visitKey(filter.id),
+    ...dateIn(daysUntil(last, every, now), now),
+    what: sentence`${upperFirst(joined([...named('replace', renewed), ...named('squeeze', squeezed)]))}.`,
+    why: sentence`Every ${{ kind: 'days', si: every * SECONDS_A_DAY }}, whatever its flow: it takes the dirt so that the other filter stays shut.`,
+    minutes: visitBurden(filter, inFlow, [...ids]).minutes,
+    bring: [
+      ...(squeezed.length > 0 ? ['old tank water'] : []),
+      ...[...new Set(renewed.map(({ medium }) => `new ${lowerFirst(medium.name)}`))],
+    ],
+    withWaterChange: false,
   };
 }
 

@@ -144,7 +144,7 @@ function runsOut(uses: readonly [Use, ...Use[]], shelf: Shelf): StockWarning | n
   const where = joined([...new Set(uses.map((use) => use.where))]);
   const needed = uses.reduce((sum, { amount }) => sum + amount, 0);
   const says = {
-    volume: sentence`${name}: ${{ kind: 'volume', si: needed }} for ${where}, ${{ kind: 'volume', si: there }} on the shelf.`,
+    volume: sentence`${name}: ${{ kind: 'volume', si: needed }} for ${where}, ${there > DROP ? { kind: 'volume', si: there } : 'none'} on the shelf.`,
     pieces: sentence`${name}: ${`${needed}`} for ${where}, ${`${there}`} on the shelf.`,
     there: sentence`${upperFirst(name)}: none on the shelf, for ${where}.`,
   };

@@ -1,6 +1,6 @@
 import { intakeSponge } from '../filter/intakeSponge';
 import { rimAboveLip } from '../hydraulics/rim';
-import type { Visit } from '../pack/visit';
+import type { Visit, Work } from '../pack/visit';
 import { SERVICE_SHARE } from '../practice/serviceShare';
 import { litterPerDay } from '../tank/litterPerDay';
 import { netVolume } from '../tank/netVolume';
@@ -25,7 +25,7 @@ export interface CloggingInput {
   readonly tank: Tank;
   /** The one that is asked about. */
   readonly own: SimulatedFilter;
-  /** Others on the same tank; they are cleaned whenever their flow falls to the service share. */
+  /** Others on the same tank; they are cleaned whenever their flow falls to the service share, or by their days. */
   readonly others: readonly Omit<SimulatedFilter, 'visits'>[];
   readonly days: number;
   readonly numbers?: DirtNumbers;
@@ -112,6 +112,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
   const books = { made: 0, settled: 0, caught: 0, rotted: 0, removed: 0 };
   let rottedOwn = 0;
   let othersCleaned = 0;
+  let passed = 0;
   let cleanHeads: Float64Array | null = null;
   let full: Float64Array = new Float64Array(own.inFlow.length);
 
@@ -164,8 +165,12 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
         fill();
       }
       if (input.tendSponge === true) books.removed += squeezeFullSponge(state, full);
+      passed += 1;
       for (const other of others)
-        if (needsCare(other, waters)) {
+        if (isCleaningDay(other.filter, passed)) {
+          books.removed += visitStep(other, mechanicalWork(other));
+          othersCleaned += 1;
+        } else if (needsCare(other, waters)) {
           books.removed += visitStep(other, () => 'squeeze');
           othersCleaned += 1;
         }
@@ -188,6 +193,19 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
 const needsCare = (state: SimulationState, waters: Float64Array): boolean =>
   state.balance.through < SERVICE_SHARE * state.cleanThrough ||
   keptShare(state, waters) < KEEPS_HALF * state.cleanKept;
+
+/** True on every so many days from the first, for one that is cleaned by its days to spare others. */
+const isCleaningDay = ({ cleanedEvery }: SimulationState['filter'], day: number): boolean =>
+  cleanedEvery !== null && day % Math.round(cleanedEvery) === 0;
+
+/** What is done to the layers of a filter that takes the dirt for others: floss is replaced, foam squeezed. */
+const mechanicalWork =
+  ({ inFlow, mechanical }: SimulationState) =>
+  (layerId: string): Work | null => {
+    const place = inFlow.findIndex(({ layer }) => layer.id === layerId);
+    if (!mechanical.includes(place)) return null;
+    return inFlow[place]!.medium.service === 'replace' ? 'replace' : 'squeeze';
+  };
 
 /** Squeezes the sponge on the intake when it was full; returns what left it, kg. */
 function squeezeFullSponge(state: SimulationState, full: Float64Array): number {

@@ -21,6 +21,7 @@ export const FILTER_BOUNDS = {
   bodyHeight: { what: 'Body height', kind: 'length', min: 0.02, max: 2 },
   outside: { what: 'Side of the body, outside', kind: 'length', min: 0.02, max: 2 },
   equipmentK: { what: 'Loss at the heater or lamp', kind: 'plain', min: 0, max: 50 },
+  cleanedEvery: { what: 'Days between two cleanings', kind: 'plain', min: 1, max: 90 },
   place: { what: 'Place in the body', kind: 'length', min: -2, max: 2 },
 } as const satisfies Record<string, Bounds>;
 
@@ -149,6 +150,11 @@ export const FilterSchema = z
       .array(ChamberSchema)
       .min(1, 'A filter needs at least one chamber: add one.')
       .max(MOST_CHAMBERS, `A filter has at most ${MOST_CHAMBERS} chambers.`),
+    cleanedEvery: bounded(FILTER_BOUNDS.cleanedEvery)
+      .nullable()
+      .describe(
+        'Days after which its mechanical layers are cleaned whatever its flow, so that other filters of the tank stay shut; null: when it is due',
+      ),
     swap: SwapSchema.nullable().describe('Media that are being retired in stages; null: none'),
     /** Names of numbers that are still a preset’s and not the keeper’s. */
     assumed: z.array(z.enum(ASSUMABLE)),

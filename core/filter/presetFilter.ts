@@ -38,6 +38,7 @@ export function presetFilter(
     outlets: [
       { place, aim: isHangOnBack(kind) ? 'to the front' : 'along the tank', hose: null, aboveWater: 0 },
     ],
+    cleanedEvery: null,
     swap: null,
     equipmentK: null,
     equipment: isCanister(kind) ? ['taps'] : [],

@@ -9,6 +9,7 @@ import type { LogEntry } from '@/core/job/logEntry';
 import { LOOKS, type Look } from '@/core/job/looks';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
+import type { Surroundings } from '@/core/report/evaluatePack';
 import type { Tank } from '@/core/tank/tank';
 import type { OutlookState } from '@/store/outlooks';
 import { AppLink } from '../frame/AppLink';
@@ -29,6 +30,8 @@ interface Props {
   /** The newest page of its log. */
   readonly first: LogPage;
   readonly tank: Tank;
+  /** The other filters of the tank. */
+  readonly others: Surroundings['others'];
   readonly outlook: OutlookState;
   /** Flows, services, repacks and water changes: what is due hangs on them. */
   readonly log: readonly LogEntry[];
@@ -43,7 +46,7 @@ const OutlookPart = lazyPart(() => import('../outlook/OutlookPart').then((module
 const LogFile = lazyPart(() => import('./LogFile').then((module) => module.LogFile));
 
 /** The diary of a filter: what is seen and done, in seconds, and all of it to be found again. */
-export function CareSheet({ filter, job, layers, first, tank, outlook, log: logged, now }: Props) {
+export function CareSheet({ filter, job, layers, first, tank, others, outlook, log: logged, now }: Props) {
   const { save, faults, busy } = useSaveEntry(filter.id, null);
   /** Counts what was added here, so that the list asks for its page anew. */
   const [added, setAdded] = useState(0);
@@ -82,7 +85,7 @@ export function CareSheet({ filter, job, layers, first, tank, outlook, log: logg
       linksLabel="Stages"
     >
       <OutlookPart
-        {...{ filter, tank, layers, log, changed, now }}
+        {...{ filter, tank, layers, others, log, changed, now }}
         onLog={(before, after) => {
           setAdded((count) => count + 1);
           put(before, after);

@@ -1,6 +1,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { MediaHome, TankMedia } from '@/core/care/matureMedia';
+import { SECONDS_A_DAY } from '@/core/dirt/dirtNumbers';
 import { DAY_MS } from '@/core/units/daysBetween';
 import { useWords } from '../fields/Habits';
 import tables from '../frame/FigureTable.module.css';
@@ -13,7 +14,6 @@ interface Props {
 
 /** Rows that are drawn at first, and more with each press. */
 const ROWS = 60;
-const SECONDS_A_DAY = 86_400;
 
 /** All media in which bacteria live, where they are and how old. */
 export function LivesTable({ tanks, now }: Props) {

@@ -30,6 +30,7 @@ import { Assumed } from './Assumed';
 import { ChamberForm } from './ChamberForm';
 import { measured } from './filterPart';
 import { HosesFold } from './HosesFold';
+import { CleanedFold } from './CleanedFold';
 import { PartsFold } from './PartsFold';
 import { PortsFold } from './PortsFold';
 import { PumpFold } from './PumpFold';
@@ -216,6 +217,9 @@ export function MeasureSheet({
             )}
             <PortsFold filter={filter} branches={report.water.branches} onChange={change} />
             <PartsFold filter={filter} onChange={change} />
+            {flows.length < 2 && filter.cleanedEvery === null ? null : (
+              <CleanedFold filter={filter} onChange={change} />
+            )}
             <RatingFold filter={filter} onChange={change} flow={flows[0]?.measured ?? null} />
           </div>
           <FilterActions filter={filter} />

@@ -5,6 +5,7 @@ import { learnedRows } from '@/core/care/learnedRows';
 import { oddSaid } from '@/core/care/oddSaid';
 import { outlookVerdict } from '@/core/care/outlookVerdict';
 import { waterLost } from '@/core/care/waterLost';
+import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
 import { jugFlow } from '@/core/hydraulics/jugFlow';
 import type { LogEntry } from '@/core/job/logEntry';
@@ -22,13 +23,19 @@ import { daysShown, OutlookChart } from './OutlookChart';
 import styles from './OutlookPart.module.css';
 import { OutlookProgress } from './OutlookProgress';
 import { OutlookTable } from './OutlookTable';
+import { lazyPart } from '../frame/lazyPart';
 import { useOutlook } from './useOutlook';
 import { WaterLostPart } from './WaterLostPart';
+
+// Wanted where a tank has two filters.
+const PairedPart = lazyPart(() => import('./PairedPart').then((module) => module.PairedPart));
 
 interface Props {
   readonly filter: Filter;
   readonly tank: Tank;
   readonly layers: readonly Layer[];
+  /** The other filters of the tank. */
+  readonly others: ForecastInput['others'];
   /** As the page was drawn. */
   readonly first: OutlookState;
   /** Flows, services, repacks and water changes, in any order. */
@@ -44,7 +51,18 @@ interface Props {
 }
 
 /** What lies ahead of a filter: when it needs hands, what is due, and what its log taught. */
-export function OutlookPart({ filter, tank, layers, first, log, changed, onLog, packIsOut, now }: Props) {
+export function OutlookPart({
+  filter,
+  tank,
+  layers,
+  others,
+  first,
+  log,
+  changed,
+  onLog,
+  packIsOut,
+  now,
+}: Props) {
   const words = useWords();
   const { state, done, failed } = useOutlook(filter.id, first, changed);
   const { outlook } = state;
@@ -122,6 +140,15 @@ export function OutlookPart({ filter, tank, layers, first, log, changed, onLog, 
             says="week by week: expected, its likely range, and what was measured"
           >
             <OutlookTable {...{ ahead, readings, today }} lastDay={daysShown(ahead, today)} />
+          </Fold>
+        )}
+        {others.length === 0 || layers.length === 0 ? null : (
+          <Fold
+            lazy
+            title="Two filters on one tank"
+            says="how long this one stays shut where the other takes the dirt"
+          >
+            <PairedPart {...{ tank, filter, layers, others }} learned={outlook?.learned.posterior ?? null} />
           </Fold>
         )}
         {odd.map((reading) => {

@@ -1,7 +1,10 @@
 import type { Step } from '../step';
 
 /**
- * From version 8: nothing to change. A sleeve on an intake may be a cheap one, air-driven filters have their service, and
- * a photo may belong to an entry of the log; an app of version 8 knows none of these.
+ * From version 8: a filter may be cleaned every so many days to spare others. Without a change of what is stored, a
+ * sleeve on an intake may be a cheap one, air-driven filters have their service, and a photo may belong to an entry of the
+ * log.
  */
-export const toVersion9: Step = {};
+export const toVersion9: Step = {
+  filter: (doc) => ({ cleanedEvery: null, ...doc }),
+};

@@ -18,6 +18,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
       job={open?.job.doc ?? null}
       layers={layersThatFit(filter.doc, current ?? open?.asFound.doc ?? null)}
       tank={tank.doc}
+      others={around.others}
       outlook={outlooks.get(database(), filter.doc.id)}
       log={[...own, ...tankLog].filter(({ kind }) => DUE_KINDS.includes(kind))}
       now={around.now ?? new Date().toISOString()}
