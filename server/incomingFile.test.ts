@@ -1,4 +1,4 @@
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -75,7 +75,7 @@ describe('a file on its way in', () => {
     const id = sent(await bytesOf(backupStream(db)));
     expect(() => bringIn(db, id, 'replace')).toThrow(/not tried/);
     dropIncoming(id);
-    expect(existsSync(path.join(folder, 'neat-layer-passing', 'incoming'))).toBe(false);
+    expect(readdirSync(path.join(folder, 'neat-layer-passing'))).toEqual([]);
   });
 
   it('that cannot be used is not kept, and says so when it is asked for again', async () => {
@@ -86,5 +86,22 @@ describe('a file on its way in', () => {
     const first = sent(await bytesOf(backupStream(db)));
     beginIncoming(10);
     await expect(tryFile(db, first)).rejects.toThrow(/not there any more/);
+  });
+
+  it('gives way to that of another tab, also while it is being tried: the other comes in whole', async () => {
+    const bytes = await bytesOf(exportStream(db, '2026-11-25T12:00:00Z'));
+    const first = sent(bytes);
+    // Reading and staging an export takes turns with other requests.
+    const trying = tryFile(db, first);
+    const second = sent(bytes);
+    await Promise.all([
+      expect(trying).rejects.toThrow(/not there any more/),
+      expect(tryFile(db, second)).resolves.toMatchObject({ holdings: { filters: ['Sponge'] } }),
+    ]);
+    expect(() => bringIn(db, first, 'replace')).toThrow(/not there any more/);
+    filters.remove(db, 'f');
+    bringIn(db, second, 'replace');
+    expect(filters.get(db, 'f').doc.name).toBe('Sponge');
+    expect(readdirSync(path.join(folder, 'neat-layer-passing'))).toEqual([]);
   });
 });

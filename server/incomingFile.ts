@@ -44,11 +44,12 @@ export interface IncomingSaid {
 const shared = globalThis as { neatLayerIncoming?: Incoming | undefined };
 
 const SQLITE_START = 'SQLite format 3\0';
-const uploadFile = (): string => path.join(dataFolder(), 'incoming');
-const stagedFile = (): string => path.join(dataFolder(), 'incoming.sqlite');
+// Named by its id: one that another tab has put its own in the place of may still be read and written to for a moment.
+const uploadFile = (id: string): string => path.join(dataFolder(), `incoming-${id}`);
+const stagedFile = (id: string): string => `${uploadFile(id)}.sqlite`;
 
-const removeAll = (): void =>
-  [uploadFile(), ...['', '-wal', '-shm'].map((ending) => stagedFile() + ending)].forEach((file) =>
+const removeFiles = (id: string): void =>
+  [uploadFile(id), ...['', '-wal', '-shm'].map((ending) => stagedFile(id) + ending)].forEach((file) =>
     rmSync(file, { force: true }),
   );
 
@@ -67,10 +68,11 @@ export function beginIncoming(size: unknown): { readonly id: string } {
     throw new InvalidError([
       `The file is larger than ${LARGEST_INCOMING_WORDS}, the most this app takes in.`,
     ]);
-  removeAll();
-  writeFileSync(uploadFile(), '');
-  shared.neatLayerIncoming = { id: randomUUID(), size, arrived: 0, said: null };
-  return { id: shared.neatLayerIncoming.id };
+  if (shared.neatLayerIncoming !== undefined) removeFiles(shared.neatLayerIncoming.id);
+  const id = randomUUID();
+  writeFileSync(uploadFile(id), '');
+  shared.neatLayerIncoming = { id, size, arrived: 0, said: null };
+  return { id };
 }
 
 /**
@@ -81,7 +83,7 @@ export function beginIncoming(size: unknown): { readonly id: string } {
 export function takePiece(id: string, from: number, bytes: Uint8Array): { readonly arrived: number } {
   const incoming = known(id);
   if (from === incoming.arrived && from + bytes.byteLength <= incoming.size) {
-    appendFileSync(uploadFile(), bytes);
+    appendFileSync(uploadFile(id), bytes);
     incoming.arrived += bytes.byteLength;
   } else if (!(from + bytes.byteLength <= incoming.arrived))
     throw new InvalidError(['A piece of the file is missing. Choose the file again.']);
@@ -98,28 +100,26 @@ export async function tryFile(db: Db, id: string): Promise<IncomingSaid> {
   try {
     incoming.said = await lookInto(db, id);
   } catch (error) {
-    // What cannot be used is not kept; another tab may have put its own file in its place meanwhile.
-    if (shared.neatLayerIncoming === incoming) dropIncoming(id);
+    // What cannot be used is not kept; another tab may have put its own file in its place meanwhile, and says so.
+    removeFiles(id);
+    known(id);
+    shared.neatLayerIncoming = undefined;
     throw error;
   }
   return incoming.said;
 }
 
 async function lookInto(db: Db, id: string): Promise<IncomingSaid> {
-  const isDatabase = startOf(uploadFile()) === SQLITE_START;
+  const [upload, staged] = [uploadFile(id), stagedFile(id)];
+  const isDatabase = startOf(upload) === SQLITE_START;
   let faults: readonly string[] = [];
-  if (isDatabase) renameSync(uploadFile(), stagedFile());
-  else
-    faults = await stageExport(
-      () => createReadStream(/* turbopackIgnore: true */ uploadFile()),
-      stagedFile(),
-    );
+  if (isDatabase) renameSync(upload, staged);
+  else faults = await stageExport(() => createReadStream(/* turbopackIgnore: true */ upload), staged);
   known(id);
-  const found = tryIncoming(db, stagedFile());
   return {
     kind: isDatabase ? 'backup' : 'export',
-    holdings: found,
-    news: whatIsNew(db, stagedFile()),
+    holdings: tryIncoming(db, staged),
+    news: whatIsNew(db, staged),
     faults,
   };
 }
@@ -137,7 +137,7 @@ export interface IncomingDone {
 export function bringIn(db: Db, id: string, how: unknown): IncomingDone {
   if (known(id).said === null) throw new InvalidError(['The file was not tried yet. Choose it again.']);
   if (how === 'add') {
-    const news = addNew(db, stagedFile());
+    const news = addNew(db, stagedFile(id));
     dropIncoming(id);
     return { news, before: null };
   }
@@ -145,7 +145,7 @@ export function bringIn(db: Db, id: string, how: unknown): IncomingDone {
   const file = databaseFile();
   const before = file === ':memory:' ? null : freeName(file, 'before-restore');
   if (before !== null) writeBackup(db, before);
-  replaceAll(db, stagedFile());
+  replaceAll(db, stagedFile(id));
   dropIncoming(id);
   return { news: null, before };
 }
@@ -153,7 +153,7 @@ export function bringIn(db: Db, id: string, how: unknown): IncomingDone {
 /** Forgets a file on its way in. */
 export function dropIncoming(id: string): void {
   known(id);
-  removeAll();
+  removeFiles(id);
   shared.neatLayerIncoming = undefined;
 }
 

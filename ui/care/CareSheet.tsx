@@ -1,5 +1,6 @@
 'use client';
 import { useState } from 'react';
+import { aheadOfClock } from '@/core/care/aheadOfClock';
 import { lookAdvice, type LookAdvice } from '@/core/care/lookAdvice';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
@@ -12,6 +13,7 @@ import type { Layer } from '@/core/layers/layer';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import type { Tank } from '@/core/tank/tank';
 import type { OutlookState } from '@/store/outlooks';
+import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
 import { Frame } from '../frame/Frame';
 import { lazyPart } from '../frame/lazyPart';
@@ -47,7 +49,9 @@ const LogFile = lazyPart(() => import('./LogFile').then((module) => module.LogFi
 
 /** The diary of a filter: what is seen and done, in seconds, and all of it to be found again. */
 export function CareSheet({ filter, job, layers, first, tank, others, outlook, log: logged, now }: Props) {
+  const words = useWords();
   const { save, faults, busy } = useSaveEntry(filter.id, null);
+  const ahead = aheadOfClock(first.entries, now);
   /** Counts what was added here, so that the list asks for its page anew. */
   const [added, setAdded] = useState(0);
   const [log, setLog] = useState(logged);
@@ -84,6 +88,17 @@ export function CareSheet({ filter, job, layers, first, tank, others, outlook, l
       links={stageLinks(filter.id, job, 'care')}
       linksLabel="Stages"
     >
+      {ahead.length === 0 ? null : (
+        <p role="alert" className={styles.clock}>
+          <strong>
+            {ahead.length === 1 ? 'An entry of the log lies' : `${ahead.length} entries of the log lie`} ahead
+            of this computer’s clock,
+          </strong>{' '}
+          the latest on {words.date(ahead[0]?.at ?? now, { day: 'numeric', month: 'long', year: 'numeric' })}.
+          What is due counts from {ahead.length === 1 ? 'it' : 'them'}. Set the clock right, or edit the dates
+          below.
+        </p>
+      )}
       <OutlookPart
         {...{ filter, tank, layers, others, log, changed, now }}
         onLog={(before, after) => {
