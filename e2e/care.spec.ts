@@ -1,10 +1,11 @@
+import sharp from 'sharp';
 import { expect, test } from './app';
 
 test('what is seen and done is logged in seconds, found again, mended and brought back', async ({ page }) => {
   await page.goto('/filter/window-sill/care');
   const log = page.getByRole('region', { name: 'Log' });
   const rows = log.getByRole('listitem');
-  await expect(log.getByText('1 to 40 of 78, newest first')).toBeVisible();
+  await expect(log.getByText('1 to 40 of 155, newest first')).toBeVisible();
 
   // One press.
   await page.getByRole('button', { name: 'only a trickle' }).click();
@@ -40,6 +41,22 @@ test('what is seen and done is logged in seconds, found again, mended and brough
   await page.getByLabel('What happened').fill('Only once a day, 50% less.');
   await page.getByRole('button', { name: 'Save note' }).click();
   await expect(rows.first()).toContainText('Changed: feeding: Only once a day, 50% less.');
+
+  // A photo, which comes back with its entry.
+  await page.getByText('from the camera or a file').click();
+  await page.getByLabel('What it shows').fill('Moss on the foam');
+  const jpeg = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#5a7a4a' } })
+    .jpeg()
+    .toBuffer();
+  await page
+    .getByLabel('Add a photo')
+    .setInputFiles({ name: 'moss.jpg', mimeType: 'image/jpeg', buffer: jpeg });
+  await expect(rows.first()).toContainText('Note: Moss on the foam');
+  await expect(rows.first().getByRole('img', { name: 'Photo 1' })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete Note' }).click();
+  await expect(rows.first()).not.toContainText('Moss');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(rows.first().getByRole('img', { name: 'Photo 1' })).toBeVisible();
 
   // Found again: signs of a search are plain signs.
   await page.getByLabel('Search the log').fill('50% l');

@@ -7,6 +7,7 @@ const PAGES = [
   '/new',
   '/settings',
   '/shelf',
+  '/mature',
   '/filter/reed-bench/prepare',
   '/filter/window-sill/measure',
   '/filter/window-sill/strip',
@@ -18,6 +19,7 @@ const PAGES = [
   '/filter/long-run/fault',
   '/filter/window-sill/care',
   '/filter/window-sill/flow',
+  '/filter/window-sill/charts',
   '/filter/reed-bench/swap',
   '/filter/long-run/settle-in',
 ];

@@ -8,6 +8,7 @@ const MOST = [
   ['/filter/reed-bench/measure', 330],
   ['/filter/reed-bench/repack', 330],
   ['/filter/window-sill/care', 330],
+  ['/filter/window-sill/charts', 330],
 ] as const;
 
 for (const [address, most] of MOST)

@@ -13,6 +13,17 @@ test('three months of the demo: readings are learned from, a fault is found, a v
 }) => {
   const ahead = page.getByRole('region', { name: 'What lies ahead' });
   const rows = page.getByRole('region', { name: 'Log', exact: true }).getByRole('listitem');
+  // The browser that shows notifications is not there: what it would show is kept.
+  await page.addInitScript(() => {
+    const told: string[] = [];
+    const show = (title: string): void => void told.push(title);
+    const ask = (): Promise<string> => Promise.resolve('granted');
+    Object.assign(show, { permission: 'granted', requestPermission: ask });
+    Object.assign(window, { told, Notification: show });
+  });
+  await page.goto('/settings');
+  await page.getByRole('button', { name: 'Notify me in this browser' }).click();
+  await expect(page.getByText(/^This browser notifies you of what is due/)).toBeVisible();
   await page.goto('/filter/window-sill/care');
   await expect(ahead).toContainText('Learned from 20 readings of this filter.', WORKED_OUT);
   await expect(ahead.getByTestId('verdict')).toContainText('Next service: any day now');
@@ -30,6 +41,9 @@ test('three months of the demo: readings are learned from, a fault is found, a v
   await app.daysLater(page, 35);
   await page.goto('/filter/window-sill/care');
   await expect(ahead.getByTestId('verdict')).toContainText('Needs service now');
+  await expect
+    .poll(() => page.evaluate(() => (window as unknown as { told: string[] }).told.join()))
+    .toMatch(/due/);
   await page.getByRole('button', { name: 'only a trickle' }).click();
   await page.getByRole('link', { name: 'Find the fault' }).click();
   await page.getByRole('button', { name: 'Weak flow, or only a trickle' }).click();
