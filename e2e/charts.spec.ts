@@ -22,7 +22,7 @@ test('the charts tell the story of a filter by keys: days in sight, a day that i
   await expect(lane('Pressure lost in the pack')).toContainText('nothing known on this day');
 
   // The days in sight: a span, a date, a drag over all days.
-  const from = page.getByLabel('From');
+  const from = page.getByLabel('From', { exact: true });
   const first = await from.inputValue();
   await page.getByRole('button', { name: 'Everything' }).click();
   expect((await from.inputValue()) < first).toBe(true);
@@ -42,7 +42,7 @@ test('mature media says what one tank can spare for another', async ({ page }) =
   await page.goto('/');
   await page.getByRole('link', { name: 'Mature media' }).click();
   const gifts = page.getByRole('region', { name: 'Media to give' });
-  await page.getByLabel('For').selectOption('Hatchery');
+  await page.getByLabel('For', { exact: true }).selectOption('Hatchery');
   await expect(gifts).toContainText(/\d\.\d\d\sL of pumice, 10 mm from Long run/);
   await expect(gifts).toContainText('Nothing from Reed bench: a repack is under way.');
   await expect(page.getByRole('region', { name: 'What lives where' })).toContainText('Sintered glass');

@@ -88,16 +88,6 @@ const VIEWS: readonly View[] = [
     },
   },
   {
-    name: 'plan-canister',
-    address: '/filter/reed-bench/plan',
-    size: DESK,
-    scheme: 'dark',
-    act: async (page) => {
-      await page.getByTestId('verdict-next').filter({ hasText: 'weeks' }).waitFor();
-      await chooseLayer(page, 2);
-    },
-  },
-  {
     name: 'compare',
     address: '/filter/window-sill/plan',
     size: DESK,
@@ -178,7 +168,15 @@ const VIEWS: readonly View[] = [
     size: DESK,
     act: (page) => page.getByText('Working out the dates…').waitFor({ state: 'detached' }),
   },
-  { name: 'flow', address: '/filter/window-sill/flow', size: DESK },
+  {
+    name: 'charts',
+    address: '/filter/long-run/charts',
+    size: DESK,
+    act: async (page) => {
+      await page.getByText(/^expected \d.*; measured/).waitFor({ timeout: LEARNING });
+    },
+  },
+  { name: 'mature', address: '/mature', size: DESK, scheme: 'dark' },
 ];
 
 await serveDemo(PORT, async (url) => {

@@ -51,7 +51,9 @@ export function WindowBrush({ width, extent, window: chosen, onWindow, readings,
       });
     const selection = select<SVGGElement, unknown>(node);
     selection.call(brush);
-    selection.call((target) => brush.move(target, [scale(from), scale(to)]));
+    // All days are chosen by none: what is chosen can only be moved, and a new choice is drawn beside it.
+    const isAll = from <= first && to >= last;
+    selection.call((target) => brush.move(target, isAll ? null : [scale(from), scale(to)]));
   }, [first, last, width, from, to]);
   return (
     <svg width={width} height={HEIGHT} aria-hidden="true" className={styles.brush} suppressHydrationWarning>

@@ -30,7 +30,6 @@ import { Assumed } from './Assumed';
 import { ChamberForm } from './ChamberForm';
 import { measured } from './filterPart';
 import { HosesFold } from './HosesFold';
-import { CleanedFold } from './CleanedFold';
 import { PartsFold } from './PartsFold';
 import { PortsFold } from './PortsFold';
 import { PumpFold } from './PumpFold';
@@ -45,6 +44,9 @@ import { WaterForm } from './WaterForm';
 /** What only some kinds have. */
 const EdgeFold = lazyPart(() => import('./EdgeFold').then((module) => module.EdgeFold));
 const SpillFold = lazyPart(() => import('./SpillFold').then((module) => module.SpillFold));
+
+// Wanted where a tank has two filters.
+const CleanedFold = lazyPart(() => import('./CleanedFold').then((module) => module.CleanedFold));
 
 interface Props {
   readonly tank: Stored<Tank>;

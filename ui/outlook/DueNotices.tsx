@@ -1,22 +1,17 @@
 'use client';
 import { useEffect } from 'react';
 import { useWords } from '../fields/Habits';
-import { noticesState } from '../state/notices';
-
-/** Milliseconds between two looks at what is due. */
-const EVERY = 30 * 60_000;
+import { NOTICES_WANTED } from '../state/noticesWanted';
 
 /** While a page is open, and its keeper wants it, this browser notifies of what is due. Draws nothing. */
 export function DueNotices() {
   const words = useWords();
   useEffect(() => {
-    if (noticesState() !== 'on') return undefined;
-    const look = (): void => {
-      void import('./tellDue').then(({ tellDue }) => tellDue(words, new Date())).catch(() => undefined);
-    };
-    look();
-    const timer = setInterval(look, EVERY);
-    return () => clearInterval(timer);
+    const ends = new AbortController();
+    // Nearly nobody pays for what watches, on every page.
+    if (globalThis.localStorage?.getItem(NOTICES_WANTED) === 'yes')
+      void import('./watchDue').then(({ watchDue }) => watchDue(words, ends.signal)).catch(() => undefined);
+    return () => ends.abort();
   }, [words]);
   return null;
 }

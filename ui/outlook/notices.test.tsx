@@ -84,7 +84,7 @@ describe('notifications', () => {
   it('are looked for by an open page only where they are on', async () => {
     answer(due('a', 'Long run', item('visit a', 'Replace the floss.')));
     render(<DueNotices />);
-    await act(() => import('./tellDue'));
+    await act(() => import('./watchDue'));
     expect(shown).toEqual([]);
     cleanup();
     await turnNotices(true);

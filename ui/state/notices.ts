@@ -1,5 +1,6 @@
-/** Where this browser keeps that its keeper wants to be notified, and of what it was today. */
-const WANTED = 'neat-layer notices';
+import { NOTICES_WANTED } from './noticesWanted';
+
+/** Where this browser keeps of what it notified today. */
 const TOLD = 'neat-layer notices told';
 
 /** What notifications are in this browser: it has none, the keeper blocked them, they are on, or off. */
@@ -10,7 +11,9 @@ export function noticesState(): NoticesState {
   if (typeof Notification === 'undefined') return 'missing';
   if (Notification.permission === 'denied') return 'blocked';
   try {
-    return Notification.permission === 'granted' && localStorage.getItem(WANTED) === 'yes' ? 'on' : 'off';
+    return Notification.permission === 'granted' && localStorage.getItem(NOTICES_WANTED) === 'yes'
+      ? 'on'
+      : 'off';
   } catch {
     return 'missing';
   }
@@ -19,7 +22,7 @@ export function noticesState(): NoticesState {
 /** Asks the browser for leave and keeps the wish. */
 export async function turnNotices(on: boolean): Promise<NoticesState> {
   if (on) await Notification.requestPermission();
-  localStorage.setItem(WANTED, on ? 'yes' : 'no');
+  localStorage.setItem(NOTICES_WANTED, on ? 'yes' : 'no');
   localStorage.removeItem(TOLD);
   return noticesState();
 }
