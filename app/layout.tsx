@@ -6,7 +6,6 @@ import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { readingHabits } from '@/server/readingHabits';
 import { Habits } from '@/ui/fields/Habits';
-import { DueNotices } from '@/ui/outlook/DueNotices';
 import { Theme } from '@/ui/theme/Theme';
 import '@/ui/theme/globals.css';
 
@@ -26,10 +25,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
       <body>
         <AppRouterCacheProvider options={{ enableCssLayer: true }}>
           <Theme>
-            <Habits habits={await readingHabits()}>
-              {children}
-              <DueNotices />
-            </Habits>
+            <Habits habits={await readingHabits()}>{children}</Habits>
           </Theme>
         </AppRouterCacheProvider>
       </body>

@@ -6,6 +6,7 @@ import { KeyHelp } from './KeyHelp';
 import { useAway } from '../state/away';
 import { SchemeSwitch } from './SchemeSwitch';
 import type { Shortcut } from '../state/useKeys';
+import { useDueNotices } from './useDueNotices';
 
 export interface FrameLink {
   readonly label: string;
@@ -43,6 +44,7 @@ export function Frame({
 }: Props) {
   const nav = useRef<HTMLElement>(null);
   const away = useAway();
+  useDueNotices();
   const [waits, setWaits] = useState<string | null>(null);
   // From here on the page answers: until then it is a picture of itself, and presses are lost.
   useEffect(() => {

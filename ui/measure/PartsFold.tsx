@@ -1,88 +1,27 @@
 'use client';
-import { EQUIPMENT, type Equipment } from '@/core/filter/equipment';
-import { equipmentK } from '@/core/hydraulics/internalHead';
-import { FILTER_BOUNDS, type Filter } from '@/core/filter/filter';
-import { CheckList } from '../fields/CheckList';
-import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/Habits';
-import { QuantityField } from '../fields/QuantityField';
 import { Fold } from '../frame/Fold';
+import { lazyPart, usePreload } from '../frame/lazyPart';
+import { EQUIPMENT_WORDS, SIDES } from './equipmentWords';
 import type { FilterPart } from './filterPart';
-import styles from './filterPart.module.css';
 
-const WORDS: Readonly<Record<Equipment, string>> = {
-  taps: 'taps on the hoses',
-  heater: 'heater inside',
-  'UV lamp': 'UV lamp',
-  'air bleed': 'air-bleed tube',
-  grid: 'grid over the last tray',
-  'intake extension': 'intake extension',
-  'spray bar': 'spray bar',
-  'aerating outlet': 'aerating outlet',
-  skimmer: 'surface skimmer',
-  'cheap sleeve': 'cheap sleeve on the intake, no foam that lasts for years',
-};
-
-const SIDES = ['length', 'width', 'height'] as const;
+// Loaded once the fold is opened, or a little after the sheet stands.
+const PartsFields = lazyPart(() => import('./PartsFields').then((module) => module.PartsFields));
 
 /** What the body has or has not, and its measures from outside. */
 export function PartsFold({ filter, onChange }: FilterPart) {
   const words = useWords();
+  usePreload(PartsFields);
   const { outside, equipment } = filter;
   const length = (si: number): string => words.show({ kind: 'length', si });
-  const has = equipment.map((item) => WORDS[item]).join(', ');
+  const has = equipment.map((item) => EQUIPMENT_WORDS[item]).join(', ');
   return (
     <Fold
+      lazy
       title="Parts and body"
       says={`${has === '' ? 'no taps, heater or lamp' : has}${outside === null ? '' : `; ${SIDES.map((side) => length(outside[side])).join(' × ')} outside`}`}
     >
-      <div className={styles.wide}>
-        <CheckList<Equipment>
-          legend="It has"
-          items={EQUIPMENT.map((value) => ({ value, label: WORDS[value] }))}
-          chosen={equipment}
-          onChange={(next) => onChange({ equipment: next })}
-        />
-      </div>
-      {equipment.includes('heater') || equipment.includes('UV lamp') ? (
-        <QuantityField
-          label="Loss at the heater or lamp, velocity heads"
-          optional
-          bounds={FILTER_BOUNDS.equipmentK}
-          value={filter.equipmentK}
-          placeholder={words.parts({ kind: 'plain', si: equipmentK(filter) }).number}
-          onChange={(value) => onChange({ equipmentK: value })}
-          className={styles.field}
-        />
-      ) : null}
-      <ChoiceField
-        label="Body, outside"
-        value={outside === null ? 'no' : 'yes'}
-        choices={[
-          { value: 'no', label: 'not measured' },
-          { value: 'yes', label: 'measured' },
-        ]}
-        onChange={(value) => onChange({ outside: value === 'no' ? null : aroundAll(filter) })}
-      />
-      {outside === null
-        ? null
-        : SIDES.map((side) => (
-            <QuantityField
-              key={side}
-              label={`Body ${side}`}
-              bounds={FILTER_BOUNDS.outside}
-              value={outside[side]}
-              onChange={(si) => si !== null && onChange({ outside: { ...outside, [side]: si } })}
-              className={styles.field}
-            />
-          ))}
+      <PartsFields filter={filter} onChange={onChange} />
     </Fold>
   );
 }
-
-/** A body that holds the chambers as drawn, to be measured and typed over. */
-const aroundAll = ({ body }: Filter): NonNullable<Filter['outside']> => ({
-  length: body.width,
-  width: body.width,
-  height: body.height,
-});

@@ -1,9 +1,9 @@
 // @vitest-environment happy-dom
-import { act, cleanup, render } from '@testing-library/react';
+import { act, cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { wordsFor } from '../fields/wordsFor';
 import { noticesState, turnNotices } from '../state/notices';
-import { DueNotices } from './DueNotices';
+import { useDueNotices } from './useDueNotices';
 import { tellDue } from './tellDue';
 
 const WORDS = wordsFor({ system: 'metric', locale: 'en-GB', currency: 'EUR' });
@@ -83,12 +83,12 @@ describe('notifications', () => {
 
   it('are looked for by an open page only where they are on', async () => {
     answer(due('a', 'Long run', item('visit a', 'Replace the floss.')));
-    render(<DueNotices />);
+    renderHook(() => useDueNotices());
     await act(() => import('./watchDue'));
     expect(shown).toEqual([]);
     cleanup();
     await turnNotices(true);
-    render(<DueNotices />);
+    renderHook(() => useDueNotices());
     await vi.waitFor(() => expect(shown).toHaveLength(1));
   });
 });

@@ -5,10 +5,18 @@ import { tellDue } from './tellDue';
 /** Milliseconds between two looks at what is due. */
 const EVERY = 30 * 60_000;
 
+/** When this tab looked last: it goes from page to page. */
+let lastLook = -Infinity;
+
 /** Notifies of what is due, now and every half hour, until `signal` ends it. */
 export function watchDue(words: Words, signal: AbortSignal): void {
   if (signal.aborted || noticesState() !== 'on') return;
-  const look = (): void => void tellDue(words, new Date());
+  const look = (): void => {
+    const now = new Date();
+    if (Math.abs(now.getTime() - lastLook) < EVERY) return;
+    lastLook = now.getTime();
+    void tellDue(words, now);
+  };
   look();
   const timer = setInterval(look, EVERY);
   signal.addEventListener('abort', () => clearInterval(timer));

@@ -3,15 +3,14 @@ import { useEffect } from 'react';
 import { useWords } from '../fields/Habits';
 import { NOTICES_WANTED } from '../state/noticesWanted';
 
-/** While a page is open, and its keeper wants it, this browser notifies of what is due. Draws nothing. */
-export function DueNotices() {
+/** While a page is open, and its keeper wants it, this browser notifies of what is due. */
+export function useDueNotices(): void {
   const words = useWords();
   useEffect(() => {
     const ends = new AbortController();
-    // Nearly nobody pays for what watches, on every page.
+    // Loaded where it is wanted: nearly nobody pays for it on every page.
     if (globalThis.localStorage?.getItem(NOTICES_WANTED) === 'yes')
       void import('./watchDue').then(({ watchDue }) => watchDue(words, ends.signal)).catch(() => undefined);
     return () => ends.abort();
   }, [words]);
-  return null;
 }
