@@ -1,0 +1,49 @@
+'use client';
+import Button from '@mui/material/Button';
+import { Asides } from './Asides';
+import { ConflictDialog } from './ConflictDialog';
+import type { Saving } from './saving';
+import styles from './SaveStatus.module.css';
+
+/** What stands in the way of saving, with what can be done: a conflict, a refusal, what was set aside. */
+export function SaveTroubles({ saves }: { saves: readonly Saving[] }) {
+  const of = (kind: Saving['state']['kind']) => saves.find((item) => item.state.kind === kind);
+  const conflict = of('conflict');
+  const refused = of('refused');
+  const faults = refused?.state.kind === 'refused' ? refused.state.faults : [];
+  const aside = saves.filter(({ asides }) => asides.length > 0);
+  return (
+    <>
+      {conflict === undefined ? null : (
+        <ConflictDialog onTheirs={conflict.takeTheirs} onMine={conflict.keepMine} />
+      )}
+      {refused !== undefined ? (
+        <div role="alert" className={styles.panel}>
+          <p className={styles.heading}>This cannot be saved as it is:</p>
+          <ul>
+            {faults.map((fault) => (
+              <li key={fault}>{fault}</li>
+            ))}
+          </ul>
+          <p>Change it, or set your change aside and go back to what is stored.</p>
+          <div className={styles.buttons}>
+            <Button onClick={() => refused.setAside(faults)}>Set my change aside</Button>
+          </div>
+        </div>
+      ) : null}
+      {aside.length === 0 ? null : (
+        <div role="region" aria-label="Set aside" className={styles.panel}>
+          <p className={styles.heading}>Set aside: not stored, and kept in this browser.</p>
+          {aside.map((save) => (
+            <Asides
+              key={save.asides.map(({ pageId }) => pageId).join()}
+              drafts={save.asides}
+              onTry={(draft) => void save.tryAside(draft)}
+              onDrop={save.dropAside}
+            />
+          ))}
+        </div>
+      )}
+    </>
+  );
+}
