@@ -1,5 +1,4 @@
 'use client';
-import QuestionMark from '@mui/icons-material/QuestionMark';
 import { useState } from 'react';
 import { useKeys, type Shortcut } from '../state/useKeys';
 import headButton from './HeadButton.module.css';
@@ -34,7 +33,9 @@ export function KeyHelp({ shortcuts }: { shortcuts: readonly Shortcut[] }) {
         title="Keyboard (?)"
         onClick={() => setOpen((was) => !was)}
       >
-        <QuestionMark fontSize="small" />
+        <span aria-hidden="true" className={styles.mark}>
+          ?
+        </span>
       </button>
       {open ? (
         <aside className={styles.panel} aria-label="Keyboard">
