@@ -54,8 +54,10 @@ describe('queries', () => {
   it('home asks every table once, however many filters there are', () => {
     const { db, asked } = recordingDatabase();
     expect(loadHome(db, NOW).filters).toHaveLength(4);
-    expect(asked).toHaveLength(8);
-    expect(asked.map(({ sql }) => tablesIn(sql)[0]).sort()).toEqual(
+    // Whether anything changed is asked of no table.
+    const ofTables = asked.filter(({ sql }) => !sql.includes('total_changes()'));
+    expect(ofTables).toHaveLength(8);
+    expect(ofTables.map(({ sql }) => tablesIn(sql)[0]).sort()).toEqual(
       ['filter', 'job', 'log_entry', 'outlook', 'pack', 'settings', 'shelf', 'tank'].sort(),
     );
   });

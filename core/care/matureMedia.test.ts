@@ -66,7 +66,7 @@ describe('tankMedia', () => {
   ])('gives nothing after %s: %s', (_, refusal, log) => {
     const found = tankMedia({ ...inputOf('long-run'), log }, NOW);
     expect(found.refusal).toBe(refusal);
-    expect(found.mayGo > 0).toBe(refusal === null);
+    expect(found.piece !== null).toBe(refusal === null);
   });
 
   it('gives nothing while its media are out, without food, or where its own food needs all', () => {
@@ -75,7 +75,7 @@ describe('tankMedia', () => {
     expect(tankMedia(out, NOW).refusal).toBe('repack');
     const { feed } = water('long-run').tank;
     const unfed = of('long-run', { feed: { ...feed, amount: null } });
-    expect(unfed).toMatchObject({ refusal: 'no food', atOnce: null, load: null, mayGo: 0 });
+    expect(unfed).toMatchObject({ refusal: 'no food', atOnce: null, load: null, piece: null });
     expect(needsMedia(unfed)).toBe(false);
     const much = of('long-run', { feed: { ...feed, amount: { by: 'weight', perDay: 40e-3 } } });
     expect(much.refusal).toBe('needs its own');

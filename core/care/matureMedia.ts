@@ -68,10 +68,22 @@ export interface TankMedia {
   /** For how many times today’s food the film is enough that lives there now; null without food. */
   readonly atOnce: Range | null;
   readonly homes: readonly MediaHome[];
-  /** Share of all its film that may go: even at the low end the rest bears today’s food. 0 where it gives nothing. */
-  readonly mayGo: number;
+  /** The piece of which most may go; null where the tank gives nothing. */
+  readonly piece: MaturePiece | null;
   readonly refusal: Refusal | null;
 }
+
+/** A piece of mature media, and the share of it that may go, 0–1. */
+export interface MaturePiece {
+  readonly home: MediaHome;
+  readonly share: number;
+}
+
+/** All of a tank that is asked for when media is given, without the list of what lives in it. */
+export type GivingTank = Omit<TankMedia, 'homes'>;
+
+/** Homes that are listed on a page. */
+export const MATURE_ROWS = 60;
 
 /** Days for which medicine keeps a tank from giving media, and a test counts (common practice, no source). */
 const MEDICINE_DAYS = 28;
@@ -149,7 +161,7 @@ export function tankMedia({ tank, filters, log }: TankMediaInput, now: string): 
     load: fed,
     atOnce,
     homes,
-    mayGo: refusal === null && atOnce !== null ? 1 - 1 / atOnce.low : 0,
+    piece: refusal === null ? bestPiece(homes, atOnce, fed) : null,
     refusal,
   };
 }
@@ -183,10 +195,12 @@ function whyNot(
 
 /** A piece of mature media that could go to another tank. */
 export interface Gift {
-  readonly from: TankMedia;
+  readonly from: GivingTank;
   readonly home: MediaHome;
   /** m³ of it that may go. */
   readonly volume: number;
+  /** Nitrogen that it bears at once, kg N a day. */
+  readonly bears: number;
   /** Share of the other tank’s food that the piece bears at once, moved wet in tank water; as a range of media. */
   readonly covers: Range | null;
   /** For how many times its own food the giving tank is still enough, at the low end. */
@@ -197,24 +211,35 @@ export interface Gift {
 const MOVED = FILM_KEPT.swish;
 
 /**
- * What could seed or rescue a tank, the piece that bears most first: one piece from each tank that can spare it. At most
- * a third of a piece goes, and no more than leaves the giver enough for its own food at the low end.
+ * The piece of which most may go: at most a third of it, and no more than leaves its tank enough for its own food at the
+ * low end.
+ */
+function bestPiece(
+  homes: readonly MediaHome[],
+  atOnce: Range | null,
+  load: number | null,
+): MaturePiece | null {
+  if (atOnce === null || load === null) return null;
+  const spare = (1 - 1 / atOnce.low) * atOnce.likely * load;
+  return (
+    homes
+      .filter(({ isGiveable, grown, bears }) => isGiveable && grown >= MATURE && bears > 0)
+      .map((home) => ({ home, share: Math.min(MOST_OF_A_PIECE, spare / home.bears) }))
+      .sort((a, b) => b.share * b.home.bears - a.share * a.home.bears)[0] ?? null
+  );
+}
+
+/**
+ * What could seed or rescue a tank: one piece from each tank that can spare it, the one that bears most first.
  *
  * @param to null: a tank that is not entered yet
  */
-export function giftsFor(to: TankMedia | null, all: readonly TankMedia[]): Gift[] {
+export function giftsFor(to: GivingTank | null, all: readonly GivingTank[]): Gift[] {
   return all
-    .filter(({ tankId, mayGo }) => tankId !== to?.tankId && mayGo > 0)
     .flatMap((from): Gift[] => {
-      const { atOnce, load, homes, mayGo } = from;
-      if (atOnce === null || load === null) return [];
-      const whole = atOnce.likely * load;
-      const best = homes
-        .filter(({ isGiveable, grown, bears }) => isGiveable && grown >= MATURE && bears > 0)
-        .map((home) => ({ home, share: Math.min(MOST_OF_A_PIECE, (mayGo * whole) / home.bears) }))
-        .sort((a, b) => b.share * b.home.bears - a.share * a.home.bears)[0];
-      if (best === undefined) return [];
-      const { home, share } = best;
+      const { tankId, atOnce, load, piece } = from;
+      if (tankId === to?.tankId || atOnce === null || load === null || piece === null) return [];
+      const { home, share } = piece;
       const given = share * home.bears;
       const against = to?.load ?? null;
       const covers = (end: keyof Range): number =>
@@ -224,14 +249,15 @@ export function giftsFor(to: TankMedia | null, all: readonly TankMedia[]): Gift[
           from,
           home,
           volume: share * home.volume,
+          bears: MOVED * given,
           covers:
             against === null ? null : { low: covers('low'), likely: covers('likely'), high: covers('high') },
-          leaves: atOnce.low * (1 - given / whole),
+          leaves: atOnce.low * (1 - given / (atOnce.likely * load)),
         },
       ];
     })
-    .sort((a, b) => (b.covers?.likely ?? b.home.bears) - (a.covers?.likely ?? a.home.bears));
+    .sort((a, b) => b.bears - a.bears);
 }
 
 /** True where a tank’s film may not be enough for today’s food: it could do with mature media. */
-export const needsMedia = ({ atOnce }: TankMedia): boolean => atOnce !== null && atOnce.low < 1;
+export const needsMedia = ({ atOnce }: GivingTank): boolean => atOnce !== null && atOnce.low < 1;

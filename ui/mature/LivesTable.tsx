@@ -1,25 +1,20 @@
-import Button from '@mui/material/Button';
-import { useState } from 'react';
-import type { MediaHome, TankMedia } from '@/core/care/matureMedia';
+import { MATURE_ROWS, type MediaHome } from '@/core/care/matureMedia';
 import { SECONDS_A_DAY } from '@/core/dirt/dirtNumbers';
 import { DAY_MS } from '@/core/units/daysBetween';
+import type { MaturePage } from '@/server/maturePage';
 import { useWords } from '../fields/Habits';
+import { AppLink } from '../frame/AppLink';
 import tables from '../frame/FigureTable.module.css';
 import styles from './MatureSheet.module.css';
 
 interface Props {
-  readonly tanks: readonly TankMedia[];
+  readonly page: MaturePage;
   readonly now: string;
 }
 
-/** Rows that are drawn at first, and more with each press. */
-const ROWS = 60;
-
-/** All media in which bacteria live, where they are and how old. */
-export function LivesTable({ tanks, now }: Props) {
+/** All media in which bacteria live, where they are and how old, a page at a time. */
+export function LivesTable({ page: { rows, total, from }, now }: Props) {
   const words = useWords();
-  const [shown, setShown] = useState(ROWS);
-  const rows = tanks.flatMap((tank) => tank.homes.map((home) => ({ tank, home })));
   const age = ({ installedOn }: MediaHome): string =>
     installedOn === null
       ? 'not known'
@@ -50,27 +45,31 @@ export function LivesTable({ tanks, now }: Props) {
             </tr>
           </thead>
           <tbody>
-            {rows.slice(0, shown).map(({ tank, home }) => (
-              <tr key={`${tank.tankId}/${home.key}`}>
-                <th scope="row">{tank.tank}</th>
+            {rows.map(({ tank, load, home }) => (
+              <tr key={home.key}>
+                <th scope="row">{tank}</th>
                 <td>{home.filter}</td>
                 <td>{home.medium}</td>
                 <td>{words.show({ kind: 'volume', si: home.volume })}</td>
                 <td>{age(home)}</td>
                 <td>{state(home)}</td>
-                <td>
-                  {tank.load === null ? 'food not entered' : `${words.number(home.bears / tank.load, 2)}×`}
-                </td>
+                <td>{load === null ? 'food not entered' : `${words.number(home.bears / load, 2)}×`}</td>
               </tr>
             ))}
           </tbody>
         </table>
       </div>
-      {rows.length > shown ? (
-        <Button onClick={() => setShown(shown + ROWS)}>
-          Show more ({words.number(rows.length - shown)} left)
-        </Button>
-      ) : null}
+      {total <= rows.length ? null : (
+        <p className={styles.pages}>
+          {words.number(from + 1)} to {words.number(from + rows.length)} of {words.number(total)}
+          {from === 0 ? null : (
+            <AppLink href={`/mature?from=${Math.max(0, from - MATURE_ROWS)}`}>Back</AppLink>
+          )}
+          {from + rows.length >= total ? null : (
+            <AppLink href={`/mature?from=${from + MATURE_ROWS}`}>Next</AppLink>
+          )}
+        </p>
+      )}
     </section>
   );
 }

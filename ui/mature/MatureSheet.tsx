@@ -5,12 +5,13 @@ import {
   MOST_OF_A_PIECE,
   needsMedia,
   type Gift,
+  type GivingTank,
   type Refusal,
-  type TankMedia,
 } from '@/core/care/matureMedia';
 import { lowerFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
 import type { Range } from '@/core/tank/feedPerDay';
+import type { MaturePage } from '@/server/maturePage';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
@@ -21,7 +22,7 @@ import { LivesTable } from './LivesTable';
 import styles from './MatureSheet.module.css';
 
 interface Props {
-  readonly tanks: readonly TankMedia[];
+  readonly page: MaturePage;
   /** ISO moment of looking. */
   readonly now: string;
 }
@@ -43,8 +44,9 @@ const MOST_NAMED = 4;
 const NEW_TANK = '';
 
 /** What lives where, and which tank can seed or rescue which without endangering itself. */
-export function MatureSheet({ tanks, now }: Props) {
+export function MatureSheet({ page, now }: Props) {
   const words = useWords();
+  const { tanks } = page;
   const needy = tanks.filter(needsMedia);
   const [to, setTo] = useState(needy[0]?.tankId ?? tanks[0]?.tankId ?? NEW_TANK);
   const receiver = tanks.find(({ tankId }) => tankId === to) ?? null;
@@ -117,14 +119,14 @@ export function MatureSheet({ tanks, now }: Props) {
               app estimates; the test kit decides.
             </p>
           </section>
-          <LivesTable tanks={tanks} now={now} />
+          <LivesTable page={page} now={now} />
         </>
       )}
     </Frame>
   );
 }
 
-const named = (tanks: readonly TankMedia[]): string[] => [
+const named = (tanks: readonly GivingTank[]): string[] => [
   ...tanks.slice(0, MOST_NAMED).map(({ tank }) => tank),
   ...(tanks.length > MOST_NAMED ? [`${tanks.length - MOST_NAMED} more tanks`] : []),
 ];
@@ -133,7 +135,7 @@ const named = (tanks: readonly TankMedia[]): string[] => [
 const times = ({ low, likely, high }: Range, number: (value: number, digits: number) => string): string =>
   `${number(likely, 1)}× (likely range ${number(low, 1)}× to ${number(high, 1)}×)`;
 
-function GiftRow({ gift, to }: { readonly gift: Gift; readonly to: TankMedia | null }) {
+function GiftRow({ gift, to }: { readonly gift: Gift; readonly to: GivingTank | null }) {
   const words = useWords();
   const { from, home, volume, covers, leaves } = gift;
   return (
