@@ -142,7 +142,10 @@ const VIEWS: readonly View[] = [
         await page.getByLabel('Ammonia as N', { exact: true }).fill(ammonia);
         await page.getByLabel('Nitrite as N', { exact: true }).fill(nitrite);
         await page.getByRole('button', { name: 'Save reading' }).click();
-        await page.getByRole('cell', { name: new RegExp(`ammonia ${ammonia}`) }).waitFor();
+        await page
+          .getByRole('cell', { name: new RegExp(`ammonia ${ammonia}`) })
+          .first()
+          .waitFor();
       }
     },
   },
