@@ -2,17 +2,13 @@
 import Slider from '@mui/material/Slider';
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useState } from 'react';
-import { SWAP_LIMITS } from '@/core/biology/planSwap';
 import { careMonths, monthOf } from '@/core/care/careMonths';
 import { COURSE_STEP } from '@/core/care/courseStep';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
-import { jugFlow } from '@/core/hydraulics/jugFlow';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
-import { mediumOf } from '@/core/layers/mediumOf';
-import { SERVICE_SHARE } from '@/core/practice/serviceShare';
 import type { Shelf } from '@/core/shelf/shelf';
 import { DAY_MS, daysBetween } from '@/core/units/daysBetween';
 import type { OutlookState } from '@/store/outlooks';
@@ -24,16 +20,12 @@ import { Frame } from '../frame/Frame';
 import { stageLinks } from '../frame/stageLinks';
 import { OutlookProgress } from '../outlook/OutlookProgress';
 import { useOutlook } from '../outlook/useOutlook';
-import { chartEvents } from './chartEvents';
-import { EventStrip } from './EventStrip';
-import { CourseLane, type Reading } from './CourseLane';
+import { ChartLanes } from './ChartLanes';
 import { LEFT, RIGHT, type ChartView } from './chartView';
 import styles from './Charts.module.css';
 import { DayField } from './DayField';
-import { MonthLane, type MonthBar } from './MonthLane';
+import { flowReadings } from './flowReadings';
 import { MonthTable } from './MonthTable';
-import { monthWords } from './monthWords';
-import { TestLane } from './TestLane';
 import { LEAST_DAYS, WindowBrush } from './WindowBrush';
 
 interface Props {
@@ -127,27 +119,10 @@ export function ChartsSheet({
     ...{ width, from, to, today, day, dateOf },
     onDay: (value) => setPicked(Math.round(Math.min(to, Math.max(from, value)))),
   };
-  const odd = new Set((outlook?.learned.odd ?? []).map(({ id }) => id));
-  const flows = log.flatMap((entry): Reading[] =>
-    entry.kind === 'flow' && entry.filterId === filter.id
-      ? [
-          {
-            id: entry.id,
-            day: dayOf(entry.at),
-            value: jugFlow(entry.jugVolume, entry.seconds).mean,
-            odd: odd.has(entry.id),
-          },
-        ]
-      : [],
+  const flows = useMemo(
+    () => flowReadings(filter.id, log, outlook, origin),
+    [filter.id, log, outlook, origin],
   );
-  const tests = (key: 'ammonia' | 'nitrite' | 'nitrate'): Reading[] =>
-    log
-      .flatMap((entry) =>
-        entry.kind === 'test' && entry[key] !== null
-          ? [{ id: entry.id, day: dayOf(entry.at), value: entry[key] }]
-          : [],
-      )
-      .sort((a, b) => a.day - b.day);
   const months = useMemo(
     () =>
       careMonths(
@@ -157,31 +132,8 @@ export function ChartsSheet({
       ),
     [filter, layers, log, ahead, shelf, electricityPrice, origin, from, to],
   );
-  const bars = (
-    of: (month: (typeof months)[number]) => Omit<MonthBar, 'month' | 'from' | 'to'>,
-  ): MonthBar[] =>
-    months.map((month) => ({
-      month: month.month,
-      from: dayOf(`${month.month}-01`),
-      to: dayOf(nextMonth(month.month)),
-      ...of(month),
-    }));
-  const monthSaid = (month: string): string =>
-    words.date(`${month}-15T12:00:00Z`, { month: 'long', year: 'numeric' });
-  const packed = ahead === null ? 0 : dayOf(ahead.packedAt);
-  const clean = ahead?.flow.likely[0] ?? null;
-  const flowLimit =
-    ahead?.by === 'through' && clean !== null
-      ? {
-          si: clean * SERVICE_SHARE,
-          said: `limit ${words.show({ kind: 'share', si: SERVICE_SHARE })} of clean`,
-        }
-      : null;
-  const noForecast =
-    ahead === null ? 'nothing is known of these days' : 'the pack that is in was not in yet, or is long out';
   const mostFlow = Math.max(1e-9, ...flows.map(({ value }) => value));
   const dates = [from, to].map((count) => momentOf(count).toISOString().slice(0, 10));
-  const events = chartEvents(log).map((event) => ({ ...event, day: dayOf(event.at) }));
   return (
     <Frame
       title={filter.name}
@@ -257,71 +209,7 @@ export function ChartsSheet({
               </strong>
             </p>
           </div>
-          <EventStrip view={view} events={events} nameOf={(layerId) => nameOf(layers, layerId)} />
-          <CourseLane
-            {...{ view, packed }}
-            name={`Flow at the outlet, ${words.unit('flow').symbol}`}
-            kind="flow"
-            course={ahead?.flow ?? null}
-            readings={flows}
-            limit={flowLimit}
-            empty={noForecast}
-          />
-          <CourseLane
-            {...{ view, packed }}
-            name={`Pressure lost in the pack, ${words.unit('gap').symbol} of water`}
-            kind="gap"
-            course={ahead?.lost ?? null}
-            empty={noForecast}
-          />
-          <CourseLane
-            {...{ view, packed }}
-            name={`Least water through any layer, ${words.unit('share').symbol}`}
-            kind="share"
-            course={ahead?.passes ?? null}
-            empty={noForecast}
-          />
-          {(['ammonia', 'nitrite'] as const).map((key) => (
-            <TestLane
-              key={key}
-              view={view}
-              name={`${key === 'ammonia' ? 'Ammonia' : 'Nitrite'}, ${words.unit('concentration').symbol} of nitrogen`}
-              kind="concentration"
-              readings={tests(key)}
-              limit={{
-                si: SWAP_LIMITS[key],
-                said: `limit ${words.show({ kind: 'concentration', si: SWAP_LIMITS[key] })}`,
-              }}
-            />
-          ))}
-          <TestLane
-            view={view}
-            name={`Nitrate, ${words.unit('nitrate').symbol} of the ion`}
-            kind="nitrate"
-            readings={tests('nitrate')}
-          />
-          <MonthLane
-            view={view}
-            name="Minutes a month: done filled, planned outlined; as such visits usually take"
-            empty="no visit in these days"
-            months={bars((month) => ({
-              done: month.done.minutes,
-              planned: month.planned.minutes,
-              always: 0,
-              says: `${monthSaid(month.month)}: ${monthWords.minutes(month, words)}`,
-            }))}
-          />
-          <MonthLane
-            view={view}
-            name="Money a month: electricity below, media on top, planned outlined"
-            empty="nothing known: enter prices on Shelf and in Settings, and the watts under Measure"
-            months={bars((month) => ({
-              done: month.done.money,
-              planned: month.planned.money,
-              always: month.electricity ?? 0,
-              says: `${monthSaid(month.month)}: ${monthWords.money(month, words)}`,
-            }))}
-          />
+          <ChartLanes {...{ view, origin, layers, log, flows, ahead, months }} />
           <div className={styles.axis} aria-hidden="true" suppressHydrationWarning>
             {view.x.ticks(Math.max(2, Math.floor(width / 130))).map((on) => (
               <span key={on} style={{ left: view.x(on) }}>
@@ -340,18 +228,6 @@ export function ChartsSheet({
       </div>
     </Frame>
   );
-}
-
-const nameOf = (layers: readonly Layer[], layerId: string): string | null => {
-  const layer = layers.find(({ id }) => id === layerId);
-  return layer === undefined ? null : mediumOf(layer).name;
-};
-
-/** The first of the month after a month, "2026-12" → "2027-01-01". */
-function nextMonth(month: string): string {
-  const date = new Date(`${month}-01T00:00:00Z`);
-  date.setUTCMonth(date.getUTCMonth() + 1);
-  return date.toISOString().slice(0, 10);
 }
 
 /** px that the name of a month takes. */

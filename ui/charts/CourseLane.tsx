@@ -53,7 +53,7 @@ export function CourseLane({ view, name, kind, course, packed, readings = [], li
   const said = [
     expected === undefined
       ? null
-      : `expected ${show(expected.likely)}, likely range ${show(expected.low)} to ${show(expected.high)}`,
+      : `expected ${show(expected.likely)}${show(expected.low) === show(expected.high) ? '' : `, likely range ${show(expected.low)} to ${show(expected.high)}`}`,
     nearest === undefined
       ? null
       : `measured ${show(nearest.value)} on ${dateOf(nearest.day)}${nearest.odd === true ? ', does not fit' : ''}`,

@@ -148,8 +148,8 @@ function GiftRow({ gift, to }: { readonly gift: Gift; readonly to: GivingTank | 
           home.filter
         ) : (
           <>
-            In {home.chamber === null ? '' : `${lowerFirst(home.chamber)} of `}
-            <AppLink href={`/filter/${home.filterId}/care`}>{home.filter}</AppLink>
+            In <AppLink href={`/filter/${home.filterId}/care`}>{home.filter}</AppLink>
+            {home.chamber === null ? '' : `, ${lowerFirst(home.chamber)}`}
           </>
         )}
         {Math.abs(from.celsius - (to?.celsius ?? from.celsius)) > FAR
