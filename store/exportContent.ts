@@ -31,7 +31,13 @@ export function exportContent(db: Db): ExportContent {
     }
   }
   function* photos(): Generator<PhotoRecord> {
-    const ids = db.prepare('SELECT id FROM photo ORDER BY rowid').pluck().all() as string[];
+    const ids = db
+      .prepare(
+        // Those of an entry that was just deleted wait for its undo, and belong to nothing.
+        'SELECT id FROM photo WHERE entry_id IS NULL OR entry_id IN (SELECT id FROM log_entry) ORDER BY rowid',
+      )
+      .pluck()
+      .all() as string[];
     const one = db.prepare(
       `SELECT id, job_id AS jobId, layer_id AS layerId, entry_id AS entryId, filter_id AS filterId, taken_at AS takenAt, width, height, jpeg FROM photo WHERE id = ?`,
     );

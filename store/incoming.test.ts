@@ -149,7 +149,19 @@ describe('a backup', () => {
 });
 
 describe('a full export', () => {
+  it('holds no photos of an entry that was deleted, and leaves out those whose entry is not in the file', async () => {
+    log.add(db, { ...NOTE, id: 'n-gone', filterId: filterId() });
+    photos.addToEntry(db, 'n-gone', { jpeg, width: 8, height: 6 });
+    const renamed = await exported(db, (text) => text.replace('"entryId":"n-gone"', '"entryId":"n-lost"'));
+    expect(renamed.faults).toEqual([expect.stringMatching(/^1 photo is left out/)]);
+    rmSync(renamed.file);
+    log.remove(db, 'n-gone');
+    expect((await exported(db)).faults).toEqual([]);
+  });
+
   it('holds everything in the published form, and comes in again as it was', async () => {
+    log.add(db, { ...NOTE, id: 'n-seen', filterId: filterId() });
+    photos.addToEntry(db, 'n-seen', { jpeg, width: 8, height: 6 });
     const { file, faults } = await exported(db);
     expect(faults).toEqual([]);
     const text = readFileSync(path.join(folder, 'all.json'), 'utf8');
@@ -160,6 +172,8 @@ describe('a full export', () => {
     expect(readFilterContent(empty, filterId())).toEqual(readFilterContent(db, filterId()));
     const [photo] = photos.ofJob(empty, sill?.jobs[0]?.id ?? '');
     expect(photos.jpeg(empty, photo?.id ?? '')).toEqual(Buffer.from(jpeg));
+    expect(photos.ofEntries(empty, ['n-seen'])).toEqual(photos.ofEntries(db, ['n-seen']));
+    expect(photos.ofEntries(empty, ['n-seen'])).toHaveLength(1);
     empty.close();
   });
 

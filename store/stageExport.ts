@@ -40,7 +40,9 @@ export async function stageExport(open: () => Chunks, file: string): Promise<rea
     faults.push(...dropOrphans(db), ...dropMisfits(db));
     const lost = photos.clearLeft(db);
     if (lost > 0)
-      faults.push(`${lost} photos are left out: the log entries that they belong to are not in the file.`);
+      faults.push(
+        `${lost} ${lost === 1 ? 'photo is' : 'photos are'} left out: the log entry of each is not in the file.`,
+      );
     db.exec('COMMIT');
   } catch (error) {
     if (error instanceof ExportError) throw new InvalidError([error.message]);

@@ -10,6 +10,7 @@ import { useWords } from '../fields/Habits';
 import { TextInput } from '../fields/TextInput';
 import { entrySaid } from '../job/entrySaid';
 import { lazyPart } from '../frame/lazyPart';
+import { PageButtons } from '../frame/PageButtons';
 import { send } from '../state/send';
 import type { LogPage } from '@/server/logPage';
 import styles from './CareSheet.module.css';
@@ -194,16 +195,7 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
           </li>
         ))}
       </ol>
-      {total <= LOG_PAGE ? null : (
-        <div className={styles.pages}>
-          <Button disabled={from === 0} onClick={() => setFrom(Math.max(0, from - LOG_PAGE))}>
-            Newer
-          </Button>
-          <Button disabled={from + LOG_PAGE >= total} onClick={() => setFrom(from + LOG_PAGE)}>
-            Older
-          </Button>
-        </div>
-      )}
+      <PageButtons from={from} size={LOG_PAGE} total={total} onFrom={setFrom} />
     </section>
   );
 }

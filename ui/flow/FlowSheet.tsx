@@ -14,12 +14,16 @@ import { useWords } from '../fields/Habits';
 import { daysAgo } from '../fields/daysAgo';
 import { Band } from '../frame/Band';
 import { Frame } from '../frame/Frame';
+import { PageButtons } from '../frame/PageButtons';
 import { stageLinks } from '../frame/stageLinks';
 import { FlowChart } from '../filters/FlowChart';
 import { MOMENT_WORDS } from '../job/entrySaid';
 import { send } from '../state/send';
 import styles from './FlowSheet.module.css';
 import { Stopwatch } from './Stopwatch';
+
+/** Readings in sight at once. */
+const ROWS = 15;
 
 interface Props {
   readonly tank: Tank;
@@ -39,8 +43,11 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
   const [log, setLog] = useState(storedLog);
   const [removed, setRemoved] = useState<LogEntry | null>(null);
   const [fault, setFault] = useState<string | null>(null);
+  const [from, setFrom] = useState(0);
   const flow = flowState(log);
   const newestFirst = [...flow.readings].reverse();
+  // A reading that is deleted may have been the last of its page.
+  const first = from < newestFirst.length ? from : 0;
 
   const remove = async (id: string) => {
     const entry = log.find((item) => item.id === id);
@@ -121,7 +128,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
                 </tr>
               </thead>
               <tbody>
-                {newestFirst.map((reading) => (
+                {newestFirst.slice(first, first + ROWS).map((reading) => (
                   <tr key={reading.id}>
                     <td
                       suppressHydrationWarning
@@ -165,6 +172,13 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
               </tbody>
             </table>
           </div>
+          {newestFirst.length <= ROWS ? null : (
+            <p className="quiet">
+              {words.number(first + 1)} to {words.number(Math.min(first + ROWS, newestFirst.length))} of{' '}
+              {words.number(newestFirst.length)}, newest first
+            </p>
+          )}
+          <PageButtons from={first} size={ROWS} total={newestFirst.length} onFrom={setFrom} />
           {newestFirst.length === 0 ? <p className="quiet">No flow measured yet.</p> : null}
         </section>
       </div>
