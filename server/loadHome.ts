@@ -13,7 +13,6 @@ import { packs } from '@/store/packs';
 import { settings } from '@/store/settings';
 import { shelf } from '@/store/shelf';
 import { tanks } from '@/store/tanks';
-import { whileUnchanged } from '@/store/whileUnchanged';
 import { groupedBy } from './groupedBy';
 import type { HomeFilter } from './homeRow';
 import { layersThatFit } from './layersThatFit';
@@ -32,7 +31,7 @@ export function loadHome(db: Db, now: string): Home {
   const filter = filters.read(db, 'ORDER BY rowid');
   const job = jobs.readNewest(db);
   const pack = packs.readNewest(db);
-  const entries = whileUnchanged(db, 'summaries', () => log.summaries(db));
+  const entries = log.summaries(db);
   const ahead = outlooks.all(db);
   const setting = settings.read(db, '');
   const onShelf = shelf.read(db, '');

@@ -54,6 +54,37 @@ export function checkLength(db: Db, filterId: string): void {
     ]);
 }
 
+/** What was read of the logs last, by filter, with the stamp that each log had then. */
+const readBefore = new WeakMap<
+  Db,
+  ReadonlyMap<string, { readonly stamp: string; readonly found: Sorted<LogEntry> }>
+>();
+
+/** The newest entries of some filters, those of each oldest first. */
+function summariesOf(db: Db, filterIds: readonly string[]): Map<string, Sorted<LogEntry>> {
+  if (filterIds.length === 0) return new Map();
+  const ids = JSON.stringify(filterIds);
+  const rows = db
+    .prepare(
+      `SELECT filter_id, id, schema_version, doc FROM (${SUMMARY.map(
+        ({ but }) => `SELECT entry.filter_id, entry.id, entry.schema_version, entry.doc, entry.at
+          FROM json_each(?) AS asked JOIN log_entry AS entry ON entry.rowid IN (
+            SELECT rowid FROM log_entry INDEXED BY log_by_kind
+            WHERE kind = ? AND filter_id = asked.value AND ${but} ORDER BY at DESC LIMIT ?)`,
+      ).join(' UNION ALL ')}) ORDER BY at, id`,
+    )
+    .all(...SUMMARY.flatMap(({ kind, most }) => [ids, kind, most])) as (DocumentRow & {
+    readonly filter_id: string;
+  })[];
+  const byFilter = new Map<string, DocumentRow[]>();
+  for (const { filter_id, ...row } of rows) {
+    const known = byFilter.get(filter_id);
+    if (known === undefined) byFilter.set(filter_id, [row]);
+    else known.push(row);
+  }
+  return new Map([...byFilter].map(([filterId, own]) => [filterId, readRows(own)]));
+}
+
 export const log = {
   /** A filter's log, oldest first; what cannot be read apart. */
   read: (db: Db, filterId: string): Sorted<LogEntry> =>
@@ -78,20 +109,39 @@ export const log = {
         .all(filterId) as DocumentRow[],
     ).read,
 
-  /** The newest flows, repacks, services and water changes of every filter, oldest first: what home needs of all logs. */
-  summaries: (db: Db): Sorted<LogEntry> =>
-    readRows(
-      db
-        .prepare(
-          `SELECT id, schema_version, doc FROM (${SUMMARY.map(
-            ({ but }) => `SELECT entry.id, entry.schema_version, entry.doc, entry.at
-              FROM filter JOIN log_entry AS entry ON entry.rowid IN (
-                SELECT rowid FROM log_entry INDEXED BY log_by_kind
-                WHERE kind = ? AND filter_id = filter.id AND ${but} ORDER BY at DESC LIMIT ?)`,
-          ).join(' UNION ALL ')}) ORDER BY at, id`,
-        )
-        .all(...SUMMARY.flatMap(({ kind, most }) => [kind, most])) as DocumentRow[],
-    ),
+  /**
+   * The newest flows, repacks, services and water changes of every filter, those of each oldest first: what home needs of
+   * all logs. Only the logs that changed since are read anew.
+   */
+  summaries: (db: Db): Sorted<LogEntry> => {
+    const stamps = db.prepare('SELECT filter_id, log_stamp FROM outlook').all() as {
+      filter_id: string;
+      log_stamp: string;
+    }[];
+    const before = readBefore.get(db);
+    const changed = stamps.filter(({ filter_id, log_stamp }) => before?.get(filter_id)?.stamp !== log_stamp);
+    const fresh = summariesOf(
+      db,
+      changed.map(({ filter_id }) => filter_id),
+    );
+    const now = new Map(
+      stamps.map(({ filter_id, log_stamp }) => {
+        const known = before?.get(filter_id);
+        return [
+          filter_id,
+          known?.stamp === log_stamp
+            ? known
+            : { stamp: log_stamp, found: fresh.get(filter_id) ?? { read: [], unreadable: [] } },
+        ];
+      }),
+    );
+    readBefore.set(db, now);
+    const all = [...now.values()];
+    return {
+      read: all.flatMap(({ found }) => found.read),
+      unreadable: all.flatMap(({ found }) => found.unreadable),
+    };
+  },
 
   /** Entries of some kinds since a moment, of every filter, oldest first. */
   since: (db: Db, kinds: readonly LogEntry['kind'][], from: string): readonly LogEntry[] =>
