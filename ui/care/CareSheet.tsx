@@ -92,9 +92,9 @@ export function CareSheet({ filter, job, layers, first, tank, others, outlook, l
         <p role="alert" className={styles.clock}>
           <strong>
             {ahead.length === 1 ? 'An entry of the log lies' : `${ahead.length} entries of the log lie`} ahead
-            of this computer’s clock,
+            of this computer’s clock
           </strong>{' '}
-          the latest on {words.date(ahead[0]?.at ?? now, { day: 'numeric', month: 'long', year: 'numeric' })}.
+          (latest: {words.date(ahead[0]?.at ?? now, { day: 'numeric', month: 'long', year: 'numeric' })}).
           What is due counts from {ahead.length === 1 ? 'it' : 'them'}. Set the clock right, or edit the dates
           below.
         </p>

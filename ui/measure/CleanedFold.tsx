@@ -29,7 +29,7 @@ export function CleanedFold({ filter, onChange }: FilterPart) {
         bounds={FILTER_BOUNDS.cleanedEvery}
         value={cleanedEvery}
         onChange={(value) => onChange({ cleanedEvery: value })}
-        className={styles.field}
+        className={styles.wide}
       />
     </Fold>
   );
