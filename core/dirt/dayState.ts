@@ -6,11 +6,11 @@ import { captureDirt, captureOf, type LayerStream } from './capture';
 import { captureInput } from './captureInput';
 import { clearOnDay } from './clearWater';
 import { decayAt, USUAL_DIRT } from './dirtNumbers';
-import { fullness } from './fullness';
 import { likelyInput } from './likelyInput';
 import { cloggingInput, type ForecastInput } from './cloggingInput';
 import type { CloggingSimulation } from './cloggingSimulation';
 import { withStrainer } from './flowStep';
+import { siltOf, type Silt } from './silt';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
 /** Sludge in a slice of a layer: where it lies along the chamber, m, and by size as a share of what fits at most. */
@@ -18,12 +18,6 @@ export interface SludgeSlice {
   readonly from: number;
   readonly to: number;
   readonly bySize: readonly number[];
-}
-
-/** What sits in the layers on a day: share of what fits, 0–1, and what of it rots in a day, dry kg; in flow order. */
-export interface Silt {
-  readonly fullness: readonly number[];
-  readonly rots: readonly number[];
 }
 
 /** A filter on one day of its forecast. */
@@ -106,15 +100,6 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
       ),
     ),
   };
-}
-
-/** @param rotsPerVolume dry mass that a m³ of sludge loses in a day, kg */
-function siltOf(beds: Beds, deposits: Float64Array, rotsPerVolume: number): Silt {
-  const rots = beds.clean.map(() => 0);
-  for (const { part, first, slices, layerAt } of beds.list)
-    for (let slice = first; part === 'piece' && slice < first + slices; slice += 1)
-      rots[layerAt] = rots[layerAt]! + deposits[slice]! * beds.volume[slice]! * rotsPerVolume;
-  return { fullness: [...fullness({ beds, deposits })], rots };
 }
 
 function sludgeOf(beds: Beds, mass: Float32Array, first: number, sludgeDensity: number): SludgeSlice[][] {

@@ -11,7 +11,7 @@ import { filmShare, type FilmHistory } from '../biology/filmShare';
 import { layerUptake } from '../biology/layerUptake';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
 import type { FilmPlace } from '../biology/steadyState';
-import type { Silt } from '../dirt/dayState';
+import type { Silt } from '../dirt/silt';
 import type { Filter } from '../filter/filter';
 import type { LayerFlow } from '../hydraulics/operatingPoint';
 import type { Layer } from '../layers/layer';

@@ -1,0 +1,136 @@
+import type { CloggingDay } from '../dirt/clogging';
+import { FULL, USED_UP } from '../dirt/fullness';
+import { limitOf, MEASURES } from '../dirt/serviceCourse';
+import type { SimulationState } from '../dirt/simulationState';
+import { isBiologicalOnly } from '../layers/layerRole';
+import type { PlacedLayer } from '../layers/placedLayer';
+import type { Medium } from '../media/medium';
+import type { Visit, VISIT_REASONS, Work } from '../pack/visit';
+import { lifeByDate } from '../practice/mediaLives';
+
+/** A layer that takes this share of what holds the water back is cleaned when the flow is low (calibrated). */
+const WORTH_CLEANING = 0.1;
+/** Share of what fits from which a layer is cleaned with them, and from which foam is squeezed that is in hand anyway (calibrated). */
+const WORTH_SQUEEZING = 0.5;
+const WORTH_A_HAND = 0.05;
+/** What is due within this share of its interval is done at a visit that falls anyway (calibrated: visits stay few). */
+const DUE_EARLY = 0.3;
+/** Fewest days between two visits, and between cleaning biological media and anything else (common practice, no source). */
+const APART = 7;
+const BIOLOGICAL_APART = 14;
+
+/** A visit with why it falls. */
+export interface Next extends Visit {
+  readonly why: (typeof VISIT_REASONS)[number];
+}
+
+/** A day of the plan: what the filter has come to, against clean, and what was done before. */
+export interface PlanDay {
+  readonly day: number;
+  readonly today: CloggingDay;
+  readonly clean: CloggingDay;
+  readonly inFlow: readonly PlacedLayer[];
+  readonly visits: readonly Visit[];
+  /** By layer: floss that hardly any water goes through, or that is full. */
+  readonly usedUp: readonly boolean[];
+}
+
+/** True when the flow or the headroom is too low, or the mechanical layers are full. */
+const isDue = ({ today, clean }: PlanDay): boolean =>
+  MEASURES.some((by) => today[by] < limitOf(by, clean[by]) * clean[by]);
+
+/** What hands do in a filter today; null: nothing. */
+export function nextVisit(at: PlanDay): Next | null {
+  const { day, inFlow, visits, usedUp } = at;
+  const last = visits.at(-1)?.day ?? 0;
+  if (day < last + APART) return null;
+  const low = isDue(at);
+  const dueDays = inFlow.map((placed) => dueDay(placed, visits));
+  if (!low && !usedUp.some(Boolean) && !dueDays.some((due) => due !== null && due <= day)) return null;
+  const renewed = inFlow.filter(({ medium }, place) => {
+    const due = dueDays[place] ?? null;
+    return usedUp[place] === true || (due !== null && due - day <= DUE_EARLY * (lifeByDate(medium) ?? 0));
+  });
+  const works = [...renewed, ...toClean(at, renewed, low)].map(({ layer, medium }) => ({
+    layerId: layer.id,
+    work: workOn(medium),
+  }));
+  if (works.length > 0) return { day, works, why: low ? 'flow' : usedUp.some(Boolean) ? 'used up' : 'spent' };
+  // Nothing mechanical holds the water back: the biological media do, and get a visit of their own.
+  const biological = inFlow.filter(({ layer, role }) => isBiologicalOnly(layer) && role !== 'settle');
+  if (biological.length === 0 || day < last + BIOLOGICAL_APART) return null;
+  return {
+    day,
+    works: biological.map(({ layer }) => ({ layerId: layer.id, work: 'rinse' as const })),
+    why: 'biological',
+  };
+}
+
+/** What is done to a medium when it is in hand. */
+const workOn = ({ service }: Medium): Work => (service === 'leave' ? 'rinse' : service);
+
+/** Day on which time has used up a medium, or null for those that are judged by their clogging. */
+function dueDay({ layer, medium }: PlacedLayer, visits: readonly Visit[]): number | null {
+  const after = lifeByDate(medium);
+  if (after === null) return null;
+  const last = visits.filter((visit) => visit.works.some(({ layerId }) => layerId === layer.id)).at(-1);
+  return (last?.day ?? 0) + after;
+}
+
+/** By layer: media that are changed when they clog, and have clogged. */
+export const usedUp = (
+  { streams, inFlow }: SimulationState,
+  cleanOwn: readonly number[],
+  today: CloggingDay,
+): boolean[] =>
+  inFlow.map(
+    ({ medium, chamber }, place) =>
+      chamber.where === 'body' &&
+      medium.service === 'replace' &&
+      lifeByDate(medium) === null &&
+      ((streams[place]?.own ?? 0) < USED_UP * (cleanOwn[place] ?? 0) || (today.fullness[place] ?? 0) > FULL),
+  );
+
+/**
+ * Layers that are cleaned at a visit: those whose dirt holds the water back or that are getting full, and foam that
+ * the visit lifts anyway; of foam that is all the biological media there is never all.
+ */
+function toClean(
+  { today, inFlow }: PlanDay,
+  renewed: readonly PlacedLayer[],
+  low: boolean,
+): readonly PlacedLayer[] {
+  const whole = today.clogging.reduce((sum, head) => sum + head, 0);
+  const candidates = inFlow
+    .map((placed, place) => ({
+      placed,
+      head: today.clogging[place] ?? 0,
+      full: today.fullness[place] ?? 0,
+    }))
+    .filter(
+      ({ placed }) =>
+        placed.chamber.where === 'body' &&
+        !isBiologicalOnly(placed.layer) &&
+        placed.role !== 'spacer' &&
+        placed.role !== 'chemical' &&
+        !renewed.includes(placed),
+    );
+  const worth = candidates
+    .filter(({ head, full }) => low && (head > WORTH_CLEANING * whole || full > WORTH_SQUEEZING))
+    .sort((a, b) => b.head - a.head);
+  const open = new Set([...renewed, ...worth.map(({ placed }) => placed)].flatMap(reachedBy));
+  const lifted = candidates.filter(
+    (item) =>
+      !worth.includes(item) &&
+      item.full > WORTH_A_HAND &&
+      item.placed.medium.service === 'squeeze' &&
+      reachedBy(item.placed).every((thing) => open.has(thing)),
+  );
+  const all = [...worth, ...lifted].map(({ placed }) => placed);
+  const foamOnly = !inFlow.some(({ layer, role }) => isBiologicalOnly(layer) && role !== 'settle');
+  const film = inFlow.filter(({ medium }) => medium.roles.includes('biological'));
+  return all.slice(0, foamOnly && film.length > 1 ? film.length - 1 : all.length);
+}
+
+/** What is in hand when a layer is: its chamber, and what is lifted to reach it. */
+const reachedBy = ({ chamber }: PlacedLayer): string[] => [chamber.name, ...chamber.lift];
