@@ -66,6 +66,7 @@ module.exports = {
       'cut',
       'prepare',
       'repack',
+      'propose',
       'fault',
       'care',
       'settings',

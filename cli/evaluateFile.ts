@@ -6,15 +6,7 @@ import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import { formatSentence } from '@/core/units/sentence';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 import { fittingPacks } from './fittingPacks';
-
-/** Id of what is in the filter now: as found in the open repack, or as packed last. */
-function packInFilter({ jobs }: NeatLayerFile): string | null {
-  const open = jobs.find(({ stage }) => stage !== 'done');
-  const [last] = jobs
-    .filter(({ stage }) => stage === 'done')
-    .sort((a, b) => (b.finishedAt ?? '').localeCompare(a.finishedAt ?? ''));
-  return open?.asFoundPackId ?? last?.asPackedPackId ?? null;
-}
+import { packInFilter } from './packInFilter';
 
 /**
  * The report of every pack in a file, as plain data: what `neat evaluate` prints. Numbers in SI; sentences in

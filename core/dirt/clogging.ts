@@ -76,8 +76,12 @@ export interface Clogging {
   readonly visit: (visit: Pick<Visit, 'works'>) => void;
   /** Finds flow, levels and suspended solids for what sits in the media now. */
   readonly today: () => CloggingDay;
-  /** Lets a day pass; {@link today} comes first. */
-  readonly pass: () => void;
+  /**
+   * Lets a day pass; {@link today} comes first.
+   *
+   * @param days that pass in one step, for a judgement that need not be exact; 1 where left out
+   */
+  readonly pass: (days?: number) => void;
   /** Dry kg rotted in the filter asked about since the beginning. */
   readonly rotted: () => number;
   /** How often other filters on the tank were cleaned since the beginning. */
@@ -116,25 +120,26 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
   let cleanHeads: Float64Array | null = null;
   let full: Float64Array = new Float64Array(own.inFlow.length);
 
+  let step = length;
   const find = (): void => {
     for (const filter of filters) flowStep(filter, tank);
-    balanceStep(filters, made, left, settles, volume, length, waters);
+    balanceStep(filters, made, left, settles, volume, step, waters);
     for (const filter of filters)
       if (Number.isNaN(filter.cleanKept)) filter.cleanKept = keptShare(filter, waters);
   };
   const fill = (): void => {
     for (let size = 0; size < SIZES; size += 1) {
-      books.made += made[size]! * length;
-      books.settled += settles[size]! * volume * waters[size]! * length;
+      books.made += made[size]! * step;
+      books.settled += settles[size]! * volume * waters[size]! * step;
       left[size] = 0;
     }
     for (const filter of filters) {
-      const { caught, rotted } = fillStep(filter, waters, decay, length, numbers, left);
+      const { caught, rotted } = fillStep(filter, waters, decay, step, numbers, left);
       books.caught += caught;
       books.rotted += rotted;
       if (filter === state) rottedOwn += rotted;
       if (tank.litter.floating && intakeSponge(filter.filter) === null)
-        filter.leaves = leavesAfter(filter.leaves, litter, decay, length);
+        filter.leaves = leavesAfter(filter.leaves, litter, decay, step);
     }
   };
   return {
@@ -158,14 +163,15 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
         clogging: heads.map((head, place) => head - clean[place]!),
       };
     },
-    pass: () => {
+    pass: (days = 1) => {
+      step = days * length;
       fill();
-      for (let step = 1; step < steps; step += 1) {
+      for (let done = 1; done < steps; done += 1) {
         find();
         fill();
       }
       if (input.tendSponge === true) books.removed += squeezeFullSponge(state, full);
-      passed += 1;
+      passed += days;
       for (const other of others)
         if (isCleaningDay(other.filter, passed)) {
           books.removed += visitStep(other, mechanicalWork(other));

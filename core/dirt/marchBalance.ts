@@ -4,6 +4,8 @@ import { GRAVITY } from '../hydraulics/fluid';
 import { lipHeight } from '../hydraulics/lipHeight';
 import { pastPack } from '../hydraulics/pastPack';
 import { solveNear } from '../hydraulics/solve';
+import type { Filter } from '../filter/filter';
+import { rememberedFor } from '../units/rememberedFor';
 import { tabulated } from '../units/tabulated';
 import { flowThrough, isFree, pressThrough, type StackPlan } from './stackPlan';
 
@@ -22,8 +24,19 @@ export interface MarchDrive {
   readonly weight: number;
 }
 
+/** Tables of a filter are kept as long as it is, by what else they hang on: packs that are held against each other share them. */
+const drives = rememberedFor((_filter: Filter) => new Map<string, MarchDrive>());
+
 /** Tabulates what a balance asks for again and again. */
 export function marchDrive(water: FilterWater): MarchDrive {
+  const known = drives(water.filter);
+  const key = `${water.filter.spill === null ? 0 : water.stackHeight}/${water.fluid.density}/${water.fluid.viscosity}`;
+  const drive = known.get(key) ?? tabulatedDrive(water);
+  known.set(key, drive);
+  return drive;
+}
+
+function tabulatedDrive(water: FilterWater): MarchDrive {
   const { spill } = water.filter;
   const most = mostFlow(water);
   return {

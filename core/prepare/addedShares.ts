@@ -9,7 +9,7 @@ const UNNOTICED = 0.02;
 
 /**
  * By layer of a plan, the share of it that is new, 0–1: all of a piece that is cut anew or was not there, of a loose medium
- * what is added to what was.
+ * what is added to what was. What layers of before no longer need of a loose medium is poured into those that need more.
  *
  * @param found layers that were in the filter before
  */
@@ -27,15 +27,37 @@ export function addedShares(
       ]),
     );
   const [now, before] = [amounts(planned), amounts(found)];
+  const left = leftOver(found, before, now);
   const old = new Map(found.map(({ id, medium }) => [id, medium]));
   return new Map(
     placeLayers(filter, planned).map(({ layer, medium }) => {
-      if (old.get(layer.id) !== layer.medium) return [layer.id, 1];
-      if (medium.supply === 'sheet') return [layer.id, cutAnew.has(layer.id) ? 1 : 0];
-      if (medium.supply === 'piece') return [layer.id, 0];
+      const isOld = old.get(layer.id) === layer.medium;
+      if (medium.supply === 'sheet') return [layer.id, isOld && !cutAnew.has(layer.id) ? 0 : 1];
+      if (medium.supply === 'piece') return [layer.id, isOld ? 0 : 1];
       const amount = now.get(layer.id) ?? 0;
-      const more = amount > 0 ? 1 - (before.get(layer.id) ?? 0) / amount : 0;
+      const missing = amount - (isOld ? (before.get(layer.id) ?? 0) : 0);
+      const taken = Math.max(0, Math.min(missing, left.get(looseKey(layer)) ?? 0));
+      left.set(looseKey(layer), (left.get(looseKey(layer)) ?? 0) - taken);
+      const more = amount > 0 ? (missing - taken) / amount : isOld ? 0 : 1;
       return [layer.id, more > UNNOTICED ? more : 0];
     }),
   );
+}
+
+/** Two loose layers of the same key can be poured together. */
+const looseKey = ({ id, medium, mix }: Layer): string => (mix === null ? medium : id);
+
+/** By medium, what of the layers of before is not needed any more where it was, and is fit to be used again. */
+function leftOver(
+  found: readonly Layer[],
+  before: ReadonlyMap<string, number>,
+  now: ReadonlyMap<string, number>,
+): Map<string, number> {
+  const left = new Map<string, number>();
+  for (const layer of found) {
+    const isFit = layer.signs.length === 0 && layer.treatment !== 'throw away';
+    const spare = (before.get(layer.id) ?? 0) - (now.get(layer.id) ?? 0);
+    if (isFit && spare > 0) left.set(looseKey(layer), (left.get(looseKey(layer)) ?? 0) + spare);
+  }
+  return left;
 }

@@ -23,7 +23,7 @@ export interface VisitBurden {
  */
 export function visitBurden(
   filter: Filter,
-  inFlow: readonly PlacedLayer[],
+  inFlow: readonly Pick<PlacedLayer, 'layer' | 'chamber'>[],
   layerIds: readonly string[],
   parts = 0,
 ): VisitBurden {

@@ -1,0 +1,120 @@
+import { balanceAmong, type Weights } from './balance';
+import { isBetterThan } from './betterIn';
+import { undominated } from './dominance';
+import type { Finalist } from './finalist';
+import { missedBy } from './limits';
+import type { Limits } from './proposeInput';
+import { WISHES, type Figures, type Wish } from './wishes';
+
+/** What a proposal is best at. */
+export type Merit = Wish | 'all round' | 'better' | 'also';
+
+/** What a proposal is called, by what it is best at. */
+export const MERIT_NAMES: Readonly<Record<Merit, string>> = {
+  'all round': 'Best all round',
+  better: 'Better than your plan',
+  service: 'Longest between services',
+  clear: 'Clearest water',
+  cover: 'Most bacteria',
+  turnover: 'Best turnover',
+  cost: 'Cheapest to run',
+  minutes: 'Least work',
+  change: 'Least change',
+  also: 'Another good one',
+};
+
+/** A pack that is offered, with what it is best at, first things first. */
+export interface Proposal {
+  readonly pack: Finalist;
+  readonly merits: readonly [Merit, ...Merit[]];
+  /** Wishes that it grants much less of than the best of the proposals, the dearest first. */
+  readonly givesUp: readonly Wish[];
+}
+
+/** Fewest and most proposals that are offered at once, where there are so many. */
+const LEAST = 3;
+const MOST = 6;
+/** From the best of a wish on, as a share of it, packs count as alike there. */
+const ALIKE = 0.02;
+/** A wish counts as given up from this share of the way from best to worst on, and so many are told. */
+const GIVEN_UP = 0.35;
+const MOST_GIVEN_UP = 3;
+
+/**
+ * The packs that are offered: three to six that no other beats in everything, each the best in something. None has an
+ * urgent finding, misses a limit, or has more to check than must be.
+ *
+ * @param mine figures of the plan as it is; null: there is none
+ * @param weights how much each wish counts for the best all round
+ */
+export function answersOf(
+  finalists: readonly Finalist[],
+  mine: Figures | null,
+  limits: Limits,
+  weights: Weights,
+): Proposal[] {
+  const sound = finalists.filter(
+    ({ canBeHad, findings, figures }) =>
+      canBeHad &&
+      findings.every(({ level }) => level !== 'urgent') &&
+      missedBy(limits, { overflows: false, mass: 0, ...figures }).every((by) => by === 0),
+  );
+  const least = Math.min(...sound.map(({ findings }) => findings.length));
+  const front = undominated(
+    sound.filter(({ findings }) => findings.length === least),
+    ({ losses }) => losses,
+  );
+  const balance = balanceAmong(
+    front.map(({ losses }) => losses),
+    weights,
+  );
+  const byBalance = [...front].sort((a, b) => balance(a.losses) - balance(b.losses));
+  const merits = new Map<Finalist, Merit[]>();
+  const give = (pack: Finalist | undefined, merit: Merit): void => {
+    if (pack === undefined || (!merits.has(pack) && merits.size === MOST)) return;
+    merits.set(pack, [...(merits.get(pack) ?? []), merit]);
+  };
+  give(byBalance[0], 'all round');
+  if (mine !== null)
+    give(
+      byBalance.find(({ figures }) => isBetterThan(figures, mine)),
+      'better',
+    );
+  for (const wish of FIRST_THINGS) {
+    const index = WISHES.indexOf(wish);
+    const values = front.map(({ losses }) => losses[index]!);
+    const [best, worst] = [Math.min(...values), Math.max(...values)];
+    const near = best + ALIKE * Math.abs(best);
+    // Where all are alike none is the best.
+    if (!(worst > near)) continue;
+    give(
+      byBalance.find(({ losses }) => losses[index]! <= near),
+      wish,
+    );
+  }
+  // A search of few packs has few that are the best in something: others that none beats stand beside them.
+  for (const pack of byBalance) if (merits.size < LEAST && !merits.has(pack)) give(pack, 'also');
+  const offered = [...merits];
+  const all = offered.map(([{ losses }]) => losses);
+  return offered.map(([pack, [first, ...more]]) => ({
+    pack,
+    merits: [first!, ...more],
+    givesUp: givenUp(pack.losses, all),
+  }));
+}
+
+/** The wishes in the order in which a place among the proposals is given. */
+const FIRST_THINGS: readonly Wish[] = ['service', 'clear', 'cover', 'change', 'cost', 'minutes', 'turnover'];
+
+function givenUp(losses: readonly number[], all: readonly (readonly number[])[]): Wish[] {
+  return WISHES.map((wish, index) => {
+    const values = all.map((other) => other[index]!);
+    const [best, worst] = [Math.min(...values), Math.max(...values)];
+    const isSeen = worst > best + ALIKE * Math.abs(best);
+    return { wish, share: isSeen ? (losses[index]! - best) / (worst - best) : 0 };
+  })
+    .filter(({ share }) => share >= GIVEN_UP)
+    .sort((a, b) => b.share - a.share)
+    .slice(0, MOST_GIVEN_UP)
+    .map(({ wish }) => wish);
+}

@@ -1,0 +1,47 @@
+import { feltLosses, WISHES, type Wish } from './wishes';
+
+/** How much each wish counts against the others; more is more. */
+export type Weights = Readonly<Record<Wish, number>>;
+
+/**
+ * What a search begins with: long service, clear water and bacteria before all else; cost, minutes and turnover, which
+ * mostly go along with them, and the work of the change for half.
+ */
+export const FIRST_WEIGHTS: Weights = {
+  service: 1,
+  clear: 1,
+  cover: 1,
+  turnover: 0.5,
+  cost: 0.5,
+  minutes: 0.5,
+  change: 0.5,
+};
+
+/** How much the sum of all wishes counts beside the one that is granted least (calibrated). */
+const BESIDE = 0.3;
+
+/**
+ * Ranks packs by all wishes together: each loss as it is felt, as a share of the way from the best to the worst of the packs, the
+ * greatest of them above all and their sum beside it.
+ *
+ * @param all losses of the packs that are held against each other
+ * @returns of losses: less is better
+ * @source augmented Chebyshev scalarisation, Steuer & Choo 1983; from memory.
+ */
+export function balanceAmong(
+  all: readonly (readonly number[])[],
+  weights: Weights = FIRST_WEIGHTS,
+): (losses: readonly number[]) => number {
+  const felt = all.map(feltLosses);
+  const best = WISHES.map((_, index) => Math.min(...felt.map((losses) => losses[index]!)));
+  const worst = WISHES.map((_, index) => Math.max(...felt.map((losses) => losses[index]!)));
+  return (raw) => {
+    const losses = feltLosses(raw);
+    const shares = WISHES.map((wish, index) =>
+      worst[index]! > best[index]!
+        ? (weights[wish] * (losses[index]! - best[index]!)) / (worst[index]! - best[index]!)
+        : 0,
+    );
+    return Math.max(...shares) + BESIDE * shares.reduce((sum, share) => sum + share, 0);
+  };
+}

@@ -1,0 +1,32 @@
+import { lossOf, WISHES, type Figures, type Wish } from './wishes';
+
+/** Differences of less than this share are none that a keeper would see (calibrated). */
+const SEEN = 0.02;
+
+/** The wishes in which one pack is better than another, and those in which it is worse, by as much as is seen. */
+export interface Compared {
+  readonly better: readonly Wish[];
+  readonly worse: readonly Wish[];
+}
+
+/** Holds a pack against another, wish by wish. */
+export function betterIn(figures: Figures, other: Figures): Compared {
+  const by = (wish: Wish): number => {
+    const [own, theirs] = [lossOf(wish, figures), lossOf(wish, other)];
+    return Math.abs(own - theirs) <= SEEN * Math.max(Math.abs(own), Math.abs(theirs)) ? 0 : theirs - own;
+  };
+  return {
+    better: WISHES.filter((wish) => by(wish) > 0),
+    worse: WISHES.filter((wish) => by(wish) < 0),
+  };
+}
+
+/** Fewest wishes that a pack must grant better to be called better than another. */
+const LEAST_BETTER = 2;
+
+/** True for a pack that is at least as good in every wish and better in two, the change from today left out. */
+export function isBetterThan(figures: Figures, other: Figures): boolean {
+  const { better, worse } = betterIn(figures, other);
+  const counts = (wishes: readonly Wish[]): number => wishes.filter((wish) => wish !== 'change').length;
+  return counts(worse) === 0 && counts(better) >= LEAST_BETTER;
+}

@@ -1,0 +1,79 @@
+import { cutPlan } from '../cut/cutPlan';
+import { piecesToCut } from '../cut/piecesToCut';
+import { forecast } from '../dirt/forecast';
+import type { Finding } from '../findings/finding';
+import type { Layer } from '../layers/layer';
+import { placeLayers } from '../layers/placeLayers';
+import { HORIZON } from '../pack/visitLimits';
+import { fills } from '../prepare/bags';
+import { packCosts } from '../prepare/costs';
+import { listCost, shoppingList, type Need } from '../prepare/shopping';
+import { evaluatePack } from '../report/evaluatePack';
+import { servicePlan } from '../service/servicePlan';
+import { changeFromToday, changes, type ChangeFromToday } from './changeFromToday';
+import { judgePack } from './judgePack';
+import type { ProposeInput } from './proposeInput';
+import { isSheet } from './isSheet';
+import { lossesOf, type Figures } from './wishes';
+
+/** A pack worked out to the end: its figures by a forecast and a year of visits, its findings, what is cut and bought. */
+export interface Finalist {
+  readonly layers: readonly Layer[];
+  readonly figures: Figures;
+  readonly losses: readonly number[];
+  /** Urgent ones and those to check. */
+  readonly findings: readonly Finding[];
+  readonly change: ChangeFromToday;
+  /** What must be bought for it, and what that costs as far as prices are known. */
+  readonly buys: readonly Need[];
+  readonly bill: { readonly known: number; readonly unpriced: number };
+  /** It can be made from what may be used. */
+  readonly canBeHad: boolean;
+}
+
+/** Days of a year, for what comes round. */
+const YEAR = 365.25;
+
+/** Works a pack out to the end. */
+export function finalistOf(input: ProposeInput, layers: readonly Layer[]): Finalist {
+  const { around, filter, today, shelf, from, budget } = input;
+  const { tank, others, learned = null } = around;
+  const change = changeFromToday(today, layers, isSheet);
+  const quick = judgePack(input, layers, changes(change));
+  const ahead = { tank, filter, layers, others, visits: [], learned };
+  const found = forecast({ ...ahead, brief: true });
+  const plan = servicePlan(ahead);
+  const costs = packCosts(filter, layers, plan, shelf, input.electricity);
+  const report = evaluatePack({ ...around, filter, layers, flow: null, found: today });
+  const cuts = cutPlan(piecesToCut(filter, layers, today, shelf, null).anew, shelf);
+  const needs = shoppingList(
+    { filter, layers, found: today, cuts, fills: fills(filter, layers), parts: {} },
+    shelf,
+  );
+  const buys = needs.filter(({ buy }) => buy !== null);
+  const bill = listCost(needs);
+  const figures: Figures = {
+    ...quick,
+    service: found === null ? null : (found.serviceDay ?? HORIZON),
+    cost: costs.consumables,
+    unpriced: placeLayers(filter, layers).reduce((sum, { layer, measure }) => {
+      const cost = costs.layers.find(({ layerId }) => layerId === layer.id);
+      return cost?.once === null ? sum + cost.perYear * measure.volume : sum;
+    }, 0),
+    visits: plan === null ? null : (plan.perYear.visits * YEAR) / HORIZON,
+    minutes: plan === null ? null : (plan.perYear.minutes * YEAR) / HORIZON,
+  };
+  return {
+    layers,
+    figures,
+    losses: lossesOf(figures),
+    findings: report.findings.filter(({ level }) => level !== 'note'),
+    change,
+    buys,
+    bill,
+    canBeHad:
+      cuts.every(({ tooLarge }) => tooLarge.length === 0) &&
+      (from !== 'hand' || buys.every(({ kind }) => kind === 'bag')) &&
+      (budget === null || (bill.known <= budget && bill.unpriced === 0)),
+  };
+}

@@ -1,0 +1,26 @@
+import type { Filter } from '../filter/filter';
+import { cannotSpill } from '../hydraulics/cannotSpill';
+import { lipHeight } from '../hydraulics/lipHeight';
+import { pastPack } from '../hydraulics/pastPack';
+import { rimAboveLip } from '../hydraulics/rim';
+
+/** Room left under the rim, m (calibrated, as for the guards of a hang-on-back). */
+const MARGIN = 1e-3;
+
+/**
+ * True for a hang-on-back that runs over its rim when no water goes through its media any more: its notch or edge does
+ * not take all of what the pump still gives with the water at the rim.
+ *
+ * @param stack how high the media stand in the basket, m
+ */
+export function overflowsBlocked(filter: Filter, stack: number): boolean {
+  const { spill } = filter;
+  if (spill === null) return false;
+  const guards = cannotSpill(filter, stack);
+  // Even open water over the lip would stand above the rim.
+  if (guards === null) return true;
+  const past = pastPack(filter);
+  if (past === null) return true;
+  const overLip = lipHeight(spill, stack, guards.flow);
+  return past(rimAboveLip(spill) - MARGIN, overLip) < guards.flow;
+}

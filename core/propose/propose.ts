@@ -1,0 +1,83 @@
+import { ensembleRange, ensembleRuns, type EnsembleRange } from '../dirt/ensemble';
+import { forecast } from '../dirt/forecast';
+import type { Layer } from '../layers/layer';
+import { answersOf, type Proposal } from './answers';
+import { FIRST_WEIGHTS } from './balance';
+import { betterIn, type Compared } from './betterIn';
+import { finalistOf, type Finalist } from './finalist';
+import { contradiction, nearest, NOTHING_NEAR, type Contradiction } from './limits';
+import { proposeFault, type ProposeFault } from './proposeFault';
+import type { ProposeInput } from './proposeInput';
+import { searchPacks, USUAL_EFFORT, type Considered, type Effort } from './search';
+import { shortlist } from './shortlist';
+import type { Figures } from './wishes';
+
+/** Searches that go on side by side, whoever runs them: the answer is the same. */
+export const SHARES = 2;
+
+/** What a search for packs comes to. */
+export interface Proposed {
+  /** Packs judged quickly, and forecast. */
+  readonly tried: number;
+  readonly forecast: number;
+  readonly considered: readonly Considered[];
+  readonly finalists: readonly Finalist[];
+  readonly proposals: readonly Proposal[];
+  /** The plan as it is, and how each proposal stands against it; null: there is none. */
+  readonly mine: Figures | null;
+  readonly against: readonly Compared[];
+  /** Why there is no proposal; null: there are some. */
+  readonly fault: ProposeFault | null;
+  readonly contradiction: Contradiction | null;
+}
+
+/** The plan as it is, worked out to the end; null for an empty one. */
+export const finalistOfMine = (input: ProposeInput): Finalist | null =>
+  input.mine.length === 0 ? null : finalistOf(input, input.mine);
+
+/**
+ * Proposes packs for a filter in one go, as the command line does. The app lets workers do the same side by side.
+ *
+ * @example propose({ ...bench, seed: 1 }, { packs: 300, forecasts: 20 }).proposals.length
+ */
+export function propose(input: ProposeInput, effort: Effort = USUAL_EFFORT): Proposed {
+  const mine = finalistOfMine(input)?.figures ?? null;
+  const nothing = { tried: 0, forecast: 0, considered: [], finalists: [], proposals: [], mine, against: [] };
+  const fault = proposeFault(input);
+  if (fault !== null) return { ...nothing, fault, contradiction: null };
+  const considered: Considered[] = [];
+  let [tried, forecasts, near] = [0, 0, NOTHING_NEAR];
+  for (let index = 0; index < SHARES; index += 1) {
+    let last = null;
+    for (const slice of searchPacks(input, effort, { index, of: SHARES })) {
+      considered.push(...slice.found);
+      last = slice;
+    }
+    tried += last?.tried ?? 0;
+    forecasts += last?.forecast ?? 0;
+    near = nearest(near, last?.near ?? NOTHING_NEAR);
+  }
+  const finalists = shortlist(considered, mine).map(({ layers }) => finalistOf(input, layers));
+  const proposals = answersOf(finalists, mine, input.limits, FIRST_WEIGHTS);
+  return {
+    tried,
+    forecast: forecasts,
+    considered,
+    finalists,
+    proposals,
+    mine,
+    against: mine === null ? [] : proposals.map(({ pack }) => betterIn(pack.figures, mine)),
+    fault: null,
+    contradiction: considered.length === 0 ? contradiction(near) : null,
+  };
+}
+
+/** The likely range of the next service of a pack; null without food. */
+export function serviceRange(
+  { around: { tank, others, learned = null }, filter }: ProposeInput,
+  layers: readonly Layer[],
+): EnsembleRange | null {
+  const input = { tank, filter, layers, others, visits: [], learned };
+  const likely = forecast({ ...input, brief: true });
+  return likely === null ? null : ensembleRange(ensembleRuns(input, likely.course.by));
+}

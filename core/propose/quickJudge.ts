@@ -1,0 +1,219 @@
+import { caughtIn } from '../dirt/caughtIn';
+import { clearedElsewhere } from '../dirt/clearedElsewhere';
+import { clearingTime } from '../dirt/clearWater';
+import { arrivalOf } from '../dirt/arrival';
+import { coefficientAt } from '../dirt/filterCoefficient';
+import { decayAt, SECONDS_A_DAY, USUAL_DIRT } from '../dirt/dirtNumbers';
+import { dirtProduction } from '../dirt/dirtProduction';
+import { marchBalance, marchDrive, type MarchDrive } from '../dirt/marchBalance';
+import { settlingRates, suspendedSolids } from '../dirt/massBalance';
+import { settlingSpeed } from '../dirt/settlingSpeed';
+import { SIZE_CLASSES, SIZES } from '../dirt/sizeClasses';
+import type { StackPlan } from '../dirt/stackPlan';
+import { filterWater, type Balance } from '../hydraulics/filterWater';
+import { fluidAt } from '../hydraulics/fluid';
+import { turnover } from '../hydraulics/turnover';
+import type { Layer } from '../layers/layer';
+import type { Chamber } from '../filter/filter';
+import { turnoverBand } from '../practice/turnoverBand';
+import { netVolume } from '../tank/netVolume';
+import { visitBurden } from '../service/visitBurden';
+import { CLOGGED_AT, pieceNumbers } from './pieceNumbers';
+import type { ProposeInput } from './proposeInput';
+import type { Figures } from './wishes';
+
+/** Days after which the silt in biological media counts. */
+export const SILT_DAYS = 90;
+const YEAR = 365;
+/** Dirt finer than this stays afloat, m (as for clear water). */
+const FINE = 100e-6;
+
+/** What the quick judge finds, beside the figures that it guesses at. */
+export interface QuickFigures extends Figures {
+  /** Of the media, wet, kg. */
+  readonly mass: number;
+  /** How high the media stand in a chamber that is flowed upward, m. */
+  readonly stack: number;
+}
+
+/**
+ * A judge that takes microseconds: flow and clear water are those of the clean pack, as the report has them; service,
+ * silt, cost and minutes are guessed from what each layer catches and holds. It ranks packs before any is forecast.
+ * All pieces are taken to reach the walls.
+ *
+ * @returns of layers in flow order, and how many pieces change, the figures
+ */
+export function quickJudge(
+  input: Pick<ProposeInput, 'around' | 'filter' | 'shelf'>,
+): (layers: readonly Layer[], change: number) => QuickFigures {
+  const { around, filter, shelf } = input;
+  const { tank } = around;
+  const fluid = fluidAt(tank.temperature);
+  const volume = netVolume(tank.water).value;
+  const band = turnoverBand(volume, tank.animals);
+  const sinking = SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, fluid));
+  const arrives = arrivalOf(tank, filter);
+  const settles = settlingRates(tank, volume);
+  const made = dirtProduction(tank, USUAL_DIRT);
+  const decay = decayAt(USUAL_DIRT, tank.temperature);
+  const elsewhere = clearedElsewhere(tank, around.others);
+  const chambers = new Map(filter.chambers.map((chamber) => [chamber.id, chamber]));
+  const numbersOf = pieceNumbers(fluid, shelf);
+  const drives = new Map<number, MarchDrive>();
+  const plan = (): StackPlan => ({
+    places: [],
+    columns: [{ share: 1, through: [], enters: [] }],
+    linear: new Float64Array(1),
+    square: new Float64Array(1),
+    flows: new Float64Array(1),
+    pressure: 0,
+  });
+  const [sponge, body] = [plan(), plan()];
+  const empty = filterWater(filter, [], fluid);
+  const near: Balance = {
+    flow: filter.labelFlow / 2,
+    through: filter.labelFlow / 2,
+    overLip: 0.008,
+    before: 0,
+    wetTo: Infinity,
+  };
+
+  return (layers, change) => {
+    const filled = new Map<string, number>();
+    const placed = layers.map((layer) => {
+      const chamber = chambers.get(layer.chamber)!;
+      const from = filled.get(chamber.id) ?? 0;
+      filled.set(chamber.id, from + layer.thickness);
+      return { layer, chamber, from, numbers: numbersOf(layer, chamber, from) };
+    });
+    const stack = Math.max(
+      0,
+      ...filter.chambers
+        .filter(({ where, way }) => where === 'body' && way === 'up')
+        .map(({ id }) => filled.get(id) ?? 0),
+    );
+    const rounded = Math.round(stack * 200) / 200;
+    const drive = drives.get(rounded) ?? marchDrive({ ...empty, stackHeight: rounded });
+    drives.set(rounded, drive);
+    let balance = near;
+    // The level over the lip says how much of the stack is wet; it hardly moves after the first round.
+    for (let round = 0; round < (filter.spill === null ? 1 : 2); round += 1) {
+      for (const way of [sponge, body]) {
+        way.linear[0] = 0;
+        way.square[0] = 0;
+      }
+      for (const { chamber, from, numbers } of placed) {
+        const wet = wetShare(
+          chamber,
+          from,
+          numbers.length,
+          filter.spill === null ? null : filter.spill.lipAboveFloor + balance.overLip,
+        );
+        const way = chamber.where === 'intake' ? sponge : body;
+        way.linear[0] = way.linear[0]! + numbers.linear * wet;
+        way.square[0] = way.square[0]! + numbers.square * wet;
+      }
+      balance = marchBalance({ filter }, drive, [sponge], [body], balance);
+    }
+    const wetTo = filter.spill === null ? null : filter.spill.lipAboveFloor + balance.overLip;
+    const water = Float64Array.from(arrives);
+    const caught = placed.map(() => new Float64Array(SIZES));
+    const whole = Float64Array.from(elsewhere);
+    placed.forEach(({ chamber, from, numbers }, index) => {
+      const flow = chamber.where === 'intake' ? balance.flow : balance.through;
+      const speed = flow / numbers.area;
+      const length = numbers.length * wetShare(chamber, from, numbers.length, wetTo);
+      for (let size = 0; size < SIZES; size += 1) {
+        const taken =
+          water[size]! * caughtIn(coefficientAt(numbers.bySize[size]!, sinking[size]!, speed) * length);
+        water[size] = water[size]! - taken;
+        caught[index]![size] = flow * taken;
+        whole[size] = whole[size]! + flow * taken;
+      }
+    });
+    const share = balance.flow > 0 ? balance.through / balance.flow : 0;
+    const afloat = SIZE_CLASSES.map((_, size) =>
+      made === null ? 0 : suspendedSolids(made[size]!, whole[size]! * SECONDS_A_DAY, settles[size]!, volume),
+    );
+    const fines = afloat.reduce(
+      (sum, part, size) => (SIZE_CLASSES[size]!.diameter < FINE ? sum + part : sum),
+      0,
+    );
+    const rates = caught.map((bySize) =>
+      bySize.reduce((sum, cleared, size) => sum + cleared * SECONDS_A_DAY * afloat[size]!, 0),
+    );
+    const clogs = placed.map(({ numbers }, index) => daysTo(numbers.holds, rates[index]!, decay));
+    const service = Math.min(
+      YEAR,
+      ...clogs.filter(
+        (_, index) => placed[index]!.numbers.mechanical && placed[index]!.chamber.where === 'body',
+      ),
+    );
+    let [surface, open] = [0, 0];
+    placed.forEach(({ numbers }, index) => {
+      surface += numbers.surface * share;
+      const days = numbers.biological ? SILT_DAYS : Math.min(SILT_DAYS, service);
+      const full =
+        numbers.holds > 0 ? sludgeAfter(days, rates[index]!, decay) / (numbers.holds / CLOGGED_AT.others) : 0;
+      open += numbers.surface * share * Math.max(0, 1 - full);
+    });
+    let [cost, unpriced] = [0, 0];
+    const visits = new Map<number, string[]>();
+    const at = (days: number, layerId: string): void => {
+      const key = Math.max(7, Math.round(days / 7) * 7);
+      if (key < YEAR) visits.set(key, [...(visits.get(key) ?? []), layerId]);
+    };
+    placed.forEach(({ layer, chamber, numbers }, index) => {
+      if (chamber.where === 'intake') return;
+      const days =
+        numbers.life ??
+        (numbers.mechanical
+          ? numbers.renewed
+            ? clogs[index]!
+            : Math.max(service, Math.min(clogs[index]!, YEAR))
+          : Infinity);
+      if (!Number.isFinite(days) || days >= YEAR) return;
+      at(days, layer.id);
+      if (!numbers.renewed) return;
+      if (numbers.price === null) unpriced += (YEAR / days) * numbers.volume;
+      else cost += (YEAR / days) * numbers.price;
+    });
+    const minutes = [...visits].reduce(
+      (sum, [days, ids]) => sum + (YEAR / days) * visitBurden(filter, placed, ids).minutes,
+      0,
+    );
+    const turned = turnover(balance.flow, volume);
+    return {
+      service: made === null ? null : service,
+      fines: made === null ? null : fines,
+      clearing: made === null ? clearingTime(whole, settles, volume) : NaN,
+      cover: null,
+      surface: made === null ? surface : open,
+      turnover: turned,
+      turnoverGap: Math.max(0, band.low - turned, turned - band.high),
+      cost,
+      unpriced,
+      visits: made === null ? null : [...visits.keys()].reduce((sum, days) => sum + YEAR / days, 0),
+      minutes: made === null ? null : minutes,
+      change,
+      mass: placed.reduce((sum, { numbers }) => sum + numbers.mass, 0),
+      stack,
+    };
+  };
+}
+
+/** Share of a piece that stands under water in a basket flowed upward. */
+const wetShare = (chamber: Chamber, from: number, length: number, wetTo: number | null): number =>
+  wetTo === null || chamber.way !== 'up' || chamber.where !== 'body'
+    ? 1
+    : Math.min(1, Math.max(0, (wetTo - from) / length));
+
+/** Days until sludge that comes evenly and rots has come to an amount, kg; Infinity where it never does. */
+function daysTo(holds: number, rate: number, decay: number): number {
+  const share = rate > 0 ? (holds * decay) / rate : Infinity;
+  return share >= 1 ? Infinity : -Math.log1p(-share) / decay;
+}
+
+/** Sludge after some days, dry kg. @source dm/dt = rate − decay·m */
+const sludgeAfter = (days: number, rate: number, decay: number): number =>
+  (rate / decay) * (1 - Math.exp(-decay * days));

@@ -1,0 +1,134 @@
+import { cutPieces } from '../cut/cutPieces';
+import { thicknessesOn } from '../cut/cutPlan';
+import type { Size } from '../cut/fillSheet';
+import { boxOf } from '../cut/outline';
+import type { Layer } from '../layers/layer';
+import { measureLayer } from '../layers/measureLayer';
+import { mediumOf } from '../layers/mediumOf';
+import { solidsFactor } from '../layers/solidsFactor';
+import { placeLayers } from '../layers/placeLayers';
+import type { LooseItem, SheetItem } from '../shelf/shelf';
+import type { ChangeFromToday } from './changeFromToday';
+import { choiceKey, isUsable } from './choices';
+import type { ProposeInput } from './proposeInput';
+
+/** Two thicknesses this near are the same sheet, m. */
+const SAME = 5e-4;
+/** Volumes nearer than this are the same, m³. */
+const DROP = 1e-7;
+/** Share of a sheet that pieces take which are joined from parts (calibrated). */
+const JOINED = 0.8;
+
+/** Pieces of one size from sheets of one thickness. */
+interface Wanted {
+  readonly stock: readonly SheetItem[];
+  readonly sold: readonly SheetItem[];
+  readonly boxes: readonly Size[];
+}
+
+/**
+ * A quick answer to whether a pack can be made from what is there and what may be spent: sheets by how many pieces of a
+ * size each holds, what is poured by volume. The cut plan and the shopping list of a pack say it exactly.
+ *
+ * @returns true where it can be
+ */
+export function quickPurchase(
+  input: ProposeInput,
+): (layers: readonly Layer[], change: ChangeFromToday) => boolean {
+  const { filter, shelf, today, from, budget } = input;
+  const sheets = shelf.items.filter((item) => item.kind === 'sheet');
+  const loose = shelf.items.filter((item) => item.kind === 'loose');
+  const thicknesses = thicknessesOn(shelf);
+  const inFilter = new Map<string, number>();
+  for (const { layer, medium, measure } of placeLayers(filter, today))
+    if (medium.supply === 'loose' && isUsable(layer))
+      inFilter.set(
+        choiceKey(layer),
+        (inFilter.get(choiceKey(layer)) ?? 0) + measure.volume * solidsFactor(medium, layer),
+      );
+  const before = new Map(today.map((layer) => [layer.id, layer]));
+  const chambers = new Map(filter.chambers.map((chamber) => [chamber.id, chamber]));
+  const known = new Map<string, Wanted & { readonly sheet: string }>();
+  /** The boxes of a layer that is cut anew, and the sheets that they can come from. */
+  const wantedOf = (layer: Layer): Wanted & { readonly sheet: string } => {
+    const key = `${layer.medium}/${layer.chamber}/${layer.thickness}`;
+    const found = known.get(key);
+    if (found !== undefined) return found;
+    const pieces = cutPieces(filter, [layer], thicknesses);
+    const ply = pieces[0]?.thickness ?? layer.thickness;
+    const of = sheets.filter((item) => item.medium === layer.medium && Math.abs(item.thickness - ply) < SAME);
+    const fresh = {
+      sheet: `${layer.medium}/${Math.round(ply / SAME)}`,
+      stock: of.filter(({ count }) => count > 0),
+      sold: of.filter(({ offcut }) => !offcut),
+      boxes: pieces.map(({ outline }) => boxOf(outline)),
+    };
+    known.set(key, fresh);
+    return fresh;
+  };
+  return (layers, { cut }) => {
+    if (from === 'any' && budget === null) return true;
+    let spent = 0;
+    const groups = new Map<string, Wanted[]>();
+    for (const layer of layers) {
+      // What was there is trimmed: it takes no sheet.
+      if (!cut.includes(layer.id) || before.has(layer.id)) continue;
+      const wanted = wantedOf(layer);
+      groups.set(wanted.sheet, [...(groups.get(wanted.sheet) ?? []), wanted]);
+    }
+    for (const group of groups.values()) {
+      const [{ stock, sold }] = group as [Wanted, ...Wanted[]];
+      const boxes = group.flatMap((wanted) => wanted.boxes);
+      const onHand = boxes.reduce(
+        (sum, box) => sum + 1 / stock.reduce((all, sheet) => all + sheet.count * fits(box, sheet), 0),
+        0,
+      );
+      if (onHand <= 1 + 1e-9) continue;
+      if (from === 'hand' || sold.length === 0) return false;
+      const missing = onHand === Infinity ? 1 : 1 - 1 / onHand;
+      const offers = sold.map(
+        (sheet) =>
+          (sheet.price ?? Infinity) *
+          Math.ceil(missing * boxes.reduce((sum, box) => sum + 1 / fits(box, sheet), 0) - 1e-9),
+      );
+      spent += Math.min(...offers);
+    }
+    const poured = new Map<string, number>();
+    for (const layer of layers) {
+      const medium = mediumOf(layer);
+      const chamber = chambers.get(layer.chamber);
+      if (medium.supply !== 'loose' || chamber === undefined) continue;
+      const { volume } = measureLayer(chamber, layer, 0);
+      poured.set(
+        choiceKey(layer),
+        (poured.get(choiceKey(layer)) ?? 0) + volume * solidsFactor(medium, layer),
+      );
+    }
+    for (const [key, volume] of poured) {
+      const items = loose.filter(({ medium }) => medium === key);
+      const missing = volume - (inFilter.get(key) ?? 0) - items.reduce((sum, item) => sum + item.volume, 0);
+      if (missing <= Math.max(DROP, UNNOTICED * volume)) continue;
+      if (from === 'hand') return false;
+      spent += Math.min(Infinity, ...items.map((item) => packsFor(item, missing)));
+    }
+    return budget === null || spent <= budget;
+  };
+}
+
+/** Less than this share too little of a poured medium is not missed. */
+const UNNOTICED = 0.02;
+
+const packsFor = ({ packVolume, price }: LooseItem, missing: number): number =>
+  packVolume === null || price === null ? Infinity : price * Math.ceil(missing / packVolume - 1e-9);
+
+/** How many pieces of a size come from one sheet; a part of one where it is joined from parts. */
+function fits(box: Size, sheet: Size): number {
+  const along = (a: number, b: number): number =>
+    Math.floor(sheet.length / a + 1e-9) * Math.floor(sheet.width / b + 1e-9);
+  const whole = Math.max(along(box.length, box.width), along(box.width, box.length));
+  if (whole > 0) return whole;
+  const narrow = Math.min(box.length, box.width);
+  return narrow <= Math.max(sheet.length, sheet.width)
+    ? (JOINED * sheet.length * sheet.width) / (box.length * box.width)
+    : 0;
+}

@@ -1,0 +1,314 @@
+import type { Layer } from '../layers/layer';
+import { bodyMass } from '../repack/bodyMass';
+import { seededRandom } from '../units/seededRandom';
+import { changeFromToday, changes } from './changeFromToday';
+import { dominates, undominated } from './dominance';
+import { isSheet } from './isSheet';
+import { judgePack } from './judgePack';
+import { missedBy, nearer, NOTHING_NEAR, type Nearness } from './limits';
+import { overflowsBlocked } from './overflowsBlocked';
+import { packOf } from './packOf';
+import { packSpace, type Genome, type PackSpace } from './packSpace';
+import type { ProposeInput } from './proposeInput';
+import { poolOf, type Pool } from './pool';
+import { quickPurchase } from './quickPurchase';
+import { quickJudge, type QuickFigures } from './quickJudge';
+import { feltLosses, lossesOf, WISHES, type Figures } from './wishes';
+
+/** A pack that was tried to the end. */
+export interface Considered {
+  readonly layers: readonly Layer[];
+  readonly figures: Figures;
+  /** In the order of WISHES; less is better. */
+  readonly losses: readonly number[];
+}
+
+/** How much is tried: packs judged quickly, and packs forecast. */
+export interface Effort {
+  readonly packs: number;
+  readonly forecasts: number;
+}
+
+/** What the app tries for one answer. */
+export const USUAL_EFFORT: Effort = { packs: 24_000, forecasts: 480 };
+
+/** One of several searches side by side, each with its share of the packs. */
+export interface Share {
+  readonly index: number;
+  readonly of: number;
+}
+
+export const ALL: Share = { index: 0, of: 1 };
+
+/** What a search has come to, told again and again while it goes on. */
+export interface SearchSlice {
+  /** Packs judged quickly, and forecast, so far. */
+  readonly tried: number;
+  readonly forecast: number;
+  /** How far it is, 0–1. */
+  readonly share: number;
+  /** Packs forecast since the last slice that keep to all limits. */
+  readonly found: readonly Considered[];
+  readonly near: Nearness;
+}
+
+/** Packs that are judged quickly before the first are forecast, and from then on between two slices. */
+const FIRST_PACKS = 300;
+const SLICE_PACKS = 1000;
+/** Forecasts of a slice. */
+const FIRST_FORECASTS = 4;
+const SLICE_FORECASTS = 8;
+/** Share of the forecasts that go to the best of the quick judge; the others go to small moves of what was forecast. */
+const AT_ONCE = 0.45;
+/** Optional parts of a pack are left out in so many of the draws, where not all packs can be tried. */
+const LEFT_OUT = 0.55;
+/** Draws of one slice at most, of which most may not fit. */
+const MOST_DRAWS = 40;
+/** How much the wish counts that a pack is chosen for, against all others together. */
+const ONE_WISH = 0.75;
+
+/** A pack that was judged quickly. */
+interface Quick {
+  readonly genome: Genome;
+  readonly key: string;
+  readonly figures: QuickFigures;
+  readonly losses: readonly number[];
+}
+
+/**
+ * Searches for the packs of a filter that no other beats in everything: all that make sense are judged quickly, the
+ * promising ones forecast, and the best of those changed in one thing at a time. In slices, so that a worker can tell
+ * how far it is and let go. The same input with the same share finds the same.
+ */
+export function* searchPacks(
+  input: ProposeInput,
+  effort: Effort = USUAL_EFFORT,
+  share: Share = ALL,
+): Generator<SearchSlice, void> {
+  const space = packSpace(input);
+  const judge = quickJudge(input);
+  const canBeHad = quickPurchase(input);
+  const draw = seededRandom(input.seed * 7919 + share.index);
+  const genomes = genomesOf(space, share, draw);
+  const known = new Map<string, Quick>();
+  // The plan as it is, and what is in the filter, are no proposals.
+  const mine = new Set([keyOf(input.mine), keyOf(input.today)]);
+  const gone = new Set<string>();
+  const pool = poolOf<Quick>(WISHES.length);
+  const chosen = new Set<string>();
+  const forecast: { readonly quick: Quick; readonly considered: Considered }[] = [];
+  const water = bodyMass(input.filter);
+  const packs = Math.ceil(effort.packs / share.of);
+  const forecasts = Math.ceil(effort.forecasts / share.of);
+  const overflows = rememberedStack(input);
+  let near = NOTHING_NEAR;
+  let told = 0;
+
+  const layersOf = (genome: Genome): Layer[] | null => {
+    const pieces = space.decode(genome);
+    return pieces === null ? null : packOf(input.filter, space.room, pieces, input.today, input.mine);
+  };
+  const limited = (figures: QuickFigures, judged: Figures | null) => ({
+    overflows: overflows(figures.stack),
+    turnover: (judged ?? figures).turnover,
+    mass: water + figures.mass,
+    visits: judged?.visits ?? null,
+    minutes: judged?.minutes ?? null,
+  });
+  /** Judges a pack quickly; null where it does not fit, is known, or misses a limit. */
+  const tryPack = (genome: Genome): Quick | null => {
+    const layers = layersOf(genome);
+    if (layers === null || layers.length === 0) return null;
+    const key = keyOf(layers);
+    if (known.has(key) || gone.has(key) || mine.has(key)) return null;
+    const change = changeFromToday(input.today, layers, isSheet);
+    if (!canBeHad(layers, change)) {
+      gone.add(key);
+      return null;
+    }
+    const figures = judge(layers, changes(change));
+    const quick: Quick = { genome, key, figures, losses: lossesOf(figures) };
+    known.set(key, quick);
+    const missed = missedBy(input.limits, limited(figures, null));
+    if (missed.some((by) => by > 0)) {
+      near = nearer(near, missed);
+      return null;
+    }
+    return quick;
+  };
+  const judgeToTheEnd = (quick: Quick): void => {
+    chosen.add(quick.key);
+    const layers = layersOf(quick.genome)!;
+    const figures = judgePack(input, layers, quick.figures.change);
+    const missed = missedBy(input.limits, limited(quick.figures, figures));
+    near = nearer(near, missed);
+    if (missed.some((by) => by > 0)) return;
+    forecast.push({ quick, considered: { layers, figures, losses: lossesOf(figures) } });
+  };
+  const slice = (): SearchSlice => {
+    const found = forecast.slice(told).map(({ considered }) => considered);
+    told = forecast.length;
+    return {
+      tried: known.size,
+      forecast: chosen.size,
+      share: Math.min(1, 0.5 * Math.min(1, known.size / packs) + (0.5 * chosen.size) / forecasts),
+      found,
+      near,
+    };
+  };
+
+  let ended = false;
+  while (!ended && known.size < packs && chosen.size < AT_ONCE * forecasts) {
+    const until = known.size + (chosen.size === 0 ? FIRST_PACKS : SLICE_PACKS);
+    for (let draws = 0; known.size < until && draws < MOST_DRAWS * SLICE_PACKS; draws += 1) {
+      const next = genomes.next();
+      if (next.done === true) {
+        ended = true;
+        break;
+      }
+      const quick = tryPack(next.value);
+      if (quick !== null) pool.add(quick, feltLosses(quick.losses));
+    }
+    if (known.size < until) ended = true;
+    const most = chosen.size === 0 ? FIRST_FORECASTS : SLICE_FORECASTS;
+    for (const quick of promising(pool, chosen, most, draw)) judgeToTheEnd(quick);
+    yield slice();
+  }
+  while (chosen.size < forecasts) {
+    const before = chosen.size;
+    const isFirst = chosen.size < AT_ONCE * forecasts;
+    const next = isFirst
+      ? promising(pool, chosen, SLICE_FORECASTS, draw)
+      : [
+          ...neighbours(forecast, space, tryPack, chosen, draw, pool),
+          ...promising(pool, chosen, 2, draw),
+        ].slice(0, SLICE_FORECASTS);
+    for (const quick of next) judgeToTheEnd(quick);
+    if (chosen.size === before) break;
+    yield slice();
+  }
+  yield { ...slice(), share: 1 };
+}
+
+/** Two packs with this are alike, whatever the ids of their pieces. */
+const keyOf = (layers: readonly Layer[]): string =>
+  layers
+    .map(
+      ({ medium, chamber, thickness, cut }) =>
+        `${medium}@${chamber}:${Math.round(thickness * 1e4)}${cut === null ? '' : 'c'}`,
+    )
+    .join('|');
+
+/** Whether a hang-on-back overflows hangs on the height of the media alone. */
+function rememberedStack({ filter, limits }: ProposeInput): (stack: number) => boolean {
+  const known = new Map<number, boolean>();
+  return (stack) => {
+    if (!limits.neverOverflows) return false;
+    const rounded = Math.ceil(stack * 1e3) / 1e3;
+    const found = known.get(rounded) ?? overflowsBlocked(filter, rounded);
+    known.set(rounded, found);
+    return found;
+  };
+}
+
+/** Most packs of which every one is gone through; of more a part is drawn. */
+const GONE_THROUGH = 400_000;
+
+/** The genomes of one share of a space, well mixed: all of them where they are few enough, else drawn for ever. */
+function* genomesOf(
+  { sizes, count }: PackSpace,
+  { index, of }: Share,
+  draw: () => number,
+): Generator<Genome> {
+  if (count > GONE_THROUGH) {
+    for (;;) yield sizes.map((size) => (size > 1 && draw() < LEFT_OUT ? 0 : Math.floor(draw() * size)));
+  }
+  const stride = strideFor(count);
+  for (let step = index; step < count; step += of) {
+    let rest = (step * stride) % count;
+    yield sizes.map((size) => {
+      const option = rest % size;
+      rest = (rest - option) / size;
+      return option;
+    });
+  }
+}
+
+/** A step that comes by every number below a count once, and never by neighbours one after the other. */
+function strideFor(count: number): number {
+  let stride = Math.max(1, Math.floor(count * 0.618));
+  while (gcd(stride, count) !== 1) stride += 1;
+  return stride;
+}
+
+const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
+
+/** The best packs of the quick judge that were not forecast yet: one for each wish in turn, then for wishes together. */
+function promising(
+  pool: Pool<Quick>,
+  chosen: ReadonlySet<string>,
+  most: number,
+  draw: () => number,
+): Quick[] {
+  const picked: Quick[] = [];
+  while (picked.length < most) {
+    const quick = pool.take(weightsFor(chosen.size + picked.length, draw));
+    if (quick === null) break;
+    if (!chosen.has(quick.key)) picked.push(quick);
+  }
+  return picked;
+}
+
+/** Weights of the wishes for a pick: one of them above all, or all by chance. */
+function weightsFor(pick: number, draw: () => number): number[] {
+  const turn = pick % (2 * WISHES.length);
+  if (turn < WISHES.length)
+    return WISHES.map((_, index) => (index === turn ? ONE_WISH : (1 - ONE_WISH) / (WISHES.length - 1)));
+  const parts = WISHES.map(() => -Math.log(1 - draw()));
+  const whole = parts.reduce((sum, part) => sum + part, 0);
+  return parts.map((part) => part / whole);
+}
+
+/** Moves of one part at a time of the best that were forecast, most promising first. */
+function neighbours(
+  forecast: readonly { readonly quick: Quick; readonly considered: Considered }[],
+  space: PackSpace,
+  tryPack: (genome: Genome) => Quick | null,
+  chosen: ReadonlySet<string>,
+  draw: () => number,
+  pool: Pool<Quick>,
+): Quick[] {
+  const front = undominated(forecast, ({ considered }) => considered.losses);
+  if (front.length === 0) return [];
+  const parents = Array.from({ length: PARENTS }, () => front[Math.floor(draw() * front.length)]!);
+  const moved = parents.flatMap(({ quick, considered }) =>
+    Array.from({ length: MOVES }, () => moveOf(quick.genome, space.sizes, draw)).flatMap((genome) => {
+      const child = tryPack(genome);
+      if (child === null || chosen.has(child.key)) return [];
+      pool.add(child, feltLosses(child.losses));
+      // What the quick judge says of the difference is nearer the truth than what it says of the whole.
+      const expected = considered.losses.map(
+        (loss, index) => loss + child.losses[index]! - quick.losses[index]!,
+      );
+      return [{ child, expected }];
+    }),
+  );
+  return moved
+    .filter(({ expected }) => !front.some(({ considered }) => dominates(considered.losses, expected)))
+    .map(({ child }) => child)
+    .slice(0, SLICE_FORECASTS - 2);
+}
+
+/** Packs of the front that are changed at once, and small moves of each. */
+const PARENTS = 6;
+const MOVES = 6;
+
+/** One part of a pack changed: to the next option, or to any. */
+function moveOf(genome: Genome, sizes: readonly number[], draw: () => number): Genome {
+  const movable = sizes.flatMap((size, gene) => (size > 1 ? [gene] : []));
+  const gene = movable[Math.floor(draw() * movable.length)];
+  if (gene === undefined) return genome;
+  const size = sizes[gene]!;
+  const step = draw() < 0.5 ? (draw() < 0.5 ? 1 : size - 1) : 1 + Math.floor(draw() * (size - 1));
+  return genome.map((option, index) => (index === gene ? (option + step) % size : option));
+}

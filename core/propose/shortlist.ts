@@ -1,0 +1,37 @@
+import { balanceAmong } from './balance';
+import { isBetterThan } from './betterIn';
+import { undominated } from './dominance';
+import type { Considered } from './search';
+import { WISHES, type Figures } from './wishes';
+
+/** Packs that are worked out to the end for each wish, and for all wishes together. */
+const FOR_A_WISH = 3;
+const ALL_ROUND = 4;
+/** From the best of a wish on, as a share of it, packs count as alike there: the better of them in all else comes first. */
+const ALIKE = 0.02;
+
+/**
+ * The packs that are worked out to the end: those that no other beats in everything, and of them the best of each wish,
+ * the best in all together, and the best of those that beat the plan as it is.
+ *
+ * @param mine figures of the plan as it is; null: there is none
+ */
+export function shortlist(considered: readonly Considered[], mine: Figures | null): Considered[] {
+  const front = undominated(considered, ({ losses }) => losses);
+  const balance = balanceAmong(front.map(({ losses }) => losses));
+  const byBalance = [...front].sort((a, b) => balance(a.losses) - balance(b.losses));
+  const chosen = new Set<Considered>();
+  WISHES.forEach((_, index) => {
+    const best = Math.min(...front.map(({ losses }) => losses[index]!));
+    const alike = byBalance.filter(({ losses }) => losses[index]! <= best + ALIKE * Math.abs(best));
+    const next = [...byBalance].sort((a, b) => a.losses[index]! - b.losses[index]!);
+    [...alike.slice(0, FOR_A_WISH), ...next.slice(0, 1)].forEach((pack) => chosen.add(pack));
+  });
+  byBalance.slice(0, ALL_ROUND).forEach((pack) => chosen.add(pack));
+  if (mine !== null)
+    byBalance
+      .filter(({ figures }) => isBetterThan(figures, mine))
+      .slice(0, ALL_ROUND)
+      .forEach((pack) => chosen.add(pack));
+  return [...chosen];
+}

@@ -1,0 +1,87 @@
+import { HORIZON } from '../pack/visitLimits';
+
+/** What a keeper may wish for, in the order in which it is shown. */
+export const WISHES = ['service', 'clear', 'cover', 'turnover', 'cost', 'minutes', 'change'] as const;
+export type Wish = (typeof WISHES)[number];
+
+/** What a pack comes to in every wish. SI; days; money in the keeper’s currency. */
+export interface Figures {
+  /** Days to the next service; HORIZON: not within the year; null: nobody has said what is fed. */
+  readonly service: number | null;
+  /** Dirt finer than 100 µm afloat with the clean pack, kg/m³; null: nobody has said what is fed. */
+  readonly fines: number | null;
+  /** Time in which a cloud of fines falls to a tenth, s. */
+  readonly clearing: number;
+  /** For how many times today’s food the bacteria are enough after three months of silting; null without food. */
+  readonly cover: number | null;
+  /** Surface for bacteria that the water passes, m². */
+  readonly surface: number;
+  /** Tanks a second, and how far outside the band of the trade that is, tanks a second; 0: within. */
+  readonly turnover: number;
+  readonly turnoverGap: number;
+  /** Money a year for what is renewed, as far as prices are known, and m³ renewed a year without a price. */
+  readonly cost: number;
+  readonly unpriced: number;
+  /** Visits and minutes with wet hands a year; null: nobody has said what is fed. */
+  readonly visits: number | null;
+  readonly minutes: number | null;
+  /** Pieces cut, filled in anew or thrown away. */
+  readonly change: number;
+}
+
+/** Money per m³ that stands in, for ranking alone, where no price is known (calibrated: ten a litre). */
+const UNPRICED = 10_000;
+
+/**
+ * How little of a wish a pack grants: less is better, for every wish.
+ *
+ * @example lossOf('service', { service: 40 }) // -40
+ */
+export function lossOf(wish: Wish, figures: Figures): number {
+  switch (wish) {
+    case 'service':
+      return -Math.min(figures.service ?? 0, HORIZON);
+    case 'clear':
+      return figures.fines ?? figures.clearing;
+    case 'cover':
+      return -(figures.cover ?? figures.surface);
+    case 'turnover':
+      return figures.turnoverGap;
+    case 'cost':
+      return figures.cost + UNPRICED * figures.unpriced;
+    case 'minutes':
+      return figures.minutes ?? 0;
+    case 'change':
+      return figures.change;
+  }
+}
+
+/** The losses of a pack, in the order of {@link WISHES}. */
+export const lossesOf = (figures: Figures): number[] => WISHES.map((wish) => lossOf(wish, figures));
+
+/**
+ * A loss on the scale on which a keeper feels it: service, clear water and bacteria by ratios, so that a tenth of the
+ * dirt counts as much at its clearest as at its murkiest; all others as they are.
+ */
+export function feltLoss(wish: Wish, loss: number): number {
+  switch (wish) {
+    case 'service':
+      return -Math.log1p(-loss);
+    case 'clear':
+      return Math.log(Math.max(LEAST, loss));
+    case 'cover':
+      return -Math.log(Math.max(LEAST, -loss));
+    case 'turnover':
+    case 'cost':
+    case 'minutes':
+    case 'change':
+      return loss;
+  }
+}
+
+/** Stands in for nothing where a ratio is taken: far less than any pack leaves. */
+const LEAST = 1e-9;
+
+/** The losses of a pack as they are felt, in the order of {@link WISHES}. */
+export const feltLosses = (losses: readonly number[]): number[] =>
+  WISHES.map((wish, index) => feltLoss(wish, losses[index]!));
