@@ -97,6 +97,7 @@ module.exports = {
       'swap',
       'settle',
       'measure',
+      'propose',
       'plan',
       'prepare',
       'shelf',

@@ -1,4 +1,4 @@
-import { balanceAmong, type Weights } from './balance';
+import { ranked, type Weights } from './balance';
 import { isBetterThan } from './betterIn';
 import { undominated } from './dominance';
 import type { Finalist } from './finalist';
@@ -64,11 +64,7 @@ export function answersOf(
     sound.filter(({ findings }) => findings.length === least),
     ({ losses }) => losses,
   );
-  const balance = balanceAmong(
-    front.map(({ losses }) => losses),
-    weights,
-  );
-  const byBalance = [...front].sort((a, b) => balance(a.losses) - balance(b.losses));
+  const byBalance = ranked(front, weights);
   const merits = new Map<Finalist, Merit[]>();
   const give = (pack: Finalist | undefined, merit: Merit): void => {
     if (pack === undefined || (!merits.has(pack) && merits.size === MOST)) return;

@@ -28,7 +28,7 @@ const BESIDE = 0.3;
  * @returns of losses: less is better
  * @source augmented Chebyshev scalarisation, Steuer & Choo 1983; from memory.
  */
-export function balanceAmong(
+function balanceAmong(
   all: readonly (readonly number[])[],
   weights: Weights = FIRST_WEIGHTS,
 ): (losses: readonly number[]) => number {
@@ -44,4 +44,19 @@ export function balanceAmong(
     );
     return Math.max(...shares) + BESIDE * shares.reduce((sum, share) => sum + share, 0);
   };
+}
+
+/** Packs ranked by all wishes together, the best first. */
+export function ranked<T extends { readonly losses: readonly number[] }>(
+  packs: readonly T[],
+  weights: Weights = FIRST_WEIGHTS,
+): T[] {
+  const balance = balanceAmong(
+    packs.map(({ losses }) => losses),
+    weights,
+  );
+  return packs
+    .map((pack) => ({ pack, score: balance(pack.losses) }))
+    .sort((a, b) => a.score - b.score)
+    .map(({ pack }) => pack);
 }

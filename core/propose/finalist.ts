@@ -1,6 +1,7 @@
 import { cutPlan } from '../cut/cutPlan';
 import { piecesToCut } from '../cut/piecesToCut';
 import { forecast } from '../dirt/forecast';
+import type { ServiceBy } from '../dirt/serviceCourse';
 import type { Finding } from '../findings/finding';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
@@ -13,6 +14,7 @@ import { servicePlan } from '../service/servicePlan';
 import { changeFromToday, changes, type ChangeFromToday } from './changeFromToday';
 import { judgePack } from './judgePack';
 import type { ProposeInput } from './proposeInput';
+import type { Considered } from './search';
 import { isSheet } from './isSheet';
 import { lossesOf, type Figures } from './wishes';
 
@@ -27,6 +29,8 @@ export interface Finalist {
   /** What must be bought for it, and what that costs as far as prices are known. */
   readonly buys: readonly Need[];
   readonly bill: { readonly known: number; readonly unpriced: number };
+  /** What its service hangs on; null: nobody has said what is fed, or it was only judged. */
+  readonly serviceBy: ServiceBy | null;
   /** It can be made from what may be used. */
   readonly canBeHad: boolean;
 }
@@ -71,9 +75,26 @@ export function finalistOf(input: ProposeInput, layers: readonly Layer[]): Final
     change,
     buys,
     bill,
+    serviceBy: found?.course.by ?? null,
     canBeHad:
       cuts.every(({ tooLarge }) => tooLarge.length === 0) &&
       (from !== 'hand' || buys.every(({ kind }) => kind === 'bag')) &&
       (budget === null || (bill.known <= budget && bill.unpriced === 0)),
   };
 }
+
+/** A pack as the search has judged it, before it is worked out to the end: to be shown while that goes on. */
+export const provisional = (
+  { today }: Pick<ProposeInput, 'today'>,
+  { layers, figures, losses }: Considered,
+): Finalist => ({
+  layers,
+  figures,
+  losses,
+  findings: [],
+  change: changeFromToday(today, layers, isSheet),
+  buys: [],
+  bill: { known: 0, unpriced: 0 },
+  serviceBy: null,
+  canBeHad: true,
+});

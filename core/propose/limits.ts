@@ -43,25 +43,30 @@ export interface Nearness {
   readonly alone: readonly number[];
   /** By limit that is kept to, then by the other: the least that the other is missed by; Infinity: no pack kept to it. */
   readonly beside: readonly (readonly number[])[];
+  /** By limit, whether any pack missed it. */
+  readonly ever: readonly boolean[];
 }
 
 export const NOTHING_NEAR: Nearness = {
   alone: LIMITS.map(() => Infinity),
   beside: LIMITS.map(() => LIMITS.map(() => Infinity)),
+  ever: LIMITS.map(() => false),
 };
 
 /** Nearness after one more pack, by how much it misses each limit. */
-export const nearer = ({ alone, beside }: Nearness, missed: readonly number[]): Nearness => ({
+export const nearer = ({ alone, beside, ever }: Nearness, missed: readonly number[]): Nearness => ({
   alone: alone.map((least, index) => Math.min(least, missed[index]!)),
   beside: beside.map((row, kept) =>
     missed[kept]! > 0 ? row : row.map((least, other) => Math.min(least, missed[other]!)),
   ),
+  ever: ever.map((was, index) => was || missed[index]! > 0),
 });
 
 /** Of two searches together. */
 export const nearest = (a: Nearness, b: Nearness): Nearness => ({
   alone: a.alone.map((least, index) => Math.min(least, b.alone[index]!)),
   beside: a.beside.map((row, kept) => row.map((least, other) => Math.min(least, b.beside[kept]![other]!))),
+  ever: a.ever.map((was, index) => was || b.ever[index]!),
 });
 
 /** Why no pack keeps to all limits. */
@@ -82,7 +87,7 @@ export type Contradiction =
  *
  * @returns of two: `missedBy[0]` is how much the first is missed by with the second kept, and the other way round
  */
-export function contradiction({ alone, beside }: Nearness): Contradiction {
+export function contradiction({ alone, beside, ever }: Nearness): Contradiction {
   const one = alone.findIndex((least) => least > 0);
   if (one !== -1) return { kind: 'one', limit: LIMITS[one]!, missedBy: alone[one]! };
   for (let first = 0; first < LIMITS.length; first += 1)
@@ -90,5 +95,5 @@ export function contradiction({ alone, beside }: Nearness): Contradiction {
       const [a, b] = [beside[second]![first]!, beside[first]![second]!];
       if (a > 0 && b > 0) return { kind: 'two', limits: [LIMITS[first]!, LIMITS[second]!], missedBy: [a, b] };
     }
-  return { kind: 'several', limits: LIMITS.filter((_, index) => beside.some((row) => row[index]! > 0)) };
+  return { kind: 'several', limits: LIMITS.filter((_, index) => ever[index]) };
 }

@@ -125,7 +125,9 @@ export function packSpace(input: ProposeInput): PackSpace {
       if (graded.some((item) => rankOf(item) < coarsest)) return null;
       const hasFoam = graded.some(({ choice }) => choice.medium.family === 'foam') || fill.rank !== null;
       // A pad ahead of the foam stands in for the one behind it.
-      if (flossFirst !== null && (!hasFoam || before !== null)) return null;
+      if (flossFirst !== null && (!hasFoam || before !== null || ranks.length > 0)) return null;
+      const finest = Math.max(coarsest, ...graded.map(rankOf));
+      if (after !== null && rankOf(after) < finest) return null;
       if (graded.length === 0 && flossFirst === null && fill.rank === null && ranks.length === 0) return null;
       if (fill.rank !== null && fill.rank < coarsest) return null;
       // Foam alone needs no pad behind what it is itself; two grades of it stand in their order.

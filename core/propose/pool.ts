@@ -11,7 +11,8 @@ export interface Pool<T> {
 
 /** A pool of items with so many losses each; less is better. */
 export function poolOf<T>(width: number): Pool<T> {
-  const items: (T | null)[] = [];
+  const items: T[] = [];
+  let taken = new Uint8Array(FIRST_ROOM);
   const low = new Float64Array(width).fill(Infinity);
   const high = new Float64Array(width).fill(-Infinity);
   let losses = new Float64Array(FIRST_ROOM * width);
@@ -23,6 +24,9 @@ export function poolOf<T>(width: number): Pool<T> {
         const larger = new Float64Array(2 * losses.length);
         larger.set(losses);
         losses = larger;
+        const more = new Uint8Array(2 * taken.length);
+        more.set(taken);
+        taken = more;
       }
       for (let index = 0; index < width; index += 1) {
         const value = values[index]!;
@@ -37,22 +41,22 @@ export function poolOf<T>(width: number): Pool<T> {
       const scaled = Float64Array.from(weights, (weight, index) =>
         high[index]! > low[index]! ? weight / (high[index]! - low[index]!) : 0,
       );
+      const [rows, gone, count] = [losses, taken, items.length];
       let best = -1;
       let least = Infinity;
-      for (let place = 0; place < items.length; place += 1) {
-        if (items[place] === null) continue;
+      for (let place = 0, row = 0; place < count; place += 1, row += width) {
+        if (gone[place] === 1) continue;
         let sum = 0;
-        for (let index = 0; index < width; index += 1) sum += scaled[index]! * losses[place * width + index]!;
+        for (let index = 0; index < width; index += 1) sum += scaled[index]! * rows[row + index]!;
         if (sum < least) {
           least = sum;
           best = place;
         }
       }
       if (best === -1) return null;
-      const item = items[best]!;
-      items[best] = null;
+      taken[best] = 1;
       left -= 1;
-      return item;
+      return items[best]!;
     },
   };
 }

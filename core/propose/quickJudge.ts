@@ -12,9 +12,11 @@ import { SIZE_CLASSES, SIZES } from '../dirt/sizeClasses';
 import type { StackPlan } from '../dirt/stackPlan';
 import { filterWater, type Balance } from '../hydraulics/filterWater';
 import { fluidAt } from '../hydraulics/fluid';
+import { rimAboveLip } from '../hydraulics/rim';
 import { turnover } from '../hydraulics/turnover';
 import type { Layer } from '../layers/layer';
 import type { Chamber } from '../filter/filter';
+import { MOST_LAYERS } from '../pack/mostLayers';
 import { turnoverBand } from '../practice/turnoverBand';
 import { netVolume } from '../tank/netVolume';
 import { visitBurden } from '../service/visitBurden';
@@ -32,6 +34,8 @@ const FINE = 100e-6;
 export interface QuickFigures extends Figures {
   /** Of the media, wet, kg. */
   readonly mass: number;
+  /** Water stands over the rim of a hang-on-back with the clean pack already. */
+  readonly spills: boolean;
   /** How high the media stand in a chamber that is flowed upward, m. */
   readonly stack: number;
 }
@@ -51,6 +55,7 @@ export function quickJudge(
   const fluid = fluidAt(tank.temperature);
   const volume = netVolume(tank.water).value;
   const band = turnoverBand(volume, tank.animals);
+  const rim = filter.spill === null ? Infinity : rimAboveLip(filter.spill);
   const sinking = SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, fluid));
   const arrives = arrivalOf(tank, filter);
   const settles = settlingRates(tank, volume);
@@ -69,6 +74,11 @@ export function quickJudge(
     pressure: 0,
   });
   const [sponge, body] = [plan(), plan()];
+  // Written anew for every pack.
+  const water = new Float64Array(SIZES);
+  const whole = new Float64Array(SIZES);
+  const afloat = new Float64Array(SIZES);
+  const caught = new Float64Array(MOST_LAYERS * SIZES);
   const empty = filterWater(filter, [], fluid);
   const near: Balance = {
     flow: filter.labelFlow / 2,
@@ -116,9 +126,8 @@ export function quickJudge(
       balance = marchBalance({ filter }, drive, [sponge], [body], balance);
     }
     const wetTo = filter.spill === null ? null : filter.spill.lipAboveFloor + balance.overLip;
-    const water = Float64Array.from(arrives);
-    const caught = placed.map(() => new Float64Array(SIZES));
-    const whole = Float64Array.from(elsewhere);
+    water.set(arrives);
+    whole.set(elsewhere);
     placed.forEach(({ chamber, from, numbers }, index) => {
       const flow = chamber.where === 'intake' ? balance.flow : balance.through;
       const speed = flow / numbers.area;
@@ -127,21 +136,25 @@ export function quickJudge(
         const taken =
           water[size]! * caughtIn(coefficientAt(numbers.bySize[size]!, sinking[size]!, speed) * length);
         water[size] = water[size]! - taken;
-        caught[index]![size] = flow * taken;
+        caught[index * SIZES + size] = flow * taken;
         whole[size] = whole[size]! + flow * taken;
       }
     });
     const share = balance.flow > 0 ? balance.through / balance.flow : 0;
-    const afloat = SIZE_CLASSES.map((_, size) =>
-      made === null ? 0 : suspendedSolids(made[size]!, whole[size]! * SECONDS_A_DAY, settles[size]!, volume),
-    );
-    const fines = afloat.reduce(
-      (sum, part, size) => (SIZE_CLASSES[size]!.diameter < FINE ? sum + part : sum),
-      0,
-    );
-    const rates = caught.map((bySize) =>
-      bySize.reduce((sum, cleared, size) => sum + cleared * SECONDS_A_DAY * afloat[size]!, 0),
-    );
+    let fines = 0;
+    for (let size = 0; size < SIZES; size += 1) {
+      afloat[size] =
+        made === null
+          ? 0
+          : suspendedSolids(made[size]!, whole[size]! * SECONDS_A_DAY, settles[size]!, volume);
+      if (SIZE_CLASSES[size]!.diameter < FINE) fines += afloat[size]!;
+    }
+    const rates = placed.map((_, index) => {
+      let rate = 0;
+      for (let size = 0; size < SIZES; size += 1)
+        rate += caught[index * SIZES + size]! * SECONDS_A_DAY * afloat[size]!;
+      return rate;
+    });
     const clogs = placed.map(({ numbers }, index) => daysTo(numbers.holds, rates[index]!, decay));
     const service = Math.min(
       YEAR,
@@ -197,6 +210,7 @@ export function quickJudge(
       minutes: made === null ? null : minutes,
       change,
       mass: placed.reduce((sum, { numbers }) => sum + numbers.mass, 0),
+      spills: balance.before > rim,
       stack,
     };
   };

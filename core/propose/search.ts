@@ -127,6 +127,10 @@ export function* searchPacks(
       return null;
     }
     const figures = judge(layers, changes(change));
+    if (figures.spills) {
+      gone.add(key);
+      return null;
+    }
     const quick: Quick = { genome, key, figures, losses: lossesOf(figures) };
     known.set(key, quick);
     const missed = missedBy(input.limits, limited(figures, null));

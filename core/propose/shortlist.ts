@@ -1,4 +1,4 @@
-import { balanceAmong } from './balance';
+import { ranked } from './balance';
 import { isBetterThan } from './betterIn';
 import { undominated } from './dominance';
 import type { Considered } from './search';
@@ -18,8 +18,7 @@ const ALIKE = 0.02;
  */
 export function shortlist(considered: readonly Considered[], mine: Figures | null): Considered[] {
   const front = undominated(considered, ({ losses }) => losses);
-  const balance = balanceAmong(front.map(({ losses }) => losses));
-  const byBalance = [...front].sort((a, b) => balance(a.losses) - balance(b.losses));
+  const byBalance = ranked(front);
   const chosen = new Set<Considered>();
   WISHES.forEach((_, index) => {
     const best = Math.min(...front.map(({ losses }) => losses[index]!));

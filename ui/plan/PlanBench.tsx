@@ -56,13 +56,13 @@ interface Props {
   readonly log: readonly LogEntry[];
   /** Above the bench, given its layers: the other plans, and what can be done with this one. */
   readonly tabs: (layers: Layer[], visits: Visit[]) => ReactNode;
-  /** In place of the flow line, while packs are compared. */
-  readonly compare: ((schools: Schools, ahead: ForecastInput) => ReactNode) | null;
+  /** In place of the flow line, while packs are compared or proposed. */
+  readonly instead: ((schools: Schools, ahead: ForecastInput) => ReactNode) | null;
 }
 
 /** The heart: the plan as water meets it, with every figure and finding answering at once. */
 export function PlanBench(props: Props) {
-  const { around, filter, filterSave, asFound, tabs, compare } = props;
+  const { around, filter, filterSave, asFound, tabs, instead } = props;
   const bench = usePackBench({ ...props, packThen: asFound });
   const { editing, input, report } = bench;
   usePreload(OverTime, ThroughFix);
@@ -107,7 +107,7 @@ export function PlanBench(props: Props) {
       centre={
         <>
           {tabs([...editing.layers], [...editing.visits])}
-          {compare === null ? (
+          {instead === null ? (
             <PackBoard
               caption={caption}
               lanes={<Lanes state={ahead.state} />}
@@ -132,7 +132,7 @@ export function PlanBench(props: Props) {
               />
             </PackBoard>
           ) : (
-            compare(bench.settings.doc.schools, unvisited)
+            instead(bench.settings.doc.schools, unvisited)
           )}
         </>
       }

@@ -21,10 +21,13 @@ import { lazyPart } from '../frame/lazyPart';
 
 // Loaded when packs are compared.
 const Compare = lazyPart(() => import('./Compare').then((module) => module.Compare));
+// Loaded when packs are to be proposed.
+const ProposePanel = lazyPart(() => import('../propose/ProposePanel').then((module) => module.ProposePanel));
 const Variants = lazyPart(() => import('../time/Variants').then((module) => module.Variants));
 
-/** Stands for the comparison among the plans; no id of a document looks like it. */
+/** Stand for the comparison and for proposals among the plans; no id of a document looks like them. */
 const COMPARE = '(compare)';
+const PROPOSE = '(propose)';
 
 interface Props {
   readonly around: Surroundings;
@@ -55,21 +58,22 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
   const plan = useAutosave('pack', planned, (pack) => packFaults(storedFilter.doc, pack.layers));
   const [alternatives, setAlternatives] = useState(stored);
   const [shownId, setShownId] = useState(planned.doc.id);
-  const [comparing, setComparing] = useState(false);
+  const [instead, setInstead] = useState<typeof COMPARE | typeof PROPOSE | null>(null);
+  const comparing = instead === COMPARE;
   const [fault, setFault] = useState<string | null>(null);
   const shown = alternatives.find((pack) => pack.doc.id === shownId) ?? planned;
   const isPlan = shown === planned;
 
-  const duplicate = async (layers: Pack['layers'], visits: Pack['visits']) => {
+  const addPlan = async (name: string, layers: Pack['layers'], visits: Pack['visits']) => {
     if (!(await job.flush())) return;
     const outcome = await send<{ job: Stored<Job>; pack: Stored<Pack> }>(
       'POST',
       `/api/jobs/${job.doc.id}/alternatives`,
-      { version: job.version(), name: nextName(alternatives), layers, visits },
+      { version: job.version(), name, layers, visits },
     );
     if (outcome.kind !== 'saved') {
       setFault(
-        outcome.kind === 'refused' ? outcome.faults.join(' ') : 'The copy could not be saved; try again.',
+        outcome.kind === 'refused' ? outcome.faults.join(' ') : 'The plan could not be saved; try again.',
       );
       return;
     }
@@ -77,7 +81,7 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
     job.offer(outcome.value.job);
     setAlternatives([...alternatives, outcome.value.pack]);
     setShownId(outcome.value.pack.doc.id);
-    setComparing(false);
+    setInstead(null);
   };
   const remove = async (packId: string) => {
     if (!(await job.flush())) return;
@@ -114,18 +118,20 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
         options={[
           ...[planned, ...alternatives].map(({ doc }) => ({ value: doc.id, label: doc.name })),
           { value: COMPARE, label: 'Compare' },
+          { value: PROPOSE, label: 'Propose packs' },
         ]}
-        value={comparing ? COMPARE : shown.doc.id}
+        value={instead ?? shown.doc.id}
         onChange={(chosen) => {
           // One of them is always on the bench.
           if (chosen === null) return;
-          setComparing(chosen === COMPARE);
-          if (chosen !== COMPARE) setShownId(chosen);
+          const other = chosen === COMPARE || chosen === PROPOSE ? chosen : null;
+          setInstead(other);
+          if (other === null) setShownId(chosen);
         }}
         className={styles.plans}
       />
       <span className={styles.tools}>
-        {isPlan || comparing ? null : (
+        {isPlan || instead !== null ? null : (
           <>
             <Button
               onClick={() => plan.change((doc) => ({ ...doc, layers: [...layers], visits: [...visits] }))}
@@ -135,10 +141,10 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
             <Button onClick={() => void remove(shown.doc.id)}>Remove this plan</Button>
           </>
         )}
-        {comparing ? null : (
+        {instead !== null ? null : (
           <Button
             disabled={alternatives.length >= MOST_ALTERNATIVES}
-            onClick={() => void duplicate(layers, visits)}
+            onClick={() => void addPlan(nextName(alternatives), layers, visits)}
           >
             Duplicate
           </Button>
@@ -156,18 +162,38 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
       filterSave={filterSave}
       pack={shown}
       tabs={tabs}
-      compare={
-        comparing
-          ? (schools, ahead) => (
-              <>
-                <Compare filter={filter} around={{ ...around, schools }} packs={compared} />
-                <Variants input={ahead} />
-              </>
-            )
-          : null
+      instead={
+        instead === null
+          ? null
+          : (schools, ahead) =>
+              comparing ? (
+                <>
+                  <Compare filter={filter} around={{ ...around, schools }} packs={compared} />
+                  <Variants input={ahead} />
+                </>
+              ) : (
+                <ProposePanel
+                  around={around}
+                  schools={schools}
+                  filter={filter}
+                  mine={ahead.layers}
+                  today={asFound?.layers ?? NOTHING}
+                  canAdd={alternatives.length < MOST_ALTERNATIVES}
+                  onAdd={(layers, name) => void addPlan(freeName(name, alternatives), layers, [])}
+                />
+              )
       }
     />
   );
+}
+
+const NOTHING: Pack['layers'] = [];
+
+/** A name as it is, or with the first number that is free. */
+function freeName(name: string, alternatives: readonly Stored<Pack>[]): string {
+  const names = new Set(alternatives.map(({ doc }) => doc.name));
+  const numbered = [name, ...Array.from({ length: MOST_ALTERNATIVES }, (_, index) => `${name} ${index + 2}`)];
+  return numbered.find((free) => !names.has(free)) ?? name;
 }
 
 /** “Alternative 2”: the first number that is free. */

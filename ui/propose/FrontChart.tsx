@@ -1,0 +1,228 @@
+'use client';
+import { scaleLinear, scaleLog } from 'd3-scale';
+import { line } from 'd3-shape';
+import { useState } from 'react';
+import { undominated } from '@/core/propose/dominance';
+import type { Considered } from '@/core/propose/search';
+import { lossOf, type Figures, type Wish } from '@/core/propose/wishes';
+import { DAYS_IN } from '@/core/report/serviceSpan';
+import { useWidth } from '../drawing/useWidth';
+import { useWords } from '../fields/Habits';
+import styles from './Propose.module.css';
+import { axisName, tickSaid, wishName, wishSaid, wishValue } from './wishWords';
+
+const HEIGHT = 280;
+const [TOP, RIGHT, FOOT, LEFT] = [12, 16, 40, 64];
+/** Wishes that are drawn by ratios: from days to a year, from clear to murky. */
+const BY_RATIO: readonly Wish[] = ['service', 'clear'];
+/** Wishes of which less is better: their axis runs the other way, so that better is up and to the right. */
+const LESS_IS_BETTER: readonly Wish[] = ['clear', 'cost', 'minutes', 'change'];
+/** Px around the pointer in which a pack is looked for. */
+const NEAR = 24;
+
+/** A pack with a letter on the chart. */
+export interface Marked {
+  readonly letter: string;
+  readonly name: string;
+  readonly figures: Figures;
+}
+
+interface Props {
+  readonly considered: readonly Considered[];
+  readonly marked: readonly Marked[];
+  readonly mine: Figures | null;
+  readonly x: Wish;
+  readonly y: Wish;
+  readonly fed: boolean;
+  /** The pack that is chosen. */
+  readonly chosen: Considered | null;
+  readonly onChoose: (pack: Considered, share: number) => void;
+}
+
+/** The packs that no other beats in two wishes, from the best in the one to the best in the other. */
+export const frontOf = (considered: readonly Considered[], x: Wish, y: Wish): Considered[] =>
+  undominated(considered, ({ figures }) => [lossOf(x, figures), lossOf(y, figures)]).sort(
+    (a, b) => lossOf(x, b.figures) - lossOf(x, a.figures) || lossOf(y, a.figures) - lossOf(y, b.figures),
+  );
+
+/** Two wishes against each other: every pack that was forecast, the front of those that none beats, the proposals and the plan. */
+export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoose }: Props) {
+  const words = useWords();
+  const [room, width] = useWidth<HTMLDivElement>(620);
+  const [under, setUnder] = useState<Considered | null>(null);
+  const front = frontOf(considered, x, y);
+  const all = [
+    ...considered.map(({ figures }) => figures),
+    ...marked.map(({ figures }) => figures),
+    ...(mine === null ? [] : [mine]),
+  ];
+  const across = scaleFor(x, all, [LEFT, width - RIGHT]);
+  const up = scaleFor(y, all, [HEIGHT - FOOT, TOP]);
+  const at = (figures: Figures): readonly [number, number] => [
+    across(valueOf(x, figures)),
+    up(valueOf(y, figures)),
+  ];
+  const path = line<Considered>()
+    .x(({ figures }) => at(figures)[0])
+    .y(({ figures }) => at(figures)[1]);
+  const said = (figures: Figures): string =>
+    `${wishName(x, fed).toLowerCase()} ${wishSaid(words, x, figures)}, ${wishName(y, fed).toLowerCase()} ${wishSaid(words, y, figures)}`;
+  const place = chosen === null ? -1 : front.indexOf(chosen);
+  const choose = (next: number): void => {
+    const index = Math.max(0, Math.min(front.length - 1, next));
+    const pack = front[index];
+    if (pack !== undefined) onChoose(pack, front.length > 1 ? index / (front.length - 1) : 0.5);
+  };
+  const nearest = (clientX: number, clientY: number, box: DOMRect): Considered | null => {
+    let [best, least]: [Considered | null, number] = [null, NEAR];
+    for (const pack of considered) {
+      const [left, top] = at(pack.figures);
+      const far = Math.hypot(left - (clientX - box.left), top - (clientY - box.top));
+      if (far < least) [best, least] = [pack, far];
+    }
+    return best;
+  };
+  const shown = under ?? chosen;
+  return (
+    <figure ref={room} className={styles.chart}>
+      <svg
+        width={width}
+        height={HEIGHT}
+        role="slider"
+        tabIndex={0}
+        suppressHydrationWarning
+        aria-label={`Along the front: ${wishName(x, fed).toLowerCase()} against ${wishName(y, fed).toLowerCase()}`}
+        aria-valuemin={1}
+        aria-valuemax={Math.max(1, front.length)}
+        aria-valuenow={Math.max(1, place + 1)}
+        aria-valuetext={chosen === null ? 'No pack chosen' : said(chosen.figures)}
+        onKeyDown={(event) => {
+          const step = STEPS[event.key];
+          if (step === undefined || front.length === 0) return;
+          event.preventDefault();
+          choose(
+            step === 'first'
+              ? 0
+              : step === 'last'
+                ? front.length - 1
+                : place === -1
+                  ? Math.floor(front.length / 2)
+                  : place + step,
+          );
+        }}
+        onPointerMove={(event) =>
+          setUnder(nearest(event.clientX, event.clientY, event.currentTarget.getBoundingClientRect()))
+        }
+        onPointerLeave={() => setUnder(null)}
+        onClick={(event) => {
+          const pack = nearest(event.clientX, event.clientY, event.currentTarget.getBoundingClientRect());
+          if (pack === null) return;
+          const index = front.indexOf(pack);
+          onChoose(pack, index === -1 || front.length < 2 ? 0.5 : index / (front.length - 1));
+        }}
+      >
+        {ticksOf(y, up, 5).map((tick) => (
+          <g key={tick} transform={`translate(0 ${up(tick)})`}>
+            <path d={`M${LEFT} 0 H${width - RIGHT}`} stroke="var(--hair)" />
+            <text x={LEFT - 6} y={4} textAnchor="end">
+              {tickSaid(words, y, tick, fed)}
+            </text>
+          </g>
+        ))}
+        {ticksOf(x, across, width < 480 ? 4 : 6).map((tick) => (
+          <g key={tick} transform={`translate(${across(tick)} 0)`}>
+            <path d={`M0 ${TOP} V${HEIGHT - FOOT}`} stroke="var(--hair)" />
+            <text y={HEIGHT - FOOT + 15} textAnchor="middle">
+              {tickSaid(words, x, tick, fed)}
+            </text>
+          </g>
+        ))}
+        <text x={width - RIGHT} y={HEIGHT - 5} textAnchor="end" className={styles.better}>
+          {axisName(words, x, fed)}: better →
+        </text>
+        <text x={4} y={HEIGHT - 5} className={styles.better}>
+          ↑ {axisName(words, y, fed)}: better
+        </text>
+        {considered.map((pack, index) => {
+          const [left, top] = at(pack.figures);
+          return <circle key={index} cx={left} cy={top} r={2.2} className={styles.point} />;
+        })}
+        <path d={path(front) ?? ''} className={styles.front} />
+        {front.map((pack, index) => {
+          const [left, top] = at(pack.figures);
+          return <circle key={index} cx={left} cy={top} r={3.2} className={styles.frontPoint} />;
+        })}
+        {marked.map(({ letter, figures }) => {
+          const [left, top] = at(figures);
+          return (
+            <g key={letter} transform={`translate(${left} ${top})`}>
+              <circle r={9} className={styles.mark} />
+              <text y={4} textAnchor="middle" className={styles.markLetter}>
+                {letter}
+              </text>
+            </g>
+          );
+        })}
+        {mine === null ? null : (
+          <g transform={`translate(${at(mine)[0]} ${at(mine)[1]})`}>
+            <path d="M0 -8 L8 0 L0 8 L-8 0 Z" className={styles.mine} />
+            <text x={11} y={4} className={styles.mineWord}>
+              your plan
+            </text>
+          </g>
+        )}
+        {shown === null ? null : (
+          <circle cx={at(shown.figures)[0]} cy={at(shown.figures)[1]} r={6.5} className={styles.chosen} />
+        )}
+      </svg>
+      <figcaption className="caption" aria-live="polite">
+        {shown === null
+          ? `${words.number(considered.length, 0)} packs, each a dot; those on the line no other pack beats in both. Move along the line with the arrow keys, or point at a dot.`
+          : said(shown.figures)}
+      </figcaption>
+    </figure>
+  );
+}
+
+const STEPS: Readonly<Record<string, number | 'first' | 'last'>> = {
+  ArrowRight: 1,
+  ArrowUp: -1,
+  ArrowLeft: -1,
+  ArrowDown: 1,
+  Home: 'first',
+  End: 'last',
+};
+
+const valueOf = (wish: Wish, figures: Figures): number => wishValue(wish, figures) ?? 0;
+
+interface Scale {
+  (value: number): number;
+  ticks: (count?: number) => number[];
+  domain: () => number[];
+}
+
+/** The scale of a wish, better to its far end. */
+function scaleFor(wish: Wish, all: readonly Figures[], [from, to]: readonly [number, number]): Scale {
+  const values = all.map((figures) => valueOf(wish, figures));
+  const [low, high] = [Math.min(...values), Math.max(...values)];
+  const ends = LESS_IS_BETTER.includes(wish) ? [high, low] : [low, high];
+  const room = to > from ? 10 : -10;
+  const range = [from + room, to - room];
+  if (BY_RATIO.includes(wish) && low > 0 && high > 1.5 * low) return scaleLog(ends, range);
+  const pad = high > low ? 0 : Math.max(1e-9, Math.abs(high) * 0.1);
+  return scaleLinear([ends[0]! - pad, ends[1]! + pad], range);
+}
+
+/** Weeks at which a scale by ratios of the next service has its lines. */
+const WEEKS = [0.5, 1, 2, 4, 8, 16, 26, 52];
+
+/** A few round values; a scale by ratios gives more than were asked for. */
+function ticksOf(wish: Wish, scale: Scale, count: number): number[] {
+  const [from, to] = [Math.min(...scale.domain()), Math.max(...scale.domain())];
+  const ticks =
+    wish === 'service'
+      ? WEEKS.map((weeks) => weeks * DAYS_IN.weeks).filter((days) => days >= from && days <= to)
+      : scale.ticks(count);
+  const every = Math.ceil(ticks.length / count);
+  return ticks.filter((_, index) => index % every === 0);
+}

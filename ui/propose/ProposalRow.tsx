@@ -1,0 +1,147 @@
+'use client';
+import Button from '@mui/material/Button';
+import type { EnsembleRange } from '@/core/dirt/ensemble';
+import type { Filter } from '@/core/filter/filter';
+import type { Layer } from '@/core/layers/layer';
+import { mediumOf } from '@/core/layers/mediumOf';
+import { placeLayers } from '@/core/layers/placeLayers';
+import { betterIn } from '@/core/propose/betterIn';
+import type { Finalist } from '@/core/propose/finalist';
+import { WISHES, type Figures, type Wish } from '@/core/propose/wishes';
+import { lowerFirst } from '@/core/units/firstLetter';
+import { joined } from '@/core/units/joined';
+import { useWords } from '../fields/Habits';
+import type { Words } from '../fields/wordsFor';
+import { PackStrip } from '../filters/PackStrip';
+import styles from './Propose.module.css';
+import { hasFigure, wishName, wishSaid } from './wishWords';
+
+interface Props {
+  /** On the chart; null: it has none. */
+  readonly letter: string | null;
+  readonly name: string;
+  /** What else it is the best in. */
+  readonly also: readonly string[];
+  readonly pack: Finalist;
+  readonly range: EnsembleRange | null;
+  readonly mine: Figures | null;
+  readonly givesUp: readonly Wish[];
+  readonly filter: Filter;
+  readonly today: readonly Layer[];
+  /** It is only judged so far, and not to be taken. */
+  readonly isProvisional: boolean;
+  readonly canAdd: boolean;
+  readonly onAdd: () => void;
+}
+
+/** One pack that is offered: its drawing, what differs from the plan first, what has to be done for it, and what it gives up. */
+export function ProposalRow(props: Props) {
+  const { letter, name, also, pack, range, mine, givesUp, filter, today, isProvisional, canAdd, onAdd } =
+    props;
+  const words = useWords();
+  const placed = placeLayers(filter, pack.layers);
+  const fed = pack.figures.service !== null;
+  const { better, worse } = mine === null ? { better: [], worse: [] } : betterIn(pack.figures, mine);
+  const differs = (wish: Wish): boolean => better.includes(wish) || worse.includes(wish);
+  const wishes = WISHES.filter((wish) => hasFigure(wish, fed));
+  const inOrder = [...wishes.filter(differs), ...wishes.filter((wish) => !differs(wish))];
+  return (
+    <li className={styles.proposal} aria-busy={isProvisional}>
+      <div className={styles.head}>
+        {letter === null ? null : (
+          <span className={styles.letter} aria-hidden="true">
+            {letter}
+          </span>
+        )}
+        <h3>{name}</h3>
+        {also.length === 0 ? null : <span className="quiet">also {joined(also.map(lowerFirst))}</span>}
+        <Button variant="outlined" className={styles.add} disabled={isProvisional || !canAdd} onClick={onAdd}>
+          Add to plans<span className="unseen">: {name}</span>
+        </Button>
+      </div>
+      <div className={styles.body}>
+        <div className={styles.strip}>
+          <PackStrip
+            chambers={new Set(pack.layers.map(({ chamber }) => chamber)).size}
+            // What was seen of a piece when it came out says nothing of the pack that is proposed.
+            layers={pack.layers.map((layer) => ({ ...layer, dirt: null }))}
+            report={{
+              thickness: placed.reduce((sum, { layer }) => sum + layer.thickness, 0),
+              layers: placed.map(({ layer, measure }) => ({
+                layerId: layer.id,
+                from: measure.from,
+                to: measure.to,
+                coverShare: measure.coverShare,
+              })),
+            }}
+          />
+        </div>
+        <dl className={styles.figures}>
+          {inOrder.map((wish) => (
+            <div
+              key={wish}
+              data-way={better.includes(wish) ? 'better' : worse.includes(wish) ? 'worse' : 'same'}
+            >
+              <dt>{wishName(wish, fed)}</dt>
+              <dd>
+                {wishSaid(words, wish, pack.figures, wish === 'service' ? range : null)}
+                {differs(wish) && mine !== null ? (
+                  <span className={styles.was}>
+                    {better.includes(wish) ? 'better' : 'worse'}: plan {wishSaid(words, wish, mine)}
+                  </span>
+                ) : null}
+              </dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+      <p>{layersSaid(words, pack.layers)}</p>
+      {isProvisional ? null : <p>{workSaid(words, pack, today)}</p>}
+      {givesUp.length === 0 ? null : (
+        <p className="quiet">
+          Gives up, against the best of the proposals:{' '}
+          {joined(givesUp.map((wish) => wishName(wish, fed).toLowerCase()))}.
+        </p>
+      )}
+      {pack.findings.map((finding) => (
+        <p key={`${finding.rule} ${finding.layers.join()}`} className={styles.check}>
+          To check: {words.say(finding.title)}
+        </p>
+      ))}
+    </li>
+  );
+}
+
+/** “Coarse foam, 15 ppi 6 cm, then …”: the pack along the water. */
+const layersSaid = (words: Words, layers: readonly Layer[]): string =>
+  `Along the water: ${layers
+    .map(
+      (layer) => `${words.show({ kind: 'length', si: layer.thickness })} ${lowerFirst(mediumOf(layer).name)}`,
+    )
+    .join(' → ')}.`;
+
+/** “Cut 2 pieces; fill in 1; take out 3, buy 1 sheet (€9.50).” */
+function workSaid(words: Words, { change, layers, buys, bill }: Finalist, today: readonly Layer[]): string {
+  const names = (ids: readonly string[], from: readonly Layer[]): string =>
+    joined([
+      ...new Set(from.filter(({ id }) => ids.includes(id)).map((layer) => lowerFirst(mediumOf(layer).name))),
+    ]);
+  const parts = [
+    ...(change.cut.length > 0 ? [`cut ${names(change.cut, layers)}`] : []),
+    ...(change.filled.length > 0 ? [`fill in ${names(change.filled, layers)}`] : []),
+    ...(change.moved.length > 0 ? [`move ${names(change.moved, layers)}`] : []),
+    ...(change.away.length > 0 ? [`take out ${names(change.away, today)}`] : []),
+  ];
+  const work = parts.length === 0 ? 'Nothing is cut or filled in' : `To do: ${parts.join('; ')}`;
+  if (buys.length === 0) return `${work}. Nothing must be bought.`;
+  const things = joined(
+    buys.map(({ medium, kind, part }) => (kind === 'bag' ? 'bags' : lowerFirst(medium?.name ?? part ?? ''))),
+  );
+  const price =
+    bill.unpriced > 0
+      ? bill.known > 0
+        ? ` (${words.money(bill.known)} and what has no price yet)`
+        : ' (prices not known)'
+      : ` (${words.money(bill.known)})`;
+  return `${work}. To buy: ${things}${price}.`;
+}

@@ -1,0 +1,289 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useMemo, useState } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import type { Layer } from '@/core/layers/layer';
+import { answersOf, MERIT_NAMES, type Proposal } from '@/core/propose/answers';
+import { FIRST_WEIGHTS, type Weights } from '@/core/propose/balance';
+import { betterIn, isBetterThan } from '@/core/propose/betterIn';
+import { provisional, type Finalist } from '@/core/propose/finalist';
+import { firstAsk } from '@/core/propose/firstAsk';
+import type { ProposeInput } from '@/core/propose/proposeInput';
+import { USUAL_EFFORT, type Considered } from '@/core/propose/search';
+import { shortlist } from '@/core/propose/shortlist';
+import { WISHES, type Figures, type Wish } from '@/core/propose/wishes';
+import type { Schools } from '@/core/findings/schools';
+import type { Surroundings } from '@/core/report/evaluatePack';
+import { lowerFirst } from '@/core/units/firstLetter';
+import { joined } from '@/core/units/joined';
+import { ChoiceField } from '../fields/ChoiceField';
+import { useWords } from '../fields/Habits';
+import { useShelf } from '../fields/OnShelf';
+import type { Words } from '../fields/wordsFor';
+import { AskPart } from './AskPart';
+import { FrontChart, type Marked } from './FrontChart';
+import { contradictionSaid, FAULT_WORDS } from './limitWords';
+import { ProposalRow } from './ProposalRow';
+import styles from './Propose.module.css';
+import { useFinalist, useProposals, useServiceRanges, type Proposals } from './useProposals';
+import { hasFigure, wishName } from './wishWords';
+
+const LETTERS = 'ABCDEF';
+
+interface Props {
+  readonly around: Surroundings;
+  /** Where the keeper stands now: it may have changed since the page was drawn. */
+  readonly schools: Schools;
+  readonly filter: Filter;
+  /** The plan on the bench, and what is in the filter until now. */
+  readonly mine: readonly Layer[];
+  readonly today: readonly Layer[];
+  /** There is room for another plan. */
+  readonly canAdd: boolean;
+  readonly onAdd: (layers: Layer[], name: string) => void;
+}
+
+/** The best packs for a filter, searched for among thousands, and what each wish would cost. */
+export function ProposePanel({ around: drawn, schools, filter, mine, today, canAdd, onAdd }: Props) {
+  const words = useWords();
+  const { shelf, electricityPrice } = useShelf();
+  const around = useMemo<Surroundings>(() => ({ ...drawn, schools }), [drawn, schools]);
+  const first = useMemo(
+    () => firstAsk({ around, filter, mine, today, shelf, electricity: electricityPrice }),
+    [around, filter, mine, today, shelf, electricityPrice],
+  );
+  const [changed, setChanged] = useState<Partial<ProposeInput>>({});
+  const ask = useMemo<ProposeInput>(() => ({ ...first, ...changed }), [first, changed]);
+  const [isWanted, setWanted] = useState(true);
+  const found = useProposals(ask, USUAL_EFFORT, isWanted);
+  const fed = found.considered[0]?.figures.service !== null;
+  const [axes, setAxes] = useState<readonly [Wish, Wish] | null>(null);
+  const wishes = WISHES.filter((wish) => hasFigure(wish, fed));
+  const [x, y] = axes ?? (fed ? (['service', 'clear'] as const) : (['clear', 'cover'] as const));
+  const [steered, setSteered] = useState<{ readonly pack: Considered; readonly weights: Weights } | null>(
+    null,
+  );
+  const chosen = steered !== null && found.considered.includes(steered.pack) ? steered.pack : null;
+  const weights = chosen === null || steered === null ? FIRST_WEIGHTS : steered.weights;
+  const mineFigures = found.mine?.figures ?? null;
+  const isFinal = found.finalists !== null;
+  const proposals = useMemo(
+    () =>
+      answersOf(
+        found.finalists ?? shortlist(found.considered, mineFigures).map((pack) => provisional(ask, pack)),
+        mineFigures,
+        ask.limits,
+        weights,
+      ),
+    [found.finalists, found.considered, mineFigures, ask, weights],
+  );
+  const chosenPack = useFinalist(ask, isFinal ? (chosen?.layers ?? null) : null);
+  const ranges = useServiceRanges(ask, isFinal ? proposals.map(({ pack }) => pack) : NONE);
+  const marked = proposals.map(({ pack, merits }, index): Marked => ({
+    letter: LETTERS[index] ?? '',
+    name: MERIT_NAMES[merits[0]],
+    figures: pack.figures,
+  }));
+  const add = (pack: Finalist, name: string) => onAdd([...pack.layers], name);
+  const row = { mine: mineFigures, filter, today, canAdd };
+  return (
+    <section aria-label="Proposed packs" className={styles.panel}>
+      <AskPart ask={ask} onChange={(change) => setChanged({ ...changed, ...change })} />
+      <Status found={found} onStop={() => setWanted(false)} onBegin={() => setWanted(true)} />
+      <p className={styles.lead} aria-live="polite">
+        {leadSaid(words, found, proposals, ask)}
+      </p>
+      {proposals.length === 0 ? null : (
+        <>
+          {fed ? null : (
+            <p className="quiet">
+              Enter the food a day under Measure, and the proposals are forecast too: when each clogs, how
+              clear it keeps the water, and for how much food its bacteria are enough.
+            </p>
+          )}
+          <ol aria-label="Proposals">
+            {proposals.map(({ pack, merits, givesUp }, index) => (
+              <ProposalRow
+                key={merits[0]}
+                {...row}
+                letter={LETTERS[index] ?? ''}
+                name={MERIT_NAMES[merits[0]]}
+                also={merits.slice(1).map((merit) => MERIT_NAMES[merit])}
+                pack={pack}
+                range={ranges.get(pack.layers) ?? null}
+                givesUp={givesUp}
+                isProvisional={!isFinal}
+                onAdd={() => add(pack, MERIT_NAMES[merits[0]])}
+              />
+            ))}
+          </ol>
+          <section aria-label="What matters more">
+            <h2 className="title">What matters more?</h2>
+            <div className={styles.row}>
+              {([0, 1] as const).map((place) => (
+                <ChoiceField
+                  key={place}
+                  label={place === 0 ? 'Across' : 'Up'}
+                  value={place === 0 ? x : y}
+                  choices={wishes
+                    .filter((wish) => wish !== (place === 0 ? y : x))
+                    .map((wish) => ({ value: wish, label: wishName(wish, fed) }))}
+                  onChange={(wish) => setAxes(place === 0 ? [wish, y] : [x, wish])}
+                />
+              ))}
+            </div>
+            <FrontChart
+              considered={found.considered}
+              marked={marked}
+              mine={mineFigures}
+              {...{ x, y, fed, chosen }}
+              onChoose={(pack, share) => setSteered({ pack, weights: leaning(x, y, share) })}
+            />
+            {chosen === null ? null : (
+              <ul aria-label="Chosen on the chart">
+                <ProposalRow
+                  {...row}
+                  letter={null}
+                  name="Chosen on the chart"
+                  also={[]}
+                  pack={chosenPack ?? provisional(ask, chosen)}
+                  range={null}
+                  givesUp={[]}
+                  isProvisional={chosenPack === null}
+                  onAdd={() => chosenPack !== null && add(chosenPack, 'Chosen on the chart')}
+                />
+              </ul>
+            )}
+          </section>
+          {mineFigures === null ? null : <WhyNotMine proposals={proposals} mine={mineFigures} fed={fed} />}
+        </>
+      )}
+    </section>
+  );
+}
+
+const NONE: readonly Finalist[] = [];
+
+/** Weights that lean to one wish or the other: 0 all to the first, 1 all to the second. */
+const leaning = (x: Wish, y: Wish, share: number): Weights => ({
+  ...FIRST_WEIGHTS,
+  [x]: LEAN * (1 - share) + 1 - LEAN / 2,
+  [y]: LEAN * share + 1 - LEAN / 2,
+});
+/** How far apart the weights of the two wishes are at the ends of the front. */
+const LEAN = 1.8;
+
+/** How far the search is, and its buttons. */
+function Status({
+  found,
+  onStop,
+  onBegin,
+}: {
+  readonly found: Proposals;
+  readonly onStop: () => void;
+  readonly onBegin: () => void;
+}) {
+  const words = useWords();
+  const counted = `${words.number(found.tried, 0)} packs tried, ${words.number(found.forecast, 0)} of them forecast`;
+  if (found.fault !== null) return null;
+  switch (found.stage) {
+    case 'searching':
+    case 'working out':
+      return (
+        <div className={styles.status}>
+          <progress aria-label="Search" value={found.share} max={1} />
+          <span className="quiet">
+            {counted}
+            {found.stage === 'working out' ? '; the best are worked out to the end …' : ' …'}
+          </span>
+          <Button onClick={onStop}>Stop</Button>
+        </div>
+      );
+    case 'done':
+      return <p className="quiet">{counted}.</p>;
+    case 'stopped':
+      return (
+        <div className={styles.status}>
+          <span className="quiet">Stopped: {counted}.</span>
+          <Button onClick={onBegin}>Search on</Button>
+        </div>
+      );
+    case 'failed':
+      return (
+        <p role="alert">
+          The search could not be worked out.{' '}
+          <Button
+            onClick={() => {
+              onStop();
+              setTimeout(onBegin);
+            }}
+          >
+            Try again
+          </Button>
+        </p>
+      );
+  }
+}
+
+/** What the search comes to, in a sentence: why there is none, or how the plan stands against the proposals. */
+function leadSaid(words: Words, found: Proposals, proposals: readonly Proposal[], ask: ProposeInput): string {
+  if (found.fault !== null) return FAULT_WORDS[found.fault];
+  if (found.contradiction !== null) return contradictionSaid(words, ask.limits, found.contradiction);
+  if (proposals.length === 0) {
+    if (found.finalists === null) return 'Searching for packs …';
+    const urgent = found.finalists.flatMap(
+      ({ findings }) => findings.find(({ level }) => level === 'urgent') ?? [],
+    );
+    const [first] = urgent;
+    return first !== undefined && urgent.length === found.finalists.length
+      ? `No pack can be proposed while this is so: ${words.say(first.title)}`
+      : 'No pack keeps to all limits once a year of visits is planned, or none can be made from what may be used: loosen one of them.';
+  }
+  if (found.finalists === null)
+    return found.stage === 'stopped' ? 'The best until the search was stopped:' : 'The best so far:';
+  const mine = found.mine?.figures ?? null;
+  if (mine === null) return `${proposals.length} packs that no other beats in everything.`;
+  const index = proposals.findIndex(({ pack }) => isBetterThan(pack.figures, mine));
+  const winner = proposals[index];
+  if (winner === undefined)
+    return 'No proposal beats your plan in everything: each is better in something and gives up something else.';
+  const { better } = betterIn(winner.pack.figures, mine);
+  const fed = winner.pack.figures.service !== null;
+  return `Proposal ${LETTERS[index]} beats your plan: better in ${joined(better.filter((wish) => wish !== 'change').map((wish) => wishName(wish, fed).toLowerCase()))}, and worse in nothing but the work of the change.`;
+}
+
+/** The plan as it is against each proposal, wish by wish. */
+function WhyNotMine({
+  proposals,
+  mine,
+  fed,
+}: {
+  readonly proposals: readonly Proposal[];
+  readonly mine: Figures;
+  readonly fed: boolean;
+}) {
+  const named = (wishes: readonly Wish[]): string =>
+    wishes.length === 0
+      ? 'nothing'
+      : joined(
+          wishes.filter((wish) => hasFigure(wish, fed)).map((wish) => wishName(wish, fed).toLowerCase()),
+        );
+  return (
+    <section aria-label="Why not mine?">
+      <h2 className="title">Why not mine?</h2>
+      <ul>
+        {proposals.map(({ pack, merits }, index) => {
+          const { better, worse } = betterIn(pack.figures, mine);
+          return (
+            <li key={merits[0]}>
+              <strong>
+                {LETTERS[index]} {lowerFirst(MERIT_NAMES[merits[0]])}
+              </strong>
+              : better than the plan in {named(better)}; worse in {named(worse)}.
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

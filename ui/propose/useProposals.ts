@@ -1,0 +1,222 @@
+'use client';
+import { useEffect, useRef, useState } from 'react';
+import { aheadOf } from '@/core/dirt/aheadOf';
+import { ENSEMBLE_RUNS, ensembleRange, type EnsembleRange, type EnsembleRun } from '@/core/dirt/ensemble';
+import type { Layer } from '@/core/layers/layer';
+import type { Finalist } from '@/core/propose/finalist';
+import { contradiction, nearest, NOTHING_NEAR, type Contradiction } from '@/core/propose/limits';
+import type { ProposeFault } from '@/core/propose/proposeFault';
+import type { ProposeInput } from '@/core/propose/proposeInput';
+import type { Considered, Effort } from '@/core/propose/search';
+import { shortlist } from '@/core/propose/shortlist';
+import { askWorker, WORKER_PLACES, type WorkerPlace } from '../time/forecastWorkers';
+import { askProposer, PROPOSE_PLACES, type ProposePlace } from './proposeWorkers';
+
+/** Milliseconds without a change before a search begins, and between two times that its progress is shown. */
+const PAUSE = 250;
+const SHOWN_EVERY = 300;
+/** Runs of an ensemble that a worker does before it looks up. */
+const AT_ONCE = 10;
+
+/** A search for packs and what it has come to. */
+export interface Proposals {
+  readonly of: ProposeInput;
+  /** Packs judged quickly, and forecast. */
+  readonly tried: number;
+  readonly forecast: number;
+  /** How far the search is, 0–1. */
+  readonly share: number;
+  readonly considered: readonly Considered[];
+  /** Packs worked out to the end; null while the search goes on. */
+  readonly finalists: readonly Finalist[] | null;
+  /** The plan as it is, worked out to the end; null: there is none, or it has not been. */
+  readonly mine: Finalist | null;
+  readonly fault: ProposeFault | null;
+  readonly contradiction: Contradiction | null;
+  readonly stage: 'searching' | 'working out' | 'done' | 'stopped' | 'failed';
+}
+
+const beginning = (of: ProposeInput): Proposals => ({
+  of,
+  tried: 0,
+  forecast: 0,
+  share: 0,
+  considered: [],
+  finalists: null,
+  mine: null,
+  fault: null,
+  contradiction: null,
+  stage: 'searching',
+});
+
+/**
+ * Searches for packs whenever what is asked changes: two workers side by side, slice by slice, then the best worked out
+ * to the end. The newest question wins.
+ *
+ * @param ask the same object while it stays the same
+ * @param wanted false stops the search; what it has come to stays
+ */
+export function useProposals(ask: ProposeInput, effort: Effort, wanted: boolean): Proposals {
+  const [state, setState] = useState<Proposals>(() => beginning(ask));
+  const begun = useRef(false);
+  useEffect(() => {
+    if (!wanted) return undefined;
+    let isNewest = true;
+    const put = (next: (before: Proposals) => Partial<Proposals>): void => {
+      if (isNewest)
+        setState((before) => {
+          const own = before.of === ask ? before : beginning(ask);
+          return { ...own, ...next(own) };
+        });
+    };
+    const isFirst = !begun.current;
+    const timer = setTimeout(
+      () => {
+        begun.current = true;
+        search(ask, effort, put, () => isNewest).catch(() => put(() => ({ stage: 'failed' })));
+      },
+      isFirst ? 0 : PAUSE,
+    );
+    return () => {
+      isNewest = false;
+      clearTimeout(timer);
+    };
+  }, [ask, effort, wanted]);
+  const own = state.of === ask ? state : beginning(ask);
+  const isUnderWay = own.stage === 'searching' || own.stage === 'working out';
+  return !wanted && isUnderWay ? { ...own, stage: 'stopped' } : own;
+}
+
+type Put = (next: (before: Proposals) => Partial<Proposals>) => void;
+
+async function search(ask: ProposeInput, effort: Effort, put: Put, isNewest: () => boolean): Promise<void> {
+  put(() => beginning(ask));
+  const considered: Considered[][] = PROPOSE_PLACES.map(() => []);
+  const told = PROPOSE_PLACES.map(() => ({ tried: 0, forecast: 0, share: 0, near: NOTHING_NEAR }));
+  let mine: Finalist | null = null;
+  let shownAt = -Infinity;
+  const show = (): void => {
+    shownAt = performance.now();
+    put(() => ({
+      considered: considered.flat(),
+      tried: told.reduce((sum, { tried }) => sum + tried, 0),
+      forecast: told.reduce((sum, { forecast }) => sum + forecast, 0),
+      share: told.reduce((sum, { share }) => sum + share / told.length, 0),
+    }));
+  };
+  const searchIn = async (place: ProposePlace, index: number): Promise<void> => {
+    const fault = await askProposer(place, (remote) =>
+      remote.begin(ask, effort, { index, of: PROPOSE_PLACES.length }),
+    );
+    if (fault !== null) {
+      put(() => ({ fault, stage: 'done' }));
+      return;
+    }
+    for (;;) {
+      const slice = await askProposer(place, (remote) => remote.next());
+      if (slice === null || !isNewest()) return;
+      considered[index]!.push(...slice.found);
+      told[index] = slice;
+      if (performance.now() - shownAt >= SHOWN_EVERY) show();
+      // The plan as it is stands beside the first of them.
+      if (index === 0 && mine === null && ask.mine.length > 0) {
+        mine = await askProposer(place, (remote) => remote.finalist(ask, ask.mine));
+        put(() => ({ mine }));
+      }
+    }
+  };
+  await Promise.all(PROPOSE_PLACES.map(searchIn));
+  if (!isNewest()) return;
+  show();
+  const all = considered.flat();
+  if (all.length === 0) {
+    const near = told.map((slice) => slice.near).reduce(nearest);
+    put(({ fault }) => ({ stage: 'done', contradiction: fault === null ? contradiction(near) : null }));
+    return;
+  }
+  put(() => ({ stage: 'working out' }));
+  const best = shortlist(all, (mine as Finalist | null)?.figures ?? null);
+  const finalists = new Array<Finalist | null>(best.length).fill(null);
+  await inTurns(best.length, PROPOSE_PLACES, isNewest, async (place, index) => {
+    finalists[index] = await askProposer(place, (remote) => remote.finalist(ask, best[index]!.layers));
+  });
+  put(() => ({ stage: 'done', finalists: finalists.filter((finalist) => finalist !== null) }));
+}
+
+/** Does so many things, each place the next as soon as it is free. */
+async function inTurns<Place>(
+  count: number,
+  places: readonly Place[],
+  isWanted: () => boolean,
+  act: (place: Place, index: number) => Promise<void>,
+): Promise<void> {
+  let next = 0;
+  await Promise.all(
+    places.map(async (place) => {
+      while (isWanted() && next < count) {
+        const index = next;
+        next += 1;
+        await act(place, index);
+      }
+    }),
+  );
+}
+
+/** The likely ranges of the next service of some packs, worked out one pack after the other. */
+export function useServiceRanges(
+  ask: ProposeInput,
+  packs: readonly Finalist[],
+): ReadonlyMap<readonly Layer[], EnsembleRange> {
+  const [ranges, setRanges] = useState<ReadonlyMap<readonly Layer[], EnsembleRange>>(new Map());
+  const missing = packs.filter(({ layers, serviceBy }) => serviceBy !== null && !ranges.has(layers));
+  const [first] = missing;
+  useEffect(() => {
+    if (first === undefined || first.serviceBy === null) return undefined;
+    const { layers, serviceBy } = first;
+    let isWanted = true;
+    const input = aheadOf(ask.around, ask.filter, layers);
+    const runs: EnsembleRun[] = [];
+    const turns = Math.ceil(ENSEMBLE_RUNS / AT_ONCE);
+    inTurns<WorkerPlace>(
+      turns,
+      WORKER_PLACES,
+      () => isWanted,
+      async (place, turn) => {
+        runs.push(
+          ...(await askWorker(place, (remote) => remote.runs(input, serviceBy, turn * AT_ONCE, AT_ONCE))),
+        );
+      },
+    ).then(
+      () => {
+        const range = ensembleRange(runs);
+        if (isWanted && range !== null) setRanges((before) => new Map(before).set(layers, range));
+      },
+      // Without its range a proposal says its likely day.
+      () => undefined,
+    );
+    return () => {
+      isWanted = false;
+    };
+  }, [first, ask]);
+  return ranges;
+}
+
+/** A pack chosen from all that were considered, worked out to the end; null until it has been. */
+export function useFinalist(ask: ProposeInput, layers: readonly Layer[] | null): Finalist | null {
+  const [found, setFound] = useState<Finalist | null>(null);
+  useEffect(() => {
+    if (layers === null) return undefined;
+    let isWanted = true;
+    const timer = setTimeout(() => {
+      askProposer('left', (remote) => remote.finalist(ask, layers)).then(
+        (finalist) => isWanted && setFound({ ...finalist, layers }),
+        () => undefined,
+      );
+    }, PAUSE);
+    return () => {
+      isWanted = false;
+      clearTimeout(timer);
+    };
+  }, [ask, layers]);
+  return found !== null && found.layers === layers ? found : null;
+}

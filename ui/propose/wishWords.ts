@@ -1,0 +1,117 @@
+import { HORIZON } from '@/core/pack/visitLimits';
+import type { Figures, Wish } from '@/core/propose/wishes';
+import type { EnsembleRange } from '@/core/dirt/ensemble';
+import type { Words } from '../fields/wordsFor';
+import { DAYS_IN } from '@/core/report/serviceSpan';
+import type { QuantityKind } from '@/core/units/quantity';
+import { weeksSaid } from '../time/serviceWords';
+
+/** The wishes as a keeper would name them, and the figure that is shown of each. */
+export const WISH_NAMES: Readonly<Record<Wish, string>> = {
+  service: 'Next service',
+  clear: 'Fine dirt afloat',
+  cover: 'Bacteria after 3 months',
+  turnover: 'Turnover',
+  cost: 'Replaced media, a year',
+  minutes: 'Minutes of work a year',
+  change: 'Pieces to change today',
+};
+
+/** Names for a tank of which nobody has said what is fed. */
+const UNFED_NAMES: Partial<Readonly<Record<Wish, string>>> = {
+  clear: 'A cloud clears within',
+  cover: 'Surface for bacteria',
+};
+
+/** The name of a wish, by what is known. */
+export const wishName = (wish: Wish, fed: boolean): string =>
+  (fed ? undefined : UNFED_NAMES[wish]) ?? WISH_NAMES[wish];
+
+/** The wishes that have a figure where nobody has said what is fed. */
+const UNFED: readonly Wish[] = ['clear', 'cover', 'turnover', 'change'];
+export const hasFigure = (wish: Wish, fed: boolean): boolean => fed || UNFED.includes(wish);
+
+/** The value of a wish as it is drawn, in the unit in which it is read; null: not known. */
+export function wishValue(wish: Wish, figures: Figures): number | null {
+  switch (wish) {
+    case 'service':
+      return figures.service;
+    case 'clear':
+      return figures.fines ?? figures.clearing;
+    case 'cover':
+      return figures.cover ?? figures.surface;
+    case 'turnover':
+      return figures.turnover;
+    case 'cost':
+      return figures.cost;
+    case 'minutes':
+      return figures.minutes;
+    case 'change':
+      return figures.change;
+  }
+}
+
+/**
+ * The figure of a wish in words.
+ *
+ * @param range of the next service; null: only the likely day is known
+ */
+export function wishSaid(
+  words: Words,
+  wish: Wish,
+  figures: Figures,
+  range: EnsembleRange | null = null,
+): string {
+  switch (wish) {
+    case 'service':
+      if (figures.service === null) return 'food not known';
+      return range === null && figures.service >= HORIZON
+        ? 'over a year'
+        : weeksSaid(words, range, figures.service);
+    case 'clear':
+      return figures.fines === null
+        ? words.show({ kind: 'hours', si: figures.clearing })
+        : words.show({ kind: 'concentration', si: figures.fines });
+    case 'cover':
+      return figures.cover === null
+        ? words.show({ kind: 'surface', si: figures.surface })
+        : words.show({ kind: 'cover', si: figures.cover });
+    case 'turnover':
+      return words.show({ kind: 'turnover', si: figures.turnover });
+    case 'cost':
+      return figures.unpriced > 0 && figures.cost === 0 ? 'price not known' : words.money(figures.cost);
+    case 'minutes':
+      return figures.minutes === null ? 'food not known' : words.number(figures.minutes, 0);
+    case 'change':
+      return words.number(figures.change, 0);
+  }
+}
+
+/** The kind of quantity that a wish is drawn in; null: minutes, pieces or money. */
+const kindOf = (wish: Wish, fed: boolean): QuantityKind | null =>
+  wish === 'clear'
+    ? fed
+      ? 'concentration'
+      : 'hours'
+    : wish === 'cover'
+      ? fed
+        ? 'cover'
+        : 'surface'
+      : wish === 'turnover'
+        ? 'turnover'
+        : null;
+
+/** The name of a wish with the unit of its axis. */
+export function axisName(words: Words, wish: Wish, fed: boolean): string {
+  const kind = kindOf(wish, fed);
+  const unit = wish === 'service' ? 'weeks' : kind === null ? '' : words.unit(kind).symbol;
+  return unit === '' ? wishName(wish, fed) : `${wishName(wish, fed)}, ${unit}`;
+}
+
+/** A value on the axis of a wish, without its unit. */
+export function tickSaid(words: Words, wish: Wish, value: number, fed = true): string {
+  if (wish === 'service') return words.number(value / DAYS_IN.weeks);
+  if (wish === 'cost') return words.money(value);
+  const kind = kindOf(wish, fed);
+  return kind === null ? words.number(value, 0) : words.parts({ kind, si: value }).number;
+}

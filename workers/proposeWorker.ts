@@ -1,0 +1,30 @@
+import { expose } from 'comlink';
+import type { Layer } from '@/core/layers/layer';
+import { finalistOf, type Finalist } from '@/core/propose/finalist';
+import { proposeFault, type ProposeFault } from '@/core/propose/proposeFault';
+import type { ProposeInput } from '@/core/propose/proposeInput';
+import { searchPacks, type Effort, type SearchSlice, type Share } from '@/core/propose/search';
+
+let search: Generator<SearchSlice, void> | null = null;
+
+/** A search for packs, away from the page: slice by slice, so that another can be begun at any time. */
+const api = {
+  /** Begins a search in place of the one before; says why where nothing can be proposed. */
+  begin(input: ProposeInput, effort: Effort, share: Share): ProposeFault | null {
+    const fault = proposeFault(input);
+    search = fault === null ? searchPacks(input, effort, share) : null;
+    return fault;
+  },
+  /** The next slice of the search; null when it has come to its end. */
+  next(): SearchSlice | null {
+    const slice = search?.next();
+    return slice === undefined || slice.done === true ? null : slice.value;
+  },
+  /** A pack worked out to the end. */
+  finalist(input: ProposeInput, layers: readonly Layer[]): Finalist {
+    return finalistOf(input, layers);
+  },
+};
+export type ProposeApi = typeof api;
+
+expose(api);
