@@ -25,7 +25,12 @@ export async function planByCommandLine<Report>(
   const printed = execFileSync(
     process.execPath,
     ['--import', 'tsx', 'cli/neat.ts', command, file, ...options],
-    { cwd: ROOT, encoding: 'utf8', maxBuffer: 64 * 2 ** 20 },
+    {
+      cwd: ROOT,
+      encoding: 'utf8',
+      maxBuffer: 64 * 2 ** 20,
+      env: { ...process.env, TSX_TSCONFIG_PATH: 'tsconfig.run.json' },
+    },
   );
   rmSync(folder, { recursive: true });
   const [report] = (JSON.parse(printed) as { packs: Report[] }).packs;

@@ -53,7 +53,7 @@ export interface SearchSlice {
 }
 
 /** Packs that are judged quickly before the first are forecast, and from then on between two slices. */
-const FIRST_PACKS = 300;
+const FIRST_PACKS = 120;
 const SLICE_PACKS = 1000;
 /** Forecasts of a slice. */
 const FIRST_FORECASTS = 4;

@@ -17,7 +17,7 @@ import { latest } from '../state/openDocuments';
 import { useAutosave } from '../state/useAutosave';
 import { PlanBench } from './PlanBench';
 import styles from './PlanSheet.module.css';
-import { lazyPart } from '../frame/lazyPart';
+import { lazyPart, usePreload } from '../frame/lazyPart';
 
 // Loaded when packs are compared.
 const Compare = lazyPart(() => import('./Compare').then((module) => module.Compare));
@@ -45,6 +45,7 @@ interface Props {
 /** The plan and the other plans that were thought of, one of them on the bench, or all of them side by side. */
 export function PlanSheet({ alternatives: stored, planned, filter: storedFilter, ...bench }: Props) {
   const { around, asFound } = bench;
+  usePreload(ProposePanel);
   const known = useMemo(() => (asFound === null ? [] : [asFound]), [asFound]);
   const holdsAll = (candidate: Filter): readonly string[] =>
     candidate.chambers.length === 0

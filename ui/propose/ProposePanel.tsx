@@ -144,13 +144,13 @@ export function ProposePanel({ around: drawn, schools, filter, mine, today, canA
                 <ProposalRow
                   {...row}
                   letter={null}
-                  name="Chosen on the chart"
+                  name={chosenName(chosen, proposals)}
                   also={[]}
                   pack={chosenPack ?? provisional(ask, chosen)}
                   range={null}
                   givesUp={[]}
                   isProvisional={chosenPack === null}
-                  onAdd={() => chosenPack !== null && add(chosenPack, 'Chosen on the chart')}
+                  onAdd={() => chosenPack !== null && add(chosenPack, CHOSEN)}
                 />
               </ul>
             )}
@@ -161,6 +161,13 @@ export function ProposePanel({ around: drawn, schools, filter, mine, today, canA
     </section>
   );
 }
+
+/** What the pack chosen on the chart is called: by its proposal, where it is one. */
+function chosenName({ layers }: Considered, proposals: readonly Proposal[]): string {
+  const index = proposals.findIndex(({ pack }) => pack.layers === layers);
+  return index === -1 ? CHOSEN : `${CHOSEN}: proposal ${LETTERS[index]}`;
+}
+const CHOSEN = 'Chosen on the chart';
 
 const NONE: readonly Finalist[] = [];
 

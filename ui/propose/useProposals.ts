@@ -138,7 +138,9 @@ async function search(ask: ProposeInput, effort: Effort, put: Put, isNewest: () 
   const best = shortlist(all, (mine as Finalist | null)?.figures ?? null);
   const finalists = new Array<Finalist | null>(best.length).fill(null);
   await inTurns(best.length, PROPOSE_PLACES, isNewest, async (place, index) => {
-    finalists[index] = await askProposer(place, (remote) => remote.finalist(ask, best[index]!.layers));
+    const { layers } = best[index]!;
+    // The layers themselves stay, by which a pack is known on the chart.
+    finalists[index] = { ...(await askProposer(place, (remote) => remote.finalist(ask, layers))), layers };
   });
   put(() => ({ stage: 'done', finalists: finalists.filter((finalist) => finalist !== null) }));
 }

@@ -1,0 +1,93 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { doStepsUntil, expect, expectSaved, layersInFlow, stepInHand, test } from './app';
+
+const proposals = (page: Page) => page.getByRole('list', { name: 'Proposals' }).getByRole('listitem');
+const plans = (page: Page) => page.getByRole('group', { name: 'Plans' });
+
+/** Opens the proposals of a filter’s plan and waits until they are worked out to the end. */
+async function propose(page: Page, filterId: string): Promise<void> {
+  await page.goto(`/filter/${filterId}/plan`);
+  const begin = page.getByRole('button', { name: 'Plan without opening' });
+  await begin.click();
+  await page.getByRole('button', { name: 'Propose packs' }).click();
+  await expectWorkedOut(page);
+}
+
+const expectWorkedOut = async (page: Page): Promise<void> => {
+  await expect(page.getByText(/packs tried, [\d,]+ of them forecast\.$/)).toBeVisible({ timeout: 120_000 });
+  await expect(page.getByRole('button', { name: /^Add to plans/ }).first()).toBeEnabled();
+};
+
+test('proposes packs for Window sill from the shelf; one is taken and packed', async ({ page }) => {
+  await propose(page, 'window-sill');
+  const count = await proposals(page).count();
+  expect(count).toBeGreaterThanOrEqual(3);
+  expect(count).toBeLessThanOrEqual(6);
+  // The pads cut short and out of order: a pack in order beats them.
+  await expect(page.getByText(/^Proposal [A-F] beats your plan: better in /)).toBeVisible();
+  await expect(proposals(page).first()).toContainText('Best all round');
+  await expect(proposals(page).first()).toContainText('Nothing must be bought.');
+  // The glass has a film of more than a year: it stays in every one.
+  for (const proposal of await proposals(page).all()) await expect(proposal).toContainText(/sintered glass/i);
+  await expect(page.getByRole('region', { name: 'Why not mine?' })).toContainText('better than the plan in');
+  expect((await new AxeBuilder({ page }).analyze()).violations.map(({ id }) => id)).toEqual([]);
+
+  await proposals(page)
+    .first()
+    .getByRole('button', { name: /^Add to plans/ })
+    .click();
+  await expect(plans(page).getByRole('button', { name: 'Best all round' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await expect(page.getByTestId('verdict')).toContainText(/Works|no problems/);
+  const layers = await layersInFlow(page).count();
+  await page.getByRole('button', { name: 'Use this plan' }).click();
+  await plans(page).getByRole('button').first().click();
+  await expect(layersInFlow(page)).toHaveCount(layers);
+  await expectSaved(page);
+  await page.getByRole('button', { name: 'To the packing list' }).click();
+  await expect(page.getByText(`0 of ${layers} in`)).toBeVisible();
+  await doStepsUntil(page, /The pack as it went in/);
+  await expect(stepInHand(page)).toHaveText('The pack as it went in');
+});
+
+test('Long run: along the front by the keys, other wishes, other media, limits that contradict', async ({
+  page,
+}) => {
+  await propose(page, 'long-run');
+  const front = page.getByRole('slider', { name: /^Along the front/ });
+  await front.focus();
+  await page.keyboard.press('Home');
+  const clearest = await front.getAttribute('aria-valuetext');
+  const chosen = page.getByRole('list', { name: 'Chosen on the chart' });
+  await expect(chosen.getByRole('heading', { level: 3 })).toContainText('Chosen on the chart');
+  await page.keyboard.press('End');
+  await expect(front).not.toHaveAttribute('aria-valuetext', clearest ?? '');
+  await page.getByLabel('Up', { exact: true }).selectOption({ label: 'Bacteria after 3 months' });
+  await expect(page.getByRole('slider', { name: /against bacteria after 3 months/ })).toBeVisible();
+  await page.getByRole('slider', { name: /^Along the front/ }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(chosen.getByRole('button', { name: /^Add to plans/ })).toBeEnabled();
+  await chosen.getByRole('button', { name: /^Add to plans/ }).click();
+  await expect(plans(page).getByRole('button', { name: 'Chosen on the chart' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  // Taken back, it is gone.
+  await page.getByRole('button', { name: 'Remove this plan' }).click();
+  await expect(plans(page).getByRole('button', { name: 'Chosen on the chart' })).toHaveCount(0);
+
+  await page.getByRole('button', { name: 'Propose packs' }).click();
+  await expectWorkedOut(page);
+  await page.getByText('What may be used, and limits').click();
+  await page.getByLabel('Turnover, at least').fill('40');
+  await expect(
+    page.getByText(/^No pack keeps to a turnover of at least 40.* the nearest comes to 3\.\d/),
+  ).toBeVisible({
+    timeout: 60_000,
+  });
+  await page.getByLabel('Turnover, at least').fill('many');
+  await expect(page.getByText(/number/i).first()).toBeVisible();
+});
