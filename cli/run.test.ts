@@ -3,6 +3,8 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoContent } from '@/demo/demoContent';
+import { DEMO_SHELF } from '@/demo/demoShelf';
+import { writeShelfCsv } from '@/formats/shelfCsv';
 import { writeNeatLayerFile } from '@/formats/writeNeatLayerFile';
 import { swapRange } from '@/core/biology/swapRange';
 import { placeLayers } from '@/core/layers/placeLayers';
@@ -11,6 +13,7 @@ import { layerSurfaces, packCycle, tankBiology } from '@/core/report/tankBiology
 import type { cycleFile } from './cycleFile';
 import type { evaluateFile } from './evaluateFile';
 import type { forecastFile } from './forecastFile';
+import type { proposeFile } from './proposeFile';
 import { run } from './run';
 
 describe('neat', () => {
@@ -41,6 +44,31 @@ describe('neat', () => {
       expect.arrayContaining(['overfill', 'short-piece', 'stage-order', 'grade-order']),
     );
     expect(pack?.findings[0]?.title).toBe('Basket: 0.5 cm of media above the stop.');
+  });
+
+  it('proposes packs from the shelf, and says what is wrong with what was asked', () => {
+    const good = file('propose.json', writeNeatLayerFile(content));
+    const shelf = file('shelf.csv', writeShelfCsv(DEMO_SHELF));
+    const { out, err, code } = run(['propose', good, '--shelf', shelf]);
+    expect([err, code]).toEqual(['', 0]);
+    const { packsTried, packsForecast, plan, proposals } = JSON.parse(out) as ReturnType<typeof proposeFile>;
+    expect(packsTried).toBeGreaterThan(packsForecast - 1);
+    expect(plan?.service).toBeGreaterThan(0);
+    expect(proposals.length).toBeGreaterThanOrEqual(3);
+    for (const { name, layers, serviceBetween, figures } of proposals) {
+      expect(name).not.toBe('');
+      expect(layers.length).toBeGreaterThan(0);
+      const [early, late] = serviceBetween ?? [null, null];
+      expect(early ?? 365).toBeLessThanOrEqual(figures.service ?? 0);
+      expect(late ?? 365).toBeGreaterThanOrEqual((figures.service ?? 0) * 0.99);
+    }
+    expect(run(['propose', good, '--from', 'nowhere'])).toMatchObject({ code: 1, out: '' });
+    expect(run(['propose', good, '--budget', 'much']).err).toMatch(/--budget must be a number/);
+    expect(run(['propose', good, '--seed', '1.5']).err).toMatch(/--seed must be a whole number/);
+    expect(run(['propose', good, '--shelf', '/nowhere.csv'])).toMatchObject({ code: 2 });
+    expect(run(['propose', good, '--shelf', file('bad.csv', 'kind,medium\nsheet,velvet\n')]).err).toMatch(
+      /line 2/i,
+    );
   });
 
   it('prints the forecast of every pack, and what is wrong with the days asked for', () => {

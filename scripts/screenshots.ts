@@ -34,17 +34,6 @@ const VIEWS: readonly View[] = [
     },
   },
   {
-    name: 'log',
-    address: '/filter/long-run/care',
-    size: DESK,
-    act: async (page) => {
-      const log = page.getByRole('region', { name: 'Log', exact: true });
-      await log.getByRole('listitem').first().waitFor();
-      await page.getByRole('region', { name: 'Log as a file' }).waitFor();
-      await log.evaluate((part) => part.scrollIntoView());
-    },
-  },
-  {
     name: 'filters',
     address: '/',
     size: DESK,
@@ -100,6 +89,17 @@ const VIEWS: readonly View[] = [
       await page.getByRole('table').waitFor();
       await page.getByText('Working out a year of each').waitFor({ state: 'detached' });
       await page.getByRole('table').filter({ hasNotText: '…' }).waitFor();
+    },
+  },
+  {
+    name: 'proposals',
+    address: '/filter/reed-bench/plan',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Propose packs' }).click();
+      await page.getByText(/of them forecast\.$/).waitFor({ timeout: LEARNING });
+      const first = page.getByRole('list', { name: 'Proposals' }).getByRole('listitem').first();
+      await first.filter({ hasNotText: 'about' }).waitFor({ timeout: LEARNING });
     },
   },
   {

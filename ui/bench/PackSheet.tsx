@@ -60,6 +60,7 @@ const VIEW_KEYS: Readonly<Record<Props['view'], readonly Shortcut[]>> = {
     ...FLOW_LINE_KEYS,
     { keys: '↑ ↓', does: 'on the day slider or a visit: a day later or earlier' },
     { keys: 'Page Up, Page Down', does: 'on the day slider: ten days; on a visit: a week' },
+    { keys: '← →', does: 'on the chart of proposals: along the front' },
   ],
 };
 
