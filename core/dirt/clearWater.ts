@@ -9,7 +9,7 @@ import { fedSpread } from './fedSpread';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
 /** Dirt below this makes water look cloudy and takes days to settle, m (calibrated). */
-const FINE = 100e-6;
+export const FINE = 100e-6;
 /** A cloud is gone when this share of it is left. */
 const GONE = 0.1;
 /** Four of five tanks lie within this many standard deviations: 10–90 %. */

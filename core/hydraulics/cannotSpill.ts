@@ -9,7 +9,7 @@ import { solveFalling } from './solve';
 import { drownedWeirFlow } from './weir';
 
 /** Room that is left under the rim all the same, m (calibrated: wet plastic and a bump of the stand). */
-const MARGIN = 1e-3;
+export const SPILL_MARGIN = 1e-3;
 /** How deep a notch is cut into the media behind the wall, m (calibrated). */
 const NOTCH_DEPTH = 0.02;
 /** Share of the free flow to which the flow is found. */
@@ -36,7 +36,7 @@ export function cannotSpill(filter: Filter, stack: number): SpillGuards | null {
   const { spill } = filter;
   if (spill === null) return null;
   const pump = pumpCurve(filter);
-  const level = rimAboveLip(spill) - MARGIN;
+  const level = rimAboveLip(spill) - SPILL_MARGIN;
   // With the water standing just under the rim the pump gives this much.
   const most = pump.freeFlow * (1 - spill.recirculated);
   const excess = (flow: number): number =>

@@ -1,5 +1,5 @@
 import { ranked, type Weights } from './balance';
-import { isBetterThan } from './betterIn';
+import { ALIKE, isBetterThan } from './betterIn';
 import { undominated } from './dominance';
 import type { Finalist } from './finalist';
 import { missedBy } from './limits';
@@ -34,8 +34,6 @@ export interface Proposal {
 /** Fewest and most proposals that are offered at once, where there are so many. */
 const LEAST = 3;
 const MOST = 6;
-/** From the best of a wish on, as a share of it, packs count as alike there. */
-const ALIKE = 0.02;
 /** A wish counts as given up from this share of the way from best to worst on, and so many are told. */
 const GIVEN_UP = 0.35;
 const MOST_GIVEN_UP = 3;

@@ -1,7 +1,7 @@
 import { lossOf, WISHES, type Figures, type Wish } from './wishes';
 
-/** Differences of less than this share are none that a keeper would see (calibrated). */
-const SEEN = 0.02;
+/** Differences of less than this share are none that a keeper would see: packs count as alike (calibrated). */
+export const ALIKE = 0.02;
 
 /** The wishes in which one pack is better than another, and those in which it is worse, by as much as is seen. */
 export interface Compared {
@@ -13,7 +13,7 @@ export interface Compared {
 export function betterIn(figures: Figures, other: Figures): Compared {
   const by = (wish: Wish): number => {
     const [own, theirs] = [lossOf(wish, figures), lossOf(wish, other)];
-    return Math.abs(own - theirs) <= SEEN * Math.max(Math.abs(own), Math.abs(theirs)) ? 0 : theirs - own;
+    return Math.abs(own - theirs) <= ALIKE * Math.max(Math.abs(own), Math.abs(theirs)) ? 0 : theirs - own;
   };
   return {
     better: WISHES.filter((wish) => by(wish) > 0),

@@ -35,9 +35,6 @@ export interface Finalist {
   readonly canBeHad: boolean;
 }
 
-/** Days of a year, for what comes round. */
-const YEAR = 365.25;
-
 /** Works a pack out to the end. */
 export function finalistOf(input: ProposeInput, layers: readonly Layer[]): Finalist {
   const { around, filter, today, shelf, from, budget } = input;
@@ -64,8 +61,8 @@ export function finalistOf(input: ProposeInput, layers: readonly Layer[]): Final
       const cost = costs.layers.find(({ layerId }) => layerId === layer.id);
       return cost?.once === null ? sum + cost.perYear * measure.volume : sum;
     }, 0),
-    visits: plan === null ? null : (plan.perYear.visits * YEAR) / HORIZON,
-    minutes: plan === null ? null : (plan.perYear.minutes * YEAR) / HORIZON,
+    visits: plan?.perYear.visits ?? null,
+    minutes: plan?.perYear.minutes ?? null,
   };
   return {
     layers,

@@ -1,3 +1,4 @@
+import { FINE } from '../dirt/clearWater';
 import { beginClogging, type CloggingDay } from '../dirt/clogging';
 import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
 import { likelyInput } from '../dirt/likelyInput';
@@ -9,9 +10,6 @@ import type { PlacedLayer } from '../layers/placedLayer';
 import { HORIZON } from '../pack/visitLimits';
 import type { Visit } from '../pack/visit';
 import { nextVisit, usedUp } from '../service/nextVisit';
-
-/** Dirt finer than this stays afloat, m (as for clear water). */
-const FINE = 100e-6;
 
 /** A filter until it is due for the first time, and what has silted up. */
 export interface FirstClogging {

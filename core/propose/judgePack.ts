@@ -22,9 +22,6 @@ import type { ProposeInput } from './proposeInput';
 import { SILT_DAYS } from './quickJudge';
 import type { Figures } from './wishes';
 
-/** Days of a year. */
-const YEAR = 365;
-
 /**
  * What a pack comes to, by one clogging of it: service and silt as the forecast has them, flow, clear water and
  * bacteria as the report has them. Cost and minutes of a year go by how often that clogging would come round.
@@ -110,16 +107,16 @@ function yearOf({ filter, shelf }: ProposeInput, { inFlow, serviceDay, visit, us
     const every = early ? own : works.has(layer.id) ? served : own === null ? null : served;
     if (every === null || medium.service !== 'replace') return;
     const once = costOnce(placed, shelf);
-    if (once === null) unpriced += (YEAR / every) * measure.volume;
-    else cost += (YEAR / every) * once;
+    if (once === null) unpriced += (HORIZON / every) * measure.volume;
+    else cost += (HORIZON / every) * once;
   });
   if (served !== null) at(served, [...works]);
   const each = [...times].map(([days, ids]) => ({ days, minutes: visitBurden(filter, inFlow, ids).minutes }));
   return {
     cost,
     unpriced,
-    visits: each.reduce((sum, { days }) => sum + YEAR / days, 0),
-    minutes: each.reduce((sum, { days, minutes }) => sum + (YEAR / days) * minutes, 0),
+    visits: each.reduce((sum, { days }) => sum + HORIZON / days, 0),
+    minutes: each.reduce((sum, { days, minutes }) => sum + (HORIZON / days) * minutes, 0),
   };
 }
 

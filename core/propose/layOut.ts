@@ -50,9 +50,9 @@ export function layOut(
 ): Piece[] | null {
   const starts = slots.map(({ from }) => from);
   const ends = slots.map(({ from, depth }) => from + Math.max(0, depth));
-  const first = layForward(slots, starts, ends, ahead, left);
+  const first = layFrom('near', slots, starts, ends, ahead, left);
   if (first === null) return null;
-  const last = layBackward(slots, starts, ends, behind, left);
+  const last = layFrom('far', slots, starts, ends, behind, left);
   if (last === null) return null;
   const middle: Piece[] = [];
   slots.forEach((slot, index) => {
@@ -130,61 +130,48 @@ export function pliesIn(
 /** Most thicknesses of sheets that are combined in one room. */
 const MOST_PLIES = 3;
 
-function layForward(
+/**
+ * Lays items one after the other from one end of the room, and takes what they need of it.
+ *
+ * @param starts where the room of each slot begins, m; moved on
+ * @param ends where it ends; moved on where items are laid from the far end
+ * @returns in flow order; null where they do not fit
+ */
+function layFrom(
+  end: 'near' | 'far',
   slots: readonly Slot[],
   starts: number[],
-  ends: readonly number[],
-  items: readonly Item[],
-  left: Left,
-): Piece[] | null {
-  const pieces: Piece[] = [];
-  let index = 0;
-  for (const { choice, thickness, ply } of items) {
-    let rest = thickness;
-    while (rest > SAME) {
-      if (index >= slots.length) return null;
-      const room = ends[index]! - starts[index]!;
-      const part = partIn(choice, ply, rest, room);
-      if (part <= 0) {
-        // What is left of this chamber stays open: nothing of what follows may go before what comes ahead of it.
-        starts[index] = ends[index]!;
-        index += 1;
-        continue;
-      }
-      take(choice, slots[index]!, starts[index]!, part, left);
-      if ((left.get(choice.key) ?? 0) < -1e-9) return null;
-      pieces.push({ choice, slot: slots[index]!, from: starts[index]!, thickness: part, ply });
-      starts[index] = starts[index]! + part;
-      rest -= part;
-    }
-  }
-  return pieces;
-}
-
-function layBackward(
-  slots: readonly Slot[],
-  starts: readonly number[],
   ends: number[],
   items: readonly Item[],
   left: Left,
 ): Piece[] | null {
+  const isNear = end === 'near';
   const pieces: Piece[] = [];
-  let index = slots.length - 1;
-  for (const { choice, thickness, ply } of [...items].reverse()) {
+  let index = isNear ? 0 : slots.length - 1;
+  for (const { choice, thickness, ply } of isNear ? items : [...items].reverse()) {
     let rest = thickness;
     while (rest > SAME) {
-      if (index < 0) return null;
-      const room = ends[index]! - starts[index]!;
-      const part = partIn(choice, ply, rest, room);
+      const slot = slots[index];
+      if (slot === undefined) return null;
+      const part = partIn(choice, ply, rest, ends[index]! - starts[index]!);
       if (part <= 0) {
-        ends[index] = starts[index]!;
-        index -= 1;
+        // What is left of this chamber stays open: nothing may go before what comes ahead of it.
+        if (isNear) starts[index] = ends[index]!;
+        else ends[index] = starts[index]!;
+        index += isNear ? 1 : -1;
         continue;
       }
-      take(choice, slots[index]!, ends[index]! - part, part, left);
+      const from = isNear ? starts[index]! : ends[index]! - part;
+      take(choice, slot, from, part, left);
       if ((left.get(choice.key) ?? 0) < -1e-9) return null;
-      pieces.unshift({ choice, slot: slots[index]!, from: ends[index]! - part, thickness: part, ply });
-      ends[index] = ends[index]! - part;
+      const piece = { choice, slot, from, thickness: part, ply };
+      if (isNear) {
+        pieces.push(piece);
+        starts[index] = from + part;
+      } else {
+        pieces.unshift(piece);
+        ends[index] = from;
+      }
       rest -= part;
     }
   }

@@ -1,11 +1,8 @@
 import type { Filter } from '../filter/filter';
-import { cannotSpill } from '../hydraulics/cannotSpill';
+import { cannotSpill, SPILL_MARGIN } from '../hydraulics/cannotSpill';
 import { lipHeight } from '../hydraulics/lipHeight';
 import { pastPack } from '../hydraulics/pastPack';
 import { rimAboveLip } from '../hydraulics/rim';
-
-/** Room left under the rim, m (calibrated, as for the guards of a hang-on-back). */
-const MARGIN = 1e-3;
 
 /**
  * True for a hang-on-back that runs over its rim when no water goes through its media any more: its notch or edge does
@@ -22,5 +19,5 @@ export function overflowsBlocked(filter: Filter, stack: number): boolean {
   const past = pastPack(filter);
   if (past === null) return true;
   const overLip = lipHeight(spill, stack, guards.flow);
-  return past(rimAboveLip(spill) - MARGIN, overLip) < guards.flow;
+  return past(rimAboveLip(spill) - SPILL_MARGIN, overLip) < guards.flow;
 }

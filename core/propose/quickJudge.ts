@@ -1,6 +1,6 @@
 import { caughtIn } from '../dirt/caughtIn';
 import { clearedElsewhere } from '../dirt/clearedElsewhere';
-import { clearingTime } from '../dirt/clearWater';
+import { clearingTime, FINE } from '../dirt/clearWater';
 import { arrivalOf } from '../dirt/arrival';
 import { coefficientAt } from '../dirt/filterCoefficient';
 import { decayAt, SECONDS_A_DAY, USUAL_DIRT } from '../dirt/dirtNumbers';
@@ -16,6 +16,7 @@ import { rimAboveLip } from '../hydraulics/rim';
 import { turnover } from '../hydraulics/turnover';
 import type { Layer } from '../layers/layer';
 import type { Chamber } from '../filter/filter';
+import { HORIZON } from '../pack/visitLimits';
 import { MOST_LAYERS } from '../pack/mostLayers';
 import { turnoverBand } from '../practice/turnoverBand';
 import { netVolume } from '../tank/netVolume';
@@ -26,10 +27,6 @@ import type { Figures } from './wishes';
 
 /** Days after which the silt in biological media counts. */
 export const SILT_DAYS = 90;
-const YEAR = 365;
-/** Dirt finer than this stays afloat, m (as for clear water). */
-const FINE = 100e-6;
-
 /** What the quick judge finds, beside the figures that it guesses at. */
 export interface QuickFigures extends Figures {
   /** Of the media, wet, kg. */
@@ -157,7 +154,7 @@ export function quickJudge(
     });
     const clogs = placed.map(({ numbers }, index) => daysTo(numbers.holds, rates[index]!, decay));
     const service = Math.min(
-      YEAR,
+      HORIZON,
       ...clogs.filter(
         (_, index) => placed[index]!.numbers.mechanical && placed[index]!.chamber.where === 'body',
       ),
@@ -174,7 +171,7 @@ export function quickJudge(
     const visits = new Map<number, string[]>();
     const at = (days: number, layerId: string): void => {
       const key = Math.max(7, Math.round(days / 7) * 7);
-      if (key < YEAR) visits.set(key, [...(visits.get(key) ?? []), layerId]);
+      if (key < HORIZON) visits.set(key, [...(visits.get(key) ?? []), layerId]);
     };
     placed.forEach(({ layer, chamber, numbers }, index) => {
       if (chamber.where === 'intake') return;
@@ -183,16 +180,16 @@ export function quickJudge(
         (numbers.mechanical
           ? numbers.renewed
             ? clogs[index]!
-            : Math.max(service, Math.min(clogs[index]!, YEAR))
+            : Math.max(service, Math.min(clogs[index]!, HORIZON))
           : Infinity);
-      if (!Number.isFinite(days) || days >= YEAR) return;
+      if (!Number.isFinite(days) || days >= HORIZON) return;
       at(days, layer.id);
       if (!numbers.renewed) return;
-      if (numbers.price === null) unpriced += (YEAR / days) * numbers.volume;
-      else cost += (YEAR / days) * numbers.price;
+      if (numbers.price === null) unpriced += (HORIZON / days) * numbers.volume;
+      else cost += (HORIZON / days) * numbers.price;
     });
     const minutes = [...visits].reduce(
-      (sum, [days, ids]) => sum + (YEAR / days) * visitBurden(filter, placed, ids).minutes,
+      (sum, [days, ids]) => sum + (HORIZON / days) * visitBurden(filter, placed, ids).minutes,
       0,
     );
     const turned = turnover(balance.flow, volume);
@@ -206,7 +203,7 @@ export function quickJudge(
       turnoverGap: Math.max(0, band.low - turned, turned - band.high),
       cost,
       unpriced,
-      visits: made === null ? null : [...visits.keys()].reduce((sum, days) => sum + YEAR / days, 0),
+      visits: made === null ? null : [...visits.keys()].reduce((sum, days) => sum + HORIZON / days, 0),
       minutes: made === null ? null : minutes,
       change,
       mass: placed.reduce((sum, { numbers }) => sum + numbers.mass, 0),

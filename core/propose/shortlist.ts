@@ -1,5 +1,5 @@
 import { ranked } from './balance';
-import { isBetterThan } from './betterIn';
+import { ALIKE, isBetterThan } from './betterIn';
 import { undominated } from './dominance';
 import type { Considered } from './search';
 import { WISHES, type Figures } from './wishes';
@@ -7,8 +7,6 @@ import { WISHES, type Figures } from './wishes';
 /** Packs that are worked out to the end for each wish, and for all wishes together. */
 const FOR_A_WISH = 3;
 const ALL_ROUND = 4;
-/** From the best of a wish on, as a share of it, packs count as alike there: the better of them in all else comes first. */
-const ALIKE = 0.02;
 
 /**
  * The packs that are worked out to the end: those that no other beats in everything, and of them the best of each wish,

@@ -139,12 +139,12 @@ export function AskPart({ ask, onChange }: Props) {
 
 /** “In the filter and on the shelf; 2 pieces stay; a turnover of at least 3.4× an hour, at most 26 visits a year”. */
 function asked(words: Words, { from, budget, stay, pinned, limits }: ProposeInput): string {
-  const pieces = (count: number): string => `${count} ${count === 1 ? 'layer' : 'layers'}`;
+  const stays = (count: number): string => (count === 1 ? '1 layer stays' : `${count} layers stay`);
   const kept = LIMITS.filter((limit) => limits[limit] !== null && limits[limit] !== false);
   return [
     `${SOURCE_WORDS[from]}${budget === null ? '' : `, for at most ${words.money(budget)}`}`,
-    ...(stay.length > 0 ? [`${pieces(stay.length)} stay in the pack`] : []),
-    ...(pinned.length > 0 ? [`${pieces(pinned.length)} stay in place`] : []),
+    ...(stay.length > 0 ? [`${stays(stay.length)} in the pack`] : []),
+    ...(pinned.length > 0 ? [`${stays(pinned.length)} in place`] : []),
     ...(kept.length > 0 ? [kept.map((limit) => limitSaid(words, limits, limit)).join(', ')] : []),
   ].join('; ');
 }

@@ -177,7 +177,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
       </svg>
       <figcaption className="caption" aria-live="polite">
         {shown === null
-          ? `${words.number(considered.length, 0)} packs, each a dot; those on the line no other pack beats in both. Move along the line with the arrow keys, or point at a dot.`
+          ? `${words.number(considered.length, 0)} packs that keep to the limits, each a dot; those on the line no other pack beats in both. Move along the line with the arrow keys, or point at a dot.`
           : said(shown.figures)}
       </figcaption>
     </figure>

@@ -134,9 +134,13 @@ function workSaid(words: Words, { change, layers, buys, bill }: Finalist, today:
   ];
   const work = parts.length === 0 ? 'Nothing is cut or filled in' : `To do: ${parts.join('; ')}`;
   if (buys.length === 0) return `${work}. Nothing must be bought.`;
-  const things = joined(
-    buys.map(({ medium, kind, part }) => (kind === 'bag' ? 'bags' : lowerFirst(medium?.name ?? part ?? ''))),
-  );
+  const things = joined([
+    ...new Set(
+      buys.map(({ medium, kind, part }) =>
+        kind === 'bag' ? 'bags' : lowerFirst(medium?.name ?? part ?? ''),
+      ),
+    ),
+  ]);
   const price =
     bill.unpriced > 0
       ? bill.known > 0
