@@ -35,7 +35,6 @@ export function proposeFile(
       mine: planned.length > 0 ? planned : today,
       today,
       shelf,
-      electricity: null,
     }),
     ...wishes,
   };

@@ -16,7 +16,6 @@ export function proposeOn(filterId: string): ProposeInput {
       mine: layers,
       today: layers,
       shelf: DEMO_SHELF,
-      electricity: null,
     }),
     from: 'any',
     stay: [],

@@ -44,7 +44,7 @@ export function finalistOf(input: ProposeInput, layers: readonly Layer[]): Final
   const ahead = { tank, filter, layers, others, visits: [], learned };
   const found = forecast({ ...ahead, brief: true });
   const plan = servicePlan(ahead);
-  const costs = packCosts(filter, layers, plan, shelf, input.electricity);
+  const costs = packCosts(filter, layers, plan, shelf, null);
   const report = evaluatePack({ ...around, filter, layers, flow: null, found: today });
   const cuts = cutPlan(piecesToCut(filter, layers, today, shelf, null).anew, shelf);
   const needs = shoppingList(

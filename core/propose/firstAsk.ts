@@ -18,7 +18,6 @@ export interface KnownToPropose {
   readonly mine: readonly Layer[];
   readonly today: readonly Layer[];
   readonly shelf: Shelf;
-  readonly electricity: number | null;
 }
 
 /** Visits a year that are enough for any filter: hands go in every two weeks (common practice, no source). */

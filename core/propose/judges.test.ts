@@ -29,7 +29,6 @@ const askFor = (kind: FilterKind, of: Tank = tank): ProposeInput => ({
     mine: [],
     today: [],
     shelf: EMPTY_SHELF,
-    electricity: null,
   }),
   from: 'any',
 });

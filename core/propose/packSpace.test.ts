@@ -32,7 +32,6 @@ const askFor = (
       mine: [],
       today: [],
       shelf: EMPTY_SHELF,
-      electricity: null,
     }),
     from: 'any',
     ...change,

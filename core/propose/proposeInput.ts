@@ -41,7 +41,5 @@ export interface ProposeInput {
   /** Ids of layers of `mine` that stay where they are. */
   readonly pinned: readonly string[];
   readonly limits: Limits;
-  /** Price of a kilowatt-hour; null: not known. */
-  readonly electricity: number | null;
   readonly seed: number;
 }

@@ -8,6 +8,7 @@ import { lossOf, type Figures, type Wish } from '@/core/propose/wishes';
 import { DAYS_IN } from '@/core/report/serviceSpan';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/Habits';
+import { layersSaid } from './layersSaid';
 import styles from './Propose.module.css';
 import { axisName, tickSaid, wishName, wishSaid, wishValue } from './wishWords';
 
@@ -15,15 +16,12 @@ const HEIGHT = 280;
 const [TOP, RIGHT, FOOT, LEFT] = [12, 16, 40, 64];
 /** Wishes that are drawn by ratios: from days to a year, from clear to murky. */
 const BY_RATIO: readonly Wish[] = ['service', 'clear'];
-/** Wishes of which less is better: their axis runs the other way, so that better is up and to the right. */
-const LESS_IS_BETTER: readonly Wish[] = ['clear', 'cost', 'minutes', 'change'];
 /** Px around the pointer in which a pack is looked for. */
 const NEAR = 24;
 
 /** A pack with a letter on the chart. */
 export interface Marked {
   readonly letter: string;
-  readonly name: string;
   readonly figures: Figures;
 }
 
@@ -175,10 +173,10 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
           <circle cx={at(shown.figures)[0]} cy={at(shown.figures)[1]} r={6.5} className={styles.chosen} />
         )}
       </svg>
-      <figcaption className="caption" aria-live="polite">
+      <figcaption className={`caption ${styles.caption}`} aria-live="polite">
         {shown === null
           ? `${words.number(considered.length, 0)} packs that keep to the limits, each a dot; those on the line no other pack beats in both. Move along the line with the arrow keys, or point at a dot.`
-          : said(shown.figures)}
+          : `${said(shown.figures)}: ${layersSaid(words, shown.layers)}`}
       </figcaption>
     </figure>
   );
@@ -205,12 +203,24 @@ interface Scale {
 function scaleFor(wish: Wish, all: readonly Figures[], [from, to]: readonly [number, number]): Scale {
   const values = all.map((figures) => valueOf(wish, figures));
   const [low, high] = [Math.min(...values), Math.max(...values)];
-  const ends = LESS_IS_BETTER.includes(wish) ? [high, low] : [low, high];
+  const ends = isLessBetter(wish, all) ? [high, low] : [low, high];
   const room = to > from ? 10 : -10;
   const range = [from + room, to - room];
   if (BY_RATIO.includes(wish) && low > 0 && high > 1.5 * low) return scaleLog(ends, range);
   const pad = high > low ? 0 : Math.max(1e-9, Math.abs(high) * 0.1);
   return scaleLinear([ends[0]! - pad, ends[1]! + pad], range);
+}
+
+/**
+ * True where a smaller value grants more of a wish: its axis runs the other way, so that better is up and to the right.
+ * Of the turnover it hangs on whether these packs lie above their band or below it.
+ */
+function isLessBetter(wish: Wish, all: readonly Figures[]): boolean {
+  const mean = (of: (figures: Figures) => number): number =>
+    all.reduce((sum, figures) => sum + of(figures), 0) / all.length;
+  const value = mean((figures) => valueOf(wish, figures));
+  const loss = mean((figures) => lossOf(wish, figures));
+  return mean((figures) => (valueOf(wish, figures) - value) * (lossOf(wish, figures) - loss)) > 0;
 }
 
 /** Weeks at which a scale by ratios of the next service has its lines. */

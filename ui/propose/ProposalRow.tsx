@@ -14,6 +14,7 @@ import { useWords } from '../fields/Habits';
 import type { Words } from '../fields/wordsFor';
 import { PackStrip } from '../filters/PackStrip';
 import styles from './Propose.module.css';
+import { layersSaid } from './layersSaid';
 import { hasFigure, wishName, wishSaid } from './wishWords';
 
 interface Props {
@@ -95,7 +96,7 @@ export function ProposalRow(props: Props) {
           ))}
         </dl>
       </div>
-      <p>{layersSaid(words, pack.layers)}</p>
+      <p>Along the water: {layersSaid(words, pack.layers)}.</p>
       {isProvisional ? null : <p>{workSaid(words, pack, today)}</p>}
       {givesUp.length === 0 ? null : (
         <p className="quiet">
@@ -111,14 +112,6 @@ export function ProposalRow(props: Props) {
     </li>
   );
 }
-
-/** “Coarse foam, 15 ppi 6 cm, then …”: the pack along the water. */
-const layersSaid = (words: Words, layers: readonly Layer[]): string =>
-  `Along the water: ${layers
-    .map(
-      (layer) => `${words.show({ kind: 'length', si: layer.thickness })} ${lowerFirst(mediumOf(layer).name)}`,
-    )
-    .join(' → ')}.`;
 
 /** “Cut 2 pieces; fill in 1; take out 3, buy 1 sheet (€9.50).” */
 function workSaid(words: Words, { change, layers, buys, bill }: Finalist, today: readonly Layer[]): string {

@@ -46,11 +46,11 @@ interface Props {
 /** The best packs for a filter, searched for among thousands, and what each wish would cost. */
 export function ProposePanel({ around: drawn, schools, filter, mine, today, canAdd, onAdd }: Props) {
   const words = useWords();
-  const { shelf, electricityPrice } = useShelf();
+  const { shelf } = useShelf();
   const around = useMemo<Surroundings>(() => ({ ...drawn, schools }), [drawn, schools]);
   const first = useMemo(
-    () => firstAsk({ around, filter, mine, today, shelf, electricity: electricityPrice }),
-    [around, filter, mine, today, shelf, electricityPrice],
+    () => firstAsk({ around, filter, mine, today, shelf }),
+    [around, filter, mine, today, shelf],
   );
   const [changed, setChanged] = useState<Partial<ProposeInput>>({});
   const ask = useMemo<ProposeInput>(() => ({ ...first, ...changed }), [first, changed]);
@@ -79,9 +79,8 @@ export function ProposePanel({ around: drawn, schools, filter, mine, today, canA
   );
   const chosenPack = useFinalist(ask, isFinal ? (chosen?.layers ?? null) : null);
   const ranges = useServiceRanges(ask, isFinal ? proposals.map(({ pack }) => pack) : NONE);
-  const marked = proposals.map(({ pack, merits }, index): Marked => ({
+  const marked = proposals.map(({ pack }, index): Marked => ({
     letter: LETTERS[index] ?? '',
-    name: MERIT_NAMES[merits[0]],
     figures: pack.figures,
   }));
   const add = (pack: Finalist, name: string) => onAdd([...pack.layers], name);
@@ -212,7 +211,7 @@ function Status({
       return (
         <div className={styles.status}>
           <span className="quiet">Stopped: {counted}.</span>
-          <Button onClick={onBegin}>Search on</Button>
+          <Button onClick={onBegin}>Search again</Button>
         </div>
       );
     case 'failed':

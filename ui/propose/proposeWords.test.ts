@@ -1,0 +1,102 @@
+import { describe, expect, it } from 'vitest';
+import type { Limits } from '@/core/propose/proposeInput';
+import type { Figures } from '@/core/propose/wishes';
+import { plainLayer } from '@/core/layers/plainLayer';
+import { wordsFor } from '../fields/wordsFor';
+import { layersSaid } from './layersSaid';
+import { contradictionSaid, limitSaid } from './limitWords';
+import { axisName, hasFigure, tickSaid, wishName, wishSaid } from './wishWords';
+
+const words = wordsFor({ system: 'metric', locale: 'en-GB', currency: 'EUR' });
+const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
+const LIMITS: Limits = {
+  neverOverflows: true,
+  leastTurnover: 6 / 3600,
+  mostTurnover: 4 / 3600,
+  mostVisits: 12,
+  mostMinutes: 300,
+  mostMass: 20,
+};
+const FIGURES: Figures = {
+  service: 63,
+  fines: 0.2e-3,
+  clearing: 36_000,
+  cover: 4.2,
+  surface: 3,
+  turnover: 5 / 3600,
+  turnoverGap: 0,
+  cost: 3.9,
+  unpriced: 0,
+  visits: 5,
+  minutes: 170,
+  change: 4,
+};
+
+describe('limits in words', () => {
+  it('say what is asked, in its unit', () => {
+    expect(plain(limitSaid(words, LIMITS, 'leastTurnover'))).toBe('a turnover of at least 6.0 × an hour');
+    expect(plain(limitSaid(words, LIMITS, 'mostVisits'))).toBe('at most 12 visits a year');
+    expect(plain(limitSaid(words, LIMITS, 'mostMass'))).toMatch(/^a weight of at most 20(\.0+)? kg$/);
+    expect(limitSaid(words, LIMITS, 'neverOverflows')).toBe('no overflow with every layer blocked');
+  });
+
+  it('that contradict each other are both named, with how near each comes when the other is kept', () => {
+    const said = contradictionSaid(words, LIMITS, {
+      kind: 'two',
+      limits: ['leastTurnover', 'mostTurnover'],
+      missedBy: [2 / 3600, 3 / 3600],
+    });
+    expect(plain(said)).toBe(
+      'No pack keeps both to a turnover of at least 6.0 × an hour and to a turnover of at most 4.0 × an hour: with the first kept the nearest comes to 7.0 × an hour, with the second kept to 4.0 × an hour. Change one of the two.',
+    );
+  });
+
+  it('that nothing keeps to say how far the nearest is, and what to do', () => {
+    const said = contradictionSaid(words, LIMITS, { kind: 'one', limit: 'mostMinutes', missedBy: 40 });
+    expect(said).toBe(
+      'No pack keeps to at most 300 minutes a year: the nearest comes to 340 minutes a year. Change that limit.',
+    );
+    expect(contradictionSaid(words, LIMITS, { kind: 'one', limit: 'neverOverflows', missedBy: 1 })).toMatch(
+      /needs a notch/,
+    );
+    expect(contradictionSaid(words, LIMITS, { kind: 'several', limits: [] })).toMatch(/allow more media/);
+    expect(contradictionSaid(words, LIMITS, { kind: 'several', limits: ['mostVisits', 'mostMass'] })).toMatch(
+      /all limits together: at most 12 visits a year; a weight/,
+    );
+  });
+});
+
+describe('wishes in words', () => {
+  it('say their figure with a unit; the next service as a range where it is known', () => {
+    expect(plain(wishSaid(words, 'service', FIGURES))).toBe('about 9 weeks');
+    expect(wishSaid(words, 'service', { ...FIGURES, service: 365 })).toBe('over a year');
+    const range = { runs: 100, low: new Float32Array(), high: new Float32Array(), earliest: 35, latest: 84 };
+    expect(plain(wishSaid(words, 'service', FIGURES, range))).toBe('5–12 weeks');
+    expect(plain(wishSaid(words, 'clear', FIGURES))).toBe('0.20 mg/L');
+    expect(plain(wishSaid(words, 'cover', FIGURES))).toBe('4.2 × today’s food');
+    expect(wishSaid(words, 'cost', FIGURES)).toBe('€3.90');
+    expect(wishSaid(words, 'cost', { ...FIGURES, cost: 0, unpriced: 1e-3 })).toBe('price not known');
+    expect(wishSaid(words, 'minutes', FIGURES)).toBe('170');
+  });
+
+  it('speak of clearing and surface where nobody has said what is fed', () => {
+    const unfed = { ...FIGURES, service: null, fines: null, cover: null, minutes: null };
+    expect(wishName('clear', false)).toBe('A cloud clears within');
+    expect(plain(wishSaid(words, 'clear', unfed))).toBe('10 hours');
+    expect(plain(wishSaid(words, 'cover', unfed))).toMatch(/^3(\.0+)? m²$/);
+    expect(wishSaid(words, 'service', unfed)).toBe('food not known');
+    expect([hasFigure('service', false), hasFigure('turnover', false)]).toEqual([false, true]);
+  });
+
+  it('name an axis by its unit, and its values without', () => {
+    expect(axisName(words, 'service', true)).toBe('Next service, weeks');
+    expect(plain(axisName(words, 'clear', true))).toBe('Fine dirt afloat, mg/L');
+    expect(tickSaid(words, 'service', 28)).toMatch(/^4/);
+    expect(tickSaid(words, 'clear', 0.3e-3)).toBe('0.30');
+  });
+
+  it('tell a pack along the water', () => {
+    const layers = [plainLayer('a', 'foam-15', 'basket', 0.06), plainLayer('b', 'lava', 'basket', 0.045)];
+    expect(plain(layersSaid(words, layers))).toBe('6.0 cm coarse foam, 15 ppi → 4.5 cm lava rock, 15 mm');
+  });
+});
