@@ -6,7 +6,6 @@ import { bedSolids } from '../hydraulics/layerResistance';
 import { pathIntegrals } from '../hydraulics/pathIntegrals';
 import type { Resistance } from '../hydraulics/quadratic';
 import { mediumById } from '../media/catalogue';
-import { rememberedFor } from '../units/rememberedFor';
 import type { Geometry } from '../media/geometry';
 import { hasRole } from '../media/hasRole';
 import type { PlacedLayer } from '../layers/placedLayer';
@@ -114,7 +113,11 @@ export function cutBeds(
       part,
       first: slices,
       slices: count,
-      capture: sharedTable(geometry, solids, numbers.attachment, ultimate, refine === 0),
+      capture: captureTable(
+        collectorOf(geometry, solids, numbers.attachment),
+        ultimate,
+        refine === 0 ? CLEAN_POINTS : undefined,
+      ),
       resistance: fouledResistance(geometry, factor, fluid),
       ultimate,
       depth,
@@ -145,32 +148,6 @@ export function cutBeds(
     if (placed !== undefined) cutBed(beds, bed, placed.chamber.shape, placed.measure.from);
   }
   return beds;
-}
-
-/** Most tables that are kept of one medium: of an ensemble every run has its own, and they are not asked for again. */
-const MOST_TABLES = 32;
-const tables = rememberedFor((_geometry: Geometry) => new Map<string, CaptureTable>());
-
-/** The table of a bed: packs of the same media share it, and with it all points that were written. */
-function sharedTable(
-  geometry: Geometry,
-  solids: number,
-  attachment: number,
-  ultimate: number,
-  isClean: boolean,
-): CaptureTable {
-  const known = tables(geometry);
-  const key = `${solids}/${attachment}/${ultimate}/${isClean}`;
-  const found = known.get(key);
-  if (found !== undefined) return found;
-  if (known.size >= MOST_TABLES) known.clear();
-  const fresh = captureTable(
-    collectorOf(geometry, solids, attachment),
-    ultimate,
-    isClean ? CLEAN_POINTS : undefined,
-  );
-  known.set(key, fresh);
-  return fresh;
 }
 
 function cutBed(beds: Beds, bed: Bed, shape: ChamberShape, start: number): void {

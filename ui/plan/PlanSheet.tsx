@@ -19,11 +19,8 @@ import { PlanBench } from './PlanBench';
 import styles from './PlanSheet.module.css';
 import { lazyPart, usePreload } from '../frame/lazyPart';
 
-// Loaded when packs are compared.
-const Compare = lazyPart(() => import('./Compare').then((module) => module.Compare));
-// Loaded when packs are to be proposed.
-const ProposePanel = lazyPart(() => import('../propose/ProposePanel').then((module) => module.ProposePanel));
-const Variants = lazyPart(() => import('../time/Variants').then((module) => module.Variants));
+// Loaded when packs are compared or proposed.
+const BesideBench = lazyPart(() => import('./BesideBench').then((module) => module.BesideBench));
 
 /** Stand for the comparison and for proposals among the plans; no id of a document looks like them. */
 const COMPARE = '(compare)';
@@ -45,7 +42,7 @@ interface Props {
 /** The plan and the other plans that were thought of, one of them on the bench, or all of them side by side. */
 export function PlanSheet({ alternatives: stored, planned, filter: storedFilter, ...bench }: Props) {
   const { around, asFound } = bench;
-  usePreload(ProposePanel);
+  usePreload(BesideBench);
   const known = useMemo(() => (asFound === null ? [] : [asFound]), [asFound]);
   const holdsAll = (candidate: Filter): readonly string[] =>
     candidate.chambers.length === 0
@@ -166,36 +163,23 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
       instead={
         instead === null
           ? null
-          : (schools, ahead) =>
-              comparing ? (
-                <>
-                  <Compare filter={filter} around={{ ...around, schools }} packs={compared} />
-                  <Variants input={ahead} />
-                </>
-              ) : (
-                <ProposePanel
-                  around={around}
-                  schools={schools}
-                  filter={filter}
-                  mine={ahead.layers}
-                  today={asFound?.layers ?? NOTHING}
-                  canAdd={alternatives.length < MOST_ALTERNATIVES}
-                  onAdd={(layers, name) => void addPlan(freeName(name, alternatives), layers, [])}
-                />
-              )
+          : (schools, ahead) => (
+              <BesideBench
+                around={{ ...around, schools }}
+                packs={compared}
+                today={asFound?.layers ?? NOTHING}
+                canAdd={alternatives.length < MOST_ALTERNATIVES}
+                names={alternatives.map(({ doc }) => doc.name)}
+                onAdd={(name, layers) => void addPlan(name, layers, [])}
+                {...{ comparing, filter, ahead }}
+              />
+            )
       }
     />
   );
 }
 
 const NOTHING: Pack['layers'] = [];
-
-/** A name as it is, or with the first number that is free. */
-function freeName(name: string, alternatives: readonly Stored<Pack>[]): string {
-  const names = new Set(alternatives.map(({ doc }) => doc.name));
-  const numbered = [name, ...Array.from({ length: MOST_ALTERNATIVES }, (_, index) => `${name} ${index + 2}`)];
-  return numbered.find((free) => !names.has(free)) ?? name;
-}
 
 /** “Alternative 2”: the first number that is free. */
 function nextName(alternatives: readonly Stored<Pack>[]): string {

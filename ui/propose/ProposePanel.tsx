@@ -47,7 +47,11 @@ interface Props {
 export function ProposePanel({ around: drawn, schools, filter, mine, today, canAdd, onAdd }: Props) {
   const words = useWords();
   const { shelf } = useShelf();
-  const around = useMemo<Surroundings>(() => ({ ...drawn, schools }), [drawn, schools]);
+  const { tank, others, added, now, learned } = drawn;
+  const around = useMemo<Surroundings>(
+    () => ({ tank, others, added, now, learned: learned ?? null, schools }),
+    [tank, others, added, now, learned, schools],
+  );
   const first = useMemo(
     () => firstAsk({ around, filter, mine, today, shelf }),
     [around, filter, mine, today, shelf],
