@@ -1,4 +1,5 @@
-import { earlyRun, ensembleRange, ensembleRuns } from '@/core/dirt/ensemble';
+import { earlyRun, ensembleRuns } from '@/core/dirt/ensemble';
+import { ensembleRange } from '@/core/dirt/ensembleRange';
 import { forecast } from '@/core/dirt/forecast';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Layer } from '@/core/layers/layer';

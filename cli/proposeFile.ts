@@ -2,7 +2,7 @@ import { MERIT_NAMES } from '@/core/propose/answers';
 import { firstAsk } from '@/core/propose/firstAsk';
 import { propose, serviceRange } from '@/core/propose/propose';
 import type { ProposeInput } from '@/core/propose/proposeInput';
-import { USUAL_EFFORT, type Effort } from '@/core/propose/search';
+import { USUAL_EFFORT, type Effort } from '@/core/propose/effort';
 import { aloneOn } from '@/core/report/evaluatePack';
 import type { Shelf } from '@/core/shelf/shelf';
 import { formatSentence } from '@/core/units/sentence';

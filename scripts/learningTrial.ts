@@ -2,7 +2,8 @@
 // core/learn/coverage.test.ts runs it, in a process of its own, since the test runner takes three times as long.
 import { plainLayer } from '@/core/layers/plainLayer';
 import type { CloggingInput } from '@/core/dirt/clogging';
-import { ensembleRange, ensembleRun } from '@/core/dirt/ensemble';
+import { ensembleRun } from '@/core/dirt/ensemble';
+import { ensembleRange } from '@/core/dirt/ensembleRange';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { learnLog } from '@/core/learn/learnLog';
 import { drawPosterior } from '@/core/learn/drawPosterior';

@@ -1,7 +1,8 @@
 // A thread of `npm run bench`: does its share of a search for packs each time it is asked.
 import { parentPort } from 'node:worker_threads';
 import { proposeOn } from './proposeOn';
-import { searchPacks, type Effort, type Share } from '@/core/propose/search';
+import { searchPacks, type Share } from '@/core/propose/search';
+import type { Effort } from '@/core/propose/effort';
 
 /** What the thread is asked for. */
 export interface SearchShare {

@@ -1,6 +1,7 @@
 import { expose, transfer } from 'comlink';
 import { pairedOutlooks, type Paired } from '@/core/care/pairedOutlooks';
-import { earlyRun, ensembleRun, ensembleRuns, type EnsembleRun } from '@/core/dirt/ensemble';
+import { earlyRun, ensembleRun, ensembleRuns } from '@/core/dirt/ensemble';
+import type { EnsembleRun } from '@/core/dirt/ensembleRange';
 import { forecast, type Forecast } from '@/core/dirt/forecast';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { ServiceBy } from '@/core/dirt/serviceCourse';

@@ -3,7 +3,8 @@ import type { Layer } from '@/core/layers/layer';
 import { finalistOf, type Finalist } from '@/core/propose/finalist';
 import { proposeFault, type ProposeFault } from '@/core/propose/proposeFault';
 import type { ProposeInput } from '@/core/propose/proposeInput';
-import { searchPacks, type Effort, type SearchSlice, type Share } from '@/core/propose/search';
+import { searchPacks, type SearchSlice, type Share } from '@/core/propose/search';
+import type { Effort } from '@/core/propose/effort';
 
 let search: Generator<SearchSlice, void> | null = null;
 

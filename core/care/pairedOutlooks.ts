@@ -1,7 +1,7 @@
 import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
 import { simulateClogging } from '../dirt/cloggingSimulation';
 import { drawnInput, type Sample } from '../dirt/drawnInput';
-import { ensembleRange } from '../dirt/ensemble';
+import { ensembleRange } from '../dirt/ensembleRange';
 import { forecast } from '../dirt/forecast';
 import { keepsDirt } from '../dirt/keepsDirt';
 import { serviceDayOf, serviceCourse } from '../dirt/serviceCourse';

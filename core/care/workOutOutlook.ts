@@ -1,6 +1,7 @@
 import { simulateClogging } from '../dirt/cloggingSimulation';
 import { drawnInput } from '../dirt/drawnInput';
-import { earlyRun, ENSEMBLE, ensembleRange, rangeOfCourses } from '../dirt/ensemble';
+import { earlyRun, ENSEMBLE } from '../dirt/ensemble';
+import { ensembleRange, rangeOfCourses } from '../dirt/ensembleRange';
 import { forecast } from '../dirt/forecast';
 import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
 import type { Foreseen } from '../learn/foresight';

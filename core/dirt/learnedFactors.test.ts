@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import { aheadOf } from './aheadOf';
-import { ensembleRange, ensembleRuns } from './ensemble';
+import { ensembleRuns } from './ensemble';
+import { ensembleRange } from './ensembleRange';
 import { forecast } from './forecast';
 import { LEARNED_KEYS, learnedFactors } from './learnedFactors';
 import type { Posterior } from './posterior';

@@ -14,7 +14,6 @@ import { servicePlan } from '../service/servicePlan';
 import { changeFromToday, changes, type ChangeFromToday } from './changeFromToday';
 import { judgePack } from './judgePack';
 import type { ProposeInput } from './proposeInput';
-import type { Considered } from './search';
 import { isSheet } from './isSheet';
 import { lossesOf, type Figures } from './wishes';
 
@@ -79,19 +78,3 @@ export function finalistOf(input: ProposeInput, layers: readonly Layer[]): Final
       (budget === null || (bill.known <= budget && bill.unpriced === 0)),
   };
 }
-
-/** A pack as the search has judged it, before it is worked out to the end: to be shown while that goes on. */
-export const provisional = (
-  { today }: Pick<ProposeInput, 'today'>,
-  { layers, figures, losses }: Considered,
-): Finalist => ({
-  layers,
-  figures,
-  losses,
-  findings: [],
-  change: changeFromToday(today, layers, isSheet),
-  buys: [],
-  bill: { known: 0, unpriced: 0 },
-  serviceBy: null,
-  canBeHad: true,
-});

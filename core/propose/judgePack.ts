@@ -5,7 +5,7 @@ import { clearingTime } from '../dirt/clearWater';
 import { USUAL_DIRT } from '../dirt/dirtNumbers';
 import { settlingRates } from '../dirt/massBalance';
 import type { Silt } from '../dirt/silt';
-import { operatingPoint } from '../hydraulics/operatingPoint';
+import { operatingPoint, type OperatingPoint } from '../hydraulics/operatingPoint';
 import { turnover } from '../hydraulics/turnover';
 import type { Layer } from '../layers/layer';
 import { isBiologicalOnly } from '../layers/layerRole';
@@ -37,8 +37,6 @@ export function judgePack(input: ProposeInput, layers: readonly Layer[], change:
   const water = operatingPoint(filter, inFlow, tank.temperature);
   const passes = new Map(water.layers.map((flow) => [flow.layerId, flow]));
   const clogging = firstClogging({ tank, filter, layers, others, visits: [], learned }, SILT_DAYS);
-  const cleared = cleanCleared(tank, filter, inFlow, water, USUAL_DIRT);
-  const beside = clearedElsewhere(tank, others);
   const turned = turnover(water.flow, volume);
   const band = turnoverBand(volume, tank.animals);
   const bacteria =
@@ -56,11 +54,7 @@ export function judgePack(input: ProposeInput, layers: readonly Layer[], change:
   return {
     service: clogging === null ? null : (clogging.serviceDay ?? HORIZON),
     fines: clogging?.fines ?? null,
-    clearing: clearingTime(
-      cleared.map((value, size) => value + beside[size]!),
-      settlingRates(tank, volume),
-      volume,
-    ),
+    clearing: clogging === null ? clearingOf(input, inFlow, water) : null,
     cover: bacteria?.withTank.likely ?? null,
     surface: inFlow.reduce(
       (sum, { layer, measure }) => sum + measure.surface * (passes.get(layer.id)?.passThrough ?? 0),
@@ -74,6 +68,20 @@ export function judgePack(input: ProposeInput, layers: readonly Layer[], change:
     minutes: year?.minutes ?? null,
     change,
   };
+}
+
+/** How fast the clean pack clears a cloud of fines with the other filters of the tank, s. */
+function clearingOf(
+  { around: { tank, others }, filter }: ProposeInput,
+  inFlow: readonly PlacedLayer[],
+  water: OperatingPoint,
+): number {
+  const volume = netVolume(tank.water).value;
+  const beside = clearedElsewhere(tank, others);
+  const cleared = cleanCleared(tank, filter, inFlow, water, USUAL_DIRT).map(
+    (value, size) => value + beside[size]!,
+  );
+  return clearingTime(cleared, settlingRates(tank, volume), volume);
 }
 
 /** Silt after three months in media that are never cleaned; in all others what is there when they are cleaned. */

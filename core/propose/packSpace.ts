@@ -20,7 +20,6 @@ export type Genome = readonly number[];
 /** All packs that are tried for a filter: every way to choose one option of each gene. */
 export interface PackSpace {
   readonly room: Room;
-  readonly choices: readonly Choice[];
   /** How many options each gene has. */
   readonly sizes: readonly number[];
   /** How many packs there are, those that turn out not to fit among them. */
@@ -100,7 +99,6 @@ export function packSpace(input: ProposeInput): PackSpace {
   );
   return {
     room,
-    choices,
     sizes,
     count: sizes.reduce((product, size) => product * size, 1),
     decode: (genome) => {

@@ -3,7 +3,6 @@ const FIRST_ROOM = 1024;
 
 /** Items by their losses, of which the best for some weights is asked for again and again. */
 export interface Pool<T> {
-  readonly size: () => number;
   readonly add: (item: T, losses: readonly number[]) => void;
   /** Takes out what has the least weighted loss, each loss as a share of its span over the pool; null: it is empty. */
   readonly take: (weights: readonly number[]) => T | null;
@@ -16,9 +15,7 @@ export function poolOf<T>(width: number): Pool<T> {
   const low = new Float64Array(width).fill(Infinity);
   const high = new Float64Array(width).fill(-Infinity);
   let losses = new Float64Array(FIRST_ROOM * width);
-  let left = 0;
   return {
-    size: () => left,
     add: (item, values) => {
       if ((items.length + 1) * width > losses.length) {
         const larger = new Float64Array(2 * losses.length);
@@ -35,7 +32,6 @@ export function poolOf<T>(width: number): Pool<T> {
         if (value > high[index]!) high[index] = value;
       }
       items.push(item);
-      left += 1;
     },
     take: (weights) => {
       const scaled = Float64Array.from(weights, (weight, index) =>
@@ -55,7 +51,6 @@ export function poolOf<T>(width: number): Pool<T> {
       }
       if (best === -1) return null;
       taken[best] = 1;
-      left -= 1;
       return items[best]!;
     },
   };

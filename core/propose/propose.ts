@@ -1,4 +1,5 @@
-import { ensembleRange, ensembleRuns, type EnsembleRange } from '../dirt/ensemble';
+import { ensembleRuns } from '../dirt/ensemble';
+import { ensembleRange, type EnsembleRange } from '../dirt/ensembleRange';
 import { forecast } from '../dirt/forecast';
 import type { Layer } from '../layers/layer';
 import { answersOf, type Proposal } from './answers';
@@ -8,7 +9,8 @@ import { finalistOf, type Finalist } from './finalist';
 import { contradiction, nearest, NOTHING_NEAR, type Contradiction } from './limits';
 import { proposeFault, type ProposeFault } from './proposeFault';
 import type { ProposeInput } from './proposeInput';
-import { searchPacks, USUAL_EFFORT, type Considered, type Effort } from './search';
+import { searchPacks, type Considered } from './search';
+import { USUAL_EFFORT, type Effort } from './effort';
 import { shortlist } from './shortlist';
 import type { Figures } from './wishes';
 

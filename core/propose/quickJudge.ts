@@ -196,7 +196,7 @@ export function quickJudge(
     return {
       service: made === null ? null : service,
       fines: made === null ? null : fines,
-      clearing: made === null ? clearingTime(whole, settles, volume) : NaN,
+      clearing: made === null ? clearingTime(whole, settles, volume) : null,
       cover: null,
       surface: made === null ? surface : open,
       turnover: turned,

@@ -4,6 +4,7 @@ import { seededRandom } from '../units/seededRandom';
 import { changeFromToday, changes } from './changeFromToday';
 import { dominates, undominated } from './dominance';
 import { isSheet } from './isSheet';
+import { USUAL_EFFORT, type Effort } from './effort';
 import { judgePack } from './judgePack';
 import { missedBy, nearer, NOTHING_NEAR, type Nearness } from './limits';
 import { overflowsBlocked } from './overflowsBlocked';
@@ -22,15 +23,6 @@ export interface Considered {
   /** In the order of WISHES; less is better. */
   readonly losses: readonly number[];
 }
-
-/** How much is tried: packs judged quickly, and packs forecast. */
-export interface Effort {
-  readonly packs: number;
-  readonly forecasts: number;
-}
-
-/** What the app tries for one answer. */
-export const USUAL_EFFORT: Effort = { packs: 24_000, forecasts: 480 };
 
 /** One of several searches side by side, each with its share of the packs. */
 export interface Share {

@@ -10,8 +10,8 @@ export interface Figures {
   readonly service: number | null;
   /** Dirt finer than 100 µm afloat with the clean pack, kg/m³; null: nobody has said what is fed. */
   readonly fines: number | null;
-  /** Time in which a cloud of fines falls to a tenth, s. */
-  readonly clearing: number;
+  /** Time in which a cloud of fines falls to a tenth, s; null: fines are known. */
+  readonly clearing: number | null;
   /** For how many times today’s food the bacteria are enough after three months of silting; null without food. */
   readonly cover: number | null;
   /** Surface for bacteria that the water passes, m². */
@@ -42,7 +42,7 @@ export function lossOf(wish: Wish, figures: Figures): number {
     case 'service':
       return -Math.min(figures.service ?? 0, HORIZON);
     case 'clear':
-      return figures.fines ?? figures.clearing;
+      return figures.fines ?? figures.clearing ?? 0;
     case 'cover':
       return -(figures.cover ?? figures.surface);
     case 'turnover':

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
-import { earlyRun, ensembleRange, ensembleRuns } from '../dirt/ensemble';
+import { earlyRun, ensembleRuns } from '../dirt/ensemble';
+import { ensembleRange } from '../dirt/ensembleRange';
 import { forecast } from '../dirt/forecast';
 import type { ForecastInput } from '../dirt/cloggingInput';
 import { isBiologicalOnly } from '../layers/layerRole';

@@ -1,10 +1,13 @@
 'use client';
+import { useMemo } from 'react';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
 import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Stored } from '@/store/documentTable';
 import { ProposePanel } from '../propose/ProposePanel';
+import { latest } from '../state/openDocuments';
 import { Variants } from '../time/Variants';
 import { Compare } from './Compare';
 
@@ -12,18 +15,27 @@ interface Props {
   readonly comparing: boolean;
   readonly around: Surroundings;
   readonly filter: Filter;
-  readonly packs: readonly Pack[];
+  /** What the plan is compared with; null where nothing is known of what is in the filter. */
+  readonly asFound: Pack | null;
+  readonly plan: Pack;
+  readonly alternatives: readonly Stored<Pack>[];
+  /** The pack on the bench. */
   readonly ahead: ForecastInput;
-  readonly today: readonly Layer[];
   readonly canAdd: boolean;
-  /** Names that are taken. */
-  readonly names: readonly string[];
   readonly onAdd: (name: string, layers: Layer[]) => void;
 }
 
 /** What stands in the place of the flow line: plans compared, or packs proposed. */
-export function BesideBench({ comparing, names, onAdd, packs, ...rest }: Props) {
-  const { around, filter, ahead, today, canAdd } = rest;
+export function BesideBench(props: Props) {
+  const { comparing, around, filter, asFound, plan, alternatives, ahead, canAdd, onAdd } = props;
+  const packs = useMemo(
+    () => [
+      ...(asFound === null ? [] : [asFound]),
+      plan,
+      ...alternatives.map(({ doc }) => latest({ kind: 'pack', id: doc.id }, doc)),
+    ],
+    [asFound, plan, alternatives],
+  );
   if (comparing)
     return (
       <>
@@ -33,13 +45,23 @@ export function BesideBench({ comparing, names, onAdd, packs, ...rest }: Props) 
     );
   return (
     <ProposePanel
-      {...{ around, filter, today, canAdd }}
-      schools={around.schools}
+      {...{ around, filter, canAdd }}
       mine={ahead.layers}
-      onAdd={(layers, name) => onAdd(freeName(name, names), layers)}
+      today={asFound?.layers ?? NOTHING}
+      onAdd={(layers, name) =>
+        onAdd(
+          freeName(
+            name,
+            alternatives.map(({ doc }) => doc.name),
+          ),
+          layers,
+        )
+      }
     />
   );
 }
+
+const NOTHING: readonly Layer[] = [];
 
 /** A name as it is, or with the first number that is free. */
 function freeName(name: string, taken: readonly string[]): string {

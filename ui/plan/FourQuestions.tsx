@@ -1,6 +1,6 @@
 'use client';
 import type { ReactNode } from 'react';
-import type { EnsembleRange } from '@/core/dirt/ensemble';
+import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Forecast } from '@/core/dirt/forecast';
 import { PASS_THROUGH_GOAL } from '@/core/practice/passThroughGoal';
 import { serviceInterval } from '@/core/practice/serviceInterval';

@@ -28,7 +28,6 @@ import { SchoolsFold } from '../bench/SchoolsFold';
 import type { Autosave } from '../state/useAutosave';
 import { TimeStrip } from '../time/TimeStrip';
 import { useForecast } from '../time/useForecast';
-import { useHelps } from '../time/useHelps';
 import { useBestChanges } from '../time/useBestChanges';
 import { FourQuestions } from './FourQuestions';
 import { useBenchForecast, type BenchForecast } from './useBenchForecast';
@@ -83,7 +82,6 @@ export function PlanBench(props: Props) {
     [around, filter, described],
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
-  const { helps, stale } = useHelps(ahead.input);
   const { changes, stale: changesStale } = useBestChanges(input);
   const said = verdict(report, serviceOf(ahead));
   // What is planned and compared over a year begins without the visits on the strip.
@@ -161,10 +159,9 @@ export function PlanBench(props: Props) {
                     report,
                     visits: editing.visits.length,
                     learnedFrom: around.learned?.readings ?? 0,
-                    helps,
-                    stale,
                     onHelp: help,
                   }}
+                  input={ahead.input}
                   plan={{
                     input: unvisited,
                     report,

@@ -13,7 +13,6 @@ import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
 import { ToggleField } from '../fields/ToggleField';
 import { send } from '../state/send';
-import { latest } from '../state/openDocuments';
 import { useAutosave } from '../state/useAutosave';
 import { PlanBench } from './PlanBench';
 import styles from './PlanSheet.module.css';
@@ -98,17 +97,6 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
     setAlternatives(alternatives.filter((pack) => pack.doc.id !== packId));
   };
 
-  const compared = useMemo(
-    () =>
-      comparing
-        ? [
-            ...known,
-            plan.doc,
-            ...alternatives.map((pack) => latest({ kind: 'pack', id: pack.doc.id }, pack.doc)),
-          ]
-        : [],
-    [comparing, known, plan.doc, alternatives],
-  );
   const tabs = (layers: Pack['layers'], visits: Pack['visits']) => (
     <div className={styles.tabs}>
       <ToggleField
@@ -166,20 +154,16 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
           : (schools, ahead) => (
               <BesideBench
                 around={{ ...around, schools }}
-                packs={compared}
-                today={asFound?.layers ?? NOTHING}
+                plan={plan.doc}
                 canAdd={alternatives.length < MOST_ALTERNATIVES}
-                names={alternatives.map(({ doc }) => doc.name)}
                 onAdd={(name, layers) => void addPlan(name, layers, [])}
-                {...{ comparing, filter, ahead }}
+                {...{ comparing, filter, ahead, asFound, alternatives }}
               />
             )
       }
     />
   );
 }
-
-const NOTHING: Pack['layers'] = [];
 
 /** “Alternative 2”: the first number that is free. */
 function nextName(alternatives: readonly Stored<Pack>[]): string {

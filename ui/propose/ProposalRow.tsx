@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import type { EnsembleRange } from '@/core/dirt/ensemble';
+import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';

@@ -6,13 +6,14 @@ import type { Layer } from '@/core/layers/layer';
 import { answersOf, MERIT_NAMES, type Proposal } from '@/core/propose/answers';
 import { FIRST_WEIGHTS, type Weights } from '@/core/propose/balance';
 import { betterIn, isBetterThan } from '@/core/propose/betterIn';
-import { provisional, type Finalist } from '@/core/propose/finalist';
+import type { Finalist } from '@/core/propose/finalist';
+import { provisional } from '@/core/propose/provisional';
 import { firstAsk } from '@/core/propose/firstAsk';
 import type { ProposeInput } from '@/core/propose/proposeInput';
-import { USUAL_EFFORT, type Considered } from '@/core/propose/search';
+import type { Considered } from '@/core/propose/search';
+import { USUAL_EFFORT } from '@/core/propose/effort';
 import { shortlist } from '@/core/propose/shortlist';
 import { WISHES, type Figures, type Wish } from '@/core/propose/wishes';
-import type { Schools } from '@/core/findings/schools';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import { lowerFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
@@ -32,8 +33,6 @@ const LETTERS = 'ABCDEF';
 
 interface Props {
   readonly around: Surroundings;
-  /** Where the keeper stands now: it may have changed since the page was drawn. */
-  readonly schools: Schools;
   readonly filter: Filter;
   /** The plan on the bench, and what is in the filter until now. */
   readonly mine: readonly Layer[];
@@ -44,10 +43,11 @@ interface Props {
 }
 
 /** The best packs for a filter, searched for among thousands, and what each wish would cost. */
-export function ProposePanel({ around: drawn, schools, filter, mine, today, canAdd, onAdd }: Props) {
+export function ProposePanel({ around: drawn, filter, mine, today, canAdd, onAdd }: Props) {
   const words = useWords();
   const { shelf } = useShelf();
-  const { tank, others, added, now, learned } = drawn;
+  // Made anew at every draw of the bench: held by its parts, so that a search goes on.
+  const { tank, others, schools, added, now, learned } = drawn;
   const around = useMemo<Surroundings>(
     () => ({ tank, others, added, now, learned: learned ?? null, schools }),
     [tank, others, added, now, learned, schools],

@@ -1,13 +1,19 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import { aheadOf } from '@/core/dirt/aheadOf';
-import { ENSEMBLE_RUNS, ensembleRange, type EnsembleRange, type EnsembleRun } from '@/core/dirt/ensemble';
+import {
+  ENSEMBLE_RUNS,
+  ensembleRange,
+  type EnsembleRange,
+  type EnsembleRun,
+} from '@/core/dirt/ensembleRange';
 import type { Layer } from '@/core/layers/layer';
 import type { Finalist } from '@/core/propose/finalist';
 import { contradiction, nearest, NOTHING_NEAR, type Contradiction } from '@/core/propose/limits';
 import type { ProposeFault } from '@/core/propose/proposeFault';
 import type { ProposeInput } from '@/core/propose/proposeInput';
-import type { Considered, Effort } from '@/core/propose/search';
+import type { Considered } from '@/core/propose/search';
+import type { Effort } from '@/core/propose/effort';
 import { shortlist } from '@/core/propose/shortlist';
 import { askWorker, WORKER_PLACES, type WorkerPlace } from '../time/forecastWorkers';
 import { askProposer, PROPOSE_PLACES, type ProposePlace } from './proposeWorkers';

@@ -1,6 +1,6 @@
 import { HORIZON } from '@/core/pack/visitLimits';
 import type { Figures, Wish } from '@/core/propose/wishes';
-import type { EnsembleRange } from '@/core/dirt/ensemble';
+import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Words } from '../fields/wordsFor';
 import { DAYS_IN } from '@/core/report/serviceSpan';
 import type { QuantityKind } from '@/core/units/quantity';
@@ -70,7 +70,7 @@ export function wishSaid(
         : weeksSaid(words, range, figures.service);
     case 'clear':
       return figures.fines === null
-        ? words.show({ kind: 'hours', si: figures.clearing })
+        ? words.show({ kind: 'hours', si: figures.clearing ?? 0 })
         : words.show({ kind: 'concentration', si: figures.fines });
     case 'cover':
       return figures.cover === null

@@ -1,5 +1,5 @@
 'use client';
-import type { EnsembleRange } from '@/core/dirt/ensemble';
+import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import { type Forecast, NOTICED_SHARE } from '@/core/dirt/forecast';
 import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
 import type { PackReport } from '@/core/report/evaluatePack';

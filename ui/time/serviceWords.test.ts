@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { EnsembleRange } from '@/core/dirt/ensemble';
+import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Forecast } from '@/core/dirt/forecast';
 import { wordsFor } from '../fields/wordsFor';
 import { serviceSaid } from './serviceWords';

@@ -1,4 +1,4 @@
-import type { EnsembleRange } from '@/core/dirt/ensemble';
+import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Forecast } from '@/core/dirt/forecast';
 import { DAYS_IN, serviceSpan } from '@/core/report/serviceSpan';
 import type { Words } from '../fields/wordsFor';

@@ -1,6 +1,11 @@
 'use client';
 import { useEffect, useState } from 'react';
-import { ENSEMBLE_RUNS, ensembleRange, type EnsembleRange, type EnsembleRun } from '@/core/dirt/ensemble';
+import {
+  ENSEMBLE_RUNS,
+  ensembleRange,
+  type EnsembleRange,
+  type EnsembleRun,
+} from '@/core/dirt/ensembleRange';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import { askWorker, WORKER_PLACES, type WorkerPlace } from './forecastWorkers';
 import type { FoundForecast } from './useForecast';

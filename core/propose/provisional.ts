@@ -1,0 +1,21 @@
+import { changeFromToday } from './changeFromToday';
+import type { Finalist } from './finalist';
+import { isSheet } from './isSheet';
+import type { ProposeInput } from './proposeInput';
+import type { Considered } from './search';
+
+/** A pack as the search has judged it, before it is worked out to the end: to be shown while that goes on. */
+export const provisional = (
+  { today }: Pick<ProposeInput, 'today'>,
+  { layers, figures, losses }: Considered,
+): Finalist => ({
+  layers,
+  figures,
+  losses,
+  findings: [],
+  change: changeFromToday(today, layers, isSheet),
+  buys: [],
+  bill: { known: 0, unpriced: 0 },
+  serviceBy: null,
+  canBeHad: true,
+});
