@@ -139,6 +139,24 @@ describe('programme', () => {
     expect(stepTitle({ medium: mediumById('lava'), what: 'Rinse it.' })).toBe('Lava rock, 15 mm: rinse it.');
   });
 
+  it('pours what one layer no longer needs of a loose medium into another: splitting it buys nothing', () => {
+    const was = plainLayer('stone', 'lava', tray.chambers[0]!.id, 0.06);
+    const split = [
+      { ...was, thickness: 0.02 },
+      { ...was, id: 'rest', thickness: 0.04 },
+    ];
+    expect([...addedShares(tray, split, [was]).values()]).toEqual([0, 0]);
+    // A third of the second is new where the first keeps more than it gives.
+    const more = [
+      { ...was, thickness: 0.03 },
+      { ...was, id: 'rest', thickness: 0.045 },
+    ];
+    expect(addedShares(tray, more, [was]).get('rest')).toBeCloseTo(1 / 3, 6);
+    // What is thrown away is poured nowhere.
+    const foul = { ...was, treatment: 'throw away' as const };
+    expect(addedShares(tray, [{ ...was, id: 'new' }], [foul]).get('new')).toBe(1);
+  });
+
   it('prepares only what is new: all of a new piece, of stone what is added', () => {
     const old = stone();
     const pad = plainLayer('n', 'foam-30', 'tray-4', 0.03);

@@ -20,7 +20,7 @@ import { netVolume } from '../tank/netVolume';
 import { firstClogging, type FirstClogging } from './firstClogging';
 import type { ProposeInput } from './proposeInput';
 import { SILT_DAYS } from './quickJudge';
-import type { Figures } from './wishes';
+import { turnoverOff, type Figures } from './wishes';
 
 /**
  * What a pack comes to, by one clogging of it: service and silt as the forecast has them, flow, clear water and
@@ -61,7 +61,7 @@ export function judgePack(input: ProposeInput, layers: readonly Layer[], change:
       0,
     ),
     turnover: turned,
-    turnoverGap: Math.max(0, band.low - turned, turned - band.high),
+    turnoverOff: turnoverOff(turned, band),
     cost: year?.cost ?? 0,
     unpriced: year?.unpriced ?? 0,
     visits: year?.visits ?? null,

@@ -10,6 +10,7 @@ import { EMPTY_SHELF } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { seededRandom } from '../units/seededRandom';
+import { betterIn } from './betterIn';
 import { firstAsk } from './firstAsk';
 import { firstClogging } from './firstClogging';
 import { judgePack } from './judgePack';
@@ -17,6 +18,7 @@ import { packOf } from './packOf';
 import { packSpace } from './packSpace';
 import type { ProposeInput } from './proposeInput';
 import { quickJudge } from './quickJudge';
+import { turnoverOff } from './wishes';
 
 const tank: Tank = {
   ...newTank('t', 'Test', 0.1),
@@ -94,6 +96,28 @@ describe('firstClogging', () => {
       if (exact === null) expect(found ?? 365).toBeGreaterThan(355);
       else expect(Math.abs((found ?? 365) / exact - 1)).toBeLessThan(0.03);
     }
+  });
+});
+
+describe('turnoverOff', () => {
+  it('is the factor outside the band, alike above and below it, and 1 within', () => {
+    const band = { low: 4, high: 6 };
+    expect([2, 4, 5, 6, 9].map((turned) => turnoverOff(turned, band))).toEqual([2, 1, 1, 1, 1.5]);
+    expect(turnoverOff(0, band)).toBeLessThan(Infinity);
+  });
+
+  it('makes none better by a difference that nobody sees', () => {
+    const input = askFor('hang-on-back-basket');
+    const [layers] = packsOf(input, 1);
+    const figures = judgePack(input, layers!, 1);
+    const nearly = {
+      ...figures,
+      turnover: figures.turnover * 1.005,
+      turnoverOff: figures.turnoverOff * 1.005,
+    };
+    expect(betterIn(figures, nearly)).toEqual({ better: [], worse: [] });
+    const faster = { ...figures, turnoverOff: figures.turnoverOff * 1.1, service: figures.service! * 2 };
+    expect(betterIn(figures, faster)).toEqual({ better: ['turnover'], worse: ['service'] });
   });
 });
 

@@ -23,7 +23,7 @@ import { netVolume } from '../tank/netVolume';
 import { visitBurden } from '../service/visitBurden';
 import { CLOGGED_AT, pieceNumbers } from './pieceNumbers';
 import type { ProposeInput } from './proposeInput';
-import type { Figures } from './wishes';
+import { turnoverOff, type Figures } from './wishes';
 
 /** Days after which the silt in biological media counts. */
 export const SILT_DAYS = 90;
@@ -200,7 +200,7 @@ export function quickJudge(
       cover: null,
       surface: made === null ? surface : open,
       turnover: turned,
-      turnoverGap: Math.max(0, band.low - turned, turned - band.high),
+      turnoverOff: turnoverOff(turned, band),
       cost,
       unpriced,
       visits: made === null ? null : [...visits.keys()].reduce((sum, days) => sum + HORIZON / days, 0),

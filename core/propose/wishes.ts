@@ -1,4 +1,5 @@
 import { HORIZON } from '../pack/visitLimits';
+import type { TurnoverBand } from '../practice/turnoverBand';
 
 /** What a keeper may wish for, in the order in which it is shown. */
 export const WISHES = ['service', 'clear', 'cover', 'turnover', 'cost', 'minutes', 'change'] as const;
@@ -16,9 +17,9 @@ export interface Figures {
   readonly cover: number | null;
   /** Surface for bacteria that the water passes, m². */
   readonly surface: number;
-  /** Tanks a second, and how far outside the band of the trade that is, tanks a second; 0: within. */
+  /** Tanks a second, and by what factor that lies outside the band of the trade, 1 or more; 1: within. */
   readonly turnover: number;
-  readonly turnoverGap: number;
+  readonly turnoverOff: number;
   /** Money a year for what is renewed, as far as prices are known, and m³ renewed a year without a price. */
   readonly cost: number;
   readonly unpriced: number;
@@ -28,6 +29,18 @@ export interface Figures {
   /** Pieces cut, filled in anew or thrown away. */
   readonly change: number;
 }
+
+/** Turnover below which a filter stands still, tanks a second: keeps a factor a number. */
+const STILL = 1e-9;
+
+/**
+ * By what factor a turnover lies outside a band, 1 or more.
+ *
+ * @param turned tanks a second
+ * @example turnoverOff(2, { low: 4, high: 6 }) // 2
+ */
+export const turnoverOff = (turned: number, { low, high }: Pick<TurnoverBand, 'low' | 'high'>): number =>
+  Math.max(1, low / Math.max(STILL, turned), turned / high);
 
 /** Money per m³ that stands in, for ranking alone, where no price is known (calibrated: ten a litre). */
 const UNPRICED = 10_000;
@@ -46,7 +59,7 @@ export function lossOf(wish: Wish, figures: Figures): number {
     case 'cover':
       return -(figures.cover ?? figures.surface);
     case 'turnover':
-      return figures.turnoverGap;
+      return figures.turnoverOff;
     case 'cost':
       return figures.cost + UNPRICED * figures.unpriced;
     case 'minutes':

@@ -16,6 +16,8 @@ const HEIGHT = 280;
 const [TOP, RIGHT, FOOT, LEFT] = [12, 16, 40, 64];
 /** Wishes that are drawn by ratios: from days to a year, from clear to murky. */
 const BY_RATIO: readonly Wish[] = ['service', 'clear'];
+/** Seconds. */
+const HOUR = 3600;
 /** Px around the pointer in which a pack is looked for. */
 const NEAR = 24;
 
@@ -119,7 +121,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
           onChoose(pack, index === -1 || front.length < 2 ? 0.5 : index / (front.length - 1));
         }}
       >
-        {ticksOf(y, up, 5).map((tick) => (
+        {ticksOf(y, fed, up, 5).map((tick) => (
           <g key={tick} transform={`translate(0 ${up(tick)})`}>
             <path d={`M${LEFT} 0 H${width - RIGHT}`} stroke="var(--hair)" />
             <text x={LEFT - 6} y={4} textAnchor="end">
@@ -127,7 +129,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
             </text>
           </g>
         ))}
-        {ticksOf(x, across, width < 480 ? 4 : 6).map((tick) => (
+        {ticksOf(x, fed, across, width < 480 ? 4 : 6).map((tick) => (
           <g key={tick} transform={`translate(${across(tick)} 0)`}>
             <path d={`M0 ${TOP} V${HEIGHT - FOOT}`} stroke="var(--hair)" />
             <text y={HEIGHT - FOOT + 15} textAnchor="middle">
@@ -223,16 +225,15 @@ function isLessBetter(wish: Wish, all: readonly Figures[]): boolean {
   return mean((figures) => (valueOf(wish, figures) - value) * (lossOf(wish, figures) - loss)) > 0;
 }
 
-/** Weeks at which a scale by ratios of the next service has its lines. */
-const WEEKS = [0.5, 1, 2, 4, 8, 16, 26, 52];
+/** Weeks and hours at which a scale by ratios has its lines, in the unit in which the wish is drawn. */
+const WEEKS = [0.5, 1, 2, 4, 8, 16, 26, 52].map((weeks) => weeks * DAYS_IN.weeks);
+const HOURS = [1, 2, 5, 10, 25, 50, 100, 250, 500].map((hours) => hours * HOUR);
 
 /** A few round values; a scale by ratios gives more than were asked for. */
-function ticksOf(wish: Wish, scale: Scale, count: number): number[] {
+function ticksOf(wish: Wish, fed: boolean, scale: Scale, count: number): number[] {
   const [from, to] = [Math.min(...scale.domain()), Math.max(...scale.domain())];
-  const ticks =
-    wish === 'service'
-      ? WEEKS.map((weeks) => weeks * DAYS_IN.weeks).filter((days) => days >= from && days <= to)
-      : scale.ticks(count);
+  const own = wish === 'service' ? WEEKS : wish === 'clear' && !fed ? HOURS : null;
+  const ticks = own?.filter((value) => value >= from && value <= to) ?? scale.ticks(count);
   const every = Math.ceil(ticks.length / count);
   return ticks.filter((_, index) => index % every === 0);
 }

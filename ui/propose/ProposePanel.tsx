@@ -194,7 +194,9 @@ function Status({
   readonly onBegin: () => void;
 }) {
   const words = useWords();
-  const counted = `${words.number(found.tried, 0)} packs tried, ${words.number(found.forecast, 0)} of them forecast`;
+  // Nothing is forecast where nobody has said what is fed.
+  const closely = found.considered[0]?.figures.service === null ? 'worked out' : 'forecast';
+  const counted = `${words.number(found.tried, 0)} packs tried, ${words.number(found.forecast, 0)} of them ${closely}`;
   if (found.fault !== null) return null;
   switch (found.stage) {
     case 'searching':

@@ -24,7 +24,7 @@ const FIGURES: Figures = {
   cover: 4.2,
   surface: 3,
   turnover: 5 / 3600,
-  turnoverGap: 0,
+  turnoverOff: 1,
   cost: 3.9,
   unpriced: 0,
   visits: 5,
