@@ -38,7 +38,7 @@ export function proposeFile(
     }),
     ...wishes,
   };
-  const { tried, forecast, mine, proposals, against, fault, contradiction } = propose(input, effort);
+  const { tried, forecast, mine, plan, proposals, against, fault, contradiction } = propose(input, effort);
   return {
     tank: tank.name,
     filter: filter.name,
@@ -46,6 +46,7 @@ export function proposeFile(
     packsForecast: forecast,
     limits: input.limits,
     plan: mine,
+    planIs: plan,
     fault,
     contradiction,
     proposals: proposals.map(({ pack, merits, givesUp }, index) => {

@@ -1,10 +1,10 @@
 import { ranked, type Weights } from './balance';
-import { ALIKE, isBetterThan } from './betterIn';
+import { ALIKE, betterIn, isBetterThan } from './betterIn';
 import { undominated } from './dominance';
 import type { Finalist } from './finalist';
 import { missedBy } from './limits';
 import type { Limits } from './proposeInput';
-import { WISHES, type Figures, type Wish } from './wishes';
+import { WISHES, type Wish } from './wishes';
 
 /** What a proposal is best at. */
 export type Merit = Wish | 'all round' | 'better' | 'also';
@@ -31,6 +31,18 @@ export interface Proposal {
   readonly givesUp: readonly Wish[];
 }
 
+/**
+ * How the plan stands against the packs that are offered: one of them beats it; it is urgent itself, or misses a limit;
+ * nothing that was found is better in anything; it is the best in all together; or each is better in something.
+ */
+export type PlanStanding = 'beaten' | 'urgent' | 'misses a limit' | 'as good as any' | 'best' | 'one of them';
+
+/** The packs that are offered, and how the plan stands against them; null: there is no plan, or nothing to offer. */
+export interface Answers {
+  readonly proposals: readonly Proposal[];
+  readonly plan: PlanStanding | null;
+}
+
 /** Fewest and most proposals that are offered at once, where there are so many. */
 const LEAST = 3;
 const MOST = 6;
@@ -40,40 +52,42 @@ const MOST_GIVEN_UP = 3;
 
 /**
  * The packs that are offered: three to six that no other beats in everything, each the best in something. None has an
- * urgent finding, misses a limit, or has more to check than must be.
+ * urgent finding, misses a limit, or has more to check than must be; none is worse than a sound plan in all that differs.
  *
- * @param mine figures of the plan as it is; null: there is none
+ * @param mine the plan as it is; null: there is none
  * @param weights how much each wish counts for the best all round
  */
 export function answersOf(
   finalists: readonly Finalist[],
-  mine: Figures | null,
+  mine: Finalist | null,
   limits: Limits,
   weights: Weights,
-): Proposal[] {
-  const sound = finalists.filter(
-    ({ canBeHad, findings, figures }) =>
-      canBeHad &&
-      findings.every(({ level }) => level !== 'urgent') &&
-      missedBy(limits, { overflows: false, mass: 0, ...figures }).every((by) => by === 0),
-  );
+): Answers {
+  const sound = finalists.filter((pack) => pack.canBeHad && !isUrgent(pack) && keepsTo(limits, pack));
+  const soundMine = mine !== null && !isUrgent(mine) && keepsTo(limits, mine) ? mine : null;
   const least = Math.min(...sound.map(({ findings }) => findings.length));
   const front = undominated(
-    sound.filter(({ findings }) => findings.length === least),
+    sound.filter(
+      (pack) =>
+        pack.findings.length === least &&
+        (soundMine === null ||
+          soundMine.findings.length > least ||
+          betterIn(pack.figures, soundMine.figures).better.length > 0),
+    ),
     ({ losses }) => losses,
   );
-  const byBalance = ranked(front, weights);
+  const all = ranked(soundMine === null ? front : [...front, soundMine], weights);
+  const byBalance = all.filter((pack) => pack !== soundMine);
   const merits = new Map<Finalist, Merit[]>();
   const give = (pack: Finalist | undefined, merit: Merit): void => {
     if (pack === undefined || (!merits.has(pack) && merits.size === MOST)) return;
     merits.set(pack, [...(merits.get(pack) ?? []), merit]);
   };
-  give(byBalance[0], 'all round');
-  if (mine !== null)
-    give(
-      byBalance.find(({ figures }) => isBetterThan(figures, mine)),
-      'better',
-    );
+  const winner =
+    mine === null ? undefined : byBalance.find(({ figures }) => isBetterThan(figures, mine.figures));
+  const isMineBest = winner === undefined && all[0] === soundMine;
+  if (!isMineBest) give(byBalance[0], 'all round');
+  give(winner, 'better');
   for (const wish of FIRST_THINGS) {
     const index = WISHES.indexOf(wish);
     const values = front.map(({ losses }) => losses[index]!);
@@ -89,13 +103,29 @@ export function answersOf(
   // A search of few packs has few that are the best in something: others that none beats stand beside them.
   for (const pack of byBalance) if (merits.size < LEAST && !merits.has(pack)) give(pack, 'also');
   const offered = [...merits];
-  const all = offered.map(([{ losses }]) => losses);
-  return offered.map(([pack, [first, ...more]]) => ({
-    pack,
-    merits: [first!, ...more],
-    givesUp: givenUp(pack.losses, all),
-  }));
+  const losses = offered.map(([pack]) => pack.losses);
+  const standing = (): PlanStanding | null => {
+    if (mine === null || sound.length === 0) return null;
+    if (winner !== undefined) return 'beaten';
+    if (isUrgent(mine)) return 'urgent';
+    if (soundMine === null) return 'misses a limit';
+    if (offered.length === 0) return 'as good as any';
+    return isMineBest ? 'best' : 'one of them';
+  };
+  return {
+    proposals: offered.map(([pack, [first, ...more]]) => ({
+      pack,
+      merits: [first!, ...more],
+      givesUp: givenUp(pack.losses, losses),
+    })),
+    plan: standing(),
+  };
 }
+
+const isUrgent = ({ findings }: Finalist): boolean => findings.some(({ level }) => level === 'urgent');
+
+const keepsTo = (limits: Limits, { figures }: Finalist): boolean =>
+  missedBy(limits, { overflows: false, mass: 0, ...figures }).every((by) => by === 0);
 
 /** The wishes in the order in which a place among the proposals is given. */
 const FIRST_THINGS: readonly Wish[] = ['service', 'clear', 'cover', 'change', 'cost', 'minutes', 'turnover'];

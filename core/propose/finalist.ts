@@ -15,6 +15,7 @@ import { changeFromToday, changes, type ChangeFromToday } from './changeFromToda
 import { judgePack } from './judgePack';
 import type { ProposeInput } from './proposeInput';
 import { isSheet } from './isSheet';
+import { openedAnyway } from './openedAnyway';
 import { lossesOf, type Figures } from './wishes';
 
 /** A pack worked out to the end: its figures by a forecast and a year of visits, its findings, what is cut and bought. */
@@ -60,8 +61,7 @@ export function finalistOf(input: ProposeInput, layers: readonly Layer[]): Final
       const cost = costs.layers.find(({ layerId }) => layerId === layer.id);
       return cost?.once === null ? sum + cost.perYear * measure.volume : sum;
     }, 0),
-    visits: plan?.perYear.visits ?? null,
-    minutes: plan?.perYear.minutes ?? null,
+    ...(plan === null ? { visits: null, minutes: null } : openedAnyway(filter, plan.perYear)),
   };
   return {
     layers,

@@ -53,10 +53,17 @@ function firstLimits({ tank, others }: Surroundings, filter: Filter, layers: rea
   return {
     neverOverflows: filter.spill !== null && !overflowsBlocked(filter, stack),
     // Beside other filters a turnover of its own says nothing.
-    leastTurnover: others.length > 0 ? null : Math.min(band.low, ROUNDING * now),
+    leastTurnover: others.length > 0 ? null : roundedDown(Math.min(band.low, ROUNDING * now)),
     mostTurnover: null,
     mostVisits: FORTNIGHTLY,
     mostMinutes: null,
     mostMass: null,
   };
 }
+
+/** A turnover in whole tenths an hour, as it is shown: entered anew as it reads, it asks for no more. */
+const roundedDown = (turned: number): number => Math.floor(turned / TENTH + ROUNDING_ERROR) * TENTH;
+/** Tanks a second. */
+const TENTH = 0.1 / 3600;
+/** What arithmetic loses on a whole number of tenths. */
+const ROUNDING_ERROR = 1e-9;

@@ -19,6 +19,7 @@ import { visitBurden } from '../service/visitBurden';
 import { netVolume } from '../tank/netVolume';
 import { firstClogging, type FirstClogging } from './firstClogging';
 import type { ProposeInput } from './proposeInput';
+import { openedAnyway } from './openedAnyway';
 import { SILT_DAYS } from './quickJudge';
 import { turnoverOff, type Figures } from './wishes';
 
@@ -123,8 +124,10 @@ function yearOf({ filter, shelf }: ProposeInput, { inFlow, serviceDay, visit, us
   return {
     cost,
     unpriced,
-    visits: each.reduce((sum, { days }) => sum + HORIZON / days, 0),
-    minutes: each.reduce((sum, { days, minutes }) => sum + (HORIZON / days) * minutes, 0),
+    ...openedAnyway(filter, {
+      visits: each.reduce((sum, { days }) => sum + HORIZON / days, 0),
+      minutes: each.reduce((sum, { days, minutes }) => sum + (HORIZON / days) * minutes, 0),
+    }),
   };
 }
 

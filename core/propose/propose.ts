@@ -2,7 +2,7 @@ import { ensembleRuns } from '../dirt/ensemble';
 import { ensembleRange, type EnsembleRange } from '../dirt/ensembleRange';
 import { forecast } from '../dirt/forecast';
 import type { Layer } from '../layers/layer';
-import { answersOf, type Proposal } from './answers';
+import { answersOf, type PlanStanding, type Proposal } from './answers';
 import { FIRST_WEIGHTS } from './balance';
 import { betterIn, type Compared } from './betterIn';
 import { finalistOf, type Finalist } from './finalist';
@@ -27,6 +27,7 @@ export interface Proposed {
   readonly proposals: readonly Proposal[];
   /** The plan as it is, and how each proposal stands against it; null: there is none. */
   readonly mine: Figures | null;
+  readonly plan: PlanStanding | null;
   readonly against: readonly Compared[];
   /** Why there is no proposal; null: there are some. */
   readonly fault: ProposeFault | null;
@@ -43,8 +44,18 @@ export const finalistOfMine = (input: ProposeInput): Finalist | null =>
  * @example propose({ ...bench, seed: 1 }, { packs: 300, forecasts: 20 }).proposals.length
  */
 export function propose(input: ProposeInput, effort: Effort = USUAL_EFFORT): Proposed {
-  const mine = finalistOfMine(input)?.figures ?? null;
-  const nothing = { tried: 0, forecast: 0, considered: [], finalists: [], proposals: [], mine, against: [] };
+  const whole = finalistOfMine(input);
+  const mine = whole?.figures ?? null;
+  const nothing = {
+    tried: 0,
+    forecast: 0,
+    considered: [],
+    finalists: [],
+    proposals: [],
+    mine,
+    plan: null,
+    against: [],
+  };
   const fault = proposeFault(input);
   if (fault !== null) return { ...nothing, fault, contradiction: null };
   const considered: Considered[] = [];
@@ -60,7 +71,7 @@ export function propose(input: ProposeInput, effort: Effort = USUAL_EFFORT): Pro
     near = nearest(near, last?.near ?? NOTHING_NEAR);
   }
   const finalists = shortlist(considered, mine).map(({ layers }) => finalistOf(input, layers));
-  const proposals = answersOf(finalists, mine, input.limits, FIRST_WEIGHTS);
+  const { proposals, plan } = answersOf(finalists, whole, input.limits, FIRST_WEIGHTS);
   return {
     tried,
     forecast: forecasts,
@@ -68,6 +79,7 @@ export function propose(input: ProposeInput, effort: Effort = USUAL_EFFORT): Pro
     finalists,
     proposals,
     mine,
+    plan,
     against: mine === null ? [] : proposals.map(({ pack }) => betterIn(pack.figures, mine)),
     fault: null,
     contradiction: considered.length === 0 ? contradiction(near) : null,

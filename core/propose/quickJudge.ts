@@ -21,6 +21,7 @@ import { MOST_LAYERS } from '../pack/mostLayers';
 import { turnoverBand } from '../practice/turnoverBand';
 import { netVolume } from '../tank/netVolume';
 import { visitBurden } from '../service/visitBurden';
+import { openedAnyway } from './openedAnyway';
 import { CLOGGED_AT, pieceNumbers } from './pieceNumbers';
 import type { ProposeInput } from './proposeInput';
 import { turnoverOff, type Figures } from './wishes';
@@ -188,10 +189,13 @@ export function quickJudge(
       if (numbers.price === null) unpriced += (HORIZON / days) * numbers.volume;
       else cost += (HORIZON / days) * numbers.price;
     });
-    const minutes = [...visits].reduce(
-      (sum, [days, ids]) => sum + (HORIZON / days) * visitBurden(filter, placed, ids).minutes,
-      0,
-    );
+    const year = openedAnyway(filter, {
+      visits: [...visits.keys()].reduce((sum, days) => sum + HORIZON / days, 0),
+      minutes: [...visits].reduce(
+        (sum, [days, ids]) => sum + (HORIZON / days) * visitBurden(filter, placed, ids).minutes,
+        0,
+      ),
+    });
     const turned = turnover(balance.flow, volume);
     return {
       service: made === null ? null : service,
@@ -203,8 +207,8 @@ export function quickJudge(
       turnoverOff: turnoverOff(turned, band),
       cost,
       unpriced,
-      visits: made === null ? null : [...visits.keys()].reduce((sum, days) => sum + HORIZON / days, 0),
-      minutes: made === null ? null : minutes,
+      visits: made === null ? null : year.visits,
+      minutes: made === null ? null : year.minutes,
       change,
       mass: placed.reduce((sum, { numbers }) => sum + numbers.mass, 0),
       spills: balance.before > rim,

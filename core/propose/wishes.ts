@@ -1,5 +1,5 @@
-import { HORIZON } from '../pack/visitLimits';
 import type { TurnoverBand } from '../practice/turnoverBand';
+import { LONGEST_SHUT } from './openedAnyway';
 
 /** What a keeper may wish for, in the order in which it is shown. */
 export const WISHES = ['service', 'clear', 'cover', 'turnover', 'cost', 'minutes', 'change'] as const;
@@ -7,7 +7,7 @@ export type Wish = (typeof WISHES)[number];
 
 /** What a pack comes to in every wish. SI; days; money in the keeper’s currency. */
 export interface Figures {
-  /** Days to the next service; HORIZON: not within the year; null: nobody has said what is fed. */
+  /** Days to the next service, HORIZON where it is not due within the year; null: nobody has said what is fed. */
   readonly service: number | null;
   /** Dirt finer than 100 µm afloat with the clean pack, kg/m³; null: nobody has said what is fed. */
   readonly fines: number | null;
@@ -23,7 +23,7 @@ export interface Figures {
   /** Money a year for what is renewed, as far as prices are known, and m³ renewed a year without a price. */
   readonly cost: number;
   readonly unpriced: number;
-  /** Visits and minutes with wet hands a year; null: nobody has said what is fed. */
+  /** Visits and minutes with wet hands a year, two openings at least; null: nobody has said what is fed. */
   readonly visits: number | null;
   readonly minutes: number | null;
   /** Pieces cut, filled in anew or thrown away. */
@@ -46,14 +46,15 @@ export const turnoverOff = (turned: number, { low, high }: Pick<TurnoverBand, 'l
 const UNPRICED = 10_000;
 
 /**
- * How little of a wish a pack grants: less is better, for every wish.
+ * How little of a wish a pack grants: less is better, for every wish. To be shut for longer than any filter is left shut
+ * grants no more.
  *
  * @example lossOf('service', { service: 40 }) // -40
  */
 export function lossOf(wish: Wish, figures: Figures): number {
   switch (wish) {
     case 'service':
-      return -Math.min(figures.service ?? 0, HORIZON);
+      return -Math.min(figures.service ?? 0, LONGEST_SHUT);
     case 'clear':
       return figures.fines ?? figures.clearing ?? 0;
     case 'cover':

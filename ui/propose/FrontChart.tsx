@@ -8,6 +8,7 @@ import { lossOf, type Figures, type Wish } from '@/core/propose/wishes';
 import { DAYS_IN } from '@/core/report/serviceSpan';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/Habits';
+import { besideEachOther } from './besideEachOther';
 import { layersSaid } from './layersSaid';
 import styles from './Propose.module.css';
 import { axisName, tickSaid, wishName, wishSaid, wishValue } from './wishWords';
@@ -18,6 +19,8 @@ const [TOP, RIGHT, FOOT, LEFT] = [12, 16, 40, 64];
 const BY_RATIO: readonly Wish[] = ['service', 'clear'];
 /** Seconds. */
 const HOUR = 3600;
+/** Radius of the mark of a proposal, px. */
+const MARK = 9;
 /** Px around the pointer in which a pack is looked for. */
 const NEAR = 24;
 
@@ -152,11 +155,17 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
           const [left, top] = at(pack.figures);
           return <circle key={index} cx={left} cy={top} r={3.2} className={styles.frontPoint} />;
         })}
-        {marked.map(({ letter, figures }) => {
-          const [left, top] = at(figures);
+        {besideEachOther(
+          marked.map(({ figures }) => at(figures)),
+          2 * MARK,
+          width / 2,
+        ).map(([left, top], index) => {
+          const { letter, figures } = marked[index]!;
+          const [from, height] = at(figures);
           return (
             <g key={letter} transform={`translate(${left} ${top})`}>
-              <circle r={9} className={styles.mark} />
+              <path d={`M${from - left} ${height - top} L0 0`} className={styles.front} />
+              <circle r={MARK} className={styles.mark} />
               <text y={4} textAnchor="middle" className={styles.markLetter}>
                 {letter}
               </text>
@@ -225,15 +234,17 @@ function isLessBetter(wish: Wish, all: readonly Figures[]): boolean {
   return mean((figures) => (valueOf(wish, figures) - value) * (lossOf(wish, figures) - loss)) > 0;
 }
 
-/** Weeks and hours at which a scale by ratios has its lines, in the unit in which the wish is drawn. */
-const WEEKS = [0.5, 1, 2, 4, 8, 16, 26, 52].map((weeks) => weeks * DAYS_IN.weeks);
+/** Weeks, hours and mg/L at which a scale by ratios has its lines, in the unit in which the wish is drawn. */
+const WEEKS = [0.5, 1, 2, 4, 8, 16, 26].map((weeks) => weeks * DAYS_IN.weeks);
 const HOURS = [1, 2, 5, 10, 25, 50, 100, 250, 500].map((hours) => hours * HOUR);
+const MG_PER_L = [0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100].map((value) => value / 1000);
 
-/** A few round values; a scale by ratios gives more than were asked for. */
+/** A few round values; a short scale has those it chooses itself. */
 function ticksOf(wish: Wish, fed: boolean, scale: Scale, count: number): number[] {
   const [from, to] = [Math.min(...scale.domain()), Math.max(...scale.domain())];
-  const own = wish === 'service' ? WEEKS : wish === 'clear' && !fed ? HOURS : null;
-  const ticks = own?.filter((value) => value >= from && value <= to) ?? scale.ticks(count);
+  const own = wish === 'service' ? WEEKS : wish === 'clear' ? (fed ? MG_PER_L : HOURS) : [];
+  const within = own.filter((value) => value >= from && value <= to);
+  const ticks = within.length < 2 ? scale.ticks(count) : within;
   const every = Math.ceil(ticks.length / count);
   return ticks.filter((_, index) => index % every === 0);
 }

@@ -7,6 +7,7 @@ import { mediumOf } from '@/core/layers/mediumOf';
 import { placeLayers } from '@/core/layers/placeLayers';
 import { betterIn } from '@/core/propose/betterIn';
 import type { Finalist } from '@/core/propose/finalist';
+import { LONGEST_SHUT } from '@/core/propose/openedAnyway';
 import { WISHES, type Figures, type Wish } from '@/core/propose/wishes';
 import { lowerFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
@@ -98,6 +99,12 @@ export function ProposalRow(props: Props) {
       </div>
       <p>Along the water: {layersSaid(words, pack.layers)}.</p>
       {isProvisional ? null : <p>{workSaid(words, pack, today)}</p>}
+      {(pack.figures.service ?? 0) < LONGEST_SHUT ? null : (
+        <p className="quiet">
+          Likely not due for half a year: open it twice a year all the same, to look at seal, impeller and
+          dirt.
+        </p>
+      )}
       {givesUp.length === 0 ? null : (
         <p className="quiet">
           Gives up, against the best of the proposals:{' '}

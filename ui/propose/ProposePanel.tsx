@@ -3,7 +3,13 @@ import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
-import { answersOf, MERIT_NAMES, type Proposal } from '@/core/propose/answers';
+import {
+  answersOf,
+  MERIT_NAMES,
+  type Answers,
+  type PlanStanding,
+  type Proposal,
+} from '@/core/propose/answers';
 import { FIRST_WEIGHTS, type Weights } from '@/core/propose/balance';
 import { betterIn, isBetterThan } from '@/core/propose/betterIn';
 import type { Finalist } from '@/core/propose/finalist';
@@ -71,16 +77,17 @@ export function ProposePanel({ around: drawn, filter, mine, today, canAdd, onAdd
   const weights = chosen === null || steered === null ? FIRST_WEIGHTS : steered.weights;
   const mineFigures = found.mine?.figures ?? null;
   const isFinal = found.finalists !== null;
-  const proposals = useMemo(
+  const answers = useMemo(
     () =>
       answersOf(
         found.finalists ?? shortlist(found.considered, mineFigures).map((pack) => provisional(ask, pack)),
-        mineFigures,
+        found.mine,
         ask.limits,
         weights,
       ),
-    [found.finalists, found.considered, mineFigures, ask, weights],
+    [found.finalists, found.considered, found.mine, mineFigures, ask, weights],
   );
+  const { proposals, plan } = answers;
   const chosenPack = useFinalist(ask, isFinal ? (chosen?.layers ?? null) : null);
   const ranges = useServiceRanges(ask, isFinal ? proposals.map(({ pack }) => pack) : NONE);
   const marked = proposals.map(({ pack }, index): Marked => ({
@@ -94,9 +101,9 @@ export function ProposePanel({ around: drawn, filter, mine, today, canAdd, onAdd
       <AskPart ask={ask} onChange={(change) => setChanged({ ...changed, ...change })} />
       <Status found={found} onStop={() => setWanted(false)} onBegin={() => setWanted(true)} />
       <p className={styles.lead} aria-live="polite">
-        {leadSaid(words, found, proposals, ask)}
+        {leadSaid(words, found, answers, ask)}
       </p>
-      {proposals.length === 0 ? null : (
+      {proposals.length === 0 && plan !== 'as good as any' ? null : (
         <>
           {fed ? null : (
             <p className="quiet">
@@ -158,7 +165,9 @@ export function ProposePanel({ around: drawn, filter, mine, today, canAdd, onAdd
               </ul>
             )}
           </section>
-          {mineFigures === null ? null : <WhyNotMine proposals={proposals} mine={mineFigures} fed={fed} />}
+          {mineFigures === null || proposals.length === 0 ? null : (
+            <WhyNotMine proposals={proposals} mine={mineFigures} fed={fed} />
+          )}
         </>
       )}
     </section>
@@ -238,11 +247,12 @@ function Status({
 }
 
 /** What the search comes to, in a sentence: why there is none, or how the plan stands against the proposals. */
-function leadSaid(words: Words, found: Proposals, proposals: readonly Proposal[], ask: ProposeInput): string {
+function leadSaid(words: Words, found: Proposals, { proposals, plan }: Answers, ask: ProposeInput): string {
   if (found.fault !== null) return FAULT_WORDS[found.fault];
   if (found.contradiction !== null) return contradictionSaid(words, ask.limits, found.contradiction);
   if (proposals.length === 0) {
     if (found.finalists === null) return 'Searching for packs …';
+    if (plan !== null) return PLAN_WORDS[plan];
     const urgent = found.finalists.flatMap(
       ({ findings }) => findings.find(({ level }) => level === 'urgent') ?? [],
     );
@@ -257,12 +267,22 @@ function leadSaid(words: Words, found: Proposals, proposals: readonly Proposal[]
   if (mine === null) return `${proposals.length} packs that no other beats in everything.`;
   const index = proposals.findIndex(({ pack }) => isBetterThan(pack.figures, mine));
   const winner = proposals[index];
-  if (winner === undefined)
-    return 'No proposal beats your plan in everything: each is better in something and gives up something else.';
+  if (winner === undefined) return plan === null ? '' : PLAN_WORDS[plan];
   const { better } = betterIn(winner.pack.figures, mine);
   const fed = winner.pack.figures.service !== null;
   return `Proposal ${LETTERS[index]} beats your plan: better in ${joined(better.filter((wish) => wish !== 'change').map((wish) => wishName(wish, fed).toLowerCase()))}, and worse in nothing but the work of the change.`;
 }
+
+/** How the plan stands, where it is not beaten by one of the proposals. */
+const PLAN_WORDS: Readonly<Record<PlanStanding, string>> = {
+  beaten: 'One of the proposals beats your plan.',
+  urgent: 'Something in your plan is urgent; in these packs nothing is.',
+  'misses a limit': 'Your plan does not keep to the limits; these packs do.',
+  'as good as any': 'No pack that was found is better than your plan in anything.',
+  best: 'Your plan is the best all round: each of these is better in something, and gives up something else.',
+  'one of them':
+    'No proposal beats your plan in everything: each is better in something, and gives up something else.',
+};
 
 /** The plan as it is against each proposal, wish by wish. */
 function WhyNotMine({

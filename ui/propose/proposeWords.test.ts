@@ -5,7 +5,7 @@ import { plainLayer } from '@/core/layers/plainLayer';
 import { wordsFor } from '../fields/wordsFor';
 import { layersSaid } from './layersSaid';
 import { contradictionSaid, limitSaid } from './limitWords';
-import { axisName, hasFigure, tickSaid, wishName, wishSaid } from './wishWords';
+import { axisName, hasFigure, tickSaid, wishName, wishSaid, wishValue } from './wishWords';
 
 const words = wordsFor({ system: 'metric', locale: 'en-GB', currency: 'EUR' });
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
@@ -92,6 +92,9 @@ describe('wishes in words', () => {
     expect(axisName(words, 'service', true)).toBe('Next service, weeks');
     expect(plain(axisName(words, 'clear', true))).toBe('Fine dirt afloat, mg/L');
     expect(tickSaid(words, 'service', 28)).toMatch(/^4/);
+    // No filter is left shut for longer than half a year: all that lasts longer stands there.
+    expect(tickSaid(words, 'service', 182)).toBe('26 or more');
+    expect(wishValue('service', { ...FIGURES, service: 365 })).toBe(182);
     expect(tickSaid(words, 'clear', 0.3e-3)).toBe('0.30');
   });
 

@@ -1,4 +1,5 @@
 import { HORIZON } from '@/core/pack/visitLimits';
+import { LONGEST_SHUT } from '@/core/propose/openedAnyway';
 import type { Figures, Wish } from '@/core/propose/wishes';
 import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Words } from '../fields/wordsFor';
@@ -12,7 +13,7 @@ export const WISH_NAMES: Readonly<Record<Wish, string>> = {
   clear: 'Fine dirt afloat',
   cover: 'Bacteria after 3 months',
   turnover: 'Turnover',
-  cost: 'Replaced media, a year',
+  cost: 'Replaced media a year',
   minutes: 'Minutes of work a year',
   change: 'Pieces to change today',
 };
@@ -31,11 +32,11 @@ export const wishName = (wish: Wish, fed: boolean): string =>
 const UNFED: readonly Wish[] = ['clear', 'cover', 'turnover', 'change'];
 export const hasFigure = (wish: Wish, fed: boolean): boolean => fed || UNFED.includes(wish);
 
-/** The value of a wish as it is drawn, in the unit in which it is read; null: not known. */
+/** The value of a wish as it is drawn, in the unit in which it is read, as far as more of it counts; null: not known. */
 export function wishValue(wish: Wish, figures: Figures): number | null {
   switch (wish) {
     case 'service':
-      return figures.service;
+      return figures.service === null ? null : Math.min(figures.service, LONGEST_SHUT);
     case 'clear':
       return figures.fines ?? figures.clearing;
     case 'cover':
@@ -110,7 +111,8 @@ export function axisName(words: Words, wish: Wish, fed: boolean): string {
 
 /** A value on the axis of a wish, without its unit. */
 export function tickSaid(words: Words, wish: Wish, value: number, fed = true): string {
-  if (wish === 'service') return words.number(value / DAYS_IN.weeks);
+  if (wish === 'service')
+    return `${words.number(value / DAYS_IN.weeks)}${value >= LONGEST_SHUT ? ' or more' : ''}`;
   if (wish === 'cost') return words.money(value);
   const kind = kindOf(wish, fed);
   return kind === null ? words.number(value, 0) : words.parts({ kind, si: value }).number;
