@@ -18,7 +18,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     contextOptions: { reducedMotion: 'reduce' },
-    trace: 'retain-on-failure',
+    // A trace slows every step down: CI keeps one of a test that is tried again.
+    trace: process.env.CI === undefined ? 'retain-on-failure' : 'on-first-retry',
     launchOptions: {
       executablePath: CHROMIUM,
       args: [

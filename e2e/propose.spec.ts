@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { doStepsUntil, expect, expectSaved, layersInFlow, stepInHand, test } from './app';
+import { expectAccessible } from './expectAccessible';
 
 const proposals = (page: Page) => page.getByRole('list', { name: 'Proposals' }).getByRole('listitem');
 const plans = (page: Page) => page.getByRole('group', { name: 'Plans' });
@@ -30,7 +30,7 @@ test('proposes packs for Window sill from the shelf; one is taken and packed', a
   // The glass has a film of more than a year: it stays in every one.
   for (const proposal of await proposals(page).all()) await expect(proposal).toContainText(/sintered glass/i);
   await expect(page.getByRole('region', { name: 'Why not mine?' })).toContainText('better than the plan in');
-  expect((await new AxeBuilder({ page }).analyze()).violations.map(({ id }) => id)).toEqual([]);
+  await expectAccessible(page);
 
   await proposals(page)
     .first()
