@@ -35,7 +35,10 @@ test('the charts tell the story of a filter by keys: days in sight, a day that i
   await expect(from).not.toHaveValue(all);
 
   await page.getByText('The charts as a table').click();
-  await expect(page.getByRole('row').filter({ hasText: 'mg/L' }).first()).toContainText(/L\/h/);
+  // Not every month has both: which readings fall into one hangs on today's date.
+  await expect(page.getByRole('row').filter({ hasText: 'mg/L' }).filter({ hasText: /L\/h/ })).not.toHaveCount(
+    0,
+  );
 });
 
 test('mature media says what one tank can spare for another', async ({ page }) => {

@@ -70,6 +70,17 @@ test('Long run: a limit that no pack keeps to, then along the front by the keys;
   await expectWorkedOut(page);
   // What is in there is in order: no pack is simply better.
   await expect(page.getByText(/^Your plan is the best all round/)).toBeVisible();
+  // What was asked and found is there again after a look at the plan.
+  const visits = page.getByLabel('Visits a year, at most');
+  await visits.fill('20');
+  await expect(page.getByText(/at most 20 visits a year/)).toBeVisible();
+  await expectWorkedOut(page);
+  await plans(page).getByRole('button').first().click();
+  await expect(proposals(page)).toHaveCount(0);
+  await plans(page).getByRole('button', { name: 'Propose packs' }).click();
+  await expectWorkedOut(page);
+  await page.getByText('What may be used, and limits').click();
+  await expect(visits).toHaveValue('20');
   const front = page.getByRole('slider', { name: /^Along the front/ });
   await front.focus();
   await page.keyboard.press('Home');

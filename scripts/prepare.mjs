@@ -1,5 +1,6 @@
 // Gets a machine ready, with nothing but Node's own modules until the dependencies are in.
 import { execFileSync, spawn, spawnSync } from 'node:child_process';
+import { once } from 'node:events';
 import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import process from 'node:process';
@@ -34,6 +35,27 @@ export function run(command, args, otherwise) {
   const { status, error } = spawnSync(command, args, { cwd: ROOT, stdio: 'inherit' });
   if (error !== undefined || status !== 0)
     fail(otherwise ?? `“${command} ${args.join(' ')}” failed; see above.`);
+}
+
+/**
+ * Runs commands side by side, the output of each in sight when it is through; ends with a sentence when one of them fails.
+ * @param {[command: string, args: string[], otherwise?: string][]} commands
+ */
+export async function runTogether(commands) {
+  const failures = await Promise.all(
+    commands.map(async ([command, args, otherwise]) => {
+      const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+      /** @type {Buffer[]} */
+      const output = [];
+      for (const stream of [child.stdout, child.stderr])
+        stream.on('data', (/** @type {Buffer} */ part) => output.push(part));
+      const [status] = await once(child, 'close');
+      process.stdout.write(Buffer.concat(output));
+      return status === 0 ? null : (otherwise ?? `“${command} ${args.join(' ')}” failed; see above.`);
+    }),
+  );
+  const said = failures.filter((failure) => failure !== null);
+  if (said.length > 0) fail(said.join('\n'));
 }
 
 /** Node itself, and the dependencies of the lock file. */

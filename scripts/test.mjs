@@ -2,25 +2,25 @@
 import { mkdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { flakyTests } from './flakyTests.mjs';
-import { build, install, installChromium, ROOT, run, say } from './prepare.mjs';
+import { build, install, installChromium, ROOT, run, runTogether, say } from './prepare.mjs';
 
 install();
 installChromium();
 const results = path.join(ROOT, 'test-results');
 mkdirSync(results, { recursive: true });
 
-say('Formatting');
-run(
-  'npx',
-  ['prettier', '--check', '--log-level', 'warn', '.'],
-  'Some files are not formatted: run npm run format.',
-);
-say('Lint, and that dependencies point one way');
-run('npm', ['run', '-s', 'lint']);
 say('Route types');
 run('npx', ['next', 'typegen']);
-say('Types');
-run('npx', ['tsc', '--noEmit']);
+say('Formatting, types, lint, and that dependencies point one way; side by side');
+await runTogether([
+  [
+    'npx',
+    ['prettier', '--check', '--log-level', 'warn', '.'],
+    'Some files are not formatted: run npm run format.',
+  ],
+  ['npx', ['tsc', '--noEmit']],
+  ['npm', ['run', '-s', 'lint']],
+]);
 say('Unit tests');
 const unitFile = path.join(results, 'unit.json');
 run('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitFile}`]);

@@ -3,6 +3,7 @@ import { COURSE_STEP } from '@/core/care/courseStep';
 import type { CourseRange } from '@/core/care/outlook';
 import type { QuantityKind } from '@/core/units/quantity';
 import { fromSi } from '@/core/units/unitTable';
+import { ReadingMark } from '../drawing/ReadingMark';
 import { useWords } from '../fields/Habits';
 import { ChartLane } from './ChartLane';
 import type { ChartView } from './chartView';
@@ -89,26 +90,9 @@ export function CourseLane({ view, name, kind, course, packed, readings = [], li
             strokeWidth={2}
             clipPath="url(#plot)"
           />
-          {seen.map(({ id, day: on, value, odd }) =>
-            odd === true ? (
-              <path
-                key={id}
-                d={`M${x(on) - 4} ${y(inUnit(value)) - 4} l8 8 m0 -8 l-8 8`}
-                stroke="var(--stop)"
-                strokeWidth={2}
-              />
-            ) : (
-              <circle
-                key={id}
-                cx={x(on)}
-                cy={y(inUnit(value))}
-                r={3}
-                fill="var(--sheet)"
-                stroke="var(--ink)"
-                strokeWidth={1.5}
-              />
-            ),
-          )}
+          {seen.map(({ id, day: on, value, odd }) => (
+            <ReadingMark key={id} x={x(on)} y={y(inUnit(value))} odd={odd === true} />
+          ))}
         </>
       )}
     </ChartLane>

@@ -6,6 +6,7 @@ import type { OutlookForecast } from '@/core/care/outlook';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
 import { DAY_MS } from '@/core/units/daysBetween';
 import { fromSi } from '@/core/units/unitTable';
+import { ReadingMark } from '../drawing/ReadingMark';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/Habits';
 import styles from './OutlookChart.module.css';
@@ -128,26 +129,9 @@ export function OutlookChart({ ahead, readings, services, today }: Props) {
         </text>
         {readings
           .filter(({ day }) => day <= lastDay)
-          .map(({ id, day, flow, odd }) =>
-            odd ? (
-              <path
-                key={id}
-                d={`M${x(day) - 4} ${y(inUnit(flow)) - 4} l8 8 m0 -8 l-8 8`}
-                stroke="var(--stop)"
-                strokeWidth={2}
-              />
-            ) : (
-              <circle
-                key={id}
-                cx={x(day)}
-                cy={y(inUnit(flow))}
-                r={3.5}
-                fill="var(--sheet)"
-                stroke="var(--ink)"
-                strokeWidth={1.5}
-              />
-            ),
-          )}
+          .map(({ id, day, flow, odd }) => (
+            <ReadingMark key={id} x={x(day)} y={y(inUnit(flow))} odd={odd} />
+          ))}
         {x.ticks(Math.max(2, Math.floor(width / 130))).map((day) => (
           <text key={day} x={x(day)} y={HEIGHT - FOOT + 12} textAnchor={day === 0 ? 'start' : 'middle'}>
             {date(day)}

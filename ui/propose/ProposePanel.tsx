@@ -17,7 +17,6 @@ import { provisional } from '@/core/propose/provisional';
 import { firstAsk } from '@/core/propose/firstAsk';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import type { Considered } from '@/core/propose/search';
-import { USUAL_EFFORT } from '@/core/propose/effort';
 import { shortlist } from '@/core/propose/shortlist';
 import { WISHES, type Figures, type Wish } from '@/core/propose/wishes';
 import type { Surroundings } from '@/core/report/evaluatePack';
@@ -43,13 +42,17 @@ interface Props {
   /** The plan on the bench, and what is in the filter until now. */
   readonly mine: readonly Layer[];
   readonly today: readonly Layer[];
+  /** What the keeper changed of what is asked at first. */
+  readonly wishes: Partial<ProposeInput>;
+  readonly onWishes: (wishes: Partial<ProposeInput>) => void;
   /** There is room for another plan. */
   readonly canAdd: boolean;
   readonly onAdd: (layers: Layer[], name: string) => void;
 }
 
 /** The best packs for a filter, searched for among thousands, and what each wish would cost. */
-export function ProposePanel({ around: drawn, filter, mine, today, canAdd, onAdd }: Props) {
+export function ProposePanel(props: Props) {
+  const { around: drawn, filter, mine, today, wishes: changed, onWishes, canAdd, onAdd } = props;
   const words = useWords();
   const { shelf } = useShelf();
   // Made anew at every draw of the bench: held by its parts, so that a search goes on.
@@ -62,10 +65,13 @@ export function ProposePanel({ around: drawn, filter, mine, today, canAdd, onAdd
     () => firstAsk({ around, filter, mine, today, shelf }),
     [around, filter, mine, today, shelf],
   );
-  const [changed, setChanged] = useState<Partial<ProposeInput>>({});
-  const ask = useMemo<ProposeInput>(() => ({ ...first, ...changed }), [first, changed]);
+  const ask = useMemo<ProposeInput>(() => {
+    const whole = { ...first, ...changed };
+    // Those of another plan that was on the bench say nothing of this one.
+    return { ...whole, pinned: whole.pinned.filter((pin) => mine.some(({ id }) => id === pin)) };
+  }, [first, changed, mine]);
   const [isWanted, setWanted] = useState(true);
-  const found = useProposals(ask, USUAL_EFFORT, isWanted);
+  const found = useProposals(ask, isWanted);
   const fed = found.considered[0]?.figures.service !== null;
   const [axes, setAxes] = useState<readonly [Wish, Wish] | null>(null);
   const wishes = WISHES.filter((wish) => hasFigure(wish, fed));
@@ -98,7 +104,7 @@ export function ProposePanel({ around: drawn, filter, mine, today, canAdd, onAdd
   const row = { mine: mineFigures, filter, today, canAdd };
   return (
     <section aria-label="Proposed packs" className={styles.panel}>
-      <AskPart ask={ask} onChange={(change) => setChanged({ ...changed, ...change })} />
+      <AskPart ask={ask} onChange={(change) => onWishes({ ...changed, ...change })} />
       <Status found={found} onStop={() => setWanted(false)} onBegin={() => setWanted(true)} />
       <p className={styles.lead} aria-live="polite">
         {leadSaid(words, found, answers, ask)}

@@ -13,7 +13,7 @@ import { contradiction, nearest, NOTHING_NEAR, type Contradiction } from '@/core
 import type { ProposeFault } from '@/core/propose/proposeFault';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import type { Considered } from '@/core/propose/search';
-import type { Effort } from '@/core/propose/effort';
+import { USUAL_EFFORT } from '@/core/propose/effort';
 import { shortlist } from '@/core/propose/shortlist';
 import { askWorker, WORKER_PLACES, type WorkerPlace } from '../time/forecastWorkers';
 import { askProposer, PROPOSE_PLACES, type ProposePlace } from './proposeWorkers';
@@ -57,12 +57,12 @@ const beginning = (of: ProposeInput): Proposals => ({
 
 /**
  * Searches for packs whenever what is asked changes: two workers side by side, slice by slice, then the best worked out
- * to the end. The newest question wins.
+ * to the end. The newest question wins; the last answer is shown again where the same is asked.
  *
  * @param ask the same object while it stays the same
  * @param wanted false stops the search; what it has come to stays
  */
-export function useProposals(ask: ProposeInput, effort: Effort, wanted: boolean): Proposals {
+export function useProposals(ask: ProposeInput, wanted: boolean): Proposals {
   const [state, setState] = useState<Proposals>(() => beginning(ask));
   const begun = useRef(false);
   useEffect(() => {
@@ -79,7 +79,8 @@ export function useProposals(ask: ProposeInput, effort: Effort, wanted: boolean)
     const timer = setTimeout(
       () => {
         begun.current = true;
-        search(ask, effort, put, () => isNewest).catch(() => put(() => ({ stage: 'failed' })));
+        if (lastAnswer !== null && isSame(lastAnswer.of, ask)) setState({ ...lastAnswer, of: ask });
+        else search(ask, put, () => isNewest).catch(() => put(() => ({ stage: 'failed' })));
       },
       isFirst ? 0 : PAUSE,
     );
@@ -87,15 +88,23 @@ export function useProposals(ask: ProposeInput, effort: Effort, wanted: boolean)
       isNewest = false;
       clearTimeout(timer);
     };
-  }, [ask, effort, wanted]);
+  }, [ask, wanted]);
   const own = state.of === ask ? state : beginning(ask);
+  useEffect(() => {
+    if (own.stage === 'done') lastAnswer = own;
+  }, [own]);
   const isUnderWay = own.stage === 'searching' || own.stage === 'working out';
   return !wanted && isUnderWay ? { ...own, stage: 'stopped' } : own;
 }
 
+/** The last search that came to its end on this page: what the keeper comes back to from another plan. */
+let lastAnswer: Proposals | null = null;
+const isSame = (one: ProposeInput, other: ProposeInput): boolean =>
+  JSON.stringify(one) === JSON.stringify(other);
+
 type Put = (next: (before: Proposals) => Partial<Proposals>) => void;
 
-async function search(ask: ProposeInput, effort: Effort, put: Put, isNewest: () => boolean): Promise<void> {
+async function search(ask: ProposeInput, put: Put, isNewest: () => boolean): Promise<void> {
   put(() => beginning(ask));
   const considered: Considered[][] = PROPOSE_PLACES.map(() => []);
   const told = PROPOSE_PLACES.map(() => ({ tried: 0, forecast: 0, share: 0, near: NOTHING_NEAR }));
@@ -112,7 +121,7 @@ async function search(ask: ProposeInput, effort: Effort, put: Put, isNewest: () 
   };
   const searchIn = async (place: ProposePlace, index: number): Promise<void> => {
     const fault = await askProposer(place, (remote) =>
-      remote.begin(ask, effort, { index, of: PROPOSE_PLACES.length }),
+      remote.begin(ask, USUAL_EFFORT, { index, of: PROPOSE_PLACES.length }),
     );
     if (fault !== null) {
       put(() => ({ fault, stage: 'done' }));
