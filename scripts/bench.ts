@@ -27,6 +27,9 @@ import type { SearchDone, SearchShare } from './proposeThread';
 import { serveDemo } from './serveDemo';
 
 const PORT = '3048';
+/** Times that proposals are asked for, and milliseconds until a sheet has fetched ahead what it may be asked for. */
+const PROPOSAL_RUNS = 3;
+const A_WHILE = 4000;
 const RUNS = 300;
 const DRAG_STEPS = 120;
 
@@ -233,6 +236,22 @@ function slide(input: ForecastInput): () => unknown {
   return () => dayState(input, found.simulation, 90);
 }
 
+/** Milliseconds from the press until there are proposals, and until the search has come to its end; as text, as above. */
+const PROPOSED = `new Promise((resolve) => {
+  const begin = performance.now();
+  let first = null;
+  const look = () => {
+    const text = document.querySelector('[aria-label="Proposed packs"]')?.textContent ?? '';
+    if (first === null && document.querySelector('[aria-label="Proposals"] li')) first = performance.now() - begin;
+    if (!/of them forecast\\./.test(text)) return;
+    watch.disconnect();
+    resolve({ first, all: performance.now() - begin });
+  };
+  const watch = new MutationObserver(look);
+  watch.observe(document.body, { childList: true, subtree: true, characterData: true, attributes: true });
+  [...document.querySelectorAll('button')].find((button) => button.textContent === 'Propose packs').click();
+})`;
+
 console.log('\nFrames while an edge is dragged, built app in headless Chromium (drawn in software)');
 await serveDemo(PORT, async (url) => {
   const browser = await chromium.launch(playwrightConfig.use?.launchOptions);
@@ -263,6 +282,20 @@ await serveDemo(PORT, async (url) => {
   print(
     `${frames.length} frames, ${DRAG_STEPS} moves of the pointer`,
     `median ${median(frames).toFixed(1)} ms, 95 % within ${percentile(frames, 0.95).toFixed(1)} ms`,
+  );
+  console.log('\nProposals in the browser, from the press, the sheet being there for a while');
+  const waits: { readonly first: number; readonly all: number }[] = [];
+  for (let run = 0; run < PROPOSAL_RUNS; run += 1) {
+    const fresh = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await fresh.goto(`${url}/filter/reed-bench/plan`);
+    await fresh.getByTestId('verdict-next').filter({ hasNotText: 'worked out' }).waitFor();
+    await fresh.waitForTimeout(A_WHILE);
+    waits.push(await fresh.evaluate<{ first: number; all: number }>(PROPOSED));
+    await fresh.close();
+  }
+  print(
+    'first proposals, and all worked out',
+    `${median(waits.map(({ first }) => first)).toFixed(0)} ms, ${median(waits.map(({ all }) => all)).toFixed(0)} ms`,
   );
   await browser.close();
 });

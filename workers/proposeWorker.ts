@@ -5,11 +5,16 @@ import { proposeFault, type ProposeFault } from '@/core/propose/proposeFault';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import { searchPacks, type SearchSlice, type Share } from '@/core/propose/search';
 import type { Effort } from '@/core/propose/effort';
+import { rehearseSearch } from './rehearseSearch';
 
 let search: Generator<SearchSlice, void> | null = null;
 
 /** A search for packs, away from the page: slice by slice, so that another can be begun at any time. */
 const api = {
+  /** Gets ready to search, while nobody asks. */
+  rehearse(): void {
+    rehearseSearch();
+  },
   /** Begins a search in place of the one before; says why where nothing can be proposed. */
   begin(input: ProposeInput, effort: Effort, share: Share): ProposeFault | null {
     const fault = proposeFault(input);

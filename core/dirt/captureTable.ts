@@ -35,7 +35,11 @@ function writePoint({ collector, ultimate, values, written }: CaptureTable, poin
   const deposit = ultimate * (point / (written.length - 1)) ** 2;
   SIZE_CLASSES.forEach(({ diameter }, size) => {
     const { most, touched, perLimit, strained } = sizeCoefficient(collector, deposit, diameter);
-    values.set([most, touched, perLimit, strained], (point * SIZES + size) * NUMBERS);
+    const index = (point * SIZES + size) * NUMBERS;
+    values[index] = most;
+    values[index + 1] = touched;
+    values[index + 2] = perLimit;
+    values[index + 3] = strained;
   });
   written[point] = 1;
 }

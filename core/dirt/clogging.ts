@@ -122,7 +122,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
 
   let step = length;
   const find = (): void => {
-    for (const filter of filters) flowStep(filter, tank);
+    for (const filter of filters) flowStep(filter, tank, step);
     balanceStep(filters, made, left, settles, volume, step, waters);
     for (const filter of filters)
       if (Number.isNaN(filter.cleanKept)) filter.cleanKept = keptShare(filter, waters);

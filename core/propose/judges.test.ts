@@ -41,7 +41,7 @@ function packsOf(input: ProposeInput, count: number) {
   const packs = [];
   while (packs.length < count) {
     const pieces = space.decode(space.sizes.map((size) => (draw() < 0.5 ? 0 : Math.floor(draw() * size))));
-    if (pieces !== null) packs.push(packOf(input.filter, space.room, pieces, [], []));
+    if (pieces !== null) packs.push(packOf(input.filter, space.room, [], [])(pieces));
   }
   return packs;
 }

@@ -69,7 +69,7 @@ const laid = (
     },
     new Map([['lava', choice('lava').volume]]),
   );
-  return packOf(filter, room, pieces ?? [], today, today);
+  return packOf(filter, room, today, today)(pieces ?? []);
 };
 
 describe('packOf', () => {
@@ -137,7 +137,7 @@ describe('quickPurchase', () => {
     for (let tries = 0; all < 60 && tries < 4000; tries += 1) {
       const pieces = space.decode(space.sizes.map((size) => Math.floor(draw() * size)));
       if (pieces === null) continue;
-      const layers = packOf(filter, space.room, pieces, today, today);
+      const layers = packOf(filter, space.room, today, today)(pieces);
       const cuts = cutPlan(piecesToCut(filter, layers, today, shelf, null).anew, shelf);
       const needs = shoppingList(
         { filter, layers, found: today, cuts, fills: fills(filter, layers), parts: {} },

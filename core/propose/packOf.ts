@@ -1,9 +1,9 @@
 import { faceSides } from '../filter/chamberGeometry';
-import type { Filter } from '../filter/filter';
+import type { Chamber, Filter } from '../filter/filter';
 import { isHangOnBack } from '../filter/kindFamily';
 import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
-import { choiceKey, isUsable } from './choices';
+import { choiceKey, isUsable, type Choice } from './choices';
 import type { Piece } from './layOut';
 import type { Room } from './room';
 
@@ -13,54 +13,36 @@ const GIVES = 1.5e-3;
 const UNNOTICED = 0.02;
 
 /**
- * The layers of a pack that was tried, those that stay pinned among them. What is in the filter until now is used
- * again wherever it fits: the same piece in its chamber first, then in another of the same face, then one that is
- * trimmed; of what is poured, the same medium.
+ * Makes layers of the pieces of a pack that was tried, those that stay pinned among them. What is in the filter until
+ * now is used again wherever it fits: the same piece in its chamber first, then in another of the same face, then one
+ * that is trimmed; of what is poured, the same medium.
  *
- * @param pieces in flow order
  * @param today what is in the filter until now
+ * @returns of pieces in flow order, the layers
  */
 export function packOf(
   filter: Filter,
   room: Room,
-  pieces: readonly Piece[],
   today: readonly Layer[],
   mine: readonly Layer[],
-): Layer[] {
-  const pinned = new Set([...room.lead, ...room.main].flatMap(({ before, after }) => [...before, ...after]));
-  const taken = new Set([...pinned, ...room.fixed].map(({ id }) => id));
-  const usable = today.filter((layer) => isUsable(layer) && !taken.has(layer.id));
-  const used = new Map<Piece, Layer>();
-  const free = new Set(usable);
-  for (const fits of [SAME_PLACE, SAME_FACE, LARGER] as const)
-    for (const piece of pieces) {
-      if (used.has(piece)) continue;
-      const old = usable.find((layer) => free.has(layer) && fits(filter, piece, layer));
-      if (old === undefined) continue;
-      used.set(piece, old);
-      free.delete(old);
-    }
+): (pieces: readonly Piece[]) => Layer[] {
+  const slots = [...room.lead, ...room.main];
+  const stays = [...room.fixed, ...slots.flatMap(({ before, after }) => [...before, ...after])];
+  const taken = new Set(stays.map(({ id }) => id));
+  const usable = today
+    .filter((layer) => isUsable(layer) && !taken.has(layer.id))
+    .map((layer): Old => ({
+      layer,
+      key: choiceKey(layer),
+      chamber: filter.chambers.find(({ id }) => id === layer.chamber),
+    }));
   const ids = new Set([...today, ...mine].map(({ id }) => id));
-  let number = 0;
-  const newId = (): string => {
-    do number += 1;
-    while (ids.has(`proposed-${number}`));
-    return `proposed-${number}`;
-  };
-  const layerOf = (piece: Piece): Layer => {
-    const { choice, slot, thickness } = piece;
-    const old = used.get(piece);
-    if (old !== undefined)
-      return {
-        ...old,
-        chamber: slot.chamber.id,
-        thickness: isSame(piece, old) ? old.thickness : thickness,
-        compressionRatio: isSame(piece, old) ? old.compressionRatio : 1,
-        cut: null,
-        treatment: null,
-      };
-    return {
-      ...plainLayer(newId(), choice.made.medium, slot.chamber.id, thickness),
+  const plain = new Map<Choice, Layer>();
+  const plainOf = (choice: Choice): Layer => {
+    const known = plain.get(choice);
+    if (known !== undefined) return known;
+    const fresh: Layer = {
+      ...plainLayer('', choice.made.medium, '', 0),
       ...choice.made,
       // Poured media in an open basket pours out when the basket is lifted.
       holder:
@@ -68,16 +50,62 @@ export function packOf(
           ? 'bag'
           : 'none',
     };
+    plain.set(choice, fresh);
+    return fresh;
   };
-  const layers = [...room.lead, ...room.main].flatMap((slot) => [
-    ...slot.before,
-    ...pieces.filter((piece) => piece.slot === slot).map(layerOf),
-    ...slot.after,
-  ]);
-  return [...room.fixed, ...layers];
+  return (pieces) => {
+    const used = new Map<Piece, Layer>();
+    const free = new Set(usable);
+    for (const fits of [SAME_PLACE, SAME_FACE, LARGER] as const)
+      for (const piece of pieces) {
+        if (free.size === 0) break;
+        if (used.has(piece)) continue;
+        for (const old of free)
+          if (old.key === piece.choice.key && fits(piece, old)) {
+            used.set(piece, old.layer);
+            free.delete(old);
+            break;
+          }
+      }
+    let number = 0;
+    const newId = (): string => {
+      do number += 1;
+      while (ids.has(`proposed-${number}`));
+      return `proposed-${number}`;
+    };
+    const layerOf = (piece: Piece): Layer => {
+      const { choice, slot, thickness } = piece;
+      const chamber = slot.chamber.id;
+      const old = used.get(piece);
+      if (old === undefined) return { ...plainOf(choice), id: newId(), chamber, thickness };
+      return {
+        ...old,
+        chamber,
+        thickness: isSame(piece, old) ? old.thickness : thickness,
+        compressionRatio: isSame(piece, old) ? old.compressionRatio : 1,
+        cut: null,
+        treatment: null,
+      };
+    };
+    const layers: Layer[] = [...room.fixed];
+    for (const slot of slots) {
+      layers.push(...slot.before);
+      for (const piece of pieces) if (piece.slot === slot) layers.push(layerOf(piece));
+      layers.push(...slot.after);
+    }
+    return layers;
+  };
 }
 
-type Fits = (filter: Filter, piece: Piece, layer: Layer) => boolean;
+/** A layer of today that may be used again. */
+interface Old {
+  readonly layer: Layer;
+  readonly key: string;
+  readonly chamber: Chamber | undefined;
+}
+
+/** Whether a layer of the same medium can be used for a piece. */
+type Fits = (piece: Piece, old: Old) => boolean;
 
 const free = ({ thickness, compressionRatio }: Layer): number => thickness / compressionRatio;
 
@@ -87,32 +115,24 @@ const isSame = ({ choice, thickness }: Piece, layer: Layer): boolean =>
     ? Math.abs(layer.thickness - thickness) <= GIVES
     : Math.abs(layer.thickness / thickness - 1) <= UNNOTICED;
 
-const isOf = ({ choice }: Piece, layer: Layer): boolean => choice.key === choiceKey(layer);
-
 /** True for what reaches the walls of a chamber of this face: a poured medium always does. */
-function reaches(filter: Filter, { choice, slot }: Piece, { chamber, cut }: Layer): boolean {
+function reaches({ choice, slot }: Piece, { layer, chamber }: Old): boolean {
   if (choice.plies.length === 0) return true;
-  const before = filter.chambers.find(({ id }) => id === chamber);
-  if (before === undefined || cut !== null) return false;
-  const [from, to] = [faceSides(before.shape), faceSides(slot.chamber.shape)];
+  if (chamber === undefined || layer.cut !== null) return false;
+  if (chamber === slot.chamber) return true;
+  const [from, to] = [faceSides(chamber.shape), faceSides(slot.chamber.shape)];
   return (
-    before.shape.form === slot.chamber.shape.form &&
+    chamber.shape.form === slot.chamber.shape.form &&
     Math.abs(from.shown - to.shown) < GIVES &&
     Math.abs(from.into - to.into) < GIVES
   );
 }
 
-const SAME_PLACE: Fits = (filter, piece, layer) =>
-  isOf(piece, layer) &&
-  piece.slot.chamber.id === layer.chamber &&
-  reaches(filter, piece, layer) &&
-  isSame(piece, layer);
+const SAME_PLACE: Fits = (piece, old) =>
+  piece.slot.chamber.id === old.layer.chamber && isSame(piece, old.layer) && reaches(piece, old);
 
-const SAME_FACE: Fits = (filter, piece, layer) =>
-  isOf(piece, layer) && reaches(filter, piece, layer) && isSame(piece, layer);
+const SAME_FACE: Fits = (piece, old) => isSame(piece, old.layer) && reaches(piece, old);
 
 /** One that is trimmed to fit; of what is poured, more or less of it. */
-const LARGER: Fits = (filter, piece, layer) =>
-  isOf(piece, layer) &&
-  reaches(filter, piece, layer) &&
-  (piece.choice.plies.length === 0 || free(layer) > piece.thickness);
+const LARGER: Fits = (piece, old) =>
+  (piece.choice.plies.length === 0 || free(old.layer) > piece.thickness) && reaches(piece, old);

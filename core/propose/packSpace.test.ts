@@ -46,7 +46,7 @@ function drawn(input: ProposeInput, count: number) {
   for (let tries = 0; packs.length < count && tries < 40 * count; tries += 1) {
     const pieces = space.decode(space.sizes.map((size) => (draw() < 0.5 ? 0 : Math.floor(draw() * size))));
     if (pieces !== null)
-      packs.push({ pieces, layers: packOf(input.filter, space.room, pieces, input.today, input.mine) });
+      packs.push({ pieces, layers: packOf(input.filter, space.room, input.today, input.mine)(pieces) });
   }
   return packs;
 }

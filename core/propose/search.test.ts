@@ -87,7 +87,7 @@ function allOf(input: ProposeInput): Considered[] {
     });
     const pieces = space.decode(genome);
     if (pieces === null) continue;
-    const layers = packOf(input.filter, space.room, pieces, [], []);
+    const layers = packOf(input.filter, space.room, [], [])(pieces);
     const key = layers.map(({ medium, thickness }) => `${medium} ${thickness.toFixed(4)}`).join();
     if (seen.has(key)) continue;
     seen.add(key);

@@ -96,9 +96,10 @@ export function* searchPacks(
   let near = NOTHING_NEAR;
   let told = 0;
 
+  const packFor = packOf(input.filter, space.room, input.today, input.mine);
   const layersOf = (genome: Genome): Layer[] | null => {
     const pieces = space.decode(genome);
-    return pieces === null ? null : packOf(input.filter, space.room, pieces, input.today, input.mine);
+    return pieces === null ? null : packFor(pieces);
   };
   const limited = (figures: QuickFigures, judged: Figures | null) => ({
     overflows: overflows(figures.stack),

@@ -19,8 +19,16 @@ import { PlanBench } from './PlanBench';
 import styles from './PlanSheet.module.css';
 import { lazyPart, usePreload } from '../frame/lazyPart';
 
-// Loaded when packs are compared or proposed.
+// Loaded when packs are compared or proposed, or a little after the sheet stands.
 const BesideBench = lazyPart(() => import('./BesideBench').then((module) => module.BesideBench));
+const SEARCHES = {
+  preload: () =>
+    void import('../propose/proposeWorkers').then(
+      ({ readyProposers }) => readyProposers(),
+      // They are begun when packs are proposed.
+      () => undefined,
+    ),
+};
 
 /** Stand for the comparison and for proposals among the plans; no id of a document looks like them. */
 const COMPARE = '(compare)';
@@ -42,7 +50,7 @@ interface Props {
 /** The plan and the other plans that were thought of, one of them on the bench, or all of them side by side. */
 export function PlanSheet({ alternatives: stored, planned, filter: storedFilter, ...bench }: Props) {
   const { around, asFound } = bench;
-  usePreload(BesideBench);
+  usePreload(BesideBench, SEARCHES);
   const known = useMemo(() => (asFound === null ? [] : [asFound]), [asFound]);
   const holdsAll = (candidate: Filter): readonly string[] =>
     candidate.chambers.length === 0

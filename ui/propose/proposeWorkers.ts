@@ -5,7 +5,17 @@ import { workerHands } from '../state/workerHands';
 export const PROPOSE_PLACES = ['left', 'right'] as const;
 export type ProposePlace = (typeof PROPOSE_PLACES)[number];
 
-/** Asks one of the two workers that search for packs, see {@link workerHands}. */
-export const { ask: askProposer } = workerHands<ProposePlace, ProposeApi>(
+const hands = workerHands<ProposePlace, ProposeApi>(
   () => new Worker(new URL('../../workers/proposeWorker.ts', import.meta.url), { type: 'module' }),
 );
+
+/** Asks one of the two workers that search for packs, see {@link workerHands}. */
+export const { ask: askProposer } = hands;
+
+/** Begins the workers before anything is asked, so that the first answer comes at once. */
+export function readyProposers(): void {
+  for (const place of PROPOSE_PLACES)
+    if (!hands.isBegun(place))
+      // One that cannot be had now says so when it is asked.
+      hands.ask(place, (remote) => remote.rehearse()).catch(() => undefined);
+}

@@ -110,8 +110,10 @@ async function search(ask: ProposeInput, put: Put, isNewest: () => boolean): Pro
   const told = PROPOSE_PLACES.map(() => ({ tried: 0, forecast: 0, share: 0, near: NOTHING_NEAR }));
   let mine: Finalist | null = null;
   let shownAt = -Infinity;
+  let isEmpty = true;
   const show = (): void => {
     shownAt = performance.now();
+    isEmpty = considered.every((some) => some.length === 0);
     put(() => ({
       considered: considered.flat(),
       tried: told.reduce((sum, { tried }) => sum + tried, 0),
@@ -132,7 +134,9 @@ async function search(ask: ProposeInput, put: Put, isNewest: () => boolean): Pro
       if (slice === null || !isNewest()) return;
       considered[index]!.push(...slice.found);
       told[index] = slice;
-      if (performance.now() - shownAt >= SHOWN_EVERY) show();
+      // The first packs are not waited for.
+      const isFirst = isEmpty && slice.found.length > 0;
+      if (isFirst || performance.now() - shownAt >= SHOWN_EVERY) show();
       // The plan as it is stands beside the first of them.
       if (index === 0 && mine === null && ask.mine.length > 0) {
         mine = await askProposer(place, (remote) => remote.finalist(ask, ask.mine));

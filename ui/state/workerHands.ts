@@ -14,6 +14,8 @@ export interface WorkerHands<Place extends string, Api> {
    * next question gets a new one.
    */
   readonly ask: <Answer>(place: Place, question: (remote: Remote<Api>) => Promise<Answer>) => Promise<Answer>;
+  /** True once the worker of a place was asked something. */
+  readonly isBegun: (place: Place) => boolean;
 }
 
 /**
@@ -24,6 +26,7 @@ export interface WorkerHands<Place extends string, Api> {
 export function workerHands<Place extends string, Api>(create: () => Worker): WorkerHands<Place, Api> {
   const hands = new Map<Place, Hand<Api>>();
   return {
+    isBegun: (place) => hands.has(place),
     ask: (place, question) => {
       const known = hands.get(place);
       const hand = known === undefined || known.isBroken ? begin<Api>(create()) : known;
