@@ -1,6 +1,7 @@
 // @vitest-environment happy-dom
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useLayoutEffect } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { useKeys, type Shortcut } from './useKeys';
 
@@ -54,6 +55,27 @@ describe('useKeys', () => {
     await userEvent.keyboard('a');
     unmount();
     await userEvent.keyboard('a');
+    expect(before).not.toHaveBeenCalled();
+    expect(after).toHaveBeenCalledTimes(1);
+  });
+
+  it('means what the sheet shows from the moment it shows it', () => {
+    const [before, after] = [vi.fn(), vi.fn()];
+    // Presses as soon as it stands, before anything that is left for later.
+    const Pressed = () => {
+      useLayoutEffect(() => {
+        window.dispatchEvent(new KeyboardEvent('keydown', { key: 'a' }));
+      });
+      return null;
+    };
+    const sheet = (run: () => void, pressed: boolean) => (
+      <>
+        <Sheet shortcuts={[onKey('a', run)]} />
+        {pressed ? <Pressed /> : null}
+      </>
+    );
+    const { rerender } = render(sheet(before, false));
+    rerender(sheet(after, true));
     expect(before).not.toHaveBeenCalled();
     expect(after).toHaveBeenCalledTimes(1);
   });

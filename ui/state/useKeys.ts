@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 
 /** One shortcut of a screen: how it is written in the help, what it does, and when a key press means it. */
 export interface Shortcut {
@@ -17,10 +17,11 @@ const isTyping = (target: EventTarget | null): boolean =>
 /** Listens for a screen's shortcuts, except where the keeper is typing. */
 export function useKeys(shortcuts: readonly Shortcut[]): void {
   const current = useRef(shortcuts);
-  useEffect(() => {
+  // With the drawing, not some time after it: a key means what the screen shows when it is pressed.
+  useLayoutEffect(() => {
     current.current = shortcuts;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (event.defaultPrevented || isTyping(event.target)) return;
       const shortcut = current.current.find((item) => item.matches?.(event) === true);
