@@ -21,6 +21,7 @@ await runTogether([
   ['npx', ['tsc', '--noEmit']],
   ['npm', ['run', '-s', 'lint']],
 ]);
+process.env.NEAT_TYPES_CHECKED = 'yes';
 say('Unit tests');
 const unitFile = path.join(results, 'unit.json');
 run('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitFile}`]);

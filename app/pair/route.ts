@@ -1,3 +1,4 @@
+import { DAY } from '@/core/units/time';
 import { database } from '@/server/database';
 import { DEVICE_COOKIE, PAIRING_PATH } from '@/server/homeDoor';
 import { devices } from '@/store/devices';
@@ -8,7 +9,7 @@ export const dynamic = 'force-dynamic';
 /** Longest code that is looked at. */
 const LONGEST = 40;
 /** For how long a device stays paired unless it is removed, s: browsers keep no cookie longer. */
-const STAYS = 400 * 86_400;
+const STAYS = 400 * DAY;
 
 const page = (code: string, fault: string | null, status: number): Response =>
   new Response(pairPage(PAIRING_PATH, code, fault), {

@@ -1,9 +1,9 @@
 import type { Layer } from '../layers/layer';
 import { filmKeptBy } from './filmKeptBy';
+import { daysBetween } from '../units/daysBetween';
 
 /** Days after which a film counts as grown beside mature media (calibrated; mineral media need months for the rest). */
 const GROWN_AFTER = 42;
-const DAY = 86_400e3;
 
 /** What is known of the media that a pack was made from. */
 export interface FilmHistory {
@@ -17,8 +17,7 @@ export interface FilmHistory {
 /** Share of the film that grew since a date, 0–1: as it grows beside mature media. */
 export function grownSince(installedOn: string | null, now: string | null): number {
   if (installedOn === null || now === null) return 1;
-  const days = (Date.parse(now) - Date.parse(installedOn)) / DAY;
-  return Math.min(1, Math.max(0, days / GROWN_AFTER));
+  return Math.min(1, Math.max(0, daysBetween(installedOn, now) / GROWN_AFTER));
 }
 
 /**

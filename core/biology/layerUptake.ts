@@ -1,6 +1,7 @@
 import { OXYGEN_PER_NITROGEN, OXYGEN_PER_SLUDGE } from './stoichiometry';
 import { NITRIFIERS } from './nitrifiers';
 import { steadyState, type FilmPlace } from './steadyState';
+import { DAY } from '../units/time';
 
 /** A layer as its bacteria find it, in flow order; flows m³/s. */
 export interface UptakeLayer {
@@ -30,7 +31,6 @@ export interface Uptake {
   readonly nitrite: number | null;
 }
 
-const SECONDS_A_DAY = 86_400;
 /** Rounds in which oxygen and uptake are brought to agree; each moves a hundredth of the one before. */
 const ROUNDS = 3;
 
@@ -68,8 +68,8 @@ export function layerUptake(
     let comes = oxygen;
     const along = layers.map(({ own, whole }, index) => {
       const want = wants[index]!;
-      const within = Math.max(0, comes - (own > 0 ? want / (own * SECONDS_A_DAY) : want > 0 ? comes : 0) / 2);
-      comes = Math.max(0, comes - (whole > 0 ? want / (whole * SECONDS_A_DAY) : 0));
+      const within = Math.max(0, comes - (own > 0 ? want / (own * DAY) : want > 0 ? comes : 0) / 2);
+      comes = Math.max(0, comes - (whole > 0 ? want / (whole * DAY) : 0));
       return { within, leaves: comes };
     });
     inside = along.map(({ within }) => within);

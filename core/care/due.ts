@@ -5,7 +5,6 @@ import { AIR_WORK, type ServiceWork } from '../job/looks';
 import { mediumOf } from '../layers/mediumOf';
 import type { Layer } from '../layers/layer';
 import type { Work } from '../pack/visit';
-import { SECONDS_A_DAY } from '../dirt/dirtNumbers';
 import { keepsDirt } from '../dirt/keepsDirt';
 import { placeLayers } from '../layers/placeLayers';
 import { visitBurden } from '../service/visitBurden';
@@ -18,6 +17,7 @@ import { sentence, type Sentence } from '../units/sentence';
 import type { Outlook, OutlookForecast } from './outlook';
 import { snoozedIn, type Snoozed } from './snoozed';
 import { AIR_ITEM, WATER_ITEM } from './isOfTank';
+import { DAY } from '../units/time';
 
 /** Something that a filter or its tank wants on a day. */
 export interface Due {
@@ -203,7 +203,7 @@ function cleaningDue({ filter, layers, log, now }: DueInput): Wanted | null {
     key: visitKey(filter.id),
     ...dateIn(daysUntil(last, every, now), now),
     what: sentence`${upperFirst(joined([...named('replace', renewed), ...named('squeeze', squeezed)]))}.`,
-    why: sentence`Every ${{ kind: 'days', si: every * SECONDS_A_DAY }}, whatever its flow: it takes the dirt so that the other filter stays shut.`,
+    why: sentence`Every ${{ kind: 'days', si: every * DAY }}, whatever its flow: it takes the dirt so that the other filter stays shut.`,
     minutes: visitBurden(filter, inFlow, [...ids]).minutes,
     bring: [
       ...(squeezed.length > 0 ? ['old tank water'] : []),
@@ -229,7 +229,7 @@ function spongeDue({ filter, layers, outlook, log, now }: DueInput): Wanted | nu
     key: `sponge ${filter.id}`,
     ...dateIn(daysUntil(last, every, now), now),
     what: sentence`Squeeze the intake sponge, or swap in the spare.`,
-    why: sentence`It is full about every ${{ kind: 'days', si: every * SECONDS_A_DAY }}; a blocked intake starves the pump.`,
+    why: sentence`It is full about every ${{ kind: 'days', si: every * DAY }}; a blocked intake starves the pump.`,
     minutes: null,
     bring: ['spare intake sponge'],
     withWaterChange: false,
@@ -288,7 +288,7 @@ function waterChange({ filter, tank, log, now }: DueInput): Wanted | null {
     key: `${WATER_ITEM}${filter.tankId}`,
     ...dateIn(daysUntil(last, habit.every, now), now),
     what: sentence`Change ${{ kind: 'share', si: habit.share }} of the water.`,
-    why: sentence`You do so every ${{ kind: 'days', si: habit.every * SECONDS_A_DAY }}.`,
+    why: sentence`You do so every ${{ kind: 'days', si: habit.every * DAY }}.`,
     minutes: null,
     bring: ['dechlorinator'],
     withWaterChange: false,

@@ -1,6 +1,7 @@
 import type { LogEntry } from '../job/logEntry';
 import type { Look } from '../job/looks';
 import type { Symptom } from '../job/symptom';
+import { daysBetween } from '../units/daysBetween';
 
 /** What a quick look says: one sentence, and the fault to look for, if any. */
 export interface LookAdvice {
@@ -10,7 +11,6 @@ export interface LookAdvice {
 
 /** Hours after a service for which brown water is loosened dirt (common practice, no source: minutes to hours). */
 const SETTLES = 24;
-const HOUR = 3_600_000;
 
 /** What is looked for where a look shows something. */
 const SYMPTOM_OF: Readonly<Partial<Record<Look, Symptom>>> = {
@@ -35,7 +35,7 @@ export function lookAdvice(seen: Look, log: readonly LogEntry[], at: string): Lo
       says: 'Swap in the spare and squeeze this one in old tank water; a blocked intake starves the pump.',
       symptom: null,
     };
-  const hours = (entry: LogEntry): number => (Date.parse(at) - Date.parse(entry.at)) / HOUR;
+  const hours = (entry: LogEntry): number => 24 * daysBetween(entry.at, at);
   const justServed = log.some(
     (entry) =>
       (entry.kind === 'service' || entry.kind === 'repacked') && hours(entry) >= 0 && hours(entry) <= SETTLES,

@@ -1,4 +1,3 @@
-import { SECONDS_A_DAY } from '../dirt/dirtNumbers';
 import type { LogEntry } from '../job/logEntry';
 import { USUAL_ROOM } from '../practice/usualRoom';
 import { netVolume } from '../tank/netVolume';
@@ -6,6 +5,7 @@ import type { Tank } from '../tank/tank';
 import { floorArea } from '../tank/tankGeometry';
 import { DAY_MS, daysBetween } from '../units/daysBetween';
 import { seededNormal } from '../units/seededNormal';
+import { DAY } from '../units/time';
 import { evaporation, SURFACE_ACTIVITY, UNDER_LID } from '../water/evaporation';
 
 /** A range that holds a value in eight of ten cases; m³ a day. */
@@ -123,7 +123,7 @@ export function waterLost({ tank, log, now }: WaterLostInput): WaterLost | null 
         ),
         activity: SURFACE_ACTIVITY.rippled * RIPPLES ** normal(),
         lid: Math.min(1, lid),
-      }) * SECONDS_A_DAY;
+      }) * DAY;
     const came = (volume + spread * normal()) / days;
     poured.push(came);
     evaporated.push(gone);

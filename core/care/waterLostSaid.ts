@@ -1,7 +1,7 @@
-import { SECONDS_A_DAY } from '../dirt/dirtNumbers';
 import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
 import type { PerDay, WaterLost } from './waterLost';
+import { DAY } from '../units/time';
 
 const ASSUMED: Readonly<Record<WaterLost['assumed'][number], string>> = {
   lid: 'whether there is a lid',
@@ -24,7 +24,7 @@ export function waterLostSaid(lost: WaterLost): {
     state: leaks
       ? sentence`Water is lost beyond evaporation: ${range(excess)} a day.`
       : sentence`The top-ups fit evaporation.`,
-    why: sentence`${`${topUps} top-ups`} in ${{ kind: 'days', si: days * SECONDS_A_DAY }}: ${{ kind: 'volume', si: poured.likely }} a day. Evaporation takes ${range(evaporated)} a day.`,
+    why: sentence`${`${topUps} top-ups`} in ${{ kind: 'days', si: days * DAY }}: ${{ kind: 'volume', si: poured.likely }} a day. Evaporation takes ${range(evaporated)} a day.`,
     assumed:
       assumed.length === 0 ? null : `Not entered, so assumed: ${joined(assumed.map((key) => ASSUMED[key]))}.`,
   };

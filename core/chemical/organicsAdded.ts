@@ -1,4 +1,5 @@
 import type { Addition, Added } from './additions';
+import { daysBetween } from '../units/daysBetween';
 
 /** Dissolved carbon that comes into the water on a day, counted from when the carbon went in, and over some time. */
 export interface OrganicsAdded {
@@ -18,7 +19,6 @@ const WOOD_HALF = 21;
 const MEDICINE_CARBON = 3e-3;
 /** Days for which a medicine that was given before the carbon is still there to be taken out (common practice). */
 const MEDICINE_STAYS = 14;
-const DAY = 86_400e3;
 
 /**
  * What the things put into a tank mean for its carbon. Bottles of bacteria and digesters mean nothing.
@@ -33,7 +33,7 @@ export function organicsAdded(added: readonly Added[], since: string, volume: nu
   };
   return added.flatMap(({ what, at }) => {
     const source = of[what];
-    const day = (Date.parse(at) - Date.parse(since)) / DAY;
+    const day = daysBetween(since, at);
     return source === undefined || (source.half === 0 && day < -MEDICINE_STAYS) ? [] : [{ ...source, day }];
   });
 }

@@ -1,7 +1,7 @@
-import { SECONDS_A_DAY } from './dirtNumbers';
 import { suspendedSolids } from './massBalance';
 import type { SimulationState } from './simulationState';
 import { SIZES } from './sizeClasses';
+import { DAY } from '../units/time';
 
 /** What all filters of a tank clear, m³/s by size. */
 export function clearedBy(filters: readonly SimulationState[]): Float64Array {
@@ -34,7 +34,7 @@ export function balanceStep(
   for (let size = 0; size < SIZES; size += 1)
     into[size] = suspendedSolids(
       made[size]! + left[size]! / length,
-      cleared[size]! * SECONDS_A_DAY,
+      cleared[size]! * DAY,
       settles[size]!,
       volume,
     );

@@ -7,8 +7,8 @@ import { clearingTime } from './clearWater';
 import { forecast } from './forecast';
 import { settlingRates } from './massBalance';
 import { SIZE_CLASSES } from './sizeClasses';
+import { DAY } from '../units/time';
 
-const DAY = 86_400;
 const reed = WATERS.find(({ filter }) => filter.id === 'reed-bench');
 if (reed === undefined) throw new Error('The demo has no Reed bench.');
 const { tank, filter, layers } = reed;

@@ -2,11 +2,12 @@ import { feedPerDay } from '../tank/feedPerDay';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import type { CloggingSimulation } from './cloggingSimulation';
-import { DIRT_SPREAD, SECONDS_A_DAY, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
+import { DIRT_SPREAD, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
 import { settlingRates, suspendedSolids } from './massBalance';
 import { fedSpread } from './fedSpread';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
+import { DAY } from '../units/time';
 
 /** Dirt below this makes water look cloudy and takes days to settle, m (calibrated). */
 export const FINE = 100e-6;
@@ -52,7 +53,7 @@ export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null 
     const settles = settlingRates(tank, volume, numbers.settlingFactor);
     let [all, fine] = [0, 0];
     SIZE_CLASSES.forEach(({ diameter }, size) => {
-      const part = suspendedSolids(made[size]!, cleared[size]! * SECONDS_A_DAY, settles[size]!, volume);
+      const part = suspendedSolids(made[size]!, cleared[size]! * DAY, settles[size]!, volume);
       all += part;
       if (diameter < FINE) fine += part;
     });
@@ -90,9 +91,7 @@ const VARIED = ['solidsPerFood', 'attachment', 'settlingFactor', 'litterFactor']
  */
 export function clearingTime(cleared: ArrayLike<number>, settles: ArrayLike<number>, volume: number): number {
   const parts = SIZE_CLASSES.flatMap(({ diameter, ofFood }, size) =>
-    diameter < FINE
-      ? [{ share: ofFood, rate: cleared[size]! / volume + settles[size]! / SECONDS_A_DAY }]
-      : [],
+    diameter < FINE ? [{ share: ofFood, rate: cleared[size]! / volume + settles[size]! / DAY }] : [],
   );
   const whole = parts.reduce((sum, { share }) => sum + share, 0);
   const left = (time: number): number =>

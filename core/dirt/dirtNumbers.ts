@@ -65,6 +65,3 @@ export const decayAt = ({ decay }: DirtNumbers, celsius: number): number =>
 
 /** Nitrogen that rotting sludge gives back, kg N per kg dry (calibrated to the protein that stays in faeces and waste). */
 export const NITROGEN_PER_SLUDGE = 0.045;
-
-/** Flows are per second, dirt is per day. */
-export const SECONDS_A_DAY = 86_400;

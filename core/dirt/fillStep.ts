@@ -1,7 +1,8 @@
 import { depositStep } from './depositStep';
-import { SECONDS_A_DAY, type DirtNumbers } from './dirtNumbers';
+import type { DirtNumbers } from './dirtNumbers';
 import type { SimulationState } from './simulationState';
 import { SIZES } from './sizeClasses';
+import { DAY } from '../units/time';
 
 /** What comes to one slice in a step, by size, dry kg; used again and again. */
 const came = new Float64Array(SIZES);
@@ -31,7 +32,7 @@ export function fillStep(
   let caughtAll = 0;
   let rottedAll = 0;
   const remains = Math.exp(-decay * length);
-  for (let size = 0; size < SIZES; size += 1) brings[size] = waters[size]! * SECONDS_A_DAY * length;
+  for (let size = 0; size < SIZES; size += 1) brings[size] = waters[size]! * DAY * length;
   for (const bed of beds.list) {
     let caughtHere = 0;
     for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {

@@ -1,5 +1,6 @@
 import type { Tank } from '../tank/tank';
 import { SIZE_CLASSES } from './sizeClasses';
+import { HOUR } from '../units/time';
 
 /** Turnover by circulation pumps at which half as much settles, tanks an hour (calibrated). */
 const HALVED_AT = 10;
@@ -12,7 +13,7 @@ const HALVED_AT = 10;
  */
 export function settlingRates(tank: Pick<Tank, 'circulation'>, volume: number, factor = 1): Float64Array {
   const moved = tank.circulation.reduce((sum, { flow }) => sum + flow, 0);
-  const turns = (moved * 3600) / volume;
+  const turns = (moved * HOUR) / volume;
   return new Float64Array(SIZE_CLASSES.map(({ settles }) => (factor * settles) / (1 + turns / HALVED_AT)));
 }
 

@@ -5,8 +5,7 @@ import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
 import { evaluatePack, type Surroundings } from '../report/evaluatePack';
 import type { FaultContext } from './faultTable';
-
-const DAY = 86_400e3;
+import { daysBetween } from '../units/daysBetween';
 
 /**
  * What is known of a filter before anything is checked: how long it has been packed, when its forecast says service, what is in
@@ -26,7 +25,7 @@ export function faultContext(
   const report = evaluatePack({ ...around, filter, layers, flow: null });
   return {
     filter,
-    sincePacked: packedAt === null ? null : Math.max(0, (Date.parse(now) - Date.parse(packedAt)) / DAY),
+    sincePacked: packedAt === null ? null : Math.max(0, daysBetween(packedAt, now)),
     serviceDay: forecast({ ...aheadOf(around, filter, layers), brief: true })?.serviceDay ?? null,
     hasFoam: families.includes('foam') || families.includes('cartridge'),
     hasFloss: families.includes('floss'),

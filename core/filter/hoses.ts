@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
+import { HOUR } from '../units/time';
 
 export const HOSE_BOUNDS = {
   bore: { what: 'Bore of the hose', kind: 'gap', min: 1e-3, max: 0.1 },
@@ -40,9 +41,9 @@ export const USUAL_HOSES: Hoses = {
 
 /** Bores of hoses that are sold, m, and the label flow up to which each is usual, m³/s (common practice, no source). */
 const BORES: readonly (readonly [upTo: number, bore: number])[] = [
-  [700e-3 / 3600, 0.0125],
-  [1400e-3 / 3600, 0.0155],
-  [2600e-3 / 3600, 0.019],
+  [700e-3 / HOUR, 0.0125],
+  [1400e-3 / HOUR, 0.0155],
+  [2600e-3 / HOUR, 0.019],
 ];
 const WIDEST = 0.025;
 

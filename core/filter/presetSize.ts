@@ -2,6 +2,7 @@ import type { ChamberShape } from './chamberShape';
 import type { UnplacedChamber } from './layOut';
 import type { OpenEdge } from './openEdge';
 import type { Spill } from './spill';
+import { HOUR } from '../units/time';
 
 /** Generic sizes in which a kind is met; `middle` is what the presets are drawn in. */
 export const PRESET_SIZES = ['small', 'middle', 'large'] as const;
@@ -11,7 +12,7 @@ export type PresetSize = (typeof PRESET_SIZES)[number];
 const SIDE_FACTOR: Readonly<Record<PresetSize, number>> = { small: 0.75, middle: 1, large: 1.3 };
 
 const MILLIMETRE = 1e-3;
-const TEN_LITRES_PER_HOUR = 1e-2 / 3600;
+const TEN_LITRES_PER_HOUR = 1e-2 / HOUR;
 
 const toStep = (value: number, step: number): number => Math.round(value / step) * step;
 const side = (value: number, size: PresetSize): number =>

@@ -3,6 +3,7 @@ import type { Filter } from './filter';
 import type { FilterKind } from './filterKind';
 import type { UnplacedChamber } from './layOut';
 import { BOTTOM_SPACE } from './settlementPlace';
+import { HOUR } from '../units/time';
 
 type Preset = Pick<Filter, 'labelFlow' | 'spill'> &
   Partial<Pick<Filter, 'openEdge'>> & { readonly chambers: readonly UnplacedChamber[] };
@@ -14,7 +15,7 @@ type Preset = Pick<Filter, 'labelFlow' | 'spill'> &
  */
 const LEVEL_BODY = { hangerToBack: 0.11, foot: 'in', tilt: 0, recirculated: 0 } as const;
 
-const LITRES_PER_HOUR = 1e-3 / 3600;
+const LITRES_PER_HOUR = 1e-3 / HOUR;
 
 const canisterTray = (number: number, of: number, way: 'up' | 'down'): UnplacedChamber => ({
   id: `tray-${number}`,

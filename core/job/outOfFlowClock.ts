@@ -1,5 +1,6 @@
 import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';
 import type { OutOfFlow } from './outOfFlow';
+import { HOUR } from '../units/time';
 
 /** Where the clock stands. */
 export type ClockState = 'not started' | 'running' | 'parked' | 'back';
@@ -8,7 +9,7 @@ export type ClockState = 'not started' | 'running' | 'parked' | 'back';
  * A film in still water first uses up the oxygen around it, then starves: slow at first, then fast. A Weibull curve
  * through 95 % kept after one hour and 60 % after four (calibrated).
  */
-const SCALE = 6 * 3600;
+const SCALE = 6 * HOUR;
 
 const STEEPNESS = 1.66;
 

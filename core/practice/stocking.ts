@@ -1,3 +1,5 @@
+import { HOUR } from '../units/time';
+
 /*
  * How media and flow are sized to a tank, by what lives in it. All of it common practice without a source, unless a
  * line says otherwise.
@@ -23,7 +25,7 @@ export const MEDIA_PER_TANK: Readonly<Record<Stock, Span>> = {
   heavy: { low: 20, high: 20 },
 };
 
-const PER_HOUR = 1 / 3600;
+const PER_HOUR = 1 / HOUR;
 
 /** Turnover asked for, 1/s: about 5 an hour, less in planted tanks, more with heavy stock (common practice, no source). */
 export const TURNOVER_BY_STOCK: Readonly<Record<Stock, Span>> = {

@@ -1,4 +1,5 @@
 import type { Animal } from '../tank/tank';
+import { HOUR } from '../units/time';
 
 /** A span of turnover, 1/s, with the reason for it. */
 export interface TurnoverBand {
@@ -7,7 +8,7 @@ export interface TurnoverBand {
   readonly why: string;
 }
 
-const PER_HOUR = 1 / 3600;
+const PER_HOUR = 1 / HOUR;
 /** Below this a tank is a nano; above the next the band falls, until it is very large, m³ (common practice, no source). */
 const NANO = 0.03;
 const LARGE = 0.25;

@@ -3,6 +3,7 @@ import type { Chamber } from '../filter/filter';
 import { usableDepth } from '../filter/usableDepth';
 import { bounded } from '../units/bounded';
 import type { Bounds } from '../units/bounds';
+import { HOUR } from '../units/time';
 
 /** What a ribbed block may measure, m. */
 export const BLOCK_BOUNDS = {
@@ -78,7 +79,6 @@ const LAID = { low: 3e-9, high: 8e-9 } as const;
 const PLAY = 0.5e-3;
 /** Side of a foot against the wall that it stands under. */
 const FOOT_WALLS = 2;
-const HOUR = 3600;
 
 /** Ribs that fit, and the space between them. */
 function spread({ length, wall, rib, gap }: Block): { readonly ribs: number; readonly spacing: number } {

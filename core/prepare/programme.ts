@@ -2,6 +2,7 @@ import type { Job } from '../job/job';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
 import type { Medium } from '../media/medium';
+import { DAY_MS } from '../units/daysBetween';
 import { lowerFirst } from '../units/firstLetter';
 import { preparationsFor, type Preparation } from './preparations';
 
@@ -22,7 +23,6 @@ export interface ProgrammeStep {
   readonly doneAt: string | null;
 }
 
-const DAY = 86_400e3;
 const LITRE = 1e-3;
 
 /** New media of a plan: by medium, litres of it that were not in the filter before. */
@@ -66,7 +66,9 @@ export function programme(
 ): ProgrammeStep[] {
   const done = new Map(prepared.map(({ key, at }) => [key, at]));
   const dayOf = (daysBefore: number): string | null =>
-    repackOn === null ? null : new Date(Date.parse(repackOn) - daysBefore * DAY).toISOString().slice(0, 10);
+    repackOn === null
+      ? null
+      : new Date(Date.parse(repackOn) - daysBefore * DAY_MS).toISOString().slice(0, 10);
   const step = (
     key: string,
     medium: Medium | null,
@@ -126,7 +128,7 @@ export function earliestReady(steps: readonly ProgrammeStep[], now: string): str
     (most, { daysBefore, doneAt }) => (doneAt === null ? Math.max(most, daysBefore) : most),
     0,
   );
-  return new Date(Date.parse(now.slice(0, 10)) + days * DAY).toISOString().slice(0, 10);
+  return new Date(Date.parse(now.slice(0, 10)) + days * DAY_MS).toISOString().slice(0, 10);
 }
 
 /** A step in a few words: “Lava rock: rinse until the water runs clear”. */

@@ -10,6 +10,7 @@ import type { Shelf } from '../shelf/shelf';
 import { netVolume } from '../tank/netVolume';
 import { overflowsBlocked } from './overflowsBlocked';
 import type { Limits, ProposeInput } from './proposeInput';
+import { HOUR } from '../units/time';
 
 /** What is known before anything is filled in. */
 export interface KnownToPropose {
@@ -64,6 +65,6 @@ function firstLimits({ tank, others }: Surroundings, filter: Filter, layers: rea
 /** A turnover in whole tenths an hour, as it is shown: entered anew as it reads, it asks for no more. */
 const roundedDown = (turned: number): number => Math.floor(turned / TENTH + ROUNDING_ERROR) * TENTH;
 /** Tanks a second. */
-const TENTH = 0.1 / 3600;
+const TENTH = 0.1 / HOUR;
 /** What arithmetic loses on a whole number of tenths. */
 const ROUNDING_ERROR = 1e-9;

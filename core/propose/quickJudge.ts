@@ -3,7 +3,7 @@ import { clearedElsewhere } from '../dirt/clearedElsewhere';
 import { clearingTime, FINE } from '../dirt/clearWater';
 import { arrivalOf } from '../dirt/arrival';
 import { coefficientAt } from '../dirt/filterCoefficient';
-import { decayAt, SECONDS_A_DAY, USUAL_DIRT } from '../dirt/dirtNumbers';
+import { decayAt, USUAL_DIRT } from '../dirt/dirtNumbers';
 import { dirtProduction } from '../dirt/dirtProduction';
 import { marchBalance, marchDrive, type MarchDrive } from '../dirt/marchBalance';
 import { settlingRates, suspendedSolids } from '../dirt/massBalance';
@@ -25,6 +25,7 @@ import { openedAnyway } from './openedAnyway';
 import { CLOGGED_AT, pieceNumbers } from './pieceNumbers';
 import type { ProposeInput } from './proposeInput';
 import { turnoverOff, type Figures } from './wishes';
+import { DAY } from '../units/time';
 
 /** Days after which the silt in biological media counts. */
 export const SILT_DAYS = 90;
@@ -142,15 +143,12 @@ export function quickJudge(
     let fines = 0;
     for (let size = 0; size < SIZES; size += 1) {
       afloat[size] =
-        made === null
-          ? 0
-          : suspendedSolids(made[size]!, whole[size]! * SECONDS_A_DAY, settles[size]!, volume);
+        made === null ? 0 : suspendedSolids(made[size]!, whole[size]! * DAY, settles[size]!, volume);
       if (SIZE_CLASSES[size]!.diameter < FINE) fines += afloat[size]!;
     }
     const rates = placed.map((_, index) => {
       let rate = 0;
-      for (let size = 0; size < SIZES; size += 1)
-        rate += caught[index * SIZES + size]! * SECONDS_A_DAY * afloat[size]!;
+      for (let size = 0; size < SIZES; size += 1) rate += caught[index * SIZES + size]! * DAY * afloat[size]!;
       return rate;
     });
     const clogs = placed.map(({ numbers }, index) => daysTo(numbers.holds, rates[index]!, decay));

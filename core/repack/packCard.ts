@@ -10,6 +10,7 @@ import { WORKS, type Work } from '../pack/visit';
 import { SERVICE_SHARE } from '../practice/serviceShare';
 import type { ServicePlan } from '../service/servicePlan';
 import { HEAVY, NEVER_DRY, SIPHON } from './cautionWords';
+import { DAY_MS } from '../units/daysBetween';
 
 /** A layer on the card. */
 export interface CardLayer {
@@ -55,11 +56,10 @@ export interface PackCard {
 const VISITS = 4;
 /** The jug whose time is printed, m³. */
 export const CARD_JUG = 2e-3;
-const DAY = 86_400e3;
 
 /** ISO date so many days after a moment. */
 const dayAfter = (moment: string, days: number): string =>
-  new Date(Date.parse(moment) + days * DAY).toISOString().slice(0, 10);
+  new Date(Date.parse(moment) + days * DAY_MS).toISOString().slice(0, 10);
 
 /**
  * The card of a pack: what is in the filter, in packing order, and when what is due.

@@ -12,6 +12,7 @@ import { feedPerDay, type Range } from '../tank/feedPerDay';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import type { PackInput, PackReport } from './evaluatePack';
+import { daysBetween } from '../units/daysBetween';
 
 /** What a chemical layer does for the water, and for how long. Times s, lives days. */
 export interface LayerChemical {
@@ -36,7 +37,6 @@ export interface LayerChemical {
 const CARBON_IN_CARTRIDGE = 0.5;
 /** A life that is shorter than this share of the plain one is said to be shortened. */
 const NOTICED = 0.95;
-const DAY = 86_400e3;
 
 /**
  * Contact, half-lives and days left of every chemical layer, in flow order. Apart from the report, since few look at it.
@@ -57,9 +57,7 @@ export function reportChemical(
       const through = flow * passThrough;
       const { life, lifeBy, shortened } = lifeOf(placed, tank, volume, added, now);
       const days =
-        layer.installedOn === null || now === null
-          ? null
-          : Math.max(0, (Date.parse(now) - Date.parse(layer.installedOn)) / DAY);
+        layer.installedOn === null || now === null ? null : Math.max(0, daysBetween(layer.installedOn, now));
       const half =
         takesTint(medium) && bedTime !== null && bedTime > 0
           ? (Object.fromEntries(

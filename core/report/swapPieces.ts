@@ -10,10 +10,10 @@ import type { PlacedLayer } from '../layers/placedLayer';
 import { mediumById } from '../media/catalogue';
 import { mediumLife } from '../practice/mediaLives';
 import type { Tank } from '../tank/tank';
+import { DAY_MS } from '../units/daysBetween';
 import { lowerFirst } from '../units/firstLetter';
 import type { LayerSurface } from './tankBiology';
 
-const DAY_MS = 86_400e3;
 /** Share of a bed below which none is left. */
 const CRUMB = 1e-9;
 

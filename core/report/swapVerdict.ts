@@ -3,8 +3,7 @@ import type { Swap } from '../filter/swap';
 import { sentence, type Sentence } from '../units/sentence';
 import { nextStageDue } from './swapPieces';
 import type { Verdict } from './verdict';
-
-const DAY = 86_400;
+import { DAY } from '../units/time';
 
 /** Why no swap can be judged. */
 export type NoSwap = 'no food' | 'nothing chosen' | 'no media';

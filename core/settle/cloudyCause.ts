@@ -1,5 +1,6 @@
 import { LIMITS } from '../biology/nitrifiers';
 import { sentence, type Sentence } from '../units/sentence';
+import { DAY } from '../units/time';
 
 /** What is known when water is cloudy. */
 export interface Cloudy {
@@ -14,7 +15,6 @@ export interface Cloudy {
 
 /** Days for which dust is looked for at least: it settles in hours, and a slow filter takes longer (calibrated). */
 const DUST_DAYS = 2;
-const DAY = 86_400;
 
 /**
  * What makes water cloudy after a repack: dust from new media or a bloom of bacteria. Without a reading of ammonia it says

@@ -1,8 +1,8 @@
 import type { AirFilter } from '../tank/airFilter';
 import { mediumById } from '../media/catalogue';
+import { daysBetween } from '../units/daysBetween';
 import { lowerFirst } from '../units/firstLetter';
 import { sentence, type Sentence } from '../units/sentence';
-import { daysBetween } from './settling';
 
 /** Days after which an air-driven filter is mature enough to give media away (common practice, no source). */
 const MATURE_AFTER = 42;

@@ -2,10 +2,12 @@ import { SWAP_LIMITS } from '../biology/planSwap';
 import type { FindingLevel } from '../findings/finding';
 import type { LogEntry, TestEntry } from '../job/logEntry';
 import type { Verdict } from '../report/verdict';
+import { daysBetween } from '../units/daysBetween';
 import { lowerFirst } from '../units/firstLetter';
 import { sentence, type Sentence } from '../units/sentence';
+import { DAY } from '../units/time';
 import { ammoniaShare } from '../water/ammoniaShare';
-import { daysBetween, expectedAt, type Settling } from './settling';
+import { expectedAt, type Settling } from './settling';
 import { waterChangeFor, type WaterChange } from './waterChangeFor';
 
 /** How far a usual test kit may be off, kg N/m³ and as a share (calibrated: half a step of a colour card). */
@@ -15,8 +17,6 @@ const KIT_SHARE = 0.25;
 const URGENT_AT = 4;
 /** Days for which a value over its limit counts as one that stays up. */
 const STAYS_UP = 3;
-
-const DAY = 86_400;
 
 /** How one value of a test stands to what was expected. */
 export interface ReadValue {

@@ -6,6 +6,7 @@ import { swapRange } from '../biology/swapRange';
 import type { Swap } from '../filter/swap';
 import type { LogEntry } from '../job/logEntry';
 import { withoutPieces } from '../report/swapPieces';
+import { DAY_MS, daysBetween } from '../units/daysBetween';
 
 /** What a tank settles in from, and when that began; `rest`: nothing is under way. */
 export interface Settling {
@@ -21,11 +22,6 @@ export interface LastRepack {
   readonly at: string;
   readonly media: Repacked;
 }
-
-const DAY = 86_400e3;
-
-/** Days from one moment to another; negative when it lies before. */
-export const daysBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / DAY;
 
 /** The water changes of a log as events of a course that begins on a day; new water brings no ammonia. */
 export const changesSince = (log: readonly LogEntry[], from: string, days: number): CycleEvent[] =>
@@ -73,7 +69,7 @@ export function settling(
   }
   const recent = repack !== null && daysBetween(repack.at, now) <= settleDays(repack.media) ? repack : null;
   const days = settleDays(recent?.media ?? null);
-  const from = recent?.at ?? new Date(Date.parse(now) - (days / 2) * DAY).toISOString();
+  const from = recent?.at ?? new Date(Date.parse(now) - (days / 2) * DAY_MS).toISOString();
   const media = recent?.media ?? undisturbed(tank);
   return {
     cause: recent === null ? 'rest' : 'repack',

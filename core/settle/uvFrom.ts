@@ -1,10 +1,10 @@
 import type { Filter } from '../filter/filter';
+import { DAY_MS } from '../units/daysBetween';
 
 /** Days for which a lamp stays off after new media was seeded: two to three weeks (common practice, no source). */
 const OFF_FOR = 21;
 /** Share of the film that must have come through a repack for the lamp to stay on (calibrated). */
 const WHOLE = 0.95;
-const DAY = 86_400e3;
 
 /**
  * The moment from which on a UV lamp may be lit after a repack; null without a lamp, where no film was lost, and once it
@@ -17,6 +17,6 @@ export function uvFrom(
   now: string,
 ): string | null {
   if (!equipment.includes('UV lamp') || kept >= WHOLE) return null;
-  const until = Date.parse(repackedAt) + OFF_FOR * DAY;
+  const until = Date.parse(repackedAt) + OFF_FOR * DAY_MS;
   return until > Date.parse(now) ? new Date(until).toISOString() : null;
 }

@@ -1,5 +1,7 @@
+import { DAY } from './time';
+
 /** Milliseconds in a day. */
-export const DAY_MS = 86_400_000;
+export const DAY_MS = 1000 * DAY;
 
 /**
  * Days from one moment to another, broken; below 0 backwards.

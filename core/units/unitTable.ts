@@ -1,5 +1,6 @@
 import { ION_FROM_NITROGEN } from './ionFromNitrogen';
 import type { QuantityKind, UnitSystem } from './quantity';
+import { DAY, HOUR } from './time';
 
 /**
  * One unit a keeper may read or type.
@@ -22,7 +23,6 @@ const POUND = 0.45359237;
 const US_GALLON = 231 * INCH ** 3;
 const IMPERIAL_GALLON = 4.54609e-3;
 const LITRE = 1e-3;
-const HOUR = 3600;
 
 const metre: Unit = { symbol: 'm', aliases: ['metre', 'metres', 'meter', 'meters'], perUnit: 1, digits: 0 };
 const centimetre: Unit = { symbol: 'cm', aliases: ['centimetres', 'centimeters'], perUnit: 0.01, digits: 1 };
@@ -138,9 +138,9 @@ const degree: Unit = {
   digits: 1,
 };
 const poresPerInch: Unit = { symbol: 'ppi', aliases: [], perUnit: 1 / INCH, digits: 0 };
-const week: Unit = { symbol: 'weeks', aliases: ['week', 'w'], perUnit: 7 * 86_400, digits: 0 };
+const week: Unit = { symbol: 'weeks', aliases: ['week', 'w'], perUnit: 7 * DAY, digits: 0 };
 const hour: Unit = { symbol: 'hours', aliases: ['hour', 'h'], perUnit: HOUR, digits: 0 };
-const day: Unit = { symbol: 'days', aliases: ['day', 'd'], perUnit: 86_400, digits: 0 };
+const day: Unit = { symbol: 'days', aliases: ['day', 'd'], perUnit: DAY, digits: 0 };
 const micrometre: Unit = {
   symbol: 'µm',
   aliases: ['μm', 'um', 'micron', 'microns'],

@@ -1,3 +1,5 @@
+import { DAY_MS } from '@/core/units/daysBetween';
+
 /** Times of a reading that is not saved yet, kept in this browser so that a reload loses none. */
 export interface KeptTimes {
   /** Of the jug, m³. */
@@ -9,7 +11,7 @@ export interface KeptTimes {
 }
 
 /** A reading is worth nothing after a day: the jug was put away. */
-const GOOD_FOR = 24 * 3600 * 1000;
+const GOOD_FOR = DAY_MS;
 
 const keyOf = (filterId: string): string => `neat-times:${filterId}`;
 

@@ -1,6 +1,6 @@
 import { MATURE_ROWS, type MediaHome } from '@/core/care/matureMedia';
-import { SECONDS_A_DAY } from '@/core/dirt/dirtNumbers';
 import { DAY_MS } from '@/core/units/daysBetween';
+import { DAY } from '@/core/units/time';
 import type { MaturePage } from '@/server/maturePage';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
@@ -20,7 +20,7 @@ export function LivesTable({ page: { rows, total, from }, now }: Props) {
       ? 'not known'
       : words.show({
           kind: 'days',
-          si: Math.max(0, Math.floor((Date.parse(now) - Date.parse(installedOn)) / DAY_MS)) * SECONDS_A_DAY,
+          si: Math.max(0, Math.floor((Date.parse(now) - Date.parse(installedOn)) / DAY_MS)) * DAY,
         });
   const state = ({ grown, installedOn }: MediaHome): string =>
     installedOn === null

@@ -3,12 +3,12 @@ import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import type { PairedOutlook } from '@/core/care/pairedOutlooks';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
-import { SECONDS_A_DAY } from '@/core/dirt/dirtNumbers';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
 import tables from '../frame/FigureTable.module.css';
 import { askWorker } from '../time/forecastWorkers';
 import { useWorkerAnswer } from '../time/useWorkerAnswer';
+import { DAY } from '@/core/units/time';
 
 const WAY_WORDS = {
   'when due': 'only when it is due',
@@ -40,7 +40,7 @@ export function PairedPart({ tank, filter, layers, others, learned }: Omit<Forec
         is compared here.
       </p>
     );
-  const days = (value: number): string => words.show({ kind: 'days', si: Math.round(value) * SECONDS_A_DAY });
+  const days = (value: number): string => words.show({ kind: 'days', si: Math.round(value) * DAY });
   const span = ({ earliest, latest }: PairedOutlook): string =>
     earliest === null
       ? 'more than a year'

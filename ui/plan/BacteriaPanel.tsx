@@ -12,14 +12,13 @@ import { AppLink } from '../frame/AppLink';
 import { Fold } from '../frame/Fold';
 import styles from './BacteriaPanel.module.css';
 import { ClaimedSurfaces } from './ClaimedSurfaces';
+import { DAY } from '@/core/units/time';
 
 const SCHOOL_NAMES: Readonly<Record<SizingSchool, string>> = {
   'media weight': 'By media weight',
   turnover: 'By turnover',
   food: 'By food',
 };
-
-const DAY = 86_400;
 
 /** What stands behind the third question: what limits the bacteria, the water they leave, sizes by school, chemical media. */
 export function BacteriaPanel({ report, input }: { report: PackReport; input: PackInput }) {

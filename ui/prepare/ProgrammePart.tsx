@@ -5,8 +5,7 @@ import { TextInput } from '../fields/TextInput';
 import { useWords } from '../fields/Habits';
 import styles from './Prepare.module.css';
 import { Standing } from './Standing';
-
-const HOUR = 3_600;
+import { HOUR } from '@/core/units/time';
 
 interface Props {
   readonly steps: readonly ProgrammeStep[];

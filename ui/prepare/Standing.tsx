@@ -5,8 +5,8 @@ import { useWords } from '../fields/Habits';
 import { clockText } from '../job/clockText';
 import { useNow } from '../state/useNow';
 import styles from './Prepare.module.css';
+import { HOUR } from '@/core/units/time';
 
-const HOUR = 3_600;
 /** Milliseconds between two looks at the clock. */
 const TICK = 1000;
 

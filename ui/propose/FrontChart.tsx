@@ -12,13 +12,13 @@ import { besideEachOther } from './besideEachOther';
 import { layersSaid } from './layersSaid';
 import styles from './Propose.module.css';
 import { axisName, tickSaid, wishName, wishSaid, wishValue } from './wishWords';
+import { HOUR } from '@/core/units/time';
 
 const HEIGHT = 280;
 const [TOP, RIGHT, FOOT, LEFT] = [12, 16, 40, 64];
 /** Wishes that are drawn by ratios: from days to a year, from clear to murky. */
 const BY_RATIO: readonly Wish[] = ['service', 'clear'];
 /** Seconds. */
-const HOUR = 3600;
 /** Radius of the mark of a proposal, px. */
 const MARK = 9;
 /** Px around the pointer in which a pack is looked for. */

@@ -3,9 +3,10 @@ import { evaluatePack, type PackInput } from '@/core/report/evaluatePack';
 import type { ReadingKey } from '@/core/report/packReadings';
 import type { Quantity } from '@/core/units/quantity';
 import type { FoundImprovement } from './foundImprovement';
+import { HOUR } from '@/core/units/time';
 
 /** Gains below these are not worth a word: 10 L/h, half a millimetre, two hundredths of the water. */
-const LEAST_FLOW = 10e-3 / 3600;
+const LEAST_FLOW = 10e-3 / HOUR;
 const LEAST_HEADROOM = 5e-4;
 const LEAST_THROUGH = 0.02;
 

@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, type ComponentProps } from 'react';
 import { MONEY_BOUNDS, type Settings } from '@/core/settings/settings';
 import type { UnitSystem } from '@/core/units/quantity';
+import { HOUR } from '@/core/units/time';
 import type { Stored } from '@/store/documentTable';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
@@ -64,7 +65,7 @@ function currencyChoices(chosen: string, locale: string): { value: string; label
 const EXAMPLES = [
   { kind: 'length', si: 0.045 },
   { kind: 'volume', si: 0.1 },
-  { kind: 'flow', si: 0.6 / 3600 },
+  { kind: 'flow', si: 0.6 / HOUR },
   { kind: 'mass', si: 1.5 },
   { kind: 'temperature', si: 25 },
 ] as const;

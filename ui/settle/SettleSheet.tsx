@@ -15,7 +15,7 @@ import { cloudyCause } from '@/core/settle/cloudyCause';
 import { donorWords } from '@/core/settle/donorWords';
 import { lossCauses } from '@/core/settle/lossCauses';
 import { settleAdvice, testsOf } from '@/core/settle/settleAdvice';
-import { daysBetween, settling, type LastRepack, type Settling } from '@/core/settle/settling';
+import { settling, type LastRepack, type Settling } from '@/core/settle/settling';
 import { uvFrom } from '@/core/settle/uvFrom';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/Habits';
@@ -27,6 +27,7 @@ import { EntryTable } from './EntryTable';
 import { EventForms } from './EventForms';
 import { TestForm } from './TestForm';
 import styles from './SettleSheet.module.css';
+import { daysBetween } from '@/core/units/daysBetween';
 
 interface Props {
   readonly filter: Filter;

@@ -10,8 +10,7 @@ import improvement from '../readings/Improvement.module.css';
 import styles from '../readings/ReadingRows.module.css';
 import type { Words } from '../fields/wordsFor';
 import { daysIn } from './serviceWords';
-
-const DAY = 86_400;
+import { DAY } from '@/core/units/time';
 
 interface Props {
   readonly forecast: Forecast;

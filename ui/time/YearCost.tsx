@@ -12,6 +12,7 @@ import { askWorker } from './forecastWorkers';
 import { useWorkerAnswer } from './useWorkerAnswer';
 import table from '../frame/FigureTable.module.css';
 import styles from './YearCost.module.css';
+import { DAY } from '@/core/units/time';
 
 interface Props {
   readonly input: ForecastInput;
@@ -24,7 +25,7 @@ interface Props {
 }
 
 /** Seconds in a year. */
-const YEAR = 365.25 * 86_400;
+const YEAR = 365.25 * DAY;
 
 const plan = (input: ForecastInput): Promise<ServicePlan | null> =>
   askWorker('long', (remote) => remote.plan(input));

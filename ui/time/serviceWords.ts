@@ -2,8 +2,7 @@ import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Forecast } from '@/core/dirt/forecast';
 import { DAYS_IN, serviceSpan } from '@/core/report/serviceSpan';
 import type { Words } from '../fields/wordsFor';
-
-const DAY = 86_400;
+import { DAY } from '@/core/units/time';
 
 /** "59 days". */
 export const daysIn = (words: Words, days: number): string => words.show({ kind: 'days', si: days * DAY });

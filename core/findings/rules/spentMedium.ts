@@ -1,10 +1,9 @@
 import { mediumLife } from '../../practice/mediaLives';
 import { sentence } from '../../units/sentence';
+import { DAY } from '../../units/time';
 import type { Rule } from '../finding';
 import { upperFirst } from '../../units/firstLetter';
 import { idsOf, nameInside, shareOfPack } from './words';
-
-const DAY = 86_400;
 
 /** Media that are used up by time and have been in for longer. */
 export const spentMedium: Rule = ({ inFlow, now }) =>

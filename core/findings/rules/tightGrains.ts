@@ -1,11 +1,12 @@
 import { sentence } from '../../units/sentence';
+import { HOUR } from '../../units/time';
 import type { Rule } from '../finding';
 import { upperFirst } from '../../units/firstLetter';
 import { idsOf, nameInside, shareOfPack } from './words';
 
 /** Grains below this choke a weak pump, m; and what a weak pump is, m³/s (common practice, no source; 450 L/h calibrated). */
 const SMALL_GRAIN = 0.005;
-const WEAK_PUMP = 450e-3 / 3600;
+const WEAK_PUMP = 450e-3 / HOUR;
 
 /** A bed of small grains across the whole chamber of a weak pump. */
 export const tightGrains: Rule = ({ filter, inFlow }) => {
