@@ -79,6 +79,11 @@ test('Long run: a limit that no pack keeps to, then along the front by the keys;
   await expect(proposals(page)).toHaveCount(0);
   await plans(page).getByRole('button', { name: 'Propose packs' }).click();
   await expectWorkedOut(page);
+  // What was asked is there after a reload too; only the answer is searched for anew.
+  await page.reload();
+  await plans(page).getByRole('button', { name: 'Propose packs' }).click();
+  await expect(page.getByText(/at most 20 visits a year/)).toBeVisible();
+  await expectWorkedOut(page);
   await page.getByText('What may be used, and limits').click();
   await expect(visits).toHaveValue('20');
   const front = page.getByRole('slider', { name: /^Along the front/ });

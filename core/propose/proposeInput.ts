@@ -43,3 +43,6 @@ export interface ProposeInput {
   readonly limits: Limits;
   readonly seed: number;
 }
+
+/** What a keeper changes of what is asked at first. */
+export type Asked = Partial<Pick<ProposeInput, 'from' | 'budget' | 'stay' | 'pinned' | 'limits'>>;

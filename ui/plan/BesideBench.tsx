@@ -4,7 +4,6 @@ import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
-import type { ProposeInput } from '@/core/propose/proposeInput';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import type { Stored } from '@/store/documentTable';
 import { ProposePanel } from '../propose/ProposePanel';
@@ -22,17 +21,14 @@ interface Props {
   readonly alternatives: readonly Stored<Pack>[];
   /** The pack on the bench. */
   readonly ahead: ForecastInput;
-  /** What the keeper changed of what proposals are asked for. */
-  readonly wishes: Partial<ProposeInput>;
-  readonly onWishes: (wishes: Partial<ProposeInput>) => void;
+  readonly jobId: string;
   readonly canAdd: boolean;
   readonly onAdd: (name: string, layers: Layer[]) => void;
 }
 
 /** What stands in the place of the flow line: plans compared, or packs proposed. */
 export function BesideBench(props: Props) {
-  const { comparing, around, filter, asFound, plan, alternatives, ahead, wishes, onWishes, canAdd, onAdd } =
-    props;
+  const { comparing, around, filter, asFound, plan, alternatives, ahead, jobId, canAdd, onAdd } = props;
   const packs = useMemo(
     () => [
       ...(asFound === null ? [] : [asFound]),
@@ -50,7 +46,7 @@ export function BesideBench(props: Props) {
     );
   return (
     <ProposePanel
-      {...{ around, filter, wishes, onWishes, canAdd }}
+      {...{ around, filter, jobId, canAdd }}
       mine={ahead.layers}
       today={asFound?.layers ?? NOTHING}
       onAdd={(layers, name) =>

@@ -9,7 +9,6 @@ import type { Surroundings } from '@/core/report/evaluatePack';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';
 import { packFaults } from '@/core/pack/packFaults';
-import type { ProposeInput } from '@/core/propose/proposeInput';
 import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
 import { ToggleField } from '../fields/ToggleField';
@@ -66,8 +65,6 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
   const [shownId, setShownId] = useState(planned.doc.id);
   const [instead, setInstead] = useState<typeof COMPARE | typeof PROPOSE | null>(null);
   const comparing = instead === COMPARE;
-  // What may be used for proposals is kept while other plans are looked at.
-  const [wishes, setWishes] = useState<Partial<ProposeInput>>({});
   const [fault, setFault] = useState<string | null>(null);
   const shown = alternatives.find((pack) => pack.doc.id === shownId) ?? planned;
   const isPlan = shown === planned;
@@ -168,8 +165,8 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
                 plan={plan.doc}
                 canAdd={alternatives.length < MOST_ALTERNATIVES}
                 onAdd={(name, layers) => void addPlan(name, layers, [])}
-                {...{ comparing, filter, ahead, asFound, alternatives, wishes }}
-                onWishes={setWishes}
+                {...{ comparing, filter, ahead, asFound, alternatives }}
+                jobId={job.doc.id}
               />
             )
       }

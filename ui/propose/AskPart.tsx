@@ -2,7 +2,7 @@
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { LIMITS } from '@/core/propose/limits';
-import type { Limits, ProposeInput, Source } from '@/core/propose/proposeInput';
+import type { Asked, Limits, ProposeInput, Source } from '@/core/propose/proposeInput';
 import { SHELF_BOUNDS } from '@/core/shelf/shelf';
 import type { Bounds } from '@/core/units/bounds';
 import { CheckList } from '../fields/CheckList';
@@ -32,7 +32,7 @@ const MOST_VISITS = 365;
 
 interface Props {
   readonly ask: ProposeInput;
-  readonly onChange: (change: Partial<ProposeInput>) => void;
+  readonly onChange: (change: Asked) => void;
 }
 
 /** What a search for packs keeps to. Nothing must be filled in. */

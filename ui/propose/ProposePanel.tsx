@@ -31,6 +31,7 @@ import { FrontChart, type Marked } from './FrontChart';
 import { contradictionSaid, FAULT_WORDS } from './limitWords';
 import { ProposalRow } from './ProposalRow';
 import styles from './Propose.module.css';
+import { useKeptAsk } from './useKeptAsk';
 import { useFinalist, useProposals, useServiceRanges, type Proposals } from './useProposals';
 import { hasFigure, wishName } from './wishWords';
 
@@ -42,9 +43,8 @@ interface Props {
   /** The plan on the bench, and what is in the filter until now. */
   readonly mine: readonly Layer[];
   readonly today: readonly Layer[];
-  /** What the keeper changed of what is asked at first. */
-  readonly wishes: Partial<ProposeInput>;
-  readonly onWishes: (wishes: Partial<ProposeInput>) => void;
+  /** The job that the plan belongs to. */
+  readonly jobId: string;
   /** There is room for another plan. */
   readonly canAdd: boolean;
   readonly onAdd: (layers: Layer[], name: string) => void;
@@ -52,9 +52,10 @@ interface Props {
 
 /** The best packs for a filter, searched for among thousands, and what each wish would cost. */
 export function ProposePanel(props: Props) {
-  const { around: drawn, filter, mine, today, wishes: changed, onWishes, canAdd, onAdd } = props;
+  const { around: drawn, filter, mine, today, jobId, canAdd, onAdd } = props;
   const words = useWords();
   const { shelf } = useShelf();
+  const [changed, change] = useKeptAsk(jobId);
   // Made anew at every draw of the bench: held by its parts, so that a search goes on.
   const { tank, others, schools, added, now, learned } = drawn;
   const around = useMemo<Surroundings>(
@@ -104,7 +105,7 @@ export function ProposePanel(props: Props) {
   const row = { mine: mineFigures, filter, today, canAdd };
   return (
     <section aria-label="Proposed packs" className={styles.panel}>
-      <AskPart ask={ask} onChange={(change) => onWishes({ ...changed, ...change })} />
+      <AskPart ask={ask} onChange={change} />
       <Status found={found} onStop={() => setWanted(false)} onBegin={() => setWanted(true)} />
       <p className={styles.lead} aria-live="polite">
         {leadSaid(words, found, answers, ask)}

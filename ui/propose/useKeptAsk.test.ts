@@ -1,0 +1,57 @@
+// @vitest-environment happy-dom
+import { act, cleanup, renderHook } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { useKeptAsk } from './useKeptAsk';
+
+const LIMITS = {
+  neverOverflows: true,
+  leastTurnover: 1e-3,
+  mostTurnover: null,
+  mostVisits: 20,
+  mostMinutes: null,
+  mostMass: 8,
+};
+const asked = (jobId: string) => renderHook(() => useKeptAsk(jobId)).result.current[0];
+
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+  sessionStorage.clear();
+});
+
+describe('useKeptAsk', () => {
+  it('keeps every change for its job, and none for another', () => {
+    const { result } = renderHook(() => useKeptAsk('job'));
+    expect(result.current[0]).toEqual({});
+    act(() => result.current[1]({ from: 'listed', budget: 40 }));
+    act(() => result.current[1]({ limits: LIMITS }));
+    act(() => result.current[1]({ from: 'hand', budget: null, stay: [], pinned: ['floss'] }));
+    const kept = { from: 'hand', budget: null, stay: [], pinned: ['floss'], limits: LIMITS };
+    expect(result.current[0]).toEqual(kept);
+    expect(asked('job')).toEqual(kept);
+    expect(asked('other')).toEqual({});
+  });
+
+  it.each([
+    ['{'],
+    ['[]'],
+    ['{"from":"the moon"}'],
+    ['{"budget":"much"}'],
+    ['{"budget":-3}'],
+    ['{"stay":[1]}'],
+    ['{"limits":{"mostVisits":20}}'],
+  ])('asks as at first where %s was kept', (text) => {
+    sessionStorage.setItem('neat-layer proposals job', text);
+    expect(asked('job')).toEqual({});
+  });
+
+  it('goes on where nothing can be kept', () => {
+    const refuse = () => {
+      throw new Error('It is forbidden.');
+    };
+    vi.stubGlobal('sessionStorage', { getItem: refuse, setItem: refuse });
+    const { result } = renderHook(() => useKeptAsk('job'));
+    act(() => result.current[1]({ budget: 12 }));
+    expect(result.current[0]).toEqual({ budget: 12 });
+  });
+});
