@@ -243,7 +243,7 @@ const PROPOSED = `new Promise((resolve) => {
   const look = () => {
     const text = document.querySelector('[aria-label="Proposed packs"]')?.textContent ?? '';
     if (first === null && document.querySelector('[aria-label="Proposals"] li')) first = performance.now() - begin;
-    if (!/of them forecast\\./.test(text)) return;
+    if (!/packs .*tried.* forecast\\./.test(text)) return;
     watch.disconnect();
     resolve({ first, all: performance.now() - begin });
   };

@@ -99,7 +99,7 @@ const VIEWS: readonly View[] = [
     act: async (page) => {
       await page.getByRole('button', { name: 'Plan without stripping' }).click();
       await page.getByRole('button', { name: 'Propose packs' }).click();
-      await page.getByText(/of them forecast\.$/).waitFor({ timeout: LEARNING });
+      await page.getByText(/packs .*tried.* forecast\./).waitFor({ timeout: LEARNING });
       // Ranges are worked out one after the other.
       const last = page.getByRole('list', { name: 'Proposals' }).getByRole('listitem').last();
       await last.filter({ hasText: /\d–\d+\s(weeks|days)|or later/ }).waitFor({ timeout: LEARNING });

@@ -158,14 +158,31 @@ describe('searchPacks', () => {
       some.map(({ layers }) => layers.map(({ medium, thickness }) => `${medium} ${thickness}`).join());
     const once = [...searchPacks(basket, effort)].flatMap((slice) => slice.found);
     expect(keys([...searchPacks(basket, effort)].flatMap((slice) => slice.found))).toEqual(keys(once));
-    const shares = [0, 1].map((index) =>
-      keys(
-        [...searchPacks(basket, { packs: 5000, forecasts: 5000 }, { index, of: 2 })].flatMap(
-          (slice) => slice.found,
-        ),
-      ),
+    const shares = [0, 1].map((index) => [
+      ...searchPacks(basket, { packs: 5000, forecasts: 5000 }, { index, of: 2 }),
+    ]);
+    const both = shares.flatMap((slices) => keys(slices.flatMap(({ found }) => found)));
+    expect(new Set(both).size).toBe(both.length);
+    expect(both).toHaveLength(every.length);
+    for (const slices of shares) {
+      // There are no more: both say so, and each has had a fair part of them.
+      expect(slices.at(-1)).toMatchObject({ all: true, share: 1 });
+      expect(slices.at(-1)!.tried).toBeGreaterThan(every.length / 4);
+    }
+    expect(slices.at(-1)).toMatchObject({ all: false });
+  });
+
+  it('shares out what is drawn from more packs than can be gone through', () => {
+    const many = askFor('canister-centre-pipe', shelfOf(), { from: 'any' });
+    expect(packSpace(many).count).toBeGreaterThan(1e6);
+    const found = [0, 1].flatMap((index) =>
+      [...searchPacks(many, { packs: 600, forecasts: 40 }, { index, of: 2 })].flatMap((slice) => slice.found),
     );
-    expect(new Set(shares.flat()).size).toBeGreaterThanOrEqual(every.length);
+    const keys = found.map(({ layers }) =>
+      layers.map(({ medium, chamber, thickness }) => `${medium} ${chamber} ${thickness.toFixed(4)}`).join(),
+    );
+    expect(keys.length).toBeGreaterThan(20);
+    expect(new Set(keys).size).toBe(keys.length);
   });
 
   it('does not make every wish the same: without clear water, nothing but coarse foam wins', () => {

@@ -8,6 +8,7 @@ import { USUAL_EFFORT, type Effort } from './effort';
 import { judgePack } from './judgePack';
 import { missedBy, nearer, NOTHING_NEAR, type Nearness } from './limits';
 import { overflowsBlocked } from './overflowsBlocked';
+import type { Piece } from './layOut';
 import { packOf } from './packOf';
 import { packSpace, type Genome, type PackSpace } from './packSpace';
 import type { ProposeInput } from './proposeInput';
@@ -39,6 +40,8 @@ export interface SearchSlice {
   readonly forecast: number;
   /** How far it is, 0–1. */
   readonly share: number;
+  /** There are no more: every pack was judged quickly, and every one that keeps to the limits forecast. */
+  readonly all: boolean;
   /** Packs forecast since the last slice that keep to all limits. */
   readonly found: readonly Considered[];
   readonly near: Nearness;
@@ -81,7 +84,7 @@ export function* searchPacks(
   const judge = quickJudge(input);
   const canBeHad = quickPurchase(input);
   const draw = seededRandom(input.seed * 7919 + share.index);
-  const genomes = genomesOf(space, share, draw);
+  const genomes = genomesOf(space, draw);
   const known = new Map<string, Quick>();
   // The plan as it is, and what is in the filter, are no proposals.
   const mine = new Set([keyOf(input.mine), keyOf(input.today)]);
@@ -95,11 +98,16 @@ export function* searchPacks(
   const overflows = rememberedStack(input);
   let near = NOTHING_NEAR;
   let told = 0;
+  let fitting = 0;
+  let wentThrough = false;
 
   const packFor = packOf(input.filter, space.room, input.today, input.mine);
+  // Every pack is one search’s own: no two of them try the same.
+  const isOwn = (pieces: readonly Piece[]): boolean =>
+    share.of === 1 || hashOf(pieces) % share.of === share.index;
   const layersOf = (genome: Genome): Layer[] | null => {
     const pieces = space.decode(genome);
-    return pieces === null ? null : packFor(pieces);
+    return pieces === null || !isOwn(pieces) ? null : packFor(pieces);
   };
   const limited = (figures: QuickFigures, judged: Figures | null) => ({
     overflows: overflows(figures.stack),
@@ -131,9 +139,12 @@ export function* searchPacks(
       near = nearer(near, missed);
       return null;
     }
+    fitting += 1;
     return quick;
   };
   const judgeToTheEnd = (quick: Quick): void => {
+    // A small move that is promising too comes up twice.
+    if (chosen.has(quick.key)) return;
     chosen.add(quick.key);
     const layers = layersOf(quick.genome)!;
     const figures = judgePack(input, layers, quick.figures.change);
@@ -149,6 +160,7 @@ export function* searchPacks(
       tried: known.size,
       forecast: chosen.size,
       share: Math.min(1, 0.5 * Math.min(1, known.size / packs) + (0.5 * chosen.size) / forecasts),
+      all: wentThrough && chosen.size === fitting,
       found,
       near,
     };
@@ -160,7 +172,7 @@ export function* searchPacks(
     for (let draws = 0; known.size < until && draws < MOST_DRAWS * SLICE_PACKS; draws += 1) {
       const next = genomes.next();
       if (next.done === true) {
-        ended = true;
+        ended = wentThrough = true;
         break;
       }
       const quick = tryPack(next.value);
@@ -211,17 +223,22 @@ function rememberedStack({ filter, limits }: ProposeInput): (stack: number) => b
 /** Most packs of which every one is gone through; of more a part is drawn. */
 const GONE_THROUGH = 400_000;
 
-/** The genomes of one share of a space, well mixed: all of them where they are few enough, else drawn for ever. */
-function* genomesOf(
-  { sizes, count }: PackSpace,
-  { index, of }: Share,
-  draw: () => number,
-): Generator<Genome> {
+/** A number that two packs of the same pieces share, and hardly any others. @source the hash of Fowler, Noll and Vo, FNV-1a */
+function hashOf(pieces: readonly Piece[]): number {
+  let hash = 0x811c9dc5;
+  for (const { choice, slot, thickness } of pieces)
+    for (const text of [choice.key, slot.chamber.id, String(Math.round(thickness * 1e4))])
+      for (let at = 0; at < text.length; at += 1) hash = Math.imul(hash ^ text.charCodeAt(at), 0x01000193);
+  return hash >>> 0;
+}
+
+/** The genomes of a space, well mixed: all of them where they are few enough, else drawn for ever. */
+function* genomesOf({ sizes, count }: PackSpace, draw: () => number): Generator<Genome> {
   if (count > GONE_THROUGH) {
     for (;;) yield sizes.map((size) => (size > 1 && draw() < LEFT_OUT ? 0 : Math.floor(draw() * size)));
   }
   const stride = strideFor(count);
-  for (let step = index; step < count; step += of) {
+  for (let step = 0; step < count; step += 1) {
     let rest = (step * stride) % count;
     yield sizes.map((size) => {
       const option = rest % size;

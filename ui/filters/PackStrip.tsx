@@ -5,10 +5,14 @@ import type { HomeRow } from '@/server/homeRow';
 import type { Dirt, Layer } from '@/core/layers/layer';
 import { useWords } from '../fields/Habits';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
+import styles from './PackStrip.module.css';
 
 const WIDTH = 250;
 const HEIGHT = 74;
 const ARROW = 20;
+/** Below the layers: room for the dots of dirt, or for the line around them. */
+const DOTS = 18;
+const EDGE = 2;
 /** Px per metre of every strip in the round, so that long packs look long; a very long one shrinks to fit. */
 const COMMON_SCALE = 760;
 
@@ -43,60 +47,63 @@ export function PackStrip({ chambers, layers, report }: Props) {
     .flatMap(({ layerId }) => byId.get(layerId) ?? [])
     .map((layer) => mediumOf(layer).name)
     .join(', ');
+  const height = HEIGHT + (layers.some(({ dirt }) => dirt !== null) ? DOTS : EDGE);
   return (
-    <svg
-      width={WIDTH + 2 * ARROW}
-      height={HEIGHT + 38}
-      viewBox={`0 0 ${WIDTH + 2 * ARROW} ${HEIGHT + 38}`}
-      role="img"
-      aria-label={`As the water meets it: ${names}`}
-    >
-      <defs>
-        {mediaOf(layers).map((medium) => (
-          <MediumPattern key={medium.id} prefix={prefix} medium={medium} scale={1500} />
-        ))}
-      </defs>
-      {boxes.map(({ one, left, width }) => {
-        const layer = byId.get(one.layerId);
-        if (layer === undefined) return null;
-        const inset = ((1 - Math.sqrt(one.coverShare)) * HEIGHT) / 2;
-        return (
-          <g key={one.layerId}>
-            {inset > 0.5 ? <rect x={left} y={1} width={width} height={HEIGHT} fill="var(--wash)" /> : null}
-            <rect
-              x={left}
-              y={1 + inset}
-              width={width}
-              height={HEIGHT - 2 * inset}
-              fill={patternFill(prefix, mediumOf(layer))}
-              stroke="var(--ink)"
-              strokeWidth={0.8}
-            />
-            {layer.dirt === null ? null : (
-              <circle
-                cx={left + width / 2}
-                cy={HEIGHT + 12}
-                r={3.4}
-                fill={DIRT_FILL[layer.dirt]}
-                stroke="var(--rule)"
+    <figure className={styles.pack}>
+      <svg
+        width={WIDTH + 2 * ARROW}
+        height={height}
+        viewBox={`0 0 ${WIDTH + 2 * ARROW} ${height}`}
+        role="img"
+        aria-label={`As the water meets it: ${names}`}
+      >
+        <defs>
+          {mediaOf(layers).map((medium) => (
+            <MediumPattern key={medium.id} prefix={prefix} medium={medium} scale={1500} />
+          ))}
+        </defs>
+        {boxes.map(({ one, left, width }) => {
+          const layer = byId.get(one.layerId);
+          if (layer === undefined) return null;
+          const inset = ((1 - Math.sqrt(one.coverShare)) * HEIGHT) / 2;
+          return (
+            <g key={one.layerId}>
+              {inset > 0.5 ? <rect x={left} y={1} width={width} height={HEIGHT} fill="var(--wash)" /> : null}
+              <rect
+                x={left}
+                y={1 + inset}
+                width={width}
+                height={HEIGHT - 2 * inset}
+                fill={patternFill(prefix, mediumOf(layer))}
+                stroke="var(--ink)"
+                strokeWidth={0.8}
               />
-            )}
-          </g>
-        );
-      })}
-      {[0, end + 3].map((place) => (
-        <path
-          key={place}
-          d={`M${place + 2} ${HEIGHT / 2} h12 m-5 -4.5 l5 4.5 l-5 4.5`}
-          fill="none"
-          stroke="var(--river)"
-          strokeWidth={2.2}
-        />
-      ))}
-      <text x={ARROW} y={HEIGHT + 33} fontSize={12} fill="var(--muted)">
+              {layer.dirt === null ? null : (
+                <circle
+                  cx={left + width / 2}
+                  cy={HEIGHT + 12}
+                  r={3.4}
+                  fill={DIRT_FILL[layer.dirt]}
+                  stroke="var(--rule)"
+                />
+              )}
+            </g>
+          );
+        })}
+        {[0, end + 3].map((place) => (
+          <path
+            key={place}
+            d={`M${place + 2} ${HEIGHT / 2} h12 m-5 -4.5 l5 4.5 l-5 4.5`}
+            fill="none"
+            stroke="var(--river)"
+            strokeWidth={2.2}
+          />
+        ))}
+      </svg>
+      <figcaption>
         {words.show({ kind: 'length', si: report.thickness })} in {chambers}{' '}
         {chambers === 1 ? 'chamber' : 'chambers'}
-      </text>
-    </svg>
+      </figcaption>
+    </figure>
   );
 }

@@ -200,6 +200,16 @@ const leaning = (x: Wish, y: Wish, share: number): Weights => ({
 const LEAN = 1.8;
 
 /** How far the search is, and its buttons. */
+/** That there are no more packs than these, and where more would come from. */
+function allSaid(words: Words, { tried, forecast, of }: Proposals, closely: string): string {
+  const many = `${words.number(tried, 0)} ${tried === 1 ? 'pack that makes' : 'packs that make'} sense can be made from these media:`;
+  const done =
+    tried === forecast
+      ? `all were tried and ${closely}.`
+      : `all were tried, and the ${words.number(forecast, 0)} that keep to the limits ${closely}.`;
+  return `${many} ${done}${of.from === 'hand' ? ' More can be made where media may be bought.' : ''}`;
+}
+
 function Status({
   found,
   onStop,
@@ -228,7 +238,7 @@ function Status({
         </div>
       );
     case 'done':
-      return <p className="quiet">{counted}.</p>;
+      return <p className="quiet">{found.all ? allSaid(words, found, closely) : `${counted}.`}</p>;
     case 'stopped':
       return (
         <div className={styles.status}>

@@ -62,6 +62,7 @@ const slice = (found: readonly Considered[], share = 0.5): SearchSlice => ({
   tried: 100,
   forecast: 4,
   share,
+  all: share === 1,
   found,
   near: NOTHING_NEAR,
 });
@@ -121,7 +122,14 @@ describe('useProposals', () => {
     hands.right.slices.push(slice([clear]), slice([], 1));
     const { result } = await searching(askFor());
     await settle();
-    expect(result.current).toMatchObject({ stage: 'done', tried: 200, forecast: 8, share: 1, fault: null });
+    expect(result.current).toMatchObject({
+      stage: 'done',
+      tried: 200,
+      forecast: 8,
+      share: 1,
+      all: true,
+      fault: null,
+    });
     expect(result.current.considered).toEqual([long, clear]);
     expect(new Set(result.current.finalists?.map(({ layers }) => layers))).toEqual(
       new Set([long.layers, clear.layers]),

@@ -32,6 +32,8 @@ export interface Proposals {
   readonly forecast: number;
   /** How far the search is, 0–1. */
   readonly share: number;
+  /** All packs there are were tried, and all that keep to the limits forecast. */
+  readonly all: boolean;
   readonly considered: readonly Considered[];
   /** Packs worked out to the end; null while the search goes on. */
   readonly finalists: readonly Finalist[] | null;
@@ -47,6 +49,7 @@ const beginning = (of: ProposeInput): Proposals => ({
   tried: 0,
   forecast: 0,
   share: 0,
+  all: false,
   considered: [],
   finalists: null,
   mine: null,
@@ -107,7 +110,13 @@ type Put = (next: (before: Proposals) => Partial<Proposals>) => void;
 async function search(ask: ProposeInput, put: Put, isNewest: () => boolean): Promise<void> {
   put(() => beginning(ask));
   const considered: Considered[][] = PROPOSE_PLACES.map(() => []);
-  const told = PROPOSE_PLACES.map(() => ({ tried: 0, forecast: 0, share: 0, near: NOTHING_NEAR }));
+  const told = PROPOSE_PLACES.map(() => ({
+    tried: 0,
+    forecast: 0,
+    share: 0,
+    all: false,
+    near: NOTHING_NEAR,
+  }));
   let mine: Finalist | null = null;
   let shownAt = -Infinity;
   let isEmpty = true;
@@ -119,6 +128,7 @@ async function search(ask: ProposeInput, put: Put, isNewest: () => boolean): Pro
       tried: told.reduce((sum, { tried }) => sum + tried, 0),
       forecast: told.reduce((sum, { forecast }) => sum + forecast, 0),
       share: told.reduce((sum, { share }) => sum + share / told.length, 0),
+      all: told.every(({ all }) => all),
     }));
   };
   const searchIn = async (place: ProposePlace, index: number): Promise<void> => {
