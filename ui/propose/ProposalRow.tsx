@@ -55,8 +55,10 @@ export function ProposalRow(props: Props) {
             {letter}
           </span>
         )}
-        <h3>{name}</h3>
-        {also.length === 0 ? null : <span className="quiet">also {joined(also.map(lowerFirst))}</span>}
+        <div className={styles.names}>
+          <h3>{name}</h3>
+          {also.length === 0 ? null : <span className="quiet">also {joined(also.map(lowerFirst))}</span>}
+        </div>
         <Button variant="outlined" className={styles.add} disabled={isProvisional || !canAdd} onClick={onAdd}>
           Add to plans<span className="unseen">: {name}</span>
         </Button>
