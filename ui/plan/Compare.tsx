@@ -59,7 +59,7 @@ export function Compare({ filter, around, packs }: Props) {
   };
   const all = [
     overTime('service', 'Next service', ({ serviceDay }) =>
-      serviceDay === null ? 'not within a year' : daysIn(words, serviceDay),
+      serviceDay === null ? 'not within a year' : `about ${daysIn(words, serviceDay)}`,
     ),
     overTime('silt', 'Silt into biological media, a month', ({ siltPerMonth }) =>
       words.show({ kind: 'sludge', si: siltPerMonth / USUAL_DIRT.sludgeDensity }, 1),

@@ -82,8 +82,10 @@ export function ForecastRows({
                 onClick={() => onHelp(help)}
               >
                 {help.label}:{' '}
-                {help.serviceDay === null ? 'no service within a year' : daysIn(words, help.serviceDay)}, silt{' '}
-                {words.show({ kind: 'sludge', si: help.siltPerMonth / USUAL_DIRT.sludgeDensity }, 1)}
+                {help.serviceDay === null
+                  ? 'no service within a year'
+                  : `about ${daysIn(words, help.serviceDay)}`}
+                , silt {words.show({ kind: 'sludge', si: help.siltPerMonth / USUAL_DIRT.sludgeDensity }, 1)}
               </button>
             </span>
           ))}

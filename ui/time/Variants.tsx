@@ -60,7 +60,7 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
   const service =
     variant.serviceDay === null
       ? 'no service within a year'
-      : `service in ${daysIn(words, variant.serviceDay)}`;
+      : `service in about ${daysIn(words, variant.serviceDay)}`;
   const sooner = (variant.serviceDay ?? Infinity) < (plan?.serviceDay ?? Infinity);
   const silt = words.show({ kind: 'sludge', si: variant.siltPerMonth / USUAL_DIRT.sludgeDensity }, 1);
   const fines = words.show({ kind: 'concentration', si: variant.fines });
