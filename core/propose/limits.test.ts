@@ -34,6 +34,15 @@ describe('limits', () => {
     expect(contradiction(near)).toEqual({ kind: 'one', limit: 'leastTurnover', missedBy: 1 });
   });
 
+  it('are not blamed where there is no pack at all', () => {
+    expect(contradiction(NOTHING_NEAR)).toEqual({ kind: 'none', spilled: false });
+    const spilled = { ...NOTHING_NEAR, spilled: true };
+    expect(contradiction(nearest(NOTHING_NEAR, spilled))).toEqual({ kind: 'none', spilled: true });
+    // One that holds its water is the pack that the limits are held against.
+    const near = nearer(spilled, missedBy({ ...NO_LIMITS, leastTurnover: 6 }, PACK));
+    expect(contradiction(near)).toEqual({ kind: 'one', limit: 'leastTurnover', missedBy: 2 });
+  });
+
   it('that contradict each other are named as two, each with how far the other stays when it is kept', () => {
     const limits = { ...NO_LIMITS, leastTurnover: 5, mostVisits: 4 };
     const packs = [

@@ -45,21 +45,25 @@ export interface Nearness {
   readonly beside: readonly (readonly number[])[];
   /** By limit, whether any pack missed it. */
   readonly ever: readonly boolean[];
+  /** Of a pack the water stood over the rim, which no limit is about. */
+  readonly spilled: boolean;
 }
 
 export const NOTHING_NEAR: Nearness = {
   alone: LIMITS.map(() => Infinity),
   beside: LIMITS.map(() => LIMITS.map(() => Infinity)),
   ever: LIMITS.map(() => false),
+  spilled: false,
 };
 
 /** Nearness after one more pack, by how much it misses each limit. */
-export const nearer = ({ alone, beside, ever }: Nearness, missed: readonly number[]): Nearness => ({
+export const nearer = ({ alone, beside, ever, spilled }: Nearness, missed: readonly number[]): Nearness => ({
   alone: alone.map((least, index) => Math.min(least, missed[index]!)),
   beside: beside.map((row, kept) =>
     missed[kept]! > 0 ? row : row.map((least, other) => Math.min(least, missed[other]!)),
   ),
   ever: ever.map((was, index) => was || missed[index]! > 0),
+  spilled,
 });
 
 /** Of two searches together. */
@@ -67,10 +71,13 @@ export const nearest = (a: Nearness, b: Nearness): Nearness => ({
   alone: a.alone.map((least, index) => Math.min(least, b.alone[index]!)),
   beside: a.beside.map((row, kept) => row.map((least, other) => Math.min(least, b.beside[kept]![other]!))),
   ever: a.ever.map((was, index) => was || b.ever[index]!),
+  spilled: a.spilled || b.spilled,
 });
 
 /** Why no pack keeps to all limits. */
 export type Contradiction =
+  /** There is no pack at all: none can be made from what may be used, or of all the water stands over the rim. */
+  | { readonly kind: 'none'; readonly spilled: boolean }
   /** None comes nearer to this limit, whatever the others. */
   | { readonly kind: 'one'; readonly limit: Limit; readonly missedBy: number }
   /** Each can be kept to, but not both: how much the second is missed by with the first kept, and the other way round. */
@@ -87,7 +94,8 @@ export type Contradiction =
  *
  * @returns of two: `missedBy[0]` is how much the first is missed by with the second kept, and the other way round
  */
-export function contradiction({ alone, beside, ever }: Nearness): Contradiction {
+export function contradiction({ alone, beside, ever, spilled }: Nearness): Contradiction {
+  if (alone.every((least) => least === Infinity)) return { kind: 'none', spilled };
   const one = alone.findIndex((least) => least > 0);
   if (one !== -1) return { kind: 'one', limit: LIMITS[one]!, missedBy: alone[one]! };
   for (let first = 0; first < LIMITS.length; first += 1)

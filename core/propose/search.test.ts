@@ -322,6 +322,21 @@ describe('propose', () => {
       const mine = [plainLayer('a', 'foam-30', 'basket', 0.105)];
       expect(why({ mine, pinned: ['a'], from: 'any' })).toMatchObject({ fault: 'no room' });
     });
+    it('media of which no pack can be made: a sheet that is too small, and a rim that none keeps the water under', () => {
+      const scrap = { ...sheet('foam-30', 0.03, 1), length: 0.02, width: 0.02 } as ShelfItem;
+      expect(why({ from: 'hand' }, shelfOf(scrap))).toMatchObject({
+        fault: null,
+        proposals: [],
+        contradiction: { kind: 'none', spilled: false },
+      });
+      const { filter } = basket;
+      const low = { ...filter, spill: { ...filter.spill!, rimAboveLip: 1e-4 } };
+      expect(why({ filter: low, from: 'any' })).toMatchObject({
+        fault: null,
+        proposals: [],
+        contradiction: { kind: 'none', spilled: true },
+      });
+    });
     it('limits that no pack keeps to', () => {
       const { contradiction, proposals } = propose(
         { ...basket, limits: { ...NO_LIMITS, leastTurnover: 0.05 } },

@@ -129,6 +129,7 @@ export function* searchPacks(
     }
     const figures = judge(layers, changes(change));
     if (figures.spills) {
+      near = { ...near, spilled: true };
       gone.add(key);
       return null;
     }

@@ -206,7 +206,9 @@ function allSaid(words: Words, { tried, forecast, of }: Proposals, closely: stri
   const done =
     tried === forecast
       ? `all were tried and ${closely}.`
-      : `all were tried, and the ${words.number(forecast, 0)} that keep to the limits ${closely}.`;
+      : forecast === 0
+        ? 'all were tried, and none keeps to the limits.'
+        : `all were tried, and the ${words.number(forecast, 0)} that ${forecast === 1 ? 'keeps' : 'keep'} to the limits ${closely}.`;
   return `${many} ${done}${of.from === 'hand' ? ' More can be made where media may be bought.' : ''}`;
 }
 
@@ -238,6 +240,8 @@ function Status({
         </div>
       );
     case 'done':
+      // That there is none is said below.
+      if (found.tried === 0) return null;
       return <p className="quiet">{found.all ? allSaid(words, found, closely) : `${counted}.`}</p>;
     case 'stopped':
       return (

@@ -59,6 +59,10 @@ function nearestSaid(words: Words, limits: Limits, limit: Limit, missedBy: numbe
 /** Which limits no pack keeps to, how far from them the nearest is, and what to do. */
 export function contradictionSaid(words: Words, limits: Limits, found: Contradiction): string {
   switch (found.kind) {
+    case 'none':
+      return found.spilled
+        ? 'With every pack that can be made the water stands over the rim, clean as it is. Measure rim, stop and flow again, or throttle the pump.'
+        : 'No pack can be made from what may be used: sheets are too small, or there is too little of a medium. Allow more media, or let a piece go that stays.';
     case 'one':
       return found.limit === 'neverOverflows'
         ? 'Every pack would overflow with all layers blocked: this body needs a notch or an open edge. Let that limit go, or measure the notch under Measure.'
@@ -68,8 +72,6 @@ export function contradictionSaid(words: Words, limits: Limits, found: Contradic
       return `No pack keeps both to ${limitSaid(words, limits, first)} and to ${limitSaid(words, limits, second)}: with the first kept the nearest comes to ${nearestSaid(words, limits, second, found.missedBy[1])}, with the second kept to ${nearestSaid(words, limits, first, found.missedBy[0])}. Change one of the two.`;
     }
     case 'several':
-      return found.limits.length === 0
-        ? 'No pack could be made from what may be used: allow more media, or let a piece go that stays.'
-        : `No pack keeps to all limits together: ${found.limits.map((limit) => limitSaid(words, limits, limit)).join('; ')}. Change one of them.`;
+      return `No pack keeps to all limits together: ${found.limits.map((limit) => limitSaid(words, limits, limit)).join('; ')}. Change one of them.`;
   }
 }

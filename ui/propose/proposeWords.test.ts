@@ -59,7 +59,8 @@ describe('limits in words', () => {
     expect(contradictionSaid(words, LIMITS, { kind: 'one', limit: 'neverOverflows', missedBy: 1 })).toMatch(
       /needs a notch/,
     );
-    expect(contradictionSaid(words, LIMITS, { kind: 'several', limits: [] })).toMatch(/allow more media/);
+    expect(contradictionSaid(words, LIMITS, { kind: 'none', spilled: false })).toMatch(/Allow more media/);
+    expect(contradictionSaid(words, LIMITS, { kind: 'none', spilled: true })).toMatch(/over the rim/);
     expect(contradictionSaid(words, LIMITS, { kind: 'several', limits: ['mostVisits', 'mostMass'] })).toMatch(
       /all limits together: at most 12 visits a year; a weight/,
     );

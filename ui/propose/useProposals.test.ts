@@ -226,6 +226,7 @@ describe('useProposals', () => {
           alone: NOTHING_NEAR.alone.map((_, index) => (index === 4 ? 3 : 0)),
           beside: NOTHING_NEAR.beside.map((row) => row.map((_, index) => (index === 4 ? 3 : 0))),
           ever: NOTHING_NEAR.ever.map((_, index) => index === 4),
+          spilled: false,
         },
       });
     }
