@@ -5,6 +5,7 @@ import { presetFilter } from '@/core/filter/presetFilter';
 import type { Layer } from '@/core/layers/layer';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { firstAsk } from '@/core/propose/firstAsk';
+import { judgePack } from '@/core/propose/judgePack';
 import { NOTHING_NEAR } from '@/core/propose/limits';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import { provisional } from '@/core/propose/provisional';
@@ -28,29 +29,18 @@ class Hand {
 }
 let hands: Record<ProposePlace, Hand>;
 
-const figures: Figures = {
-  service: 60,
-  fines: 1e-3,
-  clearing: null,
-  cover: 3,
-  surface: 2,
-  turnover: 5 / 3600,
-  turnoverOff: 1,
-  cost: 10,
-  unpriced: 0,
-  visits: 6,
-  minutes: 180,
-  change: 3,
-};
 const packOf = (layers: readonly Layer[], change: Partial<Figures> = {}): Considered => {
-  const own = { ...figures, ...change };
+  const own = { ...judgePack(askFor(), layers, 3), ...change };
   return { layers, figures: own, losses: lossesOf(own) };
 };
 const filter = presetFilter('internal-compartments', { id: 'f', tankId: 't' }, 'Test');
-const layersNamed = (name: string): Layer[] => [plainLayer(name, 'foam-30', 'sponge', 0.03)];
+const layersNamed = (name: string): Layer[] => [plainLayer(name, 'foam-30', filter.chambers[0]!.id, 0.03)];
 const askFor = (change: Partial<ProposeInput> = {}): ProposeInput => ({
   ...firstAsk({
-    around: aloneOn(newTank('t', 'Test', 0.05)),
+    around: aloneOn({
+      ...newTank('t', 'Test', 0.05),
+      feed: { amount: { by: 'weight', perDay: 1e-3 }, protein: 0.4 },
+    }),
     filter,
     mine: [],
     today: [],
