@@ -1,4 +1,5 @@
 'use client';
+import Button from '@mui/material/Button';
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { LIMITS } from '@/core/propose/limits';
@@ -33,10 +34,12 @@ const MOST_VISITS = 365;
 interface Props {
   readonly ask: ProposeInput;
   readonly onChange: (change: Asked) => void;
+  /** Asks as at first; null: so it is. */
+  readonly onReset: (() => void) | null;
 }
 
 /** What a search for packs keeps to. Nothing must be filled in. */
-export function AskPart({ ask, onChange }: Props) {
+export function AskPart({ ask, onChange, onReset }: Props) {
   const words = useWords();
   const { filter, today, mine, limits } = ask;
   const setLimit = (change: Partial<Limits>) => onChange({ limits: { ...limits, ...change } });
@@ -131,6 +134,11 @@ export function AskPart({ ask, onChange }: Props) {
             chosen={limits.neverOverflows ? ['never'] : []}
             onChange={(chosen) => setLimit({ neverOverflows: chosen.length > 0 })}
           />
+        )}
+        {onReset === null ? null : (
+          <div>
+            <Button onClick={onReset}>Reset to what is asked at first</Button>
+          </div>
         )}
       </div>
     </Fold>

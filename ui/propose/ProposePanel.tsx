@@ -28,6 +28,7 @@ import { useShelf } from '../fields/OnShelf';
 import type { Words } from '../fields/wordsFor';
 import { AskPart } from './AskPart';
 import { FrontChart, type Marked } from './FrontChart';
+import { isSameAsk } from './isSameAsk';
 import { contradictionSaid, FAULT_WORDS } from './limitWords';
 import { ProposalRow } from './ProposalRow';
 import styles from './Propose.module.css';
@@ -55,7 +56,7 @@ export function ProposePanel(props: Props) {
   const { around: drawn, filter, mine, today, jobId, canAdd, onAdd } = props;
   const words = useWords();
   const { shelf } = useShelf();
-  const [changed, change] = useKeptAsk(jobId);
+  const { asked: changed, change, reset } = useKeptAsk(jobId);
   // Made anew at every draw of the bench: held by its parts, so that a search goes on.
   const { tank, others, schools, added, now, learned } = drawn;
   const around = useMemo<Surroundings>(
@@ -71,6 +72,7 @@ export function ProposePanel(props: Props) {
     // Those of another plan that was on the bench say nothing of this one.
     return { ...whole, pinned: whole.pinned.filter((pin) => mine.some(({ id }) => id === pin)) };
   }, [first, changed, mine]);
+  const isAtFirst = useMemo(() => isSameAsk(ask, first), [ask, first]);
   const [isWanted, setWanted] = useState(true);
   const found = useProposals(ask, isWanted);
   const fed = found.considered[0]?.figures.service !== null;
@@ -105,7 +107,7 @@ export function ProposePanel(props: Props) {
   const row = { mine: mineFigures, filter, today, canAdd };
   return (
     <section aria-label="Proposed packs" className={styles.panel}>
-      <AskPart ask={ask} onChange={change} />
+      <AskPart ask={ask} onChange={change} onReset={isAtFirst ? null : reset} />
       <Status found={found} onStop={() => setWanted(false)} onBegin={() => setWanted(true)} />
       <p className={styles.lead} aria-live="polite">
         {leadSaid(words, found, answers, ask)}

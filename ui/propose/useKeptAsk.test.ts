@@ -11,7 +11,7 @@ const LIMITS = {
   mostMinutes: null,
   mostMass: 8,
 };
-const asked = (jobId: string) => renderHook(() => useKeptAsk(jobId)).result.current[0];
+const asked = (jobId: string) => renderHook(() => useKeptAsk(jobId)).result.current.asked;
 
 afterEach(() => {
   cleanup();
@@ -22,14 +22,17 @@ afterEach(() => {
 describe('useKeptAsk', () => {
   it('keeps every change for its job, and none for another', () => {
     const { result } = renderHook(() => useKeptAsk('job'));
-    expect(result.current[0]).toEqual({});
-    act(() => result.current[1]({ from: 'listed', budget: 40 }));
-    act(() => result.current[1]({ limits: LIMITS }));
-    act(() => result.current[1]({ from: 'hand', budget: null, stay: [], pinned: ['floss'] }));
+    expect(result.current.asked).toEqual({});
+    act(() => result.current.change({ from: 'listed', budget: 40 }));
+    act(() => result.current.change({ limits: LIMITS }));
+    act(() => result.current.change({ from: 'hand', budget: null, stay: [], pinned: ['floss'] }));
     const kept = { from: 'hand', budget: null, stay: [], pinned: ['floss'], limits: LIMITS };
-    expect(result.current[0]).toEqual(kept);
+    expect(result.current.asked).toEqual(kept);
     expect(asked('job')).toEqual(kept);
     expect(asked('other')).toEqual({});
+    act(() => result.current.reset());
+    expect(result.current.asked).toEqual({});
+    expect(asked('job')).toEqual({});
   });
 
   it.each([
@@ -51,7 +54,7 @@ describe('useKeptAsk', () => {
     };
     vi.stubGlobal('sessionStorage', { getItem: refuse, setItem: refuse });
     const { result } = renderHook(() => useKeptAsk('job'));
-    act(() => result.current[1]({ budget: 12 }));
-    expect(result.current[0]).toEqual({ budget: 12 });
+    act(() => result.current.change({ budget: 12 }));
+    expect(result.current.asked).toEqual({ budget: 12 });
   });
 });

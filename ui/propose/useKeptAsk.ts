@@ -23,14 +23,20 @@ const AskedSchema = z.object({
 
 const keyOf = (jobId: string): string => `neat-layer proposals ${jobId}`;
 
+/** What was changed, a way to change more, and one to change nothing. */
+interface KeptAsk {
+  readonly asked: Asked;
+  readonly change: (more: Asked) => void;
+  readonly reset: () => void;
+}
+
 /**
  * What the keeper changed of what proposals are asked for. It is kept in this tab for its job, while other plans are looked
  * at and over a reload.
  */
-export function useKeptAsk(jobId: string): readonly [Asked, (change: Asked) => void] {
+export function useKeptAsk(jobId: string): KeptAsk {
   const [asked, setAsked] = useState<Asked>(() => readAsked(jobId));
-  const change = (more: Asked): void => {
-    const next = { ...asked, ...more };
+  const keep = (next: Asked): void => {
     setAsked(next);
     try {
       sessionStorage.setItem(keyOf(jobId), JSON.stringify(next));
@@ -38,7 +44,7 @@ export function useKeptAsk(jobId: string): readonly [Asked, (change: Asked) => v
       // Storage is full or forbidden: a reload then asks as at first.
     }
   };
-  return [asked, change];
+  return { asked, change: (more) => keep({ ...asked, ...more }), reset: () => keep({}) };
 }
 
 /** What was kept; nothing where it is not to be read. */

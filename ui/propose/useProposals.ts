@@ -16,6 +16,7 @@ import type { Considered } from '@/core/propose/search';
 import { USUAL_EFFORT } from '@/core/propose/effort';
 import { shortlist } from '@/core/propose/shortlist';
 import { askWorker, WORKER_PLACES, type WorkerPlace } from '../time/forecastWorkers';
+import { isSameAsk } from './isSameAsk';
 import { askProposer, PROPOSE_PLACES, type ProposePlace } from './proposeWorkers';
 
 /** Milliseconds without a change before a search begins, and between two times that its progress is shown. */
@@ -82,7 +83,7 @@ export function useProposals(ask: ProposeInput, wanted: boolean): Proposals {
     const timer = setTimeout(
       () => {
         begun.current = true;
-        if (lastAnswer !== null && isSame(lastAnswer.of, ask)) setState({ ...lastAnswer, of: ask });
+        if (lastAnswer !== null && isSameAsk(lastAnswer.of, ask)) setState({ ...lastAnswer, of: ask });
         else search(ask, put, () => isNewest).catch(() => put(() => ({ stage: 'failed' })));
       },
       isFirst ? 0 : PAUSE,
@@ -102,8 +103,6 @@ export function useProposals(ask: ProposeInput, wanted: boolean): Proposals {
 
 /** The last search that came to its end on this page: what the keeper comes back to from another plan. */
 let lastAnswer: Proposals | null = null;
-const isSame = (one: ProposeInput, other: ProposeInput): boolean =>
-  JSON.stringify(one) === JSON.stringify(other);
 
 type Put = (next: (before: Proposals) => Partial<Proposals>) => void;
 
