@@ -1,10 +1,16 @@
 import { useWords } from '../fields/Habits';
 import { entrySaid } from '../job/entrySaid';
+import { besideEachOther } from '../drawing/besideEachOther';
 import { EVENT_LETTERS, type ChartEvent } from './chartEvents';
 import type { ChartView } from './chartView';
 import styles from './Charts.module.css';
 
-const HEIGHT = 24;
+/** Letters stand on one line; what has a dot, for there are many of them, lies below. */
+const LETTERS_AT = 13;
+const DOTS_AT = 26;
+const HEIGHT = 30;
+/** Least distance of two letters, px. */
+const APART = 12;
 /** Days on either side of the chosen one within which events are read out. */
 const NEAR = 2;
 
@@ -21,6 +27,12 @@ export function EventStrip({ view, events, nameOf }: Props) {
   const seen = events.filter((event) => event.day >= from && event.day <= to);
   const near = seen.filter((event) => Math.abs(event.day - day) <= NEAR);
   const kinds = [...new Set(seen.map(({ kind }) => kind))];
+  const lettered = seen.filter(({ kind }) => !isDotted(kind));
+  const places = besideEachOther(
+    lettered.map((event) => [x(event.day), LETTERS_AT] as const),
+    APART,
+    width / 2,
+  );
   return (
     <figure className={styles.lane}>
       <figcaption className={styles.caption}>
@@ -46,12 +58,21 @@ export function EventStrip({ view, events, nameOf }: Props) {
         className={styles.events}
         suppressHydrationWarning
       >
-        {seen.map((event) => (
-          <text key={event.id} x={x(event.day)} y={16} textAnchor="middle">
+        {lettered.map((event, index) => (
+          <text key={event.id} x={places[index]![0]} y={LETTERS_AT} textAnchor="middle">
             {EVENT_LETTERS[event.kind].letter}
           </text>
         ))}
+        {seen
+          .filter(({ kind }) => isDotted(kind))
+          .map((event) => (
+            <text key={event.id} x={x(event.day)} y={DOTS_AT} textAnchor="middle">
+              {EVENT_LETTERS[event.kind].letter}
+            </text>
+          ))}
       </svg>
     </figure>
   );
 }
+
+const isDotted = (kind: ChartEvent['kind']): boolean => EVENT_LETTERS[kind].letter === '•';

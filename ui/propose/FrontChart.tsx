@@ -8,7 +8,7 @@ import { lossOf, type Figures, type Wish } from '@/core/propose/wishes';
 import { DAYS_IN } from '@/core/report/serviceSpan';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/Habits';
-import { besideEachOther } from './besideEachOther';
+import { besideEachOther } from '../drawing/besideEachOther';
 import { layersSaid } from './layersSaid';
 import styles from './Propose.module.css';
 import { axisName, tickSaid, wishName, wishSaid, wishValue } from './wishWords';

@@ -160,6 +160,7 @@ function Course({
   const said = serviceSaid(words, forecast, known);
   const what = COURSES[course.by];
   const limit = y(inUnit(course.limit));
+  const ticks = y.ticks(3).filter((tick) => tick < TICKS_UNDER * inUnit(1));
   const limitSaid =
     course.by === 'headroom'
       ? words.show({ kind: 'gap', si: course.limit * clean })
@@ -183,26 +184,24 @@ function Course({
           className={styles.chart}
           data-stale={stale}
         >
-          {y
-            .ticks(3)
-            .filter((tick) => tick < TICKS_UNDER * inUnit(1))
-            .map((tick) => (
-              <g key={tick} transform={`translate(0 ${y(tick)})`}>
-                <path
-                  d={`M${x(0)} 0 H${x(simulation.days)}`}
-                  stroke={tick === 0 ? 'var(--rule)' : 'var(--hair)'}
-                />
-                <text x={x(0) + 3} y={-3}>
-                  {words.number(tick)}
-                </text>
-              </g>
-            ))}
+          {ticks.map((tick) => (
+            <path
+              key={tick}
+              d={`M${x(0)} ${y(tick)} H${x(simulation.days)}`}
+              stroke={tick === 0 ? 'var(--rule)' : 'var(--hair)'}
+            />
+          ))}
           {known === null ? null : <path d={band([...known.low]) ?? ''} fill="var(--wash)" />}
           <path
             d={`M${x(0)} ${limit} H${x(simulation.days)}`}
             stroke="var(--attention)"
             strokeDasharray="4 3"
           />
+          {ticks.map((tick) => (
+            <text key={tick} x={x(0) + 3} y={y(tick) - 3} className={styles.tick}>
+              {words.number(tick)}
+            </text>
+          ))}
           <text x={x(simulation.days)} y={limit - 4} textAnchor="end" className={styles.limit}>
             {limitSaid}
           </text>
