@@ -1,5 +1,6 @@
 import { expect, layersInFlow, test } from './app';
 import { expectAccessible } from './expectAccessible';
+import { expectNoWider } from './expectNoWider';
 
 const PAGES = [
   '/',
@@ -46,11 +47,9 @@ for (const address of ['/filter/window-sill/measure', '/filter/long-run/measure'
   });
 
 test('no page is wider than a phone', async ({ page }) => {
-  await page.setViewportSize({ width: 390, height: 844 });
   for (const address of PAGES) {
     await page.goto(address);
-    const width = await page.evaluate(() => document.documentElement.scrollWidth);
-    expect(width, address).toBeLessThanOrEqual(390);
+    await expectNoWider(page);
   }
 });
 

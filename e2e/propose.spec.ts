@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
 import { doStepsUntil, expect, expectSaved, layersInFlow, stepInHand, test } from './app';
 import { expectAccessible } from './expectAccessible';
+import { expectNoWider } from './expectNoWider';
 
 const proposals = (page: Page) => page.getByRole('list', { name: 'Proposals' }).getByRole('listitem');
 const plans = (page: Page) => page.getByRole('group', { name: 'Plans' });
@@ -86,6 +87,9 @@ test('Long run: a limit that no pack keeps to, then along the front by the keys;
   await expectWorkedOut(page);
   await page.getByText('What may be used, and limits').click();
   await expect(visits).toHaveValue('20');
+  const desk = page.viewportSize()!;
+  await expectNoWider(page);
+  await page.setViewportSize(desk);
   await page.getByRole('button', { name: 'Reset to what is asked at first' }).click();
   await expect(visits).toHaveValue('26');
   await expect(page.getByText(/at most 26 visits a year/)).toBeVisible();
