@@ -189,6 +189,15 @@ export async function freePort(): Promise<number> {
 export const expectSaved = (page: Page): Promise<void> =>
   expect(page.getByRole('status').first()).toHaveText(/^saved/);
 
+/** Presses a button that saves into the log, and waits for the answer: a page that is left before it breaks the request off. */
+export async function saveInLog(page: Page, name: string): Promise<void> {
+  const answered = page.waitForResponse(
+    (response) => response.request().method() === 'POST' && new URL(response.url()).pathname === '/api/log',
+  );
+  await page.getByRole('button', { name }).click();
+  await answered;
+}
+
 /** The layers of the flow line, as they are read out: "1 of 4: Coarse foam, 15 ppi, 3.0 cm, in Basket, covers 77 %". */
 export const layersInFlow = (page: Page) =>
   page.getByRole('list', { name: 'Layers as the water meets them' }).getByRole('button');

@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import ICAL from 'ical.js';
-import { expect, test, typeFillings } from './app';
+import { expect, saveInLog, test, typeFillings } from './app';
 import { expectAccessible } from './expectAccessible';
 
 /** Working out what lies ahead of a filter takes ten seconds on a quick machine. */
@@ -34,7 +34,7 @@ test('three months of the demo: readings are learned from, a fault is found, a v
   await app.daysLater(page, 21);
   await page.goto('/filter/window-sill/flow');
   await typeFillings(page, '14.5', '14.7', '14.4');
-  await page.getByRole('button', { name: 'Save reading' }).click();
+  await saveInLog(page, 'Save reading');
   await expect(page.getByText(/49\d\sL\/h/).first()).toBeVisible();
   await page.goto('/filter/window-sill/care');
   await expect(ahead).toContainText('Learned from 21 readings of this filter.', WORKED_OUT);
@@ -98,7 +98,7 @@ test('three months of the demo: readings are learned from, a fault is found, a v
     await page.goto('/filter/window-sill/care');
     await page.getByText('what was poured in for what dried off').click();
     await page.getByLabel('Topped up', { exact: true }).fill('5 L');
-    await page.getByRole('button', { name: 'Save top-up' }).click();
+    await saveInLog(page, 'Save top-up');
     await expect(rows.first()).toContainText(/Topped up: 5\.00\sL/);
   }
   await expect(page.getByRole('region', { name: 'Water lost' })).toContainText(
