@@ -12,6 +12,7 @@ import type { Tank } from '../tank/tank';
 import { FIRST_WEIGHTS, ranked } from './balance';
 import { isBetterThan } from './betterIn';
 import { dominates, undominated } from './dominance';
+import { USUAL_EFFORT } from './effort';
 import { firstAsk } from './firstAsk';
 import { hypervolume } from './hypervolume';
 import { judgePack } from './judgePack';
@@ -19,7 +20,7 @@ import { packOf } from './packOf';
 import { packSpace } from './packSpace';
 import { propose, type Proposed } from './propose';
 import type { ProposeInput } from './proposeInput';
-import { searchPacks, type Considered, type SearchSlice } from './search';
+import { ALL, searchPacks, type Considered, type SearchSlice } from './search';
 import { lossesOf, lossOf, WISHES } from './wishes';
 
 const tank: Tank = {
@@ -150,6 +151,16 @@ describe('searchPacks', () => {
     });
     volumes.forEach((volume, index) => expect(volume).toBeGreaterThanOrEqual(volumes[index - 1] ?? 0));
     expect(volumes.at(-1)).toBeGreaterThan(volumes[0]!);
+  });
+
+  it('tells the first packs after a few, of a small share of the packs too', () => {
+    // Of eight shares none has as many packs as a first look is content with.
+    for (const share of [ALL, { index: 0, of: 2 }, { index: 1, of: 8 }]) {
+      const [first, ...more] = searchPacks(basket, USUAL_EFFORT, share);
+      expect(first).toMatchObject({ forecast: 2, all: false });
+      expect(first?.found).toHaveLength(2);
+      expect(first?.tried).toBeLessThan(more.at(-1)?.tried ?? 0);
+    }
   });
 
   it('finds the same for the same seed, and shares the packs between two searches', () => {

@@ -48,10 +48,13 @@ export interface SearchSlice {
 }
 
 /** Packs that are judged quickly before the first are forecast, and from then on between two slices. */
-const FIRST_PACKS = 120;
+const FIRST_PACKS = 40;
 const SLICE_PACKS = 1000;
+/** Draws of a slice before the first are forecast, and how many such slices there are: where hardly a pack fits they end. */
+const FIRST_DRAWS = 400;
+const FIRST_SLICES = 8;
 /** Forecasts of a slice. */
-const FIRST_FORECASTS = 4;
+const FIRST_FORECASTS = 2;
 const SLICE_FORECASTS = 8;
 /** Share of the forecasts that go to the best of the quick judge; the others go to small moves of what was forecast. */
 const AT_ONCE = 0.45;
@@ -168,9 +171,11 @@ export function* searchPacks(
   };
 
   let ended = false;
-  while (!ended && known.size < packs && chosen.size < AT_ONCE * forecasts) {
-    const until = known.size + (chosen.size === 0 ? FIRST_PACKS : SLICE_PACKS);
-    for (let draws = 0; known.size < until && draws < MOST_DRAWS * SLICE_PACKS; draws += 1) {
+  for (let turn = 0; !ended && known.size < packs && chosen.size < AT_ONCE * forecasts; turn += 1) {
+    const isFirst = chosen.size === 0 && turn < FIRST_SLICES;
+    const until = known.size + (isFirst ? FIRST_PACKS : SLICE_PACKS);
+    const mostDraws = isFirst ? FIRST_DRAWS : MOST_DRAWS * SLICE_PACKS;
+    for (let draws = 0; known.size < until && draws < mostDraws; draws += 1) {
       const next = genomes.next();
       if (next.done === true) {
         ended = wentThrough = true;
@@ -179,20 +184,20 @@ export function* searchPacks(
       const quick = tryPack(next.value);
       if (quick !== null) pool.add(quick, feltLosses(quick.losses));
     }
-    if (known.size < until) ended = true;
-    const most = chosen.size === 0 ? FIRST_FORECASTS : SLICE_FORECASTS;
-    for (const quick of promising(pool, chosen, most, draw)) judgeToTheEnd(quick);
+    if (!isFirst && known.size < until) ended = true;
+    for (const quick of promising(pool, chosen, isFirst ? FIRST_FORECASTS : SLICE_FORECASTS, draw))
+      judgeToTheEnd(quick);
     yield slice();
   }
   while (chosen.size < forecasts) {
     const before = chosen.size;
-    const isFirst = chosen.size < AT_ONCE * forecasts;
-    const next = isFirst
-      ? promising(pool, chosen, SLICE_FORECASTS, draw)
-      : [
-          ...neighbours(forecast, space, tryPack, chosen, draw, pool),
-          ...promising(pool, chosen, 2, draw),
-        ].slice(0, SLICE_FORECASTS);
+    const next =
+      chosen.size < AT_ONCE * forecasts
+        ? promising(pool, chosen, SLICE_FORECASTS, draw)
+        : [
+            ...neighbours(forecast, space, tryPack, chosen, draw, pool),
+            ...promising(pool, chosen, 2, draw),
+          ].slice(0, SLICE_FORECASTS);
     for (const quick of next) judgeToTheEnd(quick);
     if (chosen.size === before) break;
     yield slice();

@@ -51,7 +51,7 @@ export function AskPart({ ask, onChange, onReset }: Props) {
         label: `${mediumOf(layer).name}, ${words.show({ kind: 'length', si: layer.thickness })}`,
       }));
   return (
-    <Fold title="What may be used, and limits" says={asked(words, ask)}>
+    <Fold title="What may be used, and limits" says={asked(words, ask)} lazy>
       <div className={styles.asks}>
         <div className={styles.row}>
           <ChoiceField

@@ -6,19 +6,18 @@ import { undominated } from '@/core/propose/dominance';
 import type { Considered } from '@/core/propose/search';
 import { lossOf, type Figures, type Wish } from '@/core/propose/wishes';
 import { DAYS_IN } from '@/core/report/serviceSpan';
+import { HOUR } from '@/core/units/time';
+import { besideEachOther } from '../drawing/besideEachOther';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/Habits';
-import { besideEachOther } from '../drawing/besideEachOther';
 import { layersSaid } from './layersSaid';
 import styles from './Propose.module.css';
 import { axisName, tickSaid, wishName, wishSaid, wishValue } from './wishWords';
-import { HOUR } from '@/core/units/time';
 
 const HEIGHT = 280;
 const [TOP, RIGHT, FOOT, LEFT] = [12, 16, 40, 64];
 /** Wishes that are drawn by ratios: from days to a year, from clear to murky. */
 const BY_RATIO: readonly Wish[] = ['service', 'clear'];
-/** Seconds. */
 /** Radius of the mark of a proposal, px. */
 const MARK = 9;
 /** Px around the pointer in which a pack is looked for. */

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import {
@@ -97,6 +97,8 @@ export function ProposePanel(props: Props) {
     [found.finalists, found.considered, found.mine, mineFigures, ask, weights],
   );
   const { proposals, plan } = answers;
+  // The first proposals are not kept waiting for the chart below them.
+  const isChartDue = useDeferredValue(proposals.length > 0 || plan === 'as good as any', false);
   const chosenPack = useFinalist(ask, isFinal ? (chosen?.layers ?? null) : null);
   const ranges = useServiceRanges(ask, isFinal ? proposals.map(({ pack }) => pack) : NONE);
   const marked = proposals.map(({ pack }, index): Marked => ({
@@ -136,44 +138,46 @@ export function ProposePanel(props: Props) {
               />
             ))}
           </ol>
-          <section aria-label="What matters more">
-            <h2 className="title">What matters more?</h2>
-            <div className={styles.row}>
-              {([0, 1] as const).map((place) => (
-                <ChoiceField
-                  key={place}
-                  label={place === 0 ? 'Across' : 'Up'}
-                  value={place === 0 ? x : y}
-                  choices={wishes
-                    .filter((wish) => wish !== (place === 0 ? y : x))
-                    .map((wish) => ({ value: wish, label: wishName(wish, fed) }))}
-                  onChange={(wish) => setAxes(place === 0 ? [wish, y] : [x, wish])}
-                />
-              ))}
-            </div>
-            <FrontChart
-              considered={found.considered}
-              marked={marked}
-              mine={mineFigures}
-              {...{ x, y, fed, chosen }}
-              onChoose={(pack, share) => setSteered({ pack, weights: leaning(x, y, share) })}
-            />
-            {chosen === null ? null : (
-              <ul aria-label="Chosen on the chart">
-                <ProposalRow
-                  {...row}
-                  letter={null}
-                  name={chosenName(chosen, proposals)}
-                  also={[]}
-                  pack={chosenPack ?? provisional(ask, chosen)}
-                  range={null}
-                  givesUp={[]}
-                  isProvisional={chosenPack === null}
-                  onAdd={() => chosenPack !== null && add(chosenPack, CHOSEN)}
-                />
-              </ul>
-            )}
-          </section>
+          {isChartDue ? (
+            <section aria-label="What matters more">
+              <h2 className="title">What matters more?</h2>
+              <div className={styles.row}>
+                {([0, 1] as const).map((place) => (
+                  <ChoiceField
+                    key={place}
+                    label={place === 0 ? 'Across' : 'Up'}
+                    value={place === 0 ? x : y}
+                    choices={wishes
+                      .filter((wish) => wish !== (place === 0 ? y : x))
+                      .map((wish) => ({ value: wish, label: wishName(wish, fed) }))}
+                    onChange={(wish) => setAxes(place === 0 ? [wish, y] : [x, wish])}
+                  />
+                ))}
+              </div>
+              <FrontChart
+                considered={found.considered}
+                marked={marked}
+                mine={mineFigures}
+                {...{ x, y, fed, chosen }}
+                onChoose={(pack, share) => setSteered({ pack, weights: leaning(x, y, share) })}
+              />
+              {chosen === null ? null : (
+                <ul aria-label="Chosen on the chart">
+                  <ProposalRow
+                    {...row}
+                    letter={null}
+                    name={chosenName(chosen, proposals)}
+                    also={[]}
+                    pack={chosenPack ?? provisional(ask, chosen)}
+                    range={null}
+                    givesUp={[]}
+                    isProvisional={chosenPack === null}
+                    onAdd={() => chosenPack !== null && add(chosenPack, CHOSEN)}
+                  />
+                </ul>
+              )}
+            </section>
+          ) : null}
           {mineFigures === null || proposals.length === 0 ? null : (
             <WhyNotMine proposals={proposals} mine={mineFigures} fed={fed} />
           )}
@@ -201,7 +205,6 @@ const leaning = (x: Wish, y: Wish, share: number): Weights => ({
 /** How far apart the weights of the two wishes are at the ends of the front. */
 const LEAN = 1.8;
 
-/** How far the search is, and its buttons. */
 /** That there are no more packs than these, and where more would come from. */
 function allSaid(words: Words, { tried, forecast, of }: Proposals, closely: string): string {
   const many = `${words.number(tried, 0)} ${tried === 1 ? 'pack that makes' : 'packs that make'} sense can be made from these media:`;
@@ -214,6 +217,7 @@ function allSaid(words: Words, { tried, forecast, of }: Proposals, closely: stri
   return `${many} ${done}${of.from === 'hand' ? ' More can be made where media may be bought.' : ''}`;
 }
 
+/** How far the search is, and its buttons. */
 function Status({
   found,
   onStop,

@@ -128,6 +128,25 @@ describe('useProposals', () => {
     expect(hands.right.begin.mock.calls[0]?.slice(2)).toEqual([{ index: 1, of: 2 }]);
   });
 
+  it('asks both workers at once for their first packs, and holds long work back until the search is over', async () => {
+    const next = answeredByHand(hands.left);
+    const { result } = await searching(askFor());
+    // No clock has moved, and nothing was answered.
+    for (const { begin, next } of Object.values(hands)) {
+      expect(begin).toHaveBeenCalledOnce();
+      expect(next).toHaveBeenCalledOnce();
+    }
+    const { whenNotWaitedFor } = await import('../state/standBack');
+    const wentOn = vi.fn();
+    void whenNotWaitedFor().then(wentOn);
+    await settle();
+    expect(wentOn).not.toHaveBeenCalled();
+    next.answer(null);
+    await settle();
+    expect(result.current.stage).toBe('done');
+    expect(wentOn).toHaveBeenCalledOnce();
+  });
+
   it('shows the first packs as soon as there are any, though it has just shown that there are none', async () => {
     const first = packOf(layersNamed('first'));
     const next = answeredByHand(hands.left);
@@ -168,6 +187,27 @@ describe('useProposals', () => {
     await settle();
     expect(hands.left.begin).toHaveBeenCalledTimes(3);
     expect(hands.left.begin.mock.lastCall?.[0].budget).toBe(22);
+  });
+
+  it('asks for no packs of a newer search when the plan has been worked out for an older one', async () => {
+    let workedOut = (): void => undefined;
+    hands.left.finalist.mockImplementationOnce((ask, layers) => {
+      const late = provisional(ask, packOf(layers));
+      return new Promise((resolve) => {
+        workedOut = () => resolve(late);
+      });
+    });
+    hands.left.slices.push(slice([packOf(layersNamed('older'))]));
+    const mine = layersNamed('mine');
+    const { result, rerender } = await searching(askFor({ mine }));
+    await settle();
+    expect(result.current).toMatchObject({ stage: 'searching', mine: null });
+    rerender({ ask: askFor({ mine, budget: 20 }), wanted: true });
+    await settle();
+    const asked = hands.left.next.mock.calls.length;
+    workedOut();
+    await settle();
+    expect(hands.left.next).toHaveBeenCalledTimes(asked);
   });
 
   it('stops with what it has, and searches anew when it is asked again', async () => {

@@ -15,6 +15,7 @@ import type { ProposeInput } from '@/core/propose/proposeInput';
 import type { Considered } from '@/core/propose/search';
 import { USUAL_EFFORT } from '@/core/propose/effort';
 import { shortlist } from '@/core/propose/shortlist';
+import { standBackFor } from '../state/standBack';
 import { askWorker, WORKER_PLACES, type WorkerPlace } from '../time/forecastWorkers';
 import { isSameAsk } from './isSameAsk';
 import { askProposer, PROPOSE_PLACES, type ProposePlace } from './proposeWorkers';
@@ -79,15 +80,16 @@ export function useProposals(ask: ProposeInput, wanted: boolean): Proposals {
           return { ...own, ...next(own) };
         });
     };
-    const isFirst = !begun.current;
-    const timer = setTimeout(
-      () => {
-        begun.current = true;
-        if (lastAnswer !== null && isSameAsk(lastAnswer.of, ask)) setState({ ...lastAnswer, of: ask });
-        else search(ask, put, () => isNewest).catch(() => put(() => ({ stage: 'failed' })));
-      },
-      isFirst ? 0 : PAUSE,
-    );
+    const begin = (): void => {
+      if (lastAnswer !== null && isSameAsk(lastAnswer.of, ask)) {
+        const answer = { ...lastAnswer, of: ask };
+        put(() => answer);
+      } else standBackFor(search(ask, put, () => isNewest).catch(() => put(() => ({ stage: 'failed' }))));
+    };
+    // The first is not waited for: the workers search while the page is painted.
+    const timer = begun.current ? setTimeout(begin, PAUSE) : undefined;
+    if (!begun.current) begin();
+    begun.current = true;
     return () => {
       isNewest = false;
       clearTimeout(timer);
@@ -131,16 +133,17 @@ async function search(ask: ProposeInput, put: Put, isNewest: () => boolean): Pro
     }));
   };
   const searchIn = async (place: ProposePlace, index: number): Promise<void> => {
-    const fault = await askProposer(place, (remote) =>
-      remote.begin(ask, USUAL_EFFORT, { index, of: PROPOSE_PLACES.length }),
-    );
+    const [fault, first] = await Promise.all([
+      askProposer(place, (remote) => remote.begin(ask, USUAL_EFFORT, { index, of: PROPOSE_PLACES.length })),
+      // In the same breath: the first packs come a turn of the page sooner.
+      askProposer(place, (remote) => remote.next()),
+    ]);
     if (fault !== null) {
       put(() => ({ fault, stage: 'done' }));
       return;
     }
-    for (;;) {
-      const slice = await askProposer(place, (remote) => remote.next());
-      if (slice === null || !isNewest()) return;
+    let slice = first;
+    while (slice !== null && isNewest()) {
       considered[index]!.push(...slice.found);
       told[index] = slice;
       // The first packs are not waited for.
@@ -151,6 +154,9 @@ async function search(ask: ProposeInput, put: Put, isNewest: () => boolean): Pro
         mine = await askProposer(place, (remote) => remote.finalist(ask, ask.mine));
         put(() => ({ mine }));
       }
+      // A search that was begun meanwhile keeps all its slices.
+      if (!isNewest()) return;
+      slice = await askProposer(place, (remote) => remote.next());
     }
   };
   await Promise.all(PROPOSE_PLACES.map(searchIn));

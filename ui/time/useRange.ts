@@ -7,6 +7,7 @@ import {
   type EnsembleRun,
 } from '@/core/dirt/ensembleRange';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
+import { whenNotWaitedFor } from '../state/standBack';
 import { askWorker, WORKER_PLACES, type WorkerPlace } from './forecastWorkers';
 import type { FoundForecast } from './useForecast';
 
@@ -35,7 +36,9 @@ export function useRange(found: FoundForecast | null, current: ForecastInput): R
     const runs: EnsembleRun[] = [];
     let next = 0;
     const work = async (place: WorkerPlace): Promise<void> => {
-      while (wanted && next < ENSEMBLE_RUNS) {
+      for (;;) {
+        await whenNotWaitedFor();
+        if (!wanted || next >= ENSEMBLE_RUNS) return;
         const from = next;
         next += AT_ONCE;
         const count = Math.min(AT_ONCE, ENSEMBLE_RUNS - from);

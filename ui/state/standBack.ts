@@ -1,0 +1,16 @@
+/** What the keeper waits for just now. */
+const waitedFor = new Set<Promise<void>>();
+
+/** Long work that nobody waits for stands back until this is done, well or badly. */
+export function standBackFor(work: Promise<unknown>): void {
+  const over = (): void => {
+    waitedFor.delete(ended);
+  };
+  const ended: Promise<void> = work.then(over, over);
+  waitedFor.add(ended);
+}
+
+/** Asked by long work before each part of it: answers when the keeper waits for nothing else. */
+export async function whenNotWaitedFor(): Promise<void> {
+  while (waitedFor.size > 0) await Promise.all(waitedFor);
+}
