@@ -116,3 +116,43 @@ test('Long run: a limit that no pack keeps to, then along the front by the keys;
   await page.getByRole('button', { name: 'Remove this plan' }).click();
   await expect(plans(page).getByRole('button', { name: 'Chosen on the chart' })).toHaveCount(0);
 });
+
+test.describe('from an empty database', () => {
+  test.use({ data: 'empty' });
+
+  test('nothing is at hand: one press proposes from any generic medium, and the first plan is one of them', async ({
+    page,
+  }) => {
+    await page.goto('/new');
+    await page.getByLabel('Name of the tank or filter').fill('Kitchen');
+    await page.getByLabel('Water in the tank, net').fill('60');
+    await page.getByText('Down one side through a tall foam column').click();
+    await page.getByRole('button', { name: 'Add this filter' }).click();
+    await expect(page.getByTestId('verdict')).toBeVisible();
+    await page.getByRole('link', { name: 'Plan', exact: true }).click();
+    await page.getByRole('button', { name: 'Plan without stripping' }).click();
+    await page.getByRole('button', { name: 'Propose packs' }).click();
+    await expect(
+      page.getByText(/^Nothing is on the shelf, and nothing in the filter can be used again/),
+    ).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Any generic medium' }).click();
+    await expect(page.getByText(/^Any generic medium; a turnover of at least /)).toBeVisible();
+    await expect(page.getByText(/packs tried, .* worked out\./)).toBeVisible({ timeout: 120_000 });
+    // Nobody has said what is fed: that is said, and the order of the trade stands in for a forecast.
+    await expect(page.getByText(/^Enter the food a day under Measure/)).toBeVisible();
+    for (const proposal of await proposals(page).all())
+      await expect(
+        proposal.getByText(/^Along the water: [\d.]+\scm [^→]*(coarse|medium) foam/),
+      ).toBeVisible();
+    const best = proposals(page).first();
+    await expect(best).toContainText('To buy:');
+    await best.getByRole('button', { name: /^Add to plans/ }).click();
+    await expect(layersInFlow(page).first()).toBeVisible();
+    await page.getByRole('button', { name: 'Use this plan' }).click();
+    await expectSaved(page);
+    await page.reload();
+    await expect(layersInFlow(page).first()).toBeVisible();
+    await expect(page.getByRole('button', { name: 'To the packing list' })).toBeEnabled();
+  });
+});

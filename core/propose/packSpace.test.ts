@@ -6,9 +6,10 @@ import { volumeBetween } from '../filter/chamberGeometry';
 import { usableDepth } from '../filter/usableDepth';
 import { FIRST_SCHOOLS } from '../findings/firstSchools';
 import type { Schools } from '../findings/schools';
+import { mediumOf } from '../layers/mediumOf';
 import { plainLayer } from '../layers/plainLayer';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
-import { EMPTY_SHELF } from '../shelf/shelf';
+import { EMPTY_SHELF, type ShelfItem } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import { packFaults } from '../pack/packFaults';
 import { seededRandom } from '../units/seededRandom';
@@ -36,6 +37,19 @@ const askFor = (
     from: 'any',
     ...change,
   };
+};
+
+const FINE_SHEET: ShelfItem = {
+  kind: 'sheet',
+  id: 'fine',
+  label: '',
+  medium: 'foam-45',
+  length: 1,
+  width: 1,
+  thickness: 0.02,
+  count: 9,
+  offcut: false,
+  price: null,
 };
 
 /** Some packs of a space, drawn by chance. */
@@ -127,6 +141,27 @@ describe('packSpace', () => {
       // A chemical stage that the keeper wants is never left out, nor moved.
       expect(layers).toContain(today[2]);
       expect(layers.find(({ id }) => id === 'stone')?.medium).toBe('lava');
+    }
+  });
+
+  it('begins with foam that is coarser than fine where no forecast can say what fine foam alone does', () => {
+    const fed = { ...TANK, feed: { amount: { by: 'weight', perDay: 1e-3 }, protein: 0.4 } } as const;
+    /** Grades of the foam that the water meets first, without foam of the first pad. */
+    const first = (input: ProposeInput): Set<string | null> =>
+      new Set(
+        drawn(input, 300).flatMap(({ layers }) => {
+          const graded = layers.map(mediumOf).filter(({ grade }) => grade !== null);
+          return (graded.find(({ family }) => family === 'foam') ?? graded[0])?.grade ?? [];
+        }),
+      );
+    for (const kind of ['canister-side-riser', 'canister-down-flow', 'internal-compartments'] as const) {
+      const unfed = askFor(kind);
+      expect(first(unfed)).toEqual(new Set(['coarse', 'medium']));
+      // A forecast shows it, and a keeper who holds with foam alone may want it; fine foam alone may be all there is.
+      expect(first({ ...unfed, around: { ...unfed.around, tank: fed } })).toContain('fine');
+      expect(first(askFor(kind, { biologicalMedium: 'foam' }))).toContain('fine');
+      const shelf = { ...EMPTY_SHELF, items: [FINE_SHEET] };
+      expect(first({ ...unfed, from: 'hand', shelf })).toEqual(new Set(['fine']));
     }
   });
 

@@ -9,6 +9,7 @@ import { gradeRank } from '../media/gradeRank';
 import { GRADES } from '../media/grades';
 import { hasRole } from '../media/hasRole';
 import type { Medium } from '../media/medium';
+import { feedPerDay } from '../tank/feedPerDay';
 import { choiceOf, choicesOf, type Choice } from './choices';
 import { layOut, pieceVolume, pliesIn, type Item, type Piece } from './layOut';
 import type { ProposeInput } from './proposeInput';
@@ -94,6 +95,7 @@ export function packSpace(input: ProposeInput): PackSpace {
     fill: fillsOf(choices, staying, schools),
   };
   const sizes = [...leads.map(({ length }) => length), ...Object.values(genes).map(({ length }) => length)];
+  const coarserFirst = feedPerDay(around.tank.feed) === null && canBeginCoarser(input, room, leads, genes);
   const stock = new Map(
     choices.filter(({ plies }) => plies.length === 0).map(({ key, volume }) => [key, volume]),
   );
@@ -148,8 +150,10 @@ export function packSpace(input: ProposeInput): PackSpace {
         },
         left,
       );
-      if (pieces === null || !holdsAll(staying, [...leading, ...pieces])) return null;
-      return [...leading, ...pieces];
+      if (pieces === null) return null;
+      const all = [...leading, ...pieces];
+      if (coarserFirst && firstRank(all) >= FINE) return null;
+      return holdsAll(staying, all) ? all : null;
     },
   };
 }
@@ -158,6 +162,36 @@ const COARSE = GRADES.indexOf('coarse');
 const MEDIUM = GRADES.indexOf('medium');
 const FINE = GRADES.indexOf('fine');
 const rankOf = ({ choice }: Item): number => gradeRank(choice.medium) ?? 0;
+
+/** Rank of the foam that the water meets first, without foam that of the first pad; −1: there is neither. */
+function firstRank(pieces: readonly Piece[]): number {
+  const graded = pieces.filter(({ choice }) => gradeRank(choice.medium) !== null);
+  const first = graded.find(({ choice }) => choice.medium.family === 'foam') ?? graded[0];
+  return first === undefined ? -1 : rankOf(first);
+}
+
+/**
+ * True where a pack can begin with foam that is not fine, and should: what fine foam alone does to the next service
+ * shows in a forecast, and without one the order of the trade has to say it. A keeper who holds with foam alone may
+ * hold with fine foam.
+ *
+ * @source coarse before fine: common practice, no source.
+ */
+function canBeginCoarser(
+  { around: { schools } }: ProposeInput,
+  { fixed, lead, main }: Room,
+  leads: readonly (readonly Lead[])[],
+  { coarse, medium }: Readonly<Record<'coarse' | 'medium', readonly (Item | null)[]>>,
+): boolean {
+  if (schools.biologicalMedium === 'foam') return false;
+  const isCoarser = (medium: Medium): boolean =>
+    medium.family === 'foam' && (gradeRank(medium) ?? FINE) < FINE;
+  const kept = [...fixed, ...[...lead, ...main].flatMap(({ before }) => before)];
+  if (kept.some((layer) => isCoarser(mediumOf(layer)))) return false;
+  return [...coarse, ...medium, ...leads.flat(2)].some(
+    (item) => item !== null && isCoarser(item.choice.medium),
+  );
+}
 
 /** Layers that no search moves: the sponge on the intake, chemical media, and what is neither cut nor poured. */
 function alwaysPinned({ mine, filter, around: { schools } }: ProposeInput): string[] {

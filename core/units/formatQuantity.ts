@@ -31,7 +31,8 @@ export function formatParts(quantity: Quantity, options: FormatOptions = {}): Fo
     minimumFractionDigits: digits,
     maximumFractionDigits: digits,
   }).format(rounded);
-  return { number: number.replace('-', '−'), unit: unit.symbol };
+  const isOne = rounded === 1 && digits === 0;
+  return { number: number.replace('-', '−'), unit: isOne ? (unit.one ?? unit.symbol) : unit.symbol };
 }
 
 /** Digits after the point that a quantity is shown with: its unit’s, and no more than mean something. */

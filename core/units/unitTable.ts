@@ -8,6 +8,8 @@ import { DAY, HOUR } from './time';
  */
 export interface Unit {
   readonly symbol: string;
+  /** What stands after a whole 1, where that is another: “1 hour”. */
+  readonly one?: string;
   /** Other spellings accepted when typed, in lower case. */
   readonly aliases: readonly string[];
   readonly perUnit: number;
@@ -138,9 +140,9 @@ const degree: Unit = {
   digits: 1,
 };
 const poresPerInch: Unit = { symbol: 'ppi', aliases: [], perUnit: 1 / INCH, digits: 0 };
-const week: Unit = { symbol: 'weeks', aliases: ['week', 'w'], perUnit: 7 * DAY, digits: 0 };
-const hour: Unit = { symbol: 'hours', aliases: ['hour', 'h'], perUnit: HOUR, digits: 0 };
-const day: Unit = { symbol: 'days', aliases: ['day', 'd'], perUnit: DAY, digits: 0 };
+const week: Unit = { symbol: 'weeks', one: 'week', aliases: ['week', 'w'], perUnit: 7 * DAY, digits: 0 };
+const hour: Unit = { symbol: 'hours', one: 'hour', aliases: ['hour', 'h'], perUnit: HOUR, digits: 0 };
+const day: Unit = { symbol: 'days', one: 'day', aliases: ['day', 'd'], perUnit: DAY, digits: 0 };
 const micrometre: Unit = {
   symbol: 'µm',
   aliases: ['μm', 'um', 'micron', 'microns'],

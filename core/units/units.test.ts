@@ -6,6 +6,7 @@ import { formatQuantity } from './formatQuantity';
 import { parseQuantity } from './parseQuantity';
 import { type QuantityKind, UNIT_SYSTEMS } from './quantity';
 import { formatSentence, sentence } from './sentence';
+import { DAY, HOUR } from './time';
 import { fromSi, toSi, UNITS } from './unitTable';
 
 const si = (text: string, kind: QuantityKind, system: 'metric' | 'us' | 'imperial' = 'metric'): number => {
@@ -103,5 +104,14 @@ describe('bounds and sentences', () => {
     expect(formatSentence(text)).toBe('Leaves 6 mm open, 25 % of the face.');
     expect(formatSentence(text, { system: 'us' })).toBe('Leaves 0.25 in open, 25 % of the face.');
     expect(formatQuantity({ kind: 'length', si: -1e-6 })).toBe('0.0 cm');
+  });
+
+  it('says one hour, day or week as one', () => {
+    expect(formatQuantity({ kind: 'hours', si: HOUR })).toBe('1 hour');
+    expect(formatQuantity({ kind: 'hours', si: 1.4 * HOUR })).toBe('1 hour');
+    expect(formatQuantity({ kind: 'hours', si: 0.4 * HOUR })).toBe('0 hours');
+    expect(formatQuantity({ kind: 'days', si: DAY })).toBe('1 day');
+    expect(formatQuantity({ kind: 'days', si: DAY }, { digits: 1 })).toBe('1.0 days');
+    expect(formatQuantity({ kind: 'duration', si: 14 * DAY })).toBe('2 weeks');
   });
 });

@@ -39,7 +39,7 @@ export function FourQuestions(props: Props) {
   usePreload(CostFigure, QuestionDetails);
   const levels = questionLevels(report, details.filter.kind, range?.earliest);
   const share = (value: number | null): string =>
-    value === null ? 'none' : words.show({ kind: 'share', si: value });
+    value === null ? '–' : words.show({ kind: 'share', si: value });
   const least = report.leastPassThrough;
   const usual = serviceInterval(details.filter.kind);
   const priced = useShelf().shelf.items.some(({ price }) => price !== null);

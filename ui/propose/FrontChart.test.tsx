@@ -91,7 +91,7 @@ describe('FrontChart', () => {
     expect(onChoose).toHaveBeenLastCalledWith(even, 0.5);
     // Words for those who do not see it, and below the chart for all: what the pack is and has.
     expect(front.getAttribute('aria-valuetext')).toMatch(/^next service about 10\sweeks, fine dirt afloat 1/);
-    expect(screen.getByText(/: 5\.0\scm medium foam, 30 ppi/)).toBeTruthy();
+    expect(screen.getByText(/: 5\.0\scm medium foam \(30\sppi\)/)).toBeTruthy();
     const calls = onChoose.mock.calls.length;
     await userEvent.keyboard('x');
     expect(onChoose).toHaveBeenCalledTimes(calls);

@@ -9,6 +9,7 @@ import { betterIn } from '@/core/propose/betterIn';
 import type { Finalist } from '@/core/propose/finalist';
 import { LONGEST_SHUT } from '@/core/propose/openedAnyway';
 import { WISHES, type Figures, type Wish } from '@/core/propose/wishes';
+import { nameInList } from '@/core/media/nameInList';
 import { lowerFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
 import { useWords } from '../fields/Habits';
@@ -126,7 +127,7 @@ export function ProposalRow(props: Props) {
 function workSaid(words: Words, { change, layers, buys, bill }: Finalist, today: readonly Layer[]): string {
   const names = (ids: readonly string[], from: readonly Layer[]): string =>
     joined([
-      ...new Set(from.filter(({ id }) => ids.includes(id)).map((layer) => lowerFirst(mediumOf(layer).name))),
+      ...new Set(from.filter(({ id }) => ids.includes(id)).map((layer) => nameInList(mediumOf(layer)))),
     ]);
   const parts = [
     ...(change.cut.length > 0 ? [`cut ${names(change.cut, layers)}`] : []),
@@ -139,7 +140,7 @@ function workSaid(words: Words, { change, layers, buys, bill }: Finalist, today:
   const things = joined([
     ...new Set(
       buys.map(({ medium, kind, part }) =>
-        kind === 'bag' ? 'bags' : lowerFirst(medium?.name ?? part ?? ''),
+        kind === 'bag' ? 'bags' : medium === null ? lowerFirst(part ?? '') : nameInList(medium),
       ),
     ),
   ]);

@@ -26,6 +26,7 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/Habits';
 import { useShelf } from '../fields/OnShelf';
 import type { Words } from '../fields/wordsFor';
+import { AppLink } from '../frame/AppLink';
 import { AskPart } from './AskPart';
 import { FrontChart, type Marked } from './FrontChart';
 import { isSameAsk } from './isSameAsk';
@@ -114,6 +115,16 @@ export function ProposePanel(props: Props) {
       <p className={styles.lead} aria-live="polite">
         {leadSaid(words, found, answers, ask)}
       </p>
+      {found.fault === 'no media' ? (
+        <div className={styles.row}>
+          <Button variant="outlined" onClick={() => change({ from: 'any' })}>
+            Any generic medium
+          </Button>
+          <Button component={AppLink} href="/shelf">
+            To the shelf
+          </Button>
+        </div>
+      ) : null}
       {proposals.length === 0 && plan !== 'as good as any' ? null : (
         <>
           {fed ? null : (

@@ -101,6 +101,6 @@ describe('wishes in words', () => {
 
   it('tell a pack along the water', () => {
     const layers = [plainLayer('a', 'foam-15', 'basket', 0.06), plainLayer('b', 'lava', 'basket', 0.045)];
-    expect(plain(layersSaid(words, layers))).toBe('6.0 cm coarse foam, 15 ppi → 4.5 cm lava rock, 15 mm');
+    expect(plain(layersSaid(words, layers))).toBe('6.0 cm coarse foam (15 ppi) → 4.5 cm lava rock (15 mm)');
   });
 });
