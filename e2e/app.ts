@@ -189,6 +189,15 @@ export async function freePort(): Promise<number> {
 export const expectSaved = (page: Page): Promise<void> =>
   expect(page.getByRole('status').first()).toHaveText(/^saved/);
 
+/** Adds a filter as a keeper does: its name, the water of its tank as it is typed, and the picture of its way. */
+export async function addFilter(page: Page, name: string, water: string, way: string): Promise<void> {
+  await page.goto('/new');
+  await page.getByLabel('Name of the tank or filter').fill(name);
+  await page.getByLabel('Water in the tank, net').fill(water);
+  await page.getByText(way).click();
+  await page.getByRole('button', { name: 'Add this filter' }).click();
+}
+
 /** Presses a button that saves into the log, and waits for the answer: a page that is left before it breaks the request off. */
 export async function saveInLog(page: Page, name: string): Promise<void> {
   const answered = page.waitForResponse(

@@ -1,4 +1,4 @@
-import { expect, expectSaved, layersInFlow, test } from './app';
+import { addFilter, expect, expectSaved, layersInFlow, test } from './app';
 
 test.use({ data: 'empty' });
 
@@ -136,11 +136,7 @@ const KINDS: readonly Kind[] = [
 
 for (const kind of KINDS)
   test(`${kind.name}: surveyed, stripped and judged`, async ({ page }) => {
-    await page.goto('/new');
-    await page.getByLabel('Name of the tank or filter').fill('Under test');
-    await page.getByLabel('Water in the tank, net').fill('100');
-    await page.getByText(kind.way).click();
-    await page.getByRole('button', { name: 'Add this filter' }).click();
+    await addFilter(page, 'Under test', '100', kind.way);
 
     const [label, text, litres] = kind.typed;
     const first = page.getByRole('listitem', { name: /^Chamber 1:/ });

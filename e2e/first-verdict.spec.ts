@@ -1,5 +1,5 @@
 import type { Locator } from '@playwright/test';
-import { expect, expectSaved, layersInFlow, openQuestion, test } from './app';
+import { addFilter, expect, expectSaved, layersInFlow, openQuestion, test } from './app';
 
 /** What a new keeper must do at most before the app answers. */
 const MOST_ENTRIES = 12;
@@ -59,11 +59,7 @@ test.describe('from nothing', () => {
     await page.getByRole('button', { name: 'Try it with four made-up filters' }).click();
     const names = page.getByRole('heading', { level: 2 });
     await expect(names).toHaveCount(4);
-    await page.goto('/new');
-    await page.getByLabel('Name of the tank or filter').fill('Kitchen');
-    await page.getByLabel('Water in the tank, net').fill('120');
-    await page.getByText('In at the top, down through the trays').click();
-    await page.getByRole('button', { name: 'Add this filter' }).click();
+    await addFilter(page, 'Kitchen', '120', 'In at the top, down through the trays');
     await expect(page.getByTestId('verdict')).toBeVisible();
     await page.goto('/');
     await expect(names).toHaveCount(5);

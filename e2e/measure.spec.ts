@@ -1,13 +1,9 @@
-import { expect, expectSaved, test } from './app';
+import { addFilter, expect, expectSaved, test } from './app';
 
 test.use({ data: 'empty' });
 
 test('a tank is measured, furnished and fed, and the drawing and the facts answer', async ({ page }) => {
-  await page.goto('/new');
-  await page.getByLabel('Name of the tank or filter').fill('Hall');
-  await page.getByLabel('Water in the tank, net').fill('250');
-  await page.getByText('In at the top, down through the trays').click();
-  await page.getByRole('button', { name: 'Add this filter' }).click();
+  await addFilter(page, 'Hall', '250', 'In at the top, down through the trays');
   await expect(page.getByRole('img', { name: /^Hall: 250\sL of water/ })).toBeVisible();
 
   // By hand: 120 × 45 × 46 cm is 248.4 L; 5 cm of substrate at 40 % takes 16.2 L, 12 kg of rock at 2.6 kg/L 4.6 L.
@@ -51,11 +47,7 @@ test('a tank is measured, furnished and fed, and the drawing and the facts answe
 });
 
 test('water above the rim is refused in words', async ({ page, app }) => {
-  await page.goto('/new');
-  await page.getByLabel('Name of the tank or filter').fill('Hall');
-  await page.getByLabel('Water in the tank, net').fill('100');
-  await page.getByText('In at the top, down through the trays').click();
-  await page.getByRole('button', { name: 'Add this filter' }).click();
+  await addFilter(page, 'Hall', '100', 'In at the top, down through the trays');
   const water = page.getByRole('region', { name: 'Water' });
   await water.getByLabel('Tank shape').selectOption('round');
   await expectSaved(page);
@@ -71,11 +63,7 @@ test('water above the rim is refused in words', async ({ page, app }) => {
 test('a filter is surveyed to its last part, a second one joins it, and the print on its box is read', async ({
   page,
 }) => {
-  await page.goto('/new');
-  await page.getByLabel('Name of the tank or filter').fill('Hall');
-  await page.getByLabel('Water in the tank, net').fill('200');
-  await page.getByText('In at the top, down through the trays').click();
-  await page.getByRole('button', { name: 'Add this filter' }).click();
+  await addFilter(page, 'Hall', '200', 'In at the top, down through the trays');
   await expect(page.getByText('8 things: go on with them')).toBeVisible();
 
   // What it lifts: usual of the kind, from its power, from the label, and as a curve that must fall.

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { doStepsUntil, expect, expectSaved, layersInFlow, stepInHand, test } from './app';
+import { addFilter, doStepsUntil, expect, expectSaved, layersInFlow, stepInHand, test } from './app';
 import { expectAccessible } from './expectAccessible';
 import { expectNoWider } from './expectNoWider';
 
@@ -123,11 +123,7 @@ test.describe('from an empty database', () => {
   test('nothing is at hand: one press proposes from any generic medium, and the first plan is one of them', async ({
     page,
   }) => {
-    await page.goto('/new');
-    await page.getByLabel('Name of the tank or filter').fill('Kitchen');
-    await page.getByLabel('Water in the tank, net').fill('60');
-    await page.getByText('Down one side through a tall foam column').click();
-    await page.getByRole('button', { name: 'Add this filter' }).click();
+    await addFilter(page, 'Kitchen', '60', 'Down one side through a tall foam column');
     await expect(page.getByTestId('verdict')).toBeVisible();
     await page.getByRole('link', { name: 'Plan', exact: true }).click();
     await page.getByRole('button', { name: 'Plan without stripping' }).click();

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { PDFDocument } from 'pdf-lib';
-import { doStepsUntil, expect, expectSaved, stepInHand, test, typeFillings } from './app';
+import { addFilter, doStepsUntil, expect, expectSaved, stepInHand, test, typeFillings } from './app';
 
 const PHONE = { width: 390, height: 844 };
 /** A tap on the lower half, beside every button. */
@@ -128,11 +128,7 @@ test.describe('from empty, on a phone', () => {
   test.use({ data: 'empty', viewport: PHONE });
 
   test('a hang-on-back’s first pack, from its box to the pack card', async ({ page }) => {
-    await page.goto('/new');
-    await page.getByLabel('Name of the tank or filter').fill('Kitchen');
-    await page.getByLabel('Water in the tank, net').fill('60 L');
-    await page.getByText('Up the intake tube, under the basket').click();
-    await page.getByRole('button', { name: 'Add this filter' }).click();
+    await addFilter(page, 'Kitchen', '60 L', 'Up the intake tube, under the basket');
     await page.getByRole('link', { name: 'Strip' }).click();
     await page.getByRole('button', { name: 'New from its box: first pack' }).click();
     await page.getByRole('button', { name: 'Add Medium foam, 30 ppi' }).click();

@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { expect, expectSaved, layersInFlow, test } from './app';
+import { addFilter, expect, expectSaved, layersInFlow, test } from './app';
 
 /** A picture of stripes 10 px apart, with a place written beside it, as a camera does. */
 const stripes = (): Promise<Buffer> =>
@@ -149,11 +149,7 @@ test.describe('a filter new from its box', () => {
   test.use({ data: 'empty' });
 
   test('is packed for the first time: no clock, wrapped media, an unknown piece', async ({ page }) => {
-    await page.goto('/new');
-    await page.getByLabel('Name of the tank or filter').fill('New one');
-    await page.getByLabel('Water in the tank, net').fill('60');
-    await page.getByText('Up the intake tube, under the basket').click();
-    await page.getByRole('button', { name: 'Add this filter' }).click();
+    await addFilter(page, 'New one', '60', 'Up the intake tube, under the basket');
     await page.getByRole('button', { name: 'New from its box: first pack' }).click();
     await expect(page.getByText('Nothing is mature yet.')).toBeVisible();
     await expect(page.getByRole('region', { name: 'Out of flow' })).toHaveCount(0);
