@@ -160,8 +160,9 @@ describe('packSpace', () => {
       // A forecast shows it, and a keeper who holds with foam alone may want it; fine foam alone may be all there is.
       expect(first({ ...unfed, around: { ...unfed.around, tank: fed } })).toContain('fine');
       expect(first(askFor(kind, { biologicalMedium: 'foam' }))).toContain('fine');
-      const shelf = { ...EMPTY_SHELF, items: [FINE_SHEET] };
-      expect(first({ ...unfed, from: 'hand', shelf })).toEqual(new Set(['fine']));
+      const scrap = { ...FINE_SHEET, id: 'scrap', medium: 'foam-20', length: 0.03, width: 0.03, count: 1 };
+      for (const items of [[FINE_SHEET], [FINE_SHEET, scrap]])
+        expect(first({ ...unfed, from: 'hand', shelf: { ...EMPTY_SHELF, items } })).toContain('fine');
     }
   });
 

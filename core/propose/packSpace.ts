@@ -4,15 +4,18 @@ import type { Schools } from '../findings/schools';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
 import { placeLayers } from '../layers/placeLayers';
+import { plainLayer } from '../layers/plainLayer';
 import { solidsFactor } from '../layers/solidsFactor';
 import { gradeRank } from '../media/gradeRank';
 import { GRADES } from '../media/grades';
 import { hasRole } from '../media/hasRole';
 import type { Medium } from '../media/medium';
 import { feedPerDay } from '../tank/feedPerDay';
-import { choiceOf, choicesOf, type Choice } from './choices';
+import type { ChangeFromToday } from './changeFromToday';
+import { choiceKey, choiceOf, choicesOf, isUsable, type Choice } from './choices';
 import { layOut, pieceVolume, pliesIn, type Item, type Piece } from './layOut';
 import type { ProposeInput } from './proposeInput';
+import { quickPurchase } from './quickPurchase';
 import { isOpen, roomOf, type Room, type Slot } from './room';
 
 /** One pack of a space by the place of its option in every gene. */
@@ -95,7 +98,9 @@ export function packSpace(input: ProposeInput): PackSpace {
     fill: fillsOf(choices, staying, schools),
   };
   const sizes = [...leads.map(({ length }) => length), ...Object.values(genes).map(({ length }) => length)];
-  const coarserFirst = feedPerDay(around.tank.feed) === null && canBeginCoarser(input, room, leads, genes);
+  const coarserFirst =
+    feedPerDay(around.tank.feed) === null &&
+    canBeginCoarser(input, room, leads.flat(2), [...genes.coarse, ...genes.medium]);
   const stock = new Map(
     choices.filter(({ plies }) => plies.length === 0).map(({ key, volume }) => [key, volume]),
   );
@@ -170,6 +175,10 @@ function firstRank(pieces: readonly Piece[]): number {
   return first === undefined ? -1 : rankOf(first);
 }
 
+/** A layer that is cut to see whether it can be. */
+const TRIAL = 'trial';
+const CUT_TRIAL: ChangeFromToday = { cut: [TRIAL], filled: [], moved: [], away: [] };
+
 /**
  * True where a pack can begin with foam that is not fine, and should: what fine foam alone does to the next service
  * shows in a forecast, and without one the order of the trade has to say it. A keeper who holds with foam alone may
@@ -178,18 +187,30 @@ function firstRank(pieces: readonly Piece[]): number {
  * @source coarse before fine: common practice, no source.
  */
 function canBeginCoarser(
-  { around: { schools } }: ProposeInput,
+  input: ProposeInput,
   { fixed, lead, main }: Room,
-  leads: readonly (readonly Lead[])[],
-  { coarse, medium }: Readonly<Record<'coarse' | 'medium', readonly (Item | null)[]>>,
+  leading: readonly Piece[],
+  items: readonly (Item | null)[],
 ): boolean {
-  if (schools.biologicalMedium === 'foam') return false;
+  if (input.around.schools.biologicalMedium === 'foam') return false;
   const isCoarser = (medium: Medium): boolean =>
     medium.family === 'foam' && (gradeRank(medium) ?? FINE) < FINE;
   const kept = [...fixed, ...[...lead, ...main].flatMap(({ before }) => before)];
   if (kept.some((layer) => isCoarser(mediumOf(layer)))) return false;
-  return [...coarse, ...medium, ...leads.flat(2)].some(
-    (item) => item !== null && isCoarser(item.choice.medium),
+  const inFilter = new Set(input.today.filter(isUsable).map(choiceKey));
+  const canBeHad = quickPurchase(input);
+  const first = main.find(isOpen);
+  const pieces = [
+    ...leading,
+    ...items.flatMap((item) =>
+      item === null || first === undefined ? [] : { ...item, slot: first, from: first.from },
+    ),
+  ];
+  return pieces.some(
+    ({ choice, slot, thickness }) =>
+      isCoarser(choice.medium) &&
+      (inFilter.has(choice.key) ||
+        canBeHad([plainLayer(TRIAL, choice.made.medium, slot.chamber.id, thickness)], CUT_TRIAL)),
   );
 }
 
