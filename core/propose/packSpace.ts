@@ -11,7 +11,6 @@ import { GRADES } from '../media/grades';
 import { hasRole } from '../media/hasRole';
 import type { Medium } from '../media/medium';
 import { feedPerDay } from '../tank/feedPerDay';
-import type { ChangeFromToday } from './changeFromToday';
 import { choiceKey, choiceOf, choicesOf, isUsable, type Choice } from './choices';
 import { layOut, pieceVolume, pliesIn, type Item, type Piece } from './layOut';
 import type { ProposeInput } from './proposeInput';
@@ -175,9 +174,8 @@ function firstRank(pieces: readonly Piece[]): number {
   return first === undefined ? -1 : rankOf(first);
 }
 
-/** A layer that is cut to see whether it can be. */
+/** A layer that is asked for to see whether it can be cut. */
 const TRIAL = 'trial';
-const CUT_TRIAL: ChangeFromToday = { cut: [TRIAL], filled: [], moved: [], away: [] };
 
 /**
  * True where a pack can begin with foam that is not fine, and should: what fine foam alone does to the next service
@@ -210,7 +208,7 @@ function canBeginCoarser(
     ({ choice, slot, thickness }) =>
       isCoarser(choice.medium) &&
       (inFilter.has(choice.key) ||
-        canBeHad([plainLayer(TRIAL, choice.made.medium, slot.chamber.id, thickness)], CUT_TRIAL)),
+        canBeHad([plainLayer(TRIAL, choice.made.medium, slot.chamber.id, thickness)], { cut: [TRIAL] })),
   );
 }
 

@@ -34,7 +34,7 @@ interface Wanted {
  */
 export function quickPurchase(
   input: ProposeInput,
-): (layers: readonly Layer[], change: ChangeFromToday) => boolean {
+): (layers: readonly Layer[], change: Pick<ChangeFromToday, 'cut'>) => boolean {
   const { filter, shelf, today, from, budget } = input;
   const sheets = shelf.items.filter((item) => item.kind === 'sheet');
   const loose = shelf.items.filter((item) => item.kind === 'loose');

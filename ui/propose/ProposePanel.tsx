@@ -98,8 +98,9 @@ export function ProposePanel(props: Props) {
     [found.finalists, found.considered, found.mine, mineFigures, ask, weights],
   );
   const { proposals, plan } = answers;
+  const isAnswered = proposals.length > 0 || plan === 'as good as any';
   // The first proposals are not kept waiting for the chart below them.
-  const isChartDue = useDeferredValue(proposals.length > 0 || plan === 'as good as any', false);
+  const isChartDue = useDeferredValue(isAnswered, false);
   const chosenPack = useFinalist(ask, isFinal ? (chosen?.layers ?? null) : null);
   const ranges = useServiceRanges(ask, isFinal ? proposals.map(({ pack }) => pack) : NONE);
   const marked = proposals.map(({ pack }, index): Marked => ({
@@ -125,7 +126,7 @@ export function ProposePanel(props: Props) {
           </Button>
         </div>
       ) : null}
-      {proposals.length === 0 && plan !== 'as good as any' ? null : (
+      {!isAnswered ? null : (
         <>
           {fed ? null : (
             <p className="quiet">
