@@ -139,7 +139,7 @@ test.describe('from empty, on a phone', () => {
 
     // Nothing runs that must be stopped; the packing is looked through.
     await doStepsUntil(page, /The plug is out, and stays out/);
-    await expect(page.getByText(/earth-leakage breaker/)).toBeVisible();
+    await expect(page.getByText(/residual-current device/)).toBeVisible();
     await doStepsUntil(page, /Take out everything that is packing/);
     await expect(page.getByText(/levelling foot and the extension tubes/)).toBeVisible();
     await doStepsUntil(page, /Put the levelling foot in/);

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { acknowledgedNote } from '@/core/job/acknowledged';
 import { asPacked } from '@/core/job/asPacked';
 import { UNPREPARED } from '@/core/job/unprepared';
 import type { Job, Occasion } from '@/core/job/job';
@@ -216,7 +217,7 @@ export const jobs = {
           filterId: doc.filterId,
           jobId: id,
           at: finishedAt,
-          note: '',
+          note: acknowledgedNote(doc),
         });
         return job;
       })

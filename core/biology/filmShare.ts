@@ -22,12 +22,12 @@ export function grownSince(installedOn: string | null, now: string | null): numb
 
 /**
  * Share of a grown film that lives in a layer today, 0–1: one that was in the filter keeps what its cleaning leaves; one
- * that was not is new.
+ * that was not is new. A piece that was to be thrown away and is in the pack all the same goes back as it is.
  */
 export function filmShare(layer: Layer, { found, rinseWater, now }: FilmHistory): number {
   if (found === null) return grownSince(layer.installedOn, now);
   const before = found.find(({ id, medium }) => id === layer.id && medium === layer.medium);
-  return before === undefined
-    ? 0
-    : filmKeptBy(before.treatment, rinseWater) * grownSince(before.installedOn, now);
+  if (before === undefined) return 0;
+  const treatment = before.treatment === 'throw away' ? 'keep' : before.treatment;
+  return filmKeptBy(treatment, rinseWater) * grownSince(before.installedOn, now);
 }

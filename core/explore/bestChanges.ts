@@ -1,4 +1,5 @@
-import type { Finding, FindingLevel } from '../findings/finding';
+import type { FindingLevel } from '../findings/finding';
+import { findingIdentity } from '../findings/findingIdentity';
 import { turnoverBand } from '../practice/turnoverBand';
 import { PASS_THROUGH_GOAL } from '../practice/passThroughGoal';
 import { applyEdit, type PackEdit } from '../pack/packEdit';
@@ -124,11 +125,10 @@ const said = (what: Sentence): string => JSON.stringify(what);
 
 /** The findings that are gone, as one text; empty where none is. */
 function mended(before: PackReport, after: PackReport): string {
-  const key = ({ rule, layers }: Finding): string => `${rule} ${layers.join()}`;
-  const left = new Set(after.findings.map(key));
+  const left = new Set(after.findings.map(findingIdentity));
   return before.findings
-    .filter((finding) => finding.level !== 'note' && !left.has(key(finding)))
-    .map(key)
+    .filter((finding) => finding.level !== 'note' && !left.has(findingIdentity(finding)))
+    .map(findingIdentity)
     .join(';');
 }
 

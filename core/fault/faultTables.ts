@@ -1,4 +1,5 @@
 import { isCanister, isHangOnBack } from '../filter/kindFamily';
+import { shortCaution, type CautionId } from '../job/cautions';
 import type { Symptom } from '../job/symptom';
 import type { Cause, Check, FaultContext, FaultTable } from './faultTable';
 
@@ -7,14 +8,11 @@ import type { Cause, Check, FaultContext, FaultTable } from './faultTable';
  * Weights and likelihoods are calibrated: they put the trade’s order into numbers, and say how often a check misleads.
  */
 
-const PLUG = 'Unplug before hands go in; dry hands on plugs.';
-const LICENSED = 'Wiring is for a licensed electrician and the local code.';
-
-const cause = (id: string, name: string, fix: string, caution: string | null = null): Cause => ({
+const cause = (id: string, name: string, fix: string, ...cautions: CautionId[]): Cause => ({
   id,
   name,
   fix,
-  caution,
+  caution: cautions.length === 0 ? null : shortCaution(...cautions),
 });
 
 type Weighted = readonly [Cause, number];
@@ -76,18 +74,18 @@ function weakFlow(context: FaultContext): FaultTable {
               'foam',
               'The first foam is full',
               'Squeeze it in old tank water. Not all mechanical and biological layers on one day.',
-              PLUG,
+              'plug',
             ),
             0.22 * near,
           ]
         : null,
-      hasFloss ? [cause('floss', 'The floss is full', 'Replace it.', PLUG), 0.15 * near] : null,
+      hasFloss ? [cause('floss', 'The floss is full', 'Replace it.', 'plug'), 0.15 * near] : null,
       [
         cause(
           'impeller',
           'The impeller is fouled or worn',
           'Take it out, wipe impeller and well, look at shaft and blades; replace what is worn.',
-          PLUG,
+          'plug',
         ),
         0.14,
       ],
@@ -97,7 +95,7 @@ function weakFlow(context: FaultContext): FaultTable {
               'hose',
               'The hoses are furred or kinked',
               'Pull a brush through them; lay them without kinks.',
-              PLUG,
+              'plug',
             ),
             0.1,
           ]
@@ -191,7 +189,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
               'back rim',
               'Water spills over the back rim',
               'Take the top pad out, squeeze or replace it; keep the media below the stop.',
-              PLUG,
+              'plug',
             ),
             0.35 * (overfill > 0 ? 2 : 1),
           ]
@@ -202,7 +200,8 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
               'motor seal',
               'The seal between motor and body leaks',
               'Empty the body, take it off the tank, clean and grease the seal, turn the motor home.',
-              `${PLUG} The motor is never taken off from below while the body hangs full.`,
+              'plug',
+              'motor',
             ),
             0.2,
           ]
@@ -219,7 +218,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
               'lid seal',
               'The seal of the lid is nipped, dry or dirty',
               'Clean seal and groove, grease with silicone grease, lay it in without a twist; replace a nipped one.',
-              PLUG,
+              'plug',
             ),
             0.42,
           ]
@@ -230,7 +229,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
               'hose end',
               'A hose end or its collar leaks',
               'Push the hose fully home, collar snug and not forced; cut a hardened end off.',
-              PLUG,
+              'plug',
             ),
             0.3,
           ]
@@ -241,7 +240,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
               'tap drips',
               'A tap or coupling drips',
               'Clean and grease its seal; replace a worn one.',
-              PLUG,
+              'plug',
             ),
             0.15,
           ]
@@ -259,7 +258,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
           'crack',
           'The body or the tank is cracked',
           'Empty what is cracked, and replace it.',
-          'A cracked tank can give way: empty it first.',
+          'cracked',
         ),
         0.03,
       ],
@@ -327,7 +326,7 @@ function atTheRim({ filter, overfill, sincePacked, serviceDay }: FaultContext): 
           'overfull',
           'The basket is filled above its stop',
           'Take the top piece out or cut it thinner.',
-          PLUG,
+          'plug',
         ),
         0.3 * (overfill > 0 ? 3 : 0.6),
       ],
@@ -344,7 +343,7 @@ function atTheRim({ filter, overfill, sincePacked, serviceDay }: FaultContext): 
           'clogged',
           'A layer is clogged',
           'Squeeze the foam in old tank water, replace the floss.',
-          PLUG,
+          'plug',
         ),
         0.3 * near,
       ],
@@ -424,7 +423,7 @@ function noise(context: FaultContext): FaultTable {
           'impeller',
           'The impeller is worn or does not sit',
           'Take it out, look at shaft, bearings and blades; seat it, or replace it.',
-          PLUG,
+          'plug',
         ),
         0.26,
       ],
@@ -433,7 +432,7 @@ function noise(context: FaultContext): FaultTable {
           'grit',
           'Grit, a snail or a grain of media is in the pump',
           'Clean the well; lay a grid or a bag under fine grains.',
-          PLUG,
+          'plug',
         ),
         0.14,
       ],
@@ -526,7 +525,7 @@ function cloudy(context: FaultContext): FaultTable {
           'bloom',
           'A bloom of bacteria',
           'Test ammonia, feed less, change water; it clears in days.',
-          'Ammonia or nitrite that stays up, or animals in distress: change water and ask an aquatic vet.',
+          'animals',
         ),
         fresh ? 0.2 : 0.18,
       ],
@@ -535,7 +534,7 @@ function cloudy(context: FaultContext): FaultTable {
           'full',
           'The mechanical layers are full and pass dirt on',
           'Squeeze the foam, replace the floss.',
-          PLUG,
+          'plug',
         ),
         0.35 * near * (fresh ? 0.3 : 1),
       ],
@@ -544,7 +543,7 @@ function cloudy(context: FaultContext): FaultTable {
           'around',
           'Water goes around the media',
           'Cut the pieces wall to wall, close gaps, seat the trays.',
-          PLUG,
+          'plug',
         ),
         0.25 * gaps,
       ],
@@ -601,7 +600,7 @@ function smelly(context: FaultContext): FaultTable {
           'rots',
           'Dirt rots in the filter',
           'Squeeze the mechanical layers in old tank water, change water, clean them more often.',
-          PLUG,
+          'plug',
         ),
         0.4 * near,
       ],
@@ -610,7 +609,7 @@ function smelly(context: FaultContext): FaultTable {
           'stood',
           'The filter stood still for hours',
           'Empty and rinse it before it runs again.',
-          'Never restart a filter that stood shut for hours: its water is foul and without oxygen.',
+          'stale',
         ),
         0.2,
       ],
@@ -619,7 +618,7 @@ function smelly(context: FaultContext): FaultTable {
           'dead',
           'A dead animal or rotting food lies in the tank',
           'Take it out, change water, feed less.',
-          'Wash your hands; gloves over broken skin.',
+          'skin',
         ),
         0.3,
       ],
@@ -675,27 +674,26 @@ function doesNotStart(context: FaultContext): FaultTable {
           'no power',
           'No power comes to it',
           'Plug, switch, timer, breaker: one after the other.',
-          LICENSED,
+          'electrician',
         ),
         0.35,
       ],
-      [cause('jammed', 'The impeller is jammed', 'Take it out, clean the well, turn it by hand.', PLUG), 0.3],
       [
-        cause(
-          'dry',
-          'It is not full of water',
-          'Fill and prime it until the hoses stand full.',
-          'Never run the pump dry.',
-        ),
+        cause('jammed', 'The impeller is jammed', 'Take it out, clean the well, turn it by hand.', 'plug'),
+        0.3,
+      ],
+      [
+        cause('dry', 'It is not full of water', 'Fill and prime it until the hoses stand full.', 'dry'),
         fresh ? 0.35 : 0.12,
       ],
-      [cause('broken', 'The impeller’s shaft or magnet is broken', 'Replace the impeller.', PLUG), 0.1],
+      [cause('broken', 'The impeller’s shaft or magnet is broken', 'Replace the impeller.', 'plug'), 0.1],
       [
         cause(
           'motor',
           'The motor has failed',
           'Replace it. Keep the mature media under water, or hang them in another running filter.',
-          `Do not open a motor. ${LICENSED}`,
+          'motor housing',
+          'electrician',
         ),
         0.12,
       ],

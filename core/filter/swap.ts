@@ -49,3 +49,6 @@ export const SwapSchema = z.object({
 export type Swap = z.infer<typeof SwapSchema>;
 export type SwapPiece = Swap['pieces'][number];
 export type SwapStage = Swap['stages'][number];
+
+/** What comes in the place of a piece: the same medium new, nothing, or a medium of the catalogue. */
+export type Successor = 'same' | 'nothing' | { readonly medium: string };

@@ -1,10 +1,14 @@
+import type { FilmLeaving } from '../biology/filmLeaving';
 import type { Chamber, Filter } from '../filter/filter';
+import type { Successor } from '../filter/swap';
 import type { CleanFlow } from '../hydraulics/cleanFlowFit';
 import type { LayerFlow, OperatingPoint } from '../hydraulics/operatingPoint';
 import type { School, Schools } from './schools';
 import type { Tank } from '../tank/tank';
 import type { Sentence } from '../units/sentence';
 import type { ChamberMeasure } from '../layers/measureChamber';
+import type { Layer } from '../layers/layer';
+import type { Range } from '../tank/feedPerDay';
 import type { PackEdit } from '../pack/packEdit';
 import type { PlacedLayer } from '../layers/placedLayer';
 
@@ -19,6 +23,8 @@ export interface Finding {
   readonly title: Sentence;
   /** Why it matters, and by how much. */
   readonly reason: Sentence;
+  /** Id of the chamber it is about; left out: it is about layers, or about the filter as a whole. */
+  readonly chamber?: string;
   /** Ids of the layers it is about. */
   readonly layers: readonly string[];
   /** Of those, the ones that stand in the wrong place. */
@@ -29,6 +35,11 @@ export interface Finding {
   readonly school?: School;
   /** A change that would mend it. */
   readonly remedy?: { readonly label: string; readonly edit: PackEdit };
+  /** A change that does over weeks what the plan does at once: what goes back into the plan, and what then replaces it. */
+  readonly staged?: {
+    readonly edit: PackEdit;
+    readonly pieces: readonly { readonly layerId: string; readonly successor: Successor }[];
+  };
 }
 
 /** What rules look at: the pack in flow order, measured, in its filter on its tank. */
@@ -49,6 +60,14 @@ export interface RuleContext {
   readonly flowOf: (placed: PlacedLayer) => LayerFlow;
   readonly inFlow: readonly PlacedLayer[];
   readonly chambers: readonly { readonly chamber: Chamber; readonly measure: ChamberMeasure }[];
+  /** True once all media of a chamber is known: what is missing from it can be judged. */
+  readonly isReached: (chamber: Chamber) => boolean;
+  /** Layers that were in the filter until now; null: these are in it. */
+  readonly found: readonly Layer[] | null;
+  /** The bacteria that this pack takes out of the filter; null where none were in it, or nothing changes. */
+  readonly leaving: FilmLeaving | null;
+  /** Times today’s food that the bacteria bear at once; null while the food is not entered. */
+  readonly atOnce: Range | null;
 }
 
 /** One judgement of the trade, a file each. */

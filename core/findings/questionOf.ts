@@ -14,6 +14,7 @@ const ELSEWHERE: Readonly<Record<string, Question>> = {
   'foam-grade': 'bacteria',
   'foam-only': 'bacteria',
   'internal-foam': 'bacteria',
+  'most-mature-leaves': 'bacteria',
   'one-for-all': 'bacteria',
   'plastic-particles': 'bacteria',
   'sponge-alone': 'bacteria',

@@ -39,5 +39,7 @@ describe('nextOut', () => {
     expect(nextOut(filter, []).chamberId).toBe('tray-4');
     expect(nextOut(filter, [full('tray-4')]).chamberId).toBe('tray-3');
     expect(nextOut(filter, ['tray-4', 'tray-3', 'tray-2', 'tray-1'].map(full)).chamberId).toBe('tray-1');
+    expect(nextOut(filter, [full('tray-4')], ['tray-3']).chamberId).toBe('tray-2');
+    expect(nextOut(filter, [], ['tray-4']).chamberId).toBe('tray-3');
   });
 });

@@ -1,3 +1,4 @@
+import type { CautionId } from '../job/cautions';
 import { catalogueId } from '../media/catalogueId';
 import type { Medium } from '../media/medium';
 
@@ -17,10 +18,8 @@ export interface Preparation {
   readonly again: string | null;
   /** Hours that it then stands by itself; 0: none. */
   readonly stands: number;
-  readonly caution: string | null;
+  readonly caution: CautionId | null;
 }
-
-const DUST = 'Outdoors or over a sink, and damp: the dust does not belong in the lungs.';
 
 const once = (
   key: string,
@@ -53,8 +52,7 @@ const LAST_STAND = once('stand', 'Let it stand in dechlorinated water overnight,
 const ROCK: readonly Preparation[] = [
   once('break', 'Break it to about 1 to 2 cm and sieve out the grit.', 8, 10, {
     minutesPerLitre: 5,
-    caution:
-      'Eye protection and gloves: splinters fly. Damp it first; the dust does not belong in the lungs.',
+    caution: 'splinters',
   }),
   once(
     'vinegar',
@@ -63,7 +61,7 @@ const ROCK: readonly Preparation[] = [
     5,
     { stands: 24 },
   ),
-  once('rinse', RINSE_CLEAR, 7, 10, { minutesPerLitre: 5, caution: DUST }),
+  once('rinse', RINSE_CLEAR, 7, 10, { minutesPerLitre: 5, caution: 'dust' }),
   once('brush', 'Brush pieces that still give off colour.', 7, 5, { minutesPerLitre: 3 }),
   once('soak', 'Soak it in fresh water.', 7, 5, {
     dailyUntil: 2,
@@ -73,7 +71,7 @@ const ROCK: readonly Preparation[] = [
   LAST_STAND,
 ];
 const STONE: readonly Preparation[] = [
-  once('rinse', RINSE_CLEAR, 1, 10, { minutesPerLitre: 4, caution: DUST }),
+  once('rinse', RINSE_CLEAR, 1, 10, { minutesPerLitre: 4, caution: 'dust' }),
   LAST_STAND,
 ];
 const BY_FAMILY: Readonly<Record<Medium['family'], readonly Preparation[]>> = {
@@ -89,7 +87,7 @@ const BY_FAMILY: Readonly<Record<Medium['family'], readonly Preparation[]>> = {
   carbon: [
     once('rinse', 'Open it and rinse it until the water runs clear.', 0, 8, {
       minutesPerLitre: 6,
-      caution: DUST,
+      caution: 'dust',
     }),
   ],
   resin: [

@@ -112,7 +112,7 @@ describe('programme', () => {
     expect(steps.find(({ key }) => key === 'lava/vinegar')?.what).toMatch(/vinegar/);
     expect(steps.find(({ key }) => key === 'cut')?.on).toBe('2026-12-09');
     // Dust and blades are cautioned of where they are met.
-    expect(steps.find(({ key }) => key === 'lava/rinse')?.caution).toMatch(/lungs/);
+    expect(steps.find(({ key }) => key === 'lava/rinse')?.caution).toMatch(/breathe in the dust/);
     expect(steps.find(({ key }) => key === 'cut')?.caution).toMatch(/blade/);
   });
 

@@ -1,3 +1,4 @@
+import { shortCaution } from '../job/cautions';
 import type { Job } from '../job/job';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
@@ -83,7 +84,7 @@ export function programme(
     daysBefore,
     minutes: Math.round(work.minutes + work.minutesPerLitre * Math.max(0, volume / LITRE - 1)),
     stands: work.stands,
-    caution: work.caution,
+    caution: work.caution === null ? null : shortCaution(work.caution),
     doneAt: done.get(key) ?? null,
   });
   const cut: Preparation = {
@@ -95,7 +96,7 @@ export function programme(
     minutes: 15,
     minutesPerLitre: 0,
     stands: 0,
-    caution: 'A long sharp blade, drawn away from the hand: it cuts fingers as well as foam.',
+    caution: 'blades',
   };
   return [
     ...(cutting ? [step('cut', null, 0, cut, cut.daysBefore)] : []),

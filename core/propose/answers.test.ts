@@ -39,6 +39,7 @@ const packOf = (change: Partial<Figures>, more: Partial<Finalist> = {}): Finalis
     bill: { known: 0, unpriced: 0 },
     serviceBy: null,
     canBeHad: true,
+    matureLeaves: null,
     ...more,
   };
 };

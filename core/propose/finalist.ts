@@ -3,6 +3,7 @@ import { piecesToCut } from '../cut/piecesToCut';
 import { forecast } from '../dirt/forecast';
 import type { ServiceBy } from '../dirt/serviceCourse';
 import type { Finding } from '../findings/finding';
+import { MATURE_LEAVES } from '../findings/rules/mostMatureLeaves';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
 import { HORIZON } from '../pack/visitLimits';
@@ -10,6 +11,7 @@ import { fills } from '../prepare/bags';
 import { packCosts } from '../prepare/costs';
 import { listCost, shoppingList, type Need } from '../prepare/shopping';
 import { evaluatePack } from '../report/evaluatePack';
+import { matureLeavesOf } from '../report/matureLeavesOf';
 import { servicePlan } from '../service/servicePlan';
 import { changeFromToday, changes, type ChangeFromToday } from './changeFromToday';
 import { judgePack } from './judgePack';
@@ -23,8 +25,10 @@ export interface Finalist {
   readonly layers: readonly Layer[];
   readonly figures: Figures;
   readonly losses: readonly number[];
-  /** Urgent ones and those to check. */
+  /** Urgent ones and those to check, of the pack once it is in. */
   readonly findings: readonly Finding[];
+  /** What the change to it does to the bacteria at once, where that is too much; null: enough stays. */
+  readonly matureLeaves: Finding | null;
   readonly change: ChangeFromToday;
   /** What must be bought for it, and what that costs as far as prices are known. */
   readonly buys: readonly Need[];
@@ -67,7 +71,8 @@ export function finalistOf(input: ProposeInput, layers: readonly Layer[]): Final
     layers,
     figures,
     losses: lossesOf(figures),
-    findings: report.findings.filter(({ level }) => level !== 'note'),
+    findings: report.findings.filter(({ level, rule }) => level !== 'note' && rule !== MATURE_LEAVES),
+    matureLeaves: matureLeavesOf(report),
     change,
     buys,
     bill,

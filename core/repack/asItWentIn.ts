@@ -1,4 +1,5 @@
 import type { Finding } from '../findings/finding';
+import { findingIdentity } from '../findings/findingIdentity';
 import type { Filter } from '../filter/filter';
 import { fittedThickness } from '../job/fittedThickness';
 import type { PackedStep } from '../job/job';
@@ -29,6 +30,7 @@ const UNNOTICED = 5e-4;
  * did not have.
  *
  * @param plan the report of the plan
+ * @param found layers that were in the filter until now; none at a first pack
  */
 export function asItWentIn(
   filter: Filter,
@@ -36,6 +38,7 @@ export function asItWentIn(
   packed: readonly PackedStep[],
   plan: PackReport,
   around: Surroundings,
+  found: readonly Layer[],
 ): AsItWentIn {
   const steps = new Map(packed.map((step) => [step.layerId, step]));
   const layers = planned.map((layer) => {
@@ -45,10 +48,11 @@ export function asItWentIn(
   const differing = planned
     .filter((layer, index) => Math.abs((layers[index]?.thickness ?? 0) - layer.thickness) > UNNOTICED)
     .map(({ id }) => id);
-  const report = differing.length === 0 ? plan : evaluatePack({ ...around, filter, layers, flow: null });
-  const known = new Set(plan.findings.map(({ rule, level }) => `${rule} ${level}`));
+  const report =
+    differing.length === 0 ? plan : evaluatePack({ ...around, filter, layers, flow: null, found });
+  const known = new Set(plan.findings.map(findingIdentity));
   const fresh = report.findings.filter(
-    ({ rule, level }) => level !== 'note' && !known.has(`${rule} ${level}`),
+    (finding) => finding.level !== 'note' && !known.has(findingIdentity(finding)),
   );
   const share = (now: number, then: number): number | null => (then > 0 ? now / then : null);
   return {

@@ -51,7 +51,7 @@ export const BODY_STEPS: readonly StepRule[] = [
       sentence`It stands in the well under the intake tube and lifts out from above. Wipe impeller and well.`,
       sentence`It must turn freely.`,
     ],
-    caution: 'The motor comes off from below only when the body is empty and off the tank.',
+    cautions: ['motor'],
     confirm: 'The impeller turns freely',
     evidence: TRADE,
   },

@@ -1,6 +1,5 @@
 import { isCanister, isHangOnBack, isInternal } from '../filter/kindFamily';
 import { sentence } from '../units/sentence';
-import { HEAVY, NEVER_DRY } from './cautionWords';
 import { TRADE, type StepContext, type StepRule } from './repackStep';
 
 const canister = ({ filter }: StepContext): boolean => isCanister(filter.kind);
@@ -45,7 +44,7 @@ export const CLOSE_STEPS: readonly StepRule[] = [
     when: canister,
     title: 'Fill the body with tank water',
     says: () => [sentence`Up to the last tray: a pump that starts full runs quietly, and never runs dry.`],
-    caution: NEVER_DRY,
+    cautions: ['dry'],
     confirm: 'The body is full',
     evidence: TRADE,
   },
@@ -66,7 +65,7 @@ export const CLOSE_STEPS: readonly StepRule[] = [
     says: () => [
       sentence`Below the water, never beside it: the pump lives on the drop. The tub stays until no joint leaks.`,
     ],
-    caution: HEAVY,
+    cautions: ['heavy'],
     evidence: TRADE,
   },
   {

@@ -2,7 +2,6 @@ import { isCanister, isHangOnBack, isInternal } from '../filter/kindFamily';
 import { isPrefilter } from '../filter/isPrefilter';
 import { sentence } from '../units/sentence';
 import { bodyMass } from './bodyMass';
-import { HEAVY } from './cautionWords';
 import { TRADE, type StepContext, type StepRule } from './repackStep';
 
 const isClosed = ({ isOpen, firstPack }: StepContext): boolean => !isOpen && !firstPack;
@@ -17,7 +16,7 @@ export const OPEN_STEPS: readonly StepRule[] = [
       sentence`Both hands under its bottom: not by the head, the hoses or the clips.`,
       sentence`Full it weighs more than ${{ kind: 'mass', si: bodyMass(filter) }}.`,
     ],
-    caution: HEAVY,
+    cautions: ['heavy'],
     confirm: 'The body stands in the tub',
     evidence: TRADE,
   },
@@ -57,7 +56,7 @@ export const OPEN_STEPS: readonly StepRule[] = [
             sentence`Spread the sides of the basket before lifting: moulded fins tear bags, and an open-sided basket pours loose media out.`,
           ]
         : [sentence`Lift each cartridge straight up, so that its dirt stays on it.`],
-    caution: 'Moulded fins cut.',
+    cautions: ['fins'],
     evidence: TRADE,
   },
   {
@@ -74,7 +73,7 @@ export const OPEN_STEPS: readonly StepRule[] = [
       sentence`Under water, and back in flow within the hour. In another running filter it can wait for days.`,
       sentence`Rinse and squeeze what the plan says in that water, never under the tap.`,
     ],
-    caution: 'Chlorine and chloramine kill the film: nothing but old or dechlorinated water touches it.',
+    cautions: ['chlorine'],
     confirm: 'The mature media are under water',
     evidence: TRADE,
   },

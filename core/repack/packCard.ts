@@ -1,6 +1,5 @@
 import type { Filter } from '../filter/filter';
 import { FILTER_KINDS } from '../filter/filterKindWords';
-import { isCanister, isHangOnBack } from '../filter/kindFamily';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
 import { packingOrder } from '../layers/packingOrder';
@@ -9,7 +8,7 @@ import type { Medium } from '../media/medium';
 import { WORKS, type Work } from '../pack/visit';
 import { SERVICE_SHARE } from '../practice/serviceShare';
 import type { ServicePlan } from '../service/servicePlan';
-import { HEAVY, NEVER_DRY, SIPHON } from './cautionWords';
+import { cautions } from '../job/cautions';
 import { DAY_MS } from '../units/daysBetween';
 
 /** A layer on the card. */
@@ -134,12 +133,6 @@ export function packCard({
             })).filter(({ layers }) => layers.length > 0),
           })),
     lampFrom,
-    cautions: [
-      'Pull the plug before hands go in.',
-      ...(isCanister(filter.kind) ? [SIPHON, HEAVY] : []),
-      ...(isHangOnBack(filter.kind) ? ['Lift the intake tube out before anything is opened.'] : []),
-      NEVER_DRY,
-      'Old tank water or dechlorinated water on biological media, never the tap.',
-    ],
+    cautions: cautions(filter, layers, 'card'),
   };
 }

@@ -6,6 +6,24 @@ import { TRADE, type StepRule } from './repackStep';
 /** What lies at hand before the water is stopped. */
 export const READY_STEPS: readonly StepRule[] = [
   {
+    key: 'mature leaves',
+    when: ({ matureLeaves }) => matureLeaves !== null,
+    title: 'Few bacteria will be left',
+    says: ({ matureLeaves }) => (matureLeaves === null ? [] : [matureLeaves.title, matureLeaves.reason]),
+    cautions: ['animals'],
+    confirm: 'I accept this risk',
+    evidence: `${TRADE}; figures: core/findings/rules/mostMatureLeaves.ts`,
+  },
+  {
+    key: 'new tank',
+    when: ({ newTank }) => newTank !== null,
+    title: 'A new tank: no bacteria live in it yet',
+    says: ({ newTank }) => (newTank === null ? [] : [newTank]),
+    cautions: ['animals'],
+    confirm: 'I know what to expect',
+    evidence: `${TRADE}; days: core/report/newTankCourse.ts`,
+  },
+  {
     key: 'prepared',
     when: ({ unprepared }) => unprepared > 0,
     title: ({ unprepared }) =>
@@ -30,7 +48,7 @@ export const READY_STEPS: readonly StepRule[] = [
         ? [sentence`The spare intake sponge: swapped in a few seconds.`]
         : []),
     ],
-    caution: 'Broken skin and tank water do not mix: wear gloves, and wash your hands afterwards.',
+    cautions: ['skin'],
     evidence: TRADE,
   },
 ];

@@ -35,6 +35,8 @@ const stepsOf = (filter: Filter, change: Partial<StepContext> = {}, layers = pac
     firstPack: false,
     isOpen: false,
     hasMature: true,
+    matureLeaves: null,
+    newTank: null,
     unprepared: 0,
     replace: [],
     lampFrom: null,
@@ -160,7 +162,7 @@ describe('the step list of each kind', () => {
       expect([...order].sort((a, b) => a - b)).toEqual(order);
       const plug = steps.find(({ key }) => key === 'stop/plug out');
       expect(plug).toMatchObject({ acknowledge: true, confirm: 'The plug is out' });
-      expect(plug?.caution).toMatch(/earth-leakage breaker/);
+      expect(plug?.caution).toMatch(/residual-current device/);
       // Lamp and heater first: a heater cools in water, and nobody looks into a lit lamp.
       expectSequence(steps, 'stop/lamp off', 'stop/heater off', 'stop/plug out', 'start/power on');
       expect(steps.every(({ evidence }) => evidence !== '')).toBe(true);
@@ -250,13 +252,14 @@ describe('the pack as it went in', () => {
       layers.map(({ id }) => put(id)),
       plan,
       around,
+      [],
     );
     expect(found).toMatchObject({ differing: [], holds: true, flowShare: 1, surfaceShare: 1 });
   });
 
   it('has four fifths of the stone’s surface where four fifths of the weight fitted', () => {
     const mass = 0.8 * plan.layers.find(({ layerId }) => layerId === 'stone')!.dryMass;
-    const found = asItWentIn(filter, layers, [put('stone', { mass })], plan, around);
+    const found = asItWentIn(filter, layers, [put('stone', { mass })], plan, around, []);
     expect(found.differing).toEqual(['stone']);
     const foam = plan.layers
       .filter(({ layerId }) => layerId !== 'stone')
@@ -268,9 +271,29 @@ describe('the pack as it went in', () => {
   });
 
   it('does not hold where more was pressed in than stays below the stop', () => {
-    const found = asItWentIn(filter, layers, [put('stone', { thickness: 0.1 })], plan, around);
+    const found = asItWentIn(filter, layers, [put('stone', { thickness: 0.1 })], plan, around, []);
     expect(found.holds).toBe(false);
     expect(found.fresh.map(({ rule }) => rule)).toContain('overfill');
+  });
+
+  it('does not hide a new fault behind one of the same kind in another tray', () => {
+    const canister = filterOf('canister-down-flow');
+    const trays = [
+      plainLayer('over', 'foam-15', 'tray-4', 0.1),
+      plainLayer('right', 'lava', 'tray-3', 0.08),
+      plainLayer('below', 'lava', 'tray-2', 0.08),
+      plainLayer('last', 'lava', 'tray-1', 0.08),
+    ];
+    const planned = evaluatePack({ ...around, filter: canister, layers: trays, flow: null });
+    expect(planned.findings.some(({ rule, chamber }) => rule === 'overfill' && chamber === 'tray-4')).toBe(
+      true,
+    );
+    const found = asItWentIn(canister, trays, [put('right', { thickness: 0.12 })], planned, around, []);
+    expect(found.holds).toBe(false);
+    expect(found.fresh.map(({ rule, chamber }) => [rule, chamber])).toEqual([['overfill', 'tray-3']]);
+    // What the plan had already is no news, however its layers shift.
+    const higher = asItWentIn(canister, trays, [put('over', { thickness: 0.11 })], planned, around, []);
+    expect(higher.fresh.filter(({ rule }) => rule === 'overfill')).toEqual([]);
   });
 });
 

@@ -1,4 +1,6 @@
+import type { CautionId } from '../job/cautions';
 import type { Filter } from '../filter/filter';
+import type { Finding } from '../findings/finding';
 import type { Layer } from '../layers/layer';
 import type { PackReport } from '../report/evaluatePack';
 import type { Sentence } from '../units/sentence';
@@ -31,6 +33,10 @@ export interface StepContext {
   readonly isOpen: boolean;
   /** Biological media come out of the old pack and must stay wet. */
   readonly hasMature: boolean;
+  /** What the report says of mature media that leaves at once; null: enough stays. */
+  readonly matureLeaves: Finding | null;
+  /** What a new tank does until its bacteria have grown; null: it is not one. */
+  readonly newTank: Sentence | null;
   /** Preparations that are not ticked. */
   readonly unprepared: number;
   /** Small parts that were found worn or missing. */
@@ -73,7 +79,7 @@ export interface StepRule {
   /** Left out: every filter has it. */
   readonly when?: (context: StepContext) => boolean;
   readonly says?: (context: StepContext) => readonly Sentence[];
-  readonly caution?: string;
+  readonly cautions?: readonly CautionId[];
   /** What is acknowledged; left out: the button says Done. */
   readonly confirm?: string;
   readonly seconds?: number;

@@ -1,6 +1,7 @@
 import type { Filter } from '../filter/filter';
 import { isHangOnBack, isCanister } from '../filter/kindFamily';
 import { operatingPoint } from '../hydraulics/operatingPoint';
+import { fullCaution } from '../job/cautions';
 import { packingSteps, type PackingStep } from '../job/packingSteps';
 import { layerKey } from '../job/ticks';
 import { placeLayers } from '../layers/placeLayers';
@@ -41,9 +42,9 @@ function stepOf(phase: RepackPhase, rule: StepRule, context: StepContext): Repac
     phase,
     title: typeof rule.title === 'string' ? rule.title : rule.title(context),
     says: rule.says?.(context) ?? [],
-    caution: rule.caution ?? null,
+    caution: rule.cautions === undefined ? null : fullCaution(...rule.cautions),
     confirm: rule.confirm ?? 'Done',
-    acknowledge: rule.confirm !== undefined && rule.caution !== undefined,
+    acknowledge: rule.confirm !== undefined && rule.cautions !== undefined,
     seconds: rule.seconds ?? null,
     asks: rule.asks ?? null,
     layerId: null,

@@ -1,6 +1,5 @@
 import { isCanister, isHangOnBack, isInternal } from '../filter/kindFamily';
 import { sentence } from '../units/sentence';
-import { NEVER_DRY } from './cautionWords';
 import { TRADE, type StepContext, type StepRule } from './repackStep';
 
 const canister = ({ filter }: StepContext): boolean => isCanister(filter.kind);
@@ -18,7 +17,7 @@ export const START_STEPS: readonly StepRule[] = [
     when: hang,
     title: 'Fill the body with tank water up to the lip',
     says: () => [sentence`Also through the intake tube, until it stands full.`],
-    caution: NEVER_DRY,
+    cautions: ['dry'],
     confirm: 'The body is full',
     evidence: TRADE,
   },
@@ -45,7 +44,7 @@ export const START_STEPS: readonly StepRule[] = [
     says: () => [
       sentence`Pump the primer, or pour water into the outlet’s hose; never suck with the mouth. Wait until no more bubbles come.`,
     ],
-    caution: NEVER_DRY,
+    cautions: ['dry'],
     confirm: 'Both hoses are full',
     evidence: TRADE,
   },
@@ -53,7 +52,7 @@ export const START_STEPS: readonly StepRule[] = [
     key: 'under water',
     when: ({ filter }) => isInternal(filter.kind),
     title: 'Tilt the filter under water until no air comes out',
-    caution: NEVER_DRY,
+    cautions: ['dry'],
     confirm: 'The filter is full of water',
     evidence: TRADE,
   },
@@ -72,8 +71,7 @@ export const START_STEPS: readonly StepRule[] = [
         ? [sentence`The heater is plugged in only once water runs over it.`]
         : []),
     ],
-    caution:
-      'Dry hands on plugs, and a drip loop in the cable. A filter that stood shut and still for hours is emptied and rinsed first: its water is foul and without oxygen.',
+    cautions: ['power', 'stale'],
     confirm: 'The filter runs',
     evidence: TRADE,
   },
@@ -86,7 +84,7 @@ export const START_STEPS: readonly StepRule[] = [
         hang(context) ? 'the motor’s seal, the back rim' : 'lid, couplings, hose ends'
       }. A damp tissue says where.`,
     ],
-    caution: 'Water and a socket: if anything drips towards a plug, pull it at the breaker first.',
+    cautions: ['drips'],
     confirm: 'All is dry',
     seconds: LEAK_WATCH,
     evidence: TRADE,

@@ -3,6 +3,8 @@ import { smallParts } from '../job/smallParts';
 import { isTicked } from '../job/ticks';
 import { planProgramme } from '../prepare/planProgramme';
 import type { PackReport } from '../report/evaluatePack';
+import { matureLeavesOf } from '../report/matureLeavesOf';
+import { newTankSaid } from '../report/newTankCourse';
 import { lowerFirst } from '../units/firstLetter';
 import { lampFrom, type RepackedPack } from './lampFrom';
 import { flowSubmerged } from './repackSteps';
@@ -42,6 +44,10 @@ export function stepContext(
       !isTicked(job.ticks, CLOSED) &&
       (isTicked(job.ticks, OPEN) || clock === 'running' || clock === 'parked'),
     hasMature: !firstPack && found.length > 0,
+    matureLeaves: matureLeavesOf(report),
+    newTank: firstPack
+      ? newTankSaid({ tank: around.tank, filter, layers: planned, others: around.others, now })
+      : null,
     unprepared: planProgramme(filter, planned, firstPack ? [] : found, job).filter(
       ({ doneAt }) => doneAt === null,
     ).length,

@@ -1,6 +1,5 @@
 import { isCanister, isHangOnBack, isInternal } from '../filter/kindFamily';
 import { sentence } from '../units/sentence';
-import { PLUGS, SIPHON } from './cautionWords';
 import { TRADE, type StepContext, type StepRule } from './repackStep';
 
 /** A filter that stands closed and runs, or has run. */
@@ -21,7 +20,7 @@ export const STOP_STEPS: readonly StepRule[] = [
     key: 'lamp off',
     when: (context) => isClosed(context) && has('UV lamp')(context),
     title: 'Switch off the UV lamp',
-    caution: 'Never look into a lit lamp, and open the body only once the lamp is off.',
+    cautions: ['lamp'],
     confirm: 'The lamp is off',
     evidence: TRADE,
   },
@@ -30,7 +29,7 @@ export const STOP_STEPS: readonly StepRule[] = [
     when: (context) => isClosed(context) && has('heater')(context),
     title: 'Unplug the heater and let it cool',
     says: () => [sentence`A quarter of an hour, with the pump still running.`],
-    caution: 'Hot and out of water, a heater cracks and burns.',
+    cautions: ['heater'],
     confirm: 'The heater is cool',
     seconds: 15 * 60,
     evidence: TRADE,
@@ -42,7 +41,7 @@ export const STOP_STEPS: readonly StepRule[] = [
     says: () => [
       sentence`A timer or a plug with a remote control is not enough: it may switch on while hands are in. Pull it out of the wall.`,
     ],
-    caution: PLUGS,
+    cautions: ['plug'],
     confirm: 'The plug is out',
     evidence: TRADE,
   },
@@ -58,7 +57,7 @@ export const STOP_STEPS: readonly StepRule[] = [
               : sentence`Both hose ends are still out of the tank, or clamped.`,
           ]
         : [],
-    caution: PLUGS,
+    cautions: ['plug'],
     confirm: 'The plug is out',
     evidence: TRADE,
   },
@@ -67,7 +66,7 @@ export const STOP_STEPS: readonly StepRule[] = [
     when: (context) => closedOf(isCanister)(context) && hasTaps(context),
     title: 'Shut both taps',
     says: () => [sentence`The intake’s tap first, then the outlet’s.`],
-    caution: SIPHON,
+    cautions: ['siphon'],
     confirm: 'Both taps are shut',
     evidence: TRADE,
   },
@@ -86,7 +85,7 @@ export const STOP_STEPS: readonly StepRule[] = [
       sentence`Lift the intake out of the tank, or clamp its hose; then the outlet.`,
       sentence`Let the hoses run empty into the bucket, the bucket lower than the tank and never left alone.`,
     ],
-    caution: SIPHON,
+    cautions: ['siphon'],
     confirm: 'No water can siphon',
     evidence: TRADE,
   },
@@ -95,8 +94,7 @@ export const STOP_STEPS: readonly StepRule[] = [
     when: closedOf(isHangOnBack),
     title: 'Lift the intake tube out',
     says: () => [sentence`Then nothing siphons back over the glass.`],
-    caution:
-      'Never take the motor off from below while the body hangs full: all of its water comes out there.',
+    cautions: ['motor'],
     confirm: 'The tube is out',
     evidence: TRADE,
   },

@@ -1,3 +1,4 @@
+import { filmLeaving } from '../biology/filmLeaving';
 import type { Added } from '../chemical/additions';
 import type { Filter } from '../filter/filter';
 import type { CleanFlow } from '../hydraulics/cleanFlowFit';
@@ -17,7 +18,7 @@ import type { LayerMeasure } from '../layers/measureLayer';
 import { applyEdit } from '../pack/packEdit';
 import { packFaults } from '../pack/packFaults';
 import { placeLayers } from '../layers/placeLayers';
-import { RULES } from '../findings/rules/allRules';
+import { OF_WHOLE_PACK, RULES } from '../findings/rules/allRules';
 import { sizing, type Sizing } from './sizing';
 import type { LayerRole } from '../layers/layerRole';
 import type { SurfaceRange } from '../layers/usableSurface';
@@ -99,6 +100,8 @@ export interface PackInput extends Surroundings {
   readonly cleanFlow?: CleanFlow | null;
   /** Layers that were in the filter until now, with what becomes of each; left out: these layers are in it, and live. */
   readonly found?: readonly Layer[] | null;
+  /** Ids of chambers of which all is known, while a filter is stripped; null or left out: of all of them. */
+  readonly reached?: readonly string[] | null;
 }
 
 /** A tank on which only this filter hangs, judged by the first school of each question and without regard to time. */
@@ -143,8 +146,24 @@ export function evaluatePack(input: PackInput): PackReport {
     return found;
   };
   const others = input.others.map((other) => other.filter);
-  const context: RuleContext = { ...input, others, turnover: turned, water, flowOf, inFlow, chambers };
-  const findings = RULES.flatMap((rule) => rule(context))
+  const history = { found: input.found ?? null, rinseWater: input.schools.rinseWater, now: input.now };
+  const bacteria = reportBacteria(input, inFlow, flowOf, water.flow, history);
+  const context: RuleContext = {
+    ...input,
+    others,
+    turnover: turned,
+    water,
+    flowOf,
+    inFlow,
+    chambers,
+    isReached: ({ id }) => input.reached == null || input.reached.includes(id),
+    found: history.found,
+    leaving: filmLeaving(filter, inFlow, history),
+    atOnce: bacteria?.atOnce ?? null,
+  };
+  const isWhole = filter.chambers.every((chamber) => chamber.where !== 'body' || context.isReached(chamber));
+  const findings = RULES.filter((rule) => isWhole || !OF_WHOLE_PACK.has(rule))
+    .flatMap((rule) => rule(context))
     .map((finding) => withRemedy(finding, layers))
     .sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) || b.effect - a.effect);
   const total = (value: (one: PlacedLayer) => number): number =>
@@ -182,11 +201,7 @@ export function evaluatePack(input: PackInput): PackReport {
     leastPassThrough:
       inFlow.length === 0 ? null : Math.min(...water.layers.map((layer) => layer.passThrough)),
     clearWater: reportClearWater(input, inFlow, water),
-    bacteria: reportBacteria(input, inFlow, flowOf, water.flow, {
-      found: input.found ?? null,
-      rinseWater: input.schools.rinseWater,
-      now: input.now,
-    }),
+    bacteria,
     turnover: turned,
     findings,
   };

@@ -7,7 +7,8 @@ import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { formatSentence } from '../units/sentence';
-import { canBeRetired, judgeSwap, proposeSwap, swapPiece, withoutPieces, type Successor } from './swapPieces';
+import { canBeRetired, judgeSwap, proposeSwap, stagedSwap, swapPiece, withoutPieces } from './swapPieces';
+import type { Successor } from '../filter/swap';
 import { swapVerdict } from './swapVerdict';
 import { layerSurfaces, tankBiology } from './tankBiology';
 
@@ -47,6 +48,23 @@ describe('pieces of a swap', () => {
     expect(withoutPieces(biology, [piece('z', 'nothing')]).zeolite).toBeNull();
     expect(withoutPieces(biology, [piece('z', 'same')]).zeolite).toEqual(biology.zeolite);
     expect(layers.filter(canBeRetired).map(({ id }) => id)).toEqual(['a', 'b', 'z']);
+  });
+});
+
+describe('what a plan would do at once, in stages', () => {
+  const pack = { tank, filter, layers, others: [], now: null };
+  it('swaps the pieces that are in the pack for what was planned, and holds', () => {
+    const swap = stagedSwap(pack, [
+      { layerId: 'b', successor: 'same' },
+      { layerId: 'not there', successor: 'same' },
+    ]);
+    expect(swap?.pieces).toEqual([piece('b', 'same')]);
+    expect(judgeSwap(biology, swap!, 7).holds).toBe(true);
+  });
+  it('needs the food, and a piece', () => {
+    expect(stagedSwap(pack, [{ layerId: 'not there', successor: 'same' }])).toBeNull();
+    const unfed = { ...tank, feed: { amount: null, protein: 0.4 } };
+    expect(stagedSwap({ ...pack, tank: unfed }, [{ layerId: 'b', successor: 'same' }])).toBeNull();
   });
 });
 

@@ -2,23 +2,21 @@ import { ASSUMED_PH, peaksOf, planSwap, staysUnder, SWAP_LIMITS, type Peaks } fr
 import { cautiousTank, type UncertainTank } from '../biology/courseRange';
 import { swapCourse } from '../biology/swapCourse';
 import { zeoliteBed } from '../chemical/zeoliteHolds';
-import type { Swap, SwapPiece, SwapStage } from '../filter/swap';
+import type { Successor, Swap, SwapPiece, SwapStage } from '../filter/swap';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
 import { usableSurface } from '../layers/usableSurface';
 import type { PlacedLayer } from '../layers/placedLayer';
+import { placeLayers } from '../layers/placeLayers';
 import { mediumById } from '../media/catalogue';
 import { mediumLife } from '../practice/mediaLives';
 import type { Tank } from '../tank/tank';
 import { DAY_MS } from '../units/daysBetween';
 import { lowerFirst } from '../units/firstLetter';
-import type { LayerSurface } from './tankBiology';
+import { layerSurfaces, tankBiology, type LayerSurface, type TankWithFilters } from './tankBiology';
 
 /** Share of a bed below which none is left. */
 const CRUMB = 1e-9;
-
-/** What comes in the place of a piece: the same medium new, nothing, or a medium of the catalogue. */
-export type Successor = 'same' | 'nothing' | { readonly medium: string };
 
 /** A layer as a piece that can be retired, with what comes in its place. */
 export function swapPiece(
@@ -72,6 +70,30 @@ export function proposeSwap(tank: UncertainTank, pieces: Swap['pieces'], pH: num
     pieces: [...pieces],
     stages: stages.map(({ day, parts }) => ({ day, parts: [...parts], doneOn: null })),
   };
+}
+
+/**
+ * A swap that does over weeks what a plan would do at once; null while the food is not entered or nothing of it is in the pack.
+ *
+ * @param pack with the pieces still in it
+ * @param pieces what goes, by layer, and what comes in its place
+ */
+export function stagedSwap(
+  pack: TankWithFilters,
+  pieces: readonly { readonly layerId: string; readonly successor: Successor }[],
+): Swap | null {
+  const { tank, filter, layers } = pack;
+  const biology = tankBiology(pack);
+  const placed = placeLayers(filter, layers);
+  const surfaces = layerSurfaces(filter, layers, tank.temperature);
+  const found = placed.flatMap((one, at) => {
+    const piece = pieces.find(({ layerId }) => layerId === one.layer.id);
+    const surface = surfaces[at];
+    return piece === undefined || surface === undefined
+      ? []
+      : [swapPiece(one, surface, piece.successor, tank)];
+  });
+  return biology === null || found.length === 0 ? null : proposeSwap(biology, found, tank.pH);
 }
 
 /** What a swap comes to at the careful end of what is known, and whether that stays under the limits. */

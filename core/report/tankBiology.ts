@@ -96,11 +96,18 @@ export function tankBiology({ tank, filter, layers, others, now }: TankWithFilte
  * A tank that is started with a pack: how long ammonia and nitrite take. Null when nobody has said what is fed.
  *
  * @param start how mature filter and tank are
+ * @param fed kg N a day; left out: the likely load
  */
-export function packCycle(pack: TankWithFilters, start: Start, days: number): CycleCourse | null {
+export function packCycle(
+  pack: TankWithFilters,
+  start: Start,
+  days: number,
+  fed?: number,
+): CycleCourse | null {
   const tank = tankBiology(pack);
   if (tank === null) return null;
-  const { volume, celsius, load, oxygen, zeolite } = tank;
+  const { volume, celsius, oxygen, zeolite } = tank;
+  const load = fed ?? tank.load;
   const places = matureFilm(
     [tank.staying, tank.outside].map((surface) => ({ surface, oxygen })),
     load,

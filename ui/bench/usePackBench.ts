@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import { cleanFlow } from '@/core/hydraulics/cleanFlowFit';
+import { reachedChambers, type Reached } from '@/core/job/reachedChambers';
 import type { LogEntry } from '@/core/job/logEntry';
 import { evaluatePack, type PackInput, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
@@ -29,6 +30,8 @@ export interface BenchSource {
   /** What was in the filter when its flow was measured; null: nobody knows; left out: the pack itself. */
   readonly packThen?: Pack | null;
   readonly log: readonly LogEntry[];
+  /** The filter is being stripped: only chambers that were reached are judged. */
+  readonly stripping?: boolean;
 }
 
 /** A pack on its bench, with what everything beside it needs. */
@@ -40,6 +43,8 @@ export interface PackBench {
   /** The layers that were in when the flow was measured, with what is known of own media now. */
   readonly layersThen: readonly Layer[];
   readonly report: PackReport;
+  /** Chambers of which all is known while the filter is stripped; null: all of them. */
+  readonly reached: Reached | null;
   readonly flow: FlowState;
   /** Media of the keeper’s own, with what this pack says of them. */
   readonly ownMedia: readonly OwnMedium[];
@@ -75,10 +80,17 @@ export function usePackBench(source: BenchSource): PackBench {
     () => cleanFlow(filter, layersThen, temperature, cleanMean),
     [filter, layersThen, temperature, cleanMean],
   );
-  // A plan is made from what is in the filter; of what nobody knows, nothing lives.
+  // A plan is made from what is in the filter; of what nobody knows, and of what lay in a new box, nothing lives.
+  const nothingLives = source.packThen === null || storedJob.doc.occasion === 'first pack';
   const found = useMemo(
-    () => (pack.doc.role === 'as found' ? null : source.packThen === null ? [] : layersThen),
-    [pack.doc.role, source.packThen, layersThen],
+    () => (pack.doc.role === 'as found' ? null : nothingLives ? [] : layersThen),
+    [pack.doc.role, nothingLives, layersThen],
+  );
+  const { ticks } = job.doc;
+  const { stripping = false } = source;
+  const reached = useMemo(
+    () => (stripping ? reachedChambers(filter, editing.layers, ticks) : null),
+    [stripping, filter, editing.layers, ticks],
   );
   const input = useMemo<PackInput>(
     () => ({
@@ -89,8 +101,9 @@ export function usePackBench(source: BenchSource): PackBench {
       flow: measured,
       cleanFlow: timedClean,
       found,
+      reached: reached?.known ?? null,
     }),
-    [around, schools, filter, editing.layers, measured, timedClean, found],
+    [around, schools, filter, editing.layers, measured, timedClean, found, reached],
   );
   const report = useMemo(() => evaluatePack(input), [input]);
   const jump = (layerId: string | null) => {
@@ -106,6 +119,7 @@ export function usePackBench(source: BenchSource): PackBench {
     settings,
     input,
     report,
+    reached,
     flow,
     ownMedia,
     layersThen,

@@ -8,6 +8,7 @@ import type { Symptom } from '@/core/job/symptom';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import { useWords } from '../fields/Habits';
+import { cautions } from '@/core/job/cautions';
 import { Cautions } from '../frame/Cautions';
 import { Frame } from '../frame/Frame';
 import { stageLinks } from '../frame/stageLinks';
@@ -30,11 +31,6 @@ const SYMPTOM_WORDS: Readonly<Record<Symptom, string>> = {
   'smelly water': 'Smelly water',
   'does not start': 'The filter does not start',
 };
-
-const CAUTIONS = [
-  'Unplug before hands go in. Dry hands on plugs, a drip loop in the cable; wiring is for a licensed electrician and the local code.',
-  'Shut the taps or lift the intake out before anything is opened.',
-];
 
 /** From what is wrong to its cause: one check after the other, each chosen by what it tells for its minutes. */
 export function FaultSheet({ context, job }: Props) {
@@ -98,7 +94,7 @@ export function FaultSheet({ context, job }: Props) {
                 </li>
               ))}
             </ul>
-            <Cautions lines={CAUTIONS} />
+            <Cautions lines={cautions(filter, [], 'fault')} />
           </section>
         ) : (
           <Search
@@ -167,7 +163,7 @@ function Search({ context, symptom, answers, logged, onAnswers, onAnew, onRecord
                 </button>
               </li>
             </ul>
-            {next.opens ? <Cautions lines={CAUTIONS} /> : null}
+            {next.opens ? <Cautions lines={cautions(context.filter, [], 'fault')} /> : null}
           </>
         )}
         <div className={styles.tools}>

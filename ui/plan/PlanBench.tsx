@@ -8,6 +8,9 @@ import { addIntakeSponge } from '@/core/filter/addIntakeSponge';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
+import type { Finding } from '@/core/findings/finding';
+import { applyEdit } from '@/core/pack/packEdit';
+import { stagedSwap } from '@/core/report/swapPieces';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
@@ -93,6 +96,15 @@ export function PlanBench(props: Props) {
     if (sponge) filterSave.change(addIntakeSponge);
     editing.edit(edit);
   };
+  /** What would leave at once goes back into the plan, and a swap in stages takes it out. */
+  const stage = ({ edit, pieces }: NonNullable<Finding['staged']>) => {
+    const layers = applyEdit(editing.layers, edit);
+    const { tank, others, now } = around;
+    const swap = stagedSwap({ tank, filter, layers, others, now }, pieces);
+    if (swap === null) return;
+    editing.edit(edit);
+    filterSave.change((doc) => ({ ...doc, swap }));
+  };
   return (
     <PackSheet
       filter={filter}
@@ -148,6 +160,7 @@ export function PlanBench(props: Props) {
             flow={bench.flow}
             onSelect={bench.jump}
             onEdit={editing.edit}
+            onStaged={filter.swap?.begunOn == null ? stage : undefined}
             day={day}
             overTime={
               forecasted === null || forecasted.forecast === null ? null : (

@@ -1,6 +1,7 @@
 'use client';
 import { aheadOf } from '@/core/dirt/aheadOf';
 import { useMemo } from 'react';
+import type { Finding } from '@/core/findings/finding';
 import { questionOf, type Question as QuestionKey } from '@/core/findings/questionOf';
 import type { Filter } from '@/core/filter/filter';
 import type { PackEdit } from '@/core/pack/packEdit';
@@ -43,12 +44,14 @@ export interface QuestionDetailsProps {
   readonly flow: FlowState;
   readonly onSelect: (layerId: string | null) => void;
   readonly onEdit: (edit: PackEdit) => void;
+  /** Does over weeks what the plan would do at once; left out where that cannot be planned. */
+  readonly onStaged?: ((staged: NonNullable<Finding['staged']>) => void) | undefined;
   readonly day: number;
 }
 
 /** The findings that belong to a question, and all its figures. */
 export function QuestionDetails({ of, ...props }: QuestionDetailsProps & { readonly of: QuestionKey }) {
-  const { input, report, onSelect, onEdit } = props;
+  const { input, report, onSelect, onEdit, onStaged } = props;
   return (
     <>
       <FindingList
@@ -57,6 +60,7 @@ export function QuestionDetails({ of, ...props }: QuestionDetailsProps & { reado
         report={report}
         onSelect={onSelect}
         onEdit={onEdit}
+        onStaged={onStaged}
       />
       {FIGURES[of].length === 0 ? null : <Figures of={of} {...props} />}
       {of === 'bacteria' ? <BacteriaPanel report={report} input={input} /> : null}

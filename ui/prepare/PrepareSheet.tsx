@@ -7,8 +7,10 @@ import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { isHangOnBack } from '@/core/filter/kindFamily';
+import { acknowledgedAt, MATURE_LEAVES_KEYS } from '@/core/job/acknowledged';
 import { cautions } from '@/core/job/cautions';
 import type { Job } from '@/core/job/job';
+import { withTick } from '@/core/job/ticks';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
 import { afterFilling, FILLED, isFilled } from '@/core/prepare/afterFilling';
@@ -19,7 +21,9 @@ import { prepareRepack } from '@/core/prepare/prepareRepack';
 import { prepareVerdict } from '@/core/prepare/prepareVerdict';
 import { earliestReady } from '@/core/prepare/programme';
 import { templatesFor } from '@/core/prepare/templates';
-import type { Surroundings } from '@/core/report/evaluatePack';
+import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
+import { matureLeavesOf } from '@/core/report/matureLeavesOf';
+import { newTankSaid } from '@/core/report/newTankCourse';
 import type { Shelf } from '@/core/shelf/shelf';
 import type { Stored } from '@/store/documentTable';
 import type { OpenPlan } from '@/server/openPlans';
@@ -41,6 +45,7 @@ import { BlockPart } from './BlockPart';
 import { CutPart } from './CutPart';
 import { FillsPart } from './FillsPart';
 import { FirstPackPart } from './FirstPackPart';
+import { MatureRisk } from './MatureRisk';
 import { ProgrammePart } from './ProgrammePart';
 import { ShoppingPart } from './ShoppingPart';
 import { TemplatesPart } from './TemplatesPart';
@@ -139,6 +144,18 @@ export function PrepareSheet({
     [filter, planned, found, job.doc, shelf.doc, besides, taken],
   );
   const head = useMemo(() => blockHead(filter, planned, around.tank.temperature), [filter, planned, around]);
+  const matureLeaves = useMemo(
+    () => matureLeavesOf(evaluatePack({ ...around, filter, layers: planned, flow: null, found })),
+    [around, filter, planned, found],
+  );
+  const isFirstPack = job.doc.occasion === 'first pack';
+  const newTank = useMemo(
+    () =>
+      isFirstPack && planned.length > 0
+        ? newTankSaid({ tank: around.tank, filter, layers: planned, others: around.others, now })
+        : null,
+    [isFirstPack, around, filter, planned, now],
+  );
   const ready = earliestReady(steps, now);
   const input = useMemo<ForecastInput>(() => aheadOf(around, filter, planned), [around, filter, planned]);
   const clogs = useForecast(isHangOnBack(filter.kind) ? input : null).found?.forecast ?? null;
@@ -182,6 +199,23 @@ export function PrepareSheet({
           {job.doc.stage === 'repack' ? 'Go on to Repack' : 'Back to Plan'}
         </AppLink>
       </Band>
+      {matureLeaves === null && newTank === null ? null : (
+        <MatureRisk
+          finding={matureLeaves}
+          newTank={newTank}
+          acknowledged={acknowledgedAt(job.doc, MATURE_LEAVES_KEYS[0])}
+          onAcknowledge={(done) =>
+            job.change((doc) => ({
+              ...doc,
+              ticks: withTick(doc.ticks, {
+                key: MATURE_LEAVES_KEYS[0],
+                done,
+                at: new Date().toISOString(),
+              }),
+            }))
+          }
+        />
+      )}
       <div className={styles.sheet}>
         <div>
           <CutPart
@@ -240,9 +274,7 @@ export function PrepareSheet({
                 : null
             }
           />
-          {job.doc.occasion === 'first pack' ? (
-            <FirstPackPart filter={filter} boxed={boxed} planned={planned} />
-          ) : null}
+          {isFirstPack ? <FirstPackPart filter={filter} boxed={boxed} planned={planned} /> : null}
           <Fold lazy title="Print a block" says="for those with a 3D printer">
             <BlockPart
               filter={filter}

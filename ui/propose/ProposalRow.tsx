@@ -1,5 +1,7 @@
 'use client';
+import { findingIdentity } from '@/core/findings/findingIdentity';
 import Button from '@mui/material/Button';
+import { LEVEL_WORDS } from '../readings/levelWords';
 import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
@@ -114,8 +116,14 @@ export function ProposalRow(props: Props) {
           {joined(givesUp.map((wish) => wishName(wish, fed).toLowerCase()))}.
         </p>
       )}
+      {pack.matureLeaves === null ? null : (
+        <p className={styles.check}>
+          {LEVEL_WORDS[pack.matureLeaves.level]}: {words.say(pack.matureLeaves.title)} Change to this pack in
+          stages.
+        </p>
+      )}
       {pack.findings.map((finding) => (
-        <p key={`${finding.rule} ${finding.layers.join()}`} className={styles.check}>
+        <p key={findingIdentity(finding)} className={styles.check}>
           To check: {words.say(finding.title)}
         </p>
       ))}

@@ -1,4 +1,5 @@
 'use client';
+import { findingIdentity } from '@/core/findings/findingIdentity';
 import type { PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/Habits';
 import styles from './FindingsPanel.module.css';
@@ -23,11 +24,7 @@ export function FindingTitles({
       ) : null}
       <ul>
         {serious.map((finding) => (
-          <li
-            key={`${finding.rule} ${finding.layers.join(' ')}`}
-            className={styles.line}
-            data-level={finding.level}
-          >
+          <li key={findingIdentity(finding)} className={styles.line} data-level={finding.level}>
             <button type="button" onClick={() => onSelect(finding.layers[0] ?? null)}>
               <span className={styles.level}>{LEVEL_WORDS[finding.level]}</span> {words.say(finding.title)}
             </button>

@@ -2,6 +2,7 @@
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import type { Finding } from '@/core/findings/finding';
+import { findingIdentity } from '@/core/findings/findingIdentity';
 import { evaluatePack, type PackInput, type PackReport } from '@/core/report/evaluatePack';
 import { applyEdit, type PackEdit } from '@/core/pack/packEdit';
 import { readingChanges } from '@/core/report/packReadings';
@@ -18,6 +19,8 @@ interface Props {
   readonly onSelect: (layerId: string | null) => void;
   /** Left out where the pack is only looked at. */
   readonly onEdit?: (edit: PackEdit) => void;
+  /** Does over weeks what the plan would do at once; left out where that cannot be planned. */
+  readonly onStaged?: ((staged: NonNullable<Finding['staged']>) => void) | undefined;
   /** Numbers what is to be done, worst first, for a drawing that refers to it. */
   readonly numbered?: boolean;
 }
@@ -50,12 +53,11 @@ export function FindingList({
   numbered = false,
   ...rest
 }: Omit<Props, 'title'> & { readonly findings: readonly Finding[] }) {
-  const words = useWords();
   return (
     <ul className={styles.list}>
       {findings.map((finding, index) => (
         <FindingItem
-          key={`${finding.rule} ${finding.layers.join(' ')} ${words.say(finding.title)}`}
+          key={findingIdentity(finding)}
           finding={finding}
           number={numbered && finding.level !== 'note' ? index + 1 : null}
           {...rest}
@@ -70,9 +72,9 @@ type ItemProps = Omit<Props, 'title' | 'numbered'> & {
   readonly number: number | null;
 };
 
-function FindingItem({ finding, input, report, onSelect, onEdit, number }: ItemProps) {
+function FindingItem({ finding, input, report, onSelect, onEdit, onStaged, number }: ItemProps) {
   const words = useWords();
-  const { remedy } = finding;
+  const { remedy, staged } = finding;
   const effect = useMemo(
     () => (remedy === undefined ? '' : effectOf(remedy.edit, input, report, words)),
     [remedy, input, report, words],
@@ -91,6 +93,14 @@ function FindingItem({ finding, input, report, onSelect, onEdit, number }: ItemP
             {remedy.label}
           </Button>
           {effect === '' ? null : <span className={styles.effect}>{effect}</span>}
+        </p>
+      )}
+      {staged === undefined || onStaged === undefined ? null : (
+        <p className={styles.remedy}>
+          <Button variant="text" onClick={() => onStaged(staged)}>
+            Keep all of it for now, and replace it in stages
+          </Button>
+          <span className={styles.effect}>the stages stand on Swap</span>
         </p>
       )}
     </li>

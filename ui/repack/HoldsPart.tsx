@@ -1,4 +1,5 @@
 'use client';
+import { findingIdentity } from '@/core/findings/findingIdentity';
 import type { Filter } from '@/core/filter/filter';
 import { plannedMass } from '@/core/job/fittedThickness';
 import type { PackedStep } from '@/core/job/job';
@@ -40,7 +41,7 @@ export function HoldsPart({ filter, planned, packed, found }: Props) {
         <p>Not ticked, and counted as planned: {missing.map((layer) => mediumOf(layer).name).join('; ')}.</p>
       )}
       {fresh.map((finding) => (
-        <p key={finding.rule} className={styles.fresh}>
+        <p key={findingIdentity(finding)} className={styles.fresh}>
           <strong>{words.say(finding.title)}</strong> {words.say(finding.reason)}
         </p>
       ))}

@@ -81,10 +81,13 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
   const [showsList, setShowsList] = useState(false);
   const { ticks, packed } = save.doc;
   const { layers } = planned;
+  // What lay in the box of a new filter was not in it.
+  const isFirstPack = job.doc.occasion === 'first pack';
+  const wereIn = useMemo(() => (isFirstPack ? [] : found), [isFirstPack, found]);
 
   const report = useMemo(
-    () => evaluatePack({ ...around, filter, layers, flow: null }),
-    [around, filter, layers],
+    () => evaluatePack({ ...around, filter, layers, flow: null, found: wereIn }),
+    [around, filter, layers, wereIn],
   );
   const steps = useMemo(
     () =>
@@ -96,8 +99,8 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
     [around, filter, save.doc, found, layers, report, now, words],
   );
   const went = useMemo(
-    () => asItWentIn(filter, layers, packed, report, around),
-    [filter, layers, packed, report, around],
+    () => asItWentIn(filter, layers, packed, report, around, wereIn),
+    [filter, layers, packed, report, around, wereIn],
   );
   const changes = planChanges(filter, layers, packed);
   const isDone = ({ key, layerId }: RepackStep): boolean =>

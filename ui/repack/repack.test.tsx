@@ -43,7 +43,7 @@ const holds = (packed: readonly PackedStep[]) =>
       filter={filter}
       planned={layers}
       packed={packed}
-      found={asItWentIn(filter, layers, packed, report, around)}
+      found={asItWentIn(filter, layers, packed, report, around, [])}
     />,
   );
 
@@ -152,6 +152,8 @@ describe('all steps', () => {
       firstPack: true,
       isOpen: false,
       hasMature: false,
+      matureLeaves: null,
+      newTank: null,
       unprepared: 0,
       replace: ['impeller'],
       lampFrom: null,

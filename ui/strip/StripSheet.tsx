@@ -7,7 +7,7 @@ import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Photo } from '@/core/job/photo';
 import type { Surroundings } from '@/core/report/evaluatePack';
-import { verdict } from '@/core/report/verdict';
+import { verdict, type Verdict } from '@/core/report/verdict';
 import { sentence } from '@/core/units/sentence';
 import { nextOut } from '@/core/layers/nextOut';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
@@ -27,6 +27,7 @@ import { StageStep } from '../frame/StageStep';
 import { FindingTitles } from '../readings/FindingTitles';
 import { awaitsClock, ClockStart } from '../job/ClockStart';
 import { DropJob } from '../job/DropJob';
+import { EmptyChambers } from './EmptyChambers';
 import { FoundForm } from './FoundForm';
 import { PartsList } from './PartsList';
 
@@ -52,7 +53,16 @@ export function StripSheet({
   photos: storedPhotos,
   log,
 }: Props) {
-  const bench = usePackBench({ around, settings, ownMedia, filter, job, pack: asFound, log });
+  const bench = usePackBench({
+    around,
+    settings,
+    ownMedia,
+    filter,
+    job,
+    pack: asFound,
+    log,
+    stripping: true,
+  });
   const [photos, setPhotos] = useState(storedPhotos);
   const { editing, report } = bench;
   const caption = usePackCaption(report);
@@ -65,7 +75,7 @@ export function StripSheet({
       band={
         <Band
           verdict={{
-            ...verdict(report, 'working'),
+            ...soFar(verdict(report, 'working'), bench.reached?.unknown ?? []),
             next: awaitsClock(bench.job.doc)
               ? sentence`Start the clock when the filter goes off: out of flow, less than an hour is the usual aim.`
               : sentence`As found so far: ${String(editing.layers.length)} ${editing.layers.length === 1 ? 'layer' : 'layers'}.`,
@@ -86,7 +96,7 @@ export function StripSheet({
         <PackBoard
           caption={caption}
           shelf={(add) => <MediaShelf onAdd={add} full={editing.full} />}
-          placeNew={() => nextOut(filter, editing.layers)}
+          placeNew={() => nextOut(filter, editing.layers, bench.reached?.known)}
           details={(layer) => (
             <FoundForm
               key={layer.id}
@@ -106,6 +116,7 @@ export function StripSheet({
               ? 'New from its box: enter what is in it, wrapped or not. Nothing is mature yet.'
               : 'Enter the layers in the order you lift them out: each new one goes under the last.'}
           </p>
+          <EmptyChambers filter={filter} layers={editing.layers} job={bench.job} />
           <PartsList filter={filter} job={bench.job} />
           <FindingTitles report={report} onSelect={bench.jump} />
           <div className={sheet.foot}>
@@ -122,3 +133,9 @@ export function StripSheet({
     />
   );
 }
+
+/** Nothing is said of a pack as a whole before all of it is out. */
+const soFar = (said: Verdict, unknown: readonly string[]): Verdict =>
+  said.level === 'works' && unknown.length > 0
+    ? { ...said, state: sentence`No problems found so far.` }
+    : said;

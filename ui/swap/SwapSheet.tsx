@@ -7,21 +7,14 @@ import { swapRange } from '@/core/biology/swapRange';
 import { stagesOf } from '@/core/biology/planSwap';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
-import { LAST_STAGE_DAY, MOST_STAGES, type Swap } from '@/core/filter/swap';
+import { LAST_STAGE_DAY, MOST_STAGES, type Successor, type Swap } from '@/core/filter/swap';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import { placeLayers } from '@/core/layers/placeLayers';
 import { CATALOGUE } from '@/core/media/catalogue';
 import { hasRole } from '@/core/media/hasRole';
 import type { Surroundings } from '@/core/report/evaluatePack';
-import {
-  canBeRetired,
-  judgeSwap,
-  proposeSwap,
-  swapPiece,
-  withoutPieces,
-  type Successor,
-} from '@/core/report/swapPieces';
+import { canBeRetired, judgeSwap, proposeSwap, swapPiece, withoutPieces } from '@/core/report/swapPieces';
 import { swapVerdict } from '@/core/report/swapVerdict';
 import { lowerFirst } from '@/core/units/firstLetter';
 import { layerSurfaces, tankBiology } from '@/core/report/tankBiology';

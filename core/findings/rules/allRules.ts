@@ -2,6 +2,7 @@ import type { Rule } from '../finding';
 import { circulationAim } from './circulationAim';
 import { foamGradeChoice } from './foamGradeChoice';
 import { internalFoamChoice } from './internalFoamChoice';
+import { mostMatureLeaves } from './mostMatureLeaves';
 import { plasticParticles } from './plasticParticles';
 import { zeoliteStays } from './zeoliteStays';
 import { unexplainedFlow } from './unexplainedFlow';
@@ -48,6 +49,16 @@ import { unknownMedium } from './unknownMedium';
 import { weakBiologicalMedia } from './weakBiologicalMedia';
 import { wornPiece } from './wornPiece';
 
+/** Rules that speak of what is nowhere in the pack: silent until every chamber is known. */
+export const OF_WHOLE_PACK: ReadonlySet<Rule> = new Set([
+  nothingMechanical,
+  polishingPad,
+  bothJobs,
+  foamGradeChoice,
+  internalFoamChoice,
+  weakBiologicalMedia,
+]);
+
 /**
  * Every rule the app knows; a new one is a file and a line here. Findings are ranked by level and effect; the order
  * here settles ties.
@@ -55,6 +66,7 @@ import { wornPiece } from './wornPiece';
 export const RULES: readonly Rule[] = [
   overfill,
   spills,
+  mostMatureLeaves,
   footMissing,
   stillWrapped,
   shortPiece,

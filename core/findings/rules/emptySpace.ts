@@ -19,7 +19,7 @@ export const emptySpace: Rule = (context) => {
     context.schools.fullness === 'leave room' ? FREE_DEPTH_WASTED_LEAVING_ROOM : FREE_DEPTH_WASTED;
   return context.chambers.flatMap(({ chamber, measure }): Finding[] => {
     const share = measure.freeDepth / measure.usableDepth;
-    if (share <= FREE_DEPTH_UNMENTIONED) return [];
+    if (share <= FREE_DEPTH_UNMENTIONED || !context.isReached(chamber)) return [];
     const free = sentence`${{ kind: 'length', si: measure.freeDepth }} of ${{ kind: 'length', si: measure.usableDepth }}`;
     const layers = context.inFlow
       .filter((placed) => placed.chamber.id === chamber.id)
@@ -28,6 +28,7 @@ export const emptySpace: Rule = (context) => {
       return [
         {
           rule: 'empty-space',
+          chamber: chamber.id,
           level: 'note' as const,
           effect: 0,
           title: sentence`${chamber.name}: ${free} open, at the bottom.`,
@@ -40,6 +41,7 @@ export const emptySpace: Rule = (context) => {
       return [
         {
           rule: 'empty-space',
+          chamber: chamber.id,
           level: 'note' as const,
           effect: 0,
           title: sentence`${chamber.name} is empty.`,
@@ -51,6 +53,7 @@ export const emptySpace: Rule = (context) => {
     return [
       {
         rule: 'empty-space',
+        chamber: chamber.id,
         level: share >= wasted ? ('check' as const) : ('note' as const),
         school: 'fullness' as const,
         effect: measure.freeVolume / room,

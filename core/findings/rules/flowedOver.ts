@@ -11,19 +11,27 @@ const ABOVE = 0.005;
 const SPACER = 'spacer';
 
 /** A pack in a basket flowed upward that ends below the lip: the water stands over it and goes over it, not through. */
-export const flowedOver: Rule = ({ filter, chambers, inFlow }) => {
+export const flowedOver: Rule = ({ filter, chambers, inFlow, isReached }) => {
   const { spill } = filter;
   if (spill === null) return [];
   return chambers.flatMap(({ chamber, measure }) => {
     const inside = inFlow.filter((placed) => placed.chamber === chamber);
     const under = spill.lipAboveFloor - measure.filledDepth;
-    if (chamber.where !== 'body' || chamber.way !== 'up' || inside.length === 0 || under <= UNDER) return [];
+    if (
+      !isReached(chamber) ||
+      chamber.where !== 'body' ||
+      chamber.way !== 'up' ||
+      inside.length === 0 ||
+      under <= UNDER
+    )
+      return [];
     // Whole millimetres: nobody cuts a spacer finer than that.
     const thickness = Math.ceil((under + ABOVE) * 1e3) / 1e3;
     const fits = measure.filledDepth + thickness <= usableDepth(chamber);
     return [
       {
         rule: 'flowed-over',
+        chamber: chamber.id,
         level: 'check' as const,
         effect: shareOfPack(inFlow, inside),
         title: sentence`${chamber.name}: the pack ends ${{ kind: 'length', si: under }} below the lip.`,

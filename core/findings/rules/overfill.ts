@@ -20,6 +20,7 @@ export const overfill: Rule = (context) =>
     return [
       {
         rule: 'overfill',
+        chamber: chamber.id,
         level: isPast ? ('urgent' as const) : ('check' as const),
         title: sentence`${chamber.name}: ${over} of media above the ${limit}.`,
         reason: !isPast

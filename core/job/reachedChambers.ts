@@ -1,0 +1,37 @@
+import type { Filter } from '../filter/filter';
+import { isFilled } from '../layers/isFilled';
+import type { Layer } from '../layers/layer';
+import { chambersInPackingOrder } from '../layers/packingOrder';
+import { isTicked } from './ticks';
+import type { Tick } from './tick';
+
+/** The key under which a chamber is ticked as empty while a filter is stripped. */
+export const emptyKey = (chamberId: string): string => `strip/empty/${chamberId}`;
+
+/** What is known of the chambers of a filter that is being stripped, by their ids. */
+export interface Reached {
+  /** All that was in them is on the list, or they were declared empty. */
+  readonly known: readonly string[];
+  /** Nothing is on the list from them, and nobody said that they are empty. */
+  readonly unknown: readonly string[];
+}
+
+/**
+ * Which chambers are known so far: hands go from the top down, so a chamber is done once a lower one is opened, once its list
+ * fills it, or once it is declared empty.
+ */
+export function reachedChambers(filter: Filter, layers: readonly Layer[], ticks: readonly Tick[]): Reached {
+  const removal = chambersInPackingOrder(filter).toReversed();
+  const isOpened = (id: string): boolean => layers.some((layer) => layer.chamber === id);
+  const known = removal.filter((chamber, at) =>
+    isOpened(chamber.id)
+      ? isFilled(chamber, layers) || removal.slice(at + 1).some(({ id }) => isOpened(id))
+      : isTicked(ticks, emptyKey(chamber.id)),
+  );
+  return {
+    known: known.map(({ id }) => id),
+    unknown: removal
+      .filter((chamber) => !known.includes(chamber) && !isOpened(chamber.id))
+      .map(({ id }) => id),
+  };
+}
