@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Added } from './additions';
+import type { Added } from '../tank/additions';
 import { carbonLife, dissolvedCarbon } from './carbonLife';
 import { clearingTimes, takenPerPass } from './contact';
 import { organicsAdded } from './organicsAdded';

@@ -1,4 +1,4 @@
-import type { Addition, Added } from './additions';
+import type { Addition, Added } from '../tank/additions';
 import { daysBetween } from '../units/daysBetween';
 
 /** Dissolved carbon that comes into the water on a day, counted from when the carbon went in, and over some time. */

@@ -9,8 +9,14 @@ import type { ForecastInput } from './cloggingInput';
  * @example aheadOf({ tank: reedBench.tank, others: [] }, reedBench.filter, reedBench.layers) // { visits: [] }
  */
 export const aheadOf = (
-  { tank, others, learned = null }: Pick<ForecastInput, 'tank' | 'others' | 'learned'>,
+  {
+    tank,
+    others,
+    learned = null,
+    added = [],
+    now = null,
+  }: Pick<ForecastInput, 'tank' | 'others' | 'learned' | 'added' | 'now'>,
   filter: Filter,
   layers: readonly Layer[],
   visits: readonly Visit[] = [],
-): ForecastInput => ({ tank, filter, layers, others, visits, learned });
+): ForecastInput => ({ tank, filter, layers, others, visits, learned, added, now });

@@ -1,3 +1,4 @@
+import type { Added } from '../tank/additions';
 import type { Filter } from '../filter/filter';
 import { intakeSponge } from '../filter/intakeSponge';
 import type { Layer } from '../layers/layer';
@@ -21,6 +22,9 @@ export interface ForecastInput {
   readonly brief?: boolean;
   /** What the log taught of this filter; left out or null: nothing. */
   readonly learned?: Posterior | null;
+  /** What was put into the tank, and when it is judged (ISO): for how long carbon lasts. */
+  readonly added?: readonly Added[];
+  readonly now?: string | null;
 }
 
 /** The march of a forecast. */

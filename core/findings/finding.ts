@@ -1,3 +1,4 @@
+import type { Added } from '../tank/additions';
 import type { FilmLeaving } from '../biology/filmLeaving';
 import type { Chamber, Filter } from '../filter/filter';
 import type { Successor } from '../filter/swap';
@@ -59,6 +60,8 @@ export interface RuleContext {
   readonly water: OperatingPoint;
   readonly flowOf: (placed: PlacedLayer) => LayerFlow;
   readonly inFlow: readonly PlacedLayer[];
+  /** What was put into the tank that its media have to do with. */
+  readonly added: readonly Added[];
   readonly chambers: readonly { readonly chamber: Chamber; readonly measure: ChamberMeasure }[];
   /** True once all media of a chamber is known: what is missing from it can be judged. */
   readonly isReached: (chamber: Chamber) => boolean;

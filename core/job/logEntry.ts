@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ADDITIONS } from '../chemical/additions';
+import { ADDITIONS } from '../tank/additions';
 import { DaySchema, IdSchema, MomentSchema, NoteSchema } from '../document/fields';
 import type { Bounds } from '../units/bounds';
 import { TANK_BOUNDS } from '../tank/tank';

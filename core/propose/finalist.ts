@@ -1,5 +1,6 @@
 import { cutPlan } from '../cut/cutPlan';
 import { piecesToCut } from '../cut/piecesToCut';
+import { aheadOf } from '../dirt/aheadOf';
 import { forecast } from '../dirt/forecast';
 import type { ServiceBy } from '../dirt/serviceCourse';
 import type { Finding } from '../findings/finding';
@@ -45,7 +46,7 @@ export function finalistOf(input: ProposeInput, layers: readonly Layer[]): Final
   const { tank, others, learned = null } = around;
   const change = changeFromToday(today, layers, isSheet);
   const quick = judgePack(input, layers, changes(change));
-  const ahead = { tank, filter, layers, others, visits: [], learned };
+  const ahead = aheadOf({ tank, others, learned, added: around.added, now: around.now }, filter, layers);
   const found = forecast({ ...ahead, brief: true });
   const plan = servicePlan(ahead);
   const costs = packCosts(filter, layers, plan, shelf, null);

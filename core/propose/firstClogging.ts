@@ -9,7 +9,7 @@ import { SIZE_CLASSES } from '../dirt/sizeClasses';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { HORIZON } from '../pack/visitLimits';
 import type { Visit } from '../pack/visit';
-import { nextVisit, usedUp } from '../service/nextVisit';
+import { livesByDate, nextVisit, usedUp } from '../service/nextVisit';
 
 /** A filter until it is due for the first time, and what has silted up. */
 export interface FirstClogging {
@@ -51,6 +51,8 @@ export function firstClogging(input: ForecastInput, siltDays: number): FirstClog
     0,
   );
   const cleanOwn = state.streams.map(({ own }) => own);
+  const { tank, added = [], now = null } = input;
+  const lives = livesByDate(inFlow, { tank, added, now });
   const usedUpDays: (number | null)[] = inFlow.map(() => null);
   let serviceDay: number | null = null;
   let visit: Visit | null = null;
@@ -73,7 +75,15 @@ export function firstClogging(input: ForecastInput, siltDays: number): FirstClog
     }
     // Hands wait a week after the last time.
     if (serviceDay !== null && visit === null)
-      visit = nextVisit({ day: Math.max(day, FIRST_DAY), today, clean, inFlow, visits: [], usedUp: used });
+      visit = nextVisit({
+        day: Math.max(day, FIRST_DAY),
+        today,
+        clean,
+        inFlow,
+        visits: [],
+        lives,
+        usedUp: used,
+      });
     if (day === siltDays) {
       later = silt();
       atService ??= later;

@@ -12,7 +12,7 @@ import { isBiologicalOnly } from '../layers/layerRole';
 import { placeLayers } from '../layers/placeLayers';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { HORIZON } from '../pack/visitLimits';
-import { lifeByDate } from '../practice/mediaLives';
+import { lifeByDate } from '../chemical/carbonDue';
 import { turnoverBand } from '../practice/turnoverBand';
 import { costOnce } from '../prepare/costs';
 import { visitBurden } from '../service/visitBurden';
@@ -37,7 +37,10 @@ export function judgePack(input: ProposeInput, layers: readonly Layer[], change:
   const inFlow = placeLayers(filter, layers);
   const water = operatingPoint(filter, inFlow, tank.temperature);
   const passes = new Map(water.layers.map((flow) => [flow.layerId, flow]));
-  const clogging = firstClogging({ tank, filter, layers, others, visits: [], learned }, SILT_DAYS);
+  const clogging = firstClogging(
+    { tank, filter, layers, others, visits: [], learned, added: around.added, now: around.now },
+    SILT_DAYS,
+  );
   const turned = turnover(water.flow, volume);
   const band = turnoverBand(volume, tank.animals);
   const bacteria =
@@ -95,7 +98,10 @@ const siltedAfter = (inFlow: readonly PlacedLayer[], { atService, later }: First
 };
 
 /** A year as if its first clogging came round again and again: works that fall together share a visit. */
-function yearOf({ filter, shelf }: ProposeInput, { inFlow, serviceDay, visit, usedUpDays }: FirstClogging) {
+function yearOf(
+  { around, filter, shelf }: ProposeInput,
+  { inFlow, serviceDay, visit, usedUpDays }: FirstClogging,
+) {
   const times = new Map<number, string[]>();
   const at = (days: number, ids: readonly string[]): void => {
     if (ids.length > 0) times.set(days, [...(times.get(days) ?? []), ...ids]);
@@ -106,7 +112,7 @@ function yearOf({ filter, shelf }: ProposeInput, { inFlow, serviceDay, visit, us
   inFlow.forEach((placed, place) => {
     const { medium, layer, measure, chamber } = placed;
     const used = chamber.where === 'body' ? usedUpDays[place]! : null;
-    const own = lifeByDate(medium) ?? (used === null ? null : Math.max(FEWEST, used));
+    const own = lifeByDate(placed, around) ?? (used === null ? null : Math.max(FEWEST, used));
     // What is used up at about the time of a service is done with it.
     const early = own !== null && (served === null || own < TOGETHER * served);
     if (early) {

@@ -12,7 +12,7 @@ import { isBiologicalOnly } from '../layers/layerRole';
 import { measureLayer } from '../layers/measureLayer';
 import { mediumOf } from '../layers/mediumOf';
 import { solidsFactor } from '../layers/solidsFactor';
-import { lifeByDate } from '../practice/mediaLives';
+import { lifeByDate, type CarbonSurroundings } from '../chemical/carbonDue';
 import { cheapestPerVolume } from '../shelf/pricePerLitre';
 import type { Shelf } from '../shelf/shelf';
 
@@ -42,6 +42,7 @@ export interface PieceNumbers {
 export function pieceNumbers(
   fluid: Fluid,
   shelf: Shelf,
+  around: CarbonSurroundings,
 ): (layer: Layer, chamber: Chamber, from: number) => PieceNumbers {
   const known = new Map<string, PieceNumbers>();
   return (layer, chamber, from) => {
@@ -74,7 +75,7 @@ export function pieceNumbers(
       biological,
       mechanical: !biological && medium.roles.includes('mechanical'),
       renewed: medium.service === 'replace',
-      life: lifeByDate(medium),
+      life: lifeByDate({ layer, medium, measure }, around),
       price: perVolume === null ? null : perVolume * measure.volume * factor,
       volume: measure.volume,
       mass: measure.drainedMass,

@@ -18,4 +18,5 @@ export const provisional = (
   bill: { known: 0, unpriced: 0 },
   serviceBy: null,
   canBeHad: true,
+  matureLeaves: null,
 });

@@ -62,7 +62,7 @@ export function quickJudge(
   const decay = decayAt(USUAL_DIRT, tank.temperature);
   const elsewhere = clearedElsewhere(tank, around.others);
   const chambers = new Map(filter.chambers.map((chamber) => [chamber.id, chamber]));
-  const numbersOf = pieceNumbers(fluid, shelf);
+  const numbersOf = pieceNumbers(fluid, shelf, around);
   const drives = new Map<number, MarchDrive>();
   const plan = (): StackPlan => ({
     places: [],

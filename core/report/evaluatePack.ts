@@ -1,5 +1,5 @@
 import { filmLeaving } from '../biology/filmLeaving';
-import type { Added } from '../chemical/additions';
+import type { Added } from '../tank/additions';
 import type { Filter } from '../filter/filter';
 import type { CleanFlow } from '../hydraulics/cleanFlowFit';
 import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydraulics/operatingPoint';

@@ -56,7 +56,7 @@ describe('chemical layers', () => {
     expect(tinted?.left?.likely).toBeLessThan(0.95 * (fed?.left?.likely ?? 0));
     expect([fed?.shortened, tinted?.shortened]).toEqual([false, true]);
     const unfed = chemical([carbon], null, { ...tank, feed: { amount: null, protein: 0.4 } })[0];
-    expect(unfed?.lifeBy).toBe('date');
+    expect(unfed?.lifeBy).toBe('usual');
   });
 
   it('hold ammonia as zeolite does, and less of it in hard water', () => {

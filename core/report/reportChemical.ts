@@ -1,6 +1,5 @@
-import type { Added } from '../chemical/additions';
-import { carbonLife } from '../chemical/carbonLife';
-import { organicsAdded } from '../chemical/organicsAdded';
+import type { Added } from '../tank/additions';
+import { carbonDue, isCarbon } from '../chemical/carbonDue';
 import { clearingTimes, SOLUTES, takenPerPass, takesTint, type Solute } from '../chemical/contact';
 import { zeoliteHolds, zeoliteLife } from '../chemical/zeoliteHolds';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
@@ -8,7 +7,7 @@ import { LIMITS } from '../biology/nitrifiers';
 import { placeLayers } from '../layers/placeLayers';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { mediumLife } from '../practice/mediaLives';
-import { feedPerDay, type Range } from '../tank/feedPerDay';
+import type { Range } from '../tank/feedPerDay';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import type { PackInput, PackReport } from './evaluatePack';
@@ -24,7 +23,7 @@ export interface LayerChemical {
   /** Days from new until it is spent, by load or by date; null: nothing says. */
   readonly life: Range | null;
   /** What that life hangs on. */
-  readonly lifeBy: 'load' | 'date' | 'ammonia';
+  readonly lifeBy: 'load' | 'longest' | 'usual' | 'date' | 'ammonia';
   /** Of that, days left; null while nobody knows since when it is in. */
   readonly left: Range | null;
   /** True where wood or medicine that was put into the tank shortens it. */
@@ -32,11 +31,6 @@ export interface LayerChemical {
   /** Ammonia nitrogen that zeolite holds at the limit of the water, kg; null for others. */
   readonly holds: Range | null;
 }
-
-/** Carbon in a disposable cartridge, share of its dry mass (calibrated). */
-const CARBON_IN_CARTRIDGE = 0.5;
-/** A life that is shorter than this share of the plain one is said to be shortened. */
-const NOTICED = 0.95;
 
 /**
  * Contact, half-lives and days left of every chemical layer, in flow order. Apart from the report, since few look at it.
@@ -55,7 +49,7 @@ export function reportChemical(
       const { layer, medium } = placed;
       const { bedTime, passThrough } = report.layers.find(({ layerId }) => layerId === layer.id)!;
       const through = flow * passThrough;
-      const { life, lifeBy, shortened } = lifeOf(placed, tank, volume, added, now);
+      const { life, lifeBy, shortened } = lifeOf(placed, tank, added, now);
       const days =
         layer.installedOn === null || now === null ? null : Math.max(0, daysBetween(layer.installedOn, now));
       const half =
@@ -94,37 +88,28 @@ export function reportChemical(
     });
 }
 
-/**
- * For how long a chemical layer works from new: by what is fed where that is known, else by date. Carbon that nobody knows
- * the date of is looked at as if it went in now.
- */
+/** For how long a chemical layer works from new: zeolite by the ammonia, carbon by {@link carbonDue}, others by date. */
 function lifeOf(
-  { layer, medium, measure }: PlacedLayer,
+  placed: PlacedLayer,
   tank: Tank,
-  volume: number,
   added: readonly Added[],
   now: string | null,
 ): Pick<LayerChemical, 'life' | 'lifeBy' | 'shortened'> {
-  const food = feedPerDay(tank.feed);
-  const byDate = mediumLife(medium);
-  const dated = byDate === null ? null : { low: byDate, likely: byDate, high: byDate };
+  const { medium, measure } = placed;
   if (medium.family === 'zeolite') {
     const load = nitrogenPerDay(tank);
     const life =
       load === null ? null : zeoliteLife(measure.dryMass, LIMITS.ammonia, tank.generalHardness, load.likely);
     return { life, lifeBy: 'ammonia', shortened: false };
   }
-  if (food === null || (medium.family !== 'carbon' && medium.family !== 'cartridge'))
-    return { life: dated, lifeBy: 'date', shortened: false };
-  const carbon = measure.dryMass * (medium.family === 'cartridge' ? CARBON_IN_CARTRIDGE : 1);
-  const since = layer.installedOn ?? now;
-  const sources = since === null ? [] : organicsAdded(added, since, volume);
-  const [soon, likely, late] = [food.high, food.likely, food.low].map((fed) =>
-    carbonLife(carbon, fed, sources),
-  );
-  if (soon == null || likely == null || late == null)
-    return { life: dated, lifeBy: 'date', shortened: false };
-  const life = { low: soon.low, likely: likely.likely, high: late.high };
-  const plain = carbonLife(carbon, food.likely);
-  return { life, lifeBy: 'load', shortened: plain !== null && life.likely < NOTICED * plain.likely };
+  if (isCarbon(medium)) {
+    const { by, shortened, ...life } = carbonDue(placed, { tank, added, now });
+    return { life, lifeBy: by, shortened };
+  }
+  const days = mediumLife(medium);
+  return {
+    life: days === null ? null : { low: days, likely: days, high: days },
+    lifeBy: 'date',
+    shortened: false,
+  };
 }

@@ -1,3 +1,4 @@
+import { lifeByDate, type CarbonSurroundings } from '../chemical/carbonDue';
 import type { CloggingDay } from '../dirt/clogging';
 import { FULL, USED_UP } from '../dirt/fullness';
 import { limitOf, MEASURES } from '../dirt/serviceCourse';
@@ -6,7 +7,7 @@ import { isBiologicalOnly } from '../layers/layerRole';
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Medium } from '../media/medium';
 import type { Visit, VISIT_REASONS, Work } from '../pack/visit';
-import { lifeByDate } from '../practice/mediaLives';
+import { isUsedUpByDate } from '../practice/mediaLives';
 
 /** A layer that takes this share of what holds the water back is cleaned when the flow is low (calibrated). */
 const WORTH_CLEANING = 0.1;
@@ -31,6 +32,8 @@ export interface PlanDay {
   readonly clean: CloggingDay;
   readonly inFlow: readonly PlacedLayer[];
   readonly visits: readonly Visit[];
+  /** By layer: days after which time has used it up; null: its clogging tells. */
+  readonly lives: readonly (number | null)[];
   /** By layer: floss that hardly any water goes through, or that is full. */
   readonly usedUp: readonly boolean[];
 }
@@ -41,15 +44,15 @@ const isDue = ({ today, clean }: PlanDay): boolean =>
 
 /** What hands do in a filter today; null: nothing. */
 export function nextVisit(at: PlanDay): Next | null {
-  const { day, inFlow, visits, usedUp } = at;
+  const { day, inFlow, visits, lives, usedUp } = at;
   const last = visits.at(-1)?.day ?? 0;
   if (day < last + APART) return null;
   const low = isDue(at);
-  const dueDays = inFlow.map((placed) => dueDay(placed, visits));
+  const dueDays = inFlow.map(({ layer }, place) => dueDay(layer.id, lives[place] ?? null, visits));
   if (!low && !usedUp.some(Boolean) && !dueDays.some((due) => due !== null && due <= day)) return null;
-  const renewed = inFlow.filter(({ medium }, place) => {
+  const renewed = inFlow.filter((_, place) => {
     const due = dueDays[place] ?? null;
-    return usedUp[place] === true || (due !== null && due - day <= DUE_EARLY * (lifeByDate(medium) ?? 0));
+    return usedUp[place] === true || (due !== null && due - day <= DUE_EARLY * (lives[place] ?? 0));
   });
   const works = [...renewed, ...toClean(at, renewed, low)].map(({ layer, medium }) => ({
     layerId: layer.id,
@@ -70,12 +73,15 @@ export function nextVisit(at: PlanDay): Next | null {
 const workOn = ({ service }: Medium): Work => (service === 'leave' ? 'rinse' : service);
 
 /** Day on which time has used up a medium, or null for those that are judged by their clogging. */
-function dueDay({ layer, medium }: PlacedLayer, visits: readonly Visit[]): number | null {
-  const after = lifeByDate(medium);
-  if (after === null) return null;
-  const last = visits.filter((visit) => visit.works.some(({ layerId }) => layerId === layer.id)).at(-1);
-  return (last?.day ?? 0) + after;
+function dueDay(id: string, life: number | null, visits: readonly Visit[]): number | null {
+  if (life === null) return null;
+  const last = visits.filter((visit) => visit.works.some(({ layerId }) => layerId === id)).at(-1);
+  return (last?.day ?? 0) + life;
 }
+
+/** By layer, days after which time has used it up; null: its clogging tells. */
+export const livesByDate = (inFlow: readonly PlacedLayer[], around: CarbonSurroundings): (number | null)[] =>
+  inFlow.map((placed) => lifeByDate(placed, around));
 
 /** By layer: media that are changed when they clog, and have clogged. */
 export const usedUp = (
@@ -87,7 +93,7 @@ export const usedUp = (
     ({ medium, chamber }, place) =>
       chamber.where === 'body' &&
       medium.service === 'replace' &&
-      lifeByDate(medium) === null &&
+      !isUsedUpByDate(medium) &&
       ((streams[place]?.own ?? 0) < USED_UP * (cleanOwn[place] ?? 0) || (today.fullness[place] ?? 0) > FULL),
   );
 

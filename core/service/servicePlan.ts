@@ -10,7 +10,7 @@ import type { PackEdit } from '../pack/packEdit';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
 import { mediumLife } from '../practice/mediaLives';
-import { nextVisit, usedUp, type Next, type PlanDay } from './nextVisit';
+import { livesByDate, nextVisit, usedUp, type Next, type PlanDay } from './nextVisit';
 import { visitBurden, type VisitBurden } from './visitBurden';
 
 /** One visit with what it asks of the hands. */
@@ -68,6 +68,8 @@ export function servicePlan(
   const clogging = begins === null ? null : beginClogging(begins);
   if (clogging === null) return null;
   const all: PlannedVisit[] = [];
+  const { tank, added = [], now = null } = input;
+  const lives = livesByDate(inFlow, { tank, added, now });
   const clean = clogging.today();
   const cleanOwn = clogging.state.streams.map(({ own }) => own);
   for (let day = 1; day <= days && all.length < MOST_VISITS + since.done.length; day += 1) {
@@ -87,6 +89,7 @@ export function servicePlan(
       clean,
       inFlow,
       visits: all,
+      lives,
       usedUp: usedUp(clogging.state, cleanOwn, today),
     };
     const next = nextVisit(at);

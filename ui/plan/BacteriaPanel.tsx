@@ -129,6 +129,15 @@ const freeSaid = (si: number, words: Words): string =>
     ? `under ${words.show({ kind: 'concentration', si: LEAST_FREE }, 3)}`
     : words.show({ kind: 'concentration', si }, 3);
 
+/** What decides how long a chemical layer works. */
+const LIFE_WORDS: Readonly<Record<LayerChemical['lifeBy'], string>> = {
+  load: 'the food entered decides',
+  longest: 'the food entered would let it last longer; replace it after 12 weeks at most',
+  usual: 'the usual 5 to 8 weeks, as the daily food is not entered',
+  date: '',
+  ammonia: 'this is where nothing else takes the ammonia; beside mature media it lasts weeks',
+};
+
 function Chemical({ layer, input, words }: { layer: LayerChemical; input: PackInput; words: Words }) {
   const found = input.layers.find(({ id }) => id === layer.layerId);
   if (found === undefined) return null;
@@ -158,7 +167,8 @@ function Chemical({ layer, input, words }: { layer: LayerChemical; input: PackIn
         ? 'nothing says how long it lasts'
         : layer.life.low === layer.life.high
           ? `lasts about ${words.show({ kind: 'days', si: layer.life.likely * DAY })}`
-          : `lasts ${span(layer.life, 'days', DAY)}${layer.lifeBy === 'ammonia' ? ' where nothing else takes the ammonia; weeks beside mature media' : ''}`,
+          : `lasts ${span(layer.life, 'days', DAY)}`,
+    ...(LIFE_WORDS[layer.lifeBy] === '' ? [] : [LIFE_WORDS[layer.lifeBy]]),
   ];
   return (
     <p className={styles.row}>

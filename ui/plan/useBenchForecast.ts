@@ -34,10 +34,10 @@ export function useBenchForecast(
   report: PackReport,
   visits: readonly Visit[],
 ): BenchForecast {
-  const { tank, filter, layers, others, learned } = pack;
+  const { tank, filter, layers, others, learned, added, now } = pack;
   const input = useMemo<ForecastInput>(
-    () => aheadOf({ tank, others, learned }, filter, layers, visits),
-    [tank, filter, layers, others, learned, visits],
+    () => aheadOf({ tank, others, learned, added, now }, filter, layers, visits),
+    [tank, filter, layers, others, learned, added, now, visits],
   );
   const { found, failed, retry } = useForecast(input);
   const range = useRange(found, input);

@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { ADDITIONS, type Addition } from '@/core/chemical/additions';
+import { ADDITIONS, type Addition } from '@/core/tank/additions';
 import { TEST_BOUNDS, type LogEntry } from '@/core/job/logEntry';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';

@@ -1,30 +1,39 @@
-import { mediumLife } from '../../practice/mediaLives';
-import { sentence } from '../../units/sentence';
+import { carbonDue, lifeOf, type CarbonDue } from '../../chemical/carbonDue';
+import { sentence, type Sentence } from '../../units/sentence';
 import { DAY } from '../../units/time';
-import type { Rule } from '../finding';
 import { upperFirst } from '../../units/firstLetter';
+import type { Rule } from '../finding';
 import { idsOf, nameInside, shareOfPack } from './words';
 
 /** Media that are used up by time and have been in for longer. */
-export const spentMedium: Rule = ({ inFlow, now }) =>
+export const spentMedium: Rule = ({ inFlow, now, tank, added }) =>
   inFlow.flatMap((placed) => {
-    const days = mediumLife(placed.medium);
+    const around = { tank, added, now };
+    const days = lifeOf(placed, around);
     const { installedOn } = placed.layer;
     if (days === null || installedOn === null || now === null) return [];
-    const lasts = days * DAY;
+    const lasts = { kind: 'duration', si: days * DAY } as const;
     const age = (Date.parse(now) - Date.parse(installedOn)) / 1000;
-    if (age <= lasts) return [];
-    const chemical = placed.role === 'chemical';
+    if (age <= lasts.si) return [];
+    const isCarbon = placed.medium.family === 'carbon';
     return [
       {
         rule: 'spent-medium',
         level: 'check' as const,
         effect: shareOfPack(inFlow, [placed]),
         title: sentence`${upperFirst(nameInside(placed))} has been in for ${{ kind: 'duration', si: age }}.`,
-        reason: chemical
-          ? sentence`It is spent after about ${{ kind: 'duration', si: lasts }}; since then it only carries film, which goes out with it. Change it, or leave its room to biological media.`
-          : sentence`It is worn after about ${{ kind: 'duration', si: lasts }}: what it holds rots in the flow. Change it.`,
+        reason:
+          placed.role === 'chemical'
+            ? sentence`It is used up after about ${lasts}${isCarbon ? WHY[carbonDue(placed, around).by] : ''}. After that it only carries bacteria, which go out with it. Replace it, or give its space to biological media.`
+            : sentence`It is worn after about ${lasts}: what it holds rots in the flow. Replace it.`,
         layers: idsOf([placed]),
       },
     ];
   });
+
+/** What decided how long carbon lasts. */
+const WHY: Readonly<Record<CarbonDue['by'], Sentence[number]>> = {
+  load: ' at the food entered',
+  longest: ', the longest for a lightly fed tank',
+  usual: ', as usual; the daily food is not entered',
+};
