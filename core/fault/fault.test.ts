@@ -277,6 +277,38 @@ describe('the order of checks', () => {
     );
   }
 
+  // By hand: the look inside settles it and takes a minute, the look from outside says less and takes a minute too.
+  it('counts what opening costs: a look inside comes first only where it is free, or the body is open', () => {
+    const pair: FaultTable = {
+      causes: causes.slice(0, 2).map((cause) => ({ ...cause, weight: 1 })),
+      checks: [
+        yes('inside', 1, true, { a: 0.98 }),
+        yes('outside', 1, false, { a: 0.8 }),
+        yes('also inside', 2, true, { b: 0.6 }),
+      ],
+    };
+    const next = (answers: readonly Answer[], opening: number) => faultState(pair, answers, opening);
+    expect(next([], 0).next?.id).toBe('inside');
+    expect(next([], OPENING)).toMatchObject({ next: { id: 'outside' }, minutes: 1 });
+    // Once it is open the same look costs its own minute only.
+    const opened = [{ checkId: 'also inside', outcome: 1 }];
+    expect(next(opened, OPENING)).toMatchObject({ next: { id: 'inside' }, minutes: 1 });
+    // A look that could not be had has not opened anything.
+    const notOpened = [
+      { checkId: 'outside', outcome: 1 },
+      { checkId: 'also inside', outcome: null },
+    ];
+    expect(next(notOpened, OPENING).minutes).toBe(1 + OPENING);
+  });
+
+  it.each(FilterKindSchema.options)('knows what opening a %s costs', (kind) => {
+    expect(openingMinutes(contextOf(kind))).toBeGreaterThanOrEqual(3);
+    // A closed canister is uncoupled and carried; a lid is only lifted.
+    expect(openingMinutes(contextOf('canister-centre-pipe'))).toBeGreaterThan(
+      openingMinutes(contextOf('hang-on-back-basket')),
+    );
+  });
+
   it('takes at most a quarter more minutes than the best order, on a table small enough to solve exactly', () => {
     const best = minutesFrom([], 'best');
     expect(best).toBeGreaterThan(0);
