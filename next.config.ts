@@ -1,6 +1,8 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
+  // It starts threads from files of its own.
+  serverExternalPackages: ['piscina'],
   // Requests pass the proxy whole: the app’s own limit on a file says what is too large, not the proxy’s.
   experimental: { proxyClientMaxBodySize: '64mb' },
   // The build stamp in the corner of development pages covers the drawing's title block.

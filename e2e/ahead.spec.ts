@@ -9,8 +9,8 @@ test('a filter’s log teaches its forecast: what is due is said, and a service 
 }) => {
   await page.goto('/filter/long-run/care');
   const ahead = page.getByRole('region', { name: 'What lies ahead' });
-  await expect(ahead).toContainText('The next service is not known yet.');
-  await expect(ahead).toContainText('Learned from 20 readings of this filter.', WORKED_OUT);
+  // Worked out while the demo was made.
+  await expect(ahead).toContainText('Learned from 20 readings of this filter.');
   await expect(ahead.getByTestId('verdict')).toContainText('Needs service now');
   await expect(ahead.getByRole('listitem').filter({ hasText: 'Replace the bonded floss pad' })).toContainText(
     /overdue.*old tank water/,

@@ -3,6 +3,7 @@ import { once } from '@/store/changes';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';
 import { database } from './database';
+import { wakeOutlooks } from './outlookWork';
 
 /** What a refused request says: `message` for a person, `faults` a line each, `current` when somebody saved first. */
 export interface Refusal {
@@ -41,12 +42,15 @@ export async function change<T>(
   return answer(async (db) => {
     const input = await read(request);
     const { pathname, search } = new URL(request.url);
-    return once(
+    const result = once(
       db,
       request.headers.get(CHANGE_ID) ?? undefined,
       `${request.method} ${pathname}${search}`,
       () => handle(db, input),
     );
+    // Log, pack or tank may have changed: what lies ahead is worked out anew.
+    wakeOutlooks();
+    return result;
   });
 }
 

@@ -109,7 +109,7 @@ export function homeRow(
               cleanFlow: cleanFlow(filter, layers, tank.temperature, measured[1]),
             }),
         );
-  const ahead = outlook.outlook === null ? null : outlookVerdict(outlook.outlook, now);
+  const ahead = outlook.outlook === null ? null : outlookVerdict(outlook.outlook, now, 'working');
   const lost = rememberedFacts(`lost ${filter.id}`, [tank, now.slice(0, 10), ...log.filter(isOfTank)], () =>
     waterLost({ tank, log, now }),
   );

@@ -1,5 +1,7 @@
 import { clearDataFolder } from './dataFolder';
 import { database } from './database';
+import { startOutlooks, stopOutlooks } from './outlookWork';
+import { onShutdown, watchShutdown } from './shutdown';
 import { photos } from '@/store/photos';
 
 /** Opens the database; one that cannot be used stops the app here, with a sentence that says what to do. */
@@ -8,6 +10,9 @@ export function openAtStart(): void {
     // What was deleted before cannot be brought back any more.
     photos.clearLeft(database());
     clearDataFolder();
+    watchShutdown();
+    onShutdown(() => void stopOutlooks());
+    startOutlooks();
   } catch (error) {
     console.error(error instanceof Error ? error.message : error);
     process.exit(1);

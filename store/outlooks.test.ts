@@ -32,6 +32,15 @@ describe('outlooks', () => {
     expect(outlooks.all(db).get('hatchery')).toMatchObject({ isFresh: false });
   });
 
+  it('is old where another version of the model gave it, and can be worked out anew then', () => {
+    keep();
+    expect(outlooks.stale(db).map(({ filterId }) => filterId)).not.toContain('long-run');
+    db.exec("UPDATE outlook SET model = model + 1 WHERE filter_id = 'long-run'");
+    expect(state()).toMatchObject({ isFresh: false, ofThisPlace: false, outlook: nothing });
+    expect(outlooks.stale(db)).toContainEqual({ filterId: 'long-run', revision: state().revision });
+    expect(keep()).toMatchObject({ isFresh: true, ofThisPlace: true });
+  });
+
   it('grows old with what it is made of: readings, filter, tank, a neighbour on the tank; not with a note', () => {
     keep();
     log.add(db, note('a', 'note'));

@@ -1,3 +1,4 @@
+import { MODEL_VERSION } from '@/core/care/modelVersion';
 import { OutlookSchema, type Outlook } from '@/core/care/outlook';
 import { valid } from './documentTable';
 import { NotFoundError } from './errors';
@@ -7,7 +8,7 @@ import type { Db } from './openDatabase';
 export interface OutlookState {
   /** Grows with every change to what it is made of. */
   readonly revision: number;
-  /** It is of today’s pack and log. */
+  /** It is of today’s pack and log, by today’s model. */
   readonly isFresh: boolean;
   /** Filter and tank are still what it was worked out of, though the log may have grown. */
   readonly ofThisPlace: boolean;
@@ -30,10 +31,11 @@ interface Row {
   readonly revision: number;
   readonly made_of: number | null;
   readonly made_at: string | null;
+  readonly model: number | null;
   readonly doc: string | null;
 }
 
-const COLUMNS = 'filter_id, revision, made_of, made_at, doc';
+const COLUMNS = 'filter_id, revision, made_of, made_at, model, doc';
 
 /** The outlook that was read last of each filter: home asks for all of them again and again. */
 const lastRead = new Map<string, { readonly doc: string; readonly outlook: Outlook | null }>();
@@ -51,10 +53,18 @@ function readOutlook(filterId: string, doc: string): Outlook | null {
 }
 
 /** One that cannot be read, of an older app, is worked out anew. */
-function stateOf({ filter_id, revision, made_of, made_at, doc }: Row): OutlookState {
+function stateOf({ filter_id, revision, made_of, made_at, model, doc }: Row): OutlookState {
   const outlook = doc === null ? null : readOutlook(filter_id, doc);
   if (outlook === null) return { ...NO_OUTLOOK, revision };
-  return { revision, isFresh: made_of === revision, ofThisPlace: made_of !== null, madeAt: made_at, outlook };
+  const isOfModel = model === MODEL_VERSION;
+  return {
+    revision,
+    isFresh: isOfModel && made_of === revision,
+    // What another model learned is no number of this one.
+    ofThisPlace: isOfModel && made_of !== null,
+    madeAt: made_at,
+    outlook,
+  };
 }
 
 export const outlooks = {
@@ -65,6 +75,14 @@ export const outlooks = {
     if (row === undefined) throw new NotFoundError('filter');
     return stateOf(row);
   },
+
+  /** Filters of which the outlook is not of today’s pack, log and model. */
+  stale: (db: Db): readonly { readonly filterId: string; readonly revision: number }[] =>
+    (
+      db
+        .prepare('SELECT filter_id, revision FROM outlook WHERE made_of IS NOT revision OR model IS NOT ?')
+        .all(MODEL_VERSION) as Pick<Row, 'filter_id' | 'revision'>[]
+    ).map(({ filter_id, revision }) => ({ filterId: filter_id, revision })),
 
   /** Of every filter. */
   all: (db: Db): ReadonlyMap<string, OutlookState> =>
@@ -84,9 +102,12 @@ export const outlooks = {
   put: (db: Db, filterId: string, revision: number, input: unknown): OutlookState => {
     const outlook = valid(OutlookSchema, input);
     db.prepare(
-      `UPDATE outlook SET made_of = ?, made_at = ?, doc = ?
-       WHERE filter_id = ? AND revision >= ? AND coalesce(made_of, 0) <= ?`,
-    ).run(revision, new Date().toISOString(), JSON.stringify(outlook), filterId, revision, revision);
+      `UPDATE outlook SET made_of = ?, made_at = ?, model = ?, doc = ?
+       WHERE filter_id = ? AND revision >= ? AND (coalesce(made_of, 0) <= ? OR model IS NOT ?)`,
+    ).run(
+      ...[revision, new Date().toISOString(), MODEL_VERSION, JSON.stringify(outlook)],
+      ...[filterId, revision, revision, MODEL_VERSION],
+    );
     return outlooks.get(db, filterId);
   },
 };

@@ -34,7 +34,7 @@ const outlook = (
   },
 });
 const said = (made: Outlook | null, now: number): string => {
-  const { state, next } = outlookVerdict(made, day(now));
+  const { state, next } = outlookVerdict(made, day(now), 'working');
   return `${formatSentence(state)} ${formatSentence(next)}`;
 };
 
@@ -50,7 +50,7 @@ describe('outlookVerdict', () => {
   });
 
   it('asks for hands once the likely day has come, and says how late it is after the range', () => {
-    expect(outlookVerdict(outlook([40, 50, 60]), day(51)).level).toBe('check');
+    expect(outlookVerdict(outlook([40, 50, 60]), day(51), 'working').level).toBe('check');
     expect(said(outlook([40, 50, 60]), 51)).toMatch(/^Needs service about now\./);
     expect(said(outlook([40, 50, 60]), 63)).toMatch(/^Needs service now: it was due 3 days ago\./);
   });

@@ -2,21 +2,21 @@ import { serviceSpan } from '../report/serviceSpan';
 import type { Verdict } from '../report/verdict';
 import { daysBetween } from '../units/daysBetween';
 import { sentence } from '../units/sentence';
+import { NO_FORECAST_WORDS, type NoForecast } from './noForecast';
 import type { Outlook } from './outlook';
 
 /**
  * What lies ahead of a filter, in a sentence: the range of the next service, from today on.
  *
  * @param now ISO moment
+ * @param why there is no forecast, where there is none
  */
-export function outlookVerdict(outlook: Outlook | null, now: string): Verdict {
+export function outlookVerdict(outlook: Outlook | null, now: string, why: NoForecast): Verdict {
   const ahead = outlook?.forecast ?? null;
-  if (outlook === null || ahead === null)
-    return {
-      level: 'empty',
-      state: sentence`The next service is not known yet.`,
-      next: sentence`It needs a pack on record, from a finished repack, and the daily food.`,
-    };
+  if (outlook === null || ahead === null) {
+    const [state, next] = NO_FORECAST_WORDS[why];
+    return { level: why === 'failed' ? 'check' : 'empty', state, next };
+  }
   const since = daysBetween(ahead.packedAt, now);
   const from = ahead.earliest === null ? null : ahead.earliest - since;
   const to = ahead.latest === null ? null : ahead.latest - since;

@@ -29,6 +29,8 @@ interface Props {
   readonly job: Job | null;
   /** What is in it, as far as is known. */
   readonly layers: readonly Layer[];
+  /** A finished repack says so. */
+  readonly isPacked: boolean;
   /** The newest page of its log. */
   readonly first: LogPage;
   readonly tank: Tank;
@@ -48,7 +50,18 @@ const OutlookPart = lazyPart(() => import('../outlook/OutlookPart').then((module
 const LogFile = lazyPart(() => import('./LogFile').then((module) => module.LogFile));
 
 /** The diary of a filter: what is seen and done, in seconds, and all of it to be found again. */
-export function CareSheet({ filter, job, layers, first, tank, others, outlook, log: logged, now }: Props) {
+export function CareSheet({
+  filter,
+  job,
+  layers,
+  isPacked,
+  first,
+  tank,
+  others,
+  outlook,
+  log: logged,
+  now,
+}: Props) {
   const words = useWords();
   const { save, faults, busy } = useSaveEntry(filter.id, null);
   const ahead = aheadOfClock(first.entries, now);
@@ -100,7 +113,7 @@ export function CareSheet({ filter, job, layers, first, tank, others, outlook, l
         </p>
       )}
       <OutlookPart
-        {...{ filter, tank, layers, others, log, changed, now }}
+        {...{ filter, tank, layers, isPacked, others, log, changed, now }}
         onLog={(before, after) => {
           setAdded((count) => count + 1);
           put(before, after);

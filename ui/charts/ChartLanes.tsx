@@ -1,5 +1,6 @@
 import { SWAP_LIMITS } from '@/core/biology/planSwap';
 import type { CareMonth } from '@/core/care/careMonths';
+import type { NoForecast } from '@/core/care/noForecast';
 import type { OutlookForecast } from '@/core/care/outlook';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
@@ -25,10 +26,20 @@ interface Props {
   readonly flows: readonly Reading[];
   readonly ahead: OutlookForecast | null;
   readonly months: readonly CareMonth[];
+  /** Why there is no forecast, where there is none. */
+  readonly why: NoForecast;
 }
 
+/** What is said in place of a course. */
+const NO_COURSE_WORDS: Readonly<Record<NoForecast, string>> = {
+  'no pack': 'finish a repack to see a forecast',
+  'no food': 'enter the daily food under Measure to see a forecast',
+  working: 'the forecast is being worked out',
+  failed: 'the forecast could not be worked out',
+};
+
 /** What happened, and every value of a filter over the same days, one below the other. */
-export function ChartLanes({ view, origin, layers, log, flows, ahead, months }: Props) {
+export function ChartLanes({ view, origin, layers, log, flows, ahead, months, why }: Props) {
   const words = useWords();
   const dayOf = (at: string): number => daysBetween(origin, at);
   const tests = (key: 'ammonia' | 'nitrite' | 'nitrate'): Reading[] =>
@@ -57,8 +68,7 @@ export function ChartLanes({ view, origin, layers, log, flows, ahead, months }: 
           said: `limit ${words.show({ kind: 'share', si: SERVICE_SHARE })} of clean`,
         }
       : null;
-  const noForecast =
-    ahead === null ? 'nothing is known of these days' : 'the pack that is in was not in yet, or is long out';
+  const noForecast = ahead === null ? NO_COURSE_WORDS[why] : 'no forecast of these days';
   const events = chartEvents(log).map((event) => ({ ...event, day: dayOf(event.at) }));
   return (
     <>

@@ -10,7 +10,7 @@ import { ChartsSheet } from './ChartsSheet';
 vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
 
 const NOW = '2026-11-25T12:00:00.000Z';
-const { filter, packs, log } = demoContent(new Date(NOW))[2]!;
+const { filter, tank, packs, log } = demoContent(new Date(NOW))[2]!;
 const layers = packs.at(-1)!.layers;
 const course = (from: number, to: number) => {
   const likely = Array.from({ length: 130 }, (_, place) => from + ((to - from) * place) / 130);
@@ -35,7 +35,8 @@ const outlook: OutlookState = {
 const draw = (entries = log, state = outlook) =>
   render(
     <ChartsSheet
-      {...{ filter, layers, outlook: state, log: entries, shelf: DEMO_SHELF, now: NOW }}
+      {...{ filter, layers, tank, outlook: state, log: entries, shelf: DEMO_SHELF, now: NOW }}
+      isPacked
       job={null}
       electricityPrice={null}
     />,
@@ -101,7 +102,7 @@ describe('ChartsSheet', () => {
 
   it('says what is missing where nothing was logged and nothing is known', () => {
     draw([], NO_OUTLOOK);
-    expect(lane(/^Flow at the outlet/).textContent).toContain('nothing is known of these days');
+    expect(lane(/^Flow at the outlet/).textContent).toContain('the forecast is being worked out');
     expect(lane(/^Nitrate/).textContent).toContain('no test in these days');
     expect(screen.getByText(/nothing was logged in these days/)).toBeTruthy();
   });

@@ -3,6 +3,7 @@ import Slider from '@mui/material/Slider';
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useState } from 'react';
 import { careMonths, monthOf } from '@/core/care/careMonths';
+import { whyNoForecast } from '@/core/care/noForecast';
 import { COURSE_STEP } from '@/core/care/courseStep';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
@@ -11,6 +12,7 @@ import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
 import type { Shelf } from '@/core/shelf/shelf';
 import { DAY_MS, daysBetween } from '@/core/units/daysBetween';
+import type { Tank } from '@/core/tank/tank';
 import type { OutlookState } from '@/store/outlooks';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/Habits';
@@ -32,6 +34,9 @@ interface Props {
   readonly filter: Filter;
   readonly job: Job | null;
   readonly layers: readonly Layer[];
+  /** A finished repack says what is in the filter. */
+  readonly isPacked: boolean;
+  readonly tank: Tank;
   readonly outlook: OutlookState;
   /** Of the filter, and what was logged of its tank at other filters. */
   readonly log: readonly LogEntry[];
@@ -62,6 +67,8 @@ export function ChartsSheet({
   filter,
   job,
   layers,
+  isPacked,
+  tank,
   outlook: first,
   log,
   shelf,
@@ -70,11 +77,8 @@ export function ChartsSheet({
 }: Props) {
   const words = useWords();
   const [room, width] = useWidth<HTMLDivElement>(1200);
-  const {
-    state: { outlook },
-    done,
-    failed,
-  } = useOutlook(filter.id, first);
+  const work = useOutlook(filter.id, first);
+  const { outlook } = work.state;
   const ahead = outlook?.forecast ?? null;
   // Days count from the midnight (UTC) of the first thing that is known.
   const origin = useMemo(
@@ -173,7 +177,7 @@ export function ChartsSheet({
             <AppLink href={`/filter/${filter.id}/care`}>Log and care</AppLink>
           </p>
         </div>
-        <OutlookProgress {...{ done, failed }} />
+        <OutlookProgress {...work} />
         <div className={styles.lanes} ref={room}>
           <svg width="0" height="0" aria-hidden="true" style={{ position: 'absolute' }}>
             <clipPath id="plot">
@@ -209,7 +213,10 @@ export function ChartsSheet({
               </strong>
             </p>
           </div>
-          <ChartLanes {...{ view, origin, layers, log, flows, ahead, months }} />
+          <ChartLanes
+            {...{ view, origin, layers, log, flows, ahead, months }}
+            why={whyNoForecast(isPacked, tank, work.failed)}
+          />
           <div className={styles.axis} aria-hidden="true" suppressHydrationWarning>
             {view.x.ticks(Math.max(2, Math.floor(width / 130))).map((on) => (
               <span key={on} style={{ left: view.x(on) }}>

@@ -1,54 +1,78 @@
 'use client';
+import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { HomePage } from '@/server/homePage';
 import { useWords } from '../fields/Habits';
-import { useOutlook } from '../outlook/useOutlook';
+import { onNews } from '../state/news';
+import { send } from '../state/send';
 
-/**
- * Works out what lies ahead of filters whose log or pack has changed, one after another while home is open, and draws home
- * anew with each.
- */
-export function AheadRefresh({ stale }: Pick<HomePage, 'stale'>) {
-  const [failed, setFailed] = useState<readonly string[]>([]);
-  const next = stale.find(({ id }) => !failed.includes(id));
-  if (next === undefined) return null;
-  return (
-    <Refresh
-      key={`${next.id} ${next.revision}`}
-      filter={next}
-      left={stale.length - failed.length}
-      onFailed={() => setFailed((before) => [...before, next.id])}
-    />
-  );
+/** Milliseconds between two drawings of home while answers come in. */
+const BETWEEN = 1000;
+
+interface Progress {
+  readonly filterId: string;
+  readonly done: number;
+  readonly left: number;
 }
 
-function Refresh({
-  filter,
-  left,
-  onFailed,
-}: {
-  readonly filter: HomePage['stale'][number];
-  readonly left: number;
-  readonly onFailed: () => void;
-}) {
+/** Says what the app works out in the background, and draws home anew as the answers come in. */
+export function AheadRefresh({ stale }: Pick<HomePage, 'stale'>) {
   const words = useWords();
   const router = useRouter();
-  const { state, done, failed } = useOutlook(filter.id, {
-    ...{ revision: filter.revision, isFresh: false, ofThisPlace: true },
-    ...{ madeAt: null, outlook: null },
-  });
+  const [progress, setProgress] = useState<Progress | null>(null);
+  const [failed, setFailed] = useState<readonly string[]>([]);
+  const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
+  const isStale = stale.length > 0;
   useEffect(() => {
-    if (state.isFresh) router.refresh();
-  }, [state, router]);
-  useEffect(() => {
-    if (failed) onFailed();
-  }, [failed, onFailed]);
-  if (done === null) return null;
+    if (!isStale) return undefined;
+    const draw = (): void => {
+      timer.current ??= setTimeout(() => {
+        timer.current = null;
+        router.refresh();
+      }, BETWEEN);
+    };
+    // What became ready before the stream was open is drawn too.
+    const off = onNews((news) => {
+      if (news.kind === 'progress') setProgress(news);
+      else if (news.kind === 'failed') setFailed((before) => [...new Set([...before, news.filterId])]);
+      else {
+        setProgress(null);
+        draw();
+      }
+    });
+    return () => {
+      off();
+      if (timer.current !== null) clearTimeout(timer.current);
+      timer.current = null;
+    };
+  }, [isStale, router]);
+  const nameOf = (id: string): string => stale.find((item) => item.id === id)?.name ?? 'a filter';
+  const broken = stale.filter(({ id }) => failed.includes(id));
+  if (!isStale) return null;
   return (
-    <p role="status" className="quiet">
-      Working out what lies ahead of {filter.name}: {words.show({ kind: 'share', si: done })}
-      {left > 1 ? `; ${left - 1} more to come` : ''}.
-    </p>
+    <div role="status" className="quiet">
+      {progress === null || broken.some(({ id }) => id === progress.filterId) ? null : (
+        <p>
+          The forecast of {nameOf(progress.filterId)} is being worked out:{' '}
+          {words.show({ kind: 'share', si: progress.done })}
+          {progress.left > 0 ? `; ${progress.left} more to come` : ''}.
+        </p>
+      )}
+      {broken.map(({ id, name }) => (
+        <p key={id}>
+          The forecast of {name} could not be worked out.{' '}
+          <Button
+            variant="text"
+            onClick={() => {
+              setFailed((before) => before.filter((item) => item !== id));
+              void send('POST', `/api/filters/${id}/outlook`);
+            }}
+          >
+            Try again
+          </Button>
+        </p>
+      ))}
+    </div>
   );
 }

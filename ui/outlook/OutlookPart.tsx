@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { dueList } from '@/core/care/due';
 import { learnedRows } from '@/core/care/learnedRows';
 import { oddSaid } from '@/core/care/oddSaid';
+import { whyNoForecast } from '@/core/care/noForecast';
 import { outlookVerdict } from '@/core/care/outlookVerdict';
 import { waterLost } from '@/core/care/waterLost';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
@@ -34,6 +35,8 @@ interface Props {
   readonly filter: Filter;
   readonly tank: Tank;
   readonly layers: readonly Layer[];
+  /** A finished repack says what is in the filter. */
+  readonly isPacked: boolean;
   /** The other filters of the tank. */
   readonly others: ForecastInput['others'];
   /** As the page was drawn. */
@@ -55,6 +58,7 @@ export function OutlookPart({
   filter,
   tank,
   layers,
+  isPacked,
   others,
   first,
   log,
@@ -64,7 +68,8 @@ export function OutlookPart({
   now,
 }: Props) {
   const words = useWords();
-  const { state, done, failed } = useOutlook(filter.id, first, changed);
+  const work = useOutlook(filter.id, first, changed);
+  const { state } = work;
   const { outlook } = state;
   const due = useMemo(
     () => dueList({ filter, tank, layers, outlook, log, now }),
@@ -76,7 +81,7 @@ export function OutlookPart({
     if (outcome.kind === 'saved' && entry !== undefined) onLog(entry, null);
   };
   const lost = useMemo(() => waterLost({ tank, log, now }), [tank, log, now]);
-  const verdict = outlookVerdict(outlook, now);
+  const verdict = outlookVerdict(outlook, now, whyNoForecast(isPacked, tank, work.failed));
   const ahead = outlook?.forecast ?? null;
   const odd = outlook?.learned.odd ?? [];
   const since = log.filter((entry) => ahead !== null && entry.at >= ahead.packedAt);
@@ -105,7 +110,7 @@ export function OutlookPart({
           <VerdictLine level={verdict.level}>{words.say(verdict.state)}</VerdictLine>
         )}
         <p>{words.say(verdict.next)}</p>
-        <OutlookProgress {...{ done, failed }} />
+        <OutlookProgress {...work} />
         {due.length === 0 || packIsOut ? null : (
           <>
             <h2 className="title">Due</h2>

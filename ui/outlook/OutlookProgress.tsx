@@ -1,16 +1,27 @@
+'use client';
+import Button from '@mui/material/Button';
 import { useWords } from '../fields/Habits';
 import type { OutlookWork } from './useOutlook';
 
-/** How far the newest entries are worked into the forecast. */
-export function OutlookProgress({ done, failed }: Pick<OutlookWork, 'done' | 'failed'>) {
+/** How far the newest entries are worked into the forecast; what is shown meanwhile is the last answer. */
+export function OutlookProgress({ state, done, failed, retry }: OutlookWork) {
   const words = useWords();
+  const what = state.outlook === null ? 'The forecast' : 'A newer forecast';
   return (
-    <p role="status" className="quiet">
-      {done !== null
-        ? `Working the newest entries into the forecast: ${words.show({ kind: 'share', si: done })}.`
-        : failed
-          ? 'The newest entries could not be worked in: load the page again to try once more.'
-          : ''}
-    </p>
+    <div role="status" className="quiet">
+      {done !== null ? (
+        <p>
+          {what} is being worked out: {words.show({ kind: 'share', si: done })}.
+          {state.outlook === null ? '' : ' Until then this is the last one.'}
+        </p>
+      ) : failed ? (
+        <p>
+          {what} could not be worked out.{' '}
+          <Button variant="text" onClick={retry}>
+            Try again
+          </Button>
+        </p>
+      ) : null}
+    </div>
   );
 }

@@ -1,76 +1,70 @@
 'use client';
-import { useEffect, useState } from 'react';
-import type { OutlookInput } from '@/core/care/workOutOutlook';
+import { useCallback, useEffect, useState } from 'react';
 import type { OutlookState } from '@/store/outlooks';
+import { onNews } from '../state/news';
 import { send } from '../state/send';
-import { workOut } from './workOut';
-
-/** Milliseconds before work begins: who only passes through wants nothing worked out. */
-const PAUSE = 1500;
 
 /** What lies ahead of a filter, and how far a newer answer has come. */
 export interface OutlookWork {
   readonly state: OutlookState;
-  /** Share of the work that is done, 0–1; null: none is being done. */
+  /** Share of the work on a newer answer that is done, 0–1; null: none is wanted. */
   readonly done: number | null;
   readonly failed: boolean;
+  /** Asks once more for what failed. */
+  readonly retry: () => void;
 }
 
 /**
- * What lies ahead of a filter as worked out last; where pack or log have changed since, it is worked out anew in a worker
- * and kept.
+ * What lies ahead of a filter as worked out last; where pack or log have changed since, the app works it out anew in the
+ * background and tells when it is there.
  *
- * @param first as the page was drawn; null: nothing is asked
+ * @param first as the page was drawn
  * @param changed grows when the log was changed on this page
  */
 export function useOutlook(filterId: string, first: OutlookState, changed = 0): OutlookWork {
   const [state, setState] = useState(first);
-  const [done, setDone] = useState<number | null>(null);
+  const [share, setShare] = useState(0);
   const [failed, setFailed] = useState(false);
-  useEffect(() => {
-    if (first.isFresh && changed === 0) return undefined;
-    const ends = new AbortController();
-    const work = async (): Promise<void> => {
-      const answer = await fetch(`/api/filters/${filterId}/outlook`, { signal: ends.signal });
-      if (!answer.ok) throw new Error(answer.statusText);
-      const found = (await answer.json()) as { state: OutlookState; input: OutlookInput | null };
-      if (found.state.isFresh) {
-        setState(found.state);
-        return;
-      }
-      if (found.input === null) throw new Error('A document that is needed cannot be read.');
-      setDone(0);
-      const outlook = await workOut(
-        found.input,
-        (share) => {
-          if (!ends.signal.aborted) setDone(share);
-        },
-        ends.signal,
+  const [wanted, setWanted] = useState(changed);
+  // A change on this page makes the answer old at once.
+  const isOld = !state.isFresh || wanted !== changed;
+  const read = useCallback(
+    async (signal?: AbortSignal): Promise<void> => {
+      const answer = await fetch(`/api/filters/${filterId}/outlook`, { signal: signal ?? null }).catch(
+        () => null,
       );
-      const kept = await send<OutlookState>('PUT', `/api/filters/${filterId}/outlook`, {
-        revision: found.state.revision,
-        outlook,
-      });
-      if (ends.signal.aborted) return;
-      if (kept.kind !== 'saved') throw new Error('It was not kept.');
-      setState(kept.value);
-      setDone(null);
-      setFailed(false);
-    };
-    const timer = setTimeout(
-      () =>
-        void work().catch(() => {
-          if (ends.signal.aborted) return;
-          setDone(null);
-          setFailed(true);
-        }),
-      PAUSE,
-    );
+      if (answer === null || !answer.ok || signal?.aborted === true) return;
+      const found = (await answer.json()) as { state: OutlookState; failed: boolean };
+      setState(found.state);
+      setFailed(found.failed);
+      if (found.state.isFresh) setWanted(changed);
+    },
+    [filterId, changed],
+  );
+  useEffect(() => {
+    if (!isOld) return undefined;
+    const ends = new AbortController();
+    const off = onNews((news) => {
+      if (news.kind === 'opened') void read(ends.signal);
+      else if (news.filterId !== filterId) return;
+      else if (news.kind === 'progress') {
+        setShare(news.done);
+        setFailed(false);
+      } else {
+        setShare(0);
+        void read(ends.signal);
+      }
+    });
+    void read(ends.signal);
     return () => {
-      clearTimeout(timer);
       ends.abort();
-      setDone(null);
+      off();
     };
-  }, [filterId, first.isFresh, first.revision, changed]);
-  return { state, done, failed };
+  }, [isOld, filterId, read]);
+  const retry = useCallback(() => {
+    setFailed(false);
+    setShare(0);
+    void send('POST', `/api/filters/${filterId}/outlook`);
+  }, [filterId]);
+  return { state, done: isOld && !failed ? share : null, failed: isOld && failed, retry };
 }

@@ -8,6 +8,7 @@ import { useWords } from '../fields/Habits';
 import { useShelf } from '../fields/OnShelf';
 import { Quantity } from '../fields/Quantity';
 import { lazyPart, usePreload } from '../frame/lazyPart';
+import type { NextService, NoService } from '@/core/report/verdict';
 import { questionLevels } from '@/core/report/questionLevels';
 import { DAYS_IN } from '@/core/report/serviceSpan';
 import { Question } from '../readings/Question';
@@ -19,9 +20,18 @@ import styles from './FourQuestions.module.css';
 const CostFigure = lazyPart(() => import('./CostFigure').then((module) => module.CostFigure));
 const QuestionDetails = lazyPart(() => import('./QuestionDetails').then((module) => module.QuestionDetails));
 
+/** What is said in place of a service. */
+const NO_SERVICE_WORDS: Readonly<Record<NoService, string>> = {
+  'no food': 'enter the daily food under Measure',
+  working: 'the next service is being worked out',
+  failed: 'the next service could not be worked out',
+};
+
 interface Props extends QuestionDetailsProps {
   readonly forecast: Forecast | null;
   readonly range: EnsembleRange | null;
+  /** The next service, or why there is none. */
+  readonly service: NextService | NoService;
   /** What the pack is called that the figures are compared with: “As found”. */
   readonly againstName: string;
   /** When that pack is due, days; null: not within a year, or not known. */
@@ -32,7 +42,7 @@ interface Props extends QuestionDetailsProps {
 
 /** The four questions by which a keeper judges a filter, each answered in a line, with all that stands behind it. */
 export function FourQuestions(props: Props) {
-  const { forecast, range, againstName, foundServiceDay, overTime, ...details } = props;
+  const { forecast, range, service, againstName, foundServiceDay, overTime, ...details } = props;
   const { report, against, day } = details;
   const { bacteria } = report;
   const words = useWords();
@@ -66,8 +76,8 @@ export function FourQuestions(props: Props) {
         level={levels.clogs}
         figure={forecast === null ? '–' : weeksSaid(words, range, forecast.serviceDay)}
         about={
-          forecast === null
-            ? 'enter the daily food under Measure'
+          typeof service === 'string' && forecast === null
+            ? NO_SERVICE_WORDS[service]
             : `until the next service, likely range; usual is ${words.number(usual / DAYS_IN.weeks, 0)} weeks or more`
         }
         then={forecast === null || against === null ? null : weeksSaid(words, null, foundServiceDay)}

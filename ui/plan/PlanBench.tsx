@@ -86,7 +86,8 @@ export function PlanBench(props: Props) {
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
   const { changes, stale: changesStale } = useBestChanges(input);
-  const said = verdict(report, serviceOf(ahead));
+  const service = serviceOf(ahead);
+  const said = verdict(report, service);
   // What is planned and compared over a year begins without the visits on the strip.
   const unvisited = useMemo<ForecastInput>(
     () => aheadOf(around, filter, editing.layers),
@@ -156,6 +157,7 @@ export function PlanBench(props: Props) {
             input={input}
             forecast={forecasted?.forecast ?? null}
             range={ahead.range?.range ?? null}
+            service={service}
             foundServiceDay={foundAhead?.serviceDay ?? null}
             flow={bench.flow}
             onSelect={bench.jump}

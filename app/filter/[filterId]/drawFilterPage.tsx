@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { database } from '@/server/database';
+import { lookAtOutlook } from '@/server/outlookWork';
 import { loadFilterPage, type FilterPage } from '@/server/loadFilterPage';
 import { troublesOf } from '@/server/trouble';
 import { TroubleSheet } from '@/ui/troubles/TroubleSheet';
@@ -11,6 +12,7 @@ export async function drawFilterPage(
   draw: (page: FilterPage) => ReactNode,
 ): Promise<ReactNode> {
   const { filterId } = await params;
+  lookAtOutlook(filterId);
   const page = loadFilterPage(database(), filterId) ?? notFound();
   return 'unreadable' in page ? (
     <TroubleSheet troubles={troublesOf(database(), page.unreadable)} />

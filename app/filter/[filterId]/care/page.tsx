@@ -17,6 +17,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
       filter={filter.doc}
       job={open?.job.doc ?? null}
       layers={layersThatFit(filter.doc, current ?? open?.asFound.doc ?? null)}
+      isPacked={current !== null}
       tank={tank.doc}
       others={around.others}
       outlook={outlooks.get(database(), filter.doc.id)}

@@ -1,34 +1,21 @@
-import { answer, change, readBody } from '@/server/answer';
-import { outlookInput } from '@/server/outlookInput';
-import { InvalidError, UnreadableError } from '@/store/errors';
+import { answer, change, noBody } from '@/server/answer';
+import { hasOutlookFailed, retryOutlook } from '@/server/outlookWork';
 import { outlooks } from '@/store/outlooks';
 
-/** null where a document that is needed cannot be read: home says which, and what to do. */
-function readable<T>(read: () => T): T | null {
-  try {
-    return read();
-  } catch (error) {
-    if (error instanceof UnreadableError) return null;
-    throw error;
-  }
-}
-
-/** What lies ahead of a filter as worked out last, and all that it is worked out from. */
+/** What lies ahead of a filter as worked out last, and whether a newer answer could not be worked out. */
 export const GET = (_request: Request, { params }: { params: Promise<{ id: string }> }) =>
   answer(async (db) => {
     const { id } = await params;
-    return {
-      state: outlooks.get(db, id),
-      input: readable(() => outlookInput(db, id, new Date().toISOString())),
-    };
+    const state = outlooks.get(db, id);
+    return { state, failed: hasOutlookFailed(id, state) };
   });
 
-/** Keeps what was worked out of a revision. */
-export const PUT = async (request: Request, { params }: { params: Promise<{ id: string }> }) => {
+/** Tries once more to work out what could not be worked out. */
+export const POST = async (request: Request, { params }: { params: Promise<{ id: string }> }) => {
   const { id } = await params;
-  return change(request, readBody, (db, { revision, outlook }) => {
-    if (typeof revision !== 'number' || !Number.isSafeInteger(revision))
-      throw new InvalidError(['revision: the number of what it was worked out from is missing.']);
-    return outlooks.put(db, id, revision, outlook);
+  return change(request, noBody, (db) => {
+    const state = outlooks.get(db, id);
+    retryOutlook(id);
+    return state;
   });
 };

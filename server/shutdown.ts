@@ -1,0 +1,33 @@
+/** What is to be ended before the app ends: streams that stay open, threads. */
+interface Shutdown {
+  readonly ends: Set<() => void>;
+  begun: boolean;
+  listening: boolean;
+}
+
+// One for the process: the build may load this module more than once.
+const shared = globalThis as { neatLayerShutdown?: Shutdown };
+const state = (): Shutdown =>
+  (shared.neatLayerShutdown ??= { ends: new Set(), begun: false, listening: false });
+
+/** True once the app has been told to end. */
+export const isShuttingDown = (): boolean => state().begun;
+
+/** Calls back when the app is told to end, until the answer is called. */
+export function onShutdown(end: () => void): () => void {
+  const { ends } = state();
+  ends.add(end);
+  return () => void ends.delete(end);
+}
+
+/** Hears the signals that end the app. */
+export function watchShutdown(): void {
+  const shutdown = state();
+  if (shutdown.listening) return;
+  shutdown.listening = true;
+  for (const signal of ['SIGINT', 'SIGTERM'] as const)
+    process.once(signal, () => {
+      shutdown.begun = true;
+      [...shutdown.ends].forEach((end) => end());
+    });
+}

@@ -1,0 +1,62 @@
+import os from 'node:os';
+import path from 'node:path';
+import { MessageChannel } from 'node:worker_threads';
+import { Piscina } from 'piscina';
+import type { Outlook } from '@/core/care/outlook';
+import type { OutlookInput } from '@/core/care/workOutOutlook';
+import type { OutlookTask } from './outlookThread';
+
+/** The thread’s own file, run from its source: pages are bundled, threads of the server are not. */
+const THREAD = ['workers', 'outlookThread.ts'];
+/** Milliseconds for which a thread without work is kept. */
+const KEPT_IDLE = 30_000;
+
+/** One thread fewer than cores, so that no page waits for one; at least one. */
+export const threadsFor = (cores: number): number => Math.max(1, cores - 1);
+
+/** Threads that work out outlooks side by side. */
+export interface OutlookPool {
+  readonly threads: number;
+  /**
+   * @param tell is told what share of the work is done, 0–1
+   * @throws when the thread ends before it has answered, or the signal ends it
+   */
+  readonly run: (
+    input: OutlookInput,
+    tell: (share: number) => void,
+    signal?: AbortSignal,
+  ) => Promise<Outlook>;
+  /** Ends all threads at once, whatever they are doing. */
+  readonly end: () => Promise<void>;
+}
+
+/** @param root the project’s folder */
+export function outlookPool(root: string, threads = threadsFor(os.availableParallelism())): OutlookPool {
+  const pool = new Piscina({
+    filename: path.join(root, ...THREAD),
+    execArgv: ['--import', 'tsx'],
+    env: { ...process.env, TSX_TSCONFIG_PATH: path.join(root, 'tsconfig.run.json') },
+    minThreads: 0,
+    maxThreads: threads,
+    idleTimeout: KEPT_IDLE,
+  });
+  // A thread that crashes fails its task, which says so; the pool begins another.
+  pool.on('error', () => undefined);
+  return {
+    threads,
+    run: async (input, tell, signal) => {
+      const { port1, port2 } = new MessageChannel();
+      port1.on('message', (share: number) => tell(share));
+      const task: OutlookTask = { input, port: port2 };
+      try {
+        return (await pool.run(task, {
+          transferList: [port2],
+          ...(signal === undefined ? {} : { signal }),
+        })) as Outlook;
+      } finally {
+        port1.close();
+      }
+    },
+    end: () => pool.destroy(),
+  };
+}
