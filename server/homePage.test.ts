@@ -1,3 +1,6 @@
+import type { LogEntry } from '@/core/job/logEntry';
+import { NO_OUTLOOK } from '@/store/outlooks';
+import { formatSentence } from '@/core/units/sentence';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { demoContent } from '@/demo/demoContent';
 import type { Outlook } from '@/core/care/outlook';
@@ -76,11 +79,42 @@ describe('homePage', () => {
 
   it('says what comes next where nothing is due, and nothing where nothing is known', () => {
     const later = new Date(Date.parse(NOW) - 20 * 86_400_000).toISOString();
-    const home = homePage(four, ASKED, later);
+    const then = four.map((item) => ({ ...item, log: item.log.filter(({ at }) => at <= later) }));
+    const home = homePage(then, ASKED, later);
     expect(home.due.now).toBe(false);
     expect(home.due.filters).toHaveLength(1);
     expect(home.due.filters[0]!.items[0].inDays).toBeGreaterThan(0);
     expect(homePage([], ASKED, NOW).due.filters).toEqual([]);
+  });
+
+  it('has one list of what is due: a row that needs service is on it, by forecast or by measured flow', () => {
+    const listedNow = (home: ReturnType<typeof homePage>): string[] =>
+      home.due.now ? home.due.filters.map(({ id }) => id) : [];
+    const needing = (home: ReturnType<typeof homePage>): string[] =>
+      home.rows
+        .filter(({ next }) => /needs service|any day now|is due/i.test(formatSentence(next.state)))
+        .map(({ id }) => id);
+    for (let day = -30; day <= 60; day += 1) {
+      const now = new Date(Date.parse(NOW) + day * 86_400_000).toISOString();
+      const home = homePage(four, ASKED, now);
+      expect(needing(home).filter((id) => !listedNow(home).includes(id))).toEqual([]);
+    }
+    // A jug that was timed just now, half of what it was when clean.
+    const timed = (id: string, moment: 'clean' | 'between', at: string, seconds: number): LogEntry => ({
+      ...{ kind: 'flow', id, moment, at, filterId: 'hatchery', jobId: null, note: '', jugVolume: 1e-3 },
+      seconds: [seconds],
+    });
+    const weak = four
+      .filter(({ filter }) => filter.id === 'hatchery')
+      .map((item) => ({
+        ...item,
+        outlook: NO_OUTLOOK,
+        log: [timed('a', 'clean', '2026-01-01T10:00:00Z', 5), timed('b', 'between', NOW, 10)],
+      }));
+    const home = homePage(weak, ASKED, NOW);
+    expect(needing(home)).toEqual(['hatchery']);
+    expect(listedNow(home)).toEqual(['hatchery']);
+    expect(formatSentence(home.due.filters[0]!.items[0].why)).toMatch(/flow is at 50 % of clean/);
   });
 
   it('lists what is due in the keeper’s own order, and what to do before a time away', () => {

@@ -1,3 +1,4 @@
+import { findingIdentity } from '@/core/findings/findingIdentity';
 import { dueList, type Due } from '@/core/care/due';
 import { outlookVerdict } from '@/core/care/outlookVerdict';
 import { isOfTank } from '@/core/care/isOfTank';
@@ -119,6 +120,12 @@ export function homeRow(
       ? 0
       : dueSteps(planProgramme(filter, planned, job.occasion === 'first pack' ? [] : layers, job), now)
           .length;
+  const due = dueList({
+    ...{ filter, tank, layers, log, now },
+    outlook: outlook.outlook,
+    preparations: duePreparations,
+  });
+  const dueNow = due.filter(({ inDays }) => inDays <= 0).map(({ key }) => key);
   return {
     id: filter.id,
     name: filter.name,
@@ -135,12 +142,13 @@ export function homeRow(
       duePreparations,
       swap: filter.swap,
       ahead,
+      dueNow,
       now,
     }),
     // While its media are out, what it wants is said by the repack.
     ahead: packIsOut || ahead?.level !== 'works' ? null : ahead.state,
     packIsOut,
-    due: packIsOut ? [] : dueList({ filter, tank: around.tank, layers, outlook: outlook.outlook, log, now }),
+    due: packIsOut ? due.filter(({ key }) => key.startsWith('prepare ')) : due,
     outlook: { revision: outlook.revision, isFresh: outlook.isFresh },
     flow: chartFlow(flow, now),
     repacks: log.filter(({ kind }) => kind === 'repacked').map(({ at }) => at),
@@ -166,7 +174,7 @@ export function homeRow(
         : []),
       ...(report?.findings ?? [])
         .filter(({ level }) => level !== 'note')
-        .map(({ rule, layers: about, level, title }) => ({ key: `${rule} ${about.join()}`, level, title })),
+        .map((finding) => ({ key: findingIdentity(finding), level: finding.level, title: finding.title })),
     ],
   };
 }

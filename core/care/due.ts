@@ -9,12 +9,17 @@ import { keepsDirt } from '../dirt/keepsDirt';
 import { placeLayers } from '../layers/placeLayers';
 import { visitBurden } from '../service/visitBurden';
 import { PART_LIVES } from '../practice/partLives';
+import { SERVICE_SHARE } from '../practice/serviceShare';
+import { nextStageDue } from '../report/swapPieces';
+import { flowState } from '../service/flowState';
+import { flowVerdict } from '../service/flowVerdict';
 import type { Tank } from '../tank/tank';
 import { lowerFirst, upperFirst } from '../units/firstLetter';
 import { DAY_MS, daysBetween } from '../units/daysBetween';
 import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
 import type { Outlook, OutlookForecast } from './outlook';
+import { outlookVerdict } from './outlookVerdict';
 import { snoozedIn, type Snoozed } from './snoozed';
 import { AIR_ITEM, WATER_ITEM } from './isOfTank';
 import { DAY } from '../units/time';
@@ -52,6 +57,8 @@ export interface DueInput {
   readonly tank: Pick<Tank, 'routine' | 'airFilters'>;
   readonly layers: readonly Layer[];
   readonly outlook: Outlook | null;
+  /** Preparations for a repack whose day has come; left out: none. */
+  readonly preparations?: number;
   /** In any order: its services and repacks, and the water changes of its tank. */
   readonly log: readonly LogEntry[];
   /** ISO moment */
@@ -79,13 +86,73 @@ const TOGETHER = 14;
 /** All that is due within two months, soonest first. */
 export function dueList(input: DueInput): Due[] {
   const water = waterChange(input);
-  const visit = input.filter.cleanedEvery === null ? nextVisit(input, water) : cleaningDue(input);
+  const visit = neededNow(
+    input,
+    input.filter.cleanedEvery === null ? nextVisit(input, water) : cleaningDue(input),
+  );
   const parts = partsDue(input, visit);
-  return [visit, spongeDue(input), sleeveDue(input), airDue(input), movedUp(water, visit), ...parts]
+  return [
+    visit,
+    ...[preparationsDue(input), swapDue(input), spongeDue(input), sleeveDue(input), airDue(input)],
+    movedUp(water, visit),
+    ...parts,
+  ]
     .filter((item) => item !== null)
     .map((item) => putOff(item, input))
     .filter(({ inDays }) => inDays <= AHEAD)
     .sort((a, b) => a.inDays - b.inDays);
+}
+
+/**
+ * The next visit, which is due now where the flow that was measured is under its limit or the forecast says so: whatever says
+ * that a filter needs service says it by this list.
+ */
+function neededNow({ filter, outlook, log, now }: DueInput, visit: Wanted | null): Wanted | null {
+  const flow = flowState(log);
+  const isWeak = flow.share !== null && flow.share < SERVICE_SHARE;
+  const ahead = outlookVerdict(outlook, now, 'working');
+  if ((!isWeak && ahead.level !== 'check') || (visit !== null && visit.inDays <= 0)) return visit;
+  const why = isWeak ? flowVerdict(flow).state : ahead.state;
+  return visit === null
+    ? {
+        key: visitKey(filter.id),
+        ...dateIn(0, now),
+        what: sentence`Service this filter.`,
+        why,
+        minutes: null,
+        bring: [],
+        withWaterChange: false,
+      }
+    : { ...visit, ...dateIn(0, now), latestInDays: visit.latestInDays, why };
+}
+
+/** Preparations for a repack whose day has come. */
+function preparationsDue({ filter, preparations = 0, now }: DueInput): Wanted | null {
+  if (preparations === 0) return null;
+  return {
+    key: `prepare ${filter.id}`,
+    ...dateIn(0, now),
+    what: sentence`${preparations === 1 ? 'Do one preparation' : `Do ${preparations} preparations`} for the repack.`,
+    why: sentence`New media must be ready on the day that the filter is opened.`,
+    minutes: null,
+    bring: [],
+    withWaterChange: false,
+  };
+}
+
+/** The next stage of media that are replaced in stages. */
+function swapDue({ filter: { id, swap }, now }: DueInput): Wanted | null {
+  const stage = swap === null ? null : nextStageDue(swap, now);
+  if (stage === null) return null;
+  return {
+    key: `swap ${id}`,
+    ...dateIn(stage.days, now),
+    what: sentence`Do stage ${String(stage.number)} of the swap.`,
+    why: sentence`Test ammonia and nitrite before it.`,
+    minutes: null,
+    bring: ['test kit'],
+    withWaterChange: false,
+  };
 }
 
 /** The water is changed on the day of a visit that cannot wait for it: its old water is the rinse water. */

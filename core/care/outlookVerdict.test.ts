@@ -3,6 +3,7 @@ import { LEARNED_KEYS } from '../dirt/learnedFactors';
 import { formatSentence } from '../units/sentence';
 import { oddSaid } from './oddSaid';
 import type { Outlook } from './outlook';
+import { whyNoForecast } from './noForecast';
 import { outlookVerdict } from './outlookVerdict';
 
 const NO_COURSE = { likely: [], low: [], high: [] };
@@ -62,7 +63,23 @@ describe('outlookVerdict', () => {
     expect(said(outlook([40, 50, 60], { posterior: null, refused: true }), 1)).toContain(
       'do not fit each other',
     );
-    expect(said(null, 1)).toContain('not known yet');
+    expect(said(null, 1)).toBe(
+      'Next service: being worked out. The forecast is made from the pack, the food and the log.',
+    );
+  });
+
+  it('asks only for what is missing, and for nothing while the answer is worked out', () => {
+    const fed = { feed: { amount: { by: 'weight', perDay: 1e-3 } as const, protein: 0.4 } };
+    const unfed = { feed: { amount: null, protein: 0.4 } };
+    const told = (...given: Parameters<typeof whyNoForecast>): string => {
+      const { state, next } = outlookVerdict(null, day(1), whyNoForecast(...given));
+      return `${formatSentence(state)} ${formatSentence(next)}`;
+    };
+    expect(told(false, unfed, false)).toMatch(/Finish a repack first/);
+    expect(told(true, unfed, false)).toMatch(/Enter the daily food/);
+    expect(told(true, fed, false)).toMatch(/being worked out/);
+    expect(told(true, fed, false)).not.toMatch(/food under|repack/);
+    expect(told(true, fed, true)).toMatch(/could not be worked out.*Try again/);
   });
 });
 

@@ -27,12 +27,14 @@ export interface NextThingInput {
   readonly openJob: Pick<Job, 'stage' | 'packed' | 'outOfFlow' | 'occasion'> | null;
   readonly report: PackReport | null;
   readonly flow: FlowState;
-  /** Preparations for a repack that are due; left out: none. */
+  /** Preparations for a repack that are due, where `dueNow` says so; left out: one. */
   readonly duePreparations?: number;
   /** Media that are being retired in stages; left out: none. */
   readonly swap?: Swap | null;
   /** What lies ahead by its forecast; left out or `empty`: not known. */
   readonly ahead?: Verdict | null;
+  /** Keys of what is due today, by the one list of it: what is put off is not among them. */
+  readonly dueNow?: readonly string[];
   /** ISO moment of looking. */
   readonly now: string;
 }
@@ -47,12 +49,14 @@ export function nextThing({
   openJob,
   report,
   flow,
-  duePreparations = 0,
+  duePreparations = 1,
   swap = null,
   ahead = null,
+  dueNow = [],
   now,
 }: NextThingInput): NextThing {
-  if (openJob !== null && duePreparations > 0 && clockState(openJob.outOfFlow) !== 'running')
+  const isDue = (what: string): boolean => dueNow.some((key) => key.startsWith(`${what} `));
+  if (openJob !== null && isDue('prepare') && clockState(openJob.outOfFlow) !== 'running')
     return {
       urgency: 1,
       level: 'check',
@@ -63,27 +67,25 @@ export function nextThing({
     // While a plan is made the filter runs on: its own state is said.
     if (openJob.occasion === 'plan' && openJob.stage === 'plan')
       return {
-        ...nextThing({ openJob: null, report, flow, swap, ahead, now }),
+        ...nextThing({ openJob: null, report, flow, swap, ahead, dueNow, now }),
         todo: { what: 'Go on with the plan', place: 'plan' },
       };
     return goOn(openJob, openJob.stage, now);
   }
-  if (flow.share !== null && flow.share < SERVICE_SHARE)
+  if (isDue('visit')) {
+    const isWeak = flow.share !== null && flow.share < SERVICE_SHARE;
+    const isKnown = ahead !== null && ahead.level !== 'empty';
     return {
       urgency: 1,
       level: 'check',
-      state: flowVerdict(flow).state,
-      todo: { what: 'Strip this filter', place: 'strip' },
+      state: isWeak ? flowVerdict(flow).state : isKnown ? ahead.state : sentence`Needs service now.`,
+      todo: isWeak
+        ? { what: 'Strip this filter', place: 'strip' }
+        : { what: 'See what is due', place: 'care' },
     };
-  if (ahead?.level === 'check')
-    return {
-      urgency: 1,
-      level: 'check',
-      state: ahead.state,
-      todo: { what: 'See what is due', place: 'care' },
-    };
+  }
   const stage = swap === null ? null : nextStageDue(swap, now);
-  if (stage !== null && stage.days <= 0)
+  if (stage !== null && isDue('swap'))
     return {
       urgency: 1,
       level: 'check',
@@ -116,7 +118,10 @@ export function nextThing({
     state:
       ahead === null || ahead.level === 'empty'
         ? sentence`Works: the flow is fine, and no problems found.`
-        : sentence`Works: no problems found. ${ahead.state}`,
+        : ahead.level === 'check'
+          ? // It was put off.
+            sentence`Works: no problems found.`
+          : sentence`Works: no problems found. ${ahead.state}`,
     todo: null,
   };
 }

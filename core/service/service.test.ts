@@ -86,13 +86,22 @@ describe('nextThing', () => {
     ['a job begun', { openJob: begun, report: good, flow: flowState([]) }, 'Go on at Plan'],
     [
       'weak flow',
-      { openJob: null, report: good, flow: flowState([clean, entry(9, 'between', [9, 9, 9])]) },
+      {
+        openJob: null,
+        report: good,
+        flow: flowState([clean, entry(9, 'between', [9, 9, 9])]),
+        dueNow: ['visit f'],
+      },
       'Strip this filter',
     ],
-    ['a swap', { openJob: null, report: good, flow: flowState([clean]), swap }, 'Do the next stage'],
+    [
+      'a swap',
+      { openJob: null, report: good, flow: flowState([clean]), swap, dueNow: ['swap f'] },
+      'Do the next stage',
+    ],
     [
       'preparations that are due',
-      { openJob: begun, report: good, flow: flowState([]), duePreparations: 2 },
+      { openJob: begun, report: good, flow: flowState([]), duePreparations: 2, dueNow: ['prepare f'] },
       'Prepare the repack',
     ],
     ['a bad pack', { openJob: null, report: report('lava'), flow: flowState([clean]) }, 'Plan a better pack'],
@@ -108,6 +117,7 @@ describe('nextThing', () => {
       openJob: null,
       report: good,
       flow: flowState([clean, entry(9, 'between', [10, 10, 10])]),
+      dueNow: ['visit f'],
       now: NOW,
     });
     const fine = nextThing({ openJob: null, report: good, flow: flowState([clean]), now: NOW });
