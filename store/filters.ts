@@ -1,4 +1,7 @@
 import { z } from 'zod';
+import { spongeLayer } from '@/core/explore/variants';
+import { addIntakeSponge } from '@/core/filter/addIntakeSponge';
+import { intakeSponge } from '@/core/filter/intakeSponge';
 import { FilterSchema, type Filter } from '@/core/filter/filter';
 import { packFaults } from '@/core/pack/packFaults';
 import { documentTable, valid, type Stored } from './documentTable';
@@ -9,6 +12,15 @@ import { tanks } from './tanks';
 
 const table = documentTable('filter');
 const packDocs = documentTable('pack');
+
+/** Packs of the open job of a filter: they can still be changed. */
+const OPEN_PACKS = `SELECT as_found_pack_id FROM job WHERE filter_id = @filter AND stage <> 'done'
+  UNION ALL SELECT planned_pack_id FROM job WHERE filter_id = @filter AND stage <> 'done'
+  UNION ALL SELECT value FROM job, json_each(job.doc, '$.alternativePackIds')
+    WHERE job.filter_id = @filter AND stage <> 'done'`;
+/** The pack that is in a filter. */
+const CURRENT_PACK = `SELECT as_packed_pack_id FROM (SELECT as_packed_pack_id FROM job
+  WHERE filter_id = @filter AND as_packed_pack_id IS NOT NULL ORDER BY started_at DESC LIMIT 1)`;
 
 const NewFilterSchema = z.object({ tank: z.unknown().optional(), filter: FilterSchema });
 
@@ -44,15 +56,9 @@ export const filters = {
         if (table.get(db, filter.id).doc.tankId !== filter.tankId)
           throw new InvalidError(['A filter cannot change its tank.']);
         // One that cannot be read is mended or removed on its own.
-        const { read: open } = packDocs.read(
-          db,
-          `WHERE filter_id = @filter AND id IN (
-             SELECT as_found_pack_id FROM job WHERE filter_id = @filter AND stage <> 'done'
-             UNION ALL SELECT planned_pack_id FROM job WHERE filter_id = @filter AND stage <> 'done'
-             UNION ALL SELECT value FROM job, json_each(job.doc, '$.alternativePackIds')
-               WHERE job.filter_id = @filter AND stage <> 'done')`,
-          { filter: filter.id },
-        );
+        const { read: open } = packDocs.read(db, `WHERE filter_id = @filter AND id IN (${OPEN_PACKS})`, {
+          filter: filter.id,
+        });
         const faults = open.flatMap(({ doc }) =>
           packFaults(filter, doc.layers).map(
             (fault) => `${fault} It is in the pack “${doc.name}”: move or remove the layer first.`,
@@ -61,6 +67,33 @@ export const filters = {
         if (faults.length > 0) throw new InvalidError(faults);
         const updated = table.update(db, version, filter);
         checkRoom(db, filter.id);
+        return updated;
+      })
+      .immediate(),
+
+  /**
+   * Puts a sponge on the intake: its chamber, and its foam in the pack that is in the filter and in those of the open job,
+   * so that the sleeve is there and no empty place for one.
+   */
+  putSponge: (db: Db, id: string, version: number): Stored<Filter> =>
+    db
+      .transaction(() => {
+        const before = table.get(db, id);
+        const updated = filters.update(db, version, addIntakeSponge(before.doc));
+        const chamber = intakeSponge(updated.doc);
+        if (chamber === null) return updated;
+        const { read } = packDocs.read(
+          db,
+          `WHERE filter_id = @filter AND id IN (${OPEN_PACKS} UNION ALL ${CURRENT_PACK})`,
+          { filter: id },
+        );
+        const today = new Date().toISOString().slice(0, 10);
+        for (const { version: from, doc } of read) {
+          // A pack of which nothing is entered yet is not one with a sponge alone.
+          if (doc.layers.length === 0 || doc.layers.some((layer) => layer.chamber === chamber.id)) continue;
+          const sponge = { ...spongeLayer(updated.doc), installedOn: today };
+          packDocs.update(db, from, { ...doc, layers: [sponge, ...doc.layers] });
+        }
         return updated;
       })
       .immediate(),

@@ -44,7 +44,7 @@ export function oddSaid({ kind, value, low, high, causes }: OddReading): {
   readonly check: string | null;
 } {
   const quantity = kind === 'flow' ? 'flow' : 'gap';
-  const state = sentence`${{ kind: quantity, si: value }} does not fit: the other readings let one expect ${{ kind: quantity, si: low }} to ${{ kind: quantity, si: high }}.`;
+  const state = sentence`${{ kind: quantity, si: value }} does not fit: ${{ kind: quantity, si: low }} to ${{ kind: quantity, si: high }} was expected.`;
   const [first] = causes;
   if (first === undefined) return { state, causes: '', check: null };
   const percent = (share: number): string => `${Math.round(100 * share)} %`;

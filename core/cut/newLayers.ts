@@ -1,5 +1,6 @@
 import { faceSides } from '../filter/chamberGeometry';
 import type { Filter } from '../filter/filter';
+import { foundAs } from '../layers/foundAs';
 import type { Layer } from '../layers/layer';
 
 /** A piece that is larger by less than this is not cut anew: foam gives as much, m. */
@@ -14,7 +15,7 @@ export function newLayers(
   planned: readonly Layer[],
   found: readonly Layer[],
 ): ReadonlySet<string> {
-  const old = new Map(found.map((layer) => [layer.id, layer]));
+  const old = new Map(foundAs({ chambers }, planned, found).map((layer) => [layer.id, layer]));
   const sizeOf = ({ cut, chamber }: Layer): readonly [number, number] => {
     if (cut !== null) return [cut.length, cut.width];
     const shape = chambers.find(({ id }) => id === chamber)?.shape;

@@ -1,4 +1,5 @@
 import type { Filter } from '../filter/filter';
+import { foundAs } from '../layers/foundAs';
 import type { Layer } from '../layers/layer';
 import { fittedThickness } from './fittedThickness';
 import type { PackedStep } from './job';
@@ -17,7 +18,7 @@ export function asPacked(
   asFound: readonly Layer[],
   on: string,
 ): Layer[] {
-  const old = new Set(asFound.map((layer) => layer.id));
+  const old = new Map(foundAs(filter, planned, asFound).map((layer) => [layer.id, layer]));
   const steps = new Map(packed.map((step) => [step.layerId, step]));
   return planned.flatMap((layer) => {
     const step = steps.get(layer.id);
@@ -27,7 +28,7 @@ export function asPacked(
       {
         ...layer,
         thickness: fittedThickness(filter, layer, step),
-        installedOn: old.has(layer.id) ? layer.installedOn : on,
+        installedOn: old.has(layer.id) ? (old.get(layer.id)?.installedOn ?? layer.installedOn) : on,
         dirt: null,
         signs: [],
         wetMass: null,

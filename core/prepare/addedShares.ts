@@ -1,5 +1,6 @@
 import { newLayers } from '../cut/newLayers';
 import type { Filter } from '../filter/filter';
+import { foundAs } from '../layers/foundAs';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
 import { solidsFactor } from '../layers/solidsFactor';
@@ -11,13 +12,14 @@ const UNNOTICED = 0.02;
  * By layer of a plan, the share of it that is new, 0–1: all of a piece that is cut anew or was not there, of a loose medium
  * what is added to what was. What layers of before no longer need of a loose medium is poured into those that need more.
  *
- * @param found layers that were in the filter before
+ * @param before layers that were in the filter before
  */
 export function addedShares(
   filter: Filter,
   planned: readonly Layer[],
-  found: readonly Layer[],
+  before: readonly Layer[],
 ): ReadonlyMap<string, number> {
+  const found = foundAs(filter, planned, before);
   const cutAnew = newLayers(filter, planned, found);
   const amounts = (layers: readonly Layer[]): ReadonlyMap<string, number> =>
     new Map(
@@ -26,8 +28,8 @@ export function addedShares(
         measure.volume * solidsFactor(medium, layer),
       ]),
     );
-  const [now, before] = [amounts(planned), amounts(found)];
-  const left = leftOver(found, before, now);
+  const [now, then] = [amounts(planned), amounts(found)];
+  const left = leftOver(found, then, now);
   const old = new Map(found.map(({ id, medium }) => [id, medium]));
   return new Map(
     placeLayers(filter, planned).map(({ layer, medium }) => {
@@ -35,7 +37,7 @@ export function addedShares(
       if (medium.supply === 'sheet') return [layer.id, isOld && !cutAnew.has(layer.id) ? 0 : 1];
       if (medium.supply === 'piece') return [layer.id, isOld ? 0 : 1];
       const amount = now.get(layer.id) ?? 0;
-      const missing = amount - (isOld ? (before.get(layer.id) ?? 0) : 0);
+      const missing = amount - (isOld ? (then.get(layer.id) ?? 0) : 0);
       const taken = Math.max(0, Math.min(missing, left.get(looseKey(layer)) ?? 0));
       left.set(looseKey(layer), (left.get(looseKey(layer)) ?? 0) - taken);
       const more = amount > 0 ? (missing - taken) / amount : isOld ? 0 : 1;

@@ -12,6 +12,7 @@ import type { Posterior } from '../dirt/posterior';
 import type { Finding, FindingLevel, RuleContext } from '../findings/finding';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { packingOrder } from '../layers/packingOrder';
+import { foundAs } from '../layers/foundAs';
 import type { Layer } from '../layers/layer';
 import { measureChamber, type ChamberMeasure } from '../layers/measureChamber';
 import type { LayerMeasure } from '../layers/measureLayer';
@@ -146,7 +147,8 @@ export function evaluatePack(input: PackInput): PackReport {
     return found;
   };
   const others = input.others.map((other) => other.filter);
-  const history = { found: input.found ?? null, rinseWater: input.schools.rinseWater, now: input.now };
+  const found = input.found == null ? null : foundAs(filter, layers, input.found);
+  const history = { found, rinseWater: input.schools.rinseWater, now: input.now };
   const bacteria = reportBacteria(input, inFlow, flowOf, water.flow, history);
   const context: RuleContext = {
     ...input,

@@ -9,6 +9,7 @@ import type { ZeoliteBed } from '../biology/zeoliteBed';
 import { zeoliteBed } from '../chemical/zeoliteHolds';
 import type { Filter } from '../filter/filter';
 import { operatingPoint } from '../hydraulics/operatingPoint';
+import { foundAs } from '../layers/foundAs';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
 import type { Range } from '../tank/feedPerDay';
@@ -129,17 +130,18 @@ export function packCycle(
 /**
  * What a repack does to the media of a tank: the surface before and after, and the film that comes through it.
  *
- * @param before layers as found, each with what becomes of it
+ * @param found layers as found, each with what becomes of it
  * @param after layers as packed
  * @param alive share of the film that survived the time out of flow, 0–1
  */
 export function repackedMedia(
   { tank, filter, layers: after, others, now }: TankWithFilters,
-  before: readonly Layer[],
+  found: readonly Layer[],
   rinseWater: FilmHistory['rinseWater'],
   alive: number,
 ): Repacked {
   const celsius = tank.temperature;
+  const before = foundAs(filter, after, found);
   const elsewhere = total(
     others.flatMap((item) => layerSurfaces(item.filter, item.layers, celsius)),
     'likely',

@@ -83,6 +83,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
         <div>
           <h2 className={`caption ${styles.heading}`}>Measure the flow: time a jug under the outlet</h2>
           <Stopwatch
+            labelFlow={filter.labelFlow}
             tank={tank}
             filterId={filter.id}
             jobId={job?.id ?? null}

@@ -1,6 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { doubtfulFlow } from '@/core/hydraulics/doubtfulFlow';
 import { jugFlow } from '@/core/hydraulics/jugFlow';
 import { turnover } from '@/core/hydraulics/turnover';
 import { FLOW_BOUNDS, type FlowMoment, type LogEntry } from '@/core/job/logEntry';
@@ -24,6 +25,8 @@ const TICK = 50;
 
 interface Props {
   readonly tank: Tank;
+  /** Of the pumps together, m³/s: what the jug says is held against it. */
+  readonly labelFlow: number;
   readonly filterId: string;
   readonly jobId: string | null;
   readonly moment: FlowMoment;
@@ -43,6 +46,7 @@ export function Stopwatch(props: Props) {
 
 function Watch({
   tank,
+  labelFlow,
   filterId,
   jobId,
   moment: firstMoment,
@@ -60,6 +64,11 @@ function Watch({
   const [busy, setBusy] = useState(false);
   const identity = useRef<{ id: string; at: string } | null>(null);
   const flow = seconds.length === 0 ? null : jugFlow(jug, seconds);
+  const doubt = seconds.length === 0 ? null : doubtfulFlow(labelFlow, jug, seconds);
+  /** What was asked of the reading, as it was asked: another reading is asked anew. */
+  const [asked, setAsked] = useState<string | null>(null);
+  const reading = JSON.stringify([jug, seconds]);
+  const isAsked = doubt !== null && asked === reading;
 
   const add = (time: number) => {
     const rounded = Math.round(time * 100) / 100;
@@ -206,7 +215,19 @@ function Watch({
           ))}
         </ul>
       )}
-      <Button variant="contained" disabled={flow === null || busy || running} onClick={() => void save()}>
+      {isAsked ? (
+        <div role="alert" className={styles.doubt}>
+          <p>{words.say(doubt)}</p>
+          <Button onClick={() => void save()} disabled={busy || running}>
+            Save it all the same
+          </Button>
+        </div>
+      ) : null}
+      <Button
+        variant="contained"
+        disabled={flow === null || busy || running || isAsked}
+        onClick={() => (doubt === null ? void save() : setAsked(reading))}
+      >
         Save reading
       </Button>
     </section>

@@ -1,6 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useMemo } from 'react';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
 import { FILTER_BOUNDS, type Chamber, type Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { mediaRoom } from '@/core/filter/mediaRoom';
@@ -24,6 +25,7 @@ import { Frame } from '../frame/Frame';
 import { lazyPart } from '../frame/lazyPart';
 import { SaveStatus } from '../frame/SaveStatus';
 import { stageLinks } from '../frame/stageLinks';
+import { send } from '../state/send';
 import { useAutosave } from '../state/useAutosave';
 import { scaleName, Vessel, vesselScale } from '../vessel/Vessel';
 import { Assumed } from './Assumed';
@@ -79,6 +81,8 @@ export function MeasureSheet({
   untouched,
 }: Props) {
   const words = useWords();
+  const router = useRouter();
+  const [fault, setFault] = useState<string | null>(null);
   const tankSave = useAutosave('tank', storedTank);
   const filterSave = useAutosave('filter', storedFilter);
   const [tank, filter] = [tankSave.doc, filterSave.doc];
@@ -100,6 +104,19 @@ export function MeasureSheet({
   const replaceChamber = (position: number, chamber: UnplacedChamber) =>
     setChambers(filter.chambers.map((item, index) => (index === position ? chamber : item)));
 
+  const putSponge = async () => {
+    if (!(await filterSave.flush())) return;
+    const outcome = await send<Stored<Filter>>('POST', `/api/filters/${filter.id}/sponge`, {
+      version: filterSave.version(),
+    });
+    setFault(
+      outcome.kind === 'saved' ? null : 'The sponge could not be added. Nothing was changed. Try again.',
+    );
+    if (outcome.kind !== 'saved') return;
+    filterSave.offer(outcome.value);
+    // The packs have a layer more.
+    router.refresh();
+  };
   const earlier = (at: number) => {
     const [one, before] = [filter.chambers[at], filter.chambers[at - 1]];
     if (one === undefined || before === undefined) return;
@@ -217,7 +234,13 @@ export function MeasureSheet({
                 onChange={(openEdge) => change({ openEdge, assumed: measured(filter, 'openEdge') })}
               />
             )}
-            <PortsFold filter={filter} branches={report.water.branches} onChange={change} />
+            <PortsFold
+              filter={filter}
+              branches={report.water.branches}
+              onChange={change}
+              onSponge={() => void putSponge()}
+            />
+            {fault === null ? null : <p role="alert">{fault}</p>}
             <PartsFold filter={filter} onChange={change} />
             {flows.length < 2 && filter.cleanedEvery === null ? null : (
               <CleanedFold filter={filter} onChange={change} />

@@ -15,10 +15,12 @@ import { AIM_CHOICES, PLACE_CHOICES } from './portWords';
 
 interface Props extends FilterPart {
   readonly branches: OperatingPoint['branches'];
+  /** Puts the sponge into the packs as well; left out for a filter that has none yet. */
+  readonly onSponge?: () => void;
 }
 
 /** Where a filter takes water in and gives it back, port by port. */
-export function PortsFields({ filter, branches, onChange }: Props) {
+export function PortsFields({ filter, branches, onChange, onSponge }: Props) {
   const words = useWords();
   const { intakes, outlets } = filter;
   const sponge = intakeSponge(filter);
@@ -92,7 +94,9 @@ export function PortsFields({ filter, branches, onChange }: Props) {
           <Button onClick={() => onChange({ intakes: [...intakes, lastIntake] })}>Another intake</Button>
         )}
         {sponge !== null || isInternal(filter.kind) ? null : (
-          <Button onClick={() => onChange(addIntakeSponge(filter))}>Put a sponge on the intake</Button>
+          <Button onClick={() => (onSponge ?? (() => onChange(addIntakeSponge(filter))))()}>
+            Put a sponge on the intake
+          </Button>
         )}
       </div>
       <div className={styles.rows} role="group" aria-label="Outlets">

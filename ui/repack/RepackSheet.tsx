@@ -331,6 +331,7 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
                 ) : null}
                 {current.asks !== 'flow' ? null : after === null || ownFlow === undefined ? (
                   <Stopwatch
+                    labelFlow={filter.labelFlow}
                     tank={around.tank}
                     filterId={filter.id}
                     jobId={save.doc.id}

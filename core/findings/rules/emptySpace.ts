@@ -37,6 +37,18 @@ export const emptySpace: Rule = (context) => {
         },
       ];
     const inside = context.inFlow.filter((placed) => placed.chamber === chamber);
+    if (inside.length === 0 && chamber.where === 'intake')
+      return [
+        {
+          rule: 'empty-space',
+          chamber: chamber.id,
+          level: 'note' as const,
+          effect: 0,
+          title: sentence`No sponge is on the intake.`,
+          reason: sentence`There is a place for one: add its foam, or remove the place under Measure.`,
+          layers,
+        },
+      ];
     if (inside.length === 0 && isCartridgeWell(context, chamber))
       return [
         {

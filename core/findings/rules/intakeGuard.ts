@@ -4,9 +4,13 @@ import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 
 /** Fry and shrimp end in the filter where no sponge guards the intake. An internal sponge is its own guard. */
-export const intakeGuard: Rule = ({ tank, filter, schools, water }) => {
+export const intakeGuard: Rule = ({ tank, filter, schools, water, inFlow, isReached }) => {
   const small = tank.animals.filter((animal) => animal === 'fry' || animal === 'shrimp');
-  if (small.length === 0 || filter.kind === 'internal-sponge' || intakeSponge(filter) !== null) return [];
+  const sponge = intakeSponge(filter);
+  // A place for a sponge guards nobody.
+  const isGuarded =
+    sponge !== null && (!isReached(sponge) || inFlow.some(({ chamber }) => chamber === sponge));
+  if (small.length === 0 || filter.kind === 'internal-sponge' || isGuarded) return [];
   const intake = intakeVelocity(filter, water.flow, tank.animals);
   // Nobody keeps fry in a show tank: there the sponge is not a matter of taste.
   const taste = schools.intakeSponge === 'never' && !small.includes('fry');

@@ -26,6 +26,11 @@ const found: readonly Layer[] = [
 ];
 const renewed = (...ids: string[]): Layer[] =>
   found.map((layer) => (ids.includes(layer.id) ? { ...layer, id: `new ${layer.id}` } : layer));
+/** What is not in the plan was thrown away at Review: the same medium again is new, and not what came out. */
+const thrownAway = (planned: readonly Layer[]): Layer[] =>
+  found.map((layer) =>
+    planned.some(({ id }) => id === layer.id) ? layer : { ...layer, treatment: 'throw away' },
+  );
 
 interface Case {
   readonly tank?: Tank;
@@ -35,7 +40,7 @@ interface Case {
 }
 const reportOf = (
   layers: readonly Layer[],
-  { tank = fed(4e-3), before = found, others = [], rinseWater = 'tank water' }: Case = {},
+  { tank = fed(4e-3), before = thrownAway(layers), others = [], rinseWater = 'tank water' }: Case = {},
 ): PackReport =>
   evaluatePack({
     ...aloneOn(tank),
