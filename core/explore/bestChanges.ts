@@ -1,5 +1,7 @@
 import type { FindingLevel } from '../findings/finding';
 import { findingIdentity } from '../findings/findingIdentity';
+import { mediumOf } from '../layers/mediumOf';
+import { canBeSized } from '../media/handling';
 import { turnoverBand } from '../practice/turnoverBand';
 import { PASS_THROUGH_GOAL } from '../practice/passThroughGoal';
 import { applyEdit, type PackEdit } from '../pack/packEdit';
@@ -106,9 +108,10 @@ function candidates(input: PackInput, report: PackReport): Candidate[] {
   const small = packChanges(input, report).flatMap(({ edit }) =>
     edit === undefined || isTrim(edit) ? [] : [{ edit, label: null }],
   );
-  const trims = input.layers.flatMap(({ id, thickness, chamber }): Candidate[] => {
+  const trims = input.layers.flatMap((layer): Candidate[] => {
+    const { id, thickness, chamber } = layer;
     const over = overfill(chamber);
-    return over > 0 && thickness > 2 * over
+    return canBeSized(mediumOf(layer)) && over > 0 && thickness > 2 * over
       ? [{ edit: { type: 'set', layerId: id, change: { thickness: thickness - over } }, label: null }]
       : [];
   });

@@ -1,4 +1,6 @@
 import { CATALOGUE } from '../media/catalogue';
+import { mediumOf } from '../layers/mediumOf';
+import { canBeCut, canBeSized } from '../media/handling';
 import type { Filter } from '../filter/filter';
 import { sentence, type Sentence } from '../units/sentence';
 import { evaluatePack, type PackInput, type PackReport } from '../report/evaluatePack';
@@ -67,8 +69,10 @@ export function packChanges(
     );
     const index = foams.findIndex((medium) => medium.id === layer.medium);
     const [coarser, finer] = [foams[index - 1], foams[index + 1]];
+    const medium = mediumOf(layer);
+    const isSized = canBeSized(medium);
     return [
-      ...(layer.thickness + MORE_MEDIA <= LAYER_BOUNDS.thickness.max
+      ...(isSized && layer.thickness + MORE_MEDIA <= LAYER_BOUNDS.thickness.max
         ? [
             {
               what: sentence`${{ kind: 'length', si: MORE_MEDIA }} more of ${number}`,
@@ -76,7 +80,7 @@ export function packChanges(
             },
           ]
         : []),
-      ...(layer.thickness - MORE_MEDIA >= LAYER_BOUNDS.thickness.min
+      ...(isSized && layer.thickness - MORE_MEDIA >= LAYER_BOUNDS.thickness.min
         ? [
             {
               what: sentence`${{ kind: 'length', si: MORE_MEDIA }} less of ${number}`,
@@ -92,7 +96,9 @@ export function packChanges(
         : []),
       ...(layer.cut !== null && filter.chambers.some((chamber) => chamber.id === layer.chamber)
         ? [
-            { what: sentence`${number} cut to the walls`, edit: set({ cut: null }) },
+            ...(canBeCut(medium)
+              ? [{ what: sentence`${number} cut to the walls`, edit: set({ cut: null }) }]
+              : []),
             ...(layer.gapFill === 'open'
               ? [
                   {

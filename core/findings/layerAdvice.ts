@@ -3,6 +3,8 @@ import type { Finding } from './finding';
 import type { Schools } from './schools';
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Layer, Treatment } from '../layers/layer';
+import { isUsedUpByDate } from '../practice/mediaLives';
+import { canBeCut } from '../media/handling';
 import { hasRole } from '../media/hasRole';
 import type { Medium } from '../media/medium';
 
@@ -71,12 +73,12 @@ function adviceFor(
       };
     return { treatment: 'throw away', reason: sentence`${why} Enough mature media stays.` };
   }
-  if (measure.wallGap > 0 && medium.supply === 'sheet')
+  if (measure.wallGap > 0 && canBeCut(medium))
     return {
       treatment: 'cut',
       reason: sentence`It leaves ${{ kind: 'gap', si: measure.wallGap }} at the wall: cut a new one, and keep this as a shim or in a smaller place.`,
     };
-  if (layer.signs.includes('damaged') && medium.supply === 'sheet')
+  if (layer.signs.includes('damaged') && canBeCut(medium))
     return {
       treatment: 'cut',
       reason: sentence`Torn, it lets water past: cut a new one, or cut this one down to what is whole.`,
@@ -93,11 +95,7 @@ function adviceFor(
 function cleaning({ layer, medium }: PlacedLayer, schools: Schools): Omit<LayerAdvice, 'layerId'> {
   if (layer.dirt === null)
     return { treatment: 'keep', reason: sentence`Not looked at yet: say how dirty it is.` };
-  if (!isDirty(layer))
-    return {
-      treatment: 'keep',
-      reason: sentence`Put it back as it is: the brown film is alive, and flow is not hindered.`,
-    };
+  if (!isDirty(layer)) return { treatment: 'keep', reason: keptFor(medium) };
   if (medium.service === 'squeeze') return { treatment: 'squeeze', reason: squeezing(schools) };
   if (medium.service === 'recharge')
     return {
@@ -108,6 +106,14 @@ function cleaning({ layer, medium }: PlacedLayer, schools: Schools): Omit<LayerA
           : sentence`Recharge it by its maker’s method, and rinse it out completely before it goes back.`,
     };
   return { treatment: 'rinse', reason: swishing(layer, medium) };
+}
+
+/** Why a layer that is not dirty goes back as it is. */
+function keptFor(medium: Medium): Sentence {
+  if (isUsedUpByDate(medium))
+    return sentence`Put it back until its days are over: ${medium.service === 'recharge' ? 'then recharge it' : 'then replace it'}.`;
+  if (medium.service === 'replace') return sentence`Put it back as it is: it is not full yet.`;
+  return sentence`Put it back as it is: the brown film is alive, and flow is not hindered.`;
 }
 
 /** How foam is cleaned, by the keeper’s schools of hands and of water. */

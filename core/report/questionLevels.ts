@@ -1,16 +1,11 @@
 import type { FilterKind } from '../filter/filterKind';
-import type { Finding, FindingLevel } from '../findings/finding';
-import { questionOf, type Question } from '../findings/questionOf';
-import { PASS_THROUGH_GOAL } from '../practice/passThroughGoal';
-import { serviceInterval } from '../practice/serviceInterval';
+import type { FindingLevel } from '../findings/finding';
+import type { Question } from '../findings/questionOf';
 import type { PackReport } from './evaluatePack';
+import { gravestOf, shortfalls } from './shortfalls';
 
 /** How one of the four questions is answered; null: nothing can be said yet. */
 export type QuestionLevel = FindingLevel | 'good' | null;
-
-const SERIOUS: readonly FindingLevel[] = ['urgent', 'check'];
-/** Cover of the bacteria below which they are not enough even by the careful end: today’s food. */
-const ENOUGH = 1;
 
 /**
  * How each question is answered: by the gravest finding that belongs to it, else by its figure against its limit.
@@ -19,24 +14,23 @@ const ENOUGH = 1;
  *   while there is no range
  */
 export function questionLevels(
-  { findings, layers, leastPassThrough, bacteria }: PackReport,
+  report: PackReport,
   kind: FilterKind,
   earliest?: number | null,
 ): Readonly<Record<Question, QuestionLevel>> {
-  const gravest = (question: Question): FindingLevel | null => {
-    const own: readonly Finding[] = findings.filter(({ rule }) => questionOf(rule) === question);
-    return SERIOUS.find((level) => own.some((finding) => finding.level === level)) ?? null;
-  };
-  const by = (isMissed: boolean): 'check' | 'good' => (isMissed ? 'check' : 'good');
-  const empty = layers.length === 0;
+  const missed = new Set(
+    shortfalls(report, earliest === undefined ? undefined : { kind, earliest }).map(
+      ({ question }) => question,
+    ),
+  );
+  const isEmpty = report.layers.length === 0;
+  const answered = (question: Question, isKnown: boolean): QuestionLevel =>
+    gravestOf(report.findings, question) ??
+    (isEmpty || !isKnown ? null : missed.has(question) ? 'check' : 'good');
   return {
-    through: empty
-      ? null
-      : (gravest('through') ?? by(leastPassThrough !== null && leastPassThrough < PASS_THROUGH_GOAL)),
-    clogs:
-      gravest('clogs') ??
-      (earliest === undefined ? null : by(earliest !== null && earliest < serviceInterval(kind))),
-    bacteria: gravest('bacteria') ?? (bacteria === null || empty ? null : by(bacteria.withTank.low < ENOUGH)),
-    cost: gravest('cost'),
+    through: isEmpty ? null : answered('through', true),
+    clogs: answered('clogs', earliest !== undefined),
+    bacteria: answered('bacteria', report.bacteria !== null),
+    cost: gravestOf(report.findings, 'cost'),
   };
 }

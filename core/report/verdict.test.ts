@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import { formatSentence } from '../units/sentence';
 import { aloneOn, evaluatePack } from './evaluatePack';
+import { questionLevels } from './questionLevels';
 import { nextService, verdict } from './verdict';
 
 const reportOf = (id: string, layers?: []) => {
@@ -37,11 +38,45 @@ describe('nextService', () => {
     [range, 'Next service: in 6 to 22 weeks.'],
     [{ earliest: 5.4, latest: 11.2 }, 'Next service: in 5 to 12 days.'],
     [{ earliest: 30, latest: 34.9 }, 'Next service: in 4 to 5 weeks.'],
-    [{ earliest: 43, latest: null }, 'Next service: in 6 weeks or later, perhaps not within a year.'],
+    [{ earliest: 43, latest: null }, 'Next service: in 6 weeks or later.'],
     [{ earliest: null, latest: null }, 'Next service: not within a year.'],
     ['working', 'Next service: being worked out.'],
     ['no food', 'Enter the daily food to see when this filter clogs.'],
   ] as const)('tells %j as a range', (service, words) => {
     expect(formatSentence(nextService(service))).toBe(words);
+  });
+});
+
+describe('verdict and questions', () => {
+  // They read one source: where a question is to be checked, the verdict is never “no problems found”.
+  it.each(WATERS.map(({ filter }) => filter.id))(
+    'agree on %s, whatever is fed and whenever it clogs',
+    (id) => {
+      const water = WATERS.find(({ filter }) => filter.id === id)!;
+      for (const perDay of [0.1e-3, 1e-3, 10e-3])
+        for (const earliest of [2, 10, 40, null]) {
+          const tank = { ...water.tank, feed: { amount: { by: 'weight', perDay } as const, protein: 0.4 } };
+          for (const layers of [water.layers, water.layers.slice(0, 1)]) {
+            const report = evaluatePack({ ...aloneOn(tank), filter: water.filter, layers, flow: null });
+            const said = verdict(report, { earliest, latest: earliest }, water.filter.kind);
+            const levels = Object.values(questionLevels(report, water.filter.kind, earliest));
+            const gravest = levels.includes('urgent')
+              ? 'urgent'
+              : levels.includes('check')
+                ? 'check'
+                : 'works';
+            expect([said.level, formatSentence(said.state)]).toEqual([gravest, expect.any(String)]);
+          }
+        }
+    },
+  );
+
+  it('says which figure misses its limit', () => {
+    const water = WATERS.find(({ filter }) => filter.id === 'long-run')!;
+    const tank = { ...water.tank, feed: { amount: { by: 'weight', perDay: 0.1 } as const, protein: 0.4 } };
+    const report = evaluatePack({ ...aloneOn(tank), filter: water.filter, layers: water.layers, flow: null });
+    expect(formatSentence(verdict(report, 'working').state)).toMatch(
+      /^The bacteria may not be enough: at the low end/,
+    );
   });
 });

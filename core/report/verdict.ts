@@ -1,7 +1,9 @@
-import type { Finding, FindingLevel } from '../findings/finding';
+import type { FilterKind } from '../filter/filterKind';
+import type { FindingLevel } from '../findings/finding';
 import { sentence, type Sentence } from '../units/sentence';
 import type { PackReport } from './evaluatePack';
 import { serviceSpan } from './serviceSpan';
+import { shortfalls } from './shortfalls';
 
 /** What is known of the next service: days from packing; null days: not within a year. */
 export interface NextService {
@@ -20,36 +22,53 @@ export interface Verdict {
 export type NoService = 'working' | 'no food' | 'failed';
 
 /**
- * The verdict on a pack: its most serious finding, how many more there are, and the next service as a range.
+ * The verdict on a pack: its most serious finding or figure, how many more there are, and the next service as a range.
+ *
+ * @param kind of the filter, for how long it usually runs; left out: the service is not held against that
  *
  * @example verdict(evaluatePack({ ...aloneOn(reedBench.tank), ...reedBench, flow: null }), { earliest: 43, latest: 154 }) // { level: 'check' }
  */
-export function verdict(report: PackReport, service: NextService | NoService): Verdict {
+export function verdict(report: PackReport, service: NextService | NoService, kind?: FilterKind): Verdict {
   if (report.layers.length === 0)
     return {
       level: 'empty',
       state: sentence`The filter is empty: add the first layer.`,
       next: sentence`Then the forecast says when it needs service.`,
     };
-  const serious = report.findings.filter(({ level }) => level !== 'note');
+  const missed = shortfalls(
+    report,
+    kind === undefined || typeof service === 'string' ? undefined : { kind, earliest: service.earliest },
+  );
+  const serious: readonly Told[] = [
+    ...report.findings
+      .filter(({ level }) => level !== 'note')
+      .map(({ level, title }) => ({ isUrgent: level === 'urgent', state: title })),
+    ...missed.map(({ state }) => ({ isUrgent: false, state })),
+  ];
   const [first] = serious;
   const next = nextService(service);
   if (first === undefined) return { level: 'works', state: sentence`Works: no problems found.`, next };
   return {
-    level: first.level === 'urgent' ? 'urgent' : 'check',
-    state: sentence`${first.title}${moreOf(serious)}`,
+    level: first.isUrgent ? 'urgent' : 'check',
+    state: sentence`${first.state}${moreOf(serious)}`,
     next,
   };
 }
 
+/** Something that speaks against a pack: a finding, or a figure that misses its limit. */
+interface Told {
+  readonly isUrgent: boolean;
+  readonly state: Sentence;
+}
+
 /** “ 1 more urgent, 4 to check.”: what stands behind the first. */
-function moreOf(serious: readonly Finding[]): string {
+function moreOf(serious: readonly Told[]): string {
   const [first, ...rest] = serious;
-  const urgent = rest.filter(({ level }) => level === 'urgent').length;
+  const urgent = rest.filter(({ isUrgent }) => isUrgent).length;
   const check = rest.length - urgent;
   const parts = [
     ...(urgent > 0 ? [`${urgent} more urgent`] : []),
-    ...(check > 0 ? [`${check} ${urgent > 0 || first?.level === 'urgent' ? '' : 'more '}to check`] : []),
+    ...(check > 0 ? [`${check} ${urgent > 0 || first?.isUrgent === true ? '' : 'more '}to check`] : []),
   ];
   return parts.length === 0 ? '' : ` ${parts.join(', ')}.`;
 }
@@ -62,8 +81,7 @@ export function nextService(service: NextService | NoService): Sentence {
   const { earliest, latest } = service;
   if (earliest === null) return sentence`Next service: not within a year.`;
   const { unit, from, to } = serviceSpan(earliest, latest);
-  if (to === null)
-    return sentence`Next service: in ${String(from)} ${unit} or later, perhaps not within a year.`;
+  if (to === null) return sentence`Next service: in ${String(from)} ${unit} or later.`;
   return from === to
     ? sentence`Next service: in about ${String(to)} ${unit}.`
     : sentence`Next service: in ${String(from)} to ${String(to)} ${unit}.`;

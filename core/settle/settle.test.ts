@@ -184,6 +184,18 @@ describe('settleAdvice', () => {
     expect(said(found)).toMatch(/more than expected/);
   });
 
+  it('asks for no tests after a repack that cost the bacteria no more than a squeeze', () => {
+    const squeezed = {
+      at: day(0),
+      media: { before: 4, after: 4, kept: 0.75, newTank: false, zeolite: NO_ZEOLITE },
+    };
+    expect(settling(TANK, null, squeezed, [], day(4)).cause).toBe('rest');
+    expect(said(advice([], day(4), squeezed))).toMatch(/^Nothing is settling in/);
+    const lost = { ...squeezed, media: { ...squeezed.media, kept: 0.4 } };
+    expect(settling(TANK, null, lost, [], day(4)).cause).toBe('repack');
+    expect(said(advice([], day(4), lost))).toMatch(/test ammonia and nitrite today/);
+  });
+
   it('takes readings in any order of writing, and leaves out those of before', () => {
     const log = [test(day(4), 0.1e-3, 0.1e-3), test(day(2), 2e-3, 2e-3), test(day(-9), 9e-3, 9e-3)];
     expect(advice(log).verdict.level).toBe('works');

@@ -39,6 +39,12 @@ export const changesSince = (log: readonly LogEntry[], from: string, days: numbe
     .filter(({ day }) => day > 0 && day < days)
     .sort((a, b) => a.day - b.day);
 
+/** Share of the bacteria that a repack may cost unnoticed: what a squeeze of all foam takes (calibrated). */
+const UNFELT = 0.3;
+
+/** True where a repack changed so much of the bacteria that the water may show it. */
+const isFelt = ({ newTank, kept }: Repacked): boolean => newTank || kept < 1 - UNFELT;
+
 /** Media of a tank to which nothing was done. */
 const undisturbed = ({ staying, zeolite }: UncertainTank): Repacked => ({
   before: staying,
@@ -67,7 +73,10 @@ export function settling(
     const bands = swapRange(withoutPieces(tank, swap.pieces), swap.pieces, swap.stages, days, changes);
     return { cause: 'swap', from, days, bands };
   }
-  const recent = repack !== null && daysBetween(repack.at, now) <= settleDays(repack.media) ? repack : null;
+  const recent =
+    repack !== null && isFelt(repack.media) && daysBetween(repack.at, now) <= settleDays(repack.media)
+      ? repack
+      : null;
   const days = settleDays(recent?.media ?? null);
   const from = recent?.at ?? new Date(Date.parse(now) - (days / 2) * DAY_MS).toISOString();
   const media = recent?.media ?? undisturbed(tank);

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { CARE_BOUNDS, type LogEntry } from '@/core/job/logEntry';
 import { AIR_WORK, LAYER_WORKS, PART_WORKS, type ServiceWork } from '@/core/job/looks';
+import { canBeRecharged, canBeSqueezed } from '@/core/media/handling';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { placeLayers } from '@/core/layers/placeLayers';
 import type { Layer } from '@/core/layers/layer';
@@ -52,7 +53,8 @@ export function CareForms(props: Props) {
 
 /** What a service can be on a layer: foam is squeezed, stone is swished, floss is replaced. */
 const worksOn = (layer: Layer): readonly LayerWork[] => {
-  const { service } = mediumOf(layer);
+  const medium = mediumOf(layer);
+  const { service } = medium;
   const usual = {
     squeeze: 'squeezed',
     rinse: 'swished',
@@ -60,7 +62,9 @@ const worksOn = (layer: Layer): readonly LayerWork[] => {
     recharge: 'recharged',
     leave: 'swished',
   }[service] as LayerWork;
-  return [usual, ...LAYER_WORKS.filter((work) => work !== usual)];
+  const isPossible = (work: LayerWork): boolean =>
+    work === 'squeezed' ? canBeSqueezed(medium) : work === 'recharged' ? canBeRecharged(medium) : true;
+  return [usual, ...LAYER_WORKS.filter((work) => work !== usual && isPossible(work))];
 };
 
 function ServiceForm({ filter, airFilters, layers, onSaved }: Props) {

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
-import type { MadeOf } from '@/core/layers/mediumOf';
+import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
 import { UNKNOWN_MEDIUM } from '@/core/media/catalogue';
 import { stockWords } from '@/core/shelf/stockWords';
 import { useShelf } from '../fields/OnShelf';
@@ -9,6 +9,7 @@ import { useFlowLine } from './FlowLineContext';
 import { latelyUsed, rememberMedium } from './latelyUsed';
 import { foundMedia } from './foundMedia';
 import { MediumChip } from './MediumChip';
+import { useHighlight } from './useHighlight';
 import styles from './MediaPicker.module.css';
 
 interface Props {
@@ -40,13 +41,12 @@ export function MediaPicker({ where, x, onPick, onClose }: Props) {
     const place = lately.indexOf(medium);
     return place === -1 ? lately.length : place;
   };
-  const found = foundMedia(ownMedia, wanted)
-    .filter(({ medium }) => medium !== UNKNOWN_MEDIUM)
-    .sort((a, b) => rank(a) - rank(b));
+  const found = foundMedia(ownMedia, wanted, rank).filter(({ medium }) => medium !== UNKNOWN_MEDIUM);
   const pick = (made: MadeOf) => {
     rememberMedium(made.medium);
     onPick(made);
   };
+  const { item: highlighted, onKeyDown } = useHighlight(found, wanted, pick);
   return (
     <div
       ref={panel}
@@ -60,14 +60,7 @@ export function MediaPicker({ where, x, onPick, onClose }: Props) {
         onClose();
       }}
     >
-      <form
-        className={styles.head}
-        onSubmit={(event) => {
-          event.preventDefault();
-          const [first] = found;
-          if (first !== undefined) pick(first);
-        }}
-      >
+      <form className={styles.head} onSubmit={(event) => event.preventDefault()}>
         <span className="caption">Add a layer {where}</span>
         <TextInput
           placeholder="search the media"
@@ -75,15 +68,24 @@ export function MediaPicker({ where, x, onPick, onClose }: Props) {
           type="search"
           value={wanted}
           onChange={(event) => setWanted(event.target.value)}
+          onKeyDown={onKeyDown}
         />
       </form>
       {found.length === 0 ? (
         <p>Nothing is called “{wanted}”. Try what it is made of: foam, ceramic, plastic.</p>
       ) : null}
+      <p role="status" className="unseen">
+        {highlighted === null ? '' : `Enter adds ${mediumOf(highlighted).name}`}
+      </p>
       <ul className={styles.list}>
         {found.map((made) => (
           <li key={made.medium}>
-            <MediumChip made={made} stock={stockWords(shelf, made.medium)} onClick={() => pick(made)} />
+            <MediumChip
+              made={made}
+              stock={stockWords(shelf, made.medium)}
+              data-highlighted={made === highlighted}
+              onClick={() => pick(made)}
+            />
           </li>
         ))}
       </ul>

@@ -1,11 +1,12 @@
 'use client';
 import { useDraggable } from '@dnd-kit/core';
 import { useState } from 'react';
-import type { MadeOf } from '@/core/layers/mediumOf';
+import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
 import { TextInput } from '../fields/TextInput';
 import { useFlowLine } from './FlowLineContext';
 import { foundMedia } from './foundMedia';
 import { MediumChip } from './MediumChip';
+import { useHighlight } from './useHighlight';
 import styles from './MediaShelf.module.css';
 
 interface Props {
@@ -15,9 +16,17 @@ interface Props {
 
 /** Every medium as a cut of its texture, the keeper’s own first: drag it into the flow line, or press it to add it after the chosen layer. */
 export function MediaShelf({ onAdd, full }: Props) {
-  const { ownMedia } = useFlowLine();
+  const { ownMedia, editing } = useFlowLine();
   const [wanted, setWanted] = useState('');
   const found = foundMedia(ownMedia, wanted);
+  const { item: highlighted, onKeyDown } = useHighlight(found, wanted, (made) => full || onAdd(made));
+  // However a layer was added, the next search begins anew.
+  const count = editing.layers.length;
+  const [before, setBefore] = useState(count);
+  if (count !== before) {
+    setBefore(count);
+    if (count > before) setWanted('');
+  }
   return (
     <section aria-label="Media" className={styles.shelf}>
       <div className={styles.head}>
@@ -32,6 +41,7 @@ export function MediaShelf({ onAdd, full }: Props) {
           type="search"
           value={wanted}
           onChange={(event) => setWanted(event.target.value)}
+          onKeyDown={onKeyDown}
           className={styles.search}
         />
       </div>
@@ -41,10 +51,13 @@ export function MediaShelf({ onAdd, full }: Props) {
           and add “Unknown, describe it”.
         </p>
       ) : null}
+      <p role="status" className="unseen">
+        {highlighted === null ? '' : `Enter adds ${mediumOf(highlighted).name}`}
+      </p>
       <ul className={styles.list}>
         {found.map((made) => (
           <li key={made.medium}>
-            <DraggableChip made={made} onAdd={onAdd} disabled={full} />
+            <DraggableChip made={made} onAdd={onAdd} disabled={full} highlighted={made === highlighted} />
           </li>
         ))}
       </ul>
@@ -56,9 +69,10 @@ interface ChipProps {
   readonly made: MadeOf;
   readonly onAdd: (made: MadeOf) => void;
   readonly disabled: boolean;
+  readonly highlighted: boolean;
 }
 
-function DraggableChip({ made, onAdd, disabled }: ChipProps) {
+function DraggableChip({ made, onAdd, disabled, highlighted }: ChipProps) {
   const { setNodeRef, listeners } = useDraggable({ id: `medium:${made.medium}`, data: { made }, disabled });
   return (
     <MediumChip
@@ -67,6 +81,7 @@ function DraggableChip({ made, onAdd, disabled }: ChipProps) {
       made={made}
       className={styles.drag}
       disabled={disabled}
+      data-highlighted={highlighted}
       onClick={() => onAdd(made)}
     />
   );

@@ -7,6 +7,8 @@ import { useWords } from '../fields/Habits';
 import styles from './MediumChip.module.css';
 
 interface Props extends Omit<ComponentProps<'button'>, 'children'> {
+  /** Enter takes it. */
+  readonly 'data-highlighted'?: boolean;
   readonly made: MadeOf;
   /** What of it lies on the shelf; null: none. */
   readonly stock?: Sentence | null;

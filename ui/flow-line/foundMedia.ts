@@ -2,10 +2,21 @@ import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
 import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
 import { CATALOGUE } from '@/core/media/catalogue';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
-import { matchesMedium } from './matchesMedium';
+import { mediumMatch } from './mediumMatch';
 
-/** The media that a search finds, the keeper’s own first, then the catalogue in its order; all for an empty search. */
-export const foundMedia = (ownMedia: readonly OwnMedium[], wanted: string): MadeOf[] =>
-  [...ownMedia.map(madeOnlyOf), ...CATALOGUE.map(({ id }) => madeOnlyOf(id))].filter((made) =>
-    matchesMedium(mediumOf(made), wanted),
-  );
+/**
+ * The media that a search finds, the best match first; of equal ones the keeper’s own, then the catalogue in its order. All for
+ * an empty search.
+ *
+ * @param rank of equal matches, the lower the earlier; left out: as they stand
+ */
+export const foundMedia = (
+  ownMedia: readonly OwnMedium[],
+  wanted: string,
+  rank: (made: MadeOf) => number = () => 0,
+): MadeOf[] =>
+  [...ownMedia.map(madeOnlyOf), ...CATALOGUE.map(({ id }) => madeOnlyOf(id))]
+    .map((made) => ({ made, match: mediumMatch(mediumOf(made), wanted) }))
+    .filter(({ match }) => match > 0)
+    .sort((a, b) => b.match - a.match || rank(a.made) - rank(b.made))
+    .map(({ made }) => made);

@@ -47,6 +47,7 @@ export function FourQuestions(props: Props) {
   const { bacteria } = report;
   const words = useWords();
   usePreload(CostFigure, QuestionDetails);
+  const isEmpty = report.layers.length === 0;
   const levels = questionLevels(report, details.filter.kind, range?.earliest);
   const share = (value: number | null): string =>
     value === null ? '–' : words.show({ kind: 'share', si: value });
@@ -74,11 +75,13 @@ export function FourQuestions(props: Props) {
       <Question
         question="How long until it clogs?"
         level={levels.clogs}
-        figure={forecast === null ? '–' : weeksSaid(words, range, forecast.serviceDay)}
+        figure={forecast === null || isEmpty ? '–' : weeksSaid(words, range, forecast.serviceDay)}
         about={
-          typeof service === 'string' && forecast === null
-            ? NO_SERVICE_WORDS[service]
-            : `until the next service, likely range; usual is ${words.number(usual / DAYS_IN.weeks, 0)} weeks or more`
+          isEmpty
+            ? 'add the first layer'
+            : typeof service === 'string' && forecast === null
+              ? NO_SERVICE_WORDS[service]
+              : `until the next service, likely range; usual is ${words.number(usual / DAYS_IN.weeks, 0)} weeks or more`
         }
         then={forecast === null || against === null ? null : weeksSaid(words, null, foundServiceDay)}
       >

@@ -87,7 +87,7 @@ export function PlanBench(props: Props) {
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
   const { changes, stale: changesStale } = useBestChanges(input);
   const service = serviceOf(ahead);
-  const said = verdict(report, service);
+  const said = verdict(report, service, filter.kind);
   // What is planned and compared over a year begins without the visits on the strip.
   const unvisited = useMemo<ForecastInput>(
     () => aheadOf(around, filter, editing.layers),

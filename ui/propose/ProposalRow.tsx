@@ -92,7 +92,7 @@ export function ProposalRow(props: Props) {
               <dt>{wishName(wish, fed)}</dt>
               <dd>
                 {wishSaid(words, wish, pack.figures, wish === 'service' ? range : null)}
-                {differs(wish) && mine !== null ? (
+                {differs(wish) && mine !== null && isKnown(wish, mine) ? (
                   <span className={styles.was}>
                     {better.includes(wish) ? 'better' : 'worse'}: plan {wishSaid(words, wish, mine)}
                   </span>
@@ -130,6 +130,10 @@ export function ProposalRow(props: Props) {
     </li>
   );
 }
+
+/** A price that is not known is neither better nor worse. */
+const isKnown = (wish: Wish, { unpriced, cost }: Figures): boolean =>
+  wish !== 'cost' || unpriced === 0 || cost > 0;
 
 /** “Cut 2 pieces; fill in 1; take out 3, buy 1 sheet (€9.50).” */
 function workSaid(words: Words, { change, layers, buys, bill }: Finalist, today: readonly Layer[]): string {

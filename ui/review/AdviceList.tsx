@@ -6,6 +6,7 @@ import { mediumOf } from '@/core/layers/mediumOf';
 import { placeLayers } from '@/core/layers/placeLayers';
 import type { Treatment } from '@/core/layers/layer';
 import { TREATMENTS } from '@/core/layers/layerStates';
+import { treatmentsFor } from '@/core/findings/treatmentsFor';
 import { layerAdvice } from '@/core/findings/layerAdvice';
 import { upperFirst } from '@/core/units/firstLetter';
 import type { PackBench } from '../bench/usePackBench';
@@ -62,11 +63,17 @@ export function AdviceList({ bench }: { bench: PackBench }) {
                   }}
                 >
                   <option value="open">not yet</option>
-                  {TREATMENTS.map((value) => (
-                    <option key={value} value={value}>
-                      {TREATMENT_WORDS[value]}
-                    </option>
-                  ))}
+                  {treatmentsFor(medium)
+                    .concat(
+                      layer.treatment === null || treatmentsFor(medium).includes(layer.treatment)
+                        ? []
+                        : [layer.treatment],
+                    )
+                    .map((value) => (
+                      <option key={value} value={value}>
+                        {TREATMENT_WORDS[value]}
+                      </option>
+                    ))}
                 </NativeSelect>
               </label>
             </li>

@@ -6,7 +6,7 @@ import { cautions } from '@/core/job/cautions';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Photo } from '@/core/job/photo';
-import type { Surroundings } from '@/core/report/evaluatePack';
+import type { PackReport, Surroundings } from '@/core/report/evaluatePack';
 import { verdict, type Verdict } from '@/core/report/verdict';
 import { sentence } from '@/core/units/sentence';
 import { nextOut } from '@/core/layers/nextOut';
@@ -75,7 +75,7 @@ export function StripSheet({
       band={
         <Band
           verdict={{
-            ...soFar(verdict(report, 'working'), bench.reached?.unknown ?? []),
+            ...soFar(report, bench.reached?.unknown ?? []),
             next: awaitsClock(bench.job.doc)
               ? sentence`Start the clock when the filter goes off: out of flow, less than an hour is the usual aim.`
               : sentence`As found so far: ${String(editing.layers.length)} ${editing.layers.length === 1 ? 'layer' : 'layers'}.`,
@@ -135,7 +135,9 @@ export function StripSheet({
 }
 
 /** Nothing is said of a pack as a whole before all of it is out. */
-const soFar = (said: Verdict, unknown: readonly string[]): Verdict =>
-  said.level === 'works' && unknown.length > 0
-    ? { ...said, state: sentence`No problems found so far.` }
-    : said;
+function soFar(report: PackReport, unknown: readonly string[]): Verdict {
+  if (unknown.length === 0) return verdict(report, 'working');
+  // The figures of half a pack say nothing of the whole.
+  const said = verdict({ ...report, leastPassThrough: null, bacteria: null }, 'working');
+  return said.level === 'works' ? { ...said, state: sentence`No problems found so far.` } : said;
+}

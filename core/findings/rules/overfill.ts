@@ -1,5 +1,6 @@
 import { isHangOnBack } from '@/core/filter/kindFamily';
 import { sentence } from '../../units/sentence';
+import { canBeSized } from '../../media/handling';
 import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
@@ -35,12 +36,14 @@ export const overfill: Rule = (context) =>
     ];
   });
 
-/** Takes the excess off the thickest layer, where it leaves a layer worth having. */
+/** Takes the excess off the thickest layer that can be made thinner, where it leaves a layer worth having. */
 function trim(inside: readonly PlacedLayer[], excess: number) {
-  const thickest = inside.reduce<PlacedLayer | undefined>(
-    (most, placed) => (most === undefined || placed.layer.thickness > most.layer.thickness ? placed : most),
-    undefined,
-  );
+  const thickest = inside
+    .filter(({ medium }) => canBeSized(medium))
+    .reduce<PlacedLayer | undefined>(
+      (most, placed) => (most === undefined || placed.layer.thickness > most.layer.thickness ? placed : most),
+      undefined,
+    );
   if (thickest === undefined) return {};
   // Whole millimetres: nobody cuts foam finer than that.
   const thickness = Math.floor((thickest.layer.thickness - excess + 1e-9) * 1e3) / 1e3;

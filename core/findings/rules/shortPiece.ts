@@ -1,3 +1,4 @@
+import { canBeCut } from '../../media/handling';
 import { faceArea } from '../../filter/chamberGeometry';
 import { cannotSpill } from '../../hydraulics/cannotSpill';
 import { PASS_THROUGH_GOAL } from '../../practice/passThroughGoal';
@@ -43,6 +44,7 @@ export const shortPiece: Rule = (context) => {
         layers: idsOf(short),
       },
     ];
+  const sheets = short.filter(({ medium }) => canBeCut(medium));
   const gap = Math.max(...short.map((placed) => placed.measure.wallGap));
   const open = 1 - Math.min(...short.map((placed) => placed.measure.coverShare));
   const through = Math.min(...short.map((placed) => flowOf(placed).passThrough));
@@ -51,16 +53,24 @@ export const shortPiece: Rule = (context) => {
       rule: 'short-piece',
       level: 'check',
       title: sentence`${upperFirst(namesInside(short))} ${verb(short.length, 'is', 'are')} cut short: ${short.length > 1 ? 'up to ' : ''}${{ kind: 'gap', si: gap }} open at the wall.`,
-      reason: sentence`${short.length > 1 ? 'Up to ' : ''}${{ kind: 'share', si: open }} of the cross-section is open beside ${verb(short.length, 'it', 'them')}, and open water is by far the easier way: ${short.length > 1 ? 'as little as ' : 'only '}${{ kind: 'share', si: through }} of the water goes through. Cut foam a little oversize, so that it grips the walls.`,
+      reason: sentence`${short.length > 1 ? 'Up to ' : ''}${{ kind: 'share', si: open }} of the cross-section is open beside ${verb(short.length, 'it', 'them')}, and open water is by far the easier way: ${short.length > 1 ? 'as little as ' : 'only '}${{ kind: 'share', si: through }} of the water goes through. ${sheets.length > 0 ? 'Cut foam a little oversize, so that it grips the walls.' : 'Fill the gap beside it with floss or off-cuts of foam.'}`,
       effect: 1 - through,
       layers: idsOf(short),
-      remedy: {
-        label: 'Cut wall to wall',
-        edit: {
-          type: 'all',
-          edits: short.map((placed) => ({ type: 'set', layerId: placed.layer.id, change: { cut: null } })),
-        },
-      },
+      ...(sheets.length === 0
+        ? {}
+        : {
+            remedy: {
+              label: 'Cut wall to wall',
+              edit: {
+                type: 'all',
+                edits: sheets.map((placed) => ({
+                  type: 'set' as const,
+                  layerId: placed.layer.id,
+                  change: { cut: null },
+                })),
+              },
+            },
+          }),
     },
   ];
 };
