@@ -58,6 +58,7 @@ describe('cautions', () => {
           unprepared: 1,
           replace: [],
           lampFrom: null,
+          footMissing: false,
           flowSubmerged: null,
         }).flatMap(({ caution }) => caution ?? []),
       );

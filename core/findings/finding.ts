@@ -1,6 +1,7 @@
 import type { Added } from '../tank/additions';
 import type { FilmLeaving } from '../biology/filmLeaving';
 import type { Chamber, Filter } from '../filter/filter';
+import type { PartsSeen } from '../filter/smallPart';
 import type { Successor } from '../filter/swap';
 import type { CleanFlow } from '../hydraulics/cleanFlowFit';
 import type { LayerFlow, OperatingPoint } from '../hydraulics/operatingPoint';
@@ -63,6 +64,8 @@ export interface RuleContext {
   /** What was put into the tank that its media have to do with. */
   readonly added: readonly Added[];
   readonly chambers: readonly { readonly chamber: Chamber; readonly measure: ChamberMeasure }[];
+  /** Small parts that were looked at while the filter was open. */
+  readonly parts: PartsSeen;
   /** True once all media of a chamber is known: what is missing from it can be judged. */
   readonly isReached: (chamber: Chamber) => boolean;
   /** Layers that were in the filter until now; null: these are in it. */

@@ -5,9 +5,8 @@ import { presetFilter } from '../filter/presetFilter';
 import { plainLayer } from '../layers/plainLayer';
 import { asPacked } from './asPacked';
 import { fittedThickness, plannedMass } from './fittedThickness';
-import type { Occasion } from './job';
 import { LogEntrySchema } from './logEntry';
-import { smallParts } from './smallParts';
+import { smallParts } from '../filter/smallParts';
 import { isPast } from './isPast';
 
 const filter = presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test');
@@ -65,8 +64,8 @@ describe('fittedThickness', () => {
 });
 
 describe('smallParts', () => {
-  const partsOf = (kind: FilterKind, equipment: Filter['equipment'] = [], occasion: Occasion = 'repack') =>
-    smallParts({ ...presetFilter(kind, { id: 'f', tankId: 't' }, 'Test'), equipment }, occasion).map(
+  const partsOf = (kind: FilterKind, equipment: Filter['equipment'] = [], isNew = false) =>
+    smallParts({ ...presetFilter(kind, { id: 'f', tankId: 't' }, 'Test'), equipment }, isNew).map(
       ({ part }) => part,
     );
 
@@ -92,7 +91,7 @@ describe('smallParts', () => {
       'impeller well',
       'intake tube',
     ]);
-    expect(partsOf('internal-sponge', [], 'first pack')).toEqual([
+    expect(partsOf('internal-sponge', [], true)).toEqual([
       'packing',
       'impeller',
       'impeller well',

@@ -5,7 +5,7 @@ import { bounded } from '../units/bounded';
 import { LAYER_BOUNDS } from '../layers/layerBounds';
 import { MOST_LAYERS } from '../pack/mostLayers';
 import { OutOfFlowSchema } from './outOfFlow';
-import { SmallPartSchema } from './smallPart';
+import { PartStateSchema, SmallPartSchema } from '../filter/smallPart';
 import { JobStageSchema } from './stage';
 import { TickSchema } from './tick';
 import { MOST_ALTERNATIVES } from './mostAlternatives';
@@ -30,11 +30,6 @@ export type PackedStep = z.infer<typeof PackedStepSchema>;
  */
 export const OccasionSchema = z.enum(['repack', 'first pack', 'plan']);
 export type Occasion = z.infer<typeof OccasionSchema>;
-
-/** How a small part was found. */
-export const PART_STATES = ['fine', 'worn', 'missing'] as const;
-export const PartStateSchema = z.enum(PART_STATES);
-export type PartState = z.infer<typeof PartStateSchema>;
 
 /** Longest key of a preparation. */
 const LONGEST_KEY = 160;

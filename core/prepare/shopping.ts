@@ -1,6 +1,6 @@
 import type { CutGroup } from '../cut/cutPlan';
-import type { Job } from '../job/job';
-import type { SmallPart } from '../job/smallPart';
+import type { PartsSeen, SmallPart } from '../filter/smallPart';
+import { faultyParts } from '../filter/smallParts';
 import type { Filter } from '../filter/filter';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
@@ -37,10 +37,18 @@ export interface Need {
 /** Spares that replace a small part found worn or missing. */
 const SPARE_FOR: Readonly<Partial<Record<SmallPart, Spare>>> = {
   seal: 'lid seal',
-  'motor seal': 'lid seal',
+  'motor seal': 'motor seal',
+  clips: 'lid clip',
   impeller: 'impeller',
+  'intake tube': 'intake tube',
   'suction cups': 'suction cup',
   hoses: 'hose, 1 m',
+  'hose collars': 'hose collar',
+  taps: 'tap',
+  'levelling foot': 'levelling foot',
+  lid: 'lid',
+  'air bleed': 'air-bleed tube',
+  grid: 'grid',
 };
 /** Two volumes this near are the same, m³: a tenth of a millilitre. */
 const DROP = 1e-7;
@@ -53,7 +61,7 @@ export interface PlanNeeds {
   readonly found: readonly Layer[];
   readonly cuts: readonly CutGroup[];
   readonly fills: readonly Fill[];
-  readonly parts: Job['parts'];
+  readonly parts: PartsSeen;
 }
 
 /** What a plan takes, thing by thing. Cheapest packs that are known are bought. */
@@ -74,7 +82,7 @@ export function shoppingList(plan: PlanNeeds, shelf: Shelf): Need[] {
       plan.fills.filter(({ layerId }) => share(layerId) === 1),
       shelf,
     ),
-    ...spareNeeds(plan.parts, shelf),
+    ...spareNeeds(plan, shelf),
   ];
 }
 
@@ -227,11 +235,11 @@ function bagNeeds(wanted: readonly Fill[], shelf: Shelf): Need[] {
   });
 }
 
-function spareNeeds(parts: Job['parts'], shelf: Shelf): Need[] {
+function spareNeeds({ filter, parts }: PlanNeeds, shelf: Shelf): Need[] {
   const counts = new Map<Spare, number>();
-  for (const [part, state] of Object.entries(parts)) {
-    const spare = SPARE_FOR[part as SmallPart];
-    if (spare !== undefined && state !== 'fine') counts.set(spare, (counts.get(spare) ?? 0) + 1);
+  for (const { part } of faultyParts(filter, parts)) {
+    const spare = SPARE_FOR[part];
+    if (spare !== undefined) counts.set(spare, (counts.get(spare) ?? 0) + 1);
   }
   return [...counts].map(([part, count]) =>
     counted(

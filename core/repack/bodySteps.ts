@@ -1,4 +1,6 @@
 import { isCanister, isHangOnBack, isInternal } from '../filter/kindFamily';
+import { upperFirst } from '../units/firstLetter';
+import { joined } from '../units/joined';
 import { sentence } from '../units/sentence';
 import { TRADE, type StepContext, type StepRule } from './repackStep';
 
@@ -84,12 +86,30 @@ export const BODY_STEPS: readonly StepRule[] = [
     evidence: TRADE,
   },
   {
+    key: 'parts',
+    when: ({ replace }) => replace.length > 0,
+    title: 'Replace what is worn or missing',
+    says: ({ replace }) => [sentence`${upperFirst(joined(replace))}.`],
+    confirm: 'They are replaced',
+    evidence: TRADE,
+  },
+  {
+    key: 'foot',
+    when: ({ footMissing }) => footMissing,
+    title: 'Fit the levelling foot',
+    says: () => [
+      sentence`It is missing: without it the body leans back and spills over its back rim. If you have none, wedge the body level and skip this step.`,
+    ],
+    confirm: 'The foot is in',
+    evidence: TRADE,
+  },
+  {
     key: 'level',
     when: ({ filter }) => isHangOnBack(filter.kind),
     title: ({ filter }) =>
-      filter.spill?.foot === 'none'
-        ? 'Hang the body level'
-        : 'Put the levelling foot in, and hang the body level',
+      filter.spill?.foot === 'in'
+        ? 'Put the levelling foot in, and hang the body level'
+        : 'Hang the body level',
     says: () => [
       sentence`Lay a level across the rim, side to side and front to back. A body that leans back spills over its back rim.`,
     ],

@@ -40,6 +40,7 @@ const stepsOf = (filter: Filter, change: Partial<StepContext> = {}, layers = pac
     unprepared: 0,
     replace: [],
     lampFrom: null,
+    footMissing: false,
     flowSubmerged: null,
     ...change,
   });

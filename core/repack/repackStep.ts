@@ -41,6 +41,8 @@ export interface StepContext {
   readonly unprepared: number;
   /** Small parts that were found worn or missing. */
   readonly replace: readonly string[];
+  /** The levelling foot was found missing. */
+  readonly footMissing: boolean;
   /** The day from which the UV lamp may be lit, in words; null: it may be lit at once, or there is none. */
   readonly lampFrom: string | null;
   /** Flow with the outlets under water, m³/s; null: none pours from above the water. */

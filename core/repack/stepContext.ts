@@ -1,5 +1,5 @@
 import { clockState } from '../job/outOfFlowClock';
-import { smallParts } from '../job/smallParts';
+import { faultyParts } from '../filter/smallParts';
 import { isTicked } from '../job/ticks';
 import { planProgramme } from '../prepare/planProgramme';
 import type { PackReport } from '../report/evaluatePack';
@@ -19,6 +19,8 @@ export interface RepackInput extends RepackedPack {
 /** Keys of the two ways a repack begins: what was acknowledged decides, whatever the clock does afterwards. */
 const CLOSED = 'stop/plug out';
 const OPEN = 'stop/plug stays out';
+/** The step that fits a levelling foot that was missing. */
+export const FOOT = 'body/foot';
 
 /**
  * What the steps of a repack hang on.
@@ -51,9 +53,11 @@ export function stepContext(
     unprepared: planProgramme(filter, planned, firstPack ? [] : found, job).filter(
       ({ doneAt }) => doneAt === null,
     ).length,
-    replace: smallParts(filter, job.occasion)
-      .filter(({ part }) => job.parts[part] === 'worn' || job.parts[part] === 'missing')
+    replace: faultyParts(filter, job.parts)
+      .filter(({ part }) => part !== 'levelling foot')
       .map(({ name }) => lowerFirst(name)),
+    // Once it is in, its step stays to be seen and undone.
+    footMissing: filter.spill?.foot === 'missing' || isTicked(job.ticks, FOOT),
     lampFrom: lamp === null ? null : sayDay(lamp),
     flowSubmerged: flowSubmerged(filter, planned, around.tank.temperature),
   };

@@ -1,6 +1,7 @@
 import { filmLeaving } from '../biology/filmLeaving';
 import type { Added } from '../tank/additions';
 import type { Filter } from '../filter/filter';
+import type { PartsSeen } from '../filter/smallPart';
 import type { CleanFlow } from '../hydraulics/cleanFlowFit';
 import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydraulics/operatingPoint';
 import { turnover } from '../hydraulics/turnover';
@@ -101,6 +102,8 @@ export interface PackInput extends Surroundings {
   readonly cleanFlow?: CleanFlow | null;
   /** Layers that were in the filter until now, with what becomes of each; left out: these layers are in it, and live. */
   readonly found?: readonly Layer[] | null;
+  /** Small parts that were looked at while the filter was open; left out: none. */
+  readonly parts?: PartsSeen;
   /** Ids of chambers of which all is known, while a filter is stripped; null or left out: of all of them. */
   readonly reached?: readonly string[] | null;
 }
@@ -159,6 +162,7 @@ export function evaluatePack(input: PackInput): PackReport {
     inFlow,
     chambers,
     isReached: ({ id }) => input.reached == null || input.reached.includes(id),
+    parts: input.parts ?? {},
     found: history.found,
     leaving: filmLeaving(filter, inFlow, history),
     atOnce: bacteria?.atOnce ?? null,

@@ -86,7 +86,7 @@ export function usePackBench(source: BenchSource): PackBench {
     () => (pack.doc.role === 'as found' ? null : nothingLives ? [] : layersThen),
     [pack.doc.role, nothingLives, layersThen],
   );
-  const { ticks } = job.doc;
+  const { ticks, parts } = job.doc;
   const { stripping = false } = source;
   const reached = useMemo(
     () => (stripping ? reachedChambers(filter, editing.layers, ticks) : null),
@@ -102,8 +102,9 @@ export function usePackBench(source: BenchSource): PackBench {
       cleanFlow: timedClean,
       found,
       reached: reached?.known ?? null,
+      parts,
     }),
-    [around, schools, filter, editing.layers, measured, timedClean, found, reached],
+    [around, schools, filter, editing.layers, measured, timedClean, found, reached, parts],
   );
   const report = useMemo(() => evaluatePack(input), [input]);
   const jump = (layerId: string | null) => {

@@ -15,7 +15,7 @@ import { flowAfter } from '@/core/repack/flowAfter';
 import { planChanges } from '@/core/repack/planChanges';
 import { repackSteps } from '@/core/repack/repackSteps';
 import { PHASE_WORDS, type RepackStep } from '@/core/repack/repackStep';
-import { stepContext } from '@/core/repack/stepContext';
+import { FOOT, stepContext } from '@/core/repack/stepContext';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import { flowState } from '@/core/service/flowState';
 import type { Stored } from '@/store/documentTable';
@@ -39,7 +39,7 @@ import styles from './RepackSheet.module.css';
 
 interface Props {
   readonly around: Surroundings;
-  readonly filter: Filter;
+  readonly filter: Stored<Filter>;
   readonly job: Stored<Job>;
   /** Layers as they came out, or in the box of a new filter. */
   readonly found: readonly Layer[];
@@ -65,8 +65,18 @@ const OUT_OF_FLOW = 'open/keep wet';
 const BACK_IN_FLOW = 'start/power on';
 
 /** A repack, one large step at a time: for one wet knuckle, the space bar, or a tap on the lower half. */
-export function RepackSheet({ around, filter, job, found, planned, log: storedLog, now }: Props) {
+export function RepackSheet({
+  around,
+  filter: storedFilter,
+  job,
+  found,
+  planned,
+  log: storedLog,
+  now,
+}: Props) {
   const words = useWords();
+  const filterSave = useAutosave('filter', storedFilter);
+  const filter = filterSave.doc;
   const save = useAutosave('job', job);
   useJobNews(save);
   const offline = useOffline(
@@ -79,15 +89,15 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
   const [log, setLog] = useState(storedLog);
   const [chosenKey, setChosenKey] = useState<string | null>(null);
   const [showsList, setShowsList] = useState(false);
-  const { ticks, packed } = save.doc;
+  const { ticks, packed, parts } = save.doc;
   const { layers } = planned;
   // What lay in the box of a new filter was not in it.
   const isFirstPack = job.doc.occasion === 'first pack';
   const wereIn = useMemo(() => (isFirstPack ? [] : found), [isFirstPack, found]);
 
   const report = useMemo(
-    () => evaluatePack({ ...around, filter, layers, flow: null, found: wereIn }),
-    [around, filter, layers, wereIn],
+    () => evaluatePack({ ...around, filter, layers, flow: null, found: wereIn, parts }),
+    [around, filter, layers, wereIn, parts],
   );
   const steps = useMemo(
     () =>
@@ -118,7 +128,12 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
       packed: [...doc.packed.filter((item) => item.layerId !== step.layerId), step],
       ticks: withTick(doc.ticks, { key: layerKey(step.layerId), done: true, at: step.at }),
     }));
-  const setTick = (key: string, on: boolean) =>
+  const setTick = (key: string, on: boolean) => {
+    // The foot is in again: the water level and Measure go by it.
+    if (key === FOOT) {
+      const foot = on ? 'in' : 'missing';
+      filterSave.change((doc) => (doc.spill === null ? doc : { ...doc, spill: { ...doc.spill, foot } }));
+    }
     save.change((doc) => {
       const moment = new Date().toISOString();
       const ticked = { ...doc, ticks: withTick(doc.ticks, { key, done: on, at: moment }) };
@@ -127,6 +142,7 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
       if (on && key === BACK_IN_FLOW) return { ...ticked, outOfFlow: stopClock(doc.outOfFlow, moment, '') };
       return ticked;
     });
+  };
   const takeOut = (layerId: string) =>
     save.change((doc) => ({
       ...doc,
@@ -211,7 +227,7 @@ export function RepackSheet({ around, filter, job, found, planned, log: storedLo
           run: back,
         },
       ]}
-      status={<SaveStatus saves={[save]} />}
+      status={<SaveStatus saves={[save, filterSave]} />}
     >
       <ClockBar job={save} />
       <div

@@ -157,6 +157,7 @@ describe('all steps', () => {
       unprepared: 0,
       replace: ['impeller'],
       lampFrom: null,
+      footMissing: false,
       flowSubmerged: null,
     });
     const onTick = vi.fn();

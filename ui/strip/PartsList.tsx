@@ -1,24 +1,33 @@
 'use client';
 import type { Filter } from '@/core/filter/filter';
-import { PART_STATES, type Job, type PartState } from '@/core/job/job';
-import { smallParts } from '@/core/job/smallParts';
+import { PART_STATES, type PartState, type SmallPart } from '@/core/filter/smallPart';
+import { faultyParts, partsSeen, smallParts } from '@/core/filter/smallParts';
+import type { Job } from '@/core/job/job';
 import { ToggleField } from '../fields/ToggleField';
 import { Fold } from '../frame/Fold';
 import type { Autosave } from '../state/useAutosave';
 import styles from './PartsList.module.css';
 
 /** The small parts to look at while it is open, each with what its fault brings. */
-export function PartsList({ filter, job }: { filter: Filter; job: Autosave<Job> }) {
-  const checks = smallParts(filter, job.doc.occasion);
-  const { parts } = job.doc;
+export function PartsList({ filter, job }: { filter: Autosave<Filter>; job: Autosave<Job> }) {
+  const checks = smallParts(filter.doc, job.doc.occasion === 'first pack');
+  const parts = partsSeen(filter.doc, job.doc.parts);
   const seen = checks.filter(({ part }) => parts[part] !== undefined).length;
-  const bad = checks.filter(({ part }) => parts[part] === 'worn' || parts[part] === 'missing');
-  const set = (part: (typeof checks)[number]['part'], state: PartState | null) =>
+  const bad = faultyParts(filter.doc, job.doc.parts);
+  const set = (part: SmallPart, state: PartState | null) => {
     job.change((doc) => {
       const { [part]: before, ...others } = doc.parts;
       void before;
       return { ...doc, parts: state === null ? others : { ...doc.parts, [part]: state } };
     });
+    // Whether the foot is there is said once, by the filter: Measure and the water level go by it.
+    if (part === 'levelling foot')
+      filter.change((doc) =>
+        doc.spill === null
+          ? doc
+          : { ...doc, spill: { ...doc.spill, foot: state === 'missing' ? 'missing' : 'in' } },
+      );
+  };
   return (
     <Fold
       title="Small parts"

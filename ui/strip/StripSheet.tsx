@@ -25,6 +25,7 @@ import { Band } from '../frame/Band';
 import { Cautions } from '../frame/Cautions';
 import { StageStep } from '../frame/StageStep';
 import { FindingTitles } from '../readings/FindingTitles';
+import { useAutosave } from '../state/useAutosave';
 import { awaitsClock, ClockStart } from '../job/ClockStart';
 import { DropJob } from '../job/DropJob';
 import { EmptyChambers } from './EmptyChambers';
@@ -35,7 +36,7 @@ interface Props {
   readonly around: Surroundings;
   readonly settings: Stored<Settings>;
   readonly ownMedia: readonly OwnMedium[];
-  readonly filter: Filter;
+  readonly filter: Stored<Filter>;
   readonly job: Stored<Job>;
   readonly asFound: Stored<Pack>;
   readonly photos: readonly Photo[];
@@ -47,12 +48,14 @@ export function StripSheet({
   around,
   settings,
   ownMedia,
-  filter,
+  filter: storedFilter,
   job,
   asFound,
   photos: storedPhotos,
   log,
 }: Props) {
+  const filterSave = useAutosave('filter', storedFilter);
+  const filter = filterSave.doc;
   const bench = usePackBench({
     around,
     settings,
@@ -72,6 +75,7 @@ export function StripSheet({
       filter={filter}
       bench={bench}
       view="strip"
+      saves={[filterSave]}
       band={
         <Band
           verdict={{
@@ -117,13 +121,17 @@ export function StripSheet({
               : 'Enter the layers in the order you lift them out: each new one goes under the last.'}
           </p>
           <EmptyChambers filter={filter} layers={editing.layers} job={bench.job} />
-          <PartsList filter={filter} job={bench.job} />
+          <PartsList filter={filterSave} job={bench.job} />
           <FindingTitles report={report} onSelect={bench.jump} />
           <div className={sheet.foot}>
             <Button component={AppLink} href={`/filter/${filter.id}/review`}>
               Review layer by layer
             </Button>
-            <StageStep job={bench.job} to="plan" before={bench.flush}>
+            <StageStep
+              job={bench.job}
+              to="plan"
+              before={async () => (await bench.flush()) && (await filterSave.flush())}
+            >
               Plan the new pack
             </StageStep>
             <DropJob job={job.doc} />

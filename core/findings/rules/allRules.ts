@@ -19,6 +19,7 @@ import { chemicalPlace } from './chemicalPlace';
 import { bothJobs } from './bothJobs';
 import { dirtyDownstream } from './dirtyDownstream';
 import { emptySpace } from './emptySpace';
+import { faultyPart } from './faultyPart';
 import { flatCartridge } from './flatCartridge';
 import { flossFirst } from './flossFirst';
 import { footMissing } from './footMissing';
@@ -68,6 +69,7 @@ export const RULES: readonly Rule[] = [
   spills,
   mostMatureLeaves,
   footMissing,
+  faultyPart,
   stillWrapped,
   shortPiece,
   flowedOver,

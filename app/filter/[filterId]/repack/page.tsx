@@ -14,7 +14,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
       <RepackSheet
         key={open.job.doc.id}
         around={around}
-        filter={filter.doc}
+        filter={filter}
         job={open.job}
         found={open.asFound.doc.layers}
         planned={open.planned.doc}

@@ -15,7 +15,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
         around={around}
         settings={settings}
         ownMedia={ownMedia}
-        filter={filter.doc}
+        filter={filter}
         job={open.job}
         asFound={open.asFound}
         photos={open.photos}

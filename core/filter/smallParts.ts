@@ -1,7 +1,6 @@
-import type { Filter } from '../filter/filter';
-import { isCanister, isInternal, isHangOnBack } from '../filter/kindFamily';
-import type { Occasion } from './job';
-import type { SmallPart } from './smallPart';
+import type { Filter } from './filter';
+import { isCanister, isInternal, isHangOnBack } from './kindFamily';
+import type { PartsSeen, SmallPart } from './smallPart';
 
 /** A part to look at: what to look for, and what its fault brings. */
 export interface PartCheck {
@@ -89,11 +88,15 @@ const CHECKS: Readonly<Record<SmallPart, Omit<PartCheck, 'part'>>> = {
   },
 };
 
-/** The parts that this filter has, in the order in which they come to hand (common practice, no source). */
-export function smallParts(filter: Filter, occasion: Occasion): PartCheck[] {
+/**
+ * The parts that this filter has, in the order in which they come to hand (common practice, no source).
+ *
+ * @param isNew new from its box: packing is looked for too
+ */
+export function smallParts(filter: Filter, isNew: boolean): PartCheck[] {
   const { kind, equipment } = filter;
   const has: Readonly<Record<SmallPart, boolean>> = {
-    packing: occasion === 'first pack',
+    packing: isNew,
     taps: equipment.includes('taps'),
     hoses: filter.hoses !== null,
     'hose collars': filter.hoses !== null,
@@ -113,3 +116,25 @@ export function smallParts(filter: Filter, occasion: Occasion): PartCheck[] {
     .filter((part) => has[part])
     .map((part) => ({ part, ...CHECKS[part] }));
 }
+
+/**
+ * What was seen of the parts of a filter, as far as it is still so: whether the levelling foot is there is said by the filter
+ * itself, wherever it was entered.
+ */
+export function partsSeen({ spill }: Pick<Filter, 'spill'>, seen: PartsSeen): PartsSeen {
+  const { 'levelling foot': foot, ...rest } = seen;
+  if (spill?.foot === 'missing') return { ...rest, 'levelling foot': 'missing' };
+  return foot === undefined ? rest : { ...rest, 'levelling foot': foot === 'missing' ? 'fine' : foot };
+}
+
+/** Parts that need replacing: worn or missing, in the order in which they come to hand. */
+export const faultyParts = (
+  filter: Filter,
+  seen: PartsSeen,
+): (PartCheck & { readonly state: 'worn' | 'missing' })[] => {
+  const now = partsSeen(filter, seen);
+  return smallParts(filter, false).flatMap((check) => {
+    const state = now[check.part];
+    return state === 'worn' || state === 'missing' ? [{ ...check, state }] : [];
+  });
+};

@@ -20,3 +20,10 @@ export const SMALL_PARTS = [
 ] as const;
 export const SmallPartSchema = z.enum(SMALL_PARTS);
 export type SmallPart = z.infer<typeof SmallPartSchema>;
+
+/** How a small part was found. */
+export const PART_STATES = ['fine', 'worn', 'missing'] as const;
+export const PartStateSchema = z.enum(PART_STATES);
+export type PartState = z.infer<typeof PartStateSchema>;
+/** Parts that were looked at, each with what was seen. */
+export type PartsSeen = Readonly<Partial<Record<SmallPart, PartState>>>;
