@@ -5,6 +5,7 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { readingHabits } from '@/server/readingHabits';
+import { KEEP_EARLY_INPUT } from '@/ui/frame/earlyInput';
 import { Habits } from '@/ui/fields/Habits';
 import { Theme } from '@/ui/theme/Theme';
 import '@/ui/theme/globals.css';
@@ -20,6 +21,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
       <head>
+        <script dangerouslySetInnerHTML={{ __html: KEEP_EARLY_INPUT }} />
         <InitColorSchemeScript attribute="class" defaultMode="system" />
       </head>
       <body>

@@ -165,7 +165,9 @@ test('a save whose answer is lost is no conflict, and a second press makes one r
   });
   await typeFillings(page, '12.4', '12.6');
   await page.getByRole('button', { name: 'Save reading' }).click();
-  await expect(page.getByText('The app does not answer. The times are still here; try again.')).toBeVisible();
+  await expect(
+    page.getByText('The app is not responding. The times are still here. Try again.'),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Save reading' }).click();
   await expect(shown).toHaveText(`1 to 15 of ${before + 1}, newest first`);
   await page.reload();

@@ -31,7 +31,9 @@ worker.addEventListener('activate', (event) => {
 /** Fetches a page and keeps it. */
 async function keep(address) {
   const answer = await fetch(address, { headers: { accept: 'text/html' }, cache: 'no-store' });
-  if (answer.ok && !answer.redirected) await (await caches.open(PAGES)).put(address, answer.clone());
+  // A navigation takes no answer that was redirected on its way: the browser is sent there itself.
+  if (answer.redirected) return Response.redirect(answer.url);
+  if (answer.ok) await (await caches.open(PAGES)).put(address, answer.clone());
   return answer;
 }
 

@@ -8,8 +8,15 @@ import { answer, change, CHANGE_ID, docOf, noBody, readBody, versionOf, type Ref
 
 let db: Db;
 vi.mock('./database', () => ({ database: () => db }));
+const noted = vi.hoisted(() => ({ requests: [] as unknown[], failures: [] as unknown[] }));
+vi.mock('./requestLog', () => ({
+  noteRequest: (note: unknown) => noted.requests.push(note),
+  noteFailure: (note: unknown, error: unknown) => noted.failures.push([note, error]),
+}));
 beforeEach(() => {
   db = openDatabase(':memory:');
+  noted.requests.length = 0;
+  noted.failures.length = 0;
 });
 afterEach(() => {
   db.close();
@@ -71,12 +78,16 @@ describe('answer', () => {
   });
 
   it('hides what failed inside, and writes it down for whoever runs the app', async () => {
-    const written = vi.spyOn(console, 'error').mockReturnValue();
-    const { status, said } = await failing(new Error('SQLITE_BUSY at /home'));
+    const error = new Error('SQLITE_BUSY at /home');
+    const { status, said } = await failing(error);
     expect(status).toBe(500);
     expect(said.message).not.toContain('SQLITE');
     expect(said.message).toContain('Nothing was changed');
-    expect(written).toHaveBeenCalledTimes(1);
+    // The page shows by which id the log has it.
+    expect(said.errorId).toMatch(/^[0-9a-f]{8}$/);
+    expect(noted.failures).toEqual([
+      [expect.objectContaining({ outcome: 'failed', errorId: said.errorId }), error],
+    ]);
   });
 });
 
@@ -89,6 +100,14 @@ describe('change', () => {
     expect(handle).toHaveBeenCalledTimes(1);
     await change(request('{"a":1}', 'change-0002'), readBody, handle);
     expect(handle).toHaveBeenCalledTimes(2);
+    // Noted by route, outcome and id, and nothing of what was sent.
+    expect(noted.requests).toHaveLength(3);
+    expect(noted.requests[0]).toEqual({
+      route: 'PUT /api/tanks/t',
+      changeId: 'change-0001',
+      outcome: 'done',
+      ms: expect.any(Number) as number,
+    });
   });
 
   it('refuses an id that was used for another change, and a change without one', async () => {

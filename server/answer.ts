@@ -1,8 +1,10 @@
+import { randomBytes } from 'node:crypto';
 import { INCOMING_PIECE, MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/fileLimits';
 import { once } from '@/store/changes';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';
 import { database } from './database';
+import { noteFailure, noteRequest } from './requestLog';
 import { wakeOutlooks } from './outlookWork';
 
 /** What a refused request says: `message` for a person, `faults` a line each, `current` when somebody saved first. */
@@ -10,6 +12,8 @@ export interface Refusal {
   readonly message: string;
   readonly faults?: readonly string[];
   readonly current?: unknown;
+  /** Of a failure: the log of the app has it too. */
+  readonly errorId?: string;
 }
 
 /** The body of a request that was a JSON object. */
@@ -19,13 +23,33 @@ export type Body = Readonly<Record<string, unknown>>;
 export const CHANGE_ID = 'x-change-id';
 
 /** Answers a question: runs a handler on the database and turns what it throws into a clear answer. */
-export async function answer(handle: (db: Db) => unknown): Promise<Response> {
+export async function answer(
+  handle: (db: Db) => unknown,
+  about: About = { route: 'GET' },
+): Promise<Response> {
+  const begun = performance.now();
+  const ms = (): number => Math.round(performance.now() - begun);
   try {
     const result: unknown = await handle(database());
+    if (about.changeId !== undefined) noteRequest({ ...about, outcome: 'done', ms: ms() });
     return result instanceof Response ? result : Response.json(result ?? {});
   } catch (error) {
-    return refusalOf(error);
+    const refusal = refusalOf(error);
+    if (refusal !== null) {
+      if (about.changeId !== undefined) noteRequest({ ...about, outcome: 'refused', ms: ms() });
+      return refusal;
+    }
+    const errorId = randomBytes(4).toString('hex');
+    noteFailure({ ...about, outcome: 'failed', ms: ms(), errorId }, error);
+    return refuse(500, { message: 'The app failed. Nothing was changed.', errorId });
   }
+}
+
+/** What the log says a request was. */
+interface About {
+  readonly route: string;
+  /** null: a change without an id. */
+  readonly changeId?: string | null;
 }
 
 /**
@@ -39,19 +63,18 @@ export async function change<T>(
   read: (request: Request) => Promise<T>,
   handle: (db: Db, input: T) => unknown,
 ): Promise<Response> {
+  const { pathname, search } = new URL(request.url);
+  const changeId = request.headers.get(CHANGE_ID);
+  const about = { route: `${request.method} ${pathname}`, changeId };
   return answer(async (db) => {
     const input = await read(request);
-    const { pathname, search } = new URL(request.url);
-    const result = once(
-      db,
-      request.headers.get(CHANGE_ID) ?? undefined,
-      `${request.method} ${pathname}${search}`,
-      () => handle(db, input),
+    const result = once(db, changeId ?? undefined, `${request.method} ${pathname}${search}`, () =>
+      handle(db, input),
     );
     // Log, pack or tank may have changed: what lies ahead is worked out anew.
     wakeOutlooks();
     return result;
-  });
+  }, about);
 }
 
 /** Reads nothing: for changes that are said by their address alone. */
@@ -105,7 +128,8 @@ export function docOf(body: Body, id: string): unknown {
   throw new InvalidError(['doc: the document is missing or has another id than the address.']);
 }
 
-function refusalOf(error: unknown): Response {
+/** The answer to what is refused for a reason; null: the app failed. */
+function refusalOf(error: unknown): Response | null {
   if (error instanceof InvalidError) return refuse(422, { message: error.message, faults: error.faults });
   if (error instanceof ConflictError) return refuse(409, { message: error.message, current: error.current });
   if (error instanceof NotFoundError) return refuse(404, { message: error.message });
@@ -116,10 +140,7 @@ function refusalOf(error: unknown): Response {
         'A document that belongs to it cannot be read; home shows it, and how to repair or remove it.',
       ],
     });
-  console.error(error);
-  return refuse(500, {
-    message: 'It could not be saved because the app failed. Nothing was changed; try again.',
-  });
+  return null;
 }
 
 const refuse = (status: number, refusal: Refusal): Response => Response.json(refusal, { status });

@@ -4,6 +4,8 @@ import type { Db } from '@/store/openDatabase';
 import { outlookPool, type OutlookPool } from '@/workers/outlookPool';
 import { database } from './database';
 import { nextOutlook, type Waiting } from './nextOutlook';
+import { randomBytes } from 'node:crypto';
+import { noteFailure } from './requestLog';
 import { outlookInput } from './outlookInput';
 
 /** Milliseconds between a change and the work on it: entries come in one after the other. */
@@ -198,6 +200,9 @@ function failedOn({ filterId, revision }: Running, error: unknown): void {
   if (tries < TRIES) return;
   state.tries.delete(filterId);
   state.failed.set(filterId, revision);
-  console.error(`What lies ahead of filter ${filterId} could not be worked out:`, error);
+  noteFailure(
+    { route: `forecast ${filterId}`, outcome: 'failed', ms: 0, errorId: randomBytes(4).toString('hex') },
+    error,
+  );
   tell({ kind: 'failed', filterId });
 }

@@ -6,6 +6,7 @@ import { LARGEST_CSV, LARGEST_CSV_WORDS } from '@/formats/fileLimits';
 import type { OpenedCsv } from '@/workers/logCsvWorker';
 import { useWords } from '../fields/Habits';
 import { send } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 import styles from './LogFile.module.css';
 import { LogFileMapping } from './LogFileMapping';
 import { openLogCsv, type OpenLogCsv } from './openLogCsv';
@@ -61,12 +62,7 @@ export function LogFile({ filterId, nameOf, onChanged }: Props) {
     const outcome = await send<{ added: readonly string[] }>('POST', `/api/filters/${filterId}/log`, {
       entries,
     });
-    if (outcome.kind !== 'saved')
-      return setFault(
-        outcome.kind === 'refused'
-          ? outcome.faults.join(' ')
-          : 'The app does not answer. Nothing was added; try again.',
-      );
+    if (outcome.kind !== 'saved') return setFault(outcomeFaults(outcome, 'Nothing was added.').join(' '));
     const ids = new Set(outcome.value.added);
     const isIn = entries.filter(({ id }) => ids.has(id));
     setOpen(null);

@@ -12,6 +12,7 @@ import { entrySaid } from '../job/entrySaid';
 import { lazyPart } from '../frame/lazyPart';
 import { PageButtons } from '../frame/PageButtons';
 import { send } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 import type { LogPage } from '@/server/logPage';
 import styles from './CareSheet.module.css';
 
@@ -253,11 +254,7 @@ function EditEntry({
       note: note.trim(),
     });
     if (outcome.kind === 'saved') return onDone(outcome.value);
-    setFaults(
-      outcome.kind === 'refused'
-        ? outcome.faults
-        : ['The app does not answer. Nothing was changed; try again.'],
-    );
+    setFaults(outcomeFaults(outcome));
   };
   return (
     <form

@@ -8,6 +8,7 @@ import { FILE_ENDING, MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/fileLim
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 import type { Stored } from '@/store/documentTable';
 import { sendText } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 import styles from './FileDrop.module.css';
 
 type Preview = { readonly text: string; readonly file: NeatLayerFile };
@@ -44,11 +45,7 @@ export function FileDrop() {
     const outcome = await sendText<Stored<Filter>>('POST', '/api/files', text, 'application/json');
     if (outcome.kind === 'saved') router.push(`/filter/${outcome.value.doc.id}/measure`);
     else {
-      setFaults(
-        outcome.kind === 'refused'
-          ? outcome.faults
-          : ['The app does not answer. Nothing was added; try again.'],
-      );
+      setFaults(outcomeFaults(outcome, 'Nothing was added.'));
       setBusy(false);
     }
   };

@@ -11,6 +11,7 @@ import { useWords } from '../fields/Habits';
 import { TextInput } from '../fields/TextInput';
 import { AppLink } from '../frame/AppLink';
 import { send } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 import styles from './AwayPart.module.css';
 import today from './TodayList.module.css';
 
@@ -45,12 +46,7 @@ export function AwayPart({ away, plan, onClose }: Props) {
   const [days, setDays] = useState<number | null>(away?.days ?? USUAL_DAYS);
   const save = async (next: Away | null) => {
     const outcome = await send('PATCH', '/api/settings', { away: next });
-    if (outcome.kind !== 'saved')
-      return setFault(
-        outcome.kind === 'refused'
-          ? outcome.faults.join(' ')
-          : 'The app does not answer. Nothing was changed; try again.',
-      );
+    if (outcome.kind !== 'saved') return setFault(outcomeFaults(outcome).join(' '));
     setFault(null);
     setIsOpen(false);
     if (next === null) onClose();

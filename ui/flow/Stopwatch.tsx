@@ -12,7 +12,8 @@ import { useWords } from '../fields/Habits';
 import { ChoiceField } from '../fields/ChoiceField';
 import { Quantity } from '../fields/Quantity';
 import { QuantityField } from '../fields/QuantityField';
-import { send } from '../state/send';
+import { isAnswered, send } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 import { useKeys } from '../state/useKeys';
 import { keepTimes, readKeptTimes } from './keptTimes';
 import styles from './Stopwatch.module.css';
@@ -108,17 +109,12 @@ function Watch({
     };
     const outcome = await send<LogEntry>('POST', '/api/log', entry);
     setBusy(false);
-    if (outcome.kind !== 'unreachable') identity.current = null;
+    if (isAnswered(outcome)) identity.current = null;
     if (outcome.kind === 'saved') {
       setSeconds([]);
       setFaults([]);
       onSaved(outcome.value);
-    } else
-      setFaults(
-        outcome.kind === 'refused'
-          ? outcome.faults
-          : ['The app does not answer. The times are still here; try again.'],
-      );
+    } else setFaults(outcomeFaults(outcome, 'The times are still here.'));
   };
 
   return (

@@ -1,6 +1,8 @@
 'use client';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { AppLink } from './AppLink';
+import { takeUpEarlyInput } from './earlyInput';
+import { StorageNote } from './StorageNote';
 import styles from './Frame.module.css';
 import { KeyHelp } from './KeyHelp';
 import { useAway } from '../state/away';
@@ -48,6 +50,7 @@ export function Frame({
   const [waits, setWaits] = useState<string | null>(null);
   // From here on the page answers: until then it is a picture of itself, and presses are lost.
   useEffect(() => {
+    takeUpEarlyInput();
     document.documentElement.dataset.alive = 'true';
   }, []);
   // On a phone the row of stages is wider than the screen: the one we are on comes into sight.
@@ -96,6 +99,7 @@ export function Frame({
           <KeyHelp shortcuts={shortcuts} />
         </div>
       </header>
+      <StorageNote />
       {away ? (
         <p role="alert" className={styles.waits}>
           The app does not answer, so this page stays as it is. Start the app again, then press the link once

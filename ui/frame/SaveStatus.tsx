@@ -25,10 +25,16 @@ export function SaveStatus({ saves }: { saves: readonly Saving[] }) {
   );
 }
 
-const ORDER = ['conflict', 'refused', 'unreachable', 'saving', 'saved'] as const;
+const ORDER = ['conflict', 'refused', 'failed', 'unreachable', 'saving', 'saved'] as const;
 
 const worst = (saves: readonly Saving[]) =>
   ORDER.find((kind) => saves.some((save) => save.state.kind === kind)) ?? 'saved';
+
+/** “ (error 3f2a91c0)”: by which it is found in the log of the app. */
+function failedId(saves: readonly Saving[]): string {
+  const ids = saves.flatMap(({ state }) => (state.kind === 'failed' ? (state.errorId ?? []) : []));
+  return ids.length === 0 ? '' : ` (error ${ids[0]})`;
+}
 
 function text(saves: readonly Saving[], words: Words): string {
   switch (worst(saves)) {
@@ -38,6 +44,8 @@ function text(saves: readonly Saving[], words: Words): string {
       return 'not saved';
     case 'unreachable':
       return 'not saved yet: the app does not answer; kept here, trying again';
+    case 'failed':
+      return `not saved yet: the app failed${failedId(saves)}; kept here, trying again`;
     case 'saving':
       return 'saving';
     case 'saved': {

@@ -6,6 +6,7 @@ import type { Job } from '@/core/job/job';
 import type { JobStage } from '@/core/job/stage';
 import { isPast } from '@/core/job/isPast';
 import { send } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 import type { Autosave } from '../state/useAutosave';
 
 interface Props {
@@ -47,8 +48,7 @@ async function step(job: Autosave<Job>, to: JobStage, before: Props['before']): 
   if (!isPast(job.doc.stage, to)) return null;
   const outcome = await send('PATCH', `/api/jobs/${job.doc.id}`, { version: job.version(), stage: to });
   if (outcome.kind === 'saved') return null;
-  if (outcome.kind === 'refused') return outcome.faults.join(' ');
   if (outcome.kind === 'conflict')
     return 'This job was moved on in another tab. Reload the page to see where it stands.';
-  return 'The app does not answer. Nothing is lost; try again.';
+  return outcomeFaults(outcome, 'Nothing is lost.').join(' ');
 }

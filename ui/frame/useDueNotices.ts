@@ -1,6 +1,7 @@
 'use client';
 import { useEffect } from 'react';
 import { useWords } from '../fields/Habits';
+import { isStorageBlocked } from '../state/isStorageBlocked';
 import { NOTICES_WANTED } from '../state/noticesWanted';
 
 /** While a page is open, and its keeper wants it, this browser notifies of what is due. */
@@ -9,7 +10,7 @@ export function useDueNotices(): void {
   useEffect(() => {
     const ends = new AbortController();
     // Loaded where it is wanted: nearly nobody pays for it on every page.
-    if (globalThis.localStorage?.getItem(NOTICES_WANTED) === 'yes')
+    if (!isStorageBlocked() && localStorage.getItem(NOTICES_WANTED) === 'yes')
       void import('./watchDue').then(({ watchDue }) => watchDue(words, ends.signal)).catch(() => undefined);
     return () => ends.abort();
   }, [words]);

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Job, Occasion } from '@/core/job/job';
 import { send } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 import styles from './StartJob.module.css';
 
 interface Props {
@@ -50,9 +51,7 @@ export function StartJob({ filterId, job, before, untouched, first }: Props) {
     setFault(
       outcome === null
         ? 'What is on this screen is not saved yet; see the note at the top.'
-        : outcome.kind === 'refused'
-          ? outcome.faults.join(' ')
-          : 'The app does not answer. Nothing is lost; try again.',
+        : outcomeFaults(outcome, 'Nothing is lost.').join(' '),
     );
   };
   const occasions: readonly Occasion[] = [

@@ -1,7 +1,8 @@
 'use client';
 import { useRef, useState } from 'react';
 import type { LogEntry } from '@/core/job/logEntry';
-import { send } from '../state/send';
+import { isAnswered, send } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 
 type DistributiveOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
 /** An entry without what it is told by: those are added when it is saved. */
@@ -22,16 +23,12 @@ export function useSaveEntry(filterId: string, jobId: string | null) {
       jobId,
     });
     setBusy(false);
-    if (outcome.kind !== 'unreachable') identity.current = null;
+    if (isAnswered(outcome)) identity.current = null;
     if (outcome.kind === 'saved') {
       setFaults([]);
       return outcome.value;
     }
-    setFaults(
-      outcome.kind === 'refused'
-        ? outcome.faults
-        : ['The app does not answer. What you entered is still here; try again.'],
-    );
+    setFaults(outcomeFaults(outcome, 'What you entered is still here.'));
     return null;
   };
   return { save, faults, busy };

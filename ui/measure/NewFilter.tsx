@@ -23,7 +23,8 @@ import { QuantityField } from '../fields/QuantityField';
 import { FileDrop } from '../files/FileDrop';
 import { Frame } from '../frame/Frame';
 import { mainLinks } from '../frame/mainLinks';
-import { send } from '../state/send';
+import { isAnswered, send } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 import { Vessel } from '../vessel/Vessel';
 import { measured } from './filterPart';
 import styles from './NewFilter.module.css';
@@ -73,12 +74,8 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
       router.push(`/filter/${ids.id}/measure`);
       return;
     }
-    if (outcome.kind !== 'unreachable') identity.current = null;
-    setRefused(
-      outcome.kind === 'refused'
-        ? outcome.faults
-        : ['The app does not answer. What you typed is still here; try again.'],
-    );
+    if (isAnswered(outcome)) identity.current = null;
+    setRefused(outcomeFaults(outcome, 'What you typed is still here.'));
   };
 
   return (

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useWords } from '../fields/Habits';
 import { send, type Outcome } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 import styles from './PhonesPart.module.css';
 
 /** The secret address under which calendars read what is due: made, shown once, and revoked. */
@@ -11,8 +12,7 @@ export function CalendarAddress({ madeAt }: { readonly madeAt: string | null }) 
   const [made, setMade] = useState(madeAt);
   const [address, setAddress] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
-  const failed = (outcome: Outcome<unknown>) =>
-    setFault(outcome.kind === 'refused' ? outcome.faults.join(' ') : 'The app does not answer; try again.');
+  const failed = (outcome: Outcome<unknown>) => setFault(outcomeFaults(outcome).join(' '));
   const make = async () => {
     const outcome = await send<{ address: string }>('POST', '/api/calendar-feed');
     if (outcome.kind !== 'saved') return failed(outcome);

@@ -5,7 +5,8 @@ import { EXPORT_ENDING } from '@/formats/fileLimits';
 import type { IncomingDone } from '@/server/incomingFile';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
-import { send, type Outcome } from '../state/send';
+import { send } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 import { doneSaid, incomingSaid } from './incomingSaid';
 import { sendFile, type Sent } from './sendFile';
 import styles from './DataPart.module.css';
@@ -17,9 +18,6 @@ type State =
   | { readonly kind: 'working' }
   | { readonly kind: 'refused'; readonly faults: readonly string[] }
   | { readonly kind: 'done'; readonly text: string };
-
-const faultsOf = (outcome: Outcome<unknown>): readonly string[] =>
-  outcome.kind === 'refused' ? outcome.faults : ['The app does not answer. Nothing was changed; try again.'];
 
 /** Everything as one file, out and in: a file says what it would change before it changes anything. */
 export function DataPart() {
@@ -33,7 +31,7 @@ export function DataPart() {
     setState(
       outcome.kind === 'saved'
         ? { kind: 'tried', sent: outcome.value, isAsked: false }
-        : { kind: 'refused', faults: faultsOf(outcome) },
+        : { kind: 'refused', faults: outcomeFaults(outcome) },
     );
   };
   const bring = async (id: string, how: 'add' | 'replace') => {
@@ -42,7 +40,7 @@ export function DataPart() {
     setState(
       outcome.kind === 'saved'
         ? { kind: 'done', text: doneSaid(words, outcome.value) }
-        : { kind: 'refused', faults: faultsOf(outcome) },
+        : { kind: 'refused', faults: outcomeFaults(outcome) },
     );
   };
   const cancel = (id: string) => {

@@ -7,6 +7,7 @@ import { useWords } from '../fields/Habits';
 import { timeLeft } from '@/core/job/timeLeft';
 import { clockText } from '../job/clockText';
 import { send } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 import { useNow } from '../state/useNow';
 import { CalendarAddress } from './CalendarAddress';
 import styles from './PhonesPart.module.css';
@@ -38,8 +39,7 @@ export function PhonesPart({ sharing, devices: stored, calendarAt }: Props) {
     if (outcome.kind === 'saved') {
       setCode(outcome.value);
       setFault(null);
-    } else
-      setFault(outcome.kind === 'refused' ? outcome.faults.join(' ') : 'The app does not answer; try again.');
+    } else setFault(outcomeFaults(outcome).join(' '));
   };
   const remove = async (id: string) => {
     const outcome = await send('DELETE', `/api/devices/${id}`);

@@ -33,16 +33,28 @@ function listen(): () => void {
   const channel = new BroadcastChannel(SHARED);
   const ends = new AbortController();
   channel.onmessage = ({ data }: MessageEvent<News>) => hear(data);
+  const open = (): EventSource => {
+    const source = new EventSource(STREAM);
+    const pass = (news: News): void => {
+      hear(news);
+      channel.postMessage(news);
+    };
+    source.onopen = () => pass({ kind: 'opened' });
+    source.onmessage = ({ data }: MessageEvent<string>) => pass(JSON.parse(data) as OutlookNews);
+    return source;
+  };
+  // Without locks, as where the page came over an unsafe address, each tab has its own.
+  if ((navigator.locks as LockManager | undefined) === undefined) {
+    const source = open();
+    return () => {
+      source.close();
+      channel.close();
+    };
+  }
   // The lock is held for as long as this tab holds the stream, and goes to another tab when it is closed.
   navigator.locks
     .request(SHARED, { signal: ends.signal }, () => {
-      const source = new EventSource(STREAM);
-      const pass = (news: News): void => {
-        hear(news);
-        channel.postMessage(news);
-      };
-      source.onopen = () => pass({ kind: 'opened' });
-      source.onmessage = ({ data }: MessageEvent<string>) => pass(JSON.parse(data) as OutlookNews);
+      const source = open();
       return new Promise<void>((resolve) => {
         ends.signal.addEventListener('abort', () => {
           source.close();

@@ -174,6 +174,30 @@ describe('a document that saves itself', () => {
     expect(server.saved).toEqual(['b']);
   });
 
+  it('says that the app failed, with its id, and tries again less and less often, a minute apart at most', async () => {
+    const document = openPage();
+    let tries = 0;
+    vi.stubGlobal('fetch', () => {
+      tries += 1;
+      return Promise.resolve(
+        Response.json({ message: 'The app failed.', errorId: '3f2a91c0' }, { status: 500 }),
+      );
+    });
+    type(document, 'b');
+    await vi.advanceTimersByTimeAsync(400);
+    expect(document.get().state).toEqual({ kind: 'failed', message: 'The app failed.', errorId: '3f2a91c0' });
+    expect(tries).toBe(1);
+    await vi.advanceTimersByTimeAsync(80_000);
+    // By hand: after 2.5, 5, 10, 20 and 40 s.
+    expect(tries).toBe(6);
+    await vi.advanceTimersByTimeAsync(180_000);
+    expect(tries).toBe(9);
+    vi.stubGlobal('fetch', server.answer);
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(server.saved).toEqual(['b']);
+    expect(document.get().state.kind).toBe('saved');
+  });
+
   it('knows a save whose answer was lost as its own, also when more was typed since', async () => {
     const document = openPage();
     server.losesAnswers = true;

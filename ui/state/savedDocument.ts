@@ -12,13 +12,15 @@ import { newChangeId, send } from './send';
 
 /** Milliseconds after the last change before it is sent. */
 const PAUSE = 350;
-/** Milliseconds between tries while the app does not answer. */
+/** Milliseconds before the second try while the app does not answer or fails; each further one waits twice as long, up to the last. */
 const RETRY = 2500;
+const LONGEST_RETRY = 60_000;
 
 export type SaveState =
   | { readonly kind: 'saved'; readonly at: string }
   | { readonly kind: 'saving' }
   | { readonly kind: 'unreachable' }
+  | { readonly kind: 'failed'; readonly message: string; readonly errorId: string | null }
   | { readonly kind: 'refused'; readonly faults: readonly string[] }
   | { readonly kind: 'conflict' };
 
@@ -64,6 +66,8 @@ export class SavedDocument<K extends SavedKind> {
   private theirs: Stored<DocumentOf<K>> | null = null;
   private running: Promise<void> | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
+  /** Tries in a row without an answer. */
+  private failures = 0;
   private fits: Fits<DocumentOf<K>> = always;
   /** A draft that is being read, and the changes made meanwhile: they belong on top of it. */
   private adopting: { readonly draft: Draft; readonly changes: Update<DocumentOf<K>>[] } | null = null;
@@ -353,11 +357,16 @@ export class SavedDocument<K extends SavedKind> {
       );
       // It was set aside, or the others' version taken, while the answer was on its way.
       if (this.attempt?.changeId !== changeId) return;
-      if (outcome.kind === 'unreachable') {
-        this.show({ state: { kind: 'unreachable' } });
-        this.timer = setTimeout(() => void this.saveOnce(), RETRY);
+      if (outcome.kind === 'unreachable' || outcome.kind === 'failed') {
+        this.show({ state: outcome });
+        this.timer = setTimeout(
+          () => void this.saveOnce(),
+          Math.min(LONGEST_RETRY, RETRY * 2 ** this.failures),
+        );
+        this.failures += 1;
         return;
       }
+      this.failures = 0;
       this.attempt = null;
       if (outcome.kind === 'saved') {
         this.stored = outcome.value;

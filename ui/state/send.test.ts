@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { outcomeFaults } from './outcomeFaults';
 import { send, sendText } from './send';
 
 interface Sent {
@@ -52,11 +53,19 @@ describe('send', () => {
     expect(other?.id).not.toBe(lost?.id);
   });
 
-  it('takes a failed server for one that does not answer, since nothing was changed', async () => {
-    respond = () => Response.json({ message: 'It failed.' }, { status: 500 });
-    expect(await send('DELETE', '/api/log/e')).toEqual({ kind: 'unreachable' });
+  it('tells a server that failed from one that is absent, with the id that its log has', async () => {
+    respond = () => Response.json({ message: 'It failed.', errorId: '3f2a91c0' }, { status: 500 });
+    const failed = await send('DELETE', '/api/log/e');
+    expect(failed).toEqual({ kind: 'failed', message: 'It failed.', errorId: '3f2a91c0' });
+    expect(outcomeFaults(failed)).toEqual(['It failed. Nothing was changed. (Error 3f2a91c0)']);
     respond = () => new Response('<html>', { status: 502 });
-    expect(await send('DELETE', '/api/log/e')).toEqual({ kind: 'unreachable' });
+    expect(await send('DELETE', '/api/log/e')).toEqual({
+      kind: 'failed',
+      message: 'The app failed.',
+      errorId: null,
+    });
+    // It may be sent again as the same change.
+    expect(sent[1]?.id).toBe(sent[0]?.id);
     expect(sent[0]?.body).toBeUndefined();
   });
 

@@ -1,11 +1,16 @@
 'use client';
 
-/** What came of a request: saved, refused with faults, changed elsewhere, or no answer at all. */
+/** What came of a request: saved, refused with faults, changed elsewhere, failed in the app, or no answer at all. */
 export type Outcome<T> =
   | { readonly kind: 'saved'; readonly value: T }
   | { readonly kind: 'refused'; readonly faults: readonly string[] }
   | { readonly kind: 'conflict'; readonly current: T }
+  | { readonly kind: 'failed'; readonly message: string; readonly errorId: string | null }
   | { readonly kind: 'unreachable' };
+
+/** True once the app has said what came of it; a request that failed or got no answer may be sent again as it was. */
+export const isAnswered = ({ kind }: Outcome<unknown>): boolean =>
+  kind !== 'unreachable' && kind !== 'failed';
 
 export type Method = 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
@@ -45,7 +50,7 @@ export async function sendText<T>(
   const id = changeId ?? unanswered.get(key) ?? newChangeId();
   if (changeId === undefined) unanswered.set(key, id);
   const outcome = await fetchOutcome<T>(method, url, text === '' ? undefined : text, type, id);
-  if (outcome.kind !== 'unreachable') unanswered.delete(key);
+  if (isAnswered(outcome)) unanswered.delete(key);
   return outcome;
 }
 
@@ -67,13 +72,25 @@ export async function fetchOutcome<T>(
       headers: { 'content-type': type, 'x-change-id': changeId },
       body,
     });
-    answer = (await response.json()) as Record<string, unknown>;
   } catch {
     return { kind: 'unreachable' };
   }
+  try {
+    answer = (await response.json()) as Record<string, unknown>;
+  } catch {
+    // What fails before the app’s own answer says nothing of itself; an answer that breaks off is none.
+    return response.status >= 500
+      ? { kind: 'failed', message: 'The app failed.', errorId: null }
+      : { kind: 'unreachable' };
+  }
   if (response.ok) return { kind: 'saved', value: answer as T };
   if (response.status === 409) return { kind: 'conflict', current: answer.current as T };
-  if (response.status >= 500) return { kind: 'unreachable' };
+  if (response.status >= 500)
+    return {
+      kind: 'failed',
+      message: typeof answer.message === 'string' ? answer.message : 'The app failed.',
+      errorId: typeof answer.errorId === 'string' ? answer.errorId : null,
+    };
   const faults = Array.isArray(answer.faults) ? (answer.faults as string[]) : [String(answer.message)];
   return { kind: 'refused', faults };
 }

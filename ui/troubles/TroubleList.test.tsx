@@ -69,7 +69,7 @@ describe('TroubleList', () => {
   });
 
   it.each([
-    ['the app does not answer', () => Promise.reject(new Error('away')), 'does not answer'],
+    ['the app does not answer', () => Promise.reject(new Error('away')), 'is not responding'],
     [
       'it is refused',
       () => Response.json({ faults: ['A job holds it.'] }, { status: 422 }),

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Trouble } from '@/server/trouble';
 import { send } from '../state/send';
+import { outcomeFaults } from '../state/outcomeFaults';
 import styles from './TroubleList.module.css';
 
 /** Most faults and changes listed of one document. */
@@ -36,12 +37,7 @@ function TroubleItem({ trouble }: { trouble: Trouble }) {
     if (outcome.kind === 'saved') {
       setAsking(null);
       router.refresh();
-    } else
-      setFault(
-        outcome.kind === 'refused'
-          ? outcome.faults.join(' ')
-          : 'The app does not answer. Nothing was changed; try again.',
-      );
+    } else setFault(outcomeFaults(outcome).join(' '));
   };
   return (
     <li className={styles.item}>
