@@ -1,6 +1,7 @@
 import { isTryOut } from '@/demo/tryOut';
 import { database } from '@/server/database';
 import { homePage } from '@/server/homePage';
+import { hasOutlookFailed } from '@/server/outlookWork';
 import { loadHome } from '@/server/loadHome';
 import { FiltersSheet } from '@/ui/filters/FiltersSheet';
 
@@ -24,9 +25,11 @@ export default async function Page({ searchParams }: Asked) {
     away: settings.away,
     shelf,
   };
+  const home = homePage(filters, asked, now);
   return (
     <FiltersSheet
-      home={homePage(filters, asked, now)}
+      home={home}
+      failed={home.stale.filter((item) => hasOutlookFailed(item.id, item)).map(({ id }) => id)}
       troubles={troubles}
       away={settings.away}
       tryOut={filters.some(({ filter }) => isTryOut(filter.id))}

@@ -196,7 +196,10 @@ function openJob({ filter, layers }: Water, now: Date): { packs: Pack[]; jobs: J
         parts: { seal: 'fine', clips: 'fine', impeller: 'worn' },
         ...UNPREPARED,
         ticks: DONE_SO_FAR.map((key) => ({ key, done: true, at: moment(now, 0, -0.3) })),
-        outOfFlow: [{ from: moment(now, 0, -0.63), to: null, parkedIn: '' }],
+        // The rest waits where water runs: the clock stands, however late somebody looks.
+        outOfFlow: [
+          { from: moment(now, 0, -0.63), to: moment(now, 0, -0.25), parkedIn: 'Long run’s filter' },
+        ],
         packed: planned.slice(0, 2).map((layer) => ({
           layerId: layer.id,
           at: moment(now, 0, -0.2),

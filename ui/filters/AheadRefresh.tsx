@@ -17,11 +17,14 @@ interface Progress {
 }
 
 /** Says what the app works out in the background, and draws home anew as the answers come in. */
-export function AheadRefresh({ stale }: Pick<HomePage, 'stale'>) {
+export function AheadRefresh({
+  stale,
+  failed: before,
+}: Pick<HomePage, 'stale'> & { readonly failed: readonly string[] }) {
   const words = useWords();
   const router = useRouter();
   const [progress, setProgress] = useState<Progress | null>(null);
-  const [failed, setFailed] = useState<readonly string[]>([]);
+  const [failed, setFailed] = useState<readonly string[]>(before);
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   const isStale = stale.length > 0;
   useEffect(() => {
@@ -35,7 +38,7 @@ export function AheadRefresh({ stale }: Pick<HomePage, 'stale'>) {
     // What became ready before the stream was open is drawn too.
     const off = onNews((news) => {
       if (news.kind === 'progress') setProgress(news);
-      else if (news.kind === 'failed') setFailed((before) => [...new Set([...before, news.filterId])]);
+      else if (news.kind === 'failed') setFailed((known) => [...new Set([...known, news.filterId])]);
       else {
         setProgress(null);
         draw();
@@ -65,7 +68,7 @@ export function AheadRefresh({ stale }: Pick<HomePage, 'stale'>) {
           <Button
             variant="text"
             onClick={() => {
-              setFailed((before) => before.filter((item) => item !== id));
+              setFailed((known) => known.filter((item) => item !== id));
               void send('POST', `/api/filters/${id}/outlook`);
             }}
           >

@@ -29,13 +29,15 @@ const HomePages = lazyPart(() => import('./HomePages').then((module) => module.H
 // Seldom wanted.
 const AwayPart = lazyPart(() => import('./AwayPart').then((module) => module.AwayPart));
 const ManyLog = lazyPart(() => import('./ManyLog').then((module) => module.ManyLog));
-// It brings a worker; nobody waits for it.
+// Nobody waits for it.
 const AheadRefresh = lazyPart(() => import('./AheadRefresh').then((module) => module.AheadRefresh));
 // Loaded where there is something to show: it reads whole documents.
 const LeftDrafts = lazyPart(() => import('./LeftDrafts').then((module) => module.LeftDrafts));
 
 interface Props {
   readonly home: HomePage;
+  /** Ids of filters of which the forecast could not be worked out. */
+  readonly failed: readonly string[];
   /** Stored documents that cannot be read. */
   readonly troubles: readonly Trouble[];
   /** The next time that the keeper is away; null: none is planned. */
@@ -46,7 +48,7 @@ interface Props {
 }
 
 /** Home: which filter needs me, and for what. One row a filter, the most urgent first. */
-export function FiltersSheet({ home, troubles, away, tryOut, now }: Props) {
+export function FiltersSheet({ home, failed, troubles, away, tryOut, now }: Props) {
   const words = useWords();
   const hasLeft = useHasDrafts();
   /** What is being entered above the rows. */
@@ -89,7 +91,7 @@ export function FiltersSheet({ home, troubles, away, tryOut, now }: Props) {
               <AwayPart away={away} plan={home.away} onClose={() => setDoing(null)} />
             ) : null}
             {doing === 'many' ? <ManyLog rows={home.rows} onClose={() => setDoing(null)} /> : null}
-            <AheadRefresh stale={home.stale} />
+            <AheadRefresh stale={home.stale} failed={failed} />
             {home.all > home.rows.length || home.find !== '' ? <HomePages home={home} /> : null}
             {home.found === 0 ? <p>No filter and no tank is named like that.</p> : null}
             <div className={styles.columns} aria-hidden="true">

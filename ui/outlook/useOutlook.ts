@@ -55,8 +55,10 @@ export function useOutlook(filterId: string, first: OutlookState, changed = 0): 
         void read(ends.signal);
       }
     });
-    void read(ends.signal);
+    // Asked once the stream listens, so that nothing that comes meanwhile is missed.
+    const timer = setTimeout(() => void read(ends.signal));
     return () => {
+      clearTimeout(timer);
       ends.abort();
       off();
     };
