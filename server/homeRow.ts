@@ -1,5 +1,5 @@
 import { findingIdentity } from '@/core/findings/findingIdentity';
-import { dueList, type Due } from '@/core/care/due';
+import { dueList, visitKey, type Due } from '@/core/care/due';
 import { outlookVerdict } from '@/core/care/outlookVerdict';
 import { isOfTank } from '@/core/care/isOfTank';
 import { waterLost } from '@/core/care/waterLost';
@@ -146,7 +146,8 @@ export function homeRow(
       now,
     }),
     // While its media are out, what it wants is said by the repack.
-    ahead: packIsOut || ahead?.level !== 'works' ? null : ahead.state,
+    // Where service is due the row’s own state says it already.
+    ahead: packIsOut || ahead?.level !== 'works' || dueNow.includes(visitKey(filter.id)) ? null : ahead.state,
     packIsOut,
     due: packIsOut ? due.filter(({ key }) => key.startsWith('prepare ')) : due,
     outlook: { revision: outlook.revision, isFresh: outlook.isFresh },

@@ -134,13 +134,15 @@ export function PlanBench(props: Props) {
                 )
               }
             >
-              <TimeStrip
-                {...ahead}
-                onDay={ahead.setDay}
-                visits={editing.visits}
-                onVisits={editing.setVisits}
-                filterId={filter.id}
-              />
+              {editing.layers.length === 0 ? null : (
+                <TimeStrip
+                  {...ahead}
+                  onDay={ahead.setDay}
+                  visits={editing.visits}
+                  onVisits={editing.setVisits}
+                  filterId={filter.id}
+                />
+              )}
             </PackBoard>
           ) : (
             instead(bench.settings.doc.schools, unvisited)

@@ -22,7 +22,8 @@ const USUAL_LOSS = 0.1;
 /** More mature media leaves, or dies under the tap, than the bacteria that stay can make up for. */
 export const mostMatureLeaves: Rule = (context) => {
   const { leaving, atOnce } = context;
-  if (leaving === null) return [];
+  // An empty plan is not a plan yet.
+  if (leaving === null || context.inFlow.length === 0) return [];
   const level = levelOf(leaving, atOnce?.low ?? null);
   if (level === null) return [];
   const fresh = context.inFlow.filter(({ layer }) => isNew(context, layer.id));
