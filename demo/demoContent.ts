@@ -148,6 +148,7 @@ const DONE_SO_FAR = [
   'stop/plug stays out',
   'body/rinse body',
   'body/impeller, canister',
+  'body/parts',
 ] as const;
 
 /** The repack that is under way on Reed bench: two layers are in. */

@@ -163,7 +163,7 @@ test('a save whose answer is lost is no conflict, and a second press makes one r
     await route.fetch();
     await route.abort();
   });
-  await typeFillings(page, '12.4', '12.6');
+  await typeFillings(page, '45.4', '45.6');
   await page.getByRole('button', { name: 'Save reading' }).click();
   await expect(
     page.getByText('The app is not responding. The times are still here. Try again.'),

@@ -28,6 +28,7 @@ test('proposes packs for Window sill from the shelf; one is taken and packed', a
   await expect(page.getByText(/^Proposal [A-F] beats your plan: better in /)).toBeVisible();
   await expect(proposals(page).first()).toContainText('Best all round');
   await expect(proposals(page).first()).toContainText('Nothing must be bought.');
+  await expect(proposals(page).first()).toContainText(/mature media leaves at once.*Change to this pack in stages/);
   // The glass has a film of more than a year: it stays in every one.
   for (const proposal of await proposals(page).all()) await expect(proposal).toContainText(/sintered glass/i);
   await expect(page.getByRole('region', { name: 'Why not mine?' })).toContainText('better than the plan in');
@@ -41,7 +42,8 @@ test('proposes packs for Window sill from the shelf; one is taken and packed', a
     'aria-pressed',
     'true',
   );
-  await expect(page.getByTestId('verdict')).toContainText(/Works|no problems/);
+  // The one thing against it: what it leaves out carries bacteria, so it is changed to in stages.
+  await expect(page.getByTestId('verdict')).toContainText(/Most of the mature media leaves at once/);
   const layers = await layersInFlow(page).count();
   await page.getByRole('button', { name: 'Use this plan' }).click();
   await plans(page).getByRole('button').first().click();
@@ -49,6 +51,7 @@ test('proposes packs for Window sill from the shelf; one is taken and packed', a
   await expectSaved(page);
   await page.getByRole('button', { name: 'To the packing list' }).click();
   await expect(page.getByText(`0 of ${layers} in`)).toBeVisible();
+  await page.getByRole('button', { name: /I accept this risk/ }).click();
   await doStepsUntil(page, /The pack as it went in/);
   await expect(stepInHand(page)).toHaveText('The pack as it went in');
 });

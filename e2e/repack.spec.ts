@@ -15,7 +15,7 @@ test.describe('on a phone', () => {
   }) => {
     await page.goto('/filter/reed-bench/repack');
     await expect(stepInHand(page)).toHaveText('Medium foam, 30 ppi');
-    await expect(page.getByRole('progressbar', { name: 'Steps done' })).toHaveAttribute('aria-valuenow', '7');
+    await expect(page.getByRole('progressbar', { name: 'Steps done' })).toHaveAttribute('aria-valuenow', '8');
     await page.mouse.click(...BELOW);
     await expect(stepInHand(page)).toHaveText('Fine foam, 45 ppi');
 
@@ -95,11 +95,11 @@ test.describe('on a phone', () => {
     await expectSaved(page);
     await expectSaved(other);
     await expect(other.getByText('4 of 8 in')).toBeVisible();
-    await expect(page.getByRole('progressbar', { name: 'Steps done' })).toHaveAttribute('aria-valuenow', '9');
+    await expect(page.getByRole('progressbar', { name: 'Steps done' })).toHaveAttribute('aria-valuenow', '10');
     // Taken out on one, it is out on the other.
     await other.getByLabel('3: Medium foam, 30 ppi is in').uncheck();
     await expectSaved(other);
-    await expect(page.getByRole('progressbar', { name: 'Steps done' })).toHaveAttribute('aria-valuenow', '8');
+    await expect(page.getByRole('progressbar', { name: 'Steps done' })).toHaveAttribute('aria-valuenow', '9');
   });
 
   test('a plan that changes in mid-repack says what comes out again', async ({ page, context, app }) => {

@@ -67,7 +67,9 @@ export function homePage(
   { find, page, order, away, shelf }: HomeAsked,
   now: string,
 ): HomePage {
-  const rows = filters.map((filter) => homeRow(filter, now)).sort((a, b) => a.next.urgency - b.next.urgency);
+  const rows = filters
+    .map((filter) => homeRow(filter, now))
+    .sort((a, b) => a.next.urgency - b.next.urgency || soonest(a) - soonest(b));
   const told = toldOnce(rows);
   const wanted = find.toLowerCase();
   const found = rows.filter(({ name, tank }) => `${name} ${tank}`.toLowerCase().includes(wanted));
@@ -89,6 +91,9 @@ export function homePage(
       .map(({ id, name, outlook }) => ({ id, name, revision: outlook.revision })),
   };
 }
+
+/** Days until the first thing is due; of equally urgent filters the most overdue comes first. */
+const soonest = ({ due }: HomeRow): number => Math.min(999, ...due.map(({ inDays }) => inDays));
 
 /** Things named that will be missing. */
 const MOST_STOCK = 3;

@@ -16,6 +16,7 @@ import type { Layer } from '@/core/layers/layer';
 import { rememberedFacts } from './rememberedFacts';
 import { evaluatePack, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
 import { chartFlow, type ChartFlow } from '@/core/service/chartFlow';
+import { isFlowLow } from '@/core/service/isFlowLow';
 import { flowState } from '@/core/service/flowState';
 import { planProgramme } from '@/core/prepare/planProgramme';
 import { dueSteps } from '@/core/prepare/programme';
@@ -139,6 +140,7 @@ export function homeRow(
       openJob: job,
       report,
       flow,
+      isWeak: isFlowLow(flow, log),
       duePreparations,
       swap: filter.swap,
       ahead,

@@ -9,9 +9,9 @@ import { keepsDirt } from '../dirt/keepsDirt';
 import { placeLayers } from '../layers/placeLayers';
 import { visitBurden } from '../service/visitBurden';
 import { PART_LIVES } from '../practice/partLives';
-import { SERVICE_SHARE } from '../practice/serviceShare';
 import { nextStageDue } from '../report/swapPieces';
 import { flowState } from '../service/flowState';
+import { isFlowLow } from '../service/isFlowLow';
 import { flowVerdict } from '../service/flowVerdict';
 import type { Tank } from '../tank/tank';
 import { lowerFirst, upperFirst } from '../units/firstLetter';
@@ -109,7 +109,7 @@ export function dueList(input: DueInput): Due[] {
  */
 function neededNow({ filter, outlook, log, now }: DueInput, visit: Wanted | null): Wanted | null {
   const flow = flowState(log);
-  const isWeak = flow.share !== null && flow.share < SERVICE_SHARE;
+  const isWeak = isFlowLow(flow, log);
   const ahead = outlookVerdict(outlook, now, 'working');
   if ((!isWeak && ahead.level !== 'check') || (visit !== null && visit.inDays <= 0)) return visit;
   const why = isWeak ? flowVerdict(flow).state : ahead.state;

@@ -6,7 +6,6 @@ import { nextStageDue } from '../report/swapPieces';
 import { verdict, type Verdict } from '../report/verdict';
 import { sentence, type Sentence } from '../units/sentence';
 import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';
-import { SERVICE_SHARE } from '../practice/serviceShare';
 import type { FlowState } from './flowState';
 import { flowVerdict } from './flowVerdict';
 
@@ -27,6 +26,8 @@ export interface NextThingInput {
   readonly openJob: Pick<Job, 'stage' | 'packed' | 'outOfFlow' | 'occasion'> | null;
   readonly report: PackReport | null;
   readonly flow: FlowState;
+  /** The flow that was timed is under its limit, as it is now. */
+  readonly isWeak?: boolean;
   /** Preparations for a repack that are due, where `dueNow` says so; left out: one. */
   readonly duePreparations?: number;
   /** Media that are being retired in stages; left out: none. */
@@ -49,6 +50,7 @@ export function nextThing({
   openJob,
   report,
   flow,
+  isWeak = false,
   duePreparations = 1,
   swap = null,
   ahead = null,
@@ -67,13 +69,12 @@ export function nextThing({
     // While a plan is made the filter runs on: its own state is said.
     if (openJob.occasion === 'plan' && openJob.stage === 'plan')
       return {
-        ...nextThing({ openJob: null, report, flow, swap, ahead, dueNow, now }),
+        ...nextThing({ openJob: null, report, flow, isWeak, swap, ahead, dueNow, now }),
         todo: { what: 'Go on with the plan', place: 'plan' },
       };
     return goOn(openJob, openJob.stage, now);
   }
   if (isDue('visit')) {
-    const isWeak = flow.share !== null && flow.share < SERVICE_SHARE;
     const isKnown = ahead !== null && ahead.level !== 'empty';
     return {
       urgency: 1,

@@ -6,6 +6,7 @@ import { newTank } from '../tank/newTank';
 import { plainLayer } from '../layers/plainLayer';
 import { formatSentence } from '../units/sentence';
 import { flowState } from './flowState';
+import { isFlowLow } from './isFlowLow';
 import { nextThing } from './nextThing';
 
 const entry = (day: number, moment: FlowMoment, seconds: number[]): FlowEntry => ({
@@ -90,6 +91,7 @@ describe('nextThing', () => {
         openJob: null,
         report: good,
         flow: flowState([clean, entry(9, 'between', [9, 9, 9])]),
+        isWeak: true,
         dueNow: ['visit f'],
       },
       'Strip this filter',
@@ -117,6 +119,7 @@ describe('nextThing', () => {
       openJob: null,
       report: good,
       flow: flowState([clean, entry(9, 'between', [10, 10, 10])]),
+      isWeak: true,
       dueNow: ['visit f'],
       now: NOW,
     });
@@ -125,6 +128,15 @@ describe('nextThing', () => {
     expect(formatSentence(weak.state)).toBe(
       'Needs service now: flow is at 50 % of clean, the limit is 60 %.',
     );
+  });
+
+  it('takes a flow that was timed before the last service for what it is: over', () => {
+    const flow = flowState([clean, entry(9, 'between', [10, 10, 10])]);
+    expect(isFlowLow(flow, [])).toBe(true);
+    const service = (at: number) => ({ kind: 'service' as const, at: entry(at, 'clean', [1]).at });
+    expect(isFlowLow(flow, [service(10)])).toBe(false);
+    expect(isFlowLow(flow, [service(5)])).toBe(true);
+    expect(isFlowLow(flowState([clean]), [])).toBe(false);
   });
 
   it('says how a filter is while a plan is made for it', () => {
