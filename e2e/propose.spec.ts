@@ -28,7 +28,9 @@ test('proposes packs for Window sill from the shelf; one is taken and packed', a
   await expect(page.getByText(/^Proposal [A-F] beats your plan: better in /)).toBeVisible();
   await expect(proposals(page).first()).toContainText('Best all round');
   await expect(proposals(page).first()).toContainText('Nothing must be bought.');
-  await expect(proposals(page).first()).toContainText(/mature media leaves at once.*Change to this pack in stages/);
+  await expect(proposals(page).first()).toContainText(
+    /mature media leaves at once.*Change to this pack in stages/,
+  );
   // The glass has a film of more than a year: it stays in every one.
   for (const proposal of await proposals(page).all()) await expect(proposal).toContainText(/sintered glass/i);
   await expect(page.getByRole('region', { name: 'Why not mine?' })).toContainText('better than the plan in');

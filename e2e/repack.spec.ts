@@ -95,7 +95,10 @@ test.describe('on a phone', () => {
     await expectSaved(page);
     await expectSaved(other);
     await expect(other.getByText('4 of 8 in')).toBeVisible();
-    await expect(page.getByRole('progressbar', { name: 'Steps done' })).toHaveAttribute('aria-valuenow', '10');
+    await expect(page.getByRole('progressbar', { name: 'Steps done' })).toHaveAttribute(
+      'aria-valuenow',
+      '10',
+    );
     // Taken out on one, it is out on the other.
     await other.getByLabel('3: Medium foam, 30 ppi is in').uncheck();
     await expectSaved(other);

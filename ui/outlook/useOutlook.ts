@@ -29,12 +29,14 @@ export function useOutlook(filterId: string, first: OutlookState, changed = 0): 
   // A change on this page makes the answer old at once.
   const isOld = !state.isFresh || wanted !== changed;
   const read = useCallback(
-    async (signal?: AbortSignal): Promise<void> => {
-      const answer = await fetch(`/api/filters/${filterId}/outlook`, { signal: signal ?? null }).catch(
-        () => null,
-      );
-      if (answer === null || !answer.ok || signal?.aborted === true) return;
-      const found = (await answer.json()) as { state: OutlookState; failed: boolean };
+    async (signal: AbortSignal): Promise<void> => {
+      // Ended while it is on its way or while it is read, or the app is away: the next news asks again.
+      const found = await fetch(`/api/filters/${filterId}/outlook`, { signal })
+        .then((answer) =>
+          answer.ok ? (answer.json() as Promise<{ state: OutlookState; failed: boolean }>) : null,
+        )
+        .catch(() => null);
+      if (found === null || signal.aborted) return;
       setState(found.state);
       setFailed(found.failed);
       if (found.state.isFresh) setWanted(changed);
