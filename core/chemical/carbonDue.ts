@@ -46,7 +46,6 @@ export const isCarbon = ({ family }: Pick<Medium, 'family'>): boolean =>
  * answer for readings, findings, plans and proposals. Carbon of which no date is known is looked at as if it went in now.
  *
  * @source {@link carbonLife} for the load; 5 to 8 weeks, at most 12 when lightly fed: common practice, no source.
- * @example carbonDue({ layer, medium, measure: { dryMass: 0.1 } }, { tank, added: [], now: null }) // 44 days at 1 g a day
  */
 export function carbonDue({ layer, medium, measure }: CarbonPiece, around: CarbonSurroundings): CarbonDue {
   const { tank, added, now } = around;

@@ -11,7 +11,7 @@ const APART = 1.5;
  *
  * @param labelFlow of all pumps together, m³/s
  * @param seconds of each filling; at least one
- * @example doubtfulFlow(1.5e-4, 2e-3, [0.43]) // 16,800 L/h on a label of 540 L/h
+ * @example doubtfulFlow(1.5e-4, 2e-3, [16]) // null
  */
 export function doubtfulFlow(
   labelFlow: number,

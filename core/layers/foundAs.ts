@@ -11,8 +11,6 @@ const SAME_FILL = 0.1;
  * The layers that were in a filter, each under the id that it has in a plan: a piece that was taken out of the plan and added
  * again is still the piece that came out. Matched by medium, size and condition; a piece that is torn, foul, brittle or to be
  * thrown away is never taken for another.
- *
- * @example foundAs(filter, [again], [foam])[0].id // the id of `again`: same foam, same size
  */
 export function foundAs(
   filter: Pick<Filter, 'chambers'>,

@@ -8,6 +8,8 @@ import { NO_OUTLOOK, type OutlookState } from '@/store/outlooks';
 import { ChartsSheet } from './ChartsSheet';
 
 vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
+// No browser here to hold a stream.
+vi.mock('../state/news', () => ({ onNews: () => () => undefined }));
 
 const NOW = '2026-11-25T12:00:00.000Z';
 const { filter, tank, packs, log } = demoContent(new Date(NOW))[2]!;
