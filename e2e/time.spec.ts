@@ -52,10 +52,9 @@ test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, 
   expect(sponged.serviceDay ?? Infinity).toBeGreaterThan(cut.serviceDay ?? Infinity);
   await expect(service).toHaveText(days(sponged));
 
-  // The range comes after a pause, from the same runs as the command line’s.
-  const [earliest] = sponged.serviceBetween ?? [];
-  if (earliest != null)
-    await expect(page.getByTestId('service-said')).toContainText(`${Math.round(earliest)}`);
+  // The range comes after a pause. The app has this filter's log to learn from; a file has none.
+  expect(sponged.serviceBetween).not.toBeNull();
+  await expect(page.getByTestId('service-said')).toHaveText(/^service between day \d+ and \d+$/);
 });
 
 test('visits are planned, put on the strip, moved, taken back and cleared', async ({ page }) => {

@@ -10,7 +10,6 @@ import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Finding } from '@/core/findings/finding';
 import { applyEdit } from '@/core/pack/packEdit';
-import { stagedSwap } from '@/core/report/swapPieces';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
@@ -98,7 +97,9 @@ export function PlanBench(props: Props) {
     editing.edit(edit);
   };
   /** What would leave at once goes back into the plan, and a swap in stages takes it out. */
-  const stage = ({ edit, pieces }: NonNullable<Finding['staged']>) => {
+  const stage = async ({ edit, pieces }: NonNullable<Finding['staged']>) => {
+    // Simulates the bacteria: fetched once it is asked for.
+    const { stagedSwap } = await import('@/core/report/swapPieces');
     const layers = applyEdit(editing.layers, edit);
     const { tank, others, now } = around;
     const swap = stagedSwap({ tank, filter, layers, others, now }, pieces);
@@ -164,7 +165,7 @@ export function PlanBench(props: Props) {
             flow={bench.flow}
             onSelect={bench.jump}
             onEdit={editing.edit}
-            onStaged={filter.swap?.begunOn == null ? stage : undefined}
+            onStaged={filter.swap?.begunOn == null ? (staged) => void stage(staged) : undefined}
             day={day}
             overTime={
               forecasted === null || forecasted.forecast === null ? null : (
