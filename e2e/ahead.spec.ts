@@ -1,8 +1,5 @@
-import { expect, test } from './app';
+import { WORKED_OUT, expect, test } from './app';
 import { expectAccessible } from './expectAccessible';
-
-/** Working out what lies ahead of a filter takes ten seconds on a quick machine. */
-const WORKED_OUT = { timeout: 150_000 };
 
 test('a filter’s log teaches its forecast: what is due is said, and a service that is done moves it', async ({
   page,

@@ -1,11 +1,8 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import ICAL from 'ical.js';
-import { expect, saveInLog, test, typeFillings } from './app';
+import { WORKED_OUT, expect, saveInLog, test, typeFillings } from './app';
 import { expectAccessible } from './expectAccessible';
-
-/** Working out what lies ahead of a filter takes ten seconds on a quick machine. */
-const WORKED_OUT = { timeout: 150_000 };
 
 test('three months of the demo: readings are learned from, a fault is found, a visit done, the calendar goes out and a backup comes back', async ({
   page,

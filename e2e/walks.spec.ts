@@ -1,10 +1,7 @@
 import type { Page } from '@playwright/test';
-import { addFilter, doStepsUntil, expect, expectSaved, layersInFlow, test } from './app';
+import { WORKED_OUT, addFilter, doStepsUntil, expect, expectSaved, layersInFlow, test } from './app';
 
 test.use({ data: 'empty' });
-
-/** Working out what lies ahead of a filter without a log takes seconds on a quick machine. */
-const WORKED_OUT = { timeout: 150_000 };
 
 interface Walk {
   readonly name: string;

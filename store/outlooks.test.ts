@@ -5,12 +5,14 @@ import { demoContent } from '@/demo/demoContent';
 import { InvalidError, NotFoundError } from './errors';
 import { insertFilterContent } from './filterFiles';
 import { filters } from './filters';
+import { jobs } from './jobs';
 import { log } from './log';
 import { openDatabase, type Db } from './openDatabase';
 import { outlooks } from './outlooks';
 import { tanks } from './tanks';
 
 const nothing: Outlook = { learned: { posterior: null, refused: false, odd: [] }, forecast: null };
+const COURSE = { likely: [1, 1], low: [1, 1], high: [1, 1] };
 const note = (id: string, kind: 'flow' | 'note') => ({
   ...(kind === 'flow' ? { kind, moment: 'between', jugVolume: 1e-3, seconds: [5] } : { kind }),
   ...{ id, filterId: 'long-run', jobId: null, at: '2026-11-25T10:00:00Z', note: 'x' },
@@ -73,6 +75,28 @@ describe('outlooks', () => {
     expect(outlooks.put(db, 'long-run', revision, nothing).isFresh).toBe(false);
     keep();
     expect(outlooks.put(db, 'long-run', revision, nothing).isFresh).toBe(true);
+  });
+
+  it('drops the forecast of a pack that has come out, and keeps what the filter taught', () => {
+    const at = (packedAt: string): Outlook => ({
+      learned: { posterior: null, refused: true, odd: [] },
+      forecast: {
+        packedAt,
+        ...{ by: 'through', earliest: 50, likely: 60, latest: 70 },
+        ...{ flow: COURSE, lost: COURSE, passes: COURSE, visits: [], sponge: null },
+      },
+    });
+    const { finishedAt } = jobs.lastDone(db, 'long-run')!.doc;
+    const { revision } = state();
+    expect(outlooks.put(db, 'long-run', revision, at(finishedAt!)).outlook?.forecast).toMatchObject({
+      likely: 60,
+    });
+    const dayBefore = new Date(Date.parse(finishedAt!) - 86_400_000).toISOString();
+    expect(outlooks.put(db, 'long-run', revision, at(dayBefore)).outlook).toMatchObject({
+      learned: { refused: true },
+      forecast: null,
+    });
+    expect(outlooks.all(db).get('long-run')?.outlook?.forecast).toBeNull();
   });
 
   it('refuses what is no outlook, of a filter that is not there, and of the future', () => {

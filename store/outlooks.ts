@@ -14,6 +14,7 @@ export interface OutlookState {
   readonly ofThisPlace: boolean;
   /** ISO moment; null: never worked out. */
   readonly madeAt: string | null;
+  /** As worked out last; without its forecast where another pack has gone in since. */
   readonly outlook: Outlook | null;
 }
 
@@ -33,9 +34,14 @@ interface Row {
   readonly made_at: string | null;
   readonly model: number | null;
   readonly doc: string | null;
+  readonly packed_at: string | null;
 }
 
-const COLUMNS = 'filter_id, revision, made_of, made_at, model, doc';
+/** With the moment at which what is in the filter went in. */
+const COLUMNS = `filter_id, revision, made_of, made_at, model, doc,
+  (SELECT coalesce(json_extract(job.doc, '$.finishedAt'), started_at) FROM job
+    WHERE job.filter_id = outlook.filter_id AND as_packed_pack_id IS NOT NULL
+    ORDER BY started_at DESC LIMIT 1) AS packed_at`;
 
 /** The outlook that was read last of each filter: home asks for all of them again and again. */
 const lastRead = new Map<string, { readonly doc: string; readonly outlook: Outlook | null }>();
@@ -53,9 +59,10 @@ function readOutlook(filterId: string, doc: string): Outlook | null {
 }
 
 /** One that cannot be read, of an older app, is worked out anew. */
-function stateOf({ filter_id, revision, made_of, made_at, model, doc }: Row): OutlookState {
+function stateOf({ filter_id, revision, made_of, made_at, model, doc, packed_at }: Row): OutlookState {
   const outlook = doc === null ? null : readOutlook(filter_id, doc);
   if (outlook === null) return { ...NO_OUTLOOK, revision };
+  const isOfThisPack = packed_at === null || (outlook.forecast?.packedAt ?? '') >= packed_at;
   const isOfModel = model === MODEL_VERSION;
   return {
     revision,
@@ -63,7 +70,8 @@ function stateOf({ filter_id, revision, made_of, made_at, model, doc }: Row): Ou
     // What another model learned is no number of this one.
     ofThisPlace: isOfModel && made_of !== null,
     madeAt: made_at,
-    outlook,
+    // What the filter taught holds of it; when the pack that came out would have clogged is nobody's question.
+    outlook: isOfThisPack ? outlook : { ...outlook, forecast: null },
   };
 }
 
