@@ -1,5 +1,5 @@
 'use client';
-import { FaultSheet } from '@/ui/troubles/FaultSheet';
+import { NotDrawnSheet } from '@/ui/troubles/NotDrawnSheet';
 
 /** Shown when a sheet cannot be drawn. */
 export default function ErrorPage({
@@ -9,5 +9,5 @@ export default function ErrorPage({
   error: Error & { digest?: string };
   reset: () => void;
 }) {
-  return <FaultSheet error={error} onRetry={reset} />;
+  return <NotDrawnSheet error={error} onRetry={reset} />;
 }

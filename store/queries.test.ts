@@ -46,7 +46,7 @@ function recordingDatabase(): { db: Db; real: Db; asked: { sql: string; values: 
 }
 
 const tablesIn = (sql: string): string[] =>
-  ['log_entry', 'tank', 'filter', 'pack', 'job', 'settings', 'outlook', 'shelf'].filter((table) =>
+  ['log_entry', 'tank', 'filter', 'pack', 'outlook', 'job', 'settings', 'shelf'].filter((table) =>
     new RegExp(`(FROM|JOIN) ${table}( |$)`).test(sql.replace(/\s+/g, ' ')),
   );
 

@@ -1,6 +1,5 @@
 'use client';
-import { useEffect } from 'react';
-import { useController, useForm } from 'react-hook-form';
+import { useState } from 'react';
 
 /** What a text that was typed comes to: a value, or one sentence that says what to type. */
 export type ReadText<T> =
@@ -19,20 +18,15 @@ interface Options<T> {
  * is shown as it was understood. A text that cannot be read stays in sight with its fault, and what is stored stays.
  */
 export function useDraftField<T>({ shown, read, onValue }: Options<T>) {
-  const { control, reset } = useForm({ defaultValues: { text: shown } });
-  const { field, fieldState } = useController({ name: 'text', control });
-  const { isDirty } = fieldState;
-  const text = isDirty ? field.value : shown;
+  // Null: nobody types here. It then follows what is stored: undo, another field, another tab.
+  const [draft, setDraft] = useState<string | null>(null);
+  const text = draft ?? shown;
   const found = read(text);
   // A field nobody has typed in shows what is stored, and stored values are not faulty.
-  const fault = isDirty && !found.ok ? found.fault : null;
+  const fault = text !== shown && !found.ok ? found.fault : null;
   const settle = () => {
-    if (fault === null) reset({ text: shown });
+    if (fault === null) setDraft(null);
   };
-  // What is stored may change while nobody types here: undo, another field, another tab.
-  useEffect(() => {
-    if (!isDirty) reset({ text: shown });
-  }, [isDirty, reset, shown]);
   return {
     fault,
     /** For MUI’s text field. */
@@ -42,16 +36,13 @@ export function useDraftField<T>({ shown, read, onValue }: Options<T>) {
       autoComplete: 'off',
       onChange: (event: { readonly target: { readonly value: string } }) => {
         const typed = event.target.value;
-        field.onChange(typed);
+        setDraft(typed);
         const next = read(typed);
         if (next.ok) onValue(next.value);
       },
-      onBlur: () => {
-        field.onBlur();
-        settle();
-      },
+      onBlur: settle,
       onKeyDown: (event: { readonly key: string }) => {
-        if (event.key === 'Escape') reset({ text: shown });
+        if (event.key === 'Escape') setDraft(null);
         if (event.key === 'Enter') settle();
       },
     },

@@ -1,17 +1,12 @@
 'use client';
-import Button from '@mui/material/Button';
-import type { Filter } from '@/core/filter/filter';
-import { MOST_PORTS } from '@/core/filter/ports';
-import { MOST_POINTS, PUMP_BOUNDS, type Pump } from '@/core/filter/pump';
 import { shutOffHead } from '@/core/filter/shutOffHead';
-import { internalLoss } from '@/core/hydraulics/internalHead';
-import { ChoiceField } from '../fields/ChoiceField';
-import { CountField } from '../fields/CountField';
 import { useWords } from '../fields/Habits';
-import { QuantityField } from '../fields/QuantityField';
 import { Fold } from '../frame/Fold';
+import { lazyPart } from '../frame/lazyPart';
 import type { FilterPart } from './filterPart';
-import styles from './filterPart.module.css';
+
+/** Most keepers know the label and no more of it. */
+const PumpFields = lazyPart(() => import('./PumpFields').then((module) => module.PumpFields));
 
 const FROM = {
   kind: 'usual of the kind',
@@ -21,137 +16,19 @@ const FROM = {
 } as const;
 
 /** The pump: what it lifts, what it draws, how many there are. */
-export function PumpFold({ filter, onChange }: FilterPart) {
+export function PumpFold(part: FilterPart) {
+  const { filter } = part;
   const words = useWords();
   const { pump } = filter;
   const head = shutOffHead(filter.kind, pump, filter.labelFlow);
-  const set = (change: Partial<Pump>) => onChange({ pump: { ...pump, ...change } });
   const lifts = words.show({ kind: 'run', si: head.value });
   return (
     <Fold
+      lazy
       title="Pump"
       says={`${filter.pumps > 1 ? `${filter.pumps} pumps; ` : ''}maximum head ${lifts}, ${FROM[head.from]}${pump.power === null ? '' : `; ${words.show({ kind: 'power', si: pump.power })}`}`}
     >
-      <ChoiceField<Pump['head']['by']>
-        label="Pump head"
-        value={pump.head.by}
-        choices={[
-          { value: 'assumed', label: 'not known' },
-          { value: 'label', label: 'on the label' },
-          { value: 'curve', label: 'a curve' },
-        ]}
-        onChange={(by) => set({ head: headFor(by, head.value, filter) })}
-      />
-      {pump.head.by === 'label' ? (
-        <QuantityField
-          label="Maximum head"
-          bounds={PUMP_BOUNDS.head}
-          value={pump.head.shutOff}
-          onChange={(si) => si !== null && set({ head: { by: 'label', shutOff: si } })}
-          className={styles.field}
-        />
-      ) : null}
-      <QuantityField
-        label="Power"
-        optional
-        bounds={PUMP_BOUNDS.power}
-        value={pump.power}
-        onChange={(power) => set({ power })}
-        className={styles.field}
-      />
-      <QuantityField
-        label="Loss inside"
-        optional
-        bounds={PUMP_BOUNDS.internalLoss}
-        value={pump.internalLoss}
-        placeholder={words.parts({ kind: 'run', si: internalLoss(filter) }).number}
-        onChange={(loss) => set({ internalLoss: loss })}
-        className={styles.field}
-      />
-      <CountField
-        label="Pumps in the body"
-        value={filter.pumps}
-        min={1}
-        max={MOST_PORTS}
-        onChange={(pumps) => pumps !== null && onChange({ pumps })}
-      />
-      <CountField
-        label="In use since, year"
-        optional
-        value={filter.sinceYear}
-        min={1950}
-        max={2200}
-        onChange={(sinceYear) => onChange({ sinceYear })}
-      />
-      {pump.head.by === 'curve' ? (
-        <CurvePoints head={pump.head} onChange={(next) => set({ head: next })} />
-      ) : null}
+      <PumpFields {...part} />
     </Fold>
   );
-}
-
-type Curve = Extract<Pump['head'], { by: 'curve' }>;
-
-function CurvePoints({ head, onChange }: { head: Curve; onChange: (head: Curve) => void }) {
-  const words = useWords();
-  const { points } = head;
-  const put = (next: Curve['points']) => onChange({ by: 'curve', points: next });
-  const set = (place: number, change: Partial<Curve['points'][number]>) =>
-    put(points.map((point, index) => (index === place ? { ...point, ...change } : point)));
-  return (
-    <div className={styles.rows} role="group" aria-label="Points of the pump curve">
-      {points.map((point, position) => (
-        // Points have no name of their own; their place is what tells them apart.
-        <div key={position} className={styles.line}>
-          <QuantityField
-            label={`Flow ${position + 1}`}
-            bounds={PUMP_BOUNDS.pointFlow}
-            value={point.flow}
-            onChange={(si) => si !== null && set(position, { flow: si })}
-            className={styles.field}
-          />
-          <QuantityField
-            label={`Lifts ${position + 1}`}
-            bounds={PUMP_BOUNDS.pointHead}
-            value={point.head}
-            onChange={(si) => si !== null && set(position, { head: si })}
-            className={styles.field}
-          />
-          {points.length > 2 ? (
-            <Button
-              aria-label={`Remove point ${position + 1}`}
-              onClick={() => put(points.filter((_, index) => index !== position))}
-            >
-              ×
-            </Button>
-          ) : null}
-        </div>
-      ))}
-      <Button
-        disabled={points.length >= MOST_POINTS}
-        onClick={() => {
-          const last = points.at(-1);
-          put([...points, { flow: (last?.flow ?? 0) * 1.1 + 1e-6, head: 0 }]);
-        }}
-      >
-        Add a point
-      </Button>
-      <p className="quiet">
-        From no flow to the greatest, in {words.unit('flow').symbol}: a curve in the papers, or what you timed
-        at different heights.
-      </p>
-    </div>
-  );
-}
-
-function headFor(by: Pump['head']['by'], shutOff: number, { labelFlow }: Filter): Pump['head'] {
-  if (by === 'assumed') return { by };
-  if (by === 'label') return { by, shutOff };
-  return {
-    by,
-    points: [
-      { flow: 0, head: shutOff },
-      { flow: labelFlow, head: 0 },
-    ],
-  };
 }

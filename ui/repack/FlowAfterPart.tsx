@@ -1,20 +1,33 @@
 'use client';
-import type { FlowAfter } from '@/core/repack/flowAfter';
+import { useMemo } from 'react';
+import type { Filter } from '@/core/filter/filter';
+import type { Layer } from '@/core/layers/layer';
+import { flowAfter } from '@/core/repack/flowAfter';
 import { useWords } from '../fields/Habits';
 import { VerdictLine } from '../frame/VerdictLine';
 import styles from './HoldsPart.module.css';
 
 interface Props {
-  readonly after: FlowAfter;
-  /** m³/s */
+  readonly filter: Filter;
+  /** As they went in. */
+  readonly packed: readonly Layer[];
+  /** What was in it before. */
+  readonly found: readonly Layer[];
+  /** Of the water, °C. */
+  readonly celsius: number;
+  /** Flow timed after the repack, m³/s. */
   readonly measured: number;
   /** Flow timed before the repack, m³/s; null: none. */
   readonly before: number | null;
 }
 
 /** The flow after the repack against its prediction: agreement, or why not and how to tell. */
-export function FlowAfterPart({ after: { fit, side, reasons }, measured, before }: Props) {
+export function FlowAfterPart({ filter, packed, found, celsius, measured, before }: Props) {
   const words = useWords();
+  const { fit, side, reasons } = useMemo(
+    () => flowAfter(filter, packed, new Set(found.map(({ id }) => id)), celsius, measured),
+    [filter, packed, found, celsius, measured],
+  );
   const flow = (si: number): string => words.show({ kind: 'flow', si });
   return (
     <div className={styles.part}>

@@ -11,7 +11,6 @@ import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
 import { asItWentIn } from '@/core/repack/asItWentIn';
-import { flowAfter } from '@/core/repack/flowAfter';
 import { planChanges } from '@/core/repack/planChanges';
 import { repackSteps } from '@/core/repack/repackSteps';
 import { PHASE_WORDS, type RepackStep } from '@/core/repack/repackStep';
@@ -175,14 +174,17 @@ export function RepackSheet({
   const readings = useMemo(() => flowState(log).readings, [log]);
   const ownFlow = readings.filter(({ jobId, moment }) => jobId === save.doc.id && moment === 'clean').at(-1);
   const before = readings.filter((reading) => reading !== ownFlow).at(-1)?.flow.mean ?? null;
-  const celsius = around.tank.temperature;
-  const after = useMemo(
-    () =>
-      ownFlow === undefined
-        ? null
-        : flowAfter(filter, went.layers, new Set(found.map(({ id }) => id)), celsius, ownFlow.flow.mean),
-    [ownFlow, filter, went, found, celsius],
-  );
+  const flowAfter =
+    ownFlow === undefined ? null : (
+      <FlowAfterPart
+        filter={filter}
+        packed={went.layers}
+        found={found}
+        celsius={around.tank.temperature}
+        measured={ownFlow.flow.mean}
+        before={before}
+      />
+    );
 
   // A step begins at its top, and the keys are its own: what was pressed before is not pressed again.
   const heading = useRef<HTMLHeadingElement>(null);
@@ -308,10 +310,8 @@ export function RepackSheet({
                 </p>
               ) : null}
               <HoldsPart filter={filter} planned={layers} packed={packed} found={went} />
-              {after === null || ownFlow === undefined ? (
+              {flowAfter ?? (
                 <p className="quiet">The flow was not measured: nothing says how it clogs later.</p>
-              ) : (
-                <FlowAfterPart after={after} measured={ownFlow.flow.mean} before={before} />
               )}
               <FinishJob job={save} filter={filter} onBack={() => goTo(steps.length - 1)} />
             </div>
@@ -345,18 +345,18 @@ export function RepackSheet({
                 {current.asks === 'holds' || went.differing.includes(current.layerId ?? '') ? (
                   <HoldsPart filter={filter} planned={layers} packed={packed} found={went} />
                 ) : null}
-                {current.asks !== 'flow' ? null : after === null || ownFlow === undefined ? (
-                  <Stopwatch
-                    labelFlow={filter.labelFlow}
-                    tank={around.tank}
-                    filterId={filter.id}
-                    jobId={save.doc.id}
-                    moment="clean"
-                    onSaved={(entry) => setLog([...log, entry])}
-                  />
-                ) : (
-                  <FlowAfterPart after={after} measured={ownFlow.flow.mean} before={before} />
-                )}
+                {current.asks !== 'flow'
+                  ? null
+                  : (flowAfter ?? (
+                      <Stopwatch
+                        labelFlow={filter.labelFlow}
+                        tank={around.tank}
+                        filterId={filter.id}
+                        jobId={save.doc.id}
+                        moment="clean"
+                        onSaved={(entry) => setLog([...log, entry])}
+                      />
+                    ))}
               </div>
               <div className={styles.vessel} data-layer={current.layerId !== null}>
                 <Vessel

@@ -75,7 +75,10 @@ describe('the flow after', () => {
     const measured = share * predicted;
     show(
       <FlowAfterPart
-        after={flowAfter(filter, layers, new Set(), 25, measured)}
+        filter={filter}
+        packed={layers}
+        found={[]}
+        celsius={25}
         measured={measured}
         before={0.8 * predicted}
       />,

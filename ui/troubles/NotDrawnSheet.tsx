@@ -1,15 +1,17 @@
 'use client';
-import Button from '@mui/material/Button';
 import { isAnyUnsaved, setAllAside } from '../state/unsaved';
-import styles from './TroubleList.module.css';
+import styles from './NotDrawnSheet.module.css';
 
 interface Props {
   readonly error: Error & { readonly digest?: string };
   readonly onRetry: () => void;
 }
 
-/** Stands in for a sheet that cannot be drawn: what was saved is safe, and there are ways on. */
-export function FaultSheet({ error, onRetry }: Props) {
+/**
+ * Stands in for a sheet that cannot be drawn: what was saved is safe, and there are ways on. It goes along with every page,
+ * so that it is there when something fails to load: plain buttons keep it small.
+ */
+export function NotDrawnSheet({ error, onRetry }: Props) {
   const unsaved = isAnyUnsaved();
   return (
     <main className={styles.sheet}>
@@ -19,27 +21,30 @@ export function FaultSheet({ error, onRetry }: Props) {
         started
         {error.digest === undefined ? '' : ` (mark ${error.digest})`}.
       </p>
-      <div className={styles.buttons}>
-        <Button variant="contained" onClick={onRetry}>
+      <div className={styles.ways}>
+        <button type="button" className={styles.way} onClick={onRetry}>
           Try again
-        </Button>
+        </button>
         {unsaved ? (
-          <Button
+          <button
+            type="button"
+            className={styles.way}
             onClick={() => {
               setAllAside(['The sheet could not be drawn with it.']);
               onRetry();
             }}
           >
             Set my unsaved change aside and try again
-          </Button>
+          </button>
         ) : null}
         {/* Whole pages, not steps within the app: the fault may lie in what this page holds. */}
-        <Button component="a" href="/">
+        {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}
+        <a className={styles.way} href="/">
           To all filters
-        </Button>
-        <Button component="a" href="/troubles">
+        </a>
+        <a className={styles.way} href="/troubles">
           Check the stored data
-        </Button>
+        </a>
       </div>
     </main>
   );
