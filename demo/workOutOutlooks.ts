@@ -5,7 +5,7 @@ import { outlooks } from '@/store/outlooks';
 import { outlookPool } from '@/workers/outlookPool';
 
 /**
- * Works out what lies ahead of every filter, on all cores: nobody uses the app meanwhile.
+ * Works out the forecast of every filter, on all cores: nobody uses the app meanwhile.
  *
  * @param tell is told what share of all is done, 0–1
  */

@@ -88,3 +88,27 @@ test('the address of a repack leads on where there is none, also through the bro
   await page.goto('/filter/reed-bench/repack');
   await expect(page).toHaveURL(/\/filter\/reed-bench\/(strip|care)$/);
 });
+
+test('a repack’s address leads on after the app was built anew, and the browser’s worker is the new one', async ({
+  page,
+}) => {
+  // The worker of an older build is in charge, as it is on the first visit after an update.
+  await page.goto('/');
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.register('/sw.js?build=older');
+    await navigator.serviceWorker.ready;
+    if (navigator.serviceWorker.controller === null)
+      await new Promise((done) => {
+        navigator.serviceWorker.addEventListener('controllerchange', done, { once: true });
+      });
+  });
+  const builds = () => page.evaluate(async () => (await caches.keys()).map((name) => name.split(' ').at(-1)));
+  expect(await builds()).toContain('older');
+  await page.goto('/filter/window-sill/repack');
+  await expect(page).toHaveURL(/\/filter\/window-sill\/strip$/);
+  await page.goto('/filter/reed-bench/repack');
+  await expect(page.getByText('This page goes on without the app')).toBeVisible();
+  await expect.poll(builds).not.toContain('older');
+  await page.goto('/filter/window-sill/repack');
+  await expect(page).toHaveURL(/\/filter\/window-sill\/strip$/);
+});

@@ -1,12 +1,16 @@
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { connect } from 'node:net';
 import type { Page } from '@playwright/test';
-import { WORKED_OUT, expect, saveInLog, test, typeFillings } from './app';
+import { ROOT } from '../scripts/prepare.mjs';
+import { WORKED_OUT, expect, freePort, saveInLog, test, typeFillings } from './app';
 
 const isFresh = async (page: Page): Promise<boolean> => {
   const answer = await page.request.get('/api/filters/window-sill/outlook');
   return ((await answer.json()) as { state: { isFresh: boolean } }).state.isFresh;
 };
 
-test('what lies ahead is worked out by the app, whether a page is open or not', async ({ page }) => {
+test('the forecast is worked out by the app, whether a page is open or not', async ({ page }) => {
   await page.goto('/filter/window-sill/flow');
   expect(await isFresh(page)).toBe(true);
   await typeFillings(page, '14.5', '14.7', '14.4');
@@ -31,8 +35,15 @@ test('tabs share one stream of news, and each shows the last answer until the ne
   const log = await page.request.post('/api/log', {
     headers: { 'x-change-id': crypto.randomUUID() },
     data: {
-      ...{ kind: 'flow', id: crypto.randomUUID(), filterId: 'window-sill', jobId: null, note: '' },
-      ...{ at: new Date().toISOString(), moment: 'between', jugVolume: 2e-3, seconds: [14.5] },
+      kind: 'flow',
+      id: crypto.randomUUID(),
+      filterId: 'window-sill',
+      jobId: null,
+      note: '',
+      at: new Date().toISOString(),
+      moment: 'between',
+      jugVolume: 2e-3,
+      seconds: [14.5],
     },
   });
   expect(log.ok()).toBe(true);
@@ -54,4 +65,44 @@ test('tabs share one stream of news, and each shows the last answer until the ne
       WORKED_OUT,
     );
   expect(streams).toHaveLength(1);
+});
+
+test('the app ends when it is told to, though a page listens and a forecast is being worked out', async ({
+  page,
+  app,
+}) => {
+  app.expectFailures();
+  await app.stop();
+  const port = await freePort();
+  const own = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', `${port}`],
+    { cwd: ROOT, env: { ...process.env, NODE_ENV: 'production', NEAT_DB: app.file } },
+  );
+  const ended = once(own, 'exit');
+  const url = `http://127.0.0.1:${port}`;
+  const answers = () =>
+    page.request.get(`${url}/api/offline`).then(
+      (answer) => answer.ok(),
+      () => false,
+    );
+  await expect.poll(answers, WORKED_OUT).toBe(true);
+  await page.goto(`${url}/filter/window-sill/flow`);
+  await typeFillings(page, '14.5', '14.7', '14.4');
+  await saveInLog(page, 'Save reading');
+  await page.goto(`${url}/filter/window-sill/care`);
+  await expect(page.getByRole('region', { name: 'What lies ahead' })).toContainText(
+    /being worked out: \d+\s%/,
+  );
+  // Browsers open connections before they need them; this one is never used.
+  const unused = connect(port, '127.0.0.1');
+  unused.on('error', () => undefined);
+  await once(unused, 'connect');
+  const told = performance.now();
+  own.kill('SIGTERM');
+  await ended;
+  test.info().annotations.push({
+    type: 'shutdown',
+    description: `${Math.round(performance.now() - told)} ms`,
+  });
 });

@@ -123,7 +123,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
     .filter({ has: page.getByRole('link', { name: 'Window sill' }) })
     .last();
   await expect(row).toContainText('100 % of clean flow');
-  // Nothing is said of the pack that came out; what lies ahead of this one comes as soon as it is worked out.
+  // Nothing is said of the pack that came out; the forecast of this one comes as soon as it is worked out.
   await expect(row).toContainText(/Works: no problems found\.\sNext service: in \d/, WORKED_OUT);
 
   // Nothing under way, so that what fails would be the app's fault.

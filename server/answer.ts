@@ -71,7 +71,7 @@ export async function change<T>(
     const result = once(db, changeId ?? undefined, `${request.method} ${pathname}${search}`, () =>
       handle(db, input),
     );
-    // Log, pack or tank may have changed: what lies ahead is worked out anew.
+    // Log, pack or tank may have changed: the forecast is worked out anew.
     wakeOutlooks();
     return result;
   }, about);

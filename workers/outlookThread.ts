@@ -11,7 +11,7 @@ export interface OutlookTask {
   readonly port: MessagePort;
 }
 
-/** Entry of a server thread: works out what lies ahead of one filter. */
+/** Entry of a server thread: works out the forecast of one filter. */
 export default function outlookThread({ input, port }: OutlookTask): Outlook {
   let told = -1;
   return workOutOutlook(input, (share) => {

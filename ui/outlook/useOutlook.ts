@@ -15,7 +15,7 @@ export interface OutlookWork {
 }
 
 /**
- * What lies ahead of a filter as worked out last; where pack or log have changed since, the app works it out anew in the
+ * The forecast of a filter as worked out last; where pack or log have changed since, the app works it out anew in the
  * background and tells when it is there.
  *
  * @param first as the page was drawn

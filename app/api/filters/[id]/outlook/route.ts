@@ -2,7 +2,7 @@ import { answer, change, noBody } from '@/server/answer';
 import { hasOutlookFailed, retryOutlook } from '@/server/outlookWork';
 import { outlooks } from '@/store/outlooks';
 
-/** What lies ahead of a filter as worked out last, and whether a newer answer could not be worked out. */
+/** The forecast of a filter as worked out last, and whether a newer answer could not be worked out. */
 export const GET = (_request: Request, { params }: { params: Promise<{ id: string }> }) =>
   answer(async (db) => {
     const { id } = await params;
