@@ -40,6 +40,7 @@ test('mature media cannot all leave unnoticed: the plan says so, Prepare and Rep
   await expect(stepInHand(page)).toHaveText('Few bacteria will be left');
   await page.getByRole('region', { name: 'This step' }).getByText('The bacteria that stay').click();
   await expect(stepInHand(page)).toHaveText('Few bacteria will be left');
+  await expect(page.getByRole('button', { name: 'Skip' })).toHaveCount(0);
   await page.getByRole('button', { name: /I accept this risk/ }).click();
   await expect(stepInHand(page)).not.toHaveText('Few bacteria will be left');
   await expectSaved(page);

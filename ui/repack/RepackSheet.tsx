@@ -382,7 +382,8 @@ export function RepackSheet({
                     <Button key="undo" onClick={() => tick(current, false)}>
                       Not done yet
                     </Button>
-                  ) : (
+                  ) : current.acknowledge ? null : (
+                    // What keeps someone from harm is confirmed, not passed over.
                     <Button key="skip" onClick={() => goTo(at + 1)}>
                       Skip
                     </Button>
