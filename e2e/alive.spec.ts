@@ -1,4 +1,4 @@
-import { doStepsUntil, expect, expectSaved, test } from './app';
+import { WORKED_OUT, doStepsUntil, expect, expectSaved, test } from './app';
 
 test('what is typed before the page answers is what is stored', async ({ page }) => {
   // The scripts are held back until the keeper has typed.
@@ -70,7 +70,7 @@ test('the address of a repack leads on where there is none, also through the bro
   page,
 }) => {
   await page.goto('/filter/reed-bench/repack');
-  await expect(page.getByText('This page goes on without the app')).toBeVisible();
+  await expect(page.getByText('This page goes on without the app')).toBeVisible(WORKED_OUT);
   // Not begun.
   await page.goto('/filter/window-sill/repack');
   await expect(page).toHaveURL(/\/filter\/window-sill\/strip$/);
@@ -107,7 +107,7 @@ test('a repack’s address leads on after the app was built anew, and the browse
   await page.goto('/filter/window-sill/repack');
   await expect(page).toHaveURL(/\/filter\/window-sill\/strip$/);
   await page.goto('/filter/reed-bench/repack');
-  await expect(page.getByText('This page goes on without the app')).toBeVisible();
+  await expect(page.getByText('This page goes on without the app')).toBeVisible(WORKED_OUT);
   await expect.poll(builds).not.toContain('older');
   await page.goto('/filter/window-sill/repack');
   await expect(page).toHaveURL(/\/filter\/window-sill\/strip$/);

@@ -198,7 +198,7 @@ export async function addFilter(page: Page, name: string, water: string, way: st
   await page.getByRole('button', { name: 'Add this filter' }).click();
 }
 
-/** How long the forecast of a filter may take: ten seconds on a quick machine. */
+/** How long what the app does in the background may take, as the forecast of a filter: ten seconds on a quick machine. */
 export const WORKED_OUT = { timeout: 150_000 };
 
 /** Presses a button that saves into the log, and waits for the answer: a page that is left before it breaks the request off. */

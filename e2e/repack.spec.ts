@@ -1,6 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { PDFDocument } from 'pdf-lib';
-import { addFilter, doStepsUntil, expect, expectSaved, stepInHand, test, typeFillings } from './app';
+import {
+  WORKED_OUT,
+  addFilter,
+  doStepsUntil,
+  expect,
+  expectSaved,
+  stepInHand,
+  test,
+  typeFillings,
+} from './app';
 
 const PHONE = { width: 390, height: 844 };
 /** A tap on the lower half, beside every button. */
@@ -26,7 +35,9 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: 'Save, layer is in' }).click();
     await expect(page.getByRole('button', { name: /^Next/ })).toBeVisible();
     await expectSaved(page);
-    await expect(page.getByText('This page goes on without the app, also after a reload.')).toBeVisible();
+    await expect(page.getByText('This page goes on without the app, also after a reload.')).toBeVisible(
+      WORKED_OUT,
+    );
 
     // The app stops: the hands go on, also after a reload.
     app.expectFailures();
