@@ -8,8 +8,8 @@ export default defineConfig({
     environment: 'node',
     // It declares no exports for plain Node.
     server: { deps: { inline: ['maxrects-packer'] } },
-    // Only a bound: a busy machine may take many times what a quiet one does.
-    testTimeout: 120_000,
+    // A guard against hanging only: a busy machine may take many times what a quiet one does.
+    testTimeout: 600_000,
     // Left to itself one processor stays free, which is half of a small machine.
     maxWorkers: '100%',
     setupFiles: ['scripts/seedProperties.ts'],

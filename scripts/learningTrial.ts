@@ -1,5 +1,6 @@
 // Learns from filters that exist on paper only and counts how often the range learned holds the truth. Printed as JSON;
-// core/learn/coverage.test.ts runs it, in a process of its own, since the test runner takes three times as long.
+// scripts/judge.ts runs it, and core/learn/coverage.test.ts a short form of it, in a process of its own, since the test runner
+// takes three times as long.
 import { plainLayer } from '@/core/layers/plainLayer';
 import type { CloggingInput } from '@/core/dirt/clogging';
 import { ensembleRun } from '@/core/dirt/ensemble';

