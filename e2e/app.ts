@@ -201,13 +201,13 @@ export async function addFilter(page: Page, name: string, water: string, way: st
 /** How long what the app does in the background may take, as the forecast of a filter: ten seconds on a quick machine. */
 export const WORKED_OUT = { timeout: 150_000 };
 
-/** Presses a button that saves into the log, and waits for the answer: a page that is left before it breaks the request off. */
+/** Presses a button that saves into the log, and waits for all of the answer: a page that is left before it breaks the request off. */
 export async function saveInLog(page: Page, name: string): Promise<void> {
   const answered = page.waitForResponse(
     (response) => response.request().method() === 'POST' && new URL(response.url()).pathname === '/api/log',
   );
   await page.getByRole('button', { name }).click();
-  await answered;
+  await (await answered).finished();
 }
 
 /** The layers of the flow line, as they are read out: "1 of 4: Coarse foam, 15 ppi, 3.0 cm, in Basket, covers 77 %". */
