@@ -10,8 +10,8 @@ export default defineConfig({
   // Where the machine is shared with others, a stall of seconds is not the app’s; a fault fails twice.
   retries: process.env.CI === undefined ? 0 : 1,
   forbidOnly: process.env.CI !== undefined,
-  // Only a bound: a slow machine may take many times what a quick one does.
-  timeout: 240_000,
+  // A guard against hanging only: a busy machine may take many times what a quiet one does.
+  timeout: 600_000,
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/browser.json' }]],
   use: {

@@ -81,29 +81,34 @@ test('the app ends when it is told to, though a page listens and a forecast is b
     { cwd: ROOT, env: { ...process.env, NODE_ENV: 'production', NEAT_DB: app.file } },
   );
   const ended = once(own, 'exit');
-  const url = `http://127.0.0.1:${port}`;
-  const answers = () =>
-    page.request.get(`${url}/api/offline`).then(
-      (answer) => answer.ok(),
-      () => false,
+  try {
+    const url = `http://127.0.0.1:${port}`;
+    const answers = () =>
+      page.request.get(`${url}/api/offline`).then(
+        (answer) => answer.ok(),
+        () => false,
+      );
+    await expect.poll(answers, WORKED_OUT).toBe(true);
+    await page.goto(`${url}/filter/window-sill/flow`);
+    await typeFillings(page, '14.5', '14.7', '14.4');
+    await saveInLog(page, 'Save reading');
+    await page.goto(`${url}/filter/window-sill/care`);
+    await expect(page.getByRole('region', { name: 'What lies ahead' })).toContainText(
+      /being worked out: \d+\s%/,
     );
-  await expect.poll(answers, WORKED_OUT).toBe(true);
-  await page.goto(`${url}/filter/window-sill/flow`);
-  await typeFillings(page, '14.5', '14.7', '14.4');
-  await saveInLog(page, 'Save reading');
-  await page.goto(`${url}/filter/window-sill/care`);
-  await expect(page.getByRole('region', { name: 'What lies ahead' })).toContainText(
-    /being worked out: \d+\s%/,
-  );
-  // Browsers open connections before they need them; this one is never used.
-  const unused = connect(port, '127.0.0.1');
-  unused.on('error', () => undefined);
-  await once(unused, 'connect');
-  const told = performance.now();
-  own.kill('SIGTERM');
-  await ended;
-  test.info().annotations.push({
-    type: 'shutdown',
-    description: `${Math.round(performance.now() - told)} ms`,
-  });
+    // Browsers open connections before they need them; this one is never used.
+    const unused = connect(port, '127.0.0.1');
+    unused.on('error', () => undefined);
+    await once(unused, 'connect');
+    const told = performance.now();
+    own.kill('SIGTERM');
+    await ended;
+    test.info().annotations.push({
+      type: 'shutdown',
+      description: `${Math.round(performance.now() - told)} ms`,
+    });
+  } finally {
+    // One that did not end would be left behind.
+    own.kill('SIGKILL');
+  }
 });

@@ -166,7 +166,7 @@ describe('ensemble', () => {
       return [found?.earliest ?? NaN, found?.latest ?? NaN];
     };
     const [one, another] = [rangeOf(1), rangeOf(2)];
-    one.forEach((day, end) => expect(Math.abs(day / another[end]! - 1)).toBeLessThan(0.3));
+    one.forEach((day, end) => expect(Math.abs(day / another[end]! - 1)).toBeLessThan(0.15));
   });
 
   it('calls a range open where some runs never need service', () => {
