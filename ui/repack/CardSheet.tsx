@@ -127,7 +127,7 @@ function Card({
                   <td key={text.columns[column]}>
                     {column === 2 ? (
                       <span className={styles.layer}>
-                        <Swatch medium={medium} width={30} height={20} />
+                        <Swatch medium={medium} width={30} height={22} />
                         {cell}
                       </span>
                     ) : column === text.columns.length - 1 && waits ? (
