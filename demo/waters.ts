@@ -116,7 +116,7 @@ export const WATERS: readonly Water[] = [
       cut(plainLayer('ws-medium', 'foam-30', 'basket', 0.02), 0.11, 0.07),
     ],
     daysBetween: 32,
-    daysSince: 26,
+    daysSince: 12,
     daysSinceChange: 4,
   },
   {
@@ -144,8 +144,8 @@ export const WATERS: readonly Water[] = [
       bagged(plainLayer('rb-stone-1', 'porous-ceramic', 'tray-3', 0.08)),
       bagged(plainLayer('rb-stone-2', 'porous-ceramic', 'tray-4', 0.045)),
     ],
-    daysBetween: 54,
-    daysSince: 50,
+    daysBetween: 72,
+    daysSince: 68,
     daysSinceChange: 2,
   },
   {
@@ -174,8 +174,8 @@ export const WATERS: readonly Water[] = [
       bagged(plainLayer('lr-stone-2', 'pumice', 'tray-2', 0.08)),
       bagged(plainLayer('lr-stone-3', 'pumice', 'tray-1', 0.08)),
     ],
-    daysBetween: 40,
-    daysSince: 36,
+    daysBetween: 47,
+    daysSince: 46,
     daysSinceChange: 5,
   },
   {

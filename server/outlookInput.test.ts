@@ -19,8 +19,8 @@ describe('outlookInput', () => {
     const { place, stretches, current } = outlookInput(db, 'long-run', NOW.toISOString());
     expect(place).toMatchObject({ filter: { id: 'long-run' }, tank: { id: 'long-run-tank' }, others: [] });
     expect(stretches.map(({ flows }) => flows.length)).toEqual([5, 5, 5, 5]);
-    // Packed 36 days ago, as the demo tells.
-    expect(current).toMatchObject({ today: 36, done: [] });
+    // Packed 46 days ago, as the demo tells.
+    expect(current).toMatchObject({ today: 46, done: [] });
     expect(current!.layers).toHaveLength(6);
   });
 
@@ -41,7 +41,7 @@ describe('outlookInput', () => {
       flowWas: 'not known',
     });
     const { current } = outlookInput(db, 'long-run', NOW.toISOString());
-    expect(current!.done).toEqual([{ day: 26, works: [{ layerId: 'lr-fine', work: 'replace' }] }]);
+    expect(current!.done).toEqual([{ day: 36, works: [{ layerId: 'lr-fine', work: 'replace' }] }]);
   });
 
   it('knows no filter that is not there', () => {

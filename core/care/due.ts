@@ -208,6 +208,7 @@ const WHY_SERVICE: Readonly<Record<OutlookForecast['by'], string>> = {
   through: 'The flow through the pack falls to its limit.',
   headroom: 'The water before the pack comes near the rim.',
   kept: 'The mechanical layers are full: they pass their dirt on.',
+  sponge: 'The sponge is brown.',
 };
 
 /** The next time that hands go into the filter. */

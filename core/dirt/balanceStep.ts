@@ -15,27 +15,18 @@ export function clearedBy(filters: readonly SimulationState[]): Float64Array {
  * Suspended solids of every size, kg/m³: what is made against what the filters catch and what settles.
  *
  * @param made kg a day by size
- * @param left kg by size that slices refused in the step before
  * @param settles 1/day by size
  * @param volume of the tank, m³
- * @param length of the step, days
  * @param into answers are written here
  */
 export function balanceStep(
   filters: readonly SimulationState[],
   made: Float64Array,
-  left: Float64Array,
   settles: Float64Array,
   volume: number,
-  length: number,
   into: Float64Array,
 ): void {
   const cleared = clearedBy(filters);
   for (let size = 0; size < SIZES; size += 1)
-    into[size] = suspendedSolids(
-      made[size]! + left[size]! / length,
-      cleared[size]! * DAY,
-      settles[size]!,
-      volume,
-    );
+    into[size] = suspendedSolids(made[size]!, cleared[size]! * DAY, settles[size]!, volume);
 }

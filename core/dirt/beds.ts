@@ -18,11 +18,11 @@ import { fouledResistance, PER_THREAD, type FouledResistance } from './fouledRes
 import { SIZES } from './sizeClasses';
 import { ultimateDeposit } from './ultimateDeposit';
 
-/** Slices of a bed: fibre clogs in a skin, and wants more of them. */
-const SLICES = { fibre: 20, others: 10 } as const;
+/** Slices of a bed: fibre clogs in a skin, and wants most of them. */
+const SLICES = { fibre: 20, foam: 16, others: 10 } as const;
 /** Widths of the first and the last slice, as shares of the mean: dirt sits at the inlet face. */
-const FIRST_WIDTH = 0.2;
-const LAST_WIDTH = 1.8;
+const FIRST_WIDTH = 0.1;
+const LAST_WIDTH = 1.9;
 /** Least wetted depth that is sliced, m: a layer that the water only touches neither catches nor holds back. */
 const LEAST_WET = 1e-6;
 
@@ -35,6 +35,8 @@ export interface Bed {
   readonly first: number;
   readonly slices: number;
   readonly capture: CaptureTable;
+  /** Share of touches that stick, 0–1. */
+  readonly attachment: number;
   readonly resistance: FouledResistance;
   readonly ultimate: number;
   /** Along the flow as far as the water reaches, m. */
@@ -103,7 +105,8 @@ export function cutBeds(
     if (depth < LEAST_WET) return;
     const solids = bedSolids(geometry, factor);
     const inward = isInward(placed.chamber.shape);
-    const usual = geometry.form === 'fibre' ? SLICES.fibre : SLICES.others;
+    const { form } = geometry;
+    const usual = SLICES[form === 'fibre' || form === 'foam' ? form : 'others'];
     // Clean media of an even face are one slice: what passes is e^(−λL) however they are cut.
     const count = refine === 0 && !inward ? 1 : usual * Math.max(1, refine);
     const cover = clean[layerAt]?.cover ?? 1;
@@ -118,6 +121,7 @@ export function cutBeds(
         ultimate,
         refine === 0 ? CLEAN_POINTS : undefined,
       ),
+      attachment: numbers.attachment,
       resistance: fouledResistance(geometry, factor, fluid),
       ultimate,
       depth,
@@ -213,8 +217,9 @@ export function depositsOf(
 
 /** What every layer and every slice takes now. */
 export interface FouledWays extends Ways {
-  /** Linear part of each slice over all of the chamber’s face, Pa per m³/s. */
+  /** What each slice takes over all of the chamber’s face, Pa at m³/s and (m³/s)². */
   readonly sliceLinear: Float64Array;
+  readonly sliceSquare: Float64Array;
 }
 
 /** The ways of the clean layers, to be written anew by {@link foulWays}. */
@@ -225,6 +230,7 @@ export const waysOf = ({ clean, slices }: Beds): FouledWays => ({
   besideSquare: new Float64Array(clean.map(({ beside }) => beside.square)),
   ends: new Float64Array(clean.map(({ gapEnds }) => gapEnds.square)),
   sliceLinear: new Float64Array(slices),
+  sliceSquare: new Float64Array(slices),
 });
 
 /** What one slice takes; used again and again. */
@@ -240,7 +246,7 @@ export function foulWays(beds: Beds, held: Deposits, ways: FouledWays): void {
       const deposit = deposits[slice]!;
       let threads = 0;
       let fine = 0;
-      if (resistance.packs) {
+      if (resistance.bySize) {
         const room = sludgeDensity * beds.volume[slice]!;
         for (let size = 0; size < SIZES; size += 1) {
           const thread = (mass[massFrom + slice * SIZES + size]! / room) * PER_THREAD[size]!;
@@ -250,9 +256,11 @@ export function foulWays(beds: Beds, held: Deposits, ways: FouledWays): void {
       }
       resistance.resist(deposit, threads, fine, pressed[pressedFrom + slice]!, resisted);
       const own = resisted.linear * beds.linear[slice]!;
+      const ownSquare = resisted.square * beds.square[slice]!;
       ways.sliceLinear[slice] = own;
+      ways.sliceSquare[slice] = ownSquare;
       linear += own;
-      square += resisted.square * beds.square[slice]!;
+      square += ownSquare;
     }
     if (part === 'piece') {
       ways.throughLinear[layerAt] = linear;
@@ -280,17 +288,23 @@ export function fouledPaths(beds: Beds, held: Deposits): LayerPaths[] {
 
 /**
  * Notes for every slice that packs the pressure it bears just now, where that is more than it ever bore: what is lost
- * from the upstream face of its layer to the middle of the slice.
+ * from the upstream face of its layer to the middle of the slice, half of its own drop included (with all of it the march
+ * does not settle).
  *
  * @param flow through the bed, m³/s
  * @param pressed greatest pressures by slice, Pa; written here
  */
-export function pressBed(bed: Bed, { sliceLinear }: FouledWays, flow: number, pressed: Float64Array): void {
+export function pressBed(
+  bed: Bed,
+  { sliceLinear, sliceSquare }: FouledWays,
+  flow: number,
+  pressed: Float64Array,
+): void {
   if (!bed.resistance.packs || bed.share <= 0) return;
   let lost = 0;
   const speed = flow / bed.share;
   for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
-    const drop = sliceLinear[slice]! * speed;
+    const drop = (sliceLinear[slice]! + sliceSquare[slice]! * speed) * speed;
     const borne = lost + drop / 2;
     if (borne > pressed[slice]!) pressed[slice] = borne;
     lost += drop;

@@ -1,7 +1,7 @@
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Bed, Beds } from './beds';
 import { caughtIn } from './caughtIn';
-import { placeIn, tableCoefficient, type TablePlace } from './captureTable';
+import { placeIn, tableCoefficient, TABLE_NUMBERS, TABLE_ROW, type TablePlace } from './captureTable';
 import { LEAST_SPEED } from './filterCoefficient';
 import { SIZES } from './sizeClasses';
 
@@ -32,6 +32,18 @@ export interface Capture {
   readonly whole: Float64Array;
   /** Dirt before each layer and after the last, by layer and size, as a share of the tank’s mean. */
   readonly along: Float64Array;
+  /** By slice, as all sizes meet it: its place in the table of its bed, the depth that still catches, and its slowness. */
+  readonly met: SlicesMet;
+}
+
+/** What all sizes of dirt meet in a slice alike; typed arrays by slice. */
+interface SlicesMet {
+  /** Where its point of the table begins, and how far on to the next it lies, 0–1. */
+  readonly row: Int32Array;
+  readonly part: Float64Array;
+  /** Depth times the share that still sticks, m; and one over the speed of the water before it, s/m. */
+  readonly reach: Float64Array;
+  readonly slow: Float64Array;
 }
 
 /** Room for the answers of {@link captureDirt}, to be used again at every step. */
@@ -41,6 +53,12 @@ export const captureOf = (beds: Beds): Capture => ({
   floor: new Float64Array(SIZES),
   whole: new Float64Array(SIZES),
   along: new Float64Array((beds.clean.length + 1) * SIZES),
+  met: {
+    row: new Int32Array(beds.slices),
+    part: new Float64Array(beds.slices),
+    reach: new Float64Array(beds.slices),
+    slow: new Float64Array(beds.slices),
+  },
 });
 
 /** What does not change from step to step. */
@@ -49,7 +67,7 @@ export interface CaptureInput {
   readonly inFlow: readonly PlacedLayer[];
   readonly openFloor: OpenFloor | null;
   /** Speed at which each size sinks, m/s. */
-  readonly sinking: readonly number[];
+  readonly sinking: Float64Array;
   readonly retention: number;
   /** Dirt of each size in the water that comes in, as a multiple of the tank’s mean. */
   readonly arrives: readonly number[];
@@ -64,8 +82,6 @@ const MOST_SETTLED = 0.999;
 const water = new Float64Array(SIZES);
 const piece = new Float64Array(SIZES);
 const gap = new Float64Array(SIZES);
-const settled = new Float64Array(SIZES);
-const came = new Float64Array(SIZES);
 const place: TablePlace = { point: 0, part: 0 };
 
 /**
@@ -131,47 +147,61 @@ function spongeOut({ inFlow, arrives }: CaptureInput, along: Float64Array, size:
   return first <= 0 ? arrives[size]! : along[first * SIZES + size]!;
 }
 
+/** Size by size, so that what is left of one stays at hand: this loop is where a simulation spends its time. */
 function throughBed(
   { beds, sinking, retention }: CaptureInput,
   bed: Bed,
   deposits: ArrayLike<number>,
   flow: number,
   passing: Float64Array,
-  { cleared, byLayer, whole }: Capture,
+  { cleared, byLayer, whole, met }: Capture,
 ): void {
   if (flow <= 0) return;
-  came.set(passing);
-  // Rings and balls stand in straight chambers: the face is the same all along.
-  if (bed.settles)
-    for (let size = 0; size < SIZES; size += 1)
-      settled[size] =
-        settling(retention * Math.min(1, (sinking[size]! * beds.area[bed.first]!) / flow)) / bed.depth;
-  for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
-    const deposit = deposits[slice]!;
-    const area = beds.area[slice]!;
-    const slow = area / Math.max(flow, LEAST_SPEED * area);
-    const reach = Math.max(0, 1 - deposit / bed.ultimate) * (beds.to[slice]! - beds.from[slice]!);
-    placeIn(bed.capture, deposit, place);
-    for (let size = 0; size < SIZES; size += 1) {
-      const before = passing[size]!;
-      if (before < NOTHING) {
-        came[size] = came[size]! - before;
-        passing[size] = 0;
-        continue;
-      }
-      const sinks = sinking[size]!;
-      let coefficient = tableCoefficient(bed.capture, place, size, sinks * slow);
-      if (bed.settles) coefficient += settled[size]!;
-      const taken = before * caughtIn(coefficient * reach);
-      cleared[slice * SIZES + size] = flow * taken;
-      passing[size] = before - taken;
-    }
-  }
-  const layer = bed.layerAt * SIZES;
+  const { first, slices, settles, capture, attachment, layerAt } = bed;
+  const { row, part, reach, slow } = met;
+  const { values } = capture;
+  const end = first + slices;
+  meetSlices(beds, bed, deposits, flow, met);
   for (let size = 0; size < SIZES; size += 1) {
-    const here = flow * (came[size]! - passing[size]!);
-    byLayer[layer + size] = byLayer[layer + size]! + here;
+    const came = passing[size]!;
+    const sinks = sinking[size]!;
+    // Rings and balls stand in straight chambers: the face is the same all along.
+    const settled = settles
+      ? settling(retention * Math.min(1, (sinks * beds.area[first]!) / flow)) / bed.depth
+      : 0;
+    const column = size * TABLE_NUMBERS;
+    let left = came;
+    for (let slice = first; slice < end && left >= NOTHING; slice += 1) {
+      const coefficient =
+        tableCoefficient(values, row[slice]! + column, part[slice]!, sinks * slow[slice]!, attachment) +
+        settled;
+      const taken = left * caughtIn(coefficient * reach[slice]!);
+      cleared[slice * SIZES + size] = flow * taken;
+      left -= taken;
+    }
+    passing[size] = left;
+    const here = flow * (came - left);
+    byLayer[layerAt * SIZES + size] = byLayer[layerAt * SIZES + size]! + here;
     whole[size] = whole[size]! + here;
+  }
+}
+
+/** What all sizes meet alike in the slices of a bed. */
+function meetSlices(
+  { area, from, to }: Beds,
+  { first, slices, ultimate, capture }: Bed,
+  deposits: ArrayLike<number>,
+  flow: number,
+  { row, part, reach, slow }: SlicesMet,
+): void {
+  for (let slice = first; slice < first + slices; slice += 1) {
+    const deposit = deposits[slice]!;
+    const face = area[slice]!;
+    placeIn(capture, deposit, place);
+    row[slice] = place.point * TABLE_ROW;
+    part[slice] = place.part;
+    reach[slice] = Math.max(0, 1 - deposit / ultimate) * (to[slice]! - from[slice]!);
+    slow[slice] = face / Math.max(flow, LEAST_SPEED * face);
   }
 }
 

@@ -22,7 +22,7 @@ export const captureInput = (
   beds,
   inFlow,
   openFloor: openFloorOf(filter, inFlow),
-  sinking: SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, fluid)),
+  sinking: Float64Array.from(SIZE_CLASSES, ({ diameter }) => settlingSpeed(diameter, fluid)),
   retention,
   arrives: arrivalOf(tank, filter),
 });

@@ -1,24 +1,31 @@
 import { intakeSponge } from '../filter/intakeSponge';
 import { rimAboveLip } from '../hydraulics/rim';
 import type { Visit, Work } from '../pack/visit';
-import { SERVICE_SHARE } from '../practice/serviceShare';
 import { litterPerDay } from '../tank/litterPerDay';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import { balanceStep, clearedBy } from './balanceStep';
+import { calmDays } from './calmDays';
 import { decayAt, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
 import { fillStep } from './fillStep';
 import { flowStep, layerHeads } from './flowStep';
-import { fullness, FULL, keptShare, KEEPS_HALF } from './fullness';
+import { BROWN, fullness, keptShare, KEEPS_HALF, spongeRoom } from './fullness';
+import { serviceLimits, type ServiceLimits } from './serviceLimits';
 import { settlingRates } from './massBalance';
+import { restoreDirt, restoreState, savedStateOf, saveState } from './savedState';
 import { beginState, type SimulatedFilter, type SimulationState } from './simulationState';
 import { SIZES } from './sizeClasses';
 import { leavesAfter } from './strainerLeaves';
 import { visitStep, worksOf } from './visitStep';
 
-/** Steps in a day: slices fill and rot exactly within one, so that half the step moves a service day by 2 % at most. */
-const STEPS = 1;
+/** Change of the flow through a filter in one step, as a share of its clean flow, at which the step is too long. */
+const MOST_CHANGE = 0.05;
+/** The same of a filter that nobody asks about: it is cleaned again and again, and its day is no answer of ours (calibrated). */
+const MOST_CHANGE_OF_OTHERS = 0.2;
+/** A step that is too long is cut in so many, so many times at most: to a sixteenth of a day. */
+const CUT = 4;
+const MOST_CUTS = 2;
 
 /** All that a simulation begins from. */
 export interface CloggingInput {
@@ -35,15 +42,14 @@ export interface CloggingInput {
   readonly refine?: { readonly slices: number; readonly steps: number };
   /** Leaves out what is only drawn, to be quick. */
   readonly brief?: boolean;
-  /** Squeezes a sponge on the intake on the days on which it is full, as a keeper who looks at it does. */
+  /** Squeezes a sponge on the intake on the days on which it is brown, as a keeper who looks at it does. */
   readonly tendSponge?: boolean;
 }
 
-/** Where all dirt went since the beginning, dry kg: made = caught + settled + afloat; caught = stored + rotted + removed. */
+/** Where all dirt went since the beginning, dry kg: made = caught + settled; caught = stored + rotted + removed. */
 export interface Books {
   readonly made: number;
   readonly settled: number;
-  readonly suspended: number;
   readonly caught: number;
   readonly stored: number;
   readonly rotted: number;
@@ -57,6 +63,8 @@ export interface CloggingDay {
   readonly headroom: number;
   /** Share of the dirt of 70 µm and more that the mechanical layers keep, 0–1; NaN where there are none. */
   readonly kept: number;
+  /** Room left in the sponge of an internal filter, 0–1; NaN for all others. */
+  readonly sponge: number;
   /** By layer: share of what fits that it holds, 0–1; head that its dirt takes at the clean flow, m of water. */
   readonly fullness: Float64Array;
   readonly clogging: Float64Array;
@@ -70,12 +78,16 @@ export interface Clogging {
   /** Of the filter that is asked about, and the suspended solids of the tank by size, kg/m³: as of {@link today}. */
   readonly state: SimulationState;
   readonly waters: Float64Array;
+  /** At what the filter calls for service. */
+  readonly limits: ServiceLimits;
   /** What all filters clear, m³/s by size. */
   readonly cleared: () => Float64Array;
   /** Hands go in now, before the day’s flow is found. */
   readonly visit: (visit: Pick<Visit, 'works'>) => void;
   /** Finds flow, levels and suspended solids for what sits in the media now. */
   readonly today: () => CloggingDay;
+  /** Whole days that may pass from {@link today} in one step, since little changes; 1 where hands may go in on any day. */
+  readonly calm: () => number;
   /**
    * Lets a day pass; {@link today} comes first.
    *
@@ -99,8 +111,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
   const numbers = input.numbers ?? USUAL_DIRT;
   const made = dirtProduction(tank, numbers, input.fed);
   if (made === null) return null;
-  const steps = STEPS * (input.refine?.steps ?? 1);
-  const length = 1 / steps;
+  const refine = input.refine?.steps ?? 1;
   const decay = decayAt(numbers, tank.temperature);
   const volume = netVolume(tank.water).value;
   const settles = settlingRates(tank, volume, numbers.settlingFactor);
@@ -110,68 +121,125 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
   const state = begin(own);
   const others = input.others.map(begin);
   const filters = [state, ...others];
+  const saved = filters.map(savedStateOf);
+  /** Hands may go in on any day, or it is asked what shorter steps would say. */
+  const isDaily =
+    refine > 1 ||
+    own.visits.length > 0 ||
+    others.length > 0 ||
+    (input.tendSponge === true && intakeSponge(own.filter) !== null);
   const rim = own.filter.spill === null ? NaN : rimAboveLip(own.filter.spill);
-  const left = new Float64Array(SIZES);
+  const watersBefore = new Float64Array(SIZES);
   const waters = new Float64Array(SIZES);
-  const books = { made: 0, settled: 0, caught: 0, rotted: 0, removed: 0 };
+  const books = { made: 0, caught: 0, rotted: 0, removed: 0 };
+  const madePerDay = made.reduce((sum, value) => sum + value, 0);
   let rottedOwn = 0;
   let othersCleaned = 0;
   let passed = 0;
   let cleanHeads: Float64Array | null = null;
+  /** What called for service when the step began that has just passed, and when the media were clean. */
+  let before: CloggingDay | null = null;
+  let clean: CloggingDay | null = null;
+  let calm = 1;
+  let lastStep = 0;
   let full: Float64Array = new Float64Array(own.inFlow.length);
+  /** Flow and suspended solids are of what sits in the media now. */
+  let isFound = false;
+  /** How often the next step is cut. */
+  let cuts = 0;
 
-  let step = length;
   const find = (): void => {
-    for (const filter of filters) flowStep(filter, tank, step);
-    balanceStep(filters, made, left, settles, volume, step, waters);
+    for (const filter of filters) flowStep(filter, tank);
+    balanceStep(filters, made, settles, volume, waters);
     for (const filter of filters)
       if (Number.isNaN(filter.cleanKept)) filter.cleanKept = keptShare(filter, waters);
+    isFound = true;
   };
-  const fill = (): void => {
-    for (let size = 0; size < SIZES; size += 1) {
-      books.made += made[size]! * step;
-      books.settled += settles[size]! * volume * waters[size]! * step;
-      left[size] = 0;
-    }
+  /** Fills all filters for so many days by the rates found last; what that caught and rotted, dry kg. */
+  const fill = (days: number, isTrial = false): { caught: number; rotted: number; rottedOwn: number } => {
+    const sum = { caught: 0, rotted: 0, rottedOwn: 0 };
     for (const filter of filters) {
-      const { caught, rotted } = fillStep(filter, waters, decay, step, numbers, left);
-      books.caught += caught;
-      books.rotted += rotted;
-      if (filter === state) rottedOwn += rotted;
+      const { caught, rotted } = fillStep(filter, waters, decay, days, numbers, isTrial);
+      sum.caught += caught;
+      sum.rotted += rotted;
+      if (filter === state) sum.rottedOwn += rotted;
       if (tank.litter.floating && intakeSponge(filter.filter) === null)
-        filter.leaves = leavesAfter(filter.leaves, litter, decay, step);
+        filter.leaves = leavesAfter(filter.leaves, litter, decay, days);
     }
+    return sum;
+  };
+  /** One step by the midpoint rule; false where it is undone, since a flow changed by too much in it. */
+  const tryStep = (days: number, mayUndo: boolean): boolean => {
+    filters.forEach((filter, index) => saveState(filter, saved[index]!));
+    watersBefore.set(waters);
+    fill(days / 2, true);
+    find();
+    filters.forEach((filter, index) => restoreDirt(filter, saved[index]!));
+    const { caught, rotted, rottedOwn: own } = fill(days);
+    find();
+    const isRough = filters.some(
+      ({ balance, cleanThrough }, index) =>
+        Math.abs(balance.through - saved[index]!.balance.through) >
+        ((index === 0 ? MOST_CHANGE : MOST_CHANGE_OF_OTHERS) / refine) * cleanThrough,
+    );
+    if (isRough && mayUndo) {
+      filters.forEach((filter, index) => restoreState(filter, saved[index]!));
+      waters.set(watersBefore);
+      return false;
+    }
+    books.made += madePerDay * days;
+    books.caught += caught;
+    books.rotted += rotted;
+    rottedOwn += own;
+    return true;
   };
   return {
     state,
     waters,
+    limits: serviceLimits(own.filter),
     cleared: () => clearedBy(filters),
     visit: (visit) => {
       books.removed += visitStep(state, worksOf(visit));
+      isFound = false;
+      before = null;
     },
     today: () => {
-      find();
+      if (!isFound) find();
       full = fullness(state);
       const heads = layerHeads(state);
-      cleanHeads ??= heads;
-      const clean = cleanHeads;
-      return {
+      const none = (cleanHeads ??= heads);
+      const today = {
         through: state.balance.through,
         headroom: rim - state.balance.before,
         kept: keptShare(state, waters),
+        sponge: spongeRoom(state, full),
         fullness: full,
-        clogging: heads.map((head, place) => head - clean[place]!),
+        clogging: heads.map((head, place) => head - none[place]!),
       };
+      clean ??= today;
+      calm = before === null || isDaily ? 1 : calmDays(lastStep, before, today, clean);
+      before = today;
+      return today;
     },
+    calm: () => calm,
     pass: (days = 1) => {
-      step = days * length;
-      fill();
-      for (let done = 1; done < steps; done += 1) {
-        find();
-        fill();
+      // Counted in the shortest steps, so that they add up to the whole.
+      const whole = refine * CUT ** MOST_CUTS;
+      const shortest = days / whole;
+      for (let done = 0; done < whole;) {
+        const count = CUT ** (MOST_CUTS - cuts);
+        if (!tryStep(count * shortest, cuts < MOST_CUTS)) {
+          cuts += 1;
+          continue;
+        }
+        done += count;
+        // Grows back where a longer step would begin.
+        if (cuts > 0 && done % (count * CUT) === 0) cuts -= 1;
       }
+      const removed = books.removed;
       if (input.tendSponge === true) books.removed += squeezeFullSponge(state, full);
       passed += days;
+      lastStep = days;
       for (const other of others)
         if (isCleaningDay(other.filter, passed)) {
           books.removed += visitStep(other, mechanicalWork(other));
@@ -180,12 +248,13 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
           books.removed += visitStep(other, () => 'squeeze');
           othersCleaned += 1;
         }
+      if (books.removed > removed) isFound = false;
     },
     rotted: () => rottedOwn,
     othersCleaned: () => othersCleaned,
     books: () => ({
       ...books,
-      suspended: left.reduce((sum, value) => sum + value, 0),
+      settled: books.made - books.caught,
       stored: filters.reduce(
         (sum, { mass, floorMass }) =>
           sum + [mass, floorMass].reduce((all, list) => all + list.reduce((a, b) => a + b, 0), 0),
@@ -197,7 +266,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
 
 /** True when a filter is cleaned that nobody asks about: its flow is low, or it is full. */
 const needsCare = (state: SimulationState, waters: Float64Array): boolean =>
-  state.balance.through < SERVICE_SHARE * state.cleanThrough ||
+  state.balance.through < serviceLimits(state.filter).through * state.cleanThrough ||
   keptShare(state, waters) < KEEPS_HALF * state.cleanKept;
 
 /** True on every so many days from the first, for one that is cleaned by its days to spare others. */
@@ -213,10 +282,10 @@ const mechanicalWork =
     return inFlow[place]!.medium.service === 'replace' ? 'replace' : 'squeeze';
   };
 
-/** Squeezes the sponge on the intake when it was full; returns what left it, kg. */
+/** Squeezes the sponge on the intake when it was brown; returns what left it, kg. */
 function squeezeFullSponge(state: SimulationState, full: Float64Array): number {
   const due = state.inFlow
-    .filter(({ chamber }, place) => chamber.where === 'intake' && full[place]! > FULL)
+    .filter(({ chamber }, place) => chamber.where === 'intake' && full[place]! > BROWN)
     .map(({ layer }) => layer.id);
   return due.length === 0 ? 0 : visitStep(state, (layerId) => (due.includes(layerId) ? 'squeeze' : null));
 }

@@ -1,5 +1,6 @@
 import { beginClogging, type Books, type CloggingInput } from './clogging';
 import { packToday } from './packToday';
+import type { ServiceLimits } from './serviceLimits';
 import { SIZES } from './sizeClasses';
 import { leafOpen } from './strainerLeaves';
 
@@ -13,6 +14,9 @@ export interface CloggingSimulation {
   readonly headroom: Float64Array;
   /** Share of the dirt of 70 µm and more that the mechanical layers keep, 0–1; NaN where there are none. */
   readonly kept: Float64Array;
+  /** Room left in the sponge of an internal filter, 0–1; NaN for all others. */
+  readonly sponge: Float64Array;
+  readonly limits: ServiceLimits;
   /** Head lost in the pack, m of water, and least share of the flow that goes through any layer, 0–1. */
   readonly lost: Float64Array;
   readonly passes: Float64Array;
@@ -58,6 +62,8 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     through: new Float64Array(days + 1),
     headroom: new Float64Array(days + 1),
     kept: new Float64Array(days + 1),
+    sponge: new Float64Array(days + 1),
+    limits: march.limits,
     lost: new Float64Array(days + 1),
     passes: new Float64Array(days + 1),
     fullness: new Float64Array((days + 1) * layers),
@@ -72,18 +78,39 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     suspended: new Float64Array((days + 1) * SIZES),
     cleared: new Float64Array((days + 1) * SIZES),
   };
-  for (let day = 0; day <= days; day += 1) {
+  const rows: readonly Rows[] = [
+    result.flow,
+    result.through,
+    result.headroom,
+    result.kept,
+    result.sponge,
+    result.lost,
+    result.passes,
+    result.fullness,
+    result.own,
+    result.strainerOpen,
+    result.caughtBy,
+    result.clogging,
+    result.rotted,
+    result.suspended,
+    result.cleared,
+    result.mass,
+    result.pressed,
+  ];
+  let written = 0;
+  for (let day = 0; ; ) {
     const visit = day === 0 ? undefined : own.visits.find((item) => item.day === day);
     if (visit !== undefined) march.visit(visit);
+    const today = march.today();
     if (!brief) {
       result.mass.set(state.mass, day * state.mass.length);
-      result.pressed.set(state.pressed, day * state.pressed.length);
+      result.pressed.set(state.pressedAtFlow, day * state.pressed.length);
     }
-    const today = march.today();
     result.flow[day] = state.balance.flow;
     result.through[day] = today.through;
     result.headroom[day] = today.headroom;
     result.kept[day] = today.kept;
+    result.sponge[day] = today.sponge;
     const { lost, passes } = packToday(state);
     result.lost[day] = lost;
     result.passes[day] = passes;
@@ -97,7 +124,30 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     result.rotted[day] = march.rotted();
     result.suspended.set(waters, day * SIZES);
     result.cleared.set(march.cleared(), day * SIZES);
-    if (day < days) march.pass();
+    fillBetween(rows, days + 1, written, day);
+    written = day;
+    if (day === days) break;
+    const step = Math.min(march.calm(), days - day);
+    march.pass(step);
+    day += step;
   }
   return { ...result, othersCleaned: march.othersCleaned(), books: march.books() };
+}
+
+/** Values by day: as many to a day as the array is long over the number of days. */
+type Rows = Float64Array | Float32Array;
+
+/** Writes the days between two, straight from the one to the other. */
+function fillBetween(rows: readonly Rows[], days: number, from: number, to: number): void {
+  if (to - from < 2) return;
+  for (const values of rows) {
+    const width = values.length / days;
+    for (let day = from + 1; day < to; day += 1) {
+      const part = (day - from) / (to - from);
+      for (let index = 0; index < width; index += 1) {
+        const before = values[from * width + index]!;
+        values[day * width + index] = before + part * (values[to * width + index]! - before);
+      }
+    }
+  }
 }

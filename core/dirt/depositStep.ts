@@ -2,9 +2,9 @@ import { caughtIn } from './caughtIn';
 
 /** One step of a slice that fills and rots: the deposit after it, and what was caught and what rotted, all shares. */
 export interface DepositStep {
-  readonly deposit: number;
-  readonly caught: number;
-  readonly rotted: number;
+  deposit: number;
+  caught: number;
+  rotted: number;
 }
 
 /**
@@ -13,26 +13,35 @@ export interface DepositStep {
  *
  * @param before deposit, share of the bed
  * @param ultimate deposit at which nothing sticks any more, σ_u
- * @param rate what is caught just now, share of the bed a day, R
+ * @param rate what is caught at the deposit that leaves `free`, share of the bed a day, R
+ * @param free what would still fit there, share of the bed; before the step, or in the middle of it
  * @param decay share that rots in a day, k
  * @param days length of the step
+ * @param into the answer is written here: a simulation asks at every slice and step
  * @source Maroudas & Eisenklam 1965 and Ives 1969 for the ultimate deposit, from memory; linear in σ, so that it is
- *   solved in closed form: B = R/(σ_u−σ), σ_eq = Bσ_u/(B+k).
+ *   solved in closed form: B = R/free, σ_eq = Bσ_u/(B+k).
  */
 export function depositStep(
   before: number,
   ultimate: number,
   rate: number,
+  free: number,
   decay: number,
   days: number,
+  into: DepositStep = { deposit: 0, caught: 0, rotted: 0 },
 ): DepositStep {
-  const room = ultimate - before;
-  const filling = room > 0 ? rate / room : 0;
+  const filling = free > 0 ? rate / free : 0;
   const speed = filling + decay;
-  if (speed * days < 1e-12) return { deposit: before + rate * days, caught: rate * days, rotted: 0 };
+  if (speed * days < 1e-12) {
+    into.deposit = before + rate * days;
+    into.caught = rate * days;
+    into.rotted = 0;
+    return into;
+  }
   const settled = (filling * ultimate) / speed;
   const gone = caughtIn(speed * days);
-  const deposit = settled + (before - settled) * (1 - gone);
-  const rotted = decay * (settled * days + ((before - settled) * gone) / speed);
-  return { deposit, caught: deposit - before + rotted, rotted };
+  into.deposit = settled + (before - settled) * (1 - gone);
+  into.rotted = decay * (settled * days + ((before - settled) * gone) / speed);
+  into.caught = into.deposit - before + into.rotted;
+  return into;
 }

@@ -21,7 +21,7 @@ export interface DirtNumbers {
 export const USUAL_DIRT: DirtNumbers = {
   solidsPerFood: 0.25,
   attachment: 0.02,
-  decay: 0.01,
+  decay: 0.004,
   sludgeDensity: 120,
   retention: 0.5,
   ultimateFactor: 1,

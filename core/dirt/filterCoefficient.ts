@@ -1,6 +1,7 @@
 import { bedGeometry } from '../media/bedGeometry';
 import type { Geometry } from '../media/geometry';
 import { caughtIn } from './caughtIn';
+import { loosenessIn } from './looseness';
 
 /** Straining begins where a particle is this share of the pore, grows by this much per pore, and begins over this width (calibrated). */
 const STRAIN_FROM = 0.35;
@@ -26,6 +27,8 @@ export interface Collector {
   readonly pore: number;
   /** Share of touches that stick, 0–1. */
   readonly attachment: number;
+  /** How many times the room of packed sludge its sludge takes. */
+  readonly looseness: number;
 }
 
 /**
@@ -43,6 +46,7 @@ export function collectorOf(geometry: Geometry, solids: number, attachment: numb
     solidSize: long ? bed.solidSize : (6 * (1 - bed.porosity)) / bed.specificSurface,
     pore: bed.pore,
     attachment,
+    looseness: loosenessIn(geometry),
   };
 }
 
@@ -69,11 +73,11 @@ export interface SizeCoefficient {
  *   (1 + R)² as η_max(1 − e^(−η/η_max)). Collector by √(s/s₀), pore by √(ε/ε₀); straining calibrated. From memory.
  */
 export function sizeCoefficient(
-  { long, solids, solidSize, pore, attachment }: Collector,
+  { long, solids, solidSize, pore, attachment, looseness }: Collector,
   deposit: number,
   diameter: number,
 ): SizeCoefficient {
-  const s = solids + deposit;
+  const s = solids + looseness * deposit;
   const alpha = long ? Math.min(s, MOST_SOLIDS) : s;
   const size = long ? solidSize * Math.sqrt(s / solids) : solidSize;
   const narrowed = pore * Math.sqrt(Math.max(LEAST_OPEN, 1 - s) / (1 - solids));

@@ -11,20 +11,11 @@ import { leafOpen } from './strainerLeaves';
 /** Share by which leaves close a strainer before the drive is tabulated anew. */
 const FELT = 5e-3;
 
-/** Most times that a cake is pressed in one step: after them hardly anything changes (calibrated). */
-const MOST_PRESSINGS = 3;
-
-/**
- * Flow and levels for what sits in the media now, and what each size meets on its way.
- *
- * @param days since the step before: a cake that packs is pressed once a day by the flow of the day before
- */
-export function flowStep(state: SimulationState, tank: Tank, days: number): void {
-  const packs = state.beds.list.some(({ resistance }) => resistance.packs);
-  const pressings = packs ? Math.min(MOST_PRESSINGS, Math.round(days)) : 1;
+/** Flow and levels for what sits in the media now, and what each size meets on its way. */
+export function flowStep(state: SimulationState, tank: Tank): void {
   findFlow(state, tank);
-  for (let done = 1; done < pressings; done += 1) findFlow(state, tank);
   captureDirt(state.input, state.deposits, state.streams, state.balance.flow, state.capture);
+  state.depositsAtCapture.set(state.deposits);
 }
 
 /** Flow and levels, and the pressure that every slice bears by them. */
@@ -45,6 +36,7 @@ function findFlow(state: SimulationState, tank: Tank): void {
   const { flow, through } = state.balance;
   for (const stack of sponge) streamsIn(stack, flow, streams);
   for (const stack of body) streamsIn(stack, through, streams);
+  state.pressedAtFlow.set(state.pressed);
   for (const bed of beds.list) {
     const stream = streams[bed.layerAt]!;
     pressBed(bed, ways, bed.part === 'piece' ? stream.own : stream.beside, state.pressed);

@@ -49,10 +49,11 @@ describe('dayState', () => {
         expect(first.layers[index]?.head).toBeCloseTo(layer.head, 7);
       });
       const later = dayState(input, simulation, 90);
-      expect(later.water.flow / (simulation.flow[90] ?? 1)).toBeCloseTo(1, 4);
+      // A day between two steps of the simulation is read straight.
+      expect(later.water.flow / (simulation.flow[90] ?? 1)).toBeCloseTo(1, 3);
       // Pressure and pass-through of the march are those of the operating point.
       for (const { day, water } of [dayState(input, simulation, 0), later]) {
-        expect(simulation.lost[day]).toBeCloseTo(water.heads.sponge + water.heads.pack, 5);
+        expect(simulation.lost[day]).toBeCloseTo(water.heads.sponge + water.heads.pack, 3);
         expect(simulation.passes[day]).toBeCloseTo(
           Math.min(...water.layers.map(({ passThrough }) => passThrough)),
           3,
@@ -159,7 +160,7 @@ describe('ensemble', () => {
     const foam = { ...sill, layers: [plainLayer('fine', 'foam-45', 'basket', 0.1)] };
     const rangeOf = (seed: number): readonly number[] => {
       const found = ensembleRange(
-        Array.from({ length: 60 }, (_, run) => ensembleRun(foam, 'through', run, { runs: 60, seed })).filter(
+        Array.from({ length: 100 }, (_, run) => ensembleRun(foam, 'through', run, { runs: 100, seed })).filter(
           (run) => run !== null,
         ),
       );

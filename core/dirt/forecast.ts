@@ -5,7 +5,7 @@ import { isBiologicalOnly } from '../layers/layerRole';
 import type { Tank } from '../tank/tank';
 import { clearOnDay } from './clearWater';
 import { NITROGEN_PER_SLUDGE } from './dirtNumbers';
-import { FULL, USED_UP } from './fullness';
+import { BROWN, FULL, USED_UP } from './fullness';
 import { simulateClogging, type CloggingSimulation } from './cloggingSimulation';
 import { cloggingInput, type ForecastInput } from './cloggingInput';
 import { likelyInput } from './likelyInput';
@@ -43,7 +43,7 @@ export interface Forecast {
   readonly outletAtSpill: number | null;
   /** By layer, in flow order. */
   readonly care: readonly LayerCare[];
-  /** When a sponge on the intake is to be squeezed first: it is full, or holds the flow back; null: not within the days, or there is none. */
+  /** When a sponge on the intake is to be squeezed first: it is brown, or holds the flow back; null: not within the days, or there is none. */
   readonly spongeDay: number | null;
   /** Solids afloat and how fast the water clears when service is due, or in the end. */
   readonly clear: ReturnType<typeof clearOnDay>;
@@ -105,7 +105,12 @@ export function readForecast(
   });
   const sponge = inFlow.findIndex(({ chamber }) => chamber.where === 'intake');
   const spongeDays = [
-    sponge === -1 ? null : care[sponge]!.fullDay,
+    sponge === -1
+      ? null
+      : crossing(
+          byDay(simulation.fullness, sponge, layers).map((share) => 1 - share),
+          1 - BROWN,
+        ),
     firstToClog?.chamber.where === 'intake' ? serviceDay : null,
   ].filter((day) => day !== null);
   return {

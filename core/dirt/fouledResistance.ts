@@ -1,6 +1,7 @@
 import type { Fluid } from '../hydraulics/fluid';
 import { bedSolids, fibreSolids, layerResistance } from '../hydraulics/layerResistance';
 import type { Geometry } from '../media/geometry';
+import { loosenessIn } from './looseness';
 import { SIZE_CLASSES } from './sizeClasses';
 
 /** Thinnest thread that caught dirt makes between fibres, m (calibrated). */
@@ -8,7 +9,7 @@ const LEAST_THREAD = 60e-6;
 /** A particle as a thread of the same surface per volume: a sphere has 6/d, a fibre 4/d. */
 const THREAD_OF_PARTICLE = 2 / 3;
 /** Pressure at which a cake of caught dirt holds back twice as much as unpressed, Pa (calibrated). */
-const PACKING_PRESSURE = 200;
+const PACKING_PRESSURE = 100;
 
 /** For each size of dirt the thread it counts as, 1/m: small dirt makes thin threads, which hold back more. */
 export const PER_THREAD: readonly number[] = SIZE_CLASSES.map(
@@ -17,13 +18,14 @@ export const PER_THREAD: readonly number[] = SIZE_CLASSES.map(
 
 /** Resistance of a bed with its deposit, pressure per metre of bed at face velocity u: linear·u + square·u². */
 export interface FouledResistance {
-  /** True where the sizes of the dirt and the pressure that packed it count. */
+  /** True where the pressure that packed the dirt counts, and where its sizes do. */
   readonly packs: boolean;
+  readonly bySize: boolean;
   /**
    * Linear part in Pa/m per m/s, square part in Pa/m per (m/s)², written into `into`: asked for at every slice and step.
    *
    * @param deposit σ, share of the bed, less than the open room
-   * @param threads,fine Σσ_i/d_i in 1/m and Σσ_i/d_i² in 1/m² over the sizes; only where it packs
+   * @param threads,fine Σσ_i/d_i in 1/m and Σσ_i/d_i² in 1/m² over the sizes; only where they count
    * @param pressed greatest pressure that the bed has borne since it was cleaned, Pa
    */
   readonly resist: (
@@ -39,9 +41,11 @@ export interface FouledResistance {
  * Resistance of a bed by its deposit. Clean it is {@link layerResistance}.
  *
  * @param solidsFactor solids in it over those of the medium as the catalogue has it
- * @source solids s = (1−ε₀) + σ in the equations of the clean bed. Foam: surface by √(s/s₀); grains: d_p by (s/s₀)^⅓.
- *   Fibre: Bergman et al. 1978, each size of dirt as a fibre of its own; what dirt adds × (1 + p/p_a), a compressible
- *   cake with n = 1 after Tiller & Leu 1980, p_a calibrated. From memory.
+ * @source fibre: Bergman et al. 1978, each size of dirt as a fibre of its own. Foam: loose sludge fills the pores and leaves
+ *   the surface that the water meets as it was: Kozeny–Carman at constant surface, (ε₀/ε)³ (Clement, Hooker & Skeen 1996
+ *   have the exponent 19/6 for slime in porous media). In both, what dirt adds × (1 + p/p_a), a compressible cake with n = 1
+ *   after Tiller & Leu 1980, p_a calibrated. Grains: solids s = (1−ε₀) + σ in Ergun's equation with d_p by (s/s₀)^⅓. From
+ *   memory.
  */
 export function fouledResistance(geometry: Geometry, solidsFactor: number, fluid: Fluid): FouledResistance {
   const solids = bedSolids(geometry, solidsFactor);
@@ -53,6 +57,7 @@ export function fouledResistance(geometry: Geometry, solidsFactor: number, fluid
     const thread = alpha / fibreDiameter;
     return {
       packs: true,
+      bySize: true,
       resist: (deposit, threads, fine, pressed, into) => {
         into.linear = clean.linear;
         into.square = 0;
@@ -68,19 +73,30 @@ export function fouledResistance(geometry: Geometry, solidsFactor: number, fluid
       },
     };
   }
-  // Foam: 110 μ S²/(16 ε³) and 1.45 ρ S/(4 ε³), with S by √(s/s₀).
-  // Grains: 150 μ s²/(ε³ d²) and 1.75 ρ s/(ε³ d), with d by (s/s₀)^⅓.
-  const root = geometry.form === 'foam' ? Math.sqrt : Math.cbrt;
-  const isFoam = geometry.form === 'foam';
+  if (geometry.form === 'foam') {
+    const looseness = loosenessIn(geometry);
+    return {
+      packs: true,
+      bySize: false,
+      resist: (deposit, _threads, _fine, pressed, into) => {
+        const open = 1 - (looseness * deposit) / porosity;
+        const closed = 1 / (open * open * open);
+        into.linear = clean.linear * (1 + (closed - 1) * (1 + pressed / PACKING_PRESSURE));
+        into.square = clean.square * closed;
+      },
+    };
+  }
   return {
     packs: false,
+    bySize: false,
+    // 150 μ s²/(ε³ d²) and 1.75 ρ s/(ε³ d), with d by (s/s₀)^⅓.
     resist: (deposit, _threads, _fine, _pressed, into) => {
       const grown = (solids + deposit) / solids;
       const open = (porosity - deposit) / porosity;
       const cubed = open * open * open;
-      const part = root(grown);
-      into.linear = (clean.linear * grown * (isFoam ? 1 : part)) / cubed;
-      into.square = (clean.square * part * (isFoam ? 1 : part)) / cubed;
+      const part = Math.cbrt(grown);
+      into.linear = (clean.linear * grown * part) / cubed;
+      into.square = (clean.square * part * part) / cubed;
     },
   };
 }

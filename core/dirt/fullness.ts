@@ -5,6 +5,11 @@ import { SIZE_CLASSES, SIZES } from './sizeClasses';
 export const FULL = 0.8;
 /** Share of the dirt kept when clean below which the mechanical layers together are full (calibrated). */
 export const KEEPS_HALF = 0.5;
+/**
+ * Mean share of its ultimate deposit at which a sponge that hangs in the tank looks brown (calibrated: keepers squeeze it by
+ * eye every two to four weeks, long before the flow falls).
+ */
+export const BROWN = 0.6;
 /** Share of its clean flow through its own face below which floss is used up (calibrated). */
 export const USED_UP = 0.25;
 /** Dirt that is seen: sizes from here on count for what the mechanical layers keep, m (calibrated). */
@@ -47,3 +52,12 @@ export function keptShare(
   }
   return comes > 0 ? kept / comes : NaN;
 }
+
+/** Least share of what fits that is still free in the sponge of an internal filter, 0–1; NaN for all other filters. */
+export const spongeRoom = (
+  { filter, mechanical }: Pick<SimulationState, 'filter' | 'mechanical'>,
+  full: Float64Array,
+): number =>
+  filter.kind === 'internal-sponge'
+    ? mechanical.reduce((least, place) => Math.min(least, 1 - full[place]!), 1)
+    : NaN;

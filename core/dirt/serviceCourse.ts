@@ -1,14 +1,15 @@
 import type { CloggingSimulation } from './cloggingSimulation';
-import { SERVICE_SHARE } from '../practice/serviceShare';
-import { KEEPS_HALF } from './fullness';
+import { BROWN, KEEPS_HALF } from './fullness';
+import type { ServiceLimits } from './serviceLimits';
 
-/** Headroom at which a hang-on-back wants service however much still goes through, m (calibrated: a bump must not spill it). */
-const LEAST_HEADROOM = 5e-3;
-/** One that has little from the start wants service when this share of it is left (calibrated). */
-const OF_CLEAN = 0.5;
+/** A filter that has little headroom from the start wants service when this share of it is left (calibrated). */
+const OF_CLEAN_HEADROOM = 1 / 3;
 
-/** What calls for service: flow through the pack, height of the water below the rim, or dirt that the pack still keeps. */
-export const MEASURES = ['through', 'headroom', 'kept'] as const;
+/**
+ * What calls for service: flow through the pack, height of the water below the rim, dirt that the pack still keeps, or the
+ * room that is left in the sponge of an internal filter, which keepers squeeze by eye.
+ */
+export const MEASURES = ['through', 'headroom', 'kept', 'sponge'] as const;
 export type ServiceBy = (typeof MEASURES)[number];
 
 /** The course of that by day as a share of its clean value, and the share at which service is due. */
@@ -18,7 +19,7 @@ export interface ServiceCourse {
   readonly limit: number;
 }
 
-type Simulated = Pick<CloggingSimulation, 'through' | 'headroom' | 'kept'>;
+export type Simulated = Pick<CloggingSimulation, ServiceBy | 'limits'>;
 
 /** The course of one measure. */
 export function courseBy(simulation: Simulated, by: ServiceBy): ServiceCourse {
@@ -26,16 +27,17 @@ export function courseBy(simulation: Simulated, by: ServiceBy): ServiceCourse {
   const clean = values[0]!;
   return {
     by,
-    limit: limitOf(by, clean),
+    limit: limitOf(by, clean, simulation.limits),
     course: Float64Array.from(values, (value) => (clean > 0 ? value / clean : 0)),
   };
 }
 
 /** Share of its clean value at which a measure calls for service. */
-export function limitOf(by: ServiceBy, clean: number): number {
-  if (by === 'through') return SERVICE_SHARE;
-  if (by === 'kept') return KEEPS_HALF;
-  return clean <= 0 ? 1 : Math.min(LEAST_HEADROOM / clean, OF_CLEAN);
+export function limitOf(by: ServiceBy, clean: number, { through, headroom }: ServiceLimits): number {
+  if (by === 'through') return through;
+  // None when clean: due at once.
+  if (by === 'headroom') return clean <= 0 ? 1 : Math.min(headroom / clean, OF_CLEAN_HEADROOM);
+  return by === 'kept' ? KEEPS_HALF : 1 - BROWN;
 }
 
 /** All measures that a filter has: only one with a rim has headroom, only one with mechanical layers can be full. */
@@ -44,7 +46,7 @@ export const coursesOf = (simulation: Simulated): ServiceCourse[] =>
 
 /**
  * The measure that calls for service first, or that comes nearest to it: the flow through the pack falls, the level
- * of a hang-on-back rises, or its mechanical layers are full and hand their dirt on, whatever the flow.
+ * of a hang-on-back rises, its mechanical layers are full and hand their dirt on, or an internal sponge is brown.
  */
 export function serviceCourse(simulation: Simulated): ServiceCourse {
   const rank = (course: ServiceCourse): readonly [day: number, spare: number] => [

@@ -41,9 +41,13 @@ export interface SimulationState {
   readonly mass: Float64Array;
   /** Share of every slice’s bed, from its mass. */
   readonly deposits: Float64Array;
+  /** The same as it was when the capture was last found. */
+  readonly depositsAtCapture: Float64Array;
   readonly held: Deposits;
   /** Greatest pressure each slice has borne since it was cleaned, Pa. */
   readonly pressed: Float64Array;
+  /** The same as it stood when the flow was last found: what is borne at that flow comes after it. */
+  readonly pressedAtFlow: Float64Array;
   readonly floorMass: Float64Array;
   readonly caughtBy: Float64Array;
   balance: Balance;
@@ -102,7 +106,9 @@ export function beginState(
     input: captureInput(tank, filter, inFlow, beds, fluid, numbers),
     mass,
     deposits,
+    depositsAtCapture: new Float64Array(beds.slices),
     pressed,
+    pressedAtFlow: new Float64Array(beds.slices),
     held: { deposits, mass, massFrom: 0, pressed, pressedFrom: 0, sludgeDensity: numbers.sludgeDensity },
     floorMass: new Float64Array(SIZES),
     caughtBy: new Float64Array(inFlow.length),

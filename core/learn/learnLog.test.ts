@@ -95,10 +95,10 @@ describe('learnLog', () => {
     // No hoses, no tap (common practice, no source); water going around raises the flow.
     expect(causes.map(({ cause }) => cause)).not.toContain('tap');
     expect(causes.map(({ cause }) => cause)).not.toContain('gap');
-    const high = learned([withFlow(5, 1.3)]);
-    expect(oddCauses(place, high.model, high.fit.point, high.odd[0]!).map(({ cause }) => cause)).toContain(
-      'gap',
-    );
+    const clean = stretch.flows[0]!.flow;
+    const clogged = { expected: 0.75 * clean, low: 0.66 * clean, high: 0.85 * clean };
+    const high = { ...odd[0]!, ...clogged, value: 0.93 * clean };
+    expect(oddCauses(place, model, fit.point, high).map(({ cause }) => cause)).toContain('gap');
   });
 
   it('refuses to learn from nonsense', () => {

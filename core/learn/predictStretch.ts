@@ -16,8 +16,8 @@ export interface StretchPrediction {
   readonly levels: readonly number[];
   /** Level with the clean pack, below the rim, m. */
   readonly cleanLevel: number;
-  /** Flow through the pack at each service as a share of the clean one. */
-  readonly shares: readonly number[];
+  /** Flow through the pack at each service over the flow at which its body calls for one. */
+  readonly overLimit: readonly number[];
   /** Share of what fits that each layer holds at the end, 0–1. */
   readonly held: readonly number[];
 }
@@ -76,8 +76,10 @@ export function predictStretch(
     ),
     levels: stretch.levels.map(({ day }) => valueAt(simulation, 'headroom', stretch, day)),
     cleanLevel: simulation.headroom[0]!,
-    shares: stretch.services.map(
-      ({ day }) => valueAt(simulation, 'through', stretch, day - BEFORE) / simulation.through[0]!,
+    overLimit: stretch.services.map(
+      ({ day }) =>
+        valueAt(simulation, 'through', stretch, day - BEFORE) /
+        (simulation.limits.through * simulation.through[0]!),
     ),
     held: stretch.seen.map(({ layerId }) => held[layers.indexOf(layerId)] ?? 0),
   };

@@ -1,6 +1,5 @@
 import { Matrix } from 'ml-matrix';
 import { DIRT_STATES } from '../layers/layerStates';
-import { SERVICE_SHARE } from '../practice/serviceShare';
 import { normalShare } from '../units/normalShare';
 import { forwardSolve } from './forwardSolve';
 import { rootOf } from './rootOf';
@@ -61,7 +60,7 @@ export function stretchResiduals(stretch: Stretch, predicted: StretchPrediction,
     ...forwardSolve(flowRoot, flows),
     ...forwardSolve(levelErrorRoot(stretch, predicted), levels),
     ...stretch.services.map(({ flowWas }, place) => {
-      const low = normalShare(-Math.log(Math.max(1e-6, predicted.shares[place]!) / SERVICE_SHARE) / FEELS);
+      const low = normalShare(-Math.log(Math.max(1e-6, predicted.overLimit[place]!)) / FEELS);
       return deviance(flowWas === 'low' ? low : 1 - low);
     }),
     ...stretch.seen.map(({ dirt }, place) => deviance(likelihoodOfDirt(predicted.held[place]!, dirt))),

@@ -4,6 +4,7 @@ import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
 import { likelyInput } from '../dirt/likelyInput';
 import { decayAt, USUAL_DIRT } from '../dirt/dirtNumbers';
 import { limitOf, MEASURES } from '../dirt/serviceCourse';
+import type { ServiceLimits } from '../dirt/serviceLimits';
 import { siltOf, type Silt } from '../dirt/silt';
 import { SIZE_CLASSES } from '../dirt/sizeClasses';
 import type { PlacedLayer } from '../layers/placedLayer';
@@ -68,7 +69,7 @@ export function firstClogging(input: ForecastInput, siltDays: number): FirstClog
     used.forEach((is, place) => {
       if (is) usedUpDays[place] ??= day;
     });
-    const due: number | null = serviceDay === null ? dueBetween(clean, before, today) : null;
+    const due: number | null = serviceDay === null ? dueBetween(clogging.limits, clean, before, today) : null;
     if (due !== null) {
       serviceDay = day - step * (1 - due);
       atService = silt();
@@ -79,6 +80,7 @@ export function firstClogging(input: ForecastInput, siltDays: number): FirstClog
         day: Math.max(day, FIRST_DAY),
         today,
         clean,
+        limits: clogging.limits,
         inFlow,
         visits: [],
         lives,
@@ -122,9 +124,14 @@ const stepFrom = (day: number, siltDays: number): number => {
 const FIRST_DAY = 8;
 
 /** Share of a day after which flow, headroom or what is kept falls to its limit; null: it does not that day. */
-function dueBetween(clean: CloggingDay, before: CloggingDay, today: CloggingDay): number | null {
+function dueBetween(
+  limits: ServiceLimits,
+  clean: CloggingDay,
+  before: CloggingDay,
+  today: CloggingDay,
+): number | null {
   const shares = MEASURES.flatMap((by) => {
-    const limit = limitOf(by, clean[by]) * clean[by];
+    const limit = limitOf(by, clean[by], limits) * clean[by];
     if (!(today[by] <= limit)) return [];
     return [before[by] <= limit ? 0 : (before[by] - limit) / (before[by] - today[by])];
   });

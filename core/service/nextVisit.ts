@@ -2,6 +2,7 @@ import { lifeByDate, type CarbonSurroundings } from '../chemical/carbonDue';
 import type { CloggingDay } from '../dirt/clogging';
 import { FULL, USED_UP } from '../dirt/fullness';
 import { limitOf, MEASURES } from '../dirt/serviceCourse';
+import type { ServiceLimits } from '../dirt/serviceLimits';
 import type { SimulationState } from '../dirt/simulationState';
 import { isBiologicalOnly } from '../layers/layerRole';
 import type { PlacedLayer } from '../layers/placedLayer';
@@ -30,6 +31,7 @@ export interface PlanDay {
   readonly day: number;
   readonly today: CloggingDay;
   readonly clean: CloggingDay;
+  readonly limits: ServiceLimits;
   readonly inFlow: readonly PlacedLayer[];
   readonly visits: readonly Visit[];
   /** By layer: days after which time has used it up; null: its clogging tells. */
@@ -38,9 +40,9 @@ export interface PlanDay {
   readonly usedUp: readonly boolean[];
 }
 
-/** True when the flow or the headroom is too low, or the mechanical layers are full. */
-const isDue = ({ today, clean }: PlanDay): boolean =>
-  MEASURES.some((by) => today[by] < limitOf(by, clean[by]) * clean[by]);
+/** True when the flow or the headroom is too low, the mechanical layers are full, or the sponge is brown. */
+const isDue = ({ today, clean, limits }: PlanDay): boolean =>
+  MEASURES.some((by) => today[by] < limitOf(by, clean[by], limits) * clean[by]);
 
 /** What hands do in a filter today; null: nothing. */
 export function nextVisit(at: PlanDay): Next | null {

@@ -1,5 +1,4 @@
-import type { CloggingSimulation } from '../dirt/cloggingSimulation';
-import { coursesOf, crossing, type ServiceBy } from '../dirt/serviceCourse';
+import { coursesOf, crossing, type ServiceBy, type Simulated } from '../dirt/serviceCourse';
 
 /** When service is due again, and what calls for it. */
 export interface ServiceFrom {
@@ -12,7 +11,7 @@ export interface ServiceFrom {
  *
  * @param from a whole day of the simulation, the last on which hands were in the filter
  */
-export function serviceDayFrom(simulation: Pick<CloggingSimulation, ServiceBy>, from: number): ServiceFrom {
+export function serviceDayFrom(simulation: Simulated, from: number): ServiceFrom {
   const found = coursesOf(simulation)
     .map(({ by, course, limit }) => {
       const day = crossing(course.subarray(from), limit);

@@ -87,6 +87,7 @@ export function servicePlan(
       day,
       today,
       clean,
+      limits: clogging.limits,
       inFlow,
       visits: all,
       lives,

@@ -3,7 +3,6 @@ import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import { COURSE_STEP } from '@/core/care/courseStep';
 import type { OutlookForecast } from '@/core/care/outlook';
-import { SERVICE_SHARE } from '@/core/practice/serviceShare';
 import { DAY_MS } from '@/core/units/daysBetween';
 import { fromSi } from '@/core/units/unitTable';
 import { ReadingMark } from '../drawing/ReadingMark';
@@ -35,6 +34,8 @@ interface Props {
   readonly services: readonly number[];
   /** Days since the pack went in. */
   readonly today: number;
+  /** Flow at the outlet at which service is due, as a share of the clean one; null: the outlet does not tell. */
+  readonly limitShare: number | null;
 }
 
 /** Days that are drawn: to two weeks beyond the latest service, at most half a year from today. */
@@ -45,7 +46,7 @@ export const daysShown = (ahead: OutlookForecast, today: number): number =>
   );
 
 /** The flow of the pack that is in: as the log taught the model, with its likely range, what was read, and when service is due. */
-export function OutlookChart({ ahead, readings, services, today }: Props) {
+export function OutlookChart({ ahead, readings, services, today, limitShare }: Props) {
   const words = useWords();
   const [room, width] = useWidth<HTMLDivElement>(760);
   const inUnit = (si: number): number => fromSi(si, words.unit('flow'));
@@ -67,7 +68,8 @@ export function OutlookChart({ ahead, readings, services, today }: Props) {
     .y((value) => y(inUnit(value)));
   const date = (day: number): string =>
     words.date(new Date(Date.parse(ahead.packedAt) + day * DAY_MS), { day: 'numeric', month: 'short' });
-  const limit = ahead.by === 'through' ? (ahead.flow.likely[0] ?? 0) * SERVICE_SHARE : null;
+  const limit =
+    ahead.by === 'through' && limitShare !== null ? (ahead.flow.likely[0] ?? 0) * limitShare : null;
   const from = Math.min(lastDay, ahead.earliest ?? Infinity);
   const to = Math.min(lastDay, ahead.latest ?? Infinity);
   const show = (si: number): string => words.show({ kind: 'flow', si });
@@ -116,7 +118,7 @@ export function OutlookChart({ ahead, readings, services, today }: Props) {
               strokeDasharray="5 4"
             />
             <text x={LEFT + 4} y={y(inUnit(limit)) - 4} className={styles.limit}>
-              limit {words.show({ kind: 'share', si: SERVICE_SHARE })} of clean
+              limit {words.show({ kind: 'share', si: limitShare ?? 0 })} of clean
             </text>
           </g>
         )}

@@ -1,5 +1,6 @@
 'use client';
 import { useMemo } from 'react';
+import { outletLimit } from '@/core/dirt/serviceLimits';
 import { dueList } from '@/core/care/due';
 import { learnedRows } from '@/core/care/learnedRows';
 import { oddSaid } from '@/core/care/oddSaid';
@@ -136,6 +137,7 @@ export function OutlookPart({
               .filter(({ kind }) => kind === 'service')
               .map(({ at }) => daysBetween(ahead.packedAt, at))}
             today={today}
+            limitShare={outletLimit(filter)}
           />
         )}
         {ahead === null ? null : (

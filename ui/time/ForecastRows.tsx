@@ -146,6 +146,7 @@ function serviceWord(
   if (first === undefined) return `nothing clogs${between}`;
   if (forecast.course.by === 'kept')
     return `the mechanical layers are full: they pass their dirt on${between}`;
+  if (forecast.course.by === 'sponge') return `the sponge is brown${between}`;
   const layer = `layer ${first} clogs first`;
   return forecast.course.by === 'headroom'
     ? `${layer}, and the water nears the rim${between}`

@@ -116,11 +116,17 @@ export function TimeStrip(props: Props) {
 }
 
 /** What the course is in, by what service hangs on. */
-const KINDS: Readonly<Record<ServiceBy, QuantityKind>> = { through: 'flow', headroom: 'gap', kept: 'share' };
+const KINDS: Readonly<Record<ServiceBy, QuantityKind>> = {
+  through: 'flow',
+  headroom: 'gap',
+  kept: 'share',
+  sponge: 'share',
+};
 const COURSES: Readonly<Record<ServiceBy, string>> = {
   through: 'Flow through the pack',
   headroom: 'Headroom under the rim',
   kept: 'Dirt that the mechanical layers keep',
+  sponge: 'Room left in the sponge',
 };
 
 function Failed({ onRetry }: { onRetry: () => void }) {
