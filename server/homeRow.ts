@@ -16,6 +16,7 @@ import type { Layer } from '@/core/layers/layer';
 import { rememberedFacts } from './rememberedFacts';
 import { evaluatePack, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
 import { chartFlow, type ChartFlow } from '@/core/service/chartFlow';
+import { outletLimit } from '@/core/dirt/serviceLimits';
 import { isFlowLow } from '@/core/service/isFlowLow';
 import { flowState } from '@/core/service/flowState';
 import { planProgramme } from '@/core/prepare/planProgramme';
@@ -153,7 +154,7 @@ export function homeRow(
     packIsOut,
     due: packIsOut ? due.filter(({ key }) => key.startsWith('prepare ')) : due,
     outlook: { revision: outlook.revision, isFresh: outlook.isFresh },
-    flow: chartFlow(flow, now),
+    flow: chartFlow(flow, now, outletLimit(filter)),
     repacks: log.filter(({ kind }) => kind === 'repacked').map(({ at }) => at),
     pack:
       report === null

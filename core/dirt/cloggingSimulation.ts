@@ -78,27 +78,9 @@ export function simulateClogging(input: CloggingInput): CloggingSimulation | nul
     suspended: new Float64Array((days + 1) * SIZES),
     cleared: new Float64Array((days + 1) * SIZES),
   };
-  const rows: readonly Rows[] = [
-    result.flow,
-    result.through,
-    result.headroom,
-    result.kept,
-    result.sponge,
-    result.lost,
-    result.passes,
-    result.fullness,
-    result.own,
-    result.strainerOpen,
-    result.caughtBy,
-    result.clogging,
-    result.rotted,
-    result.suspended,
-    result.cleared,
-    result.mass,
-    result.pressed,
-  ];
+  const rows = Object.values(result).filter((value) => ArrayBuffer.isView(value));
   let written = 0;
-  for (let day = 0; ; ) {
+  for (let day = 0; ;) {
     const visit = day === 0 ? undefined : own.visits.find((item) => item.day === day);
     if (visit !== undefined) march.visit(visit);
     const today = march.today();

@@ -160,9 +160,9 @@ describe('ensemble', () => {
     const foam = { ...sill, layers: [plainLayer('fine', 'foam-45', 'basket', 0.1)] };
     const rangeOf = (seed: number): readonly number[] => {
       const found = ensembleRange(
-        Array.from({ length: 100 }, (_, run) => ensembleRun(foam, 'through', run, { runs: 100, seed })).filter(
-          (run) => run !== null,
-        ),
+        Array.from({ length: 100 }, (_, run) =>
+          ensembleRun(foam, 'through', run, { runs: 100, seed }),
+        ).filter((run) => run !== null),
       );
       return [found?.earliest ?? NaN, found?.latest ?? NaN];
     };

@@ -6,7 +6,7 @@ import { packingOrder } from '../layers/packingOrder';
 import { placeLayers } from '../layers/placeLayers';
 import type { Medium } from '../media/medium';
 import { WORKS, type Work } from '../pack/visit';
-import { SERVICE_SHARE } from '../practice/serviceShare';
+import { outletLimit } from '../dirt/serviceLimits';
 import type { ServicePlan } from '../service/servicePlan';
 import { cautions } from '../job/cautions';
 import { DAY_MS } from '../units/daysBetween';
@@ -43,7 +43,11 @@ export interface PackCard {
   /** In packing order: the first goes in first. */
   readonly layers: readonly CardLayer[];
   /** Flows m³/s; null: not timed after the repack. */
-  readonly flow: { readonly clean: number; readonly service: number; readonly jugSeconds: number } | null;
+  readonly flow: {
+    readonly clean: number;
+    /** At which service is due, and seconds that a jug takes then; null where the outlet does not tell. */
+    readonly service: { readonly flow: number; readonly jugSeconds: number } | null;
+  } | null;
   /** The next visits; null: nobody has said what is fed. */
   readonly visits: readonly CardVisit[] | null;
   /** ISO date from which the UV lamp may be lit; null: no lamp, or it may be lit. */
@@ -101,7 +105,7 @@ export function packCard({
     }
     return null;
   };
-  const service = clean === null ? null : SERVICE_SHARE * clean;
+  const limitShare = outletLimit(filter);
   return {
     filter: filter.name,
     tank,
@@ -116,7 +120,16 @@ export function packCard({
       installedOn: layer.installedOn,
       due: dueOf(layer.id),
     })),
-    flow: clean === null || service === null ? null : { clean, service, jugSeconds: CARD_JUG / service },
+    flow:
+      clean === null
+        ? null
+        : {
+            clean,
+            service:
+              limitShare === null
+                ? null
+                : { flow: limitShare * clean, jugSeconds: CARD_JUG / (limitShare * clean) },
+          },
     visits:
       plan === null
         ? null

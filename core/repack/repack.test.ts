@@ -372,9 +372,14 @@ describe('the pack card', () => {
 
   it('says at which flow service is due, and how long a jug then takes', () => {
     // By hand: 60 % of 0.1 L/s is 0.06 L/s; two litres take 33.3 s.
-    expect(card().flow).toMatchObject({ service: 6e-5 });
-    expect(card().flow?.jugSeconds).toBeCloseTo(33.33, 2);
+    expect(card().flow?.service?.flow).toBeCloseTo(6e-5, 12);
+    expect(card().flow?.service?.jugSeconds).toBeCloseTo(33.33, 2);
     expect(card({ clean: null }).flow).toBeNull();
+  });
+
+  it('gives no such flow where water goes past what holds it back', () => {
+    const hang = filterOf('hang-on-back-basket');
+    expect(card({ filter: hang, layers: packOf(hang) }).flow).toEqual({ clean: 1e-4, service: null });
   });
 
   it('puts the plan’s days on the calendar, the first work on each layer', () => {

@@ -12,20 +12,24 @@ export interface ChartFlow extends Pick<FlowState, 'share' | 'shareSpread'> {
   }[];
   readonly latest: { readonly at: string; readonly mean: number } | null;
   readonly clean: number | null;
+  /** Share of the clean flow at which service is due; null where the outlet does not tell. */
+  readonly limitShare: number | null;
 }
 
 /** Days that the chart looks back. */
 const CHART_DAYS = 190;
 
-/** What a chart needs of a filter’s flows. @param now ISO moment */
+/** What a chart needs of a filter’s flows. @param now ISO moment @param limitShare see outletLimit */
 export function chartFlow(
   { readings, latest, clean, share, shareSpread }: FlowState,
   now: string,
+  limitShare: number | null,
 ): ChartFlow {
   const oldest = new Date(Date.parse(now) - CHART_DAYS * DAY_MS).toISOString();
   return {
     share,
     shareSpread,
+    limitShare,
     latest: latest === null ? null : { at: latest.at, mean: latest.flow.mean },
     clean: clean?.flow.mean ?? null,
     readings: readings

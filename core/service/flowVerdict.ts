@@ -3,8 +3,16 @@ import type { Verdict } from '../report/verdict';
 import { sentence } from '../units/sentence';
 import type { FlowState } from './flowState';
 
-/** What the flows measured by jug say of a filter. */
-export function flowVerdict({ latest, share }: FlowState): Verdict {
+/**
+ * What the flows measured by jug say of a filter.
+ *
+ * @param limitShare share of the clean flow at which service is due, see outletLimit; null where the water has a way past
+ *   the media: there a weak outlet is the pump’s or the intake’s
+ */
+export function flowVerdict(
+  { latest, share }: FlowState,
+  limitShare: number | null = SERVICE_SHARE,
+): Verdict {
   if (latest === null)
     return {
       level: 'empty',
@@ -28,7 +36,10 @@ export function flowVerdict({ latest, share }: FlowState): Verdict {
       }
     : {
         level: 'works',
-        state: sentence`Flow is at ${{ kind: 'share', si: share }} of clean; service is due at ${limit}.`,
+        state:
+          limitShare === null
+            ? sentence`Flow is at ${{ kind: 'share', si: share }} of clean. Water that the media hold back goes past them, so the outlet hardly weakens.`
+            : sentence`Flow is at ${{ kind: 'share', si: share }} of clean; service is due at ${limit}.`,
         next,
       };
 }

@@ -6,6 +6,7 @@ import { newTank } from '../tank/newTank';
 import { plainLayer } from '../layers/plainLayer';
 import { formatSentence } from '../units/sentence';
 import { flowState } from './flowState';
+import { flowVerdict } from './flowVerdict';
 import { isFlowLow } from './isFlowLow';
 import { nextThing } from './nextThing';
 
@@ -137,6 +138,13 @@ describe('nextThing', () => {
     expect(isFlowLow(flow, [service(10)])).toBe(false);
     expect(isFlowLow(flow, [service(5)])).toBe(true);
     expect(isFlowLow(flowState([clean]), [])).toBe(false);
+  });
+
+  it('names the flow at which service is due only where the outlet tells', () => {
+    const said = (limitShare: number | null): string =>
+      formatSentence(flowVerdict(flowState([clean]), limitShare).state);
+    expect(said(0.6)).toContain('service is due at 60 %');
+    expect(said(null)).toContain('the outlet hardly weakens');
   });
 
   it('says how a filter is while a plan is made for it', () => {

@@ -58,7 +58,9 @@ export function cardText(
     lines: [
       flow === null
         ? 'Clean flow: not measured.'
-        : `Clean flow ${show('flow', flow.clean)}. Service at ${show('flow', flow.service)}: ${show('volume', CARD_JUG)} then take ${show('time', flow.jugSeconds)}.`,
+        : flow.service === null
+          ? `Clean flow ${show('flow', flow.clean)}. Go by the dates: water can go past the media, so the outlet hardly weakens.`
+          : `Clean flow ${show('flow', flow.clean)}. Service at ${show('flow', flow.service.flow)}: ${show('volume', CARD_JUG)} then take ${show('time', flow.service.jugSeconds)}.`,
       ...(lampFrom === null ? [] : [`UV lamp off until ${day(lampFrom)}.`]),
     ],
     visits:

@@ -5,7 +5,6 @@ import type { OutlookForecast } from '@/core/care/outlook';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
-import { SERVICE_SHARE } from '@/core/practice/serviceShare';
 import { daysBetween } from '@/core/units/daysBetween';
 import { useWords } from '../fields/Habits';
 import { chartEvents } from './chartEvents';
@@ -27,6 +26,8 @@ interface Props {
   readonly ahead: OutlookForecast | null;
   readonly months: readonly CareMonth[];
   /** Why there is no forecast, where there is none. */
+  /** Share of the clean flow at the outlet at which service is due; null where the outlet does not tell. */
+  readonly limitShare: number | null;
   readonly why: NoForecast;
 }
 
@@ -39,7 +40,7 @@ const NO_COURSE_WORDS: Readonly<Record<NoForecast, string>> = {
 };
 
 /** What happened, and every value of a filter over the same days, one below the other. */
-export function ChartLanes({ view, origin, layers, log, flows, ahead, months, why }: Props) {
+export function ChartLanes({ view, origin, layers, log, flows, ahead, limitShare, months, why }: Props) {
   const words = useWords();
   const dayOf = (at: string): number => daysBetween(origin, at);
   const tests = (key: 'ammonia' | 'nitrite' | 'nitrate'): Reading[] =>
@@ -62,10 +63,10 @@ export function ChartLanes({ view, origin, layers, log, flows, ahead, months, wh
   const packed = ahead === null ? 0 : dayOf(ahead.packedAt);
   const clean = ahead?.flow.likely[0] ?? null;
   const flowLimit =
-    ahead?.by === 'through' && clean !== null
+    ahead?.by === 'through' && clean !== null && limitShare !== null
       ? {
-          si: clean * SERVICE_SHARE,
-          said: `limit ${words.show({ kind: 'share', si: SERVICE_SHARE })} of clean`,
+          si: clean * limitShare,
+          said: `limit ${words.show({ kind: 'share', si: limitShare })} of clean`,
         }
       : null;
   const noForecast = ahead === null ? NO_COURSE_WORDS[why] : 'no forecast of these days';

@@ -22,6 +22,7 @@ import { Frame } from '../frame/Frame';
 import { stageLinks } from '../frame/stageLinks';
 import { OutlookProgress } from '../outlook/OutlookProgress';
 import { useOutlook } from '../outlook/useOutlook';
+import { outletLimit } from '@/core/dirt/serviceLimits';
 import { ChartLanes } from './ChartLanes';
 import { LEFT, RIGHT, type ChartView } from './chartView';
 import styles from './Charts.module.css';
@@ -215,6 +216,7 @@ export function ChartsSheet({
           </div>
           <ChartLanes
             {...{ view, origin, layers, log, flows, ahead, months }}
+            limitShare={outletLimit(filter)}
             why={whyNoForecast(isPacked, tank, work.failed)}
           />
           <div className={styles.axis} aria-hidden="true" suppressHydrationWarning>

@@ -2,7 +2,6 @@
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import { isAfter, min, parseISO, subDays } from 'date-fns';
-import { SERVICE_SHARE } from '@/core/practice/serviceShare';
 import type { ChartFlow } from '@/core/service/chartFlow';
 import { fromSi } from '@/core/units/unitTable';
 import { useWords } from '../fields/Habits';
@@ -40,7 +39,8 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
   const path = line<(typeof shown)[number]>()
     .x((reading) => x(parseISO(reading.at).getTime()))
     .y((reading) => y(inUnit(reading.mean)));
-  const limit = flow.clean === null ? null : y(inUnit(flow.clean * SERVICE_SHARE));
+  const { limitShare } = flow;
+  const limit = flow.clean === null || limitShare === null ? null : y(inUnit(flow.clean * limitShare));
   const newest = shown.at(-1);
   return (
     <svg
@@ -88,9 +88,9 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
       <text x={WIDTH - 30} y={14}>
         today
       </text>
-      {limit === null ? null : (
+      {limit === null || limitShare === null ? null : (
         <text x={WIDTH - 30} y={limit + 4} className={styles.limit}>
-          {words.show({ kind: 'share', si: SERVICE_SHARE })}
+          {words.show({ kind: 'share', si: limitShare })}
         </text>
       )}
       <text x={LEFT} y={HEIGHT - 4}>

@@ -16,6 +16,7 @@ import { Band } from '../frame/Band';
 import { Frame } from '../frame/Frame';
 import { PageButtons } from '../frame/PageButtons';
 import { stageLinks } from '../frame/stageLinks';
+import { outletLimit } from '@/core/dirt/serviceLimits';
 import { FlowChart } from '../filters/FlowChart';
 import { MOMENT_WORDS } from '../job/entrySaid';
 import { send } from '../state/send';
@@ -78,7 +79,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
         { keys: 'Enter', does: 'add the time that was typed' },
       ]}
     >
-      <Band verdict={flowVerdict(flow)} />
+      <Band verdict={flowVerdict(flow, outletLimit(filter))} />
       <div className={styles.sheet}>
         <div>
           <h2 className={`caption ${styles.heading}`}>Measure the flow: time a jug under the outlet</h2>
@@ -96,7 +97,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
             Flow, {words.unit('flow').symbol}: the last half year
           </h2>
           <FlowChart
-            flow={chartFlow(flow, now)}
+            flow={chartFlow(flow, now, outletLimit(filter))}
             repacks={log.filter(({ kind }) => kind === 'repacked').map(({ at }) => at)}
             now={now}
             name={filter.name}
