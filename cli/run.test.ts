@@ -82,7 +82,7 @@ describe('neat', () => {
     expect(packs[0]?.headroom?.[90]).toBeLessThan(packs[0]?.headroom?.[0] ?? 0);
     expect(packs[0]?.books.made).toBeGreaterThan(0);
     expect(run(['forecast', good, '--days', 'soon'])).toMatchObject({ code: 1, out: '' });
-    expect(run(['forecast', good, '--days', '0']).err).toMatch(/whole number from 1 to 365/);
+    expect(run(['forecast', good, '--days', '0']).err).toMatch(/whole number from 1 to 730/);
     expect(run(['forecast', good, '--weeks', '3']).code).toBe(1);
     const unfed = {
       ...short,

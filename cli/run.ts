@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { HORIZON } from '@/core/pack/visitLimits';
+import { MAX_FORECAST_DAYS } from '@/core/pack/visitLimits';
 import { SOURCES } from '@/core/propose/proposeInput';
 import type { Shelf } from '@/core/shelf/shelf';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
@@ -39,8 +39,8 @@ export function run(args: readonly string[]): Outcome {
   if (!isCommand(command)) return fault(`“${command}” is not a command.\n${USAGE}`, 1);
   if (file === undefined || more.length > 0) return fault(USAGE, 1);
   const ahead = Number(days ?? (command === 'cycle' ? CYCLE_DAYS : DAYS));
-  if (!Number.isInteger(ahead) || ahead < 1 || ahead > HORIZON)
-    return fault(`--days must be a whole number from 1 to ${HORIZON}, not “${days}”.`, 1);
+  if (!Number.isInteger(ahead) || ahead < 1 || ahead > MAX_FORECAST_DAYS)
+    return fault(`--days must be a whole number from 1 to ${MAX_FORECAST_DAYS}, not “${days}”.`, 1);
   const begins = STARTS.find((value) => value === (start ?? 'bare'));
   if (begins === undefined) return fault(`--start must be ${STARTS.join(', ')}, not “${start}”.`, 1);
   const text = readText(file);

@@ -203,6 +203,7 @@ const WHY: Readonly<Record<OutlookForecast['visits'][number]['why'], string>> = 
   'used up': 'It is used up: hardly any water goes through it.',
   spent: 'By date: it has worked for as long as it lasts.',
   biological: 'Silt closes the biological media. Nothing else is cleaned that day.',
+  look: 'By date: nothing calls for it yet, and a forecast can be wrong.',
 };
 const WHY_SERVICE: Readonly<Record<OutlookForecast['by'], string>> = {
   through: 'The flow through the pack falls to its limit.',
@@ -238,7 +239,10 @@ function nextVisit({ filter, layers, outlook, now }: DueInput, water: Wanted | n
     // One that is due already does not wait for the water: the water is changed with it.
     ...dateIn(together && inDays > 0 ? water.inDays : inDays, now),
     latestInDays: ahead.latest === null ? null : daysUntil(ahead.packedAt, ahead.latest, now),
-    what: sentence`${upperFirst(joined(works))}.`,
+    what:
+      visit.why === 'look'
+        ? sentence`Look into the filter${works.length === 0 ? '' : `: ${joined(works)}`}.`
+        : sentence`${upperFirst(joined(works))}.`,
     why: sentence`${visit.why === 'flow' ? WHY_SERVICE[ahead.by] : WHY[visit.why]}`,
     minutes: visit.minutes,
     bring: [

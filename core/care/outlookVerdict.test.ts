@@ -44,10 +44,18 @@ describe('outlookVerdict', () => {
     expect(said(outlook([40, 50, 60]), 20)).toBe(
       'Next service: in 2 to 6 weeks. Learned from 6 readings of this filter.',
     );
-    expect(said(outlook([40, 50, 60]), 38)).toMatch(/^Next service: in 2 days to 4 weeks\./);
+    expect(said(outlook([40, 50, 60]), 38)).toMatch(/^Next service: in 2 to 22 days\./);
     expect(said(outlook([40, 50, 60]), 45)).toMatch(/^Next service: any day now, within 3 weeks\./);
     expect(said(outlook([40, 50, null]), 20)).toMatch(/^Next service: in 2 weeks or later\./);
     expect(said(outlook([null, null, null]), 20)).toMatch(/over a year/);
+  });
+
+  it('says when to look in, where that comes first', () => {
+    const never = outlook([null, null, null]);
+    const visit = { day: 90, works: [], lifts: [], minutes: 20, why: 'look' as const };
+    const looked = { ...never, forecast: { ...never.forecast!, visits: [visit] } };
+    expect(said(looked, 20)).toMatch(/^Next service: in over a year\. Look into the filter in 10 weeks\./);
+    expect(said(looked, 90)).toMatch(/Look into the filter now\./);
   });
 
   it('asks for hands once the likely day has come, and says how late it is after the range', () => {

@@ -3,7 +3,7 @@ import type { Verdict } from '../report/verdict';
 import { daysBetween } from '../units/daysBetween';
 import { sentence } from '../units/sentence';
 import { NO_FORECAST_WORDS, type NoForecast } from './noForecast';
-import type { Outlook } from './outlook';
+import type { Outlook, OutlookForecast } from './outlook';
 
 /**
  * What lies ahead of a filter, in a sentence: the range of the next service, from today on.
@@ -21,7 +21,8 @@ export function outlookVerdict(outlook: Outlook | null, now: string, why: NoFore
   const from = ahead.earliest === null ? null : ahead.earliest - since;
   const to = ahead.latest === null ? null : ahead.latest - since;
   const next = learnedFrom(outlook);
-  if (from === null) return { level: 'works', state: sentence`Next service: in over a year.`, next };
+  const look = lookIn(ahead, since);
+  if (from === null) return { level: 'works', state: sentence`Next service: in over a year.${look}`, next };
   if (to !== null && to <= 0)
     return { level: 'check', state: sentence`Needs service now: it was due ${daysAgo(-to)}.`, next };
   if (ahead.likely !== null && ahead.likely - since <= 0)
@@ -30,7 +31,14 @@ export function outlookVerdict(outlook: Outlook | null, now: string, why: NoFore
     const within = to === null ? '' : `, within ${spanEnd(to)}`;
     return { level: 'works', state: sentence`Next service: any day now${within}.`, next };
   }
-  return { level: 'works', state: sentence`Next service: in ${spanWords(from, to)}.`, next };
+  return { level: 'works', state: sentence`Next service: in ${spanWords(from, to)}.${look}`, next };
+}
+
+/** “ Look into the filter in 5 weeks.”, where that comes before anything calls for service. */
+function lookIn({ visits: [visit] }: OutlookForecast, since: number): string {
+  if (visit?.why !== 'look') return '';
+  const days = visit.day - since;
+  return ` Look into the filter ${days < 1 ? 'now' : `in ${spanEnd(days)}`}.`;
 }
 
 /** “from 26 readings”, or why nothing was learned. */
@@ -52,7 +60,7 @@ const counted = (number: number, unit: 'days' | 'weeks'): string =>
 
 /** “4 weeks” */
 function spanEnd(latest: number): string {
-  const { unit, to } = serviceSpan(0, latest);
+  const { unit, to } = serviceSpan(latest, latest);
   return counted(to ?? 0, unit);
 }
 
@@ -60,7 +68,5 @@ function spanEnd(latest: number): string {
 function spanWords(earliest: number, latest: number | null): string {
   const { unit, from, to } = serviceSpan(earliest, latest);
   if (to === null) return `${from} ${unit} or later`;
-  // Less than a week to weeks: each end in its own unit.
-  if (from === 0) return `${counted(Math.floor(earliest), 'days')} to ${counted(to, unit)}`;
   return from === to ? counted(from, unit) : `${from} to ${to} ${unit}`;
 }

@@ -15,10 +15,10 @@ export const VisitSchema = z.object({
     .max(HORIZON, `A visit is on day ${HORIZON} or earlier.`),
   works: z
     .array(z.object({ layerId: IdSchema, work: WorkSchema }))
-    .min(1)
-    .max(60),
+    .max(60)
+    .describe('None: hands only look'),
 });
 export type Visit = z.infer<typeof VisitSchema>;
 
-/** Why a visit falls: flow or headroom is low or the layers are full, floss is used up, time has used up a medium, or biological media have silted up. */
-export const VISIT_REASONS = ['flow', 'used up', 'spent', 'biological'] as const;
+/** Why a visit falls: flow or headroom is low or the layers are full, floss is used up, time has used up a medium, biological media have silted up, or the longest time between two looks is over. */
+export const VISIT_REASONS = ['flow', 'used up', 'spent', 'biological', 'look'] as const;

@@ -48,7 +48,8 @@ export function finalistOf(input: ProposeInput, layers: readonly Layer[]): Final
   const quick = judgePack(input, layers, changes(change));
   const ahead = aheadOf({ tank, others, learned, added: around.added, now: around.now }, filter, layers);
   const found = forecast({ ...ahead, brief: true });
-  const plan = servicePlan(ahead);
+  // Every filter is looked into now and then: packs differ by what they call for.
+  const plan = servicePlan(ahead, null, undefined, Infinity);
   const costs = packCosts(filter, layers, plan, shelf, null);
   const report = evaluatePack({ ...around, filter, layers, flow: null, found: today });
   const cuts = cutPlan(piecesToCut(filter, layers, today, shelf, null).anew, shelf);

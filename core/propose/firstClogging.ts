@@ -85,6 +85,7 @@ export function firstClogging(input: ForecastInput, siltDays: number): FirstClog
         visits: [],
         lives,
         usedUp: used,
+        longest: Infinity,
       });
     if (day === siltDays) {
       later = silt();

@@ -139,7 +139,12 @@ describe('judgePack', () => {
   it('guesses the year’s visits near the plan of visits', () => {
     const input = askFor('canister-centre-pipe');
     const pairs = packsOf(input, 10).map((layers) => {
-      const plan = servicePlan({ tank, filter: input.filter, layers, others: [], visits: [] });
+      const plan = servicePlan(
+        { tank, filter: input.filter, layers, others: [], visits: [] },
+        null,
+        undefined,
+        Infinity,
+      );
       return [
         judgePack(input, layers, 0).minutes!,
         openedAnyway(input.filter, plan!.perYear).minutes,

@@ -8,16 +8,17 @@ export interface ServiceSpan {
 
 /** Days in each unit. */
 export const DAYS_IN = { days: 1, weeks: 7 } as const;
-/** Below this many days a range is told in days. */
+/** While the early end is below this many days a range is told in days. */
 const IN_DAYS = 14;
 
 /**
- * A range of days as a keeper says it: the early end rounded down and the late end up, in weeks from a fortnight on.
+ * A range of days as a keeper says it: the early end rounded down and the late end up; in weeks where it begins a fortnight
+ * from now or later.
  *
  * @example serviceSpan(43, 154) // { unit: 'weeks', from: 6, to: 22 }
  */
 export function serviceSpan(earliest: number, latest: number | null): ServiceSpan {
-  const unit = (latest ?? earliest) < IN_DAYS ? 'days' : 'weeks';
+  const unit = earliest < IN_DAYS ? 'days' : 'weeks';
   const days = DAYS_IN[unit];
   return { unit, from: Math.floor(earliest / days), to: latest === null ? null : Math.ceil(latest / days) };
 }

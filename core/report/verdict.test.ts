@@ -39,7 +39,17 @@ describe('nextService', () => {
     [{ earliest: 5.4, latest: 11.2 }, 'Next service: in 5 to 12 days.'],
     [{ earliest: 30, latest: 34.9 }, 'Next service: in 4 to 5 weeks.'],
     [{ earliest: 43, latest: null }, 'Next service: in 6 weeks or later.'],
+    [{ earliest: 13, latest: 154 }, 'Next service: in 13 to 154 days.'],
     [{ earliest: null, latest: null }, 'Next service: not within a year.'],
+    [
+      { earliest: null, latest: null, longest: 90 },
+      'Next service: not within a year. Look into the filter after 90 days.',
+    ],
+    [
+      { earliest: 36, latest: null, longest: 90 },
+      'Next service: in 5 weeks or later. Look into the filter after 90 days.',
+    ],
+    [{ earliest: 36, latest: 120, longest: 90 }, 'Next service: in 5 to 18 weeks.'],
     ['working', 'Next service: being worked out.'],
     ['no food', 'Enter the daily food to see when this filter clogs.'],
   ] as const)('tells %j as a range', (service, words) => {

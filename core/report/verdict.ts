@@ -1,5 +1,6 @@
 import type { FilterKind } from '../filter/filterKind';
 import type { FindingLevel } from '../findings/finding';
+import { DAY } from '../units/time';
 import { sentence, type Sentence } from '../units/sentence';
 import type { PackReport } from './evaluatePack';
 import { serviceSpan } from './serviceSpan';
@@ -9,6 +10,8 @@ import { shortfalls } from './shortfalls';
 export interface NextService {
   readonly earliest: number | null;
   readonly latest: number | null;
+  /** Days after which hands look in, whatever is forecast; left out: nothing is said of it. */
+  readonly longest?: number;
 }
 
 /** A pack in one line, and when it needs hands next in another. */
@@ -73,16 +76,26 @@ function moreOf(serious: readonly Told[]): string {
   return parts.length === 0 ? '' : ` ${parts.join(', ')}.`;
 }
 
-/** The next service as a sentence: a range, and “not within a year” only where its early end says so. */
+/** Days after which hands look into a filter that may last longer than it is left alone; null: service comes first. */
+export const daysToLook = ({ earliest, latest, longest }: NextService): number | null =>
+  longest !== undefined && (latest === null || (earliest ?? Infinity) > longest) ? longest : null;
+
+/**
+ * The next service as a sentence: a range, and “not within a year” only where its early end says so; with the look by date
+ * where the filter may last longer than that.
+ */
 export function nextService(service: NextService | NoService): Sentence {
   if (service === 'working') return sentence`Next service: being worked out.`;
   if (service === 'failed') return sentence`Next service: could not be worked out.`;
   if (service === 'no food') return sentence`Enter the daily food to see when this filter clogs.`;
   const { earliest, latest } = service;
-  if (earliest === null) return sentence`Next service: not within a year.`;
+  const lookAfter = daysToLook(service);
+  const look =
+    lookAfter === null ? '' : sentence` Look into the filter after ${{ kind: 'days', si: lookAfter * DAY }}.`;
+  if (earliest === null) return sentence`Next service: not within a year.${look}`;
   const { unit, from, to } = serviceSpan(earliest, latest);
-  if (to === null) return sentence`Next service: in ${String(from)} ${unit} or later.`;
+  if (to === null) return sentence`Next service: in ${String(from)} ${unit} or later.${look}`;
   return from === to
-    ? sentence`Next service: in about ${String(to)} ${unit}.`
-    : sentence`Next service: in ${String(from)} to ${String(to)} ${unit}.`;
+    ? sentence`Next service: in about ${String(to)} ${unit}.${look}`
+    : sentence`Next service: in ${String(from)} to ${String(to)} ${unit}.${look}`;
 }

@@ -1,5 +1,6 @@
 import { lifeByDate, type CarbonSurroundings } from '../chemical/carbonDue';
 import type { CloggingDay } from '../dirt/clogging';
+import { keepsDirt } from '../dirt/keepsDirt';
 import { FULL, USED_UP } from '../dirt/fullness';
 import { limitOf, MEASURES } from '../dirt/serviceCourse';
 import type { ServiceLimits } from '../dirt/serviceLimits';
@@ -15,6 +16,9 @@ const WORTH_CLEANING = 0.1;
 /** Share of what fits from which a layer is cleaned with them, and from which foam is squeezed that is in hand anyway (calibrated). */
 const WORTH_SQUEEZING = 0.5;
 const WORTH_A_HAND = 0.05;
+/** Share of what fits from which a layer is dusted, and cleaned at a look; floss is replaced from half on (common practice, no source). */
+const DUSTED = 0.1;
+const WORTH_REPLACING = 0.5;
 /** What is due within this share of its interval is done at a visit that falls anyway (calibrated: visits stay few). */
 const DUE_EARLY = 0.3;
 /** Fewest days between two visits, and between cleaning biological media and anything else (common practice, no source). */
@@ -38,6 +42,8 @@ export interface PlanDay {
   readonly lives: readonly (number | null)[];
   /** By layer: floss that hardly any water goes through, or that is full. */
   readonly usedUp: readonly boolean[];
+  /** Days after the last visit at which hands look into it, whatever is forecast. */
+  readonly longest: number;
 }
 
 /** True when the flow or the headroom is too low, the mechanical layers are full, or the sponge is brown. */
@@ -51,7 +57,8 @@ export function nextVisit(at: PlanDay): Next | null {
   if (day < last + APART) return null;
   const low = isDue(at);
   const dueDays = inFlow.map(({ layer }, place) => dueDay(layer.id, lives[place] ?? null, visits));
-  if (!low && !usedUp.some(Boolean) && !dueDays.some((due) => due !== null && due <= day)) return null;
+  const isLook = !low && !usedUp.some(Boolean) && !dueDays.some((due) => due !== null && due <= day);
+  if (isLook) return day < last + at.longest ? null : { day, works: looked(at), why: 'look' };
   const renewed = inFlow.filter((_, place) => {
     const due = dueDays[place] ?? null;
     return usedUp[place] === true || (due !== null && due - day <= DUE_EARLY * (lives[place] ?? 0));
@@ -70,6 +77,16 @@ export function nextVisit(at: PlanDay): Next | null {
     why: 'biological',
   };
 }
+
+/** What hands do at a look: they squeeze or rinse what is dusted, and replace what is half full. */
+const looked = ({ inFlow, today }: PlanDay): Visit['works'] =>
+  sparingFilm(
+    inFlow,
+    inFlow.filter((placed, place) => {
+      const from = placed.medium.service === 'replace' ? WORTH_REPLACING : DUSTED;
+      return keepsDirt(placed) && (today.fullness[place] ?? 0) > from;
+    }),
+  ).map(({ layer, medium }) => ({ layerId: layer.id, work: workOn(medium) }));
 
 /** What is done to a medium when it is in hand. */
 const workOn = ({ service }: Medium): Work => (service === 'leave' ? 'rinse' : service);
@@ -134,10 +151,20 @@ function toClean(
       item.placed.medium.service === 'squeeze' &&
       reachedBy(item.placed).every((thing) => open.has(thing)),
   );
-  const all = [...worth, ...lifted].map(({ placed }) => placed);
+  return sparingFilm(
+    inFlow,
+    [...worth, ...lifted].map(({ placed }) => placed),
+  );
+}
+
+/** Of foam that is all the biological media there is, never all at once. */
+function sparingFilm(
+  inFlow: readonly PlacedLayer[],
+  cleaned: readonly PlacedLayer[],
+): readonly PlacedLayer[] {
   const foamOnly = !inFlow.some(({ layer, role }) => isBiologicalOnly(layer) && role !== 'settle');
   const film = inFlow.filter(({ medium }) => medium.roles.includes('biological'));
-  return all.slice(0, foamOnly && film.length > 1 ? film.length - 1 : all.length);
+  return cleaned.slice(0, foamOnly && film.length > 1 ? film.length - 1 : cleaned.length);
 }
 
 /** What is in hand when a layer is: its chamber, and what is lifted to reach it. */

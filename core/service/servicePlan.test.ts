@@ -54,6 +54,38 @@ describe('servicePlan', () => {
     expect(early?.visits[0]?.day).toBeLessThan(forecast(input)?.serviceDay ?? 0);
   });
 
+  // Common practice, no source: nobody leaves a hang-on-back alone for more than a month, or a canister for more than a quarter
+  // (half a year where a sponge on its intake takes the dirt).
+  it.each([
+    ['hang-on-back-basket', 28],
+    ['internal-sponge', 28],
+    ['canister-down-flow', 90],
+  ] as const)('looks into a %s that nothing calls for after %i days', (kind, longest) => {
+    const { tank } = inputOf('reed-bench');
+    const filter = presetFilter(kind, { id: 'f', tankId: tank.id }, 'Test');
+    const layers = [plainLayer('foam', 'foam-10', filter.chambers.at(-1)!.id, 0.05)];
+    const fed = { ...tank, feed: { ...tank.feed, amount: { by: 'weight' as const, perDay: 1e-6 } } };
+    const input = { tank: { ...fed, plants: 'none' as const }, filter, layers, others: [], visits: [] };
+    expect(servicePlan(input, null, undefined, Infinity)?.visits).toEqual([]);
+    const plan = servicePlan(input)!;
+    expect(plan.visits[0]).toMatchObject({ day: longest, why: 'look', works: [] });
+    expect(plan.visits.every(({ minutes }) => minutes > 0)).toBe(true);
+    expect(plan.perYear.visits).toBe(Math.floor(365 / longest));
+  });
+
+  it('squeezes at a look what is dusted, and leaves the foam alone that houses all bacteria', () => {
+    const { tank } = inputOf('reed-bench');
+    const filter = presetFilter('canister-down-flow', { id: 'f', tankId: tank.id }, 'Test');
+    const fed = { ...tank, feed: { ...tank.feed, amount: { by: 'weight' as const, perDay: 1e-3 } } };
+    const layers = filter.chambers.map(({ id }, index) => plainLayer(`foam ${index}`, 'foam-20', id, 0.05));
+    const plan = servicePlan({ tank: fed, filter, layers, others: [], visits: [] })!;
+    expect(plan.visits[0]).toMatchObject({ day: 90, why: 'look' });
+    const { works } = plan.visits[0]!;
+    expect(works.length).toBeGreaterThan(0);
+    expect(works.length).toBeLessThan(layers.length);
+    expect(works.every(({ work }) => work === 'squeeze')).toBe(true);
+  });
+
   // Common practice, no source: floss in a hang-on-back is changed every three to four weeks; behind good foam in a
   // canister it lasts longer.
   it('changes floss when it has clogged: soon where all dirt meets it, late behind foam', () => {

@@ -10,6 +10,7 @@ import type { PackEdit } from '../pack/packEdit';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
 import { mediumLife } from '../practice/mediaLives';
+import { longestIntervalOf } from './longestIntervalOf';
 import { livesByDate, nextVisit, usedUp, type Next, type PlanDay } from './nextVisit';
 import { visitBurden, type VisitBurden } from './visitBurden';
 
@@ -46,17 +47,19 @@ export interface EasierPlace {
 /**
  * Plans the visits of a year by letting the filter clog: cleaned on the day on which flow or headroom gets too low or
  * the mechanical layers are full, when floss is used up, and when time has used up a chemical medium; grouped so that
- * visits are few. Biological media are left alone, and where they must be cleaned that is a visit of its own. Foam
+ * visits are few, and none later than a keeper looks in anyway. Biological media are left alone, and where they must be cleaned that is a visit of its own. Foam
  * that is all the biological media there is, is never cleaned all at once. Null when nobody has said what is fed.
  *
  * @param run of the ensemble that the plan hangs on, see earlyRun; null: the likely one
  * @param since the days that have passed, with what was done in them; none: the pack goes in today
+ * @param longest days after which hands look in, whatever is forecast; Infinity: only what is due is planned
  * @example servicePlan({ ...reedBench, others: [], visits: [] }).heldByBiological // false
  */
 export function servicePlan(
   input: ForecastInput,
   run: number | null = null,
   since: DaysPassed = { today: 0, done: [] },
+  longest: number = longestIntervalOf(input),
 ): ServicePlan | null {
   const days = since.today + (input.days ?? HORIZON);
   const inFlow = placeLayers(input.filter, input.layers);
@@ -68,11 +71,12 @@ export function servicePlan(
   const clogging = begins === null ? null : beginClogging(begins);
   if (clogging === null) return null;
   const all: PlannedVisit[] = [];
+  const most = MOST_VISITS * Math.ceil((input.days ?? HORIZON) / HORIZON) + since.done.length;
   const { tank, added = [], now = null } = input;
   const lives = livesByDate(inFlow, { tank, added, now });
   const clean = clogging.today();
   const cleanOwn = clogging.state.streams.map(({ own }) => own);
-  for (let day = 1; day <= days && all.length < MOST_VISITS + since.done.length; day += 1) {
+  for (let day = 1; day <= days && all.length < most; day += 1) {
     clogging.pass();
     let today = clogging.today();
     const done = day <= since.today ? since.done.find((visit) => visit.day === day) : undefined;
@@ -92,6 +96,7 @@ export function servicePlan(
       visits: all,
       lives,
       usedUp: usedUp(clogging.state, cleanOwn, today),
+      longest,
     };
     const next = nextVisit(at);
     if (next === null || next.day > days) continue;
@@ -125,6 +130,8 @@ const withBurden = (visit: Next, filter: Filter, inFlow: readonly PlacedLayer[])
     filter,
     inFlow,
     visit.works.map(({ layerId }) => layerId),
+    // A look that finds nothing to clean has the impeller in hand.
+    visit.works.length === 0 ? 1 : 0,
   ),
 });
 

@@ -8,7 +8,7 @@ import { useWords } from '../fields/Habits';
 import { useShelf } from '../fields/OnShelf';
 import { Quantity } from '../fields/Quantity';
 import { lazyPart, usePreload } from '../frame/lazyPart';
-import type { NextService, NoService } from '@/core/report/verdict';
+import { daysToLook, type NextService, type NoService } from '@/core/report/verdict';
 import { questionLevels } from '@/core/report/questionLevels';
 import { DAYS_IN } from '@/core/report/serviceSpan';
 import { Question } from '../readings/Question';
@@ -53,6 +53,7 @@ export function FourQuestions(props: Props) {
     value === null ? '–' : words.show({ kind: 'share', si: value });
   const least = report.leastPassThrough;
   const usual = serviceInterval(details.filter.kind);
+  const lookAfter = typeof service === 'string' ? null : daysToLook(service);
   const priced = useShelf().shelf.items.some(({ price }) => price !== null);
   const weight = { kind: 'mass', si: report.totals.dryMass } as const;
   const surface = (si: number): string => words.show({ kind: 'surface', si });
@@ -81,7 +82,11 @@ export function FourQuestions(props: Props) {
             ? 'add the first layer'
             : typeof service === 'string' && forecast === null
               ? NO_SERVICE_WORDS[service]
-              : `until the next service, likely range; usual is ${words.number(usual / DAYS_IN.weeks, 0)} weeks or more`
+              : `until the next service, likely range; ${
+                  lookAfter === null
+                    ? `usual is ${words.number(usual / DAYS_IN.weeks, 0)} weeks or more`
+                    : `look in after ${words.number(lookAfter, 0)} days: a little more food can move it by months`
+                }`
         }
         then={forecast === null || against === null ? null : weeksSaid(words, null, foundServiceDay)}
       >

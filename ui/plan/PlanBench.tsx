@@ -17,6 +17,7 @@ import type { Pack } from '@/core/pack/pack';
 import type { Schools } from '@/core/findings/schools';
 import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
+import { longestIntervalOf } from '@/core/service/longestIntervalOf';
 import type { ServiceHelp } from '@/core/service/serviceHelps';
 import { PackSheet } from '../bench/PackSheet';
 import sheet from '../bench/PackSheet.module.css';
@@ -85,7 +86,7 @@ export function PlanBench(props: Props) {
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
   const { changes, stale: changesStale } = useBestChanges(input);
-  const service = serviceOf(ahead);
+  const service = serviceOf(ahead, longestIntervalOf({ filter, others: around.others }));
   const said = verdict(report, service, filter.kind);
   // What is planned and compared over a year begins without the visits on the strip.
   const unvisited = useMemo<ForecastInput>(
@@ -222,9 +223,10 @@ export function PlanBench(props: Props) {
 }
 
 /** What is known of the next service, or why it is not. */
-function serviceOf({ found, failed, range }: BenchForecast): NextService | NoService {
+function serviceOf({ found, failed, range }: BenchForecast, longest: number): NextService | NoService {
   if (failed || range?.failed === true) return 'failed';
   if (found === null) return 'working';
   if (found.forecast === null) return 'no food';
-  return range?.range ?? 'working';
+  const known = range?.range ?? null;
+  return known === null ? 'working' : { earliest: known.earliest, latest: known.latest, longest };
 }

@@ -30,6 +30,7 @@ const WHY: Readonly<Record<PlannedVisit['why'], string>> = {
   'used up': 'floss is used up',
   spent: 'chemical media are due',
   biological: 'biological media have silted up; nothing else that day',
+  look: 'nothing calls for it yet: look in',
 };
 
 const work = (input: ForecastInput) => askWorker('long', (remote) => remote.plan(input));
@@ -64,9 +65,8 @@ export function YearOfVisits({ input, report, visits, onVisits, onEdit }: YearOf
       ) : (
         <>
           <p data-testid="plan-burden">
-            {current.visits.length === 0
-              ? 'No visit is needed within a year.'
-              : `${words.number(current.perYear.visits, 0)} visits a year, ${minutes(words, current.perYear.minutes)}, ${words.number(current.perYear.lifts, 0)} things lifted.`}
+            {words.number(current.perYear.visits, 0)} visits a year, {minutes(words, current.perYear.minutes)}
+            , {words.number(current.perYear.lifts, 0)} things lifted.
           </p>
           <p className="quiet">
             Planned on the early end of the likely range: nine times out of ten the filter would last longer.
