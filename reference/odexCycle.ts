@@ -1,21 +1,7 @@
-import { createRequire } from 'node:module';
 import type { CycleInput } from '@/core/biology/cycle';
 import { FILM_DECAY, FILM_SHED, HALF_FOOD, NITRIFIERS } from '@/core/biology/nitrifiers';
 import { foodFactor, oxygenRate } from '@/core/biology/workRate';
-
-/** The part of the package that is used; it ships its source, which is not written for strict settings. */
-interface Solver {
-  absoluteTolerance: number;
-  relativeTolerance: number;
-  maxSteps: number;
-  solve(
-    slope: (time: number, state: number[]) => number[],
-    from: number,
-    state: readonly number[],
-    to: number,
-  ): { readonly y: number[] };
-}
-const { Solver } = createRequire(import.meta.url)('odex') as { Solver: new (size: number) => Solver };
+import { Solver } from './odexSolver';
 
 const KEYS = ['ammonia', 'nitrite'] as const;
 /** In mg, so that one absolute tolerance fits all. */

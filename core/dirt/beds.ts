@@ -293,20 +293,26 @@ export function fouledPaths(beds: Beds, held: Deposits): LayerPaths[] {
  *
  * @param flow through the bed, m³/s
  * @param pressed greatest pressures by slice, Pa; written here
+ * @returns true where a slice bears more than it ever did
  */
 export function pressBed(
   bed: Bed,
   { sliceLinear, sliceSquare }: FouledWays,
   flow: number,
   pressed: Float64Array,
-): void {
-  if (!bed.resistance.packs || bed.share <= 0) return;
+): boolean {
+  if (!bed.resistance.packs || bed.share <= 0) return false;
+  let isMore = false;
   let lost = 0;
   const speed = flow / bed.share;
   for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
     const drop = (sliceLinear[slice]! + sliceSquare[slice]! * speed) * speed;
     const borne = lost + drop / 2;
-    if (borne > pressed[slice]!) pressed[slice] = borne;
+    if (borne > pressed[slice]!) {
+      pressed[slice] = borne;
+      isMore = true;
+    }
     lost += drop;
   }
+  return isMore;
 }

@@ -14,6 +14,7 @@ import type { Tank } from '../tank/tank';
 import { courseBy, crossing, serviceDayOf } from './serviceCourse';
 import { BROWN } from './fullness';
 import { USUAL_DIRT } from './dirtNumbers';
+import { odexClogging } from '../../reference/odexClogging';
 import type { CloggingInput } from './clogging';
 import { simulateClogging, type CloggingSimulation } from './cloggingSimulation';
 
@@ -495,6 +496,21 @@ describe('invariants', () => {
     const usual = days(1, 1);
     expect(Math.abs(days(1, 4) / usual - 1)).toBeLessThan(0.01);
     expect(Math.abs(days(2, 1) / usual - 1)).toBeLessThan(0.02);
+  });
+
+  // Source: Hairer & Wanner’s ODEX on the equations of all slices, written down a second time (reference/odexClogging.ts).
+  it.each([
+    ['foam', 'foam-45', 0.12, 16, [0, 20, 40, 60, 70]],
+    ['floss', 'floss-loose', 0.04, 20, [0, 20, 40, 60, 80]],
+  ] as const)('%s clogs as an exact solution in time says', (_name, medium, thickness, slices, days) => {
+    const filter = canister();
+    const tank = tankOf(0.28, 3e-3);
+    const layers = [plainLayer('only', medium, 'c', thickness)];
+    const { flow } = simulation(filter, layers, tank, { days: days.at(-1)! });
+    const [placed] = placeLayers(filter, layers);
+    const exact = odexClogging({ tank, filter, placed: placed! }, NO_SETTLEMENT, slices, 0.1, days, 1e-5);
+    expect(flow[days.at(-1)!]! / flow[0]!).toBeLessThan(0.8);
+    exact.forEach((value, index) => expect(Math.abs(flow[days[index]!]! / value - 1)).toBeLessThan(0.01));
   });
 
   it('gives a smooth curve when a layer grows through the water line', () => {

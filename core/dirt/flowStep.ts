@@ -18,12 +18,12 @@ export function flowStep(state: SimulationState, tank: Tank): void {
   state.depositsAtCapture.set(state.deposits);
 }
 
-/** Flow and levels, and the pressure that every slice bears by them. */
+/**
+ * Flow and levels, and the pressure that every slice bears by them. What is borne now presses now: the flow is found once
+ * more by it, without which the pressing would lag behind by a step.
+ */
 function findFlow(state: SimulationState, tank: Tank): void {
-  const { beds, filter, base, sponge, body, ways, streams } = state;
-  foulWays(beds, state.held, ways);
-  for (const stack of sponge) resistStack(stack, ways);
-  for (const stack of body) resistStack(stack, ways);
+  const { filter, base, pressed, pressedAtFlow } = state;
   const open = tank.litter.floating ? leafOpen(state.leaves, filter) : 1;
   if (Math.abs(open / state.driveOpen - 1) > FELT) {
     state.driveOpen = open;
@@ -32,15 +32,33 @@ function findFlow(state: SimulationState, tank: Tank): void {
       stackHeight: base.stackHeight,
     });
   }
+  pressedAtFlow.set(pressed);
+  flowBy(state);
+  if (!press(state, pressedAtFlow)) return;
+  flowBy(state);
+  press(state, pressed);
+}
+
+/** Flow, levels and streams by what sits in the slices and how it is pressed. */
+function flowBy(state: SimulationState): void {
+  const { beds, base, sponge, body, ways, streams } = state;
+  foulWays(beds, state.held, ways);
+  for (const stack of sponge) resistStack(stack, ways);
+  for (const stack of body) resistStack(stack, ways);
   state.balance = marchBalance(base, state.drive, sponge, body, state.balance);
   const { flow, through } = state.balance;
   for (const stack of sponge) streamsIn(stack, flow, streams);
   for (const stack of body) streamsIn(stack, through, streams);
-  state.pressedAtFlow.set(state.pressed);
+}
+
+/** Notes what is borne at the flow found last; true where that is more than ever before. */
+function press({ beds, ways, streams }: SimulationState, pressed: Float64Array): boolean {
+  let isMore = false;
   for (const bed of beds.list) {
     const stream = streams[bed.layerAt]!;
-    pressBed(bed, ways, bed.part === 'piece' ? stream.own : stream.beside, state.pressed);
+    if (pressBed(bed, ways, bed.part === 'piece' ? stream.own : stream.beside, pressed)) isMore = true;
   }
+  return isMore;
 }
 
 /** How a flow through a stack shares itself, by layer. */

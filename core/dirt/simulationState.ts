@@ -43,10 +43,11 @@ export interface SimulationState {
   readonly deposits: Float64Array;
   /** The same as it was when the capture was last found. */
   readonly depositsAtCapture: Float64Array;
+  /** What sits in the slices, by which the flow is found. */
   readonly held: Deposits;
   /** Greatest pressure each slice has borne since it was cleaned, Pa. */
   readonly pressed: Float64Array;
-  /** The same as it stood when the flow was last found: what is borne at that flow comes after it. */
+  /** The same as the flow was last found by it: what is borne at that flow comes after it. */
   readonly pressedAtFlow: Float64Array;
   readonly floorMass: Float64Array;
   readonly caughtBy: Float64Array;
@@ -82,6 +83,7 @@ export function beginState(
   const mass = new Float64Array(beds.slices * SIZES);
   const deposits = new Float64Array(beds.slices);
   const pressed = new Float64Array(beds.slices);
+  const pressedAtFlow = new Float64Array(beds.slices);
   const plans = (stacks: FilterWater['body']): StackPlan[] =>
     stacks.map((stack) =>
       stackPlan(
@@ -108,8 +110,15 @@ export function beginState(
     deposits,
     depositsAtCapture: new Float64Array(beds.slices),
     pressed,
-    pressedAtFlow: new Float64Array(beds.slices),
-    held: { deposits, mass, massFrom: 0, pressed, pressedFrom: 0, sludgeDensity: numbers.sludgeDensity },
+    pressedAtFlow,
+    held: {
+      deposits,
+      mass,
+      massFrom: 0,
+      pressed: pressedAtFlow,
+      pressedFrom: 0,
+      sludgeDensity: numbers.sludgeDensity,
+    },
     floorMass: new Float64Array(SIZES),
     caughtBy: new Float64Array(inFlow.length),
     balance,
