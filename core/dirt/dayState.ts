@@ -9,7 +9,7 @@ import { decayAt, USUAL_DIRT } from './dirtNumbers';
 import { likelyInput } from './likelyInput';
 import { cloggingInput, type ForecastInput } from './cloggingInput';
 import type { CloggingSimulation } from './cloggingSimulation';
-import { withStrainer } from './flowStep';
+import { withStrainer } from './withStrainer';
 import { siltOf, type Silt } from './silt';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 

@@ -1,4 +1,3 @@
-import type { Filter } from '../filter/filter';
 import { filterWater } from '../hydraulics/filterWater';
 import type { Tank } from '../tank/tank';
 import { foulWays, pressBed } from './beds';
@@ -7,6 +6,7 @@ import { marchBalance, marchDrive } from './marchBalance';
 import type { SimulationState } from './simulationState';
 import { pressThrough, resistStack, type StackPlan } from './stackPlan';
 import { leafOpen } from './strainerLeaves';
+import { withStrainer } from './withStrainer';
 
 /** Share by which leaves close a strainer before the drive is tabulated anew. */
 const FELT = 5e-3;
@@ -70,12 +70,6 @@ function streamsIn({ places, columns, flows }: StackPlan, whole: number, streams
     streams[places[index]!] = { whole, own, beside: Math.max(0, whole - own) };
   }
 }
-
-/** The filter with its strainers open by a further share. */
-export const withStrainer = (filter: Filter, open: number): Filter => ({
-  ...filter,
-  intakes: filter.intakes.map((intake) => ({ ...intake, open: intake.open * open })),
-});
 
 /** Head that each layer takes alone at the clean flow with what sits in it now, m of water, by place in flow order. */
 export function layerHeads({ alone, ways, cleanThrough, drive }: SimulationState): Float64Array {

@@ -4,7 +4,6 @@ import { useMemo, type ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import type { Visit } from '@/core/pack/visit';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
-import { addIntakeSponge } from '@/core/filter/addIntakeSponge';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
@@ -93,8 +92,12 @@ export function PlanBench(props: Props) {
     () => aheadOf(around, filter, editing.layers),
     [around, filter, editing.layers],
   );
-  const help = ({ edit, sponge }: ServiceHelp) => {
-    if (sponge) filterSave.change(addIntakeSponge);
+  const help = async ({ edit, sponge }: ServiceHelp) => {
+    if (sponge) {
+      // Lays out a chamber: fetched once it is asked for.
+      const { addIntakeSponge } = await import('@/core/filter/addIntakeSponge');
+      filterSave.change(addIntakeSponge);
+    }
     editing.edit(edit);
   };
   /** What would leave at once goes back into the plan, and a swap in stages takes it out. */
@@ -178,7 +181,7 @@ export function PlanBench(props: Props) {
                     report,
                     visits: editing.visits.length,
                     learnedFrom: around.learned?.readings ?? 0,
-                    onHelp: help,
+                    onHelp: (asked) => void help(asked),
                   }}
                   input={ahead.input}
                   plan={{
