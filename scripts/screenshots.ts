@@ -83,7 +83,10 @@ const VIEWS: readonly View[] = [
     act: async (page) => {
       await page.getByRole('button', { name: 'Plan the new pack' }).click();
       await page.getByRole('list', { name: 'Best changes' }).getByRole('button').first().waitFor();
-      await page.getByTestId('verdict-next').filter({ hasText: /Next service: in / }).waitFor();
+      await page
+        .getByTestId('verdict-next')
+        .filter({ hasText: /Next service: in / })
+        .waitFor();
     },
   },
   {
@@ -122,7 +125,10 @@ const VIEWS: readonly View[] = [
     act: async (page) => {
       await page.getByText('Is there enough surface for bacteria?').click();
       await page.getByRole('button', { name: 'ammonia', exact: true }).click();
-      await page.getByTestId('verdict-next').filter({ hasText: /Next service: in / }).waitFor();
+      await page
+        .getByTestId('verdict-next')
+        .filter({ hasText: /Next service: in / })
+        .waitFor();
       await page.getByTestId('limit').evaluate((limit) => limit.scrollIntoView({ block: 'center' }));
     },
   },
