@@ -1,10 +1,15 @@
-import type { CloggingDay } from './clogging';
-
 /** Change of what calls for service, as a share of its clean value, that one step should bring at most (calibrated: see {@link calmDays}). */
 const MOST_CHANGE = 0.03;
 /** Most days of a step, and how many times as long as the last it is at most. */
 const LONGEST = 4;
 const GROWTH = 2;
+
+/** What calls for service, by its clean value: see CloggingDay. */
+interface Calls {
+  readonly through: number;
+  readonly headroom: number;
+  readonly kept: number;
+}
 
 /**
  * Whole days that pass in the next step while little changes, 1 or more; days between are read straight (calibrated: service
@@ -13,7 +18,7 @@ const GROWTH = 2;
  * @param last days of the step before
  * @param before,after,clean what calls for service as the last step began and ended, and when the media were clean
  */
-export function calmDays(last: number, before: CloggingDay, after: CloggingDay, clean: CloggingDay): number {
+export function calmDays(last: number, before: Calls, after: Calls, clean: Calls): number {
   const change = Math.max(
     share(before.through, after.through, clean.through),
     share(before.headroom, after.headroom, clean.headroom),

@@ -20,7 +20,7 @@ import { leavesAfter } from './strainerLeaves';
 import { visitStep, worksOf } from './visitStep';
 
 /** Change of the flow through a filter in one step, as a share of its clean flow, at which the step is too long. */
-const MOST_CHANGE = 0.05;
+const MOST_CHANGE = 0.04;
 /** The same of a filter that nobody asks about: it is cleaned again and again, and its day is no answer of ours (calibrated). */
 const MOST_CHANGE_OF_OTHERS = 0.2;
 /** A step that is too long is cut in so many, so many times at most: to a sixteenth of a day. */
@@ -145,8 +145,8 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
   let full: Float64Array = new Float64Array(own.inFlow.length);
   /** Flow and suspended solids are of what sits in the media now. */
   let isFound = false;
-  /** How often the next step is cut. */
-  let cuts = 0;
+  /** How often the next step is cut: clean slices fill fast at first. */
+  let cuts = 1;
 
   const find = (): void => {
     for (const filter of filters) flowStep(filter, tank);
