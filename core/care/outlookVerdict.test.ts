@@ -54,7 +54,11 @@ describe('outlookVerdict', () => {
     const never = outlook([null, null, null]);
     const visit = { day: 90, works: [], lifts: [], minutes: 20, why: 'look' as const };
     const looked = { ...never, forecast: { ...never.forecast!, visits: [visit] } };
-    expect(said(looked, 20)).toMatch(/^Next service: in over a year\. Look into the filter in 10 weeks\./);
+    expect(said(looked, 20)).toMatch(
+      /^Next service: in over a year\. Look into the filter in about 10 weeks\./,
+    );
+    expect(said(looked, 74)).toMatch(/in about 2 weeks\./);
+    expect(said(looked, 85)).toMatch(/in about 5 days\./);
     expect(said(looked, 90)).toMatch(/Look into the filter now\./);
   });
 

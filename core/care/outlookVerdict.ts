@@ -1,4 +1,4 @@
-import { serviceSpan } from '../report/serviceSpan';
+import { DAYS_IN, serviceSpan } from '../report/serviceSpan';
 import type { Verdict } from '../report/verdict';
 import { daysBetween } from '../units/daysBetween';
 import { sentence } from '../units/sentence';
@@ -34,11 +34,13 @@ export function outlookVerdict(outlook: Outlook | null, now: string, why: NoFore
   return { level: 'works', state: sentence`Next service: in ${spanWords(from, to)}.${look}`, next };
 }
 
-/** “ Look into the filter in 5 weeks.”, where that comes before anything calls for service. */
+/** “ Look into the filter in about 5 weeks.”, where that comes before anything calls for service. */
 function lookIn({ visits: [visit] }: OutlookForecast, since: number): string {
   if (visit?.why !== 'look') return '';
   const days = visit.day - since;
-  return ` Look into the filter ${days < 1 ? 'now' : `in ${spanEnd(days)}`}.`;
+  const weeks = days < DAYS_IN.weeks ? null : Math.round(days / DAYS_IN.weeks);
+  const span = weeks === null ? counted(Math.ceil(days), 'days') : counted(weeks, 'weeks');
+  return ` Look into the filter ${days < 1 ? 'now' : `in about ${span}`}.`;
 }
 
 /** “from 26 readings”, or why nothing was learned. */

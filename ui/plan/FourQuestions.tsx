@@ -85,7 +85,9 @@ export function FourQuestions(props: Props) {
               : `until the next service, likely range; ${
                   lookAfter === null
                     ? `usual is ${words.number(usual / DAYS_IN.weeks, 0)} weeks or more`
-                    : `look in after ${words.number(lookAfter, 0)} days: a little more food can move it by months`
+                    : `look in after ${words.number(lookAfter, 0)} days${
+                        range?.latest == null ? ': a little more food can move it by months' : ' all the same'
+                      }`
                 }`
         }
         then={forecast === null || against === null ? null : weeksSaid(words, null, foundServiceDay)}
