@@ -5,7 +5,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { cloggingInput, type ForecastInput } from '@/core/dirt/cloggingInput';
 import { simulateClogging } from '@/core/dirt/cloggingSimulation';
-import { ensembleRun } from '@/core/dirt/ensemble';
+import { ensembleRun, ensembleRuns } from '@/core/dirt/ensemble';
 import { ensembleRange } from '@/core/dirt/ensembleRange';
 import { forecast } from '@/core/dirt/forecast';
 import { serviceCourse, serviceDayOf } from '@/core/dirt/serviceCourse';
@@ -99,6 +99,36 @@ const near = Array.from({ length: 10 }, (_, seed) => rangeOf(100, seed + 1)).fil
   ([early, late]) => Math.abs(early / low - 1) < 0.15 && Math.abs(late / high - 1) < 0.15,
 ).length;
 judge('Ranges of 100 runs within 15 % of that of 1000, of ten seeds', `${near}`, '9 or more', near >= 9);
+
+// Truths drawn from the prior, six packs: how many lie in the range that the app would have told, and how many before it.
+const TRUTHS = 100;
+let [within, before] = [0, 0];
+const six = [
+  ...WATERS.map(({ tank, filter, layers }) => ({ tank, filter, layers })),
+  ...ROWS.slice(0, 2).map(filterOf),
+];
+for (const { tank, filter, layers } of six) {
+  const input: ForecastInput = { tank, filter, layers, others: [], visits: [] };
+  const told = ensembleRange(ensembleRuns(input, 'through'))!;
+  for (let run = 0; run < TRUTHS; run += 1) {
+    const day = ensembleRun(input, 'through', run, { runs: TRUTHS, seed: 77 })?.serviceDay ?? Infinity;
+    if (day < (told.earliest ?? Infinity)) before += 1;
+    else if (day <= (told.latest ?? Infinity)) within += 1;
+  }
+}
+const all = TRUTHS * six.length;
+judge(
+  'Truths of the prior that lie in the range told',
+  percent(within / all),
+  '74 to 86 %',
+  within / all > 0.74 && within / all < 0.86,
+);
+judge(
+  'Truths of the prior before its early end',
+  percent(before / all),
+  '7 to 13 %',
+  before / all > 0.07 && before / all < 0.13,
+);
 
 /** Learns from simulated filters, in a process of its own. */
 const learningTrial = (count: number, world: string) =>
