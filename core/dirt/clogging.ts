@@ -71,7 +71,7 @@ export interface CloggingDay {
 }
 
 /**
- * Filters that clog, a day at a time: at every step flow and levels are found for what sits in the media, the dirt
+ * Filters that clog, step by step: at every step flow and levels are found for what sits in the media, the dirt
  * afloat from its balance, and every slice fills and rots exactly while its inflow stays the same.
  */
 export interface Clogging {
