@@ -114,7 +114,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
 
   // The card of what is in now.
   const card = page.getByRole('article', { name: 'Pack card' });
-  await expect(card.getByText(/Clean flow 424\sL\/h\. Service at 254\sL\/h/)).toBeVisible();
+  await expect(card.getByText(/Clean flow 424\sL\/h\. Go by the dates/)).toBeVisible();
   await expect(card.getByRole('row').nth(3)).toContainText(/Fine foam, 45 ppi.*1\.2 cm/);
   await page.getByRole('link', { name: 'Filters' }).click();
   await expect(page.getByRole('heading', { name: 'Filters' })).toBeVisible();
