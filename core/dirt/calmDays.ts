@@ -4,7 +4,7 @@ const MOST_CHANGE = 0.03;
 const LONGEST = 4;
 const GROWTH = 2;
 
-/** What calls for service, by its clean value: see CloggingDay. */
+/** What calls for service; see CloggingDay. */
 interface Calls {
   readonly through: number;
   readonly headroom: number;
@@ -13,7 +13,7 @@ interface Calls {
 
 /**
  * Whole days that pass in the next step while little changes, 1 or more; days between are read straight (calibrated: service
- * days of these steps are within 0.3 % of those of daily steps).
+ * days are within 1 % of those of steps of 1/64 day, which `npm run judge` shows).
  *
  * @param last days of the step before
  * @param before,after,clean what calls for service as the last step began and ended, and when the media were clean
