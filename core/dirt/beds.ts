@@ -14,7 +14,13 @@ import type { DirtNumbers } from './dirtNumbers';
 import { captureTable, CLEAN_POINTS, type CaptureTable } from './captureTable';
 import { collectorOf } from './filterCoefficient';
 import type { Ways } from './stackPlan';
-import { fouledResistance, PER_THREAD, type FouledResistance } from './fouledResistance';
+import {
+  fouledResistance,
+  packedBy,
+  PER_THREAD,
+  type FouledResistance,
+  type Fouling,
+} from './fouledResistance';
 import { SIZES } from './sizeClasses';
 import { ultimateDeposit } from './ultimateDeposit';
 
@@ -217,50 +223,74 @@ export function depositsOf(
 
 /** What every layer and every slice takes now. */
 export interface FouledWays extends Ways {
-  /** What each slice takes over all of the chamber’s face, Pa at m³/s and (m³/s)². */
+  /** What each slice takes over all of the chamber’s face, Pa at m³/s: clean, and what its dirt adds unpressed. */
+  readonly sliceClean: Float64Array;
+  readonly sliceAdded: Float64Array;
+  /** The same as it is pressed, Pa at m³/s and (m³/s)². */
   readonly sliceLinear: Float64Array;
   readonly sliceSquare: Float64Array;
 }
 
-/** The ways of the clean layers, to be written anew by {@link foulWays}. */
+/** The ways of the clean layers, to be written anew by {@link foulSlices} and {@link pressWays}. */
 export const waysOf = ({ clean, slices }: Beds): FouledWays => ({
   throughLinear: new Float64Array(clean.map(({ through }) => through?.linear ?? Infinity)),
   throughSquare: new Float64Array(clean.map(({ through }) => through?.square ?? Infinity)),
   besideLinear: new Float64Array(clean.map(({ beside }) => beside.linear)),
   besideSquare: new Float64Array(clean.map(({ beside }) => beside.square)),
   ends: new Float64Array(clean.map(({ gapEnds }) => gapEnds.square)),
+  sliceClean: new Float64Array(slices),
+  sliceAdded: new Float64Array(slices),
   sliceLinear: new Float64Array(slices),
   sliceSquare: new Float64Array(slices),
 });
 
 /** What one slice takes; used again and again. */
-const resisted = { linear: 0, square: 0 };
+const fouling: Fouling = { linear: 0, added: 0, square: 0 };
 
-/** Writes what the layers take with what sits in them; only what stands under water. */
-export function foulWays(beds: Beds, held: Deposits, ways: FouledWays): void {
-  const { mass, massFrom, deposits, pressed, pressedFrom, sludgeDensity } = held;
-  for (const { first, slices, resistance, part, layerAt } of beds.list) {
-    let linear = 0;
-    let square = 0;
+/** Writes what every slice takes with what sits in it, unpressed; {@link pressWays} comes after it. */
+export function foulSlices(beds: Beds, held: Deposits, ways: FouledWays): void {
+  const { mass, massFrom, deposits, sludgeDensity } = held;
+  const { sliceClean, sliceAdded, sliceSquare } = ways;
+  for (const { first, slices, resistance } of beds.list) {
+    const { bySize } = resistance;
     for (let slice = first; slice < first + slices; slice += 1) {
-      const deposit = deposits[slice]!;
       let threads = 0;
       let fine = 0;
-      if (resistance.bySize) {
-        const room = sludgeDensity * beds.volume[slice]!;
+      if (bySize) {
         for (let size = 0; size < SIZES; size += 1) {
-          const thread = (mass[massFrom + slice * SIZES + size]! / room) * PER_THREAD[size]!;
+          const thread = mass[massFrom + slice * SIZES + size]! * PER_THREAD[size]!;
           threads += thread;
           fine += thread * PER_THREAD[size]!;
         }
+        const room = sludgeDensity * beds.volume[slice]!;
+        threads /= room;
+        fine /= room;
       }
-      resistance.resist(deposit, threads, fine, pressed[pressedFrom + slice]!, resisted);
-      const own = resisted.linear * beds.linear[slice]!;
-      const ownSquare = resisted.square * beds.square[slice]!;
-      ways.sliceLinear[slice] = own;
-      ways.sliceSquare[slice] = ownSquare;
+      resistance.resist(deposits[slice]!, threads, fine, fouling);
+      sliceClean[slice] = fouling.linear * beds.linear[slice]!;
+      sliceAdded[slice] = fouling.added * beds.linear[slice]!;
+      sliceSquare[slice] = fouling.square * beds.square[slice]!;
+    }
+  }
+}
+
+/** Writes what the layers take as their slices are pressed; only what stands under water. */
+export function pressWays(
+  { list }: Beds,
+  { pressed, pressedFrom }: Pick<Deposits, 'pressed' | 'pressedFrom'>,
+  ways: FouledWays,
+): void {
+  const { sliceClean, sliceAdded, sliceLinear, sliceSquare } = ways;
+  for (const { first, slices, resistance, part, layerAt } of list) {
+    const { packs } = resistance;
+    let linear = 0;
+    let square = 0;
+    for (let slice = first; slice < first + slices; slice += 1) {
+      const packed = packs ? packedBy(pressed[pressedFrom + slice]!) : 1;
+      const own = sliceClean[slice]! + sliceAdded[slice]! * packed;
+      sliceLinear[slice] = own;
       linear += own;
-      square += ownSquare;
+      square += sliceSquare[slice]!;
     }
     if (part === 'piece') {
       ways.throughLinear[layerAt] = linear;
@@ -275,7 +305,8 @@ export function foulWays(beds: Beds, held: Deposits, ways: FouledWays): void {
 /** The layers as ways for the water with what sits in them; only what stands under water. */
 export function fouledPaths(beds: Beds, held: Deposits): LayerPaths[] {
   const ways = waysOf(beds);
-  foulWays(beds, held, ways);
+  foulSlices(beds, held, ways);
+  pressWays(beds, held, ways);
   return beds.clean.map((clean, place) => ({
     ...clean,
     through:

@@ -1,14 +1,17 @@
 /** Change of what calls for service, as a share of its clean value, that one step should bring at most (calibrated: see {@link calmDays}). */
 const MOST_CHANGE = 0.03;
+/** Change of the share of what fits that any layer holds, that one step should bring at most: clean media catch more as they fill (calibrated likewise). */
+const MOST_FILLED = 0.03;
 /** Most days of a step, and how many times as long as the last it is at most. */
-const LONGEST = 4;
+const LONGEST = 8;
 const GROWTH = 2;
 
-/** What calls for service; see CloggingDay. */
+/** What calls for service, and what brings it on; see CloggingDay. */
 interface Calls {
   readonly through: number;
   readonly headroom: number;
   readonly kept: number;
+  readonly fullness: Float64Array;
 }
 
 /**
@@ -24,7 +27,12 @@ export function calmDays(last: number, before: Calls, after: Calls, clean: Calls
     share(before.headroom, after.headroom, clean.headroom),
     share(before.kept, after.kept, clean.kept),
   );
-  return Math.max(1, Math.min(LONGEST, Math.floor(last * Math.min(GROWTH, MOST_CHANGE / change))));
+  const filled = after.fullness.reduce(
+    (most, full, place) => Math.max(most, Math.abs(full - before.fullness[place]!)),
+    0,
+  );
+  const longer = Math.min(GROWTH, MOST_CHANGE / change, MOST_FILLED / filled);
+  return Math.max(1, Math.min(LONGEST, Math.floor(last * longer)));
 }
 
 /** Change as a share of the clean value; 0 for what a filter does not have. */

@@ -1,6 +1,6 @@
 import { filterWater } from '../hydraulics/filterWater';
 import type { Tank } from '../tank/tank';
-import { foulWays, pressBed } from './beds';
+import { foulSlices, pressBed, pressWays } from './beds';
 import { captureDirt, type LayerStream } from './capture';
 import { marchBalance, marchDrive } from './marchBalance';
 import type { SimulationState } from './simulationState';
@@ -33,16 +33,17 @@ function findFlow(state: SimulationState, tank: Tank): void {
     });
   }
   pressedAtFlow.set(pressed);
+  foulSlices(state.beds, state.held, state.ways);
   flowBy(state);
   if (!press(state, pressedAtFlow)) return;
   flowBy(state);
   press(state, pressed);
 }
 
-/** Flow, levels and streams by what sits in the slices and how it is pressed. */
+/** Flow, levels and streams by how the slices are pressed. */
 function flowBy(state: SimulationState): void {
   const { beds, base, sponge, body, ways, streams } = state;
-  foulWays(beds, state.held, ways);
+  pressWays(beds, state.held, ways);
   for (const stack of sponge) resistStack(stack, ways);
   for (const stack of body) resistStack(stack, ways);
   state.balance = marchBalance(base, state.drive, sponge, body, state.balance);
@@ -73,8 +74,11 @@ function streamsIn({ places, columns, flows }: StackPlan, whole: number, streams
 
 /** Head that each layer takes alone at the clean flow with what sits in it now, m of water, by place in flow order. */
 export function layerHeads({ alone, ways, cleanThrough, drive }: SimulationState): Float64Array {
-  return Float64Array.from(alone, (stack) => {
+  const heads = new Float64Array(alone.length);
+  for (let place = 0; place < alone.length; place += 1) {
+    const stack = alone[place]!;
     resistStack(stack, ways);
-    return pressThrough(stack, cleanThrough) / drive.weight;
-  });
+    heads[place] = pressThrough(stack, cleanThrough) / drive.weight;
+  }
+  return heads;
 }

@@ -131,5 +131,8 @@ export function readForecast(
 }
 
 /** The values of one layer by day, of an array by day and layer. */
-const byDay = (values: Float64Array, place: number, layers: number): Float64Array =>
-  Float64Array.from({ length: values.length / layers }, (_, day) => values[day * layers + place]!);
+function byDay(values: Float64Array, place: number, layers: number): Float64Array {
+  const one = new Float64Array(values.length / layers);
+  for (let day = 0; day < one.length; day += 1) one[day] = values[day * layers + place]!;
+  return one;
+}

@@ -11,30 +11,41 @@ const THREAD_OF_PARTICLE = 2 / 3;
 /** Pressure at which a cake of caught dirt holds back twice as much as unpressed, Pa (calibrated). */
 const PACKING_PRESSURE = 100;
 
+/**
+ * How many times as much as unpressed a cake of caught dirt holds back.
+ *
+ * @param pressed greatest pressure that it has borne, Pa
+ * @source a compressible cake with n = 1 after Tiller & Leu 1980, p_a calibrated; from memory.
+ */
+export const packedBy = (pressed: number): number => 1 + pressed / PACKING_PRESSURE;
+
 /** For each size of dirt the thread it counts as, 1/m: small dirt makes thin threads, which hold back more. */
 export const PER_THREAD: readonly number[] = SIZE_CLASSES.map(
   ({ diameter }) => 1 / Math.max(LEAST_THREAD, THREAD_OF_PARTICLE * diameter),
 );
 
-/** Resistance of a bed with its deposit, pressure per metre of bed at face velocity u: linear·u + square·u². */
+/**
+ * What a metre of bed takes with its deposit, unpressed: (clean + added)·u + square·u² at face velocity u, Pa/m per m/s and
+ * Pa/m per (m/s)². Pressing multiplies what dirt adds to the linear part, see {@link packedBy}.
+ */
+export interface Fouling {
+  linear: number;
+  added: number;
+  square: number;
+}
+
+/** Resistance of a bed with its deposit. */
 export interface FouledResistance {
   /** True where the pressure that packed the dirt counts, and where its sizes do. */
   readonly packs: boolean;
   readonly bySize: boolean;
   /**
-   * Linear part in Pa/m per m/s, square part in Pa/m per (m/s)², written into `into`: asked for at every slice and step.
+   * Written into `into`: asked for at every slice and step.
    *
    * @param deposit σ, share of the bed, less than the open room
    * @param threads,fine Σσ_i/d_i in 1/m and Σσ_i/d_i² in 1/m² over the sizes; only where they count
-   * @param pressed greatest pressure that the bed has borne since it was cleaned, Pa
    */
-  readonly resist: (
-    deposit: number,
-    threads: number,
-    fine: number,
-    pressed: number,
-    into: { linear: number; square: number },
-  ) => void;
+  readonly resist: (deposit: number, threads: number, fine: number, into: Fouling) => void;
 }
 
 /**
@@ -43,8 +54,7 @@ export interface FouledResistance {
  * @param solidsFactor solids in it over those of the medium as the catalogue has it
  * @source fibre: Bergman et al. 1978, each size of dirt as a fibre of its own. Foam: loose sludge fills the pores and leaves
  *   the surface that the water meets as it was: Kozeny–Carman at constant surface, (ε₀/ε)³ (Clement, Hooker & Skeen 1996
- *   have the exponent 19/6 for slime in porous media). In both, what dirt adds × (1 + p/p_a), a compressible cake with n = 1
- *   after Tiller & Leu 1980, p_a calibrated. Grains: solids s = (1−ε₀) + σ in Ergun's equation with d_p by (s/s₀)^⅓. From
+ *   have the exponent 19/6 for slime in porous media). In both, what dirt adds is pressed. Grains: solids s = (1−ε₀) + σ in Ergun's equation with d_p by (s/s₀)^⅓. From
  *   memory.
  */
 export function fouledResistance(geometry: Geometry, solidsFactor: number, fluid: Fluid): FouledResistance {
@@ -58,18 +68,19 @@ export function fouledResistance(geometry: Geometry, solidsFactor: number, fluid
     return {
       packs: true,
       bySize: true,
-      resist: (deposit, threads, fine, pressed, into) => {
+      resist: (deposit, threads, fine, into) => {
+        const s = alpha + deposit;
         into.linear = clean.linear;
         into.square = 0;
-        if (deposit === 0) return;
-        const s = alpha + deposit;
-        const fouled =
-          64 *
-          fluid.viscosity *
-          Math.sqrt(thread / fibreDiameter + fine) *
-          (thread + threads) *
-          (1 + 56 * s * s * s);
-        into.linear += (fouled - clean.linear) * (1 + pressed / PACKING_PRESSURE);
+        into.added =
+          deposit === 0
+            ? 0
+            : 64 *
+                fluid.viscosity *
+                Math.sqrt(thread / fibreDiameter + fine) *
+                (thread + threads) *
+                (1 + 56 * s * s * s) -
+              clean.linear;
       },
     };
   }
@@ -78,10 +89,11 @@ export function fouledResistance(geometry: Geometry, solidsFactor: number, fluid
     return {
       packs: true,
       bySize: false,
-      resist: (deposit, _threads, _fine, pressed, into) => {
+      resist: (deposit, _threads, _fine, into) => {
         const open = 1 - (looseness * deposit) / porosity;
         const closed = 1 / (open * open * open);
-        into.linear = clean.linear * (1 + (closed - 1) * (1 + pressed / PACKING_PRESSURE));
+        into.linear = clean.linear;
+        into.added = clean.linear * (closed - 1);
         into.square = clean.square * closed;
       },
     };
@@ -90,12 +102,13 @@ export function fouledResistance(geometry: Geometry, solidsFactor: number, fluid
     packs: false,
     bySize: false,
     // 150 μ s²/(ε³ d²) and 1.75 ρ s/(ε³ d), with d by (s/s₀)^⅓.
-    resist: (deposit, _threads, _fine, _pressed, into) => {
+    resist: (deposit, _threads, _fine, into) => {
       const grown = (solids + deposit) / solids;
       const open = (porosity - deposit) / porosity;
       const cubed = open * open * open;
       const part = Math.cbrt(grown);
-      into.linear = (clean.linear * grown * part) / cubed;
+      into.linear = clean.linear;
+      into.added = clean.linear * ((grown * part) / cubed - 1);
       into.square = (clean.square * part * part) / cubed;
     },
   };

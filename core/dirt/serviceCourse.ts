@@ -28,7 +28,7 @@ export function courseBy(simulation: Simulated, by: ServiceBy): ServiceCourse {
   return {
     by,
     limit: limitOf(by, clean, simulation.limits),
-    course: Float64Array.from(values, (value) => (clean > 0 ? value / clean : 0)),
+    course: values.map((value) => (clean > 0 ? value / clean : 0)),
   };
 }
 

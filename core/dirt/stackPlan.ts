@@ -101,13 +101,13 @@ export function isFree({ linear, square }: StackPlan): boolean {
 export function pressThrough(plan: StackPlan, flow: number): number {
   const { linear, square, flows } = plan;
   plan.pressure = 0;
-  flows.fill(0);
-  if (flow <= 0) return 0;
-  if (flows.length === 1) {
+  if (flow > 0 && flows.length === 1) {
     flows[0] = flow;
     plan.pressure = linear[0] === Infinity ? MOST_PRESSURE : flow * (linear[0]! + square[0]! * flow);
     return plan.pressure;
   }
+  flows.fill(0);
+  if (flow <= 0) return 0;
   if (isFree(plan)) {
     const free = Array.from(linear, (value, column) => value < FREE && square[column]! < FREE);
     const count = free.filter(Boolean).length;
