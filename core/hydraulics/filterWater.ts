@@ -189,11 +189,11 @@ function packBalance({
 }: FilterWater): (flow: number) => PackBalance {
   const { spill } = filter;
   const past = pastPack(filter);
-  const whole = wetOnly || spill === null ? headOf(body, fluid, Infinity) : null;
+  const whole = headOf(body, fluid, Infinity);
   return (flow) => {
     const overLip = spill === null ? 0 : lipHeight(spill, stackHeight, flow);
     const wetTo = spill === null ? Infinity : spill.lipAboveFloor + overLip;
-    const head = whole ?? headOf(body, fluid, wetTo);
+    const head = wetOnly || wetTo >= stackHeight ? whole : headOf(body, fluid, wetTo);
     const levelAt = (through: number): number => overLip + head(through);
     if (past === null || flow <= 0) return { through: flow, overLip, before: levelAt(flow), wetTo };
     const left = (through: number): number => flow - through - past(levelAt(through), overLip);

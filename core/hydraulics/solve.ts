@@ -1,12 +1,12 @@
-/** Most steps of the solver; a bracket of the whole range shrinks below rounding long before. */
+/** Most steps of a solver: halving alone shrinks a bracket below rounding long before. */
 const MOST_STEPS = 80;
 
 /**
- * The root of a continuous function that is not negative at `low` and not positive at `high`, by regula falsi in the
- * Illinois form with a bisection whenever it is slow. Always ends, always inside the bracket.
+ * The root of a continuous function that is not negative at `low` and not positive at `high`: by inverse quadratic
+ * interpolation where the last three points promise that it lands, else by halving. Always ends, always inside the bracket.
  *
  * @param tolerance width of the bracket that is good enough, in the unit of x
- * @source Dowell & Jarratt 1971; from memory.
+ * @source Chandrupatla 1997; from memory.
  */
 export function solveFalling(
   valueAt: (x: number) => number,
@@ -14,30 +14,39 @@ export function solveFalling(
   high: number,
   tolerance: number,
 ): number {
+  // The newest point, the one across the root from it, and the one before.
   let [a, b] = [low, high];
   let fa = valueAt(a);
   if (fa <= 0) return a;
   let fb = valueAt(b);
   if (fb >= 0) return b;
-  let side = 0;
-  for (let step = 0; step < MOST_STEPS && b - a > tolerance; step += 1) {
-    const slow = step % 4 === 3;
-    const x = slow ? (a + b) / 2 : (a * fb - b * fa) / (fb - fa);
+  let [c, fc] = [a, fa];
+  let part = 0.5;
+  for (let step = 0; step < MOST_STEPS; step += 1) {
+    const x = a + part * (b - a);
     const fx = valueAt(x);
     if (fx === 0) return x;
-    if (fx > 0) {
-      a = x;
-      fa = fx;
-      if (side === 1) fb /= 2;
-      side = 1;
-    } else {
-      b = x;
-      fb = fx;
-      if (side === -1) fa /= 2;
-      side = -1;
-    }
+    if (fx > 0 === fa > 0) [c, fc] = [a, fa];
+    else [c, fc, b, fb] = [b, fb, a, fa];
+    [a, fa] = [x, fx];
+    const width = Math.abs(b - a);
+    if (width <= tolerance) break;
+    const along = (a - b) / (c - b);
+    const rise = (fa - fb) / (fc - fb);
+    const lands = rise * rise < along && (1 - rise) * (1 - rise) < 1 - along;
+    const least = tolerance / (2 * width);
+    part = lands
+      ? Math.min(
+          1 - least,
+          Math.max(
+            least,
+            (fa / (fb - fa)) * (fc / (fb - fc)) +
+              ((c - a) / (b - a)) * (fa / (fc - fa)) * (fb / (fc - fb)),
+          ),
+        )
+      : 0.5;
   }
-  return (a + b) / 2;
+  return Math.abs(fa) < Math.abs(fb) ? a : b;
 }
 
 /** Share of the guess by which the second point of the secant lies off it. */

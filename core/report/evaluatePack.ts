@@ -177,14 +177,23 @@ export function evaluatePack(input: PackInput): PackReport {
   const weighedMass = total((one) => one.measure.weighedMass);
 
   return {
-    layers: inFlow.map((one, index) => ({
-      ...one.measure,
-      ...flowOf(one),
-      chamberId: one.chamber.id,
-      flowNumber: index + 1,
-      packingNumber: inPackingOrder.indexOf(one.layer) + 1,
-      role: one.role,
-    })),
+    layers: inFlow.map((one, index) => {
+      const { layerId, head, passThrough, passThroughIfMixed, faceVelocity, bedTime, poreTime } = flowOf(one);
+      return {
+        ...one.measure,
+        layerId,
+        head,
+        passThrough,
+        passThroughIfMixed,
+        faceVelocity,
+        bedTime,
+        poreTime,
+        chamberId: one.chamber.id,
+        flowNumber: index + 1,
+        packingNumber: inPackingOrder.indexOf(one.layer) + 1,
+        role: one.role,
+      };
+    }),
     chambers: chambers.map(({ measure }) => measure),
     totals: {
       thickness: total((one) => one.layer.thickness),

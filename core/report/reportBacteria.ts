@@ -166,9 +166,13 @@ function atOnce(
   const at = (end: keyof Range): number => {
     const scale = surface.likely > 0 ? surface[end] / surface.likely : 1;
     const places = [
-      ...filters.map((place) => ({ ...place, surface: place.surface * scale })),
-      { surface: outside[end], oxygen },
-    ].map((place, index) => ({ ...place, share: shares[index]! }));
+      ...filters.map((place, index) => ({
+        surface: place.surface * scale,
+        oxygen: place.oxygen,
+        share: shares[index]!,
+      })),
+      { surface: outside[end], oxygen, share: shares[filters.length]! },
+    ];
     const borne = borneNow(places, load.likely, celsius);
     return Math.min(
       ...[borne.ammonia, borne.nitrite].map((by) => by.reduce((sum, value) => sum + value, 0) / load.likely),
