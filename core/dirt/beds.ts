@@ -114,7 +114,7 @@ export function cutBeds(
     const { form } = geometry;
     const usual = SLICES[form === 'fibre' || form === 'foam' ? form : 'others'];
     // Clean media of an even face are one slice: what passes is e^(−λL) however they are cut.
-    const count = refine === 0 && !inward ? 1 : usual * Math.max(1, refine);
+    const count = refine === 0 && !inward ? 1 : Math.round(usual * (refine === 0 ? 1 : refine));
     const cover = clean[layerAt]?.cover ?? 1;
     const ultimate = numbers.ultimateFactor * ultimateDeposit(geometry, 1 - solids);
     list.push({

@@ -38,7 +38,7 @@ export interface CloggingInput {
   readonly numbers?: DirtNumbers;
   /** How many times the likely food. */
   readonly fed?: number;
-  /** For checks of convergence: times as many slices, and steps. */
+  /** Times as many slices, and steps: more for checks of convergence, fewer slices for a quick judgement. */
   readonly refine?: { readonly slices: number; readonly steps: number };
   /** Leaves out what is only drawn, to be quick. */
   readonly brief?: boolean;

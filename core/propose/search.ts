@@ -105,12 +105,13 @@ export function* searchPacks(
   let wentThrough = false;
 
   const packFor = packOf(input.filter, space.room, input.today, input.mine);
-  // Every pack is one search’s own: no two of them try the same.
-  const isOwn = (pieces: readonly Piece[]): boolean =>
-    share.of === 1 || hashOf(pieces) % share.of === share.index;
-  const layersOf = (genome: Genome): Layer[] | null => {
-    const pieces = space.decode(genome);
-    return pieces === null || !isOwn(pieces) ? null : packFor(pieces);
+  const seen = new Set<number>();
+  /** Every pack is one search’s own, and new once: different genomes come to the same pieces. */
+  const isNew = (pieces: readonly Piece[]): boolean => {
+    const hash = hashOf(pieces);
+    if (hash % share.of !== share.index || seen.has(hash)) return false;
+    seen.add(hash);
+    return true;
   };
   const limited = (figures: QuickFigures, judged: Figures | null) => ({
     overflows: overflows(figures.stack),
@@ -121,8 +122,10 @@ export function* searchPacks(
   });
   /** Judges a pack quickly; null where it does not fit, is known, or misses a limit. */
   const tryPack = (genome: Genome): Quick | null => {
-    const layers = layersOf(genome);
-    if (layers === null || layers.length === 0) return null;
+    const pieces = space.decode(genome);
+    if (pieces === null || !isNew(pieces)) return null;
+    const layers = packFor(pieces);
+    if (layers.length === 0) return null;
     const key = keyOf(layers);
     if (known.has(key) || gone.has(key) || mine.has(key)) return null;
     const change = changeFromToday(input.today, layers, isSheet);
@@ -150,7 +153,7 @@ export function* searchPacks(
     // A small move that is promising too comes up twice.
     if (chosen.has(quick.key)) return;
     chosen.add(quick.key);
-    const layers = layersOf(quick.genome)!;
+    const layers = packFor(space.decode(quick.genome)!);
     const figures = judgePack(input, layers, quick.figures.change);
     const missed = missedBy(input.limits, limited(quick.figures, figures));
     near = nearer(near, missed);
