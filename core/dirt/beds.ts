@@ -116,7 +116,7 @@ export function cutBeds(
     // Clean media of an even face are one slice: what passes is e^(−λL) however they are cut.
     const count = refine === 0 && !inward ? 1 : Math.round(usual * (refine === 0 ? 1 : refine));
     const cover = clean[layerAt]?.cover ?? 1;
-    const ultimate = numbers.ultimateFactor * ultimateDeposit(geometry, 1 - solids);
+    const ultimate = ultimateDeposit(geometry, 1 - solids, numbers.ultimateFactor);
     list.push({
       layerAt,
       part,

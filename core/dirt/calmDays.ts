@@ -32,7 +32,8 @@ export function calmDays(last: number, before: Calls, after: Calls, clean: Calls
     0,
   );
   const longer = Math.min(GROWTH, MOST_CHANGE / change, MOST_FILLED / filled);
-  return Math.max(1, Math.min(LONGEST, Math.floor(last * longer)));
+  const days = Math.floor(last * longer);
+  return days > 1 ? Math.min(LONGEST, days) : 1;
 }
 
 /** Change as a share of the clean value; 0 for what a filter does not have. */

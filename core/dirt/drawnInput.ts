@@ -1,4 +1,5 @@
 import type { Filter } from '../filter/filter';
+import { narrowedAt } from '../hydraulics/lipHeight';
 import { feedPerDay, type Range } from '../tank/feedPerDay';
 import { normalSample } from '../units/normalSample';
 import type { CloggingInput } from './clogging';
@@ -30,29 +31,29 @@ export function drawnInput(
 ): CloggingInput | null {
   const food = feedPerDay(input.tank.feed);
   if (food === null) return null;
+  const { filter } = input.own;
+  const spreads = learned === null ? freshSpreads(filter, food) : [];
+  const known = learned === null ? spreads.length : learned.mean.length;
+  // What no log tells stands behind what it may: media that stand above a lip.
+  const drawn = normalSample(sample.runs, known + 1, sample.seed)[run]!;
   const factors =
     learned === null
-      ? freshFactors(input.own.filter, food, run, sample)
-      : learnedFactors(posteriorPoint(learned, run, sample), food);
-  return withFactors(input, factors);
-}
-
-/** Factors of one run as nobody has read anything yet. */
-function freshFactors(filter: Filter, food: Range, run: number, { runs, seed }: Sample): ClogFactors {
-  const spreads: readonly (readonly [keyof ClogFactors, number])[] = [
-    ...(Object.entries(DIRT_SPREAD) as [keyof typeof DIRT_SPREAD, number][]),
-    ...(Object.entries(filterSpreads(filter)) as ['head' | 'bore', number][]),
-    ['solid', SOLID_SPREAD],
-    ['fed', fedSpread(food)],
-  ];
-  const point = normalSample(runs, spreads.length, seed)[run] ?? [];
-  return Object.fromEntries(spreads.map(([key, spread], index) => [key, spread ** point[index]!]));
-}
-
-/** One point of what was learned: its mean, and the root of its covariance times a standard normal point. */
-function posteriorPoint({ mean, root }: Posterior, run: number, { runs, seed }: Sample): number[] {
-  const normal = normalSample(runs, mean.length, seed)[run]!;
-  return mean.map((value, row) =>
-    root[row]!.reduce((sum, factor, column) => sum + factor * normal[column]!, value),
+      ? Object.fromEntries(spreads.map(([key, spread], index) => [key, spread ** drawn[index]!]))
+      : learnedFactors(posteriorPoint(learned, drawn), food);
+  return withFactors(
+    input,
+    filter.spill === null ? factors : { ...factors, narrowed: narrowedAt(drawn[known]!) },
   );
 }
+
+/** What is uncertain while nobody has read anything, each with its spread. */
+const freshSpreads = (filter: Filter, food: Range): readonly (readonly [keyof ClogFactors, number])[] => [
+  ...(Object.entries(DIRT_SPREAD) as [keyof typeof DIRT_SPREAD, number][]),
+  ...(Object.entries(filterSpreads(filter)) as ['head' | 'bore', number][]),
+  ['solid', SOLID_SPREAD],
+  ['fed', fedSpread(food)],
+];
+
+/** A point of what was learned: its mean, and the root of its covariance times a standard normal point. */
+const posteriorPoint = ({ mean, root }: Posterior, normal: readonly number[]): number[] =>
+  mean.map((value, row) => root[row]!.reduce((sum, factor, column) => sum + factor * normal[column]!, value));

@@ -3,13 +3,15 @@ import { WATERS } from '@/demo/waters';
 import { addIntakeSponge } from '../filter/addIntakeSponge';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { packFaults } from '../pack/packFaults';
+import type { Lip } from '../hydraulics/lipHeight';
 import { plainLayer } from '../layers/plainLayer';
 import { reportOnDay } from '../report/reportOnDay';
+import { cloggingInput, type ForecastInput } from './cloggingInput';
 import { dayState } from './dayState';
+import { drawnInput } from './drawnInput';
 import { ensembleRun } from './ensemble';
 import { ensembleRange } from './ensembleRange';
 import { forecast } from './forecast';
-import type { ForecastInput } from './cloggingInput';
 import { courseBy } from './serviceCourse';
 import { spongeLayer, variantsOf } from '../explore/variants';
 
@@ -153,6 +155,27 @@ describe('ensemble', () => {
       const share = course[day] ?? 0;
       expect(range?.low[day]).toBeLessThanOrEqual(share + 1e-6);
       expect(range?.high[day]).toBeGreaterThanOrEqual(share - 1e-6);
+    }
+  });
+
+  it('ends for every draw, and draws how far media narrow a lip only where there is one', () => {
+    const narrowed = (id: string): unknown[] =>
+      Array.from({ length: 40 }, (_, run) => {
+        const drawn = drawnInput(cloggingInput(inputOf(id)), run, { runs: 40, seed: 3 })!;
+        const { spill } = drawn.own.filter;
+        return spill === null ? undefined : (spill as Lip).narrowed;
+      });
+    const shares = narrowed('window-sill') as number[];
+    expect(Math.min(...shares)).toBeGreaterThanOrEqual(0);
+    expect(Math.max(...shares)).toBe(0.4);
+    expect(shares.reduce((sum, share) => sum + share, 0) / 40).toBeCloseTo(0.29, 1);
+    expect(narrowed('reed-bench').every((share) => share === undefined)).toBe(true);
+    // Foam that is full to the last slice still lets water by.
+    const sill = { ...inputOf('window-sill'), days: 365 };
+    for (let run = 0; run < 12; run += 1) {
+      const { course } = ensembleRun(sill, 'headroom', run)!;
+      expect(course.every(Number.isFinite)).toBe(true);
+      expect(Math.min(...course)).toBeGreaterThan(-2);
     }
   });
 

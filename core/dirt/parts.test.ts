@@ -14,6 +14,7 @@ import { depositStep } from './depositStep';
 import { DIRT_PROVENANCE, USUAL_DIRT } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
 import { coefficientAt, collectorOf, sizeCoefficient, type Collector } from './filterCoefficient';
+import { loosenessIn } from './looseness';
 import { fouledResistance, packedBy, PER_THREAD, type FouledResistance } from './fouledResistance';
 import { settlingSpeed } from './settlingSpeed';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
@@ -155,6 +156,26 @@ describe('captureTable', () => {
       }
     },
   );
+});
+
+describe('ultimateDeposit', () => {
+  it.each(CATALOGUE.map(({ id }) => id))('leaves water a way through %s, however much fits', (id) => {
+    const { geometry } = mediumById(id);
+    const porosity = 1 - bedSolids(geometry, 1);
+    for (const factor of [0.7, 1, 1.4, 10]) {
+      const full = ultimateDeposit(geometry, porosity, factor);
+      expect(full * loosenessIn(geometry)).toBeLessThan(0.96 * porosity);
+      const { linear } = resisted(
+        fouledResistance(geometry, 1, FLUID),
+        full,
+        full / 60e-6,
+        full / 60e-6 ** 2,
+        0,
+      );
+      expect(linear).toBeGreaterThan(0);
+      expect(linear).toBeLessThan(Infinity);
+    }
+  });
 });
 
 describe('depositStep', () => {

@@ -9,13 +9,17 @@ const CLOSED_AT_MOST: Readonly<Record<'fibre' | 'foam' | 'others', number>> = {
   others: 0.3,
 };
 
+/** However it is drawn: some water always finds a way. */
+const NEVER_CLOSED_BEYOND = 0.95;
+
 /**
  * Deposit at which a bed catches nothing any more, as packed sludge, share of the bed, σ_u.
  *
  * @param porosity of the bed as it stands, 0–1
+ * @param factor how many times as much as usual, as far as some of the room stays open
  */
-export function ultimateDeposit(geometry: Geometry, porosity: number): number {
+export function ultimateDeposit(geometry: Geometry, porosity: number, factor = 1): number {
   const { form } = geometry;
-  const closed = CLOSED_AT_MOST[form === 'fibre' || form === 'foam' ? form : 'others'];
-  return (closed * porosity) / loosenessIn(geometry);
+  const closed = factor * CLOSED_AT_MOST[form === 'fibre' || form === 'foam' ? form : 'others'];
+  return (Math.min(NEVER_CLOSED_BEYOND, closed) * porosity) / loosenessIn(geometry);
 }

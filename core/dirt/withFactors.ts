@@ -18,17 +18,21 @@ export interface ClogFactors extends Partial<Readonly<Record<UncertainNumber, nu
   readonly speed?: number;
   /** Thickness of the fibres and struts of generic media. */
   readonly solid?: number;
+  /** No factor, but the share by which media that stand above a lip narrow it; left out: the usual. */
+  readonly narrowed?: number;
 }
 
 /** A simulation with everything uncertain times its factor. */
 export function withFactors(input: CloggingInput, factors: ClogFactors): CloggingInput {
-  const { fed = 1, head = 1, bore = 1, speed = 1, solid = 1, ...ofNumbers } = factors;
+  const { fed = 1, head = 1, bore = 1, speed = 1, solid = 1, narrowed, ...ofNumbers } = factors;
   const numbers: DirtNumbers = { ...(input.numbers ?? USUAL_DIRT) };
   const drawn = Object.fromEntries(
     Object.entries(ofNumbers).map(([key, factor]) => [key, numbers[key as UncertainNumber] * factor]),
   );
   const filter =
-    head === 1 && bore === 1 ? input.own.filter : variedFilter(input.own.filter, { head, bore, loss: 1 });
+    head === 1 && bore === 1 && narrowed === undefined
+      ? input.own.filter
+      : variedFilter(input.own.filter, { head, bore, loss: 1, narrowed });
   return {
     ...input,
     fed: (input.fed ?? 1) * fed,

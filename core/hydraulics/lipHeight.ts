@@ -4,6 +4,16 @@ import { weirFlow, weirHeight } from './weir';
 
 /** Share of the lip’s width that media take which stand all through the water over it (calibrated). */
 const NARROWED = 0.3;
+/** How far it may be off either way for two thirds of baskets, and the most that it is (calibrated). */
+const NARROWED_SPREAD = 0.1;
+const MOST_NARROWED = 0.4;
+
+/** A lip with the share that media narrow it by, where that is drawn anew; left out: the usual. Never stored. */
+export type Lip = Pick<Spill, 'lipWidth' | 'lipAboveFloor'> & { readonly narrowed?: number };
+
+/** Share by which media narrow a lip, 0 to 0.4, at so many spreads from the usual. */
+export const narrowedAt = (spreads: number): number =>
+  Math.min(MOST_NARROWED, Math.max(0, NARROWED + NARROWED_SPREAD * spreads));
 /** Height to which the level is found, m. */
 const PRECISION = 1e-9;
 
@@ -15,15 +25,19 @@ const PRECISION = 1e-9;
  * @param flow m³/s
  * @source the lip as a weir, its width less what stands in it.
  */
-export function lipHeight({ lipWidth, lipAboveFloor }: Spill, stack: number, flow: number): number {
+export function lipHeight(
+  { lipWidth, lipAboveFloor, narrowed = NARROWED }: Lip,
+  stack: number,
+  flow: number,
+): number {
   const over = Math.max(0, stack - lipAboveFloor);
   const free = weirHeight(lipWidth, flow);
   if (over === 0 || free === 0) return free;
-  const width = (height: number): number => lipWidth * (1 - NARROWED * Math.min(1, over / height));
+  const width = (height: number): number => lipWidth * (1 - narrowed * Math.min(1, over / height));
   return solveFalling(
     (height) => flow - weirFlow(width(height), height),
     free,
-    weirHeight(lipWidth * (1 - NARROWED), flow),
+    weirHeight(lipWidth * (1 - narrowed), flow),
     PRECISION,
   );
 }

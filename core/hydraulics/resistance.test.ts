@@ -3,7 +3,7 @@ import { frictionFactor } from './frictionFactor';
 import { presetFilter } from '../filter/presetFilter';
 import type { Fluid } from './fluid';
 import { layerResistance } from './layerResistance';
-import { lipHeight } from './lipHeight';
+import { lipHeight, narrowedAt } from './lipHeight';
 import { drownedWeirFlow, weirFlow, weirHeight } from './weir';
 
 /** Colebrook & White’s implicit equation, solved by iteration. */
@@ -119,6 +119,10 @@ describe('weirs', () => {
     expect(at(0.005)).toBeGreaterThan(at(0.002));
     // By hand: three tenths of the lip are gone at most, so the water stands 0.7^(−2/3) = 1.268 times as high.
     expect(at(0.5) / at(0)).toBeCloseTo(1.268, 3);
+    // Drawn anew, from nothing to four tenths of it: 0.6^(−2/3) = 1.406.
+    const drawn = (spreads: number): number =>
+      lipHeight({ ...spill, narrowed: narrowedAt(spreads) }, spill.lipAboveFloor + 0.5, flow) / at(0);
+    expect([-9, 0, 9].map((spreads) => drawn(spreads).toFixed(3))).toEqual(['1.000', '1.268', '1.406']);
   });
 
   // Source: Villemonte 1947: at h₂/h₁ = 0.5 the flow is (1 − 0.5^1.5)^0.385 = 0.8454 of the free one.

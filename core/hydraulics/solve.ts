@@ -40,8 +40,7 @@ export function solveFalling(
           1 - least,
           Math.max(
             least,
-            (fa / (fb - fa)) * (fc / (fb - fc)) +
-              ((c - a) / (b - a)) * (fa / (fc - fa)) * (fb / (fc - fb)),
+            (fa / (fb - fa)) * (fc / (fb - fc)) + ((c - a) / (b - a)) * (fa / (fc - fa)) * (fb / (fc - fb)),
           ),
         )
       : 0.5;
