@@ -29,6 +29,11 @@ const SLICES = { fibre: 20, foam: 16, others: 10 } as const;
 /** Widths of the first and the last slice, as shares of the mean: dirt sits at the inlet face. */
 const FIRST_WIDTH = 0.1;
 const LAST_WIDTH = 1.9;
+/**
+ * Times as many slices where many simulations are judged together, a range or a search: nine of ten service days move by 1 % at
+ * most (calibrated).
+ */
+export const FEWER_SLICES = 0.7;
 /** Least wetted depth that is sliced, m: a layer that the water only touches neither catches nor holds back. */
 const LEAST_WET = 1e-6;
 
@@ -92,7 +97,7 @@ export interface Deposits {
  * part that is under it.
  *
  * @param wetTo how far up a basket the water reaches, m; Infinity in a closed body
- * @param refine how many times as many slices as usual, for checks of convergence; 0: as few as clean media need
+ * @param refine how many times as many slices as usual; 0: as few as clean media need
  */
 export function cutBeds(
   inFlow: readonly PlacedLayer[],

@@ -1,3 +1,4 @@
+import { FEWER_SLICES } from './beds';
 import { drawnInput, type Sample } from './drawnInput';
 import { cloggingInput, type ForecastInput } from './cloggingInput';
 import { simulateClogging } from './cloggingSimulation';
@@ -21,7 +22,8 @@ export function ensembleRun(
   sample: Sample = ENSEMBLE,
 ): EnsembleRun | null {
   const drawn = drawnInput({ ...cloggingInput(input), brief: true }, run, sample, input.learned);
-  const simulation = drawn === null ? null : simulateClogging(drawn);
+  const simulation =
+    drawn === null ? null : simulateClogging({ ...drawn, refine: { slices: FEWER_SLICES, steps: 1 } });
   if (simulation === null) return null;
   return {
     course: Float32Array.from(courseBy(simulation, by).course),

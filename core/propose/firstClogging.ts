@@ -1,3 +1,4 @@
+import { FEWER_SLICES } from '../dirt/beds';
 import { FINE } from '../dirt/clearWater';
 import { beginClogging, type CloggingDay } from '../dirt/clogging';
 import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
@@ -38,7 +39,7 @@ export interface FirstClogging {
  */
 export function firstClogging(input: ForecastInput, siltDays: number): FirstClogging | null {
   const begins = likelyInput(cloggingInput({ ...input, visits: [], brief: true }), input.learned ?? null);
-  const clogging = beginClogging({ ...begins, refine: { slices: SLICES, steps: 1 } });
+  const clogging = beginClogging({ ...begins, refine: { slices: FEWER_SLICES, steps: 1 } });
   if (clogging === null) return null;
   const { state, waters } = clogging;
   const { inFlow } = begins.own;
@@ -108,8 +109,7 @@ export function firstClogging(input: ForecastInput, siltDays: number): FirstClog
   };
 }
 
-/** Slices, as a share of the forecast’s; share of the days gone by that passes at once, and most days of a step. */
-const SLICES = 0.7;
+/** Share of the days gone by that passes at once, and most days of a step. */
 const STEP_SHARE = 0.12;
 const LONGEST_STEP = 30;
 
