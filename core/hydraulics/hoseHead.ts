@@ -66,10 +66,23 @@ export function hoseHead({ hoses, intakes, outlets }: HoseLine, fluid: Fluid): (
   let there = shareOut(hoses, intakes, 0, fluid);
   let back = shareOut(hoses, outlets, 0, fluid);
   return (flow) => {
-    there = shareOut(hoses, intakes, flow, fluid, there.flows);
-    back = shareOut(hoses, outlets, flow, fluid, back.flows);
+    there = shareOut(hoses, intakes, flow, fluid, there);
+    back = shareOut(hoses, outlets, flow, fluid, back);
     return there.head + back.head;
   };
+}
+
+/** Head that the hoses take at a flow, m of water, and how their branches share it, 0–1 each; all alike without a flow. */
+export function hoseShares(
+  { hoses, intakes, outlets }: HoseLine,
+  flow: number,
+  fluid: Fluid,
+): { readonly head: number; readonly intakes: readonly number[]; readonly outlets: readonly number[] } {
+  const there = shareOut(hoses, intakes, flow, fluid);
+  const back = shareOut(hoses, outlets, flow, fluid);
+  const shares = ({ flows }: Shared): number[] =>
+    flows.map((part) => (flow > 0 ? part / flow : 1 / flows.length));
+  return { head: there.head + back.head, intakes: shares(there), outlets: shares(back) };
 }
 
 /** Share of a flow to which its parts are found. */
@@ -79,7 +92,7 @@ const PRECISION = 1e-9;
  * How a flow shares itself over hoses side by side: the head all of them lose, m, and the flow in each, m³/s.
  *
  * @param flow m³/s, 0 or more
- * @param near how another flow shared itself: a guess to begin from
+ * @param near how a flow near it shared itself: a guess to begin from
  * @source continuity, with the same head lost in every branch: the gradient method of Todini & Pilati 1988 for pipes
  *   side by side, from memory; by brackets where that does not come to rest.
  */
@@ -88,7 +101,7 @@ export function shareOut(
   branches: readonly Branch[],
   flow: number,
   fluid: Fluid,
-  near: readonly number[] = [],
+  near: Shared | null = null,
 ): Shared {
   const [first] = branches;
   if (first === undefined) return { head: 0, flows: [] };
@@ -105,11 +118,17 @@ export function shareOut(
 interface Shared {
   readonly head: number;
   readonly flows: readonly number[];
+  /** By what power of its flow the head of each goes, where that was found: it hardly changes with the flow. */
+  readonly powers?: readonly number[];
 }
 
-/** Share of a flow by which its slope is taken, least share of a flow that a step leaves, and most steps. */
+/**
+ * Share of a flow by which its power is taken, least share of a flow that a step leaves, and most steps; a step that moves by so
+ * little is the last, since the next would move by a hundredth of it.
+ */
 const NUDGE = 1e-5;
 const LEAST_LEFT = 0.1;
+const LAST_MOVED = 1e-8;
 const MOST_STEPS = 20;
 
 /** Newton’s method on all branches at once; null where it does not come to rest. */
@@ -118,31 +137,36 @@ function shareByGradient(
   branches: readonly Branch[],
   flow: number,
   fluid: Fluid,
-  near: readonly number[],
+  near: Shared | null,
 ): Shared | null {
-  const before = near.reduce((sum, part) => sum + part, 0);
-  const even = flow / branches.length;
-  const flows = branches.map((_, index) => (before > 0 ? (near[index]! * flow) / before : even));
+  const before = near === null ? 0 : near.flows.reduce((sum, part) => sum + part, 0);
+  const flows = branches.map((_, index) =>
+    before > 0 ? (near!.flows[index]! * flow) / before : flow / branches.length,
+  );
+  const headOf = (index: number, part: number): number => branchHead(hoses, branches[index]!, part, fluid);
+  const powers =
+    near?.powers ??
+    flows.map((part, index) => (headOf(index, part * (1 + NUDGE)) / headOf(index, part) - 1) / NUDGE);
   const heads = new Float64Array(branches.length);
-  const slopes = new Float64Array(branches.length);
+  const eases = new Float64Array(branches.length);
   for (let step = 0; step < MOST_STEPS; step += 1) {
     let [rest, ease] = [flow, 0];
     for (let index = 0; index < branches.length; index += 1) {
-      const [branch, part] = [branches[index]!, flows[index]!];
-      heads[index] = branchHead(hoses, branch, part, fluid);
-      slopes[index] = (branchHead(hoses, branch, part * (1 + NUDGE), fluid) - heads[index]!) / (part * NUDGE);
-      rest -= part - heads[index]! / slopes[index]!;
-      ease += 1 / slopes[index]!;
+      const part = flows[index]!;
+      heads[index] = headOf(index, part);
+      eases[index] = part / (powers[index]! * heads[index]!);
+      rest -= part - heads[index]! * eases[index]!;
+      ease += eases[index]!;
     }
     const head = rest / ease;
     let moved = 0;
     for (let index = 0; index < branches.length; index += 1) {
       const part = flows[index]!;
-      const next = Math.max(LEAST_LEFT * part, part + (head - heads[index]!) / slopes[index]!);
+      const next = Math.max(LEAST_LEFT * part, part + (head - heads[index]!) * eases[index]!);
       moved = Math.max(moved, Math.abs(next - part));
       flows[index] = next;
     }
-    if (moved <= flow * PRECISION) return { head, flows };
+    if (moved <= flow * LAST_MOVED) return { head, flows, powers };
   }
   return null;
 }

@@ -14,7 +14,7 @@ import {
   type Stack,
 } from './filterWater';
 import { fluidAt, GRAVITY, type Fluid } from './fluid';
-import { hoseHead, hoseLine, shareOut, type Branch } from './hoseHead';
+import { hoseShares } from './hoseHead';
 import { internalHead } from './internalHead';
 import { liftOf } from './lift';
 import { rimAboveLip } from './rim';
@@ -117,13 +117,15 @@ export function pointOf(water: FilterWater, balance: Balance): OperatingPoint {
   const wetTo = water.wetOnly ? Infinity : balance.wetTo;
   const rim = spill === null ? 0 : rimAboveLip(spill);
   const pumpHead = water.pump.headAt(flow / (1 - (spill?.recirculated ?? 0)));
+  const hoses = line === null ? null : hoseShares(line, flow, fluid);
+  const alike = (ports: readonly unknown[]): number[] => ports.map(() => 1 / ports.length);
   return {
     flow,
     shareOfLabel: flow / filter.labelFlow,
     pumpHead,
     heads: {
       lift: liftOf(filter),
-      hoses: line === null ? strainerHead(filter, flow) : hoseHead(line, fluid)(flow),
+      hoses: hoses === null ? strainerHead(filter, flow) : hoses.head,
       internal: internalHead(filter, flow),
       sponge: headOf(water.sponge, fluid, Infinity)(flow),
       pack: before - overLip,
@@ -138,21 +140,15 @@ export function pointOf(water: FilterWater, balance: Balance): OperatingPoint {
             headroom: rim - before,
           },
     pastShare: flow === 0 ? 0 : 1 - through / flow,
-    branches: branchShares(filter, flow, fluid),
+    branches: {
+      intakes: hoses?.intakes ?? alike(filter.intakes),
+      outlets: hoses?.outlets ?? alike(filter.outlets),
+    },
     layers: [
       ...water.sponge.flatMap((stack) => stackFlows(stack, flow, flow, fluid, Infinity)),
       ...water.body.flatMap((stack) => stackFlows(stack, through, flow, fluid, wetTo)),
     ],
   };
-}
-
-function branchShares(filter: Filter, flow: number, fluid: Fluid): OperatingPoint['branches'] {
-  const line = hoseLine(filter);
-  const alike = (ports: readonly unknown[]): number[] => ports.map(() => 1 / ports.length);
-  if (line === null || flow <= 0) return { intakes: alike(filter.intakes), outlets: alike(filter.outlets) };
-  const shares = (branches: readonly Branch[]): number[] =>
-    shareOut(line.hoses, branches, flow, fluid).flows.map((part) => part / flow);
-  return { intakes: shares(line.intakes), outlets: shares(line.outlets) };
 }
 
 /** What happens in each layer of a chamber at a flow, as shares of the whole filter’s flow. */
