@@ -289,6 +289,18 @@ const PROPOSED = `new Promise((resolve) => {
   [...document.querySelectorAll('button')].find((button) => button.textContent === 'Propose packs').click();
 })`;
 
+/** Milliseconds until the range of the next service is told again; as text, as above. */
+const RANGED = `new Promise((resolve) => {
+  const begin = performance.now();
+  const look = () => {
+    if (/worked out/.test(document.querySelector('[data-testid="verdict-next"]').textContent)) return;
+    watch.disconnect();
+    resolve(performance.now() - begin);
+  };
+  const watch = new MutationObserver(look);
+  watch.observe(document.body, { childList: true, subtree: true, characterData: true });
+})`;
+
 console.log('\nFrames while an edge is dragged, built app in headless Chromium (drawn in software)');
 await serveDemo(PORT, async (url) => {
   const browser = await chromium.launch(playwrightConfig.use?.launchOptions);
@@ -315,11 +327,13 @@ await serveDemo(PORT, async (url) => {
   for (let step = 0; step < DRAG_STEPS; step += 1)
     await page.mouse.move(x - 40 * Math.sin((step / DRAG_STEPS) * 4 * Math.PI), y);
   const frames = await page.evaluate<number[]>('window.neatFrames');
+  const range = await page.evaluate<number>(RANGED);
   await page.mouse.up();
   print(
     `${frames.length} frames, ${DRAG_STEPS} moves of the pointer`,
     `median ${median(frames).toFixed(1)} ms, 95 % within ${percentile(frames, 0.95).toFixed(1)} ms`,
   );
+  print('range of the next service, from the last move', `${range.toFixed(0)} ms`);
   console.log('\nProposals in the browser, from the press, the sheet being there for a while');
   const waits: { readonly first: number; readonly all: number }[] = [];
   for (let run = 0; run < PROPOSAL_RUNS; run += 1) {

@@ -12,8 +12,8 @@ export interface FoundForecast {
   readonly forecast: Forecast | null;
 }
 
-/** Milliseconds between two forecasts while an edge is dragged: ten a second are enough, and leave room to draw. */
-const REST = 60;
+/** Milliseconds between two forecasts while an edge is dragged: twenty a second are enough, and leave room to draw. */
+const REST = 30;
 
 const work = (input: ForecastInput) => askWorker('quick', (remote) => remote.forecast(input));
 

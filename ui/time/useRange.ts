@@ -12,7 +12,7 @@ import { askWorker, WORKER_PLACES, type WorkerPlace } from './forecastWorkers';
 import type { FoundForecast } from './useForecast';
 
 /** Milliseconds without a change after which the range is worked out: never while an edge is dragged. */
-const PAUSE = 300;
+const PAUSE = 150;
 /** Runs that a worker does before it looks up: a new forecast never waits longer than these take. */
 const AT_ONCE = 4;
 
