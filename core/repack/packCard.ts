@@ -48,6 +48,8 @@ export interface PackCard {
     /** At which service is due, and seconds that a jug takes then; null where the outlet does not tell. */
     readonly service: { readonly flow: number; readonly jugSeconds: number } | null;
   } | null;
+  /** Water can go past the media: the outlet hardly weakens, and dates tell when service is due. */
+  readonly goesByDates: boolean;
   /** The next visits; null: nobody has said what is fed. */
   readonly visits: readonly CardVisit[] | null;
   /** ISO date from which the UV lamp may be lit; null: no lamp, or it may be lit. */
@@ -130,6 +132,7 @@ export function packCard({
                 ? null
                 : { flow: limitShare * clean, jugSeconds: CARD_JUG / (limitShare * clean) },
           },
+    goesByDates: limitShare === null,
     visits:
       plan === null
         ? null

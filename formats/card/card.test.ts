@@ -12,10 +12,10 @@ const layers = [
   { ...plainLayer('coarse', 'foam-15', 'tray-4', 0.03), installedOn: '2026-03-01' },
   plainLayer('stone', 'lava', 'tray-1', 0.05),
 ];
-const textOf = (system: 'metric' | 'us' = 'metric', of = layers) =>
+const textOf = (system: 'metric' | 'us' = 'metric', of = layers, on = filter) =>
   cardText(
     packCard({
-      filter,
+      filter: on,
       tank: 'Hall tank',
       layers: of,
       packedAt: '2026-11-25T14:00:00Z',
@@ -46,6 +46,15 @@ describe('the pack card in words', () => {
     expect(textOf().lines[1]).toBe('UV lamp off until 16 Dec 2026.');
     expect(textOf().visits).toEqual(['About 25 Dec 2026: squeeze layer 1; 20 min.']);
     expect(textOf('us').rows[0]?.[4]).toMatch(/in/);
+  });
+
+  it('goes by the flow where the flow tells, and by dates where water can go past the media', () => {
+    expect(textOf().note).toMatch(/The flow decides/);
+    const hanging = presetFilter('hang-on-back-basket', { id: 'h', tankId: 't' }, 'Hall');
+    const card = textOf('metric', [plainLayer('coarse', 'foam-15', 'basket', 0.03)], hanging);
+    expect(card.lines[0]).toMatch(/Go by the dates/);
+    expect(card.note).toBe('Layers are numbered in flow order.');
+    expect(cardMarkdown(card)).not.toMatch(/flow decides/);
   });
 
   it('is a table in Markdown that no name can break', () => {

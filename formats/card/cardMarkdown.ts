@@ -1,10 +1,19 @@
-import { VISITS_NOTE, VISITS_TITLE, type CardText } from './cardText';
+import { VISITS_TITLE, type CardText } from './cardText';
 
 /** A cell that cannot break the table. */
 const cell = (text: string): string => text.replaceAll('|', '\\|').replaceAll(/\s+/g, ' ');
 
 /** The card of a pack as Markdown. */
-export function cardMarkdown({ title, subtitle, columns, rows, lines, visits, cautions }: CardText): string {
+export function cardMarkdown({
+  title,
+  subtitle,
+  columns,
+  rows,
+  lines,
+  visits,
+  note,
+  cautions,
+}: CardText): string {
   const row = (cells: readonly string[]): string => `| ${cells.map(cell).join(' | ')} |`;
   const list = (items: readonly string[]): string[] => items.map((item) => `- ${item}`);
   return [
@@ -22,7 +31,7 @@ export function cardMarkdown({ title, subtitle, columns, rows, lines, visits, ca
     '',
     ...list(visits),
     '',
-    VISITS_NOTE,
+    note,
     '',
     '## Careful',
     '',

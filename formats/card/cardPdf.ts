@@ -4,7 +4,7 @@ import { placeLayers } from '@/core/layers/placeLayers';
 import { chamberRect, drawnExtent, layerRects, type Rect } from '@/core/report/vesselGeometry';
 import { newPdf, POINT } from '../newPdf';
 import { MARGIN, PAPERS, type Paper } from '../templates/paper';
-import { VISITS_NOTE, VISITS_TITLE, type CardText } from './cardText';
+import { VISITS_TITLE, type CardText } from './cardText';
 
 /** Sizes of words, mm. */
 const [TITLE, HEAD, TEXT] = [8, 4.8, 3.9];
@@ -52,7 +52,7 @@ export async function cardPdf(
   write([text.subtitle, ...text.lines], TEXT, 'text', MARGIN, beside);
   y += GAP;
   write([VISITS_TITLE], HEAD, 'bold', MARGIN, beside);
-  write([...text.visits, VISITS_NOTE], TEXT, 'text', MARGIN, beside);
+  write([...text.visits, text.note], TEXT, 'text', MARGIN, beside);
   y = Math.max(y + GAP, MARGIN + DRAWING.height + GAP);
   y = drawTable(doc, text, y, wide, height - MARGIN) + GAP;
   write(['Careful'], HEAD, 'bold', MARGIN, wide);

@@ -13,6 +13,8 @@ export interface CardText {
   readonly rows: readonly (readonly string[])[];
   readonly lines: readonly string[];
   readonly visits: readonly string[];
+  /** What the numbers of the visits mean. */
+  readonly note: string;
   readonly cautions: readonly string[];
 }
 
@@ -41,7 +43,7 @@ export function cardText(
       year: 'numeric',
       timeZone: 'UTC',
     }).format(new Date(date.slice(0, 10)));
-  const { flow, visits, lampFrom } = card;
+  const { flow, visits, lampFrom, goesByDates } = card;
   return {
     title: card.filter,
     subtitle: `${upperFirst(card.kind)}${card.tank === card.filter ? '' : `, ${card.tank}`}. Packed on ${day(card.packedOn)}.`,
@@ -77,11 +79,10 @@ export function cardText(
                   ),
                 )}; ${Math.round(minutes)} min.`,
             ),
+    note: `Layers are numbered in flow order.${goesByDates ? '' : ' The flow decides, not the date.'}`,
     cautions: card.cautions,
   };
 }
 
 /** What stands over the visits, on paper and on the screen. */
 export const VISITS_TITLE = 'Next visits, at the early end of the forecast';
-/** What the numbers of the visits mean. */
-export const VISITS_NOTE = 'Layers are numbered in flow order. The flow decides, not the date.';

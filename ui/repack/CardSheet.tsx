@@ -9,7 +9,7 @@ import type { Layer } from '@/core/layers/layer';
 import { packCard } from '@/core/repack/packCard';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import type { ServicePlan } from '@/core/service/servicePlan';
-import { cardText, VISITS_NOTE, VISITS_TITLE } from '@/formats/card/cardText';
+import { cardText, VISITS_TITLE } from '@/formats/card/cardText';
 import { Swatch } from '../drawing/Swatch';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
@@ -105,7 +105,7 @@ function Card({
               ))}
             </ul>
           )}
-          <p className="quiet">{VISITS_NOTE}</p>
+          <p className="quiet">{text.note}</p>
         </div>
         <Vessel filter={filter} layers={layers} report={report} room={VESSEL_ROOM} />
       </header>

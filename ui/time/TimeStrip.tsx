@@ -27,7 +27,8 @@ const VisitMarks = lazyPart(() => import('./VisitMarks').then((module) => module
 const HEIGHT = 74;
 const TOP = 8;
 const FOOT = 4;
-/** Share of the clean value up to which lines are marked: above it the course itself begins. */
+/** Times the most of a course that the drawing reaches up to, and share of it up to which lines are marked. */
+const REACH = 1.08;
 const TICKS_UNDER = 0.85;
 /** Days between the marks of the axis. */
 const EVERY = 60;
@@ -153,9 +154,10 @@ function Course({
   const clean = simulation[course.by][0] ?? 0;
   const inUnit = (share: number): number => fromSi(share * clean, words.unit(kind));
   const x = timeScale(simulation.days, width);
-  const lowest = Math.min(0, forecast.lowestShare);
-  const y = scaleLinear([inUnit(lowest), inUnit(1.08)], [HEIGHT - FOOT, TOP]);
   const known = range?.range ?? null;
+  const lowest = Math.min(0, forecast.lowestShare);
+  const most = Math.max(1, ...course.course, ...(known?.high ?? []));
+  const y = scaleLinear([inUnit(lowest), inUnit(REACH * most)], [HEIGHT - FOOT, TOP]);
   const band = area<number>()
     .x((_, index) => x(index))
     .y0((_, place) => y(inUnit(Math.max(lowest, known?.low[place] ?? 0))))
@@ -166,7 +168,7 @@ function Course({
   const said = serviceSaid(words, forecast, known);
   const what = COURSES[course.by];
   const limit = y(inUnit(course.limit));
-  const ticks = y.ticks(3).filter((tick) => tick < TICKS_UNDER * inUnit(1));
+  const ticks = y.ticks(3).filter((tick) => tick < TICKS_UNDER * inUnit(most));
   const limitSaid =
     course.by === 'headroom'
       ? words.show({ kind: 'gap', si: course.limit * clean })

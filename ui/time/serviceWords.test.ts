@@ -18,7 +18,7 @@ describe('serviceSaid', () => {
 
   it('says one day until the range is known, then the range', () => {
     expect(serviceSaid(words, of(58.7), null)).toBe('service on day 59');
-    expect(serviceSaid(words, of(58.7), range(36.2, 113.4))).toBe('service between day 36 and 113');
+    expect(serviceSaid(words, of(58.7), range(36.7, 113.2))).toBe('service between day 36 and 114');
   });
 
   it('says where it may not come at all', () => {

@@ -7,7 +7,7 @@ import { DAY } from '@/core/units/time';
 /** "59 days". */
 export const daysIn = (words: Words, days: number): string => words.show({ kind: 'days', si: days * DAY });
 
-/** "service between day 41 and 92", as far as the range is known. */
+/** "service between day 41 and 92", as far as the range is known; rounded as {@link serviceSpan} rounds. */
 export function serviceSaid(
   words: Words,
   forecast: Pick<Forecast, 'serviceDay' | 'lowestShare' | 'course' | 'simulation'>,
@@ -16,10 +16,12 @@ export function serviceSaid(
   const { serviceDay, simulation } = forecast;
   const year = `day ${words.number(simulation.days, 0)}`;
   const whole = (day: number | null): string => (day === null ? 'not at all' : `day ${words.number(day, 0)}`);
-  if (range !== null && (range.earliest !== null || serviceDay !== null))
+  if (range !== null && (range.earliest !== null || serviceDay !== null)) {
+    const from = range.earliest === null ? null : Math.floor(range.earliest);
     return range.latest === null
-      ? `service from ${whole(range.earliest)}, or not before ${year}`
-      : `service between ${whole(range.earliest)} and ${words.number(range.latest, 0)}`;
+      ? `service from ${whole(from)}, or not before ${year}`
+      : `service between ${whole(from)} and ${words.number(Math.ceil(range.latest), 0)}`;
+  }
   if (serviceDay !== null) return `service on ${whole(serviceDay)}`;
   return `no service before ${year}; lowest ${words.show({ kind: 'share', si: Math.max(0, forecast.lowestShare) })} of clean`;
 }
