@@ -205,6 +205,7 @@ function Course({
             stroke="var(--attention)"
             strokeDasharray="4 3"
           />
+          <path d={path([...course.course]) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
           {ticks.map((tick) => (
             <text key={tick} x={x(0) + 3} y={y(tick) - 3} className={styles.tick}>
               {words.number(tick)}
@@ -213,7 +214,6 @@ function Course({
           <text x={x(simulation.days)} y={limit - 4} textAnchor="end" className={styles.limit}>
             {limitSaid}
           </text>
-          <path d={path([...course.course]) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
           <path d={`M${x(day)} ${TOP} V${HEIGHT}`} stroke="var(--ink)" />
         </svg>
         {visits.length === 0 ? null : (
