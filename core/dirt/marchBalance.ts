@@ -55,7 +55,11 @@ function lipTable(
   stackHeight: number,
   most: number,
 ): (flow: number) => number {
-  const table = tabulated((power) => lipHeight(spill, stackHeight, power ** 1.5), most ** (2 / 3), LIP_POINTS);
+  const table = tabulated(
+    (power) => lipHeight(spill, stackHeight, power ** 1.5),
+    most ** (2 / 3),
+    LIP_POINTS,
+  );
   return (flow) => (flow <= 0 ? 0 : table(flow ** (2 / 3)));
 }
 
