@@ -32,8 +32,8 @@ export interface ClearWater {
   readonly clearing: number;
 }
 
-/** What filters clear, m³/s by size, for numbers of the dirt model; only attachment changes it. */
-export type ClearedBy = (numbers: DirtNumbers) => ArrayLike<number>;
+/** What filters clear, m³/s by size, for a share of touches that stick, 0–1. */
+export type ClearedBy = (attachment: number) => ArrayLike<number>;
 
 /**
  * Solids afloat in a tank and how fast it clears. Null when nobody has said what is fed.
@@ -47,7 +47,7 @@ export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null 
   const food = feedPerDay(tank.feed);
   if (food === null) return null;
   const volume = netVolume(tank.water).value;
-  const usual = clearedBy(USUAL_DIRT);
+  const usual = clearedBy(USUAL_DIRT.attachment);
   const afloat = (numbers: DirtNumbers, fed = 1, cleared = usual): { all: number; fine: number } => {
     const made = dirtProduction(tank, numbers, fed) ?? new Float64Array(SIZES);
     const settles = settlingRates(tank, volume, numbers.settlingFactor);
@@ -64,7 +64,7 @@ export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null 
     afloat(USUAL_DIRT, fedSpread(food)),
     ...VARIED.map((key) => {
       const numbers = { ...USUAL_DIRT, [key]: USUAL_DIRT[key] * DIRT_SPREAD[key] };
-      return afloat(numbers, 1, key === 'attachment' ? clearedBy(numbers) : usual);
+      return afloat(numbers, 1, key === 'attachment' ? clearedBy(numbers.attachment) : usual);
     }),
   ];
   const rangeOf = (key: 'all' | 'fine'): LikelyRange => {

@@ -16,7 +16,12 @@ export function clearedElsewhere(
   for (const { filter, layers } of others) {
     const placed = placeLayers(filter, layers);
     const water = operatingPoint(filter, placed, tank.temperature);
-    cleanCleared(tank, filter, placed, water, USUAL_DIRT).forEach((part, size) => {
+    cleanCleared(
+      tank,
+      filter,
+      placed,
+      water,
+    )(USUAL_DIRT.attachment).forEach((part, size) => {
       sum[size] = sum[size]! + part;
     });
   }

@@ -82,9 +82,12 @@ function clearingOf(
 ): number {
   const volume = netVolume(tank.water).value;
   const beside = clearedElsewhere(tank, others);
-  const cleared = cleanCleared(tank, filter, inFlow, water, USUAL_DIRT).map(
-    (value, size) => value + beside[size]!,
-  );
+  const cleared = cleanCleared(
+    tank,
+    filter,
+    inFlow,
+    water,
+  )(USUAL_DIRT.attachment).map((value, size) => value + beside[size]!);
   return clearingTime(cleared, settlingRates(tank, volume), volume);
 }
 

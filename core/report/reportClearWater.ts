@@ -29,9 +29,9 @@ export function reportClearWater(
 ): ReportClearWater | null {
   const byOthers = clearedElsewhere(tank, others);
   const without = clearWater(tank, () => byOthers);
-  const own = clearWater(tank, (numbers) => {
-    const here = cleanCleared(tank, filter, inFlow, water, numbers);
-    return here.map((value, size) => value + (byOthers[size] ?? 0));
-  });
+  const here = cleanCleared(tank, filter, inFlow, water);
+  const own = clearWater(tank, (attachment) =>
+    here(attachment).map((value, size) => value + byOthers[size]!),
+  );
   return own === null || without === null ? null : { with: own, without };
 }
