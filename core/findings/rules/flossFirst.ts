@@ -25,7 +25,7 @@ export const flossFirst: Rule = (context) => {
       school: 'flossFirst',
       effect: shareOfPack(context.inFlow, floss),
       title: sentence`Floss goes first, ahead of the foam.`,
-      reason: sentence`A choice: the pad takes nearly all the dirt and spares the foam, at the price of a new pad about once a month. It clogs soonest of all places.`,
+      reason: sentence`This is your choice: the floss catches nearly all the dirt and keeps the foam clean, but clogs fastest here and needs replacing every few weeks.`,
       layers: idsOf(floss),
     },
   ];
