@@ -75,7 +75,7 @@ export const SCHOOL_WORDS: SchoolWords = {
   flossFirst: {
     question: 'Floss ahead of the foam',
     positions: {
-      'by choice': { name: 'a fair choice', because: 'a pad a month spares the foam' },
+      'by choice': { name: 'a fair choice', because: 'a new pad every few weeks keeps the foam clean' },
       never: { name: 'never', because: 'it clogs soonest of all places' },
     },
   },
