@@ -68,7 +68,7 @@ test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, 
   // The range comes after a pause, from the same runs as the command line’s.
   const [earliest] = sponged.serviceBetween ?? [];
   if (earliest != null)
-    await expect(page.getByTestId('service-said')).toContainText(`${Math.round(earliest)}`);
+    await expect(page.getByTestId('service-said')).toContainText(`day ${Math.floor(earliest)}`);
 });
 
 test('visits are planned, put on the strip, moved, taken back and cleared', async ({ page }) => {
