@@ -439,9 +439,11 @@ function partsDue({ filter, log, now }: DueInput, visit: Wanted | null): Wanted[
   });
 }
 
-/** Whole days from now until so many days after a moment. */
-const daysUntil = (from: string, days: number, now: string): number =>
-  Math.floor(days - daysBetween(from, now));
+/** Days by the calendar from now until so many days after a moment: the date is the one that a pack card prints. */
+const daysUntil = (from: string, days: number, now: string): number => {
+  const then = new Date(Date.parse(from) + days * DAY_MS).toISOString();
+  return daysBetween(now.slice(0, 10), then.slice(0, 10));
+};
 
 const dateIn = (inDays: number, now: string): Pick<Due, 'inDays' | 'on' | 'latestInDays'> => ({
   inDays,
