@@ -1,21 +1,23 @@
-import { aheadOf } from '@/core/dirt/aheadOf';
-import { earlyRun, ensembleRuns } from '@/core/dirt/ensemble';
+import { datedVisits } from '@/core/care/datedVisits';
+import { whyNoForecast } from '@/core/care/noForecast';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import { packCard, type PackCard } from '@/core/repack/packCard';
 import { cardInput } from '@/core/repack/cardInput';
-import { servicePlan } from '@/core/service/servicePlan';
 import { NotFoundError } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';
+import { outlooks } from '@/store/outlooks';
 import { layersThatFit } from './layersThatFit';
 import { loadFilterPage, type FilterPage } from './loadFilterPage';
+import { hasOutlookFailed } from './outlookWork';
 
 /** What the card of a page’s last repack is made of; null: nothing is known to be packed. */
-export function cardOf({ repack, around, filter, log }: FilterPage) {
+export function cardOf({ repack, around, filter, log, tankLog }: FilterPage) {
   if (repack === null || repack.job.finishedAt === null) return null;
   const layers = layersThatFit(filter.doc, repack.packed);
   return {
     layers,
+    log: [...log, ...tankLog],
     card: cardInput(
       {
         around,
@@ -27,12 +29,11 @@ export function cardOf({ repack, around, filter, log }: FilterPage) {
       repack.job.finishedAt,
       log,
     ),
-    input: aheadOf(around, filter.doc, layers),
   };
 }
 
 /**
- * The pack card of a filter’s last repack, with the days due.
+ * The pack card of a filter’s last repack, with the days due as they were worked out last.
  *
  * @throws NotFoundError where there is no such filter, or nothing is known to be packed
  */
@@ -44,6 +45,15 @@ export function loadPackCard(
   if (page === null || 'unreadable' in page) throw new NotFoundError('filter');
   const made = cardOf(page);
   if (made === null) throw new NotFoundError('pack card');
-  const plan = servicePlan(made.input, earlyRun(ensembleRuns(made.input, 'through')));
-  return { filter: page.filter.doc, layers: made.layers, card: packCard({ ...made.card, plan }) };
+  const { layers, log } = made;
+  const filter = page.filter.doc;
+  const { tank, now } = page.around;
+  const state = outlooks.get(db, filterId);
+  const visits =
+    datedVisits({
+      ...{ filter, tank, layers, log },
+      outlook: state.outlook,
+      now: now ?? new Date().toISOString(),
+    }) ?? whyNoForecast(true, tank, hasOutlookFailed(filterId, state));
+  return { filter, layers, card: packCard({ ...made.card, visits }) };
 }

@@ -15,7 +15,8 @@ import { isFlowLow } from '../service/isFlowLow';
 import { flowVerdict } from '../service/flowVerdict';
 import type { Tank } from '../tank/tank';
 import { lowerFirst, upperFirst } from '../units/firstLetter';
-import { DAY_MS, daysBetween } from '../units/daysBetween';
+import { daysBetween } from '../units/daysBetween';
+import { dateAfter, daysUntil } from '../units/daysUntil';
 import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
 import type { Outlook, OutlookForecast } from './outlook';
@@ -439,16 +440,10 @@ function partsDue({ filter, log, now }: DueInput, visit: Wanted | null): Wanted[
   });
 }
 
-/** Days by the calendar from now until so many days after a moment: the date is the one that a pack card prints. */
-const daysUntil = (from: string, days: number, now: string): number => {
-  const then = new Date(Date.parse(from) + days * DAY_MS).toISOString();
-  return daysBetween(now.slice(0, 10), then.slice(0, 10));
-};
-
 const dateIn = (inDays: number, now: string): Pick<Due, 'inDays' | 'on' | 'latestInDays'> => ({
   inDays,
   latestInDays: null,
-  on: new Date(Date.parse(now) + inDays * DAY_MS).toISOString().slice(0, 10),
+  on: dateAfter(now, inDays),
 });
 
 const lastOf = (log: readonly LogEntry[], is: (entry: LogEntry) => boolean): string | null =>

@@ -4,7 +4,7 @@ import { placeLayers } from '../layers/placeLayers';
 import { solidsFactor } from '../layers/solidsFactor';
 import type { Shelf, ShelfItem } from '../shelf/shelf';
 import type { Spare } from '../shelf/spares';
-import { DAY_MS } from '../units/daysBetween';
+import { daysUntil } from '../units/daysUntil';
 import { upperFirst } from '../units/firstLetter';
 import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
@@ -72,10 +72,7 @@ export function stockAhead(filters: readonly StockFilter[], shelf: Shelf, now: s
 function mediaUsed({ filter, layers, ahead }: StockFilter, now: string): Use[] {
   if (ahead === null) return [];
   const soon = ahead.visits.flatMap((visit) => {
-    const inDays = Math.max(
-      0,
-      Math.floor((Date.parse(ahead.packedAt) + visit.day * DAY_MS - Date.parse(now)) / DAY_MS),
-    );
+    const inDays = Math.max(0, daysUntil(ahead.packedAt, visit.day, now));
     return inDays <= PROVIDED ? [{ visit, inDays }] : [];
   });
   const renewed = soon.flatMap(({ visit, inDays }) =>

@@ -13,16 +13,14 @@ export function cardInput(
   pack: RepackedPack,
   packedAt: string,
   log: readonly LogEntry[],
-): Omit<Parameters<typeof packCard>[0], 'plan'> {
+): Omit<Parameters<typeof packCard>[0], 'visits'> {
   const { around, filter, planned } = pack;
-  const now = around.now ?? packedAt;
   return {
     filter,
     tank: around.tank.name,
     layers: planned,
     packedAt,
     clean: flowState(log).clean?.flow.mean ?? null,
-    lampFrom: lampFrom(pack, packedAt, now),
-    now,
+    lampFrom: lampFrom(pack, packedAt, around.now ?? packedAt),
   };
 }

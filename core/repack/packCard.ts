@@ -6,10 +6,10 @@ import { packingOrder } from '../layers/packingOrder';
 import { placeLayers } from '../layers/placeLayers';
 import type { Medium } from '../media/medium';
 import { WORKS, type Work } from '../pack/visit';
+import type { DatedVisit } from '../care/datedVisits';
+import type { NoForecast } from '../care/noForecast';
 import { outletLimit } from '../dirt/serviceLimits';
-import type { ServicePlan } from '../service/servicePlan';
 import { cautions } from '../job/cautions';
-import { DAY_MS } from '../units/daysBetween';
 
 /** A layer on the card. */
 export interface CardLayer {
@@ -20,15 +20,15 @@ export interface CardLayer {
   /** m */
   readonly thickness: number;
   readonly installedOn: string | null;
-  /** The next time that it is worked on: ISO date and what is done; null: not within a year, or not known. */
+  /** The next time that it is worked on: ISO date and what is done; null: not within a year, or no visits are known. */
   readonly due: { readonly on: string; readonly work: Work } | null;
 }
 
 /** A visit on the card: its day and what is done. */
 export interface CardVisit {
   readonly on: string;
-  /** Its day is past, and nobody knows whether it was done. */
-  readonly overdue: boolean;
+  /** Its day is past. */
+  readonly isOverdue: boolean;
   readonly minutes: number;
   /** By what is done, the layers’ numbers in flow order. */
   readonly works: readonly { readonly work: Work; readonly layers: readonly number[] }[];
@@ -50,8 +50,8 @@ export interface PackCard {
   } | null;
   /** Water can go past the media: the outlet hardly weakens, and dates tell when service is due. */
   readonly goesByDates: boolean;
-  /** The next visits; null: nobody has said what is fed. */
-  readonly visits: readonly CardVisit[] | null;
+  /** The next visits, or why there are none to name. */
+  readonly visits: readonly CardVisit[] | NoForecast;
   /** ISO date from which the UV lamp may be lit; null: no lamp, or it may be lit. */
   readonly lampFrom: string | null;
   readonly cautions: readonly string[];
@@ -62,17 +62,13 @@ const VISITS = 4;
 /** The jug whose time is printed, m³. */
 export const CARD_JUG = 2e-3;
 
-/** ISO date so many days after a moment. */
-const dayAfter = (moment: string, days: number): string =>
-  new Date(Date.parse(moment) + days * DAY_MS).toISOString().slice(0, 10);
-
 /**
  * The card of a pack: what is in the filter, in packing order, and when what is due.
  *
  * @param layers as packed
  * @param packedAt ISO moment
  * @param clean flow timed after the repack, m³/s; null: none
- * @param plan the year’s visits at the early end of the forecast; null: nobody has said what is fed
+ * @param visits a year’s, at the early end of the forecast, or why there are none
  */
 export function packCard({
   filter,
@@ -80,28 +76,20 @@ export function packCard({
   layers,
   packedAt,
   clean,
-  plan,
+  visits,
   lampFrom,
-  now,
 }: {
   readonly filter: Filter;
   readonly tank: string;
   readonly layers: readonly Layer[];
   readonly packedAt: string;
   readonly clean: number | null;
-  readonly plan: ServicePlan | null;
+  readonly visits: readonly DatedVisit[] | NoForecast;
   readonly lampFrom: string | null;
-  /** ISO moment */
-  readonly now: string;
 }): PackCard {
   const numbers = new Map(placeLayers(filter, layers).map(({ layer }, place) => [layer.id, place + 1]));
-  const today = now.slice(0, 10);
-  const all = plan?.visits.map((visit) => ({ ...visit, on: dayAfter(packedAt, visit.day) })) ?? [];
-  // Of those whose day is past only the last says something.
-  const visits = all.slice(Math.max(0, all.filter(({ on }) => on < today).length - 1));
-  const ahead = all.filter(({ on }) => on >= today);
   const dueOf = (layerId: string): CardLayer['due'] => {
-    for (const { on, works } of ahead) {
+    for (const { on, works } of typeof visits === 'string' ? [] : visits) {
       const found = works.find((item) => item.layerId === layerId);
       if (found !== undefined) return { on, work: found.work };
     }
@@ -134,11 +122,11 @@ export function packCard({
           },
     goesByDates: limitShare === null,
     visits:
-      plan === null
-        ? null
-        : visits.slice(0, VISITS).map(({ on, minutes, works }) => ({
+      typeof visits === 'string'
+        ? visits
+        : visits.slice(0, VISITS).map(({ on, inDays, minutes, works }) => ({
             on,
-            overdue: on < today,
+            isOverdue: inDays < 0,
             minutes,
             works: WORKS.map((work) => ({
               work,

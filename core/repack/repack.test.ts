@@ -357,9 +357,8 @@ describe('the pack card', () => {
       layers,
       packedAt: '2026-11-25T14:00:00Z',
       clean: 1e-4,
-      plan: null,
+      visits: 'no food',
       lampFrom: null,
-      now: '2026-11-26T08:00:00Z',
       ...change,
     });
 
@@ -382,32 +381,19 @@ describe('the pack card', () => {
     expect(card({ filter: hang, layers: packOf(hang) }).flow).toEqual({ clean: 1e-4, service: null });
   });
 
-  it('puts the plan’s days on the calendar, the first work on each layer', () => {
-    const visit = (day: number, layerId: string) => ({
-      day,
-      works: [{ layerId, work: 'squeeze' as const }],
-      lifts: [],
-      minutes: 20,
-      why: 'flow' as const,
+  it('has the visits that are told, and of each layer the first work', () => {
+    const visit = (on: string, inDays: number) => ({
+      ...{ on, inDays, minutes: 20 },
+      works: [{ layerId: 'coarse', work: 'squeeze' as const }],
     });
-    const plan = {
-      visits: [visit(30, 'coarse'), visit(90, 'coarse')],
-      intervals: [],
-      perYear: { visits: 2, minutes: 40, lifts: 0 },
-      heldByBiological: false,
-      easierPlace: null,
-    };
-    const made = card({ plan });
+    const made = card({ visits: [visit('2026-12-25', 29), visit('2027-02-23', 89)] });
     expect(made.layers.map(({ due }) => due)).toEqual([null, { on: '2026-12-25', work: 'squeeze' }]);
-    expect(made.visits?.map(({ on }) => on)).toEqual(['2026-12-25', '2027-02-23']);
-    expect(card().visits).toBeNull();
-    // A day that is past is told once, and the layer’s next day is the one ahead.
-    const late = card({ plan, now: '2027-01-10T08:00:00Z' });
-    expect(late.visits?.map(({ on, overdue }) => [on, overdue])).toEqual([
-      ['2026-12-25', true],
-      ['2027-02-23', false],
+    expect(made.visits).toMatchObject([
+      { on: '2026-12-25', isOverdue: false, works: [{ work: 'squeeze', layers: [1] }] },
+      { on: '2027-02-23' },
     ]);
-    expect(late.layers[1]?.due?.on).toBe('2027-02-23');
+    expect(card({ visits: [visit('2026-11-20', -6)] }).visits).toMatchObject([{ isOverdue: true }]);
+    expect(card().visits).toBe('no food');
   });
 
   it('carries the cautions of its kind', () => {
@@ -419,9 +405,8 @@ describe('the pack card', () => {
         layers: [],
         packedAt: '2026-11-25T14:00:00Z',
         clean: null,
-        plan: null,
+        visits: 'no food',
         lampFrom: null,
-        now: '2026-11-26T08:00:00Z',
       }).cautions.join(' '),
     ).toMatch(/intake tube/);
   });

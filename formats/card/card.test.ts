@@ -12,7 +12,13 @@ const layers = [
   { ...plainLayer('coarse', 'foam-15', 'tray-4', 0.03), installedOn: '2026-03-01' },
   plainLayer('stone', 'lava', 'tray-1', 0.05),
 ];
-const textOf = (system: 'metric' | 'us' = 'metric', of = layers, on = filter) =>
+const squeeze = { works: [{ layerId: 'coarse', work: 'squeeze' as const }], minutes: 20.4 };
+const textOf = (
+  system: 'metric' | 'us' = 'metric',
+  of = layers,
+  on = filter,
+  visits: Parameters<typeof packCard>[0]['visits'] = [{ ...squeeze, on: '2026-12-25', inDays: 29 }],
+) =>
   cardText(
     packCard({
       filter: on,
@@ -20,17 +26,8 @@ const textOf = (system: 'metric' | 'us' = 'metric', of = layers, on = filter) =>
       layers: of,
       packedAt: '2026-11-25T14:00:00Z',
       clean: 1e-4,
-      plan: {
-        visits: [
-          { day: 30, works: [{ layerId: 'coarse', work: 'squeeze' }], lifts: [], minutes: 20.4, why: 'flow' },
-        ],
-        intervals: [],
-        perYear: { visits: 1, minutes: 20, lifts: 0 },
-        heldByBiological: false,
-        easierPlace: null,
-      },
+      visits,
       lampFrom: '2026-12-16T14:00:00Z',
-      now: '2026-11-26T10:00:00Z',
     }),
     { system, locale: 'en-GB' },
   );
@@ -55,6 +52,22 @@ describe('the pack card in words', () => {
     expect(card.lines[0]).toMatch(/Go by the dates/);
     expect(card.note).toBe('Layers are numbered in flow order.');
     expect(cardMarkdown(card)).not.toMatch(/flow decides/);
+  });
+
+  it('says what is late, what is only a look, and why there are no dates', () => {
+    const told = (visits: Parameters<typeof packCard>[0]['visits']) =>
+      textOf('metric', layers, filter, visits);
+    expect(
+      told([
+        { ...squeeze, on: '2026-11-20', inDays: -6 },
+        { works: [], minutes: 5, on: '2027-02-20', inDays: 86 },
+      ]).visits,
+    ).toEqual([
+      'Due since about 20 Nov 2026: squeeze layer 1; 20 min.',
+      'About 20 Feb 2027: look into the filter; 5 min.',
+    ]);
+    expect(told('no food').visits).toEqual(['No dates: enter the daily food under Measure.']);
+    expect(told('working').rows[0]?.at(-1)).toBe('not known');
   });
 
   it('is a table in Markdown that no name can break', () => {

@@ -1,3 +1,4 @@
+import type { NoForecast } from '@/core/care/noForecast';
 import { CARD_JUG, type PackCard } from '@/core/repack/packCard';
 import { formatQuantity } from '@/core/units/formatQuantity';
 import { joined } from '@/core/units/joined';
@@ -55,7 +56,11 @@ export function cardText(
       layer.chamber,
       show('length', layer.thickness),
       layer.installedOn === null ? 'not known' : day(layer.installedOn),
-      layer.due === null ? 'not within a year' : `${layer.due.work} about ${day(layer.due.on)}`,
+      layer.due !== null
+        ? `${layer.due.work} about ${day(layer.due.on)}`
+        : typeof visits === 'string'
+          ? 'not known'
+          : 'not within a year',
     ]),
     lines: [
       flow === null
@@ -66,23 +71,37 @@ export function cardText(
       ...(lampFrom === null ? [] : [`UV lamp off until ${day(lampFrom)}.`]),
     ],
     visits:
-      visits === null
-        ? ['No dates: enter the daily food under Measure.']
+      typeof visits === 'string'
+        ? [NO_VISITS[visits]]
         : visits.length === 0
           ? ['No visit is due within a year.']
           : visits.map(
-              ({ on, overdue, minutes, works }) =>
-                `${overdue ? `Due since about ${day(on)}, unless it was done` : `About ${day(on)}`}: ${joined(
-                  works.map(
-                    ({ work, layers }) =>
-                      `${work} ${layers.length === 1 ? 'layer' : 'layers'} ${joined(layers.map(String))}`,
-                  ),
-                )}; ${Math.round(minutes)} min.`,
+              ({ on, isOverdue, minutes, works }) =>
+                `${isOverdue ? 'Due since about' : 'About'} ${day(on)}: ${worksText(works)}; ${Math.round(minutes)} min.`,
             ),
     note: `Layers are numbered in flow order.${goesByDates ? '' : ' The flow decides, not the date.'}`,
     cautions: card.cautions,
   };
 }
+
+/** “squeeze layers 1 and 2”; a visit at which nothing is due by then is a look. */
+const worksText = (works: Exclude<PackCard['visits'], string>[number]['works']): string =>
+  works.length === 0
+    ? 'look into the filter'
+    : joined(
+        works.map(
+          ({ work, layers }) =>
+            `${work} ${layers.length === 1 ? 'layer' : 'layers'} ${joined(layers.map(String))}`,
+        ),
+      );
+
+/** What stands in place of dates. */
+const NO_VISITS: Readonly<Record<NoForecast, string>> = {
+  'no pack': 'No dates: finish a repack first.',
+  'no food': 'No dates: enter the daily food under Measure.',
+  working: 'The dates are still being worked out. Look again in a minute.',
+  failed: 'The dates could not be worked out.',
+};
 
 /** What stands over the visits, on paper and on the screen. */
 export const VISITS_TITLE = 'Next visits, at the early end of the forecast';

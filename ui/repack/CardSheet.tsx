@@ -1,22 +1,24 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
-import type { ForecastInput } from '@/core/dirt/cloggingInput';
+import { datedVisits } from '@/core/care/datedVisits';
+import { whyNoForecast } from '@/core/care/noForecast';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import { packCard } from '@/core/repack/packCard';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
-import type { ServicePlan } from '@/core/service/servicePlan';
+import type { LogEntry } from '@/core/job/logEntry';
 import { cardText, VISITS_TITLE } from '@/formats/card/cardText';
+import type { OutlookState } from '@/store/outlooks';
 import { Swatch } from '../drawing/Swatch';
 import { useWords } from '../fields/Habits';
 import { AppLink } from '../frame/AppLink';
 import { Frame } from '../frame/Frame';
 import { stageLinks } from '../frame/stageLinks';
-import { askWorker } from '../time/forecastWorkers';
-import { useWorkerAnswer } from '../time/useWorkerAnswer';
+import { OutlookProgress } from '../outlook/OutlookProgress';
+import { useOutlook } from '../outlook/useOutlook';
 import { Vessel } from '../vessel/Vessel';
 import styles from './CardSheet.module.css';
 
@@ -24,21 +26,21 @@ interface Props {
   readonly around: Surroundings;
   readonly filter: Filter;
   readonly job: Job | null;
+  /** As the page was drawn. */
+  readonly outlook: OutlookState;
   /** The last repack; null: none is on record. */
   readonly made: {
     readonly layers: readonly Layer[];
-    readonly card: Omit<Parameters<typeof packCard>[0], 'plan'>;
-    readonly input: ForecastInput;
+    /** Of the filter, and of its tank’s other filters what concerns the tank. */
+    readonly log: readonly LogEntry[];
+    readonly card: Omit<Parameters<typeof packCard>[0], 'visits'>;
   } | null;
 }
 
 const VESSEL_ROOM = { width: 260, height: 330 };
 
-const plan = (input: ForecastInput): Promise<ServicePlan | null> =>
-  askWorker('long', (remote) => remote.plan(input));
-
 /** One page for the inside of the cabinet door: the pack as it now is, and when what is due. */
-export function CardSheet({ around, filter, job, made }: Props) {
+export function CardSheet({ around, filter, job, outlook, made }: Props) {
   return (
     <Frame
       title={filter.name}
@@ -58,7 +60,7 @@ export function CardSheet({ around, filter, job, made }: Props) {
           </p>
         </div>
       ) : (
-        <Card around={around} filter={filter} made={made} />
+        <Card {...{ around, filter, outlook, made }} />
       )}
     </Frame>
   );
@@ -67,17 +69,23 @@ export function CardSheet({ around, filter, job, made }: Props) {
 function Card({
   around,
   filter,
+  outlook: first,
   made,
-}: Pick<Props, 'around' | 'filter'> & { readonly made: NonNullable<Props['made']> }) {
+}: Pick<Props, 'around' | 'filter' | 'outlook'> & { readonly made: NonNullable<Props['made']> }) {
   const words = useWords();
-  const { layers, card, input } = made;
+  const { layers, log, card } = made;
+  const { tank, now } = around;
   const report = useMemo(
     () => evaluatePack({ ...around, filter, layers, flow: null }),
     [around, filter, layers],
   );
-  const planned = useWorkerAnswer(input, plan);
-  const waits = planned.found === null && !planned.failed;
-  const built = packCard({ ...card, plan: planned.found?.answer ?? null });
+  const work = useOutlook(filter.id, first);
+  const { outlook } = work.state;
+  const visits = useMemo(
+    () => datedVisits({ filter, tank, layers, outlook, log, now: now ?? card.packedAt }),
+    [filter, tank, layers, outlook, log, now, card],
+  );
+  const built = packCard({ ...card, visits: visits ?? whyNoForecast(true, tank, work.failed) });
   const text = cardText(built, words);
   const href = (query: string): string => `/api/filters/${filter.id}/card?${query}`;
   return (
@@ -92,12 +100,8 @@ function Card({
             </p>
           ))}
           <h3 className={styles.visits}>{VISITS_TITLE}</h3>
-          {planned.failed ? (
-            <p>
-              The dates could not be worked out. <Button onClick={planned.retry}>Try again</Button>
-            </p>
-          ) : waits ? (
-            <p role="status">Working out the dates…</p>
+          {text.visits.length === 1 && visits === null ? (
+            <p>{text.visits[0]}</p>
           ) : (
             <ul>
               {text.visits.map((line) => (
@@ -105,6 +109,7 @@ function Card({
               ))}
             </ul>
           )}
+          <OutlookProgress {...work} />
           <p className="quiet">{text.note}</p>
         </div>
         <Vessel filter={filter} layers={layers} report={report} room={VESSEL_ROOM} />
@@ -130,8 +135,6 @@ function Card({
                         <Swatch medium={medium} width={30} height={22} />
                         {cell}
                       </span>
-                    ) : column === text.columns.length - 1 && waits ? (
-                      '…'
                     ) : (
                       cell
                     )}

@@ -1,4 +1,6 @@
+import { database } from '@/server/database';
 import { cardOf } from '@/server/loadPackCard';
+import { outlooks } from '@/store/outlooks';
 import { CardSheet } from '@/ui/repack/CardSheet';
 import { drawFilterPage } from '../drawFilterPage';
 
@@ -12,6 +14,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
       around={page.around}
       filter={page.filter.doc}
       job={page.open?.job.doc ?? null}
+      outlook={outlooks.get(database(), page.filter.doc.id)}
       made={cardOf(page)}
     />
   ));
