@@ -16,6 +16,9 @@ const PAUSE = 150;
 /** Runs that a worker does before it looks up: a new forecast never waits longer than these take. */
 const AT_ONCE = 4;
 
+/** Milliseconds between two tellings how far it is: each draws the sheet anew, on the cores that the runs want. */
+const TOLD_EVERY = 500;
+
 /** The likely range of a forecast, and how far that has been worked out. */
 export interface RangeState {
   readonly of: ForecastInput;
@@ -35,6 +38,7 @@ export function useRange(found: FoundForecast | null, current: ForecastInput): R
     let wanted = true;
     const runs: EnsembleRun[] = [];
     let next = 0;
+    let told = performance.now();
     const work = async (place: WorkerPlace): Promise<void> => {
       for (;;) {
         await whenNotWaitedFor();
@@ -43,13 +47,14 @@ export function useRange(found: FoundForecast | null, current: ForecastInput): R
         next += AT_ONCE;
         const count = Math.min(AT_ONCE, ENSEMBLE_RUNS - from);
         runs.push(...(await askWorker(place, (remote) => remote.runs(current, by, from, count))));
-        if (wanted)
-          setState((before) => ({
-            of: current,
-            range: before?.of === current ? before.range : null,
-            done: runs.length / ENSEMBLE_RUNS,
-            failed: false,
-          }));
+        if (!wanted || performance.now() - told < TOLD_EVERY) continue;
+        told = performance.now();
+        setState((before) => ({
+          of: current,
+          range: before?.of === current ? before.range : null,
+          done: runs.length / ENSEMBLE_RUNS,
+          failed: false,
+        }));
       }
     };
     const timer = setTimeout(
