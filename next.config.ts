@@ -1,6 +1,20 @@
 import type { NextConfig } from 'next';
 
+/** Tabs that have other names than before: bookmarks and calendar entries lead on. */
+const RENAMED = [
+  ['settle-in', 'water-tests'],
+  ['swap', 'media-swap'],
+] as const;
+
 const config: NextConfig = {
+  redirects: () =>
+    Promise.resolve(
+      RENAMED.map(([before, now]) => ({
+        source: `/filter/:filterId/${before}`,
+        destination: `/filter/:filterId/${now}`,
+        permanent: true,
+      })),
+    ),
   // They start threads and open files of their own.
   serverExternalPackages: ['piscina', 'pino'],
   // Requests pass the proxy whole: the app’s own limit on a file says what is too large, not the proxy’s.

@@ -4,6 +4,8 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('.', import.meta.url)) } },
   test: {
+    // Sentences are compared: a failure shows all of them.
+    chaiConfig: { truncateThreshold: 2000 },
     include: ['{app,core,formats,store,server,ui,demo,cli,scripts,workers}/**/*.test.{ts,tsx}'],
     environment: 'node',
     // It declares no exports for plain Node.

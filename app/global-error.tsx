@@ -5,15 +5,15 @@ export default function GlobalErrorPage({ reset }: { error: Error; reset: () => 
   return (
     <html lang="en">
       <body style={{ fontFamily: 'sans-serif', padding: 24 }}>
-        <h1>The app could not be drawn.</h1>
-        <p>What was saved is safe.</p>
+        <h1>The app could not be shown.</h1>
+        <p>Everything you saved is safe.</p>
         <p>
           <button type="button" onClick={reset}>
             Try again
           </button>{' '}
           {/* A whole page: the app’s own links need the frame that failed. */}
           {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}
-          <a href="/">To all filters</a>
+          <a href="/">Go to Filters</a>
         </p>
       </body>
     </html>

@@ -12,7 +12,7 @@ import '@/ui/theme/globals.css';
 
 export const metadata: Metadata = {
   title: { default: 'Neat Layer', template: '%s · Neat Layer' },
-  description: 'Follow the water: plan, repack and keep the media of an aquarium filter.',
+  description: 'Plan, repack and look after the media in your aquarium filter.',
 };
 
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };

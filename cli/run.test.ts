@@ -43,7 +43,7 @@ describe('neat', () => {
     expect(pack?.findings.map((finding) => finding.rule)).toEqual(
       expect.arrayContaining(['overfill', 'short-piece', 'stage-order', 'grade-order']),
     );
-    expect(pack?.findings[0]?.title).toBe('Basket: 0.5 cm of media above the stop.');
+    expect(pack?.findings[0]?.title).toBe('Basket: 0.5 cm of media above the fill limit.');
   });
 
   it('proposes packs from the shelf, and says what is wrong with what was asked', () => {
@@ -63,7 +63,7 @@ describe('neat', () => {
       expect(late ?? 365).toBeGreaterThanOrEqual((figures.service ?? 0) * 0.99);
     }
     expect(run(['propose', good, '--from', 'nowhere'])).toMatchObject({ code: 1, out: '' });
-    expect(run(['propose', good, '--budget', 'much']).err).toMatch(/--budget must be a number/);
+    expect(run(['propose', good, '--budget', 'much']).err).toMatch(/--budget must be 0 or more/);
     expect(run(['propose', good, '--seed', '1.5']).err).toMatch(/--seed must be a whole number/);
     expect(run(['propose', good, '--shelf', '/nowhere.csv'])).toMatchObject({ code: 2 });
     expect(run(['propose', good, '--shelf', file('bad.csv', 'kind,medium\nsheet,velvet\n')]).err).toMatch(
@@ -90,7 +90,7 @@ describe('neat', () => {
     };
     expect(run(['forecast', file('unfed.json', writeNeatLayerFile(unfed))])).toMatchObject({
       code: 1,
-      err: expect.stringMatching(/enter the food a day/) as string,
+      err: expect.stringMatching(/Enter it under Measure/) as string,
     });
   });
 

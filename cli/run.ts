@@ -19,8 +19,8 @@ const USAGE = `Usage: npm run -s neat -- evaluate FILE
        npm run -s neat -- forecast FILE [--days ${DAYS}]
        npm run -s neat -- cycle FILE [--days ${CYCLE_DAYS}] [--start ${STARTS.join('|')}]
        npm run -s neat -- propose FILE [--shelf FILE.csv] [--from ${SOURCES.join('|')}] [--budget MONEY] [--seed NUMBER]
-evaluate prints the report of every pack in a *.neatlayer.json as JSON, forecast when it clogs, cycle how ammonia and
-nitrite come and go from a start, propose the best packs for the filter from what is in it and on the shelf.`;
+Each command prints JSON. evaluate: a report on every pack. forecast: when each pack clogs. cycle: how ammonia and
+nitrite rise and fall. propose: the best packs from the media in the filter and on the shelf.`;
 
 /** What a run leaves: text for standard output and standard error, and the exit code. */
 export interface Outcome {
@@ -55,7 +55,7 @@ export function run(args: readonly string[]): Outcome {
         ? cycleFile(read.file, begins, ahead)
         : forecastFile(read.file, ahead);
   return answer === null
-    ? fault('The file does not say what is fed: enter the food a day under Measure and save it again.', 1)
+    ? fault('The file has no daily food. Enter it under Measure, then save the file again.', 1)
     : done(JSON.stringify(answer, null, 2));
 }
 
@@ -72,7 +72,7 @@ function readText(file: string): { readonly text: string } | Outcome {
     const reasons: Record<string, string> = {
       ENOENT: 'there is no such file',
       EISDIR: 'it is a folder',
-      EACCES: 'reading it is not allowed',
+      EACCES: 'you do not have permission to read it',
     };
     return fault(`Cannot read ${file}: ${reasons[code] ?? 'it cannot be opened'}.`, 2);
   }
@@ -86,8 +86,7 @@ function runPropose(
   const source = SOURCES.find((value) => value === (from ?? 'hand'));
   if (source === undefined) return fault(`--from must be ${SOURCES.join(', ')}, not “${from}”.`, 1);
   const money = budget === undefined ? null : Number(budget);
-  if (money !== null && !(money >= 0))
-    return fault(`--budget must be a number from 0 on, not “${budget}”.`, 1);
+  if (money !== null && !(money >= 0)) return fault(`--budget must be 0 or more, not “${budget}”.`, 1);
   const first = Number(seed ?? 1);
   if (!Number.isInteger(first)) return fault(`--seed must be a whole number, not “${seed}”.`, 1);
   let items: Shelf['items'] = [];

@@ -193,7 +193,7 @@ export const expectSaved = (page: Page): Promise<void> =>
 export async function addFilter(page: Page, name: string, water: string, way: string): Promise<void> {
   await page.goto('/new');
   await page.getByLabel('Name of the tank or filter').fill(name);
-  await page.getByLabel('Water in the tank, net').fill(water);
+  await page.getByLabel('Water in the tank').fill(water);
   await page.getByText(way).click();
   await page.getByRole('button', { name: 'Add this filter' }).click();
 }
@@ -212,7 +212,7 @@ export async function saveInLog(page: Page, name: string): Promise<void> {
 
 /** The layers of the flow line, as they are read out: "1 of 4: Coarse foam, 15 ppi, 3.0 cm, in Basket, covers 77 %". */
 export const layersInFlow = (page: Page) =>
-  page.getByRole('list', { name: 'Layers as the water meets them' }).getByRole('button');
+  page.getByRole('list', { name: 'Layers in flow order' }).getByRole('button');
 
 /** The step of a repack that is in hand. */
 export const stepInHand = (page: Page) =>
@@ -251,7 +251,7 @@ const QUESTIONS = {
 
 /** Opens one of the four questions of the bench: its findings and figures. */
 export const openQuestion = (page: Page, question: keyof typeof QUESTIONS): Promise<void> =>
-  page.getByRole('region', { name: 'Four questions' }).getByText(QUESTIONS[question]).click();
+  page.getByRole('region', { name: 'Key questions' }).getByText(QUESTIONS[question]).click();
 
 /** Opens all of them; the sheet is at its top again afterwards. */
 export async function openQuestions(page: Page): Promise<void> {

@@ -19,8 +19,8 @@ test('the forecast is worked out by the app, whether a page is open or not', asy
   expect(await isFresh(page)).toBe(false);
   await expect.poll(() => isFresh(page), WORKED_OUT).toBe(true);
   await page.goto('/filter/window-sill/care');
-  await expect(page.getByRole('region', { name: 'What lies ahead' })).toContainText(
-    'Learned from 21 readings of this filter.',
+  await expect(page.getByRole('region', { name: 'Forecast' })).toContainText(
+    'Based on 21 readings from this filter.',
   );
 });
 
@@ -52,18 +52,16 @@ test('tabs share one stream of news, and each shows the last answer until the ne
   await Promise.all(
     [page, other].map(async (tab) => {
       await tab.goto('/filter/window-sill/care');
-      const ahead = tab.getByRole('region', { name: 'What lies ahead' });
-      await expect(ahead).toContainText(
-        /A newer forecast is being worked out: \d+\s%.*Until then this is the last one/,
-      );
+      const ahead = tab.getByRole('region', { name: 'Forecast' });
+      await expect(ahead).toContainText(/Updating the forecast: \d+\s%.*Until then you see the last one/);
       await expect(ahead).toContainText(/Next service|Needs service/);
     }),
   );
   // Later the tab that is done first hands the stream on to the other.
   expect(streams).toHaveLength(1);
   for (const tab of [page, other])
-    await expect(tab.getByRole('region', { name: 'What lies ahead' })).toContainText(
-      'Learned from 21 readings of this filter.',
+    await expect(tab.getByRole('region', { name: 'Forecast' })).toContainText(
+      'Based on 21 readings from this filter.',
       WORKED_OUT,
     );
 });
@@ -93,8 +91,8 @@ test('the app ends when it is told to, though a page listens and a forecast is b
     await typeFillings(page, '14.5', '14.7', '14.4');
     await saveInLog(page, 'Save reading');
     await page.goto(`${url}/filter/window-sill/care`);
-    await expect(page.getByRole('region', { name: 'What lies ahead' })).toContainText(
-      /being worked out: \d+\s%/,
+    await expect(page.getByRole('region', { name: 'Forecast' })).toContainText(
+      /Updating the forecast: \d+\s%/,
     );
     // Browsers open connections before they need them; this one is never used.
     const unused = connect(port, '127.0.0.1');

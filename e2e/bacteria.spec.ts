@@ -6,7 +6,7 @@ const DAY = 86_400_000;
 const verdict = (page: Page) => page.getByTestId('verdict');
 const next = (page: Page) => page.getByTestId('verdict-next');
 const retire = (page: Page, name: RegExp) =>
-  page.getByRole('region', { name: 'Media to be retired' }).getByRole('checkbox', { name }).check();
+  page.getByRole('region', { name: 'Media to replace' }).getByRole('checkbox', { name }).check();
 const stage = (page: Page, number: number) => page.getByRole('slider', { name: `Stage ${number}` });
 
 async function saveTest(page: Page, ammonia: string, nitrite: string): Promise<void> {
@@ -23,13 +23,13 @@ test('Reed bench: the third question says what limits the bacteria, what each sc
 }) => {
   await page.goto('/filter/reed-bench/plan');
   await openQuestion(page, 'bacteria');
-  const panel = page.getByRole('region', { name: 'Four questions' });
-  await expect(panel.getByTestId('limit')).toHaveText(/limits the bacteria.*instead of/);
-  await expect(panel.getByTestId('reading-atOnce')).toHaveText(/× today’s food/);
-  for (const school of ['By media weight', 'By turnover', 'By food', 'Never too much filter'])
+  const panel = page.getByRole('region', { name: 'Key questions' });
+  await expect(panel.getByTestId('limit')).toHaveText(/Bacteria are limited by.*instead of/);
+  await expect(panel.getByTestId('reading-atOnce')).toHaveText(/times today’s food/);
+  for (const school of ['By media weight', 'By turnover', 'By food', 'As large as possible'])
     await expect(panel.getByText(school, { exact: true })).toBeVisible();
-  await expect(panel.getByText(/Nitrate \(NO₃\) rises in a week/)).toBeVisible();
-  await panel.getByText('Claimed against usable surface').click();
+  await expect(panel.getByText(/Nitrate \(NO₃\) added in a week/)).toBeVisible();
+  await panel.getByText('Claimed and usable surface').click();
   await expect(panel.getByRole('img', { name: /Porous ceramic.* claimed, .* usable/ })).toBeVisible();
   // Two more lanes under the pack.
   for (const lane of ['ammonia', 'oxygen'])
@@ -39,7 +39,7 @@ test('Reed bench: the third question says what limits the bacteria, what each sc
 });
 
 test('Reed bench: a staged swap is planned, moved, begun, and its readings answered', async ({ page }) => {
-  await page.goto('/filter/reed-bench/swap');
+  await page.goto('/filter/reed-bench/media-swap');
   await expect(verdict(page)).toHaveText(/No swap is planned/);
   await retire(page, /^Medium foam/);
   await retire(page, /^Porous ceramic.*tray 3/);
@@ -47,11 +47,11 @@ test('Reed bench: a staged swap is planned, moved, begun, and its readings answe
   const planned = await page.getByRole('slider', { name: /^Stage/ }).count();
   expect(planned).toBeGreaterThan(1);
 
-  // All at once is allowed, and the app says what will happen.
+  // Replacing everything at once is allowed, and the app says what will happen.
   while ((await page.getByRole('slider', { name: /^Stage/ }).count()) > 1)
-    await page.getByRole('button', { name: 'One stage fewer' }).click();
-  await expect(verdict(page)).toHaveText(/All at once is too fast: .*could rise to/);
-  await page.getByRole('button', { name: 'Fewest stages that hold' }).click();
+    await page.getByRole('button', { name: 'Remove a stage' }).click();
+  await expect(verdict(page)).toHaveText(/Replacing everything at once is too fast: .*could rise to/);
+  await page.getByRole('button', { name: 'Use the fewest safe stages' }).click();
   await expect(verdict(page)).toHaveText(/are safe/);
 
   // A stage is moved by keys; a step back brings it where it was.
@@ -70,7 +70,7 @@ test('Reed bench: a staged swap is planned, moved, begun, and its readings answe
   const moved = Number(await stage(page, 2).getAttribute('aria-valuenow'));
   expect(moved).toBeGreaterThan(day);
 
-  await page.getByRole('button', { name: 'Begin the swap today' }).click();
+  await page.getByRole('button', { name: 'Start the swap today' }).click();
   await page.getByRole('button', { name: 'Stage 1 is done' }).click();
   await expect(next(page)).toHaveText(/Stage 2 is due in/);
   await expectSaved(page);
@@ -81,8 +81,8 @@ test('Reed bench: a staged swap is planned, moved, begun, and its readings answe
   await page.getByRole('link', { name: /^Repack/ }).click();
   await expect(page.getByRole('heading', { name: 'Reed bench' })).toBeVisible();
 
-  await page.goto('/filter/reed-bench/settle-in');
-  await expect(verdict(page)).toHaveText(/No test since the media was changed/);
+  await page.goto('/filter/reed-bench/water-tests');
+  await expect(verdict(page)).toHaveText(/No test since you changed media/);
   await saveTest(page, '0.15', '0.15');
   await expect(verdict(page)).toHaveText(/as expected/);
   await expect(next(page)).toHaveText(/Next test in/);
@@ -109,8 +109,8 @@ test('Reed bench: a staged swap is planned, moved, begun, and its readings answe
 test('a kit that counts the ion is understood, colour cards too, and what is not a number is refused', async ({
   page,
 }) => {
-  await page.goto('/filter/long-run/settle-in');
-  await page.getByRole('button', { name: 'as NH₄, NO₂, NO₃' }).click();
+  await page.goto('/filter/long-run/water-tests');
+  await page.getByRole('button', { name: 'the whole ion (NH₄, NO₂, NO₃)' }).click();
   await page
     .getByRole('group', { name: 'Nitrite as NO₂: colour card' })
     .getByRole('button', { name: '2', exact: true })
@@ -130,8 +130,8 @@ test('a kit that counts the ion is understood, colour cards too, and what is not
   await page.getByRole('button', { name: 'Save water change' }).click();
   await expect(log).toContainText('Water change: 40 %, dechlorinated');
   await page.getByText('The water is cloudy').click();
-  await page.getByRole('button', { name: 'Find out why' }).click();
-  await expect(page.getByText(/Cloudy: test ammonia first/)).toBeVisible();
+  await page.getByRole('button', { name: 'Find the cause' }).click();
+  await expect(page.getByText(/Test ammonia first/)).toBeVisible();
 });
 
 test('air-driven filters and water changes are entered under Measure and counted', async ({ page }) => {
@@ -150,20 +150,24 @@ test('air-driven filters and water changes are entered under Measure and counted
 test.describe('from nothing', () => {
   test.use({ data: 'empty' });
 
-  test('a new filter without food or media says what is missing at Swap and at Settle in', async ({
+  test('a new filter without food or media says what is missing at Swap and at Water tests', async ({
     page,
   }) => {
     await page.goto('/');
     await page.getByRole('link', { name: 'Add a filter' }).last().click();
     await page.getByLabel('Name of the tank or filter').fill('Shelf');
-    await page.getByLabel('Water in the tank, net').fill('60');
-    await page.getByText('In at the top, down through the trays').click();
+    await page.getByLabel('Water in the tank').fill('60');
+    await page
+      .getByText('Water comes in at the top, goes down through the trays and up a return pipe.')
+      .click();
     await page.getByRole('button', { name: 'Add this filter' }).click();
     await expect(verdict(page)).toHaveText(/Enter the daily food/);
     const filter = page.url().replace(/\/[^/]*$/, '');
-    await page.goto(`${filter}/swap`);
-    await expect(verdict(page)).toHaveText(/Nothing is known of what is in this filter|Enter the daily food/);
-    await page.goto(`${filter}/settle-in`);
+    await page.goto(`${filter}/media-swap`);
+    await expect(verdict(page)).toHaveText(
+      /The media in this filter is not entered yet|Enter the daily food/,
+    );
+    await page.goto(`${filter}/water-tests`);
     await expect(verdict(page)).toHaveText(/Enter the daily food/);
     // A test is written down all the same, and is there after a reload.
     await saveTest(page, '0.50', '0.10');
@@ -175,10 +179,12 @@ test.describe('from nothing', () => {
 });
 
 test('new wood that is logged shortens the days of carbon on Plan', async ({ page }) => {
-  await page.goto('/filter/reed-bench/settle-in');
-  await page.getByText('New wood, medicine, bottles').click();
-  await page.getByRole('button', { name: 'Save what went in' }).click();
-  await expect(page.getByRole('table', { name: /Log of the water/ })).toContainText('Put in: new wood');
+  await page.goto('/filter/reed-bench/water-tests');
+  await page.getByText('Added wood, medicine or a product').click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('table', { name: /Log of the water/ })).toContainText(
+    'Added to the water: new wood',
+  );
   await page.goto('/filter/reed-bench/plan');
   await page
     .getByRole('button', { name: /^Add a layer/ })
@@ -190,6 +196,6 @@ test('new wood that is logged shortens the days of carbon on Plan', async ({ pag
     .click();
   await openQuestion(page, 'bacteria');
   await expect(page.getByRole('region', { name: 'Chemical media' })).toContainText(
-    /new wood or medicine shortens its days; lasts/,
+    /new wood or medicine uses it up sooner/,
   );
 });

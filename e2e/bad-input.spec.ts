@@ -26,10 +26,10 @@ test('numbers: a slip says what to type, and what is stored stays', async ({ pag
   await expect(depth).toHaveValue('12.0');
 
   // A stop beyond the end fits no bound of its own: the store refuses it, the screen says so, nothing is stored.
-  await page.getByLabel('Stop at').fill('11,5');
+  await page.getByLabel('Fill limit at').fill('11,5');
   await expectSaved(page);
   await page.reload();
-  await expect(page.getByLabel('Stop at')).toHaveValue('11.5');
+  await expect(page.getByLabel('Fill limit at')).toHaveValue('11.5');
   await basket.getByLabel('Depth').fill('4 3/4 in');
   await expectSaved(page);
   await basket.getByLabel('Depth').blur();
@@ -39,14 +39,14 @@ test('numbers: a slip says what to type, and what is stored stays', async ({ pag
 test('a stop beyond the chamber’s end is refused in words and mended by typing on', async ({ page, app }) => {
   await page.goto('/filter/window-sill/measure');
   app.expectFailures();
-  await page.getByLabel('Stop at').fill('20');
+  await page.getByLabel('Fill limit at').fill('20');
   await expect(page.getByRole('alert').filter({ hasText: 'cannot be saved' })).toContainText(
-    'The stop lies beyond the chamber’s end',
+    'The fill limit is beyond the end of the chamber',
   );
-  await page.getByLabel('Stop at').fill('11');
+  await page.getByLabel('Fill limit at').fill('11');
   await expectSaved(page);
   await page.reload();
-  await expect(page.getByLabel('Stop at')).toHaveValue('11.0');
+  await expect(page.getByLabel('Fill limit at')).toHaveValue('11.0');
 });
 
 test('files: what is torn, newer or strange is listed and nothing is added; a good one comes in beside the rest', async ({
@@ -70,7 +70,7 @@ test('files: what is torn, newer or strange is listed and nothing is added; a go
   await give(text.slice(0, text.length / 2));
   await expect(fault).toContainText('may have been cut off');
   await give(text.replace(/"version": \d+/, '"version": 99'));
-  await expect(fault).toContainText('newer than this app reads');
+  await expect(fault).toContainText('newer version of the app');
   await give(text.replaceAll('sintered-glass', 'moon-rock'));
   await expect(fault).toContainText('refers to the medium “moon-rock”');
   await page.goto('/');
@@ -79,7 +79,7 @@ test('files: what is torn, newer or strange is listed and nothing is added; a go
   await page.goto('/new');
   await give(text);
   await expect(page.getByText(/This would add/)).toContainText('Window sill');
-  await page.getByRole('button', { name: 'Add from the file' }).click();
+  await page.getByRole('button', { name: 'Add the filter from the file' }).click();
   await expect(page.getByLabel('Flow on the label')).toHaveValue('650');
   await page.getByRole('link', { name: 'Filters' }).click();
   await expect(page.getByRole('heading', { level: 2, name: /^Window sill/ })).toHaveCount(2);
@@ -94,7 +94,7 @@ test('the stopwatch takes no press that cannot be a filling', async ({ page }) =
   await page.keyboard.press('Space');
   await page.clock.runFor(200);
   await page.keyboard.press('Space');
-  await expect(page.getByRole('alert').filter({ hasText: 'That press does not count.' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'That press was not counted.' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Save reading' })).toBeDisabled();
   await page.getByLabel('Or type the time').fill('-3');
   await expect(
@@ -127,7 +127,7 @@ test('sixty layers are drawn, and the sixty-first is not taken', async ({ page, 
   await layersInFlow(page).first().click();
   await page.getByRole('button', { name: 'Duplicate layer' }).click();
   await expect(layersInFlow(page)).toHaveCount(60);
-  await expect(page.getByText('The pack is full: it holds 60 layers.')).toBeVisible();
+  await expect(page.getByText('The pack is full. It can have 60 layers.')).toBeVisible();
   await page.getByRole('button', { name: 'Duplicate layer' }).click();
   await expect(layersInFlow(page)).toHaveCount(60);
   await expectSaved(page);
@@ -146,7 +146,7 @@ test('other hosts and other pages are refused', async ({ request, app }) => {
   expect(app.url).toContain('127.0.0.1');
 });
 
-test('a damaged database stops the app at its start, with what to do, and is left alone', () => {
+test('a damaged database stops the app at its start, with what to do, and is not cleaned', () => {
   const folder = mkdtempSync(path.join(tmpdir(), 'neat-e2e-'));
   const file = path.join(folder, 'data.sqlite');
   const content = 'This is a shopping list, not a database. '.repeat(50);

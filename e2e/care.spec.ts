@@ -10,27 +10,27 @@ test('what is seen and done is logged in seconds, found again, mended and brough
   // One press.
   await page.getByRole('button', { name: 'only a trickle' }).click();
   await expect(rows.first()).toContainText('Seen: only a trickle');
-  await expect(page.getByText(/The fault finder asks for the check/)).toBeVisible();
+  await expect(page.getByText(/The fault finder starts with the quickest useful check/)).toBeVisible();
 
   // A service, then brown water: harmless.
-  await page.getByText('squeezed, swished, replaced, brushed').click();
+  await page.getByText('what you cleaned or replaced').click();
   await page.getByLabel('1: Coarse foam, 15 ppi').selectOption('squeezed');
   await page.getByLabel('impeller cleaned').check();
   await page.getByLabel('Flow before the service').selectOption('low');
   await page.getByRole('button', { name: 'Save service' }).click();
   await expect(rows.first()).toContainText(
-    'Service: Coarse foam, 15 ppi squeezed and impeller cleaned; flow before it low',
+    'Service: Coarse foam, 15 ppi squeezed and impeller cleaned; flow before the service low',
   );
   await page.reload();
   await page.getByRole('button', { name: 'brown water' }).click();
-  await expect(page.getByText(/Brown water just after a squeeze is harmless/)).toBeVisible();
+  await expect(page.getByText(/Brown water just after you squeeze foam is harmless/)).toBeVisible();
 
   // Numbers, and words.
-  await page.getByText('what was poured in for what dried off').click();
-  await page.getByLabel('Topped up').fill('1.5 L');
+  await page.getByText('water added for what evaporated').click();
+  await page.getByLabel('Water added').fill('1.5 L');
   await page.getByRole('button', { name: 'Save top-up' }).click();
   await expect(rows.first()).toContainText(/Topped up: 1\.50\sL/);
-  await page.getByText('read off the level strip').click();
+  await page.getByText('from the level strip').click();
   await page.getByLabel('Water below the rim').fill('300');
   await expect(page.getByRole('button', { name: 'Save level' })).toBeDisabled();
   await page.getByLabel('Water below the rim').fill('12');
@@ -44,7 +44,7 @@ test('what is seen and done is logged in seconds, found again, mended and brough
 
   // A photo, which comes back with its entry.
   await page.getByText('from the camera or a file').click();
-  await page.getByLabel('What it shows').fill('Moss on the foam');
+  await page.getByLabel('What the photo shows').fill('Moss on the foam');
   const jpeg = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#5a7a4a' } })
     .jpeg()
     .toBuffer();
@@ -69,7 +69,7 @@ test('what is seen and done is logged in seconds, found again, mended and brough
   await page.getByRole('button', { name: 'Save entry' }).click();
   await expect(rows.first()).toContainText('Told twice.');
   await page.getByRole('button', { name: /^Delete Changed: feeding/ }).click();
-  await expect(log.getByText('No entry fits.')).toBeVisible();
+  await expect(log.getByText('No entries match.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(rows.first()).toContainText('Told twice.');
 
@@ -87,17 +87,17 @@ test('one entry goes into the logs of several filters, and out again', async ({ 
   await page.goto('/');
   await page.getByRole('button', { name: 'Log for several filters' }).click();
   const many = page.getByRole('region', { name: 'Log for several filters' });
-  await expect(many.getByRole('button', { name: 'Save in the logs' })).toBeDisabled();
+  await expect(many.getByRole('button', { name: 'Save to the logs' })).toBeDisabled();
   await many.getByLabel('Hatchery').check();
   await many.getByLabel('Long run').check();
-  await many.getByLabel('What', { exact: true }).selectOption('Foam squeezed');
+  await many.getByLabel('What you did').selectOption('Foam squeezed');
   await many.getByLabel('Note').fill('Sunday round');
   await many.getByRole('button', { name: 'Save 2 entries' }).click();
   await expect(many.getByRole('status')).toContainText('Logged for 2 filters.');
   await many.getByRole('button', { name: 'Undo' }).click();
   await expect(many.getByRole('status')).toBeEmpty();
-  await many.getByRole('button', { name: 'Choose all' }).click();
-  await many.getByLabel('What', { exact: true }).selectOption('All well');
+  await many.getByRole('button', { name: 'Select all' }).click();
+  await many.getByLabel('What you did').selectOption('All well');
   await many.getByRole('button', { name: 'Save 4 entries' }).click();
   await expect(many.getByRole('status')).toContainText('Logged for 4 filters.');
   await page.goto('/filter/hatchery/care');

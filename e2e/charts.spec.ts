@@ -4,7 +4,7 @@ test('the charts tell the story of a filter by keys: days in sight, a day that i
   page,
 }) => {
   await page.goto('/filter/long-run/care');
-  await expect(page.getByRole('region', { name: 'What lies ahead' })).toContainText('Learned from', {
+  await expect(page.getByRole('region', { name: 'Forecast' })).toContainText('Based on', {
     timeout: 150_000,
   });
   await page.getByRole('link', { name: 'Charts' }).click();
@@ -19,7 +19,7 @@ test('the charts tell the story of a filter by keys: days in sight, a day that i
   await page.keyboard.press('ArrowLeft');
   await expect(page.getByRole('status').filter({ hasText: '20' })).not.toContainText('today');
   await page.keyboard.press('Home');
-  await expect(lane('Pressure lost in the pack')).toContainText('nothing known on this day');
+  await expect(lane('Pressure lost in the pack')).toContainText('no data for this day');
 
   // The days in sight: a span, a date, a drag over all days.
   const from = page.getByLabel('From', { exact: true });
@@ -47,6 +47,8 @@ test('mature media says what one tank can spare for another', async ({ page }) =
   const gifts = page.getByRole('region', { name: 'Media to give' });
   await page.getByLabel('For', { exact: true }).selectOption('Hatchery');
   await expect(gifts).toContainText(/\d\.\d\d\sL of pumice, 10 mm from Long run/);
-  await expect(gifts).toContainText('Nothing from Reed bench: a repack is under way.');
-  await expect(page.getByRole('region', { name: 'What lives where' })).toContainText('Sintered glass');
+  await expect(gifts).toContainText('Nothing from Reed bench: it is being repacked.');
+  await expect(page.getByRole('region', { name: 'Where your bacteria live' })).toContainText(
+    'Sintered glass',
+  );
 });

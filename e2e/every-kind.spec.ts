@@ -19,7 +19,7 @@ interface Kind {
 const KINDS: readonly Kind[] = [
   {
     name: 'canister, centre pipe',
-    way: 'Down a centre pipe to the bottom',
+    way: 'Water goes down a centre pipe',
     // π/4 · (20² − 3²) · 3 cm, the space under the trays
     typed: ['Diameter', '20', /0\.92\sL/],
     lifted: ['Coarse foam, 15 ppi', 'Lava rock, 15 mm'],
@@ -31,8 +31,8 @@ const KINDS: readonly Kind[] = [
     ],
   },
   {
-    name: 'canister, side riser',
-    way: 'Down one side through a tall foam column',
+    name: 'canister, side column',
+    way: 'Water goes down one side through a tall foam column',
     // 6 · 19 · 25 cm
     typed: ['Length', '6', /2\.85\sL/],
     lifted: ['Moulded plastic balls', 'Moulded plastic balls', 'Fine foam, 45 ppi'],
@@ -45,8 +45,8 @@ const KINDS: readonly Kind[] = [
     ],
   },
   {
-    name: 'canister, down-flow',
-    way: 'In at the top, down through the trays',
+    name: 'canister, water flows down',
+    way: 'Water comes in at the top, goes down through the trays and up a return pipe.',
     // 19 · 19 · 10 cm
     typed: ['Depth', '10', /3\.61\sL/],
     lifted: ['Lava rock, 15 mm', 'Medium foam, 30 ppi'],
@@ -59,8 +59,8 @@ const KINDS: readonly Kind[] = [
     ],
   },
   {
-    name: 'canister, outside-in',
-    way: 'Up the outside through perimeter foams',
+    name: 'canister, outside to centre',
+    way: 'Water goes up the outside through a ring of foam',
     // (28² − 20²) · 30 cm
     typed: ['Wall', '4', /11\.5\sL/],
     lifted: ['Coarse foam, 15 ppi'],
@@ -73,8 +73,8 @@ const KINDS: readonly Kind[] = [
     ],
   },
   {
-    name: 'canister, pull-out prefilter',
-    way: 'Through a cartridge of coarse foams',
+    name: 'canister with pull-out prefilter',
+    way: 'Water goes through coarse foam that pulls out',
     // 5 · 12 · 20 cm
     typed: ['Depth', '20', /1\.20\sL/],
     lifted: ['Lava rock, 15 mm'],
@@ -89,7 +89,7 @@ const KINDS: readonly Kind[] = [
   },
   {
     name: 'hang-on-back, basket',
-    way: 'Up the intake tube, under the basket',
+    way: 'Water goes up the intake tube, under the basket',
     // 10 · 8 · 10.5 cm, to the stop
     typed: ['Length', '10', /0\.84\sL/],
     lifted: ['Fine foam, 45 ppi', 'Lava rock, 15 mm', 'Coarse foam, 15 ppi'],
@@ -98,16 +98,16 @@ const KINDS: readonly Kind[] = [
   },
   {
     name: 'hang-on-back, cartridge',
-    way: 'Into a well, through one or more upright cartridges',
+    way: 'Water goes into a well, through one or more upright cartridges',
     // 11 · 15 · 4 cm
     typed: ['Depth', '4', /0\.66\sL/],
     lifted: ['Disposable cartridge, floss and carbon', 'Disposable cartridge, floss and carbon'],
     inFlow: ['D', 'D'],
-    findings: [/One disposable cartridge holds every job/, /flat on the wall of second cartridge slot/],
+    findings: [/One disposable cartridge does everything/, /flat on the wall of second cartridge slot/],
   },
   {
     name: 'internal, sponge',
-    way: 'The pump draws through a foam block',
+    way: 'The pump draws water through a block or cylinder of foam',
     // π/4 · (7² − 3²) · 12 cm
     typed: ['Wall', '2', /0\.38\sL/],
     lifted: ['Moulded plastic balls'],
@@ -116,7 +116,7 @@ const KINDS: readonly Kind[] = [
   },
   {
     name: 'internal, compartments',
-    way: 'Slots behind a weir, one after the other',
+    way: 'Water goes through slots, one after the other',
     // 22 · 10 · 5 cm
     typed: ['Depth', '5', /1\.10\sL/],
     lifted: ['Activated carbon, bagged', 'Coarse foam, 15 ppi'],
@@ -125,7 +125,7 @@ const KINDS: readonly Kind[] = [
   },
   {
     name: 'another kind',
-    way: 'Through the chambers you enter',
+    way: 'Water goes through the chambers you enter',
     // 15 · 15 · 12 cm
     typed: ['Depth', '12', /2\.70\sL/],
     lifted: ['Lava rock, 15 mm'],
@@ -143,7 +143,7 @@ for (const kind of KINDS)
     await first.getByLabel(label, { exact: true }).fill(text);
     await expect(first).toContainText(litres);
     await expectSaved(page);
-    await page.getByRole('button', { name: 'Start stripping' }).click();
+    await page.getByRole('button', { name: 'Strip the filter' }).click();
     await expect(page.getByText('The filter is empty.')).toBeVisible();
     for (const medium of kind.lifted) {
       await page.getByLabel('Search the media').fill(medium);
@@ -154,7 +154,7 @@ for (const kind of KINDS)
     await expect(
       page.getByRole('region', { name: 'Take out in this order' }).getByRole('button').first(),
     ).toContainText(kind.lifted[0] ?? '');
-    await page.getByRole('link', { name: 'Review layer by layer' }).click();
+    await page.getByRole('link', { name: 'Review the layers' }).click();
     await expect(page.getByRole('heading', { name: /^Most serious first/ })).toBeVisible();
     const audit = page.getByRole('region', { name: 'Findings' });
     const serious = audit.getByRole('button', { name: /^\d+ ?(Urgent|Check)/ });

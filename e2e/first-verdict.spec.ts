@@ -21,15 +21,17 @@ test.describe('from nothing', () => {
     await page.goto('/');
     await press(page.getByRole('link', { name: 'Add a filter' }).last());
     await enter(page.getByLabel('Name of the tank or filter'), 'Kitchen');
-    await enter(page.getByLabel('Water in the tank, net'), '120');
-    await press(page.getByText('In at the top, down through the trays'));
+    await enter(page.getByLabel('Water in the tank'), '120');
+    await press(
+      page.getByText('Water comes in at the top, goes down through the trays and up a return pipe.'),
+    );
     await press(page.getByRole('button', { name: 'Add this filter' }));
     await expect(page.getByTestId('verdict')).toHaveText(/Enter the daily food/);
     entries += 1;
     await page.getByLabel('Food a day').selectOption('weighed');
     await enter(page.getByLabel('Dry food'), '2');
-    await expect(page.getByTestId('verdict')).toHaveText(/Enough is known to plan this filter/);
-    await press(page.getByRole('button', { name: 'Plan without stripping' }));
+    await expect(page.getByTestId('verdict')).toHaveText(/You have entered enough to plan this filter/);
+    await press(page.getByRole('button', { name: 'Plan without opening the filter' }));
     await expect(page.getByTestId('verdict')).toHaveText(/The filter is empty/);
     for (const [place, medium] of [
       ['in “Top tray”', 'Coarse foam, 15 ppi'],
@@ -56,25 +58,30 @@ test.describe('from nothing', () => {
 
   test('made-up filters can be tried and are removed in one press; an own one stays', async ({ page }) => {
     await page.goto('/');
-    await page.getByRole('button', { name: 'Try it with four made-up filters' }).click();
+    await page.getByRole('button', { name: 'Try it with four example filters' }).click();
     const names = page.getByRole('heading', { level: 2 });
     await expect(names).toHaveCount(4);
-    await addFilter(page, 'Kitchen', '120', 'In at the top, down through the trays');
+    await addFilter(
+      page,
+      'Kitchen',
+      '120',
+      'Water comes in at the top, goes down through the trays and up a return pipe.',
+    );
     await expect(page.getByTestId('verdict')).toBeVisible();
     await page.goto('/');
     await expect(names).toHaveCount(5);
-    await page.getByRole('button', { name: 'Remove the made-up filters' }).click();
+    await page.getByRole('button', { name: 'Remove the example filters' }).click();
     await expect(names).toHaveText(['Kitchen']);
-    await expect(page.getByRole('button', { name: 'Remove the made-up filters' })).toHaveCount(0);
+    await expect(page.getByRole('button', { name: 'Remove the example filters' })).toHaveCount(0);
   });
 });
 
 test('a plan is made without stripping, from the pack that went in last', async ({ page }) => {
   await page.goto('/filter/window-sill/measure');
   await page.getByRole('link', { name: 'Plan' }).click();
-  await page.getByRole('button', { name: 'Plan without stripping' }).click();
+  await page.getByRole('button', { name: 'Plan without opening the filter' }).click();
   await expect(page.getByText('as last packed', { exact: true })).toBeVisible();
-  await expect(page.getByText('The plan is still the pack as last packed.')).toBeVisible();
+  await expect(page.getByText('The plan is the same as the pack as last packed.')).toBeVisible();
   // The filter runs on: nothing was stripped, and no clock runs.
   await expect(page.getByRole('link', { name: /^Strip.*done/ })).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'Out of flow' })).toHaveCount(0);
@@ -86,16 +93,16 @@ test('a plan is made without stripping, from the pack that went in last', async 
   await expectSaved(page);
   await page.reload();
   await expect(layers).toHaveCount(before - 1);
-  await page.getByRole('button', { name: 'Reset to as last packed' }).click();
+  await page.getByRole('button', { name: 'Reset to the pack as last packed' }).click();
   await expect(layers).toHaveCount(before);
   await expectSaved(page);
 
   await page.getByRole('link', { name: 'Filters' }).click();
   const row = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Window sill' }) });
-  await row.getByRole('link', { name: 'Go on with the plan' }).click();
+  await row.getByRole('link', { name: 'Continue the plan' }).click();
   await page.getByRole('button', { name: 'Cancel this plan' }).click();
   await page.getByRole('button', { name: 'Remove the plan' }).click();
-  await expect(page.getByRole('button', { name: 'Plan without stripping' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Plan without opening the filter' })).toBeVisible();
 });
 
 test('every main view says first how things are', async ({ page }) => {
@@ -115,7 +122,7 @@ test('every main view says first how things are', async ({ page }) => {
     .getByRole('listitem')
     .filter({ has: page.getByRole('heading') })
     .first();
-  await expect(first.getByRole('link', { name: 'Go on at Repack' })).toBeInViewport();
+  await expect(first.getByRole('link', { name: 'Continue repacking' })).toBeInViewport();
 });
 
 test('a link pressed while the app is away says so, and the page stays', async ({ page, app }) => {
@@ -123,7 +130,7 @@ test('a link pressed while the app is away says so, and the page stays', async (
   app.expectFailures();
   await app.stop();
   await page.getByRole('link', { name: 'Flow' }).click();
-  await expect(page.getByText(/The app does not answer, so this page stays/)).toBeVisible();
+  await expect(page.getByText(/The app is not responding, so this page stays/)).toBeVisible();
   await expect(page.getByLabel('Filter name')).toHaveValue('Hatchery');
   await app.start();
   await page.getByRole('link', { name: 'Flow' }).click();
@@ -132,21 +139,21 @@ test('a link pressed while the app is away says so, and the page stays', async (
 
 test('times of a reading survive a reload', async ({ page }) => {
   await page.goto('/filter/hatchery/flow');
-  await page.getByLabel('Jug, to its mark').fill('1');
+  await page.getByLabel('Jug, up to its mark').fill('1');
   for (const time of ['15.2', '15.6']) {
     await page.getByLabel('Or type the time').fill(time);
     await page.getByRole('button', { name: 'Add', exact: true }).click();
   }
-  const fillings = page.getByRole('list', { name: 'Fillings' }).getByRole('listitem');
+  const fillings = page.getByRole('list', { name: 'Times' }).getByRole('listitem');
   await expect(fillings).toHaveCount(2);
   await page.reload();
   await expect(fillings).toHaveCount(2);
-  await expect(page.getByLabel('Jug, to its mark')).toHaveValue('1.00');
+  await expect(page.getByLabel('Jug, up to its mark')).toHaveValue('1.00');
   await page.getByRole('button', { name: 'Start filling 3' }).click();
   await page.reload();
   await expect(page.getByRole('button', { name: 'Stop at the mark' })).toBeVisible();
-  await page.getByRole('button', { name: 'Delete filling 1' }).click();
-  await page.getByRole('button', { name: 'Delete filling 1' }).click();
+  await page.getByRole('button', { name: 'Delete time 1' }).click();
+  await page.getByRole('button', { name: 'Delete time 1' }).click();
 });
 
 test.describe('on a phone', () => {
@@ -156,7 +163,7 @@ test.describe('on a phone', () => {
     page,
   }) => {
     await page.goto('/filter/window-sill/plan');
-    await page.getByRole('button', { name: 'Plan without stripping' }).tap();
+    await page.getByRole('button', { name: 'Plan without opening the filter' }).tap();
     const line = page.getByTestId('flow-line');
     const layers = line.getByRole('button', { name: /^\d of 4/ });
     await expect(layers).toHaveCount(4);
@@ -176,7 +183,7 @@ test.describe('on a phone', () => {
     await expect(chosen).toBeInViewport();
 
     await line.getByRole('button', { name: /^Add a layer before the coarse foam/ }).tap();
-    await page.getByRole('button', { name: 'Add Bumped pond foam, 20 ppi' }).tap();
+    await page.getByRole('button', { name: 'Add Egg-crate pond foam, 20 ppi' }).tap();
     await expect(line.getByRole('button', { name: /^\d of 5/ })).toHaveCount(5);
     await expectSaved(page);
   });

@@ -20,8 +20,8 @@ const PAGES = [
   '/filter/window-sill/care',
   '/filter/window-sill/flow',
   '/filter/window-sill/charts',
-  '/filter/reed-bench/swap',
-  '/filter/long-run/settle-in',
+  '/filter/reed-bench/media-swap',
+  '/filter/long-run/water-tests',
 ];
 
 // A test for each page, so that no one test grows with the number of pages.
@@ -41,7 +41,7 @@ for (const address of ['/filter/window-sill/measure', '/filter/long-run/measure'
     for (const summary of await page.locator('summary').all()) await summary.click();
     if (address.endsWith('strip')) {
       await layersInFlow(page).nth(1).click();
-      await page.getByRole('button', { name: 'Find the grade of this foam' }).click();
+      await page.getByRole('button', { name: 'Find out this foam’s grade' }).click();
     }
     await expectAccessible(page);
   });
@@ -60,7 +60,7 @@ test('the app’s own fonts are loaded, and day and night can be switched', asyn
     return [...document.fonts].filter((font) => font.status === 'loaded').map((font) => font.family);
   });
   expect(loaded.join()).toContain('Atkinson Hyperlegible Next');
-  await page.getByRole('button', { name: 'Dark paper' }).click();
+  await page.getByRole('button', { name: 'Dark mode' }).click();
   await expect(page.locator('html')).toHaveClass(/dark/);
   await page.reload();
   await expect(page.locator('html')).toHaveClass(/dark/);

@@ -3,7 +3,12 @@ import { addFilter, expect, expectSaved, test } from './app';
 test.use({ data: 'empty' });
 
 test('a tank is measured, furnished and fed, and the drawing and the facts answer', async ({ page }) => {
-  await addFilter(page, 'Hall', '250', 'In at the top, down through the trays');
+  await addFilter(
+    page,
+    'Hall',
+    '250',
+    'Water comes in at the top, goes down through the trays and up a return pipe.',
+  );
   await expect(page.getByRole('img', { name: /^Hall: 250\sL of water/ })).toBeVisible();
 
   // By hand: 120 × 45 × 46 cm is 248.4 L; 5 cm of substrate at 40 % takes 16.2 L, 12 kg of rock at 2.6 kg/L 4.6 L.
@@ -23,7 +28,7 @@ test('a tank is measured, furnished and fed, and the drawing and the facts answe
   await expectSaved(page);
 
   // By hand: 2 g a day at 40 % protein is 2 · 0.4 · 0.092 = 73.6 mg of nitrogen.
-  const facts = page.getByLabel('What follows');
+  const facts = page.getByLabel('Results');
   await expect(facts).toContainText('enter the daily food');
   await expect(facts).toContainText('enter the pH');
   await page.getByLabel('Food a day').selectOption('weighed');
@@ -36,25 +41,30 @@ test('a tank is measured, furnished and fed, and the drawing and the facts answe
   await page.getByLabel('Length of one').fill('4');
   await expect(page.getByText(/About 0.09\sg\/day; feeding varies/)).toBeVisible();
   await water.getByText('Plants and animals', { exact: true }).click();
-  await page.getByLabel('animals of strong flow').check();
-  await expect(facts).toContainText('for animals of strong flow');
+  await page.getByLabel('animals that need strong flow').check();
+  await expect(facts).toContainText('right for animals that need strong flow');
   await expectSaved(page);
 
   // Water above the rim cannot be: said in words, and what was stored stays until it is mended.
   await page.reload();
-  await expect(facts).toContainText('for animals of strong flow');
+  await expect(facts).toContainText('right for animals that need strong flow');
   await expect(page.getByRole('img', { name: /^Hall: 228\sL of water/ })).toBeVisible();
 });
 
 test('water above the rim is refused in words', async ({ page, app }) => {
-  await addFilter(page, 'Hall', '100', 'In at the top, down through the trays');
+  await addFilter(
+    page,
+    'Hall',
+    '100',
+    'Water comes in at the top, goes down through the trays and up a return pipe.',
+  );
   const water = page.getByRole('region', { name: 'Water' });
   await water.getByLabel('Tank shape').selectOption('round');
   await expectSaved(page);
   app.expectFailures();
   await water.getByLabel('Water level').fill('95');
   await expect(page.getByRole('alert').filter({ hasText: 'cannot be saved' })).toContainText(
-    'The water stands above the rim',
+    'The water level is above the top of the tank',
   );
   await water.getByLabel('Water level').fill('30');
   await expectSaved(page);
@@ -63,19 +73,24 @@ test('water above the rim is refused in words', async ({ page, app }) => {
 test('a filter is surveyed to its last part, a second one joins it, and the print on its box is read', async ({
   page,
 }) => {
-  await addFilter(page, 'Hall', '200', 'In at the top, down through the trays');
-  await expect(page.getByText('8 things: go on with them')).toBeVisible();
+  await addFilter(
+    page,
+    'Hall',
+    '200',
+    'Water comes in at the top, goes down through the trays and up a return pipe.',
+  );
+  await expect(page.getByText('8 values')).toBeVisible();
 
-  // What it lifts: usual of the kind, from its power, from the label, and as a curve that must fall.
+  // What it lifts: typical for this kind, from its power, from the label, and as a curve that must fall.
   await page.getByText('Pump', { exact: true }).click();
-  await expect(page.getByText(/^maximum head 1\.80\sm, usual of the kind/)).toBeVisible();
+  await expect(page.getByText(/^maximum head 1\.80\sm, typical for this kind/)).toBeVisible();
   await page.getByLabel('Power').fill('18 W');
   await expect(page.getByText(/from its power; 18\.0\sW/)).toBeVisible();
-  await page.getByLabel('Pump head').selectOption('on the label');
+  await page.getByLabel('Lift (maximum head)').selectOption('on the label');
   await page.getByLabel('Maximum head').fill('1.5');
   await expect(page.getByText(/^maximum head 1\.50\sm, from the label/)).toBeVisible();
-  await page.getByLabel('Pump head').selectOption('a curve');
-  await expect(page.getByLabel('Lifts 1')).toHaveValue('1.50');
+  await page.getByLabel('Lift (maximum head)').selectOption('a curve');
+  await expect(page.getByLabel('Height 1')).toHaveValue('1.50');
   await page.getByRole('button', { name: 'Add a point' }).click();
   await expect(
     page.getByRole('group', { name: 'Points of the pump curve' }).getByRole('textbox'),
@@ -83,11 +98,11 @@ test('a filter is surveyed to its last part, a second one joins it, and the prin
 
   // Hoses: a filter beside its tank is told so when it is judged.
   await page.getByText('Hoses', { exact: true }).click();
-  await page.getByLabel('Water above filter').fill('0.1');
+  await page.getByLabel('Tank water above filter').fill('0.1');
   await expect(page.getByText(/2\.80\sm in all, 0\.10\sm below the water/)).toBeVisible();
-  await page.getByText('In and out', { exact: true }).click();
-  await page.getByLabel('Tube, across').fill('20');
-  await page.getByRole('button', { name: 'Put a sponge on the intake' }).click();
+  await page.getByText('Intakes and outlets', { exact: true }).click();
+  await page.getByLabel('Tube diameter').fill('20');
+  await page.getByRole('button', { name: 'Add a sponge to the intake' }).click();
   const sponge = page.getByRole('listitem', { name: 'Chamber 1: Intake sponge' });
   await expect(sponge.getByLabel('Diameter')).toHaveValue('6.0');
   await page.getByText('Parts and body', { exact: true }).click();
@@ -97,7 +112,7 @@ test('a filter is surveyed to its last part, a second one joins it, and the prin
   // By hand: four trays of 19 × 19 × 8 cm hold 11.6 L; 40 to 80 % at 0.65 to 0.70 kg/L and 1 kg per 100 L: 300 to 647 L,
   // and 1,000 L/h · 0.6 / 6 to 1,000 L/h · 0.75 / 4: 100 to 188 L. Each school has its say.
   await page.getByText('Manufacturer’s tank rating', { exact: true }).click();
-  await page.getByLabel('Tank size printed').fill('400');
+  await page.getByLabel('Tank size on the box').fill('400');
   const normal = page.getByRole('row').filter({ hasText: /^normal/ });
   await expect(normal).toContainText(/100–188\sL/);
   await expect(normal).toContainText(/300–647\sL.*about right/);
@@ -108,29 +123,31 @@ test('a filter is surveyed to its last part, a second one joins it, and the prin
   await expect(page.getByText(/On Hall, 200\sL of water/)).toBeVisible();
   await page.getByLabel('Name of the filter').fill('Helper');
   await page.getByLabel('Flow on the label, if known').fill('500');
-  await page.getByText('Up the intake tube, under the basket').click();
+  await page.getByText('Water goes up the intake tube, under the basket').click();
   await page.getByRole('button', { name: 'Add this filter' }).click();
   const both = page.getByRole('region', { name: 'Filters on this tank' });
   // Neither was timed: both are predicted, and share the whole.
-  await expect(both.getByText(/predicted from pump and pack/)).toBeVisible();
+  await expect(both.getByText(/predicted from the pump and pack/)).toBeVisible();
   const shares = await both.getByRole('listitem').allTextContents();
   const percent = shares.map((text) => Number(/(\d+)\s%$/.exec(text)?.[1]));
   expect(percent[0]).toBeGreaterThan(20);
   expect((percent[0] ?? 0) + (percent[1] ?? 0)).toBe(100);
   await both.getByRole('link', { name: 'Hall' }).click();
-  await expect(page.getByLabel('Water in it, net')).toHaveValue('200');
+  await expect(page.getByLabel('Water in the tank')).toHaveValue('200');
   await expect(page.getByText(/0\.10\sm below the water/)).toBeVisible();
 });
 
 test('a chamber larger than its measured body is refused in words', async ({ page, app }) => {
   await page.goto('/new');
   await page.getByLabel('Name of the tank or filter').fill('Hall');
-  await page.getByLabel('Water in the tank, net').fill('100');
-  await page.getByText('In at the top, down through the trays').click();
-  await page.getByLabel('About how large').selectOption('small');
+  await page.getByLabel('Water in the tank').fill('100');
+  await page
+    .getByText('Water comes in at the top, goes down through the trays and up a return pipe.')
+    .click();
+  await page.getByLabel('Size, roughly').selectOption('small');
   await page.getByRole('button', { name: 'Add this filter' }).click();
   // By hand: four trays of 14.3 × 14.3 × 6 cm.
-  await expect(page.getByText(/4\.91\sL for media in all/)).toBeVisible();
+  await expect(page.getByText(/4\.91\sL for media in total/)).toBeVisible();
   await page.getByText('Parts and body', { exact: true }).click();
   await page.getByLabel('Body, outside').selectOption('measured');
   await expectSaved(page);
@@ -161,21 +178,21 @@ test.describe('on the demo’s canister', () => {
     // A typed place stays when a size is typed after it.
     await rows.nth(3).getByLabel('Depth').fill('7');
     await expect(left).toHaveValue('30.0');
-    await page.getByRole('button', { name: 'Place the chambers as usual' }).click();
+    await page.getByRole('button', { name: 'Use the usual layout' }).click();
     await expect(left).toHaveValue('6.0');
 
-    await page.getByText('In and out', { exact: true }).click();
-    await page.getByRole('button', { name: 'Another intake' }).click();
+    await page.getByText('Intakes and outlets', { exact: true }).click();
+    await page.getByRole('button', { name: 'Add an intake' }).click();
     const intakes = page.getByRole('group', { name: 'Intakes' });
     await expect(intakes.getByText(/takes 50\s%/)).toHaveCount(2);
-    await intakes.getByLabel('Own hose').nth(1).fill('4');
+    await intakes.getByLabel('Own hose length').nth(1).fill('4');
     await expect(intakes.getByText(/takes 5[1-9]\s%|takes 6\d\s%/)).toHaveCount(1);
-    await intakes.getByLabel('Strainer open').first().fill('0');
+    await intakes.getByLabel('Strainer not blocked').first().fill('0');
     await expect(intakes.getByText(/must be from 1\s% to 100\s%/)).toBeVisible();
-    await intakes.getByLabel('Strainer open').first().fill('10');
+    await intakes.getByLabel('Strainer not blocked').first().fill('10');
     await expectSaved(page);
     await page.reload();
-    await page.getByText('In and out', { exact: true }).click();
+    await page.getByText('Intakes and outlets', { exact: true }).click();
     await expect(intakes.getByText(/takes [12]\d\s%|takes 3\d\s%/)).toHaveCount(1);
   });
 });

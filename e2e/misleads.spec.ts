@@ -5,7 +5,7 @@ test('mature media cannot all leave unnoticed: the plan says so, Prepare and Rep
   page,
 }) => {
   await page.goto('/filter/hatchery/strip');
-  await page.getByRole('button', { name: 'Start stripping' }).click();
+  await page.getByRole('button', { name: 'Strip the filter' }).click();
   await page.getByRole('button', { name: 'Plan the new pack' }).click();
   await page.waitForURL(/\/plan$/);
   await expect(layersInFlow(page)).toHaveText(['M']);
@@ -19,7 +19,7 @@ test('mature media cannot all leave unnoticed: the plan says so, Prepare and Rep
   const verdict = page.getByRole('region', { name: 'Verdict' });
   await expect(verdict).toContainText(/Urgent.*Most of the mature media leaves at once: 100\s%/);
   await page.getByText('Is there enough surface for bacteria?').click();
-  const question = page.getByRole('region', { name: 'Four questions' });
+  const question = page.getByRole('region', { name: 'Key questions' });
   await expect(question.getByRole('button', { name: /^Keep the medium foam/ })).toBeVisible();
   await expectSaved(page);
 
@@ -36,7 +36,7 @@ test('mature media cannot all leave unnoticed: the plan says so, Prepare and Rep
 
   // So does the first step of the repack, by its button alone.
   await page.goto('/filter/hatchery/plan');
-  await page.getByRole('button', { name: 'To the packing list' }).click();
+  await page.getByRole('button', { name: 'Go to the packing list' }).click();
   await expect(stepInHand(page)).toHaveText('Few bacteria will be left');
   await page.getByRole('region', { name: 'This step' }).getByText('The bacteria that stay').click();
   await expect(stepInHand(page)).toHaveText('Few bacteria will be left');
@@ -52,15 +52,15 @@ test('mature media cannot all leave unnoticed: the plan says so, Prepare and Rep
   await expect(layersInFlow(page)).toHaveText(['M']);
   await expect(verdict).not.toContainText('mature media leaves');
   await expectSaved(page);
-  await page.goto('/filter/hatchery/swap');
-  await expect(verdict).toContainText(/stages over .* are safe|All at once is safe/);
+  await page.goto('/filter/hatchery/media-swap');
+  await expect(verdict).toContainText(/stages over .* are safe|Replacing everything at once is safe/);
 });
 
 test('nothing is said of a tray that nobody has reached, nothing twice, and nothing stays', async ({
   page,
 }) => {
   await page.goto('/filter/long-run/strip');
-  await page.getByRole('button', { name: 'Start stripping' }).click();
+  await page.getByRole('button', { name: 'Strip the filter' }).click();
   const findings = page.getByText(/: \d.*of .* empty/);
   // As packed last; the keeper begins anew.
   await expect(layersInFlow(page)).toHaveCount(6);
@@ -90,7 +90,7 @@ test('a flow that cannot be is questioned with the figure before it is saved', a
   const doubt = page.getByRole('alert').filter({ hasText: 'is more than the label' });
   await expect(doubt).toContainText(/18,000\sL\/h is more than the label’s 650\sL\/h/);
   // Another filling is another reading.
-  await page.getByRole('button', { name: 'Delete filling 1' }).click();
+  await page.getByRole('button', { name: 'Delete time 1' }).click();
   await typeFillings(page, '14', '30');
   await page.getByRole('button', { name: 'Save reading' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'differ too much' })).toBeVisible();
@@ -100,11 +100,11 @@ test('a flow that cannot be is questioned with the figure before it is saved', a
 
 test('a sponge put on the intake is one sleeve, in the pack as well', async ({ page }) => {
   await page.goto('/filter/long-run/measure');
-  await page.getByText('In and out').click();
-  await page.getByRole('button', { name: 'Put a sponge on the intake' }).click();
+  await page.getByText('Intakes and outlets').click();
+  await page.getByRole('button', { name: 'Add a sponge to the intake' }).click();
   await expect(page.getByText(/through a sponge/)).toBeVisible();
   await page.goto('/filter/long-run/plan');
-  await page.getByRole('button', { name: 'Plan without stripping' }).click();
+  await page.getByRole('button', { name: 'Plan without opening the filter' }).click();
   await expect(layersInFlow(page).first()).toHaveAttribute('aria-label', /Intake sponge/);
   await expect(page.getByText(/Intake sponge: .* empty|No sponge is on the intake/)).toHaveCount(0);
 });

@@ -16,9 +16,9 @@ test('two tabs: the second save is asked about, and either version can be kept',
   app.expectFailures();
   await layersInFlow(other).nth(7).focus();
   await other.keyboard.press('Delete');
-  const question = other.getByRole('alertdialog', { name: 'Changed elsewhere' });
+  const question = other.getByRole('alertdialog', { name: 'Changed in another place' });
   await expect(question).toBeVisible();
-  await question.getByRole('button', { name: 'Take the other version' }).click();
+  await question.getByRole('button', { name: 'Use the other version' }).click();
   await expect(layersInFlow(other)).toHaveCount(7);
   await expect(layersInFlow(other).first()).toHaveAccessibleName(/Coarse foam/);
   await expect(question).toHaveCount(0);
@@ -28,7 +28,7 @@ test('two tabs: the second save is asked about, and either version can be kept',
   await expectSaved(other);
   await layersInFlow(page).nth(6).focus();
   await page.keyboard.press('Delete');
-  await page.getByRole('button', { name: 'Keep what is on this screen' }).click();
+  await page.getByRole('button', { name: 'Keep my version' }).click();
   await expectSaved(page);
   await page.reload();
   await expect(layersInFlow(page)).toHaveCount(6);
@@ -79,11 +79,11 @@ test('a filter removed is gone, after asking; a flow struck can be brought back'
   await page.getByRole('button', { name: 'Remove this filter' }).click();
   await page.getByRole('button', { name: 'Keep it' }).click();
   await page.getByRole('button', { name: 'Remove this filter' }).click();
-  await page.getByRole('button', { name: 'Remove Hatchery for good' }).click();
+  await page.getByRole('button', { name: 'Remove Hatchery permanently' }).click();
   await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Reed bench', 'Long run', 'Window sill']);
   app.expectFailures();
   await page.goto('/filter/hatchery/measure');
-  await expect(page.getByText('This sheet is not here.')).toBeVisible();
+  await expect(page.getByText('Page not found.')).toBeVisible();
 });
 
 test('two tabs that both change a plan while the app is away, and both close, lose nothing', async ({
@@ -112,9 +112,9 @@ test('two tabs that both change a plan while the app is away, and both close, lo
   // The first is stored; the second is asked about, and both are there until then.
   const next = await context.newPage();
   await next.goto(`${app.url}/filter/reed-bench/plan`);
-  const question = next.getByRole('alertdialog', { name: 'Changed elsewhere' });
+  const question = next.getByRole('alertdialog', { name: 'Changed in another place' });
   await expect(question).toBeVisible();
-  await question.getByRole('button', { name: 'Keep what is on this screen' }).click();
+  await question.getByRole('button', { name: 'Keep my version' }).click();
   await expectSaved(next);
   await expect(layersInFlow(next)).toHaveCount(7);
 });
@@ -132,7 +132,7 @@ test('a change that was refused bricks no sheet: it is set aside, and can be put
   await expect(page.getByRole('alert').filter({ hasText: 'cannot be saved' })).toContainText('chamber');
   await page.getByRole('link', { name: 'Plan' }).click();
   await expect(layersInFlow(page)).toHaveCount(8);
-  const aside = page.getByRole('region', { name: 'Set aside' });
+  const aside = page.getByRole('region', { name: 'Changes set aside' });
   await expect(aside).toContainText('Change to the filter');
   await page.reload();
   await expect(layersInFlow(page)).toHaveCount(8);
@@ -141,9 +141,9 @@ test('a change that was refused bricks no sheet: it is set aside, and can be put
   expect((await download).suggestedFilename()).toBe('filter-unsaved.json');
   // Home knows of it too.
   await page.goto('/');
-  await expect(page.getByRole('region', { name: 'Changes not stored' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Unsaved changes' })).toBeVisible();
   await page.goto('/filter/reed-bench/plan');
-  await aside.getByRole('button', { name: /^Drop/ }).click();
+  await aside.getByRole('button', { name: /^Delete/ }).click();
   await expect(aside).toHaveCount(0);
 });
 
@@ -166,7 +166,7 @@ test('a save whose answer is lost is no conflict, and a second press makes one r
   await typeFillings(page, '45.4', '45.6');
   await page.getByRole('button', { name: 'Save reading' }).click();
   await expect(
-    page.getByText('The app is not responding. The times are still here. Try again.'),
+    page.getByText('The app is not responding. Your times are still here. Try again.'),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Save reading' }).click();
   await expect(shown).toHaveText(`1 to 15 of ${before + 1}, newest first`);

@@ -5,7 +5,7 @@ import { planByCommandLine } from './commandLine';
 test('a medium of one’s own and a mixture are described once and used anywhere', async ({ page }) => {
   await page.goto('/filter/reed-bench/plan');
   await layersInFlow(page).nth(7).click();
-  await page.getByRole('button', { name: 'Make it a medium of your own' }).click();
+  await page.getByRole('button', { name: 'Save as my own medium' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Garden pumice');
   await page.getByRole('textbox', { name: 'Mark' }).fill('gp');
   const dry = page.getByRole('textbox', { name: 'Bulk weight, dry' });
@@ -32,7 +32,7 @@ test('a medium of one’s own and a mixture are described once and used anywhere
   await page.reload();
   await expect(layersInFlow(page).nth(7)).toHaveAccessibleName(/Garden pumice mixed with lava rock/);
   await page.goto('/filter/window-sill/strip');
-  await page.getByRole('button', { name: 'Start stripping' }).click();
+  await page.getByRole('button', { name: 'Strip the filter' }).click();
   await page.getByRole('searchbox', { name: 'Search the media' }).fill('garden');
   await page.getByRole('button', { name: 'Add Garden pumice' }).click();
   await page.getByRole('textbox', { name: 'Bulk weight, dry' }).fill('0.55');

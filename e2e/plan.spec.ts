@@ -13,9 +13,9 @@ async function figures(page: Page, ...keys: string[]): Promise<number[]> {
 
 async function beginPlan(page: Page, filterId: string): Promise<void> {
   await page.goto(`/filter/${filterId}/strip`);
-  await page.getByRole('button', { name: 'Start stripping' }).click();
+  await page.getByRole('button', { name: 'Strip the filter' }).click();
   await page.getByRole('button', { name: 'Plan the new pack' }).click();
-  await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Results for the plan' })).toBeVisible();
   await openQuestions(page);
 }
 
@@ -32,7 +32,7 @@ test('Window sill is planned by its own advice and by keys, and reads as the com
   await page.getByRole('button', { name: 'Put the layers in order' }).first().click();
   await layersInFlow(page).nth(2).click();
   await page.getByRole('button', { name: 'Find the smallest change' }).click();
-  await expect(page.getByText(/^9\d\s% now: the gap was filled with floss\./)).toBeVisible();
+  await expect(page.getByText(/^9\d\s% now: filled the gap with floss\./)).toBeVisible();
   await page.getByLabel('Compressed to').fill('80');
   await layersInFlow(page).nth(3).focus();
   for (let presses = 0; presses < 6; presses += 1) await page.keyboard.press('-');
@@ -106,7 +106,7 @@ test('Long run is planned by drag, and reads as the command line does', async ({
 
 test('plans are thought of side by side: duplicated, compared, one made the plan', async ({ page }) => {
   await page.goto('/filter/reed-bench/plan');
-  await page.getByRole('button', { name: 'Duplicate' }).click();
+  await page.getByRole('button', { name: 'Duplicate plan' }).click();
   const plans = page.getByRole('group', { name: 'Plans' });
   await expect(plans.getByRole('button', { name: 'Alternative 1' })).toHaveAttribute('aria-pressed', 'true');
   const count = await layersInFlow(page).count();
@@ -139,11 +139,11 @@ test('plans are thought of side by side: duplicated, compared, one made the plan
 test('the schools are switched on the bench, with what the numbers say', async ({ page }) => {
   await page.goto('/filter/reed-bench/plan');
   await openQuestion(page, 'through');
-  await page.getByText('Schools', { exact: true }).click();
+  await page.getByText('Where keepers disagree', { exact: true }).click();
   await expect(
-    page.getByText(/^Here 4\.\d+\sL of 4\.\d+\sL of biological media come after the first fine pad/),
+    page.getByText(/^Your pack has 4\.\d+\sL of 4\.\d+\sL of biological media after the first fine pad/),
   ).toBeVisible();
-  const finding = page.getByRole('listitem').filter({ hasText: 'Shrimp, and no sponge on the intake.' });
+  const finding = page.getByRole('listitem').filter({ hasText: 'Shrimp, but no sponge on the intake.' });
   await expect(finding).toContainText('Check');
   await page.getByLabel(/never in a show tank/).check();
   await expect(finding).toContainText('Note');
@@ -154,13 +154,17 @@ test('a relief notch is cut on the bench, as wide as is needed to be safe', asyn
   // Its basket has an open edge; a body without one spills when its layers are blocked.
   await page.goto('/filter/window-sill/measure');
   await page.getByText('Lip and rim', { exact: true }).click();
-  await page.getByLabel('Way past the pack').selectOption('none');
+  await page.getByLabel('Relief notch').selectOption('none');
   await expectSaved(page);
   await beginPlan(page, 'window-sill');
-  await expect(page.getByText('With every layer blocked it would spill at the back.')).toBeVisible();
+  await expect(
+    page.getByText('If every layer were blocked, the filter would overflow at the back.'),
+  ).toBeVisible();
   await page.getByText('Relief notch', { exact: true }).click();
-  await page.getByRole('button', { name: /^Cut the least that cannot spill/ }).click();
-  await expect(page.getByText('With every layer blocked it would spill at the back.')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Use the smallest notch that prevents overflow/ }).click();
+  await expect(
+    page.getByText('If every layer were blocked, the filter would overflow at the back.'),
+  ).toHaveCount(0);
   await expectSaved(page);
   await page.getByRole('link', { name: 'Measure', exact: true }).click();
   await page.getByText('Lip and rim', { exact: true }).click();
@@ -173,7 +177,7 @@ test('a bag is split, merged and laid between pads', async ({ page }) => {
   await layersInFlow(page).last().click();
   await page.getByRole('button', { name: 'Split', exact: true }).click();
   await expect(layersInFlow(page)).toHaveCount(count + 1);
-  await page.getByRole('button', { name: 'Merge with the next' }).click();
+  await page.getByRole('button', { name: 'Merge with next layer' }).click();
   await expect(layersInFlow(page)).toHaveCount(count);
   await page.getByRole('button', { name: 'Put between two pads' }).click();
   await expect(layersInFlow(page)).toHaveCount(count + 2);

@@ -16,7 +16,7 @@ async function saved(page: Page, link: string | RegExp): Promise<Download> {
 test('Reed bench: from the plan to cut list, templates, preparations and shopping list', async ({ page }) => {
   await page.goto('/filter/reed-bench/plan');
   await page.getByRole('link', { name: 'Prepare' }).click();
-  await expect(verdict(page)).toHaveText(/3 things to buy, 1 piece to cut and \d+ preparations to do/);
+  await expect(verdict(page)).toHaveText(/3 items to buy, 1 piece to cut and \d+ preparations to do/);
   const cut = part(page, 'Cut plan');
   await expect(cut).toContainText(/Buy 1 sheet of 50.0 × 50.0.cm, the fewest possible/);
   await expect(cut.getByRole('img', { name: /^Sheet of 50.0 × 50.0.cm: 4$/ })).toBeVisible();
@@ -63,7 +63,7 @@ test('Reed bench: from the plan to cut list, templates, preparations and shoppin
   expect(Number(disc?.[1]) * 2).toBeCloseTo(193, 0);
 
   // Cutting uses the shelf up and lays the off-cut there; a plan that changes afterwards is noticed.
-  await cut.getByRole('button', { name: 'These pieces are cut' }).click();
+  await cut.getByRole('button', { name: 'Mark as cut' }).click();
   await expect(cut).toContainText('All pieces are cut');
   await expectSaved(page);
   await page.goto('/shelf');
@@ -87,7 +87,7 @@ test('Window sill: what is planned without stripping is prepared, with a level s
   page,
 }) => {
   await page.goto('/filter/window-sill/plan');
-  await page.getByRole('button', { name: 'Plan without stripping' }).click();
+  await page.getByRole('button', { name: 'Plan without opening the filter' }).click();
   await page
     .getByRole('button', { name: /^Add a layer/ })
     .last()
@@ -108,11 +108,11 @@ test('Window sill: what is planned without stripping is prepared, with a level s
     .getByLabel('Day of the repack')
     .fill(new Date(Date.now() + 8 * 86_400_000).toISOString().slice(0, 10));
   await expect(page.getByTestId('verdict-next')).toHaveText(/2 preparations are due today/);
-  await expect(part(page, 'Preparations')).toContainText(/a drop of vinegar must not fizz/);
+  await expect(part(page, 'Preparations')).toContainText(/A drop of vinegar must not fizz/);
   await expectSaved(page);
   await page.goto('/');
   await expect(page.getByText('2 preparations are due for the repack')).toBeVisible();
-  await page.getByRole('link', { name: 'Prepare the repack' }).click();
+  await page.getByRole('link', { name: 'Go to Prepare' }).click();
   await expect(part(page, 'Preparations')).toBeVisible();
 });
 
@@ -129,7 +129,7 @@ test('electricity and consumables are counted in the keeper’s own currency', a
   const cost = part(page, 'Cost');
   // By hand: 12 W all year are 105.2 kWh, at 30 pence each.
   await expect(cost).toContainText('£31.56');
-  await expect(cost.getByText('working it out')).toHaveCount(0);
+  await expect(cost.getByText('working out')).toHaveCount(0);
   await expect(cost).toContainText(/Consumables in a year£\d/);
   // The fourth question says it on Plan, and the picker what is on hand.
   await page.goto('/filter/reed-bench/plan');
@@ -145,7 +145,7 @@ test('a printed block is designed for a compartment, saved as STL, and put into 
   page,
 }) => {
   await page.goto('/filter/window-sill/plan');
-  await page.getByRole('button', { name: 'Plan without stripping' }).click();
+  await page.getByRole('button', { name: 'Plan without opening the filter' }).click();
   await page.getByRole('link', { name: 'Prepare' }).click();
   await page.getByText('Print a block', { exact: true }).click();
   const figures = page.getByTestId('block-figures');
@@ -157,7 +157,7 @@ test('a printed block is designed for a compartment, saved as STL, and put into 
   await page.getByRole('button', { name: 'Save as STL' }).click();
   expect((await text(await waiting)).match(/facet normal/g)?.length).toBeGreaterThan(100);
   await page.getByRole('button', { name: 'Add to the plan' }).click();
-  await expect(page.getByText(/the water must stand a little higher before the block/)).toBeVisible();
+  await expect(page.getByText(/The water must be a little higher in front of the block/)).toBeVisible();
   await expectSaved(page);
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(page.getByRole('button', { name: /Printed block, 0.8 mm ribs/ }).first()).toBeVisible();
@@ -168,16 +168,16 @@ test.describe('the shelf of a new keeper', () => {
 
   test('starts empty, refuses what cannot be, and goes out and in as CSV', async ({ page }) => {
     await page.goto('/shelf');
-    await expect(verdict(page)).toHaveText(/Nothing is entered yet/);
+    await expect(verdict(page)).toHaveText(/The shelf is empty/);
     await page.getByRole('button', { name: 'Add loose media' }).click();
     const row = part(page, 'Loose media').getByRole('listitem').first();
     await row.getByLabel('On hand').fill('2,5');
-    await row.getByLabel('A pack holds').fill('1');
-    await row.getByLabel('Price of a pack').fill('0');
+    await row.getByLabel('A packet holds').fill('1');
+    await row.getByLabel('Price of a packet').fill('0');
     await expect(row).toContainText(/Price must be more than 0/);
-    await row.getByLabel('Price of a pack').fill('abc');
+    await row.getByLabel('Price of a packet').fill('abc');
     await expect(row).toContainText(/number/);
-    await row.getByLabel('Price of a pack').fill('8.90');
+    await row.getByLabel('Price of a packet').fill('8.90');
     await row.getByLabel('On hand').fill('-1');
     await expect(row).toContainText(/must be from 0/);
     await row.getByLabel('On hand').fill('2.5');
@@ -194,7 +194,7 @@ test.describe('the shelf of a new keeper', () => {
       ),
     });
     await expect(page.getByText('Line 3: there is no medium “gold” in the catalogue.')).toBeVisible();
-    await expect(page.getByText('The file adds 1 thing; what is on the shelf stays.')).toBeVisible();
+    await expect(page.getByText('The file adds 1 item. Items already on the shelf stay.')).toBeVisible();
     await page.getByRole('button', { name: 'Add to the shelf' }).click();
     await expect(part(page, 'Sheets and off-cuts').getByRole('listitem')).toHaveCount(1);
     await page.getByRole('button', { name: 'Undo' }).click();

@@ -30,14 +30,12 @@ test.describe('on a phone', () => {
 
     // Only part of the stone fits.
     await doStepsUntil(page, /Porous ceramic/);
-    await page.getByRole('button', { name: 'Different from the plan' }).click();
+    await page.getByRole('button', { name: 'Enter a difference' }).click();
     await page.getByLabel('Weighed dry').fill('1.2 kg');
-    await page.getByRole('button', { name: 'Save, layer is in' }).click();
+    await page.getByRole('button', { name: 'Save and mark as in' }).click();
     await expect(page.getByRole('button', { name: /^Next/ })).toBeVisible();
     await expectSaved(page);
-    await expect(page.getByText('This page goes on without the app, also after a reload.')).toBeVisible(
-      WORKED_OUT,
-    );
+    await expect(page.getByText('This page works offline, even if you reload it.')).toBeVisible(WORKED_OUT);
 
     // The app stops: the hands go on, also after a reload.
     app.expectFailures();
@@ -48,14 +46,14 @@ test.describe('on a phone', () => {
     await page.reload();
     await expect(stepInHand(page)).toHaveText('Clean the seal and grease it');
     await page.getByRole('button', { name: 'The seal lies flat' }).click();
-    await expect(stepInHand(page)).toHaveText('Fill the body with tank water');
+    await expect(stepInHand(page)).toHaveText('Fill the filter with tank water');
     // A caution is acknowledged by its own button: a tap beside it does nothing.
     await page.mouse.click(380, 520);
-    await expect(stepInHand(page)).toHaveText('Fill the body with tank water');
+    await expect(stepInHand(page)).toHaveText('Fill the filter with tank water');
     await app.start();
     await expectSaved(page);
     await page.reload();
-    await expect(stepInHand(page)).toHaveText('Fill the body with tank water');
+    await expect(stepInHand(page)).toHaveText('Fill the filter with tank water');
 
     // The timer of the leak watch survives a reload.
     await doStepsUntil(page, /Watch for leaks/);
@@ -65,8 +63,8 @@ test.describe('on a phone', () => {
     await page.reload();
     await expect(page.getByRole('timer', { name: 'Time left' })).toHaveText(/^9:[345]\d$/);
 
-    await doStepsUntil(page, /The pack as it went in/);
-    await expect(page.getByText(/Porous ceramic, 12 mm: 1\.20\skg of 1\.\d\d\skg fitted/)).toBeVisible();
+    await doStepsUntil(page, /Check the pack as you packed it/);
+    await expect(page.getByText(/Porous ceramic, 12 mm: 1\.20\skg of 1\.\d\d\skg packed/)).toBeVisible();
     await doStepsUntil(page, /Measure the flow/);
     await typeFillings(page, '20', '20.5', '19.5');
     await page.getByRole('button', { name: 'Save reading' }).click();
@@ -121,18 +119,15 @@ test.describe('on a phone', () => {
     const other = await context.newPage();
     await other.setViewportSize({ width: 1280, height: 800 });
     await other.goto(`${app.url}/filter/reed-bench/plan`);
-    const first = other
-      .getByRole('list', { name: 'Layers as the water meets them' })
-      .getByRole('button')
-      .first();
+    const first = other.getByRole('list', { name: 'Layers in flow order' }).getByRole('button').first();
     await first.focus();
     await other.keyboard.press('Delete');
     await expectSaved(other);
     await page.reload();
     await expect(
-      page.getByText('The plan has changed: 1 layer that is in is not in it any more.'),
+      page.getByText('The plan has changed. 1 layer that is in is not in it any more.'),
     ).toBeVisible();
-    await page.getByRole('button', { name: 'It is out' }).click();
+    await page.getByRole('button', { name: 'Mark as taken out' }).click();
     await expect(page.getByText('The plan has changed')).toHaveCount(0);
     await expectSaved(page);
   });
@@ -142,33 +137,33 @@ test.describe('from empty, on a phone', () => {
   test.use({ data: 'empty', viewport: PHONE });
 
   test('a hang-on-back’s first pack, from its box to the pack card', async ({ page }) => {
-    await addFilter(page, 'Kitchen', '60 L', 'Up the intake tube, under the basket');
+    await addFilter(page, 'Kitchen', '60 L', 'Water goes up the intake tube, under the basket');
     await page.getByRole('link', { name: 'Strip' }).click();
-    await page.getByRole('button', { name: 'New from its box: first pack' }).click();
+    await page.getByRole('button', { name: 'Set up a new filter' }).click();
     await page.getByRole('button', { name: 'Add Medium foam, 30 ppi' }).click();
     await page.getByRole('button', { name: 'Add Coarse foam, 15 ppi' }).click();
     await expectSaved(page);
     await page.getByRole('button', { name: 'Plan the new pack' }).click();
-    await page.getByRole('button', { name: 'To the packing list' }).click();
+    await page.getByRole('button', { name: 'Go to the packing list' }).click();
 
     // Nothing runs that must be stopped; the packing is looked through.
-    await doStepsUntil(page, /The plug is out, and stays out/);
-    await expect(page.getByText(/residual-current device/)).toBeVisible();
-    await doStepsUntil(page, /Take out everything that is packing/);
+    await doStepsUntil(page, /Check that the plug is still out/);
+    await expect(page.getByText(/RCD/)).toBeVisible();
+    await doStepsUntil(page, /Remove all packing material/);
     await expect(page.getByText(/levelling foot and the extension tubes/)).toBeVisible();
-    await doStepsUntil(page, /Put the levelling foot in/);
+    await doStepsUntil(page, /Fit the levelling foot/);
     await doStepsUntil(page, /Coarse foam/);
     await expectSaved(page);
     await page.reload();
     await expect(stepInHand(page)).toHaveText(/Coarse foam/);
-    await doStepsUntil(page, /Look at the water level/);
+    await doStepsUntil(page, /Check the water level/);
     await expect(page.getByText(/^Expected: \d+\smm below the lowest rim/)).toBeVisible();
     await doStepsUntil(page, /Measure the flow/);
-    await page.getByRole('button', { name: 'Go on without measuring' }).click();
+    await page.getByRole('button', { name: 'Continue without measuring' }).click();
     await page.getByRole('button', { name: 'Finish the repack' }).click();
     const card = page.getByRole('article', { name: 'Pack card' });
     await expect(card).toContainText('Clean flow: not measured.');
-    await expect(card).toContainText('No dates: enter the daily food under Measure.');
+    await expect(card).toContainText('No dates yet. Enter the daily food under Measure.');
     await expect(card.getByRole('row')).toHaveCount(3);
   });
 });

@@ -4,7 +4,7 @@ test('units can be switched at any time, and what is stored does not move', asyn
   await page.goto('/settings');
   await page.getByLabel('Units').selectOption('us');
   await expectSaved(page);
-  await expect(page.getByLabel('How it reads')).toContainText('26.4 US gal');
+  await expect(page.getByLabel('Example')).toContainText('26.4 US gal');
 
   await page.goto('/filter/window-sill/measure');
   const basket = page.getByRole('listitem', { name: 'Chamber 1: Basket' });
@@ -38,10 +38,10 @@ test('units can be switched at any time, and what is stored does not move', asyn
 
 test('findings follow the school the keeper chooses', async ({ page }) => {
   await page.goto('/filter/reed-bench/review');
-  const finding = page.getByRole('listitem').filter({ hasText: 'Shrimp, and no sponge on the intake.' });
+  const finding = page.getByRole('listitem').filter({ hasText: 'Shrimp, but no sponge on the intake.' });
   await expect(finding).toContainText('Check');
-  await expect(finding).toContainText('Sponge on the intake: keepers disagree on this. Your choice: always.');
-  await finding.getByRole('link', { name: 'Change it' }).click();
+  await expect(finding).toContainText('Sponge on the intake: keepers disagree. Your choice: always.');
+  await finding.getByRole('link', { name: 'Change' }).click();
   await page.getByLabel(/never in a show tank/).check();
   await expectSaved(page);
   await page.goto('/filter/reed-bench/review');

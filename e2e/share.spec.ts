@@ -99,7 +99,7 @@ test('a phone is paired over the home network, works beside the computer, and is
     await expect(phone.getByRole('heading', { name: 'Pair this device' })).toBeVisible();
     await phone.getByLabel('Pairing code').fill('AAAA AAAA');
     await phone.getByRole('button', { name: 'Pair this device' }).click();
-    await expect(phone.getByRole('alert')).toHaveText(/That code is wrong\. Look at the computer/);
+    await expect(phone.getByRole('alert')).toHaveText(/That code is wrong\. Check the code on the computer/);
     await phone.goto(`${home}/pair?code=${code}`);
     await phone.getByLabel('Name of this device').fill('Blue phone');
     await phone.getByRole('button', { name: 'Pair this device' }).click();
@@ -109,7 +109,7 @@ test('a phone is paired over the home network, works beside the computer, and is
     const other = await phoneOf(browser);
     await other.goto(`${home}/pair?code=${code}`);
     await other.getByRole('button', { name: 'Pair this device' }).click();
-    await expect(other.getByRole('alert')).toHaveText(/No code holds now/);
+    await expect(other.getByRole('alert')).toHaveText(/There is no valid code/);
     await other.goto(home);
     await expect(other.getByRole('heading', { name: 'Pair this device' })).toBeVisible();
 
@@ -121,7 +121,7 @@ test('a phone is paired over the home network, works beside the computer, and is
     await expect(stepInHand(phone)).toHaveText('Medium foam, 30 ppi');
     await phone.getByRole('button', { name: 'The layer is in' }).click();
     await expect(page.getByText('3 of 8 in')).toBeVisible();
-    await expect(phone.getByText(/Offline is off in this browser/)).toBeVisible();
+    await expect(phone.getByText(/This browser cannot reload the page offline/)).toBeVisible();
 
     // A calendar reads what is due under its secret address, and nothing else, until that is revoked.
     await page.goto(`${here}/settings`);
@@ -132,7 +132,7 @@ test('a phone is paired over the home network, works beside the computer, and is
     expect(await status(port, feed)).toBe(200);
     expect(await status(port, { ...feed, path: `${feed.path}x` })).toBe(404);
     expect(await status(port, { ...feed, path: '/api/calendar' })).toBe(401);
-    await page.getByRole('button', { name: 'Revoke the address' }).click();
+    await page.getByRole('button', { name: 'Remove the address' }).click();
     await expect(page.getByTestId('calendar-address')).toBeHidden();
     expect(await status(port, feed)).toBe(404);
 
@@ -155,6 +155,6 @@ test('a phone is paired over the home network, works beside the computer, and is
 
 test('alone, the app is served on this machine only, and says how to share it', async ({ page }) => {
   await page.goto('/settings');
-  await expect(page.getByText(/Off: only this computer reaches the app/)).toBeVisible();
+  await expect(page.getByText(/Off: only this computer can use the app/)).toBeVisible();
   await expect(page.getByText('npm start -- --share')).toBeVisible();
 });

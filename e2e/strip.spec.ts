@@ -15,7 +15,7 @@ const stripes = (): Promise<Buffer> =>
 test.describe('stripping the demo’s hang-on-back', () => {
   test.beforeEach(async ({ page }) => {
     await page.goto('/filter/window-sill/strip');
-    await page.getByRole('button', { name: 'Start stripping' }).click();
+    await page.getByRole('button', { name: 'Strip the filter' }).click();
     await layersInFlow(page).first().click();
   });
 
@@ -38,12 +38,12 @@ test.describe('stripping the demo’s hang-on-back', () => {
       .getByRole('group', { name: 'Impeller', exact: true })
       .getByRole('button', { name: 'fine' })
       .click();
-    await expect(page.getByText('2 of 6 looked at; levelling foot')).toBeVisible();
+    await expect(page.getByText('2 of 6 checked; levelling foot')).toBeVisible();
     await page
       .getByRole('group', { name: 'Impeller', exact: true })
       .getByRole('button', { name: 'fine' })
       .click();
-    await expect(page.getByText('1 of 6 looked at; levelling foot')).toBeVisible();
+    await expect(page.getByText('1 of 6 checked; levelling foot')).toBeVisible();
     await expectSaved(page);
 
     // A strip left halfway is taken up where it was.
@@ -54,33 +54,33 @@ test.describe('stripping the demo’s hang-on-back', () => {
     await expect(found.getByLabel('Weighed wet')).toHaveValue('0.12');
     await expect(found.getByLabel('Note')).toHaveValue('Old sheet.');
 
-    await page.getByRole('link', { name: 'Review layer by layer' }).click();
-    const treatments = page.getByRole('region', { name: 'What happens to each layer' });
+    await page.getByRole('link', { name: 'Review the layers' }).click();
+    const treatments = page.getByRole('region', { name: 'What to do with each layer' });
     await expect(treatments.getByRole('listitem').first()).toContainText(
       'Throw away. It crumbles. Enough mature media stays.',
     );
-    await treatments.getByRole('button', { name: 'Follow the advice on 4 layers' }).click();
+    await treatments.getByRole('button', { name: 'Accept the advice for 4 layers' }).click();
     await expect(treatments.getByRole('listitem').first().getByRole('combobox')).toHaveValue('throw away');
     await page.getByRole('button', { name: 'Plan the new pack' }).click();
-    await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Results for the plan' })).toBeVisible();
     await expect(layersInFlow(page)).toHaveText(['S', 'F', 'M']);
   });
 
   test('the clock of media out of flow runs, stands while it is parked, and goes on', async ({ page }) => {
     await page.clock.install({ time: new Date() });
     const clock = page.getByRole('region', { name: 'Out of flow' });
-    await clock.getByRole('button', { name: 'The filter is off: start the clock' }).click();
+    await clock.getByRole('button', { name: 'Filter is off: start the clock' }).click();
     await page.clock.fastForward('01:30:00');
     await expect(clock.getByRole('timer')).toHaveText(/^1:3\d:/);
-    await expect(clock).toContainText('about 90 % of the film kept');
+    await expect(clock).toContainText('about 90 % of the bacteria still alive');
     await expect(clock).toContainText('Over an hour');
-    await clock.getByRole('button', { name: 'Kept in another running filter' }).click();
-    await clock.getByLabel('Kept in which tank or filter').fill('Long run');
+    await clock.getByRole('button', { name: 'Moved to a running filter' }).click();
+    await clock.getByLabel('Which tank or filter?').fill('Long run');
     await clock.getByRole('button', { name: 'Stop the clock' }).click();
     await page.clock.fastForward('05:00:00');
     await expect(clock.getByRole('timer')).toHaveText(/^1:30:/);
-    await expect(clock).toContainText('kept in Long run, the clock is stopped');
-    await clock.getByRole('button', { name: 'Out of flow again' }).click();
+    await expect(clock).toContainText('media is in Long run, clock stopped');
+    await clock.getByRole('button', { name: 'Start the clock again' }).click();
     await page.clock.fastForward('00:30:00');
     await expect(clock.getByRole('timer')).toHaveText(/^2:00:/);
     await clock.getByRole('button', { name: 'Back in flow' }).click();
@@ -92,11 +92,9 @@ test.describe('stripping the demo’s hang-on-back', () => {
     const found = page.getByRole('region', { name: 'As found: Coarse foam, 15 ppi' });
     const add = found.getByLabel('Add a photo');
     await add.setInputFiles({ name: 'words.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('words') });
-    await expect(found.getByRole('alert')).toContainText(
-      'words.jpg is no picture that this browser can read',
-    );
+    await expect(found.getByRole('alert')).toContainText('words.jpg is not a picture');
     await add.setInputFiles({ name: 'huge.jpg', mimeType: 'image/jpeg', buffer: Buffer.alloc(40 * 2 ** 20) });
-    await expect(found.getByRole('alert')).toContainText('huge.jpg has 40 MB; a photo may have up to 30');
+    await expect(found.getByRole('alert')).toContainText('huge.jpg has 40 MB; the limit is 30');
     await add.setInputFiles({ name: 'foam.jpg', mimeType: 'image/jpeg', buffer: await stripes() });
     const photo = found.getByRole('img', { name: /^Photo 1/ });
     await expect(photo).toBeVisible();
@@ -106,7 +104,7 @@ test.describe('stripping the demo’s hang-on-back', () => {
     expect([exif, width]).toEqual([undefined, 400]);
 
     // Two marks 200 px apart on a ruler of 20 mm, then pores 10 px apart: 1 mm, 25 to the inch.
-    await found.getByRole('button', { name: 'Find the grade of this foam' }).click();
+    await found.getByRole('button', { name: 'Find out this foam’s grade' }).click();
     const picture = found.getByRole('application');
     const box = await picture.boundingBox();
     if (box === null) throw new Error('The photo is not shown.');
@@ -119,7 +117,7 @@ test.describe('stripping the demo’s hang-on-back', () => {
     await page.keyboard.press('ArrowRight');
     await page.keyboard.press('Enter');
     await expect(picture).toHaveAccessibleName(/7 pores/);
-    await found.getByRole('button', { name: 'Take the last mark back' }).click();
+    await found.getByRole('button', { name: 'Undo the last mark' }).click();
     await found.getByRole('button', { name: 'It is medium foam, 30 ppi' }).click();
     await expect(layersInFlow(page).first()).toHaveAccessibleName(/Medium foam, 30 ppi/);
     await expectSaved(page);
@@ -138,7 +136,7 @@ test.describe('stripping the demo’s hang-on-back', () => {
     await found
       .getByLabel('Add a photo')
       .setInputFiles({ name: 'foam.jpg', mimeType: 'image/jpeg', buffer: await stripes() });
-    await expect(found.getByRole('alert')).toContainText('the photo waits here');
+    await expect(found.getByRole('alert')).toContainText('the photo is kept');
     await app.start();
     await found.getByRole('button', { name: 'Try again' }).click();
     await expect(found.getByRole('img', { name: /^Photo 1/ })).toBeVisible();
@@ -149,24 +147,24 @@ test.describe('a filter new from its box', () => {
   test.use({ data: 'empty' });
 
   test('is packed for the first time: no clock, wrapped media, an unknown piece', async ({ page }) => {
-    await addFilter(page, 'New one', '60', 'Up the intake tube, under the basket');
-    await page.getByRole('button', { name: 'New from its box: first pack' }).click();
-    await expect(page.getByText('Nothing is mature yet.')).toBeVisible();
+    await addFilter(page, 'New one', '60', 'Water goes up the intake tube, under the basket');
+    await page.getByRole('button', { name: 'Set up a new filter' }).click();
+    await expect(page.getByText('No media is mature yet.')).toBeVisible();
     await expect(page.getByRole('region', { name: 'Out of flow' })).toHaveCount(0);
     await page.getByText('Small parts').click();
     await expect(page.getByRole('group', { name: 'The packing' })).toBeVisible();
 
     await page.getByLabel('Search the media').fill('moon rock');
-    await expect(page.getByText(/Nothing is called “moon rock”/)).toBeVisible();
+    await expect(page.getByText(/No media match “moon rock”/)).toBeVisible();
     await page.getByLabel('Search the media').fill('');
     await page.getByRole('button', { name: 'Add Unknown, describe it' }).click();
     await page.getByLabel('Describe it: colour, shape, feel').fill('White beads in a net.');
     await page.getByRole('button', { name: 'Add Lava rock, 15 mm' }).click();
-    await page.getByLabel('Held by').selectOption('its plastic wrapper');
+    await page.getByLabel('Bag or wrapper').selectOption('its plastic wrapper');
     await expect(page.getByTestId('verdict')).toContainText(
       'Lava rock, 15 mm is still in its plastic wrapper.',
     );
-    await page.getByRole('link', { name: 'Review layer by layer' }).click();
+    await page.getByRole('link', { name: 'Review the layers' }).click();
     await expect(page.getByText('One layer is not known yet.')).toBeVisible();
     await expectSaved(page);
   });

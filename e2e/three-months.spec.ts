@@ -8,7 +8,7 @@ test('three months of the demo: readings are learned from, a fault is found, a v
   page,
   app,
 }) => {
-  const ahead = page.getByRole('region', { name: 'What lies ahead' });
+  const ahead = page.getByRole('region', { name: 'Forecast' });
   const rows = page.getByRole('region', { name: 'Log', exact: true }).getByRole('listitem');
   // The browser that shows notifications is not there: what it would show is kept.
   await page.addInitScript(() => {
@@ -22,9 +22,9 @@ test('three months of the demo: readings are learned from, a fault is found, a v
   });
   await page.goto('/settings');
   await page.getByRole('button', { name: 'Notify me in this browser' }).click();
-  await expect(page.getByText(/^This browser notifies you of what is due/)).toBeVisible();
+  await expect(page.getByText(/^This browser tells you what is due once a day/)).toBeVisible();
   await page.goto('/filter/window-sill/care');
-  await expect(ahead).toContainText('Learned from 20 readings of this filter.', WORKED_OUT);
+  await expect(ahead).toContainText('Based on 20 readings from this filter.', WORKED_OUT);
   await expect(ahead.getByTestId('verdict')).toContainText('Next service: any day now');
 
   // Three weeks on, a flow by jug.
@@ -34,7 +34,7 @@ test('three months of the demo: readings are learned from, a fault is found, a v
   await saveInLog(page, 'Save reading');
   await expect(page.getByText(/49\d\sL\/h/).first()).toBeVisible();
   await page.goto('/filter/window-sill/care');
-  await expect(ahead).toContainText('Learned from 21 readings of this filter.', WORKED_OUT);
+  await expect(ahead).toContainText('Based on 21 readings from this filter.', WORKED_OUT);
 
   // Two weeks more: a trickle. The fault is looked for, found and logged.
   await app.daysLater(page, 35);
@@ -44,9 +44,9 @@ test('three months of the demo: readings are learned from, a fault is found, a v
     .poll(() => page.evaluate(() => (window as unknown as { told: string[] }).told.join()))
     .toMatch(/due/);
   await page.getByRole('button', { name: 'only a trickle' }).click();
-  await page.getByRole('link', { name: 'Find the fault' }).click();
+  await page.getByRole('link', { name: 'Find a fault' }).click();
   await page.getByRole('button', { name: 'Weak flow, or only a trickle' }).click();
-  const write = page.getByRole('button', { name: 'Write it into the log' });
+  const write = page.getByRole('button', { name: 'Save to the log' });
   const check = page.getByRole('region', { name: 'Next check' }).getByRole('heading', { level: 2 });
   for (let asked = 0; asked < 10 && !(await write.isVisible()); asked += 1) {
     const text = (await check.textContent()) ?? '';
@@ -56,17 +56,17 @@ test('three months of the demo: readings are learned from, a fault is found, a v
     await expect(check).not.toHaveText(text);
   }
   await write.click();
-  await expect(page.getByText('The log has it.')).toBeVisible();
+  await expect(page.getByText('Saved to the log.')).toBeVisible();
 
   // The visit.
   await page.goto('/filter/window-sill/care');
-  await page.getByText('squeezed, swished, replaced, brushed').click();
+  await page.getByText('what you cleaned or replaced').click();
   for (const label of [/^\d: Coarse foam/, /^\d: Medium foam/, /^\d: Fine foam/])
     await page.getByLabel(label).selectOption('squeezed');
   await page.getByLabel('Flow before the service').selectOption('low');
   await page.getByRole('button', { name: 'Save service' }).click();
   await expect(rows.first()).toContainText('Service: ');
-  await expect(ahead).toContainText(/Learned from 2[23] readings of this filter/, WORKED_OUT);
+  await expect(ahead).toContainText(/Based on 2[23] readings from this filter/, WORKED_OUT);
   await expect(ahead.getByTestId('verdict')).toContainText(/Next service: in \d/);
 
   // The third month: a sheet kept on paper goes into the log, once.
@@ -81,26 +81,24 @@ test('three months of the demo: readings are learned from, a fault is found, a v
   );
   const csv = page.getByRole('region', { name: 'Log as a file' });
   await csv.getByLabel('CSV file with a log').setInputFiles(sheet);
-  await expect(csv.getByText('Row 4: “much” is no number for nitrate.')).toBeVisible();
+  await expect(csv.getByText('Row 4: “much” is not a number for nitrate.')).toBeVisible();
   await expectAccessible(page);
   await csv.getByRole('button', { name: 'Add 4 entries to the log' }).click();
   await expect(rows.first()).toContainText(/Water change: 25\s%|Test: nitrate/);
   await csv.getByLabel('CSV file with a log').setInputFiles(sheet);
-  await expect(csv.getByText(/all of them are in the log already/)).toBeVisible();
+  await expect(csv.getByText(/all of them are already in the log/)).toBeVisible();
   await expect(csv.getByRole('button', { name: 'Add to the log' })).toBeDisabled();
 
   // What is poured in beyond what evaporates leaks.
   for (let poured = 0; poured < 4; poured += 1) {
     await app.daysLater(page, 85 + 3 * poured);
     await page.goto('/filter/window-sill/care');
-    await page.getByText('what was poured in for what dried off').click();
-    await page.getByLabel('Topped up', { exact: true }).fill('5 L');
+    await page.getByText('water added for what evaporated').click();
+    await page.getByLabel('Water added', { exact: true }).fill('5 L');
     await saveInLog(page, 'Save top-up');
-    await expect(rows.first()).toContainText(/Topped up: 5\.00\sL/);
+    await expect(rows.first()).toContainText(/Water added: 5\.00\sL/);
   }
-  await expect(page.getByRole('region', { name: 'Water lost' })).toContainText(
-    /Water is lost beyond evaporation: \d.* a day\./,
-  );
+  await expect(page.getByRole('region', { name: 'Water lost' })).toContainText(/The tank loses \d.* a day\./);
 
   // What is due goes out as a calendar: nothing in it lies behind.
   const calendar = new ICAL.Component(
@@ -118,21 +116,21 @@ test('three months of the demo: readings are learned from, a fault is found, a v
   const backup = path.join(path.dirname(app.file), (await saved).suggestedFilename());
   await (await saved).saveAs(backup);
   await page.goto('/');
-  await page.getByRole('button', { name: 'Remove the made-up filters' }).click();
+  await page.getByRole('button', { name: 'Remove the example filters' }).click();
   await expect(page.getByRole('heading', { name: 'Window sill' })).toBeHidden();
   await page.goto('/settings');
   await data.getByLabel('Backup or export').setInputFiles(backup);
-  await expect(data.getByText(/^The backup holds 4 filters \(Window sill, /)).toBeVisible();
+  await expect(data.getByText(/^The backup contains 4 filters \(Window sill, /)).toBeVisible();
   await data.getByRole('button', { name: 'Replace everything…' }).click();
   await expectAccessible(page);
   await data.getByRole('button', { name: 'Replace everything' }).click();
-  await expect(data.getByText(/^Everything was replaced\. What was here before is kept in /)).toBeVisible();
+  await expect(data.getByText(/^Everything was replaced\. Your previous data is kept in /)).toBeVisible();
   await data.getByRole('link', { name: 'Show filters' }).click();
   await page
     .getByRole('listitem')
     .filter({ has: page.getByRole('heading', { name: 'Window sill' }) })
-    .getByRole('link', { name: 'Log and care' })
+    .getByRole('link', { name: 'Care and log' })
     .click();
-  await expect(rows.first()).toContainText(/Topped up/);
-  await expect(ahead).toContainText(/Learned from 2[23] readings of this filter/, WORKED_OUT);
+  await expect(rows.first()).toContainText(/Water added/);
+  await expect(ahead).toContainText(/Based on 2[23] readings from this filter/, WORKED_OUT);
 });

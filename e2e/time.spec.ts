@@ -26,7 +26,7 @@ test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, 
 }) => {
   forgetLog(app.file, 'window-sill');
   await page.goto('/filter/window-sill/strip');
-  await page.getByRole('button', { name: 'Start stripping' }).click();
+  await page.getByRole('button', { name: 'Strip the filter' }).click();
   await page.getByRole('button', { name: 'Plan the new pack' }).click();
   await openQuestions(page);
   const service = page.getByTestId('reading-service');
@@ -35,13 +35,13 @@ test('the demo’s hang-on-back is scrubbed through a year, re-cut and sponged, 
   const asFound = await forecastOf(page);
   await expect(service).toHaveText(days(asFound));
 
-  // Scrubbed to the service day: the water stands higher, and sludge lies in the layers.
+  // Scrubbed to the service day: the water in front of this pack is higher, and sludge lies in the layers.
   const headroom = page.getByTestId('reading-headroom');
   const clean = await headroom.textContent();
   const day = page.getByRole('slider', { name: 'Day', exact: true });
   await expect(page.locator('[data-sludge] rect')).toHaveCount(0);
   await day.fill(`${Math.round(asFound.serviceDay ?? 0)}`);
-  await expect(page.getByRole('heading', { name: /^Readings of the plan on day \d+/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Results for the plan on day \d+/ })).toBeVisible();
   await expect(headroom).not.toHaveText(clean ?? '');
   await expect(page.locator('[data-sludge] rect').first()).toBeVisible();
   await day.press('ArrowRight');
@@ -75,9 +75,9 @@ test('visits are planned, put on the strip, moved, taken back and cleared', asyn
   await page.goto('/filter/reed-bench/plan');
   await openQuestion(page, 'clogs');
   await page.getByText('Service plan', { exact: true }).click();
-  await page.getByRole('button', { name: 'Work out a year of visits' }).click();
+  await page.getByRole('button', { name: 'Plan a year of visits' }).click();
   await expect(page.getByTestId('plan-burden')).toContainText(/\d+ visits a year/);
-  await page.getByRole('button', { name: 'Put them on the strip' }).click();
+  await page.getByRole('button', { name: 'Add to the timeline' }).click();
   const first = page.getByRole('slider', { name: 'Visit 1', exact: true });
   const day = Number(await first.getAttribute('aria-valuenow'));
   await first.press('ArrowRight');
@@ -95,7 +95,7 @@ test('visits are planned, put on the strip, moved, taken back and cleared', asyn
   await expect(first).not.toHaveAttribute('aria-valuenow', `${day + 1}`);
   await openQuestion(page, 'clogs');
   await page.getByText('Service plan', { exact: true }).click();
-  await page.getByRole('button', { name: 'Clear the strip' }).click();
+  await page.getByRole('button', { name: 'Clear the timeline' }).click();
   await expect(first).toHaveCount(0);
   await page.keyboard.press('Control+z');
   await expect(first).toHaveCount(1);
@@ -106,12 +106,14 @@ test('other ways to lay a pack out are drawn side by side, and the strip says wh
 }) => {
   await page.goto('/filter/reed-bench/plan');
   await page.getByRole('group', { name: 'Plans' }).getByRole('button', { name: 'Compare' }).click();
-  const ways = page.getByRole('region', { name: 'Other ways, over a year' });
+  const ways = page.getByRole('region', { name: 'Other layouts over a year' });
   await expect(ways.getByRole('listitem')).toHaveCount(10);
   await expect(
-    ways.getByRole('img', { name: /^Finest pad after it: .*silt into biological media/ }),
+    ways.getByRole('img', {
+      name: /^Finest pad after the biological media: .*silt caught by biological media/,
+    }),
   ).toBeVisible();
-  await expect(page.getByRole('row', { name: /^Silt into biological media/ })).toContainText(/\d\smL/);
+  await expect(page.getByRole('row', { name: /^Silt caught by biological media/ })).toContainText(/\d\smL/);
 
   // Nothing is said of food any more: the strip asks for it, and the bench goes on without.
   await page.goto('/filter/reed-bench/measure');

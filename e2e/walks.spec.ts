@@ -14,46 +14,46 @@ interface Walk {
 const WALKS: readonly Walk[] = [
   {
     name: 'a hang-on-back with a basket',
-    way: 'Up the intake tube, under the basket',
+    way: 'Water goes up the intake tube, under the basket',
     lifted: ['Lava rock', 'Fine foam', 'Coarse foam'],
   },
   {
     name: 'a hang-on-back with cartridges',
-    way: 'Into a well, through one or more upright cartridges',
+    way: 'Water goes into a well, through one or more upright cartridges',
     lifted: ['Disposable cartridge', 'Disposable cartridge'],
   },
   {
     name: 'an up-flow canister',
-    way: 'Down a centre pipe to the bottom',
+    way: 'Water goes down a centre pipe',
     lifted: ['Porous ceramic', 'Fine foam', 'Coarse foam'],
   },
   {
     name: 'a down-flow canister',
-    way: 'In at the top, down through the trays',
+    way: 'Water comes in at the top, goes down through the trays and up a return pipe.',
     lifted: ['Coarse foam', 'Fine foam', 'Porous ceramic'],
   },
   {
     name: 'an outside-in canister',
-    way: 'Up the outside through perimeter foams',
+    way: 'Water goes up the outside through a ring of foam',
     lifted: ['Fine foam', 'Porous ceramic'],
   },
   {
     name: 'an internal filter with compartments',
-    way: 'Slots behind a weir, one after the other',
+    way: 'Water goes through slots, one after the other',
     lifted: ['Sintered glass', 'Fine foam', 'Coarse foam'],
   },
   {
     name: 'chambers of one’s own',
-    way: 'Through the chambers you enter',
+    way: 'Water goes through the chambers you enter',
     lifted: ['Lava rock', 'Coarse foam'],
   },
 ];
 
 /** Sentences that are never true of a filter whose food was entered. */
 const NEVER =
-  /Enter the daily food|enter the daily food|nothing is known of these days|perhaps not within|price not known\)|needs a pack on record|undefined|NaN/;
+  /Enter the daily food|enter the daily food|no data for these days|perhaps not within|price not entered\)|There is no forecast yet|undefined|NaN/;
 /** Nor once a repack is finished. */
-const NEVER_PACKED = /Finish a repack first|finish a repack to see/;
+const NEVER_PACKED = /There is no forecast yet|finish a repack to see/;
 
 /** All that a page says is true of this filter, and nothing is said twice in its findings. */
 async function expectTrue(page: Page, isPacked = false): Promise<void> {
@@ -72,7 +72,7 @@ for (const { name, way, lifted } of WALKS)
     await expectSaved(page);
     await expectTrue(page);
 
-    await page.getByRole('button', { name: 'Start stripping' }).click();
+    await page.getByRole('button', { name: 'Strip the filter' }).click();
     await expect(page.getByText('The filter is empty.')).toBeVisible();
     for (const [at, medium] of lifted.entries()) {
       await page.getByLabel('Search the media').fill(medium);
@@ -82,42 +82,42 @@ for (const { name, way, lifted } of WALKS)
       await expectTrue(page);
     }
     await expectSaved(page);
-    await page.getByRole('link', { name: 'Review layer by layer' }).click();
-    await expect(page.getByRole('region', { name: 'What happens to each layer' })).toBeVisible();
+    await page.getByRole('link', { name: 'Review the layers' }).click();
+    await expect(page.getByRole('region', { name: 'What to do with each layer' })).toBeVisible();
     await expectTrue(page);
 
     await page.getByRole('button', { name: 'Plan the new pack' }).click();
     await page.waitForURL(/\/plan$/);
     await expect(layersInFlow(page)).toHaveCount(lifted.length);
     // Verdict and questions agree.
-    const questions = page.getByRole('region', { name: 'Four questions' });
+    const questions = page.getByRole('region', { name: 'Key questions' });
     await expect(page.getByTestId('verdict-next')).toContainText(/Next service: (in|not)/, WORKED_OUT);
-    const works = await page.getByText('Works: no problems found.').count();
+    const works = await page.getByText('No problems found.').count();
     if (works > 0) await expect(questions).not.toContainText(/Check|Urgent/);
     // Nothing new goes in: no bacteria leave.
     await expect(page.getByRole('region', { name: 'Verdict' })).not.toContainText('mature media leaves');
     await expectTrue(page);
     await page.getByRole('link', { name: 'Prepare' }).click();
     await page.waitForURL(/\/prepare$/);
-    // All of it came out of this filter.
+    // All of it came out from this filter.
     await expect(page.getByRole('region', { name: 'Shopping list' })).not.toContainText(/to buy: [1-9]/);
     await expectTrue(page);
 
     await page.getByRole('link', { name: 'Plan', exact: true }).click();
-    await page.getByRole('button', { name: 'To the packing list' }).click();
+    await page.getByRole('button', { name: 'Go to the packing list' }).click();
     await doStepsUntil(page, /Measure the flow/);
-    await page.getByRole('button', { name: 'Go on without measuring' }).click();
+    await page.getByRole('button', { name: 'Continue without measuring' }).click();
     await page.getByRole('button', { name: 'Finish the repack' }).click();
     await page.waitForURL(/\/card$/);
     await expect(page.getByRole('article', { name: 'Pack card' })).toBeVisible();
 
     const filter = new URL(page.url()).pathname.replace(/\/card$/, '');
     await page.goto(`${filter}/care`);
-    const ahead = page.getByRole('region', { name: 'What lies ahead' });
+    const ahead = page.getByRole('region', { name: 'Forecast' });
     await expect(ahead).toContainText(/being worked out|Next service: /);
     await expectTrue(page, true);
     await expect(ahead).toContainText(/Next service: (in|any|not)|Needs service/, WORKED_OUT);
-    await page.getByText('squeezed, swished, replaced, brushed').click();
+    await page.getByText('what you cleaned or replaced').click();
     await page.getByLabel(/^1: /).selectOption({ index: 1 });
     await page.getByRole('button', { name: 'Save service' }).click();
     await expect(
@@ -127,8 +127,8 @@ for (const { name, way, lifted } of WALKS)
     await page.goto(`${filter}/charts`);
     await expectTrue(page, true);
     // No new media went in: no tests are asked for.
-    await page.goto(`${filter}/settle-in`);
-    await expect(page.getByTestId('verdict')).toContainText('Nothing is settling in');
+    await page.goto(`${filter}/water-tests`);
+    await expect(page.getByTestId('verdict')).toContainText('No media was changed recently');
     await page.goto('/');
     await expectTrue(page, true);
   });

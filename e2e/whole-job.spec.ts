@@ -24,7 +24,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await expect(page.getByText('Needs service now')).toBeVisible();
 
   await page.locator('ol').getByRole('link', { name: 'Window sill' }).click();
-  await page.getByRole('button', { name: 'Start stripping' }).click();
+  await page.getByRole('button', { name: 'Strip the filter' }).click();
 
   // As found, in flow order and in the order the hands take it out.
   await expect(layersInFlow(page)).toHaveCount(4);
@@ -34,7 +34,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await expect(
     page.getByRole('region', { name: 'Take out in this order' }).getByRole('button').first(),
   ).toHaveText(/Medium foam, 30 ppi/);
-  await expect(page.getByTestId('verdict')).toContainText('Basket: 0.5 cm of media above the stop.');
+  await expect(page.getByTestId('verdict')).toContainText('Basket: 0.5 cm of media above the fill limit.');
   await expect(page.getByText(/are cut short: up to 6\smm open at the wall/)).toBeVisible();
   await layersInFlow(page).nth(3).click();
   await page.getByRole('button', { name: 'loaded' }).click();
@@ -42,7 +42,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await page.getByRole('button', { name: 'Plan the new pack' }).click();
 
   // Drag the stone to the end of the flow line: behind every foam.
-  await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Results for the plan' })).toBeVisible();
   await openQuestions(page);
   const stone = await layersInFlow(page).nth(1).boundingBox();
   const line = await page.getByTestId('flow-line').boundingBox();
@@ -69,16 +69,16 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   // Findings mend the rest: order of grades, and pads cut to the walls.
   await page.getByRole('button', { name: 'Put the layers in order' }).click();
   await page.getByRole('button', { name: 'Cut wall to wall' }).click();
-  await expect(page.getByTestId('verdict')).toHaveText('Works: no problems found.');
+  await expect(page.getByTestId('verdict')).toHaveText('No problems found.');
   await expect(page.getByTestId('reading-leastCover')).toHaveText('100 %');
   await expect(layersInFlow(page)).toHaveText(['C', 'M', 'F', 'S']);
   // By hand: 10.5 cm of 12 × 8 cm is 1.008 L; 4 cm of stone at 0.68 kg/L is 0.261 kg, and three foams of 6.5 cm at 30 kg/m³ 19 g.
   await expect(page.getByTestId('reading-volume')).toHaveText('1.01 L');
   await expect(page.getByTestId('reading-dryMass')).toHaveText('0.28 kg');
   await expect(page.getByText(/^13\sL to 26\sL$/)).toBeVisible();
-  await expect(page.getByTestId('reading-measured-turnover')).toHaveText(/^7\.\d\s× an hour$/);
+  await expect(page.getByTestId('reading-measured-turnover')).toHaveText(/^7\.\d\stimes an hour$/);
   await expectSaved(page);
-  await page.getByRole('button', { name: 'To the packing list' }).click();
+  await page.getByRole('button', { name: 'Go to the packing list' }).click();
 
   // The packing list, bottom of the basket first; ticked with the space bar, one box, and the large button.
   await expect(page.getByText('0 of 4 in')).toBeVisible();
@@ -86,17 +86,17 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await page.keyboard.press('Space');
   await page.getByLabel('2: Medium foam, 30 ppi is in').check();
   await expect(stepInHand(page)).toHaveText('Fine foam, 45 ppi');
-  await page.getByRole('button', { name: 'Different from the plan' }).click();
+  await page.getByRole('button', { name: 'Enter a difference' }).click();
   await page.getByLabel('Thickness now').fill('12 mm');
   await page.getByLabel('Note').fill('The sheet ran out.');
-  await page.getByRole('button', { name: 'Save, layer is in' }).click();
+  await page.getByRole('button', { name: 'Save and mark as in' }).click();
   // A layer that is in stays in sight until the keeper goes on.
   await page.getByRole('button', { name: /^Next/ }).click();
   await page.getByRole('button', { name: /^The layer is in/ }).click();
 
   // What differed is judged at once.
-  await doStepsUntil(page, /The pack as it went in/);
-  await expect(page.getByText('The pack went in differently, and still holds.')).toBeVisible();
+  await doStepsUntil(page, /Check the pack as you packed it/);
+  await expect(page.getByText('You packed it differently, and that is fine.')).toBeVisible();
   await expect(page.getByText(/Fine foam, 45 ppi: 1\.2\scm, planned 1\.5\scm/)).toBeVisible();
   await page.keyboard.press('Space');
 
@@ -109,7 +109,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await expect(page.getByTestId('verdict')).toContainText(/Clean flow 424\sL\/h: (as|less than) predicted\./);
   await expect(page.getByText(/Before the repack: [45]\d\d\sL\/h/)).toBeVisible();
   await page.keyboard.press('Space');
-  await expect(stepInHand(page)).toHaveText('Everything is in and runs.');
+  await expect(stepInHand(page)).toHaveText('All layers are in.');
   await page.getByRole('button', { name: 'Finish the repack' }).click();
 
   // The card of what is in now.
@@ -124,7 +124,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
     .last();
   await expect(row).toContainText('100 % of clean flow');
   // Nothing is said of the pack that came out; the forecast of this one comes as soon as it is worked out.
-  await expect(row).toContainText(/Works: no problems found\.\sNext service: in \d/, WORKED_OUT);
+  await expect(row).toContainText(/No problems found\.\sNext service: in \d/, WORKED_OUT);
 
   // Nothing under way, so that what fails would be the app's fault.
   await page.goto('about:blank');
@@ -150,24 +150,24 @@ test.describe('from empty', () => {
     app,
   }) => {
     await page.goto('/');
-    await expect(page.getByText('No filter here yet.')).toBeVisible();
+    await expect(page.getByText('You have no filters yet.')).toBeVisible();
     await page.getByRole('main').getByRole('link', { name: 'Add a filter' }).click();
 
     // Nothing typed: it says what is missing, and keeps what was typed.
     await page.getByRole('button', { name: 'Add this filter' }).click();
-    await expect(page.getByRole('alert').filter({ hasText: 'Type a name for it.' })).toContainText(
-      'Choose how the water goes',
+    await expect(page.getByRole('alert').filter({ hasText: 'Enter a name.' })).toContainText(
+      'Choose how water flows',
     );
     await page.getByLabel('Name of the tank or filter').fill('Back room');
-    await page.getByLabel('Water in the tank, net').fill('26,4 US gal');
+    await page.getByLabel('Water in the tank').fill('26,4 US gal');
     await page.getByLabel('Flow on the label, if known').fill('800');
-    await page.getByText('Down a centre pipe to the bottom').click();
+    await page.getByText('Water goes down a centre pipe').click();
     await page.getByRole('button', { name: 'Add this filter' }).click();
 
     // Survey: the sizes are assumed until they are typed over.
     await page.getByText('Assumed so far').click();
-    await expect(page.getByText('Chambers have the sizes usual of the kind.')).toBeVisible();
-    await expect(page.getByLabel('Water in it, net')).toHaveValue('99.9');
+    await expect(page.getByText('The chamber sizes are typical for this kind of filter.')).toBeVisible();
+    await expect(page.getByLabel('Water in the tank')).toHaveValue('99.9');
     const bottom = page.getByRole('listitem', { name: 'Chamber 2: Bottom tray' });
     await bottom.locator('summary').click();
     await bottom.getByLabel('Shape').selectOption('round');
@@ -175,7 +175,7 @@ test.describe('from empty', () => {
     await bottom.getByLabel('Depth').fill('2 3/4 in');
     // By hand: π/4 · 18² · 6.985 cm is 1.777 L.
     await expect(bottom).toContainText('1.78 L');
-    await expect(page.getByText('Chambers have the sizes usual of the kind.')).toHaveCount(0);
+    await expect(page.getByText('The chamber sizes are typical for this kind of filter.')).toHaveCount(0);
     for (const name of ['Top tray', 'Tray 3, from below']) {
       const tray = page.getByRole('listitem', { name: new RegExp(name) });
       await tray.locator('summary').click();
@@ -183,7 +183,7 @@ test.describe('from empty', () => {
     }
     await expectSaved(page);
 
-    // The flow before the strip.
+    // The flow before stripping.
     await page.getByRole('link', { name: 'Flow' }).click();
     await typeFillings(page, '20', '20.5', '19.5');
     await page.getByRole('button', { name: 'Save reading' }).click();
@@ -193,10 +193,10 @@ test.describe('from empty', () => {
     // A stage that is not reached yet says what it waits for.
     await page.getByRole('button', { name: 'Repack' }).click();
     await expect(
-      page.getByRole('status').filter({ hasText: 'press “To the packing list” on Plan' }),
+      page.getByRole('status').filter({ hasText: 'press “Go to the packing list” on Plan' }),
     ).toBeVisible();
     await page.getByRole('link', { name: 'Strip' }).click();
-    await page.getByRole('button', { name: 'Start stripping' }).click();
+    await page.getByRole('button', { name: 'Strip the filter' }).click();
     await expect(page.getByText('The filter is empty.')).toBeVisible();
     // The foam was lifted out first: it lay on top of the stone, so the water met it last.
     await page.getByRole('button', { name: 'Add Medium foam, 30 ppi' }).click();
@@ -207,7 +207,7 @@ test.describe('from empty', () => {
     await page.getByRole('button', { name: 'Plan the new pack' }).click();
 
     // Plan with the keyboard alone: foam first, thicker, a pad added, and back.
-    await expect(page.getByRole('heading', { name: 'Readings of the plan' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Results for the plan' })).toBeVisible();
     await layersInFlow(page).nth(1).focus();
     await page.keyboard.press('Alt+ArrowLeft');
     await expect(layersInFlow(page)).toHaveText(['M', 'L']);
@@ -233,14 +233,14 @@ test.describe('from empty', () => {
     // A reload in the middle keeps everything.
     await page.reload();
     await expect(layersInFlow(page)).toHaveText(['M', 'L']);
-    await page.getByRole('button', { name: 'To the packing list' }).click();
+    await page.getByRole('button', { name: 'Go to the packing list' }).click();
     await expect(page.getByText('0 of 2 in')).toBeVisible();
     await doStepsUntil(page, /Clean the seal/);
     await expect(page.getByText('2 of 2 in')).toBeVisible();
     // Back with the keyboard, taken out again, and in.
     while (!/Medium foam/.test((await stepInHand(page).textContent()) ?? ''))
       await page.keyboard.press('Backspace');
-    await page.getByRole('button', { name: 'Not done yet' }).click();
+    await page.getByRole('button', { name: 'Mark as not done' }).click();
     await expect(page.getByText('1 of 2 in')).toBeVisible();
     await doStepsUntil(page, /Measure the flow/);
     await typeFillings(page, '12', '12.2', '11.8');

@@ -32,7 +32,7 @@ describe('calendarOf', () => {
       'Long run, left: Replace the bonded floss pad; squeeze, rinse, and swish the rest, all of it in old tank water.',
     );
     expect(event.description.replaceAll('\u00a0', ' ')).toBe(
-      'The flow falls to 60 %, and “more” — ça va.\nAbout 28 minutes.\nBring old tank water and new floss.\nWith the water change.',
+      'The flow falls to 60 %, and “more” — ça va.\nAbout 28 minutes.\nBring old tank water and new floss.\nDo it with the water change.',
     );
     expect(event.startDate.isDate).toBe(true);
     expect(event.startDate.toString()).toBe('2026-11-30');

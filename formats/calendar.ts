@@ -35,7 +35,7 @@ export function calendarOf(
           say(item.why),
           ...(item.minutes === null ? [] : [`About ${Math.round(item.minutes)} minutes.`]),
           ...(item.bring.length === 0 ? [] : [`Bring ${joined(item.bring)}.`]),
-          ...(item.withWaterChange ? ['With the water change.'] : []),
+          ...(item.withWaterChange ? ['Do it with the water change.'] : []),
         ].join('\n'),
       });
   // The package leaves out the break after the last line, which RFC 5545 asks for.

@@ -65,7 +65,7 @@ export function contentFaults({ tank, filter, packs, jobs, log }: FilterContent)
     ...log.flatMap((entry, position) =>
       entry.jobId === null || jobIds.has(entry.jobId)
         ? []
-        : [`Log entry ${position + 1} refers to the job “${entry.jobId}”, which is not in the file.`],
+        : [`Log entry ${position + 1} refers to the repack “${entry.jobId}”, which is not in the file.`],
     ),
   ];
 }

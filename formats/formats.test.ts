@@ -31,12 +31,12 @@ describe('neatlayer.json', () => {
   });
 
   it.each<[string, string, RegExp]>([
-    ['cut in half', text.slice(0, text.length / 2), /not whole JSON/],
-    ['empty', '', /not whole JSON/],
+    ['cut in half', text.slice(0, text.length / 2), /not complete/],
+    ['empty', '', /not complete/],
     ['another format', '{"format":"recipe"}', /not a Neat Layer file/],
     ['a list', '[1, 2]', /not a Neat Layer file/],
     ['no version', '{"format":"neatlayer"}', /does not say which version/],
-    ['a newer version', '{"format":"neatlayer","version":99}', /version 99, newer than this app reads/],
+    ['a newer version', '{"format":"neatlayer","version":99}', /newer version of the app \(99/],
     [
       'a missing medium',
       changed((file) => (file.packs[0]!.layers[1]!.medium = 'moon-rock')),
@@ -71,7 +71,7 @@ describe('neatlayer.json', () => {
     [
       'a log of another job',
       changed((file) => (file.log[0]!.jobId = 'ghost')),
-      /Log entry 1 refers to the job “ghost”/,
+      /Log entry 1 refers to the repack “ghost”/,
     ],
   ])('says what is wrong with %s', (_, input, message) => {
     expect(faultsOf(input)[0]).toMatch(message);

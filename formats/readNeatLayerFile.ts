@@ -17,21 +17,21 @@ export type ReadResult =
  */
 export function readNeatLayerFile(text: string): ReadResult {
   if (new Blob([text]).size > MOST_FILE_BYTES)
-    return bad(`The file is larger than ${MOST_FILE_WORDS}, which is the most this app reads and writes.`);
+    return bad(`The file is larger than ${MOST_FILE_WORDS}, the largest this app can read.`);
   let raw: unknown;
   try {
     raw = JSON.parse(text);
   } catch {
-    return bad('This is not whole JSON: the file may have been cut off. Fetch it again from where it came.');
+    return bad('The file is not complete. It may have been cut off. Get a new copy and try again.');
   }
   if (!isRaw(raw) || raw.format !== FILE_FORMAT)
-    return bad('This is not a Neat Layer file: it has no "format": "neatlayer".');
+    return bad('This is not a Neat Layer file. It has no "format": "neatlayer".');
   const { version } = raw;
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
-    return bad('The file does not say which version it is of: "version" must be a whole number from 1.');
+    return bad('The file does not say which version it is. "version" must be a whole number from 1.');
   if (version > FILE_VERSION)
     return bad(
-      `The file is of version ${version}, newer than this app reads (${FILE_VERSION}). Update the app, then open it again.`,
+      `The file comes from a newer version of the app (${version}; this one reads up to ${FILE_VERSION}). Update the app, then open it again.`,
     );
   const migrate = (kind: DocumentKind, doc: unknown): unknown =>
     isRaw(doc) ? migrateDocument(kind, doc, version) : doc;

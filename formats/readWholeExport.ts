@@ -32,12 +32,12 @@ export async function readWholeExport(
   await walk(open(), ['$.format', '$.version'], (key, value) => void marks.set(String(key), value));
   if (marks.get('format') !== EXPORT_FORMAT)
     throw new ExportError(
-      'The file is no full export of this app: it has no "format": "neatlayer-all". The file of one filter is added on “Add a filter”.',
+      'This is not a full export: it has no "format": "neatlayer-all". To add the file of one filter, go to “Add a filter”.',
     );
   const version = marks.get('version');
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
     throw new ExportError(
-      'The file does not say which version it is of: "version" must be a whole number from 1.',
+      'The file does not say which version it is. "version" must be a whole number from 1.',
     );
   if (version > SCHEMA_VERSION)
     throw new ExportError(
@@ -68,6 +68,6 @@ async function walk(
   }
   if (fault !== null || !parser.isEnded)
     throw new ExportError(
-      'The file is not whole JSON: it may have been cut off. Fetch it again from where it came.',
+      'The file is not complete. It may have been cut off. Get a new copy and try again.',
     );
 }

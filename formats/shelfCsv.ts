@@ -74,7 +74,7 @@ export function readShelfCsv(text: string, newId: () => string): ShelfCsv {
   if (data.length > MOST_ITEMS)
     return {
       items: [],
-      faults: [`The file has ${data.length} rows; the shelf holds at most ${MOST_ITEMS} things.`],
+      faults: [`The file has ${data.length} rows; the shelf can hold at most ${MOST_ITEMS} items.`],
     };
   const items: ShelfItem[] = [];
   const faults: string[] = [];

@@ -75,7 +75,7 @@ export function install() {
   run(
     'npm',
     ['ci', '--no-audit', '--no-fund'],
-    'The dependencies could not be installed. The npm registry must be reachable, and python3, make and g++ installed ' +
+    'The dependencies could not be installed. You need a connection to the npm registry, and python3, make and g++ installed ' +
       '(on Debian: apt-get install python3 make g++). Then run this again.',
   );
 }
@@ -132,7 +132,7 @@ export function build() {
  */
 export function portOf(name, otherwise) {
   const port = process.env[name] ?? otherwise;
-  if (!/^\d+$/.test(port)) fail(`${name} must be a number; it is “${port}”.`);
+  if (!/^\d+$/.test(port)) fail(`${name} must be a number, not “${port}”.`);
   return Number(port);
 }
 
@@ -156,7 +156,7 @@ export function serve(databaseFile) {
   next.on('exit', (code) => {
     if (code !== 0 && code !== null)
       console.error(
-        `\nThe app stopped; the reason stands above. If port ${port} is taken, choose another: PORT=3041 npm start`,
+        `\nThe app stopped. See the reason above. If port ${port} is in use, choose another: PORT=3041 npm start`,
       );
     process.exit(code ?? 0);
   });

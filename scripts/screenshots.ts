@@ -23,11 +23,11 @@ interface View {
 }
 
 const chooseLayer = (page: Page, index: number): Promise<void> =>
-  page.getByRole('list', { name: 'Layers as the water meets them' }).getByRole('button').nth(index).click();
+  page.getByRole('list', { name: 'Layers in flow order' }).getByRole('button').nth(index).click();
 
 /** Begins the plan of a filter, where no view before this one has. */
 async function beginPlan(page: Page): Promise<void> {
-  const begin = page.getByRole('button', { name: 'Plan without stripping' });
+  const begin = page.getByRole('button', { name: 'Plan without opening the filter' });
   const plans = page.getByRole('group', { name: 'Plans' });
   await begin.or(plans).waitFor();
   if (await begin.isVisible()) await begin.click();
@@ -68,9 +68,9 @@ const VIEWS: readonly View[] = [
     address: '/filter/window-sill/strip',
     size: DESK,
     act: async (page) => {
-      await page.getByRole('button', { name: 'Start stripping' }).click();
-      await page.getByRole('heading', { name: 'Vessel, as found' }).waitFor();
-      await page.getByRole('button', { name: 'The filter is off: start the clock' }).click();
+      await page.getByRole('button', { name: 'Strip the filter' }).click();
+      await page.getByRole('heading', { name: 'The filter, as found' }).waitFor();
+      await page.getByRole('button', { name: 'Filter is off: start the clock' }).click();
       await chooseLayer(page, 2);
       await page.getByRole('button', { name: 'blocked' }).click();
     },
@@ -95,7 +95,7 @@ const VIEWS: readonly View[] = [
     size: DESK,
     act: async (page) => {
       await beginPlan(page);
-      await page.getByRole('button', { name: 'Duplicate' }).click();
+      await page.getByRole('button', { name: 'Duplicate plan' }).click();
       await page.getByRole('button', { name: 'Alternative 1' }).waitFor();
       await page.getByText('Does the water go through every layer').click();
       await page.getByRole('button', { name: 'Cut wall to wall' }).click();
@@ -133,13 +133,13 @@ const VIEWS: readonly View[] = [
     },
   },
   {
-    name: 'swap',
-    address: '/filter/reed-bench/swap',
+    name: 'media-swap',
+    address: '/filter/reed-bench/media-swap',
     size: DESK,
     act: async (page) => {
       for (const name of [/^Medium foam/, /^Bonded floss/, /^Porous ceramic.*tray 3/])
         await page.getByRole('checkbox', { name }).check();
-      await page.getByText('Begin the swap today').click();
+      await page.getByText('Start the swap today').click();
       await page.getByText('Stage 1 is done').click();
       await page
         .getByTestId('verdict-next')
@@ -149,8 +149,8 @@ const VIEWS: readonly View[] = [
     },
   },
   {
-    name: 'settle-in',
-    address: '/filter/reed-bench/settle-in',
+    name: 'water-tests',
+    address: '/filter/reed-bench/water-tests',
     size: DESK,
     act: async (page) => {
       // The first of them is typed as it was four days ago: what the app shows is of days, not of two tests at once.
@@ -191,7 +191,7 @@ const VIEWS: readonly View[] = [
       await page.getByText(/^saved/).waitFor();
       await page.getByRole('link', { name: 'Prepare' }).click();
       await page.getByRole('heading', { name: 'Cut plan' }).waitFor();
-      await page.getByText('working it out').waitFor({ state: 'detached' });
+      await page.getByText('working out').waitFor({ state: 'detached' });
     },
   },
   { name: 'shelf', address: '/shelf', size: DESK },

@@ -29,7 +29,7 @@ const listen = (server, port, address) =>
     server.once('error', (/** @type {NodeJS.ErrnoException} */ error) =>
       fail(
         error.code === 'EADDRINUSE'
-          ? `Port ${port} at ${address} is taken. Choose another: PORT=3041 SHARE_PORT=3444 npm start -- --share`
+          ? `Port ${port} at ${address} is in use. Choose another: PORT=3041 SHARE_PORT=3444 npm start -- --share`
           : `${address} is not an address of this machine that can be served (${error.code ?? error.message}). Name one of: ${ownAddresses().join(', ') || 'none found'}.`,
       ),
     );
@@ -44,11 +44,11 @@ const listen = (server, port, address) =>
 export async function share(databaseFile, only) {
   if (only !== null && isIP(only) !== 4)
     fail(
-      `“${only}” is no address like 192.168.1.20. Name one, or none to serve every network of this machine.`,
+      `“${only}” is not an address like 192.168.1.20. Give one, or leave it out to serve every network this computer is on.`,
     );
   const addresses = only === null ? ownAddresses() : [only];
   if (addresses.length === 0)
-    fail('This machine is on no network. Connect it, or run npm start without --share.');
+    fail('This computer is not on a network. Connect it, or run npm start without --share.');
   const port = portOf('PORT', '3040');
   const sharePort = portOf('SHARE_PORT', '3443');
   const { key, cert, file, fingerprint } = await homeCertificate(
@@ -98,10 +98,10 @@ async function showCode(port, hosts, fingerprint) {
   say(`On the home network: ${hosts.map((host) => `https://${host}`).join(', ')}`);
   console.log(await toString(address, { type: 'terminal', small: true }));
   say(
-    `Pairing code ${code.slice(0, 4)} ${code.slice(4)}: holds ten minutes, for one device. Enter makes a new one.`,
+    `Pairing code ${code.slice(0, 4)} ${code.slice(4)}: works once, for ten minutes. Press Enter for a new one.`,
   );
   say(
-    'The phone warns that it does not know this certificate: it was made on this computer. Go on only if the phone shows ' +
+    'The phone will warn about the certificate, because this computer made it. Continue only if the phone shows ' +
       `this fingerprint (SHA-256): ${fingerprint}`,
   );
 }

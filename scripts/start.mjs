@@ -5,7 +5,7 @@ import { build, fail, install, ROOT, serve } from './prepare.mjs';
 
 const [option, address, ...more] = process.argv.slice(2);
 if ((option !== undefined && option !== '--share') || more.length > 0)
-  fail('npm start takes nothing, or -- --share, or -- --share and one address of this machine.');
+  fail('Use npm start, npm start -- --share, or npm start -- --share ADDRESS.');
 
 install();
 build();

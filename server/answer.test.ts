@@ -150,7 +150,7 @@ describe('what was sent', () => {
   it('may be as large as a file may be, and no larger', async () => {
     const padded = (bytes: number): string => `{}${' '.repeat(bytes - 2)}`;
     expect(await readBody(request(padded(MOST_FILE_BYTES)))).toEqual({});
-    expect((await faultsOf(() => readBody(request(padded(MOST_FILE_BYTES + 1)))))[0]).toContain('send less');
+    expect((await faultsOf(() => readBody(request(padded(MOST_FILE_BYTES + 1)))))[0]).toContain('Send less');
   });
 
   it('names its version and the document of its address', async () => {

@@ -84,7 +84,7 @@ export const noBody = (): Promise<null> => Promise.resolve(null);
 export async function readPiece(request: Request): Promise<Uint8Array> {
   const bytes = await request.arrayBuffer();
   if (bytes.byteLength > INCOMING_PIECE)
-    throw new InvalidError(['The piece is too large; send less at a time.']);
+    throw new InvalidError(['The part is too large. Send smaller parts.']);
   return new Uint8Array(bytes);
 }
 
@@ -92,7 +92,7 @@ export async function readPiece(request: Request): Promise<Uint8Array> {
 export async function readText(request: Request): Promise<string> {
   const bytes = await request.arrayBuffer();
   if (bytes.byteLength > MOST_FILE_BYTES)
-    throw new InvalidError([`That is more than ${MOST_FILE_WORDS}; send less.`]);
+    throw new InvalidError([`That is more than ${MOST_FILE_WORDS}. Send less.`]);
   return new TextDecoder().decode(bytes);
 }
 
@@ -136,9 +136,7 @@ function refusalOf(error: unknown): Response | null {
   if (error instanceof UnreadableError)
     return refuse(422, {
       message: error.message,
-      faults: [
-        'A document that belongs to it cannot be read; home shows it, and how to repair or remove it.',
-      ],
+      faults: ['A record that belongs to it cannot be read. Go to Filters to repair or remove it.'],
     });
   return null;
 }

@@ -52,7 +52,7 @@ describe('a file on its way in', () => {
     expect(readFileSync(before ?? '').length).toBeGreaterThan(0);
     // Nothing stays of what has passed.
     expect(readdirSync(path.join(folder, 'neat-layer-passing'))).toEqual([]);
-    expect(() => bringIn(db, id, 'add')).toThrow(/not there any more/);
+    expect(() => bringIn(db, id, 'add')).toThrow(/no longer exists/);
   });
 
   it('a piece that comes twice is taken once, one that is missing is asked for', async () => {
@@ -61,7 +61,7 @@ describe('a file on its way in', () => {
     takePiece(id, 0, bytes.slice(0, PIECE));
     expect(takePiece(id, 0, bytes.slice(0, PIECE))).toEqual({ arrived: PIECE });
     expect(() => takePiece(id, 2 * PIECE, bytes.slice(2 * PIECE, 3 * PIECE))).toThrow(/piece .* is missing/);
-    await expect(tryFile(db, id)).rejects.toThrow(/not arrived whole/);
+    await expect(tryFile(db, id)).rejects.toThrow(/did not arrive complete/);
     takePiece(id, PIECE, bytes.slice(PIECE));
     expect((await tryFile(db, id)).holdings.filters).toEqual(['Sponge']);
     // Asked again because the answer was lost.
@@ -73,19 +73,19 @@ describe('a file on its way in', () => {
     expect(() => beginIncoming(2 ** 40)).toThrow(/4 GB/);
     expect(() => beginIncoming('many')).toThrow(/number of bytes/);
     const id = sent(await bytesOf(backupStream(db)));
-    expect(() => bringIn(db, id, 'replace')).toThrow(/not tried/);
+    expect(() => bringIn(db, id, 'replace')).toThrow(/not been checked/);
     dropIncoming(id);
     expect(readdirSync(path.join(folder, 'neat-layer-passing'))).toEqual([]);
   });
 
   it('that cannot be used is not kept, and says so when it is asked for again', async () => {
     const id = sent(new TextEncoder().encode('date;flow'));
-    await expect(tryFile(db, id)).rejects.toThrow(/not whole JSON/);
-    await expect(tryFile(db, id)).rejects.toThrow(/not there any more/);
+    await expect(tryFile(db, id)).rejects.toThrow(/not complete/);
+    await expect(tryFile(db, id)).rejects.toThrow(/no longer exists/);
     // Another tab’s file takes its place.
     const first = sent(await bytesOf(backupStream(db)));
     beginIncoming(10);
-    await expect(tryFile(db, first)).rejects.toThrow(/not there any more/);
+    await expect(tryFile(db, first)).rejects.toThrow(/no longer exists/);
   });
 
   it('gives way to that of another tab, also while it is being tried: the other comes in whole', async () => {
@@ -95,10 +95,10 @@ describe('a file on its way in', () => {
     const trying = tryFile(db, first);
     const second = sent(bytes);
     await Promise.all([
-      expect(trying).rejects.toThrow(/not there any more/),
+      expect(trying).rejects.toThrow(/no longer exists/),
       expect(tryFile(db, second)).resolves.toMatchObject({ holdings: { filters: ['Sponge'] } }),
     ]);
-    expect(() => bringIn(db, first, 'replace')).toThrow(/not there any more/);
+    expect(() => bringIn(db, first, 'replace')).toThrow(/no longer exists/);
     filters.remove(db, 'f');
     bringIn(db, second, 'replace');
     expect(filters.get(db, 'f').doc.name).toBe('Sponge');

@@ -66,7 +66,7 @@ export function beginIncoming(size: unknown): { readonly id: string } {
   if (size === 0) throw new InvalidError(['The file is empty. Choose another one.']);
   if (size > LARGEST_INCOMING)
     throw new InvalidError([
-      `The file is larger than ${LARGEST_INCOMING_WORDS}, the most this app takes in.`,
+      `The file is larger than ${LARGEST_INCOMING_WORDS}, the largest this app can read.`,
     ]);
   if (shared.neatLayerIncoming !== undefined) removeFiles(shared.neatLayerIncoming.id);
   const id = randomUUID();
@@ -96,7 +96,7 @@ export async function tryFile(db: Db, id: string): Promise<IncomingSaid> {
   // Asked again because the answer was lost.
   if (incoming.said !== null) return incoming.said;
   if (incoming.arrived !== incoming.size)
-    throw new InvalidError(['The file has not arrived whole. Choose it again.']);
+    throw new InvalidError(['The file did not arrive complete. Choose it again.']);
   try {
     incoming.said = await lookInto(db, id);
   } catch (error) {
@@ -135,7 +135,8 @@ export interface IncomingDone {
  * beside the database first.
  */
 export function bringIn(db: Db, id: string, how: unknown): IncomingDone {
-  if (known(id).said === null) throw new InvalidError(['The file was not tried yet. Choose it again.']);
+  if (known(id).said === null)
+    throw new InvalidError(['The file has not been checked yet. Choose it again.']);
   if (how === 'add') {
     const news = addNew(db, stagedFile(id));
     dropIncoming(id);

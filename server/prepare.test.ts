@@ -70,12 +70,12 @@ describe('the shelf', () => {
 describe('preparations on Filters', () => {
   it('are said when they are due, and lead to Prepare', () => {
     planLava('2026-12-03');
-    expect(rowOf('window-sill').next.todo).toEqual({ what: 'Prepare the repack', place: 'prepare' });
+    expect(rowOf('window-sill').next.todo).toEqual({ what: 'Go to Prepare', place: 'prepare' });
     // Eight days before: breaking and the vinegar test.
     expect(formatSentence(rowOf('window-sill').next.state)).toBe('2 preparations are due for the repack.');
   });
 
-  it('are not said before their day, without a day, or once they are done', () => {
+  it('are not entered before their day, without a day, or once they are done', () => {
     planLava('2026-12-10');
     expect(rowOf('window-sill').next.todo?.place).not.toBe('prepare');
     const { doc, version } = jobs.open(db, 'window-sill')!;

@@ -25,8 +25,8 @@ describe('readPicture', () => {
   });
 
   it.each([
-    ['no picture', new TextEncoder().encode('These are words.'), /no picture/],
-    ['nothing', new Uint8Array(), /no picture/],
+    ['not a picture', new TextEncoder().encode('These are words.'), /not a picture/],
+    ['nothing', new Uint8Array(), /not a picture/],
     ['too large', new Uint8Array(8 * 2 ** 20 + 1), /larger than 8 MB/],
   ])('refuses what is %s', async (_, body, message) => {
     await expect(readPicture(request(body))).rejects.toMatchObject({

@@ -15,7 +15,7 @@ const QUALITY = 82;
 export async function readPicture(request: Request): Promise<Picture> {
   const body = new Uint8Array(await request.arrayBuffer());
   if (body.length > MOST_PHOTO_BYTES)
-    throw new InvalidError(['This photo is larger than 8 MB: take it anew at a smaller size.']);
+    throw new InvalidError(['This photo is larger than 8 MB. Take it again at a smaller size.']);
   try {
     const { data, info } = await sharp(body)
       .rotate()
@@ -24,6 +24,6 @@ export async function readPicture(request: Request): Promise<Picture> {
       .toBuffer({ resolveWithObject: true });
     return { jpeg: data, width: info.width, height: info.height };
   } catch {
-    throw new InvalidError(['This file is no picture that can be read: choose a JPEG, PNG or WebP.']);
+    throw new InvalidError(['This file is not a picture the app can read. Choose a JPEG, PNG or WebP.']);
   }
 }

@@ -7,7 +7,7 @@ import type { Db } from './openDatabase';
 const MOST_REMEMBERED = 5000;
 
 const ChangeIdSchema = z
-  .string({ error: 'The change has no id: reload the page, then try again.' })
+  .string({ error: 'The change has no id. Reload the page, then try again.' })
   .regex(/^[A-Za-z0-9-]{8,64}$/, 'The id of a change is 8 to 64 letters, digits or dashes.');
 
 /**
@@ -24,7 +24,8 @@ export function once(db: Db, id: unknown, what: string, act: () => unknown): unk
       const known = db.prepare('SELECT what, answer FROM change WHERE id = ?').get(changeId) as
         { what: string; answer: string } | undefined;
       if (known !== undefined) {
-        if (known.what !== what) throw new InvalidError(['The id of this change was used for another one.']);
+        if (known.what !== what)
+          throw new InvalidError(['Another change has the same id. Reload the page, then try again.']);
         return JSON.parse(known.answer) as unknown;
       }
       const answer = act() ?? {};

@@ -3,7 +3,7 @@ import type { DocumentKind } from '@/formats/documents/kinds';
 /** What was asked for is not there (any more). */
 export class NotFoundError extends Error {
   constructor(what: string) {
-    super(`This ${what} is not there any more.`);
+    super(`This ${what} no longer exists.`);
   }
 }
 
@@ -13,7 +13,7 @@ export class ConflictError extends Error {
     what: string,
     readonly current: unknown,
   ) {
-    super(`This ${what} was changed elsewhere since it was opened here.`);
+    super(`This ${what} was changed in another tab or on another device after you opened it here.`);
   }
 }
 

@@ -140,7 +140,7 @@ describe('a backup', () => {
     mark(newer, 'PRAGMA user_version = 99');
     mark(handMade, 'CREATE TRIGGER bad AFTER INSERT ON tank BEGIN DELETE FROM job; END');
     mark(foreign, 'CREATE TABLE other (id); PRAGMA application_id = 7');
-    expect(faultOf(() => tryIncoming(db, cut))).toMatch(/damaged or cut short\. Nothing was changed/);
+    expect(faultOf(() => tryIncoming(db, cut))).toMatch(/damaged or not complete\. Nothing was changed/);
     expect(faultOf(() => tryIncoming(db, newer))).toMatch(/newer version of this app.*Update the app/);
     expect(faultOf(() => tryIncoming(db, foreign))).toMatch(/another program/);
     expect(faultOf(() => tryIncoming(db, handMade))).toMatch(/another program/);
@@ -193,19 +193,19 @@ describe('a full export', () => {
     );
     expect(faults[0]).toMatch(/^tanks, item 2: .*name/);
     expect(faults.join('\n')).toMatch(/log, item \d+: /);
-    expect(faults.join('\n')).toMatch(/filter “other” is left out: the tank that it belongs to/);
+    expect(faults.join('\n')).toMatch(/filter “other” is left out, because its tank is not in the file/);
     expect(tryIncoming(db, file).filters).toEqual([sill?.filter.name]);
   });
 
   it.each([
-    ['cut short', (text: string) => text.slice(0, -40), /not whole JSON: it may have been cut off/],
+    ['cut short', (text: string) => text.slice(0, -40), /not complete\. It may have been cut off/],
     [
       'of a newer app',
       (text: string) => text.replace(/"version": \d+/, '"version": 99'),
       /newer version of this app/,
     ],
-    ['something else', () => '{"format": "neatlayer"}', /no full export of this app/],
-    ['no JSON', () => 'date;flow\n1;2', /not whole JSON/],
+    ['something else', () => '{"format": "neatlayer"}', /not a full export/],
+    ['no JSON', () => 'date;flow\n1;2', /not complete/],
   ])('is refused when it is %s', async (_, change, said) => {
     await expect(exported(db, change)).rejects.toThrow(said);
   });

@@ -8,8 +8,8 @@ import { checkRoom } from './room';
 /** What a keeper is told of a file that cannot be used. */
 const FAULTS: Readonly<Record<DatabaseFault, string>> = {
   damaged:
-    'The file is damaged or cut short. Nothing was changed. Fetch it again, or choose an older backup.',
-  foreign: 'The file is a database of another program. Nothing was changed. Choose a backup of this app.',
+    'The file is damaged or not complete. Nothing was changed. Get a new copy, or choose an older backup.',
+  foreign: 'This is a database from another program. Nothing was changed. Choose a backup made by this app.',
   newer:
     'The file was written by a newer version of this app. Nothing was changed. Update the app, then try again.',
 };
@@ -176,7 +176,7 @@ function withIncoming<T>(db: Db, file: string, act: () => T): T {
   } catch (error) {
     if (error instanceof Error && 'code' in error && String(error.code).startsWith('SQLITE_CONSTRAINT'))
       throw new InvalidError([
-        'The file uses an id that something else here has. Nothing was changed. Replace everything instead, or bring it into an empty app.',
+        'Something in the file has the same id as something else here. Nothing was changed. Replace everything instead, or add the file to an empty app.',
       ]);
     throw error;
   } finally {

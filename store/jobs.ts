@@ -70,7 +70,7 @@ export const jobs = {
         );
         if (count >= MOST_JOBS)
           throw new InvalidError([
-            `A filter holds at most ${MOST_JOBS} repacks. Save it as a file and begin it anew from there.`,
+            `A filter can hold at most ${MOST_JOBS} repacks. Save it as a file, then add it again from the file.`,
           ]);
         const known = new Set(filter.chambers.map((chamber) => chamber.id));
         const layers = (jobs.currentPack(db, filterId)?.layers ?? []).filter((layer) =>
@@ -246,6 +246,6 @@ function addPack(
 }
 
 function stillOpen(job: Stored<Job>): Stored<Job> {
-  if (job.doc.stage === 'done') throw new InvalidError(['This job is finished; start a new one.']);
+  if (job.doc.stage === 'done') throw new InvalidError(['This repack is finished. Start a new one.']);
   return job;
 }

@@ -50,7 +50,7 @@ export function checkLength(db: Db, filterId: string): void {
   );
   if (count > MOST_LOG_ENTRIES)
     throw new InvalidError([
-      `The log of this filter is full: it holds ${MOST_LOG_ENTRIES} entries. Save the filter as a file, then delete old ones.`,
+      `The log of this filter is full at ${MOST_LOG_ENTRIES} entries. Save the filter as a file, then delete old entries.`,
     ]);
 }
 
@@ -244,7 +244,9 @@ export const log = {
     if (stored === undefined) throw new NotFoundError('log entry');
     const [before] = allOf(readRows([stored]));
     if (entry.id !== id || entry.kind !== before?.kind || entry.filterId !== before.filterId)
-      throw new InvalidError(['An entry keeps its kind and its filter: delete it and make a new one.']);
+      throw new InvalidError([
+        'You cannot change the kind of an entry or its filter. Delete it and make a new one.',
+      ]);
     db.prepare('UPDATE log_entry SET doc = ?, schema_version = ? WHERE id = ?').run(
       JSON.stringify(entry),
       SCHEMA_VERSION,

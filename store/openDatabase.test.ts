@@ -132,7 +132,7 @@ describe('a database file', () => {
     expect(readdirSync(folder).filter((name) => name.includes('before'))).toEqual([]);
   });
 
-  it('that is none stops the app with what to do, and is left alone', () => {
+  it('that is none stops the app with what to do, and is not cleaned', () => {
     writeFileSync(file, 'This is a shopping list, not a database. '.repeat(50));
     expect(() => openDatabase(file)).toThrow(DatabaseError);
     expect(() => openDatabase(file)).toThrow(/Put a backup in its place/);

@@ -58,7 +58,7 @@ const seen = (db: Db): number => Number(db.pragma('user_version', { simple: true
 const damaged = (file: string, why: string): DatabaseError =>
   new DatabaseError(
     `The database ${file} is damaged or is not a database (${why}). ` +
-      'Nothing was changed. Put a backup in its place, or move the file away to start afresh.',
+      'Nothing was changed. Put a backup in its place, or move the file away to start with an empty app.',
     'damaged',
   );
 

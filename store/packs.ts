@@ -54,7 +54,7 @@ export const packs = {
         if (stored.filterId !== pack.filterId || stored.role !== pack.role)
           throw new InvalidError(['A pack cannot change its filter or its role.']);
         if (stored.role === 'as packed')
-          throw new InvalidError(['What was packed is a record and is not changed afterwards.']);
+          throw new InvalidError(['You cannot change the record of a finished repack.']);
         checkLayers(db, pack);
         const updated = table.update(db, version, pack);
         spreadOwnMedia(db, pack);

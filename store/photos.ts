@@ -65,7 +65,7 @@ export const photos = {
         jobs.get(db, jobId);
         if (layerId !== null) valid(IdSchema, layerId);
         if (photos.ofJob(db, jobId).length >= MOST_PHOTOS)
-          throw new InvalidError([`A job holds at most ${MOST_PHOTOS} photos: remove one first.`]);
+          throw new InvalidError([`A repack can have at most ${MOST_PHOTOS} photos. Remove one first.`]);
         return insert(db, { jobId, layerId, entryId: null, filterId: null }, picture);
       })
       .immediate(),
@@ -89,14 +89,14 @@ export const photos = {
         if (filterId === undefined) throw new NotFoundError('log entry');
         if (photos.ofEntries(db, [entryId]).length >= MOST_ENTRY_PHOTOS)
           throw new InvalidError([
-            `A log entry holds at most ${MOST_ENTRY_PHOTOS} photos: remove one first.`,
+            `A log entry can have at most ${MOST_ENTRY_PHOTOS} photos. Remove one first.`,
           ]);
         const ofLog = Number(
           db.prepare('SELECT count(*) FROM photo WHERE filter_id = ?').pluck().get(filterId),
         );
         if (ofLog >= MOST_LOG_PHOTOS)
           throw new InvalidError([
-            `The log of this filter holds ${MOST_LOG_PHOTOS} photos, which is all it can: remove some first.`,
+            `The log of this filter can have at most ${MOST_LOG_PHOTOS} photos. Remove some first.`,
           ]);
         return insert(db, { jobId: null, layerId: null, entryId, filterId }, picture);
       })

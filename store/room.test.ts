@@ -38,7 +38,7 @@ describe('what is stored of one filter', () => {
     log.add(db, entry(MOST_LOG_ENTRIES));
     const text = writeNeatLayerFile(readFilterContent(db, 'f'));
     expect(readNeatLayerFile(text).ok).toBe(true);
-    expect(() => log.add(db, entry(MOST_LOG_ENTRIES + 1))).toThrow(/is full: it holds 20000 entries/);
+    expect(() => log.add(db, entry(MOST_LOG_ENTRIES + 1))).toThrow(/is full at 20000 entries/);
   });
 
   it('is no larger than its file may be, also after it came in under longer ids', () => {

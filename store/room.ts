@@ -27,6 +27,6 @@ export function checkRoom(db: Db, filterId: string): void {
   );
   if (size + FRAME_BYTES > MOST_FILE_BYTES)
     throw new InvalidError([
-      `This filter with its packs and log would be larger than ${MOST_FILE_WORDS}, the most a file of it may be. Shorten notes or delete old entries.`,
+      `This filter with its packs and log would be larger than ${MOST_FILE_WORDS}, the limit. Shorten notes or delete old entries.`,
     ]);
 }

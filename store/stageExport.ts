@@ -41,7 +41,7 @@ export async function stageExport(open: () => Chunks, file: string): Promise<rea
     const lost = photos.clearLeft(db);
     if (lost > 0)
       faults.push(
-        `${lost} ${lost === 1 ? 'photo is' : 'photos are'} left out: the log entry of each is not in the file.`,
+        `${lost} ${lost === 1 ? 'photo is' : 'photos are'} left out, because the log entry is not in the file.`,
       );
     db.exec('COMMIT');
   } catch (error) {
@@ -55,7 +55,7 @@ export async function stageExport(open: () => Chunks, file: string): Promise<rea
 
 const reasonOf = (error: Error): string =>
   'code' in error && String(error.code).startsWith('SQLITE_CONSTRAINT')
-    ? 'its id is in the file twice, or something that it must name is missing.'
+    ? 'its id is in the file twice, or something it refers to is missing.'
     : error.message;
 
 /** Puts parts into a database, each with a statement that is prepared once: there may be hundreds of thousands. */
@@ -83,7 +83,7 @@ function partInserter(db: Db): (part: ExportPart, version: number) => void {
     );
     const picture = Buffer.from(jpeg, 'base64');
     if (!picture.subarray(0, JPEG_START.length).equals(JPEG_START))
-      throw new InvalidError(['jpeg: the picture is no JPEG.']);
+      throw new InvalidError(['jpeg: the picture is not a JPEG.']);
     prepared(
       `INSERT INTO photo (id, job_id, layer_id, entry_id, filter_id, taken_at, width, height, jpeg)
        VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
@@ -114,7 +114,7 @@ function dropOrphans(db: Db): string[] {
         .pluck()
         .get(rowid) as string | undefined;
       if (id !== undefined && table !== 'outlook')
-        said.push(`${table} “${id}” is left out: the ${parent} that it belongs to is not in the file.`);
+        said.push(`${table} “${id}” is left out, because its ${parent} is not in the file.`);
     }
   }
 }

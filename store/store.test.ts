@@ -102,9 +102,9 @@ describe('store', () => {
     expect(log.ofFilter(db, 'f')[0]?.note).toBe('Warm water.');
     const { moment: _, jugVolume: __, seconds: ___, ...rest } = flow;
     expect(faultsOf(() => log.update(db, 'e', { ...rest, kind: 'note', note: 'x' }))[0]).toMatch(
-      /keeps its kind/,
+      /cannot change the kind/,
     );
-    expect(faultsOf(() => log.update(db, 'e', { ...flow, id: 'other' }))[0]).toMatch(/keeps its kind/);
+    expect(faultsOf(() => log.update(db, 'e', { ...flow, id: 'other' }))[0]).toMatch(/cannot change the kind/);
     expect(faultsOf(() => log.update(db, 'e', { ...flow, seconds: [] }))[0]).toMatch(
       /Time at least one filling/,
     );
@@ -237,7 +237,7 @@ describe('store', () => {
     expect(jobs.currentPack(db, 'f')?.layers).toMatchObject([{ id: 'a', thickness: 0.028 }]);
     expect(log.ofFilter(db, 'f').map((entry) => entry.kind)).toEqual(['repacked']);
     expect(faultsOf(() => jobs.moveTo(db, job.doc.id, done.version, 'plan'))).toEqual([
-      'This job is finished; start a new one.',
+      'This repack is finished. Start a new one.',
     ]);
     // The next job begins with what is in the filter now.
     expect(packs.get(db, jobs.start(db, 'f', 'repack').doc.asFoundPackId).doc.layers).toHaveLength(1);

@@ -28,10 +28,10 @@ export const REMOVES: Readonly<Record<DocumentKind, string>> = {
   tank: 'the tank and every filter on it, with their packs, repacks and logs',
   filter: 'the filter with its packs, repacks and log',
   pack: 'the pack and the repack that it belongs to',
-  job: 'the repack with its packs; flows timed in it stay',
+  job: 'the repack with its packs; measured flows stay',
   logEntry: 'the entry',
-  settings: 'the settings; the app begins with its own',
-  shelf: 'the shelf; the app begins with an empty one',
+  settings: 'the settings; the app goes back to its defaults',
+  shelf: 'the shelf; you start again with an empty one',
 };
 
 function rowOf(db: Db, kind: DocumentKind, id: string): DocumentRow {
@@ -88,7 +88,7 @@ export function repairOf(
   const fitted = fittedTo(db, kind, repaired.doc);
   return fitted === repaired.doc
     ? repaired.changes
-    : [...repaired.changes, ...faults.map((fault) => `${fault} It becomes one that the filter can hold.`)];
+    : [...repaired.changes, ...faults.map((fault) => `${fault} It is changed to one the filter can have.`)];
 }
 
 const fittedTo = <T>(db: Db, kind: DocumentKind, doc: T): T => {
@@ -105,12 +105,10 @@ const fittedTo = <T>(db: Db, kind: DocumentKind, doc: T): T => {
 export function repair(db: Db, kind: DocumentKind, id: string): void {
   const row = rowOf(db, kind, id);
   if (troubleOf(db, kind, row) === null)
-    throw new InvalidError([`This ${KIND_WORDS[kind]} can be read; there is nothing to repair.`]);
+    throw new InvalidError([`This ${KIND_WORDS[kind]} can be read. There is nothing to repair.`]);
   const repaired = repairDocument(kind, parsed(row.doc), row.schema_version);
   if (repaired === null)
-    throw new InvalidError([
-      `Too little is left of this ${KIND_WORDS[kind]} to repair it: export it, then remove it.`,
-    ]);
+    throw new InvalidError([`This ${KIND_WORDS[kind]} is too damaged to repair. Export it, then remove it.`]);
   const version = kind === 'logEntry' ? '' : ', version = version + 1';
   db.prepare(`UPDATE ${DOCUMENT_TABLES[kind]} SET doc = ?, schema_version = ?${version} WHERE id = ?`).run(
     JSON.stringify(fittedTo(db, kind, repaired.doc)),
@@ -122,7 +120,7 @@ export function repair(db: Db, kind: DocumentKind, id: string): void {
 /** Removes a document that cannot be used, with what {@link REMOVES} says. @throws InvalidError where it can be used */
 export function removeUnreadable(db: Db, kind: DocumentKind, id: string): void {
   if (troubleOf(db, kind, rowOf(db, kind, id)) === null)
-    throw new InvalidError([`This ${KIND_WORDS[kind]} can be read; remove it on its own sheet.`]);
+    throw new InvalidError([`This ${KIND_WORDS[kind]} can be read. Remove it on its own page.`]);
   switch (kind) {
     case 'filter':
       return filters.remove(db, id);

@@ -3,7 +3,7 @@ import { tanks } from '@/store/tanks';
 import { NewFilter } from '@/ui/measure/NewFilter';
 
 export const dynamic = 'force-dynamic';
-export const metadata = { title: 'A new filter' };
+export const metadata = { title: 'Add a filter' };
 
 export default async function Page({
   searchParams,

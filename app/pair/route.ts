@@ -38,11 +38,11 @@ export async function POST(request: Request): Promise<Response> {
   if (result.kind === 'wrong')
     return page(
       '',
-      `That code is wrong. ${result.triesLeft === 0 ? 'It was wrong too often: make a new code on the computer.' : 'Look at the computer and type it again.'}`,
+      `That code is wrong. ${result.triesLeft === 0 ? 'Too many wrong tries. Make a new code on the computer.' : 'Check the code on the computer and type it again.'}`,
       403,
     );
   if (result.kind === 'none')
-    return page('', 'No code holds now: make a new one on the computer, under Settings.', 410);
+    return page('', 'There is no valid code. Make a new one on the computer, under Settings.', 410);
   return new Response(null, {
     status: 303,
     headers: {

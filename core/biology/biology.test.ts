@@ -34,7 +34,7 @@ describe('the load that a film bears', () => {
     expect(borneLoad(NITRIFIERS.ammonia, 1.27, AT_LIMIT) * 1e3).toBeCloseTo(0.1524, 4);
   });
 
-  // Source: the steady state is what growth and decay come to when they are left alone: integrated by Euler’s method.
+  // Source: the steady state is what growth and decay come to when they are not cleaned: integrated by Euler’s method.
   it.each(['ammonia', 'nitrite'] as const)('is what %s bacteria come to by themselves', (key) => {
     const nitrifier = NITRIFIERS[key];
     const water = { ...AT_LIMIT, celsius: 23 };

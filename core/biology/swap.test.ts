@@ -95,7 +95,7 @@ describe('planSwap', () => {
     const plan = planSwap(TANK, stone, 7);
     expect(plan.holds).toBe(true);
     expect(plan.stages.length).toBeGreaterThan(1);
-    // One stage fewer would not hold, however long apart; a day less between them would not either.
+    // Remove a stage would not hold, however long apart; a day less between them would not either.
     const fewer = stagesOf(stone, plan.stages.length - 1, 28);
     expect(staysUnder(peaksOf(swapCourse(TANK, stone, fewer), 25, 7), SWAP_LIMITS)).toBe(false);
     const apart = plan.stages[1]!.day;

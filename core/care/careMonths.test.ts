@@ -44,7 +44,7 @@ describe('careMonths', () => {
       service('03-02', ['floss', 'replaced'], ['foam', 'squeezed']),
       // 6 to open, 4 for the part.
       service('03-20', [null, 'impeller cleaned']),
-      // A layer that is gone costs its minutes, and nobody knows its price.
+      // A layer that is no longer in the filter costs its minutes, and nobody knows its price.
       service('04-01', ['gone', 'replaced']),
       { ...service('03-05', ['floss', 'replaced']), filterId: 'another' },
     ];

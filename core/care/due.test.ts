@@ -106,7 +106,7 @@ describe('dueList', () => {
     const lit = { ...reed.filter, equipment: [...reed.filter.equipment, 'UV lamp' as const] };
     const lamp = find(listed(30, { filter: lit }), 'lamp')!;
     expect(lamp.inDays).toBe(10);
-    expect(formatSentence(lamp.why)).toContain('not in the log yet');
+    expect(formatSentence(lamp.why)).toContain('Not logged yet');
     // A filter without hoses has none to brush.
     const { filter } = WATERS.find((candidate) => candidate.filter.hoses === null)!;
     expect(find(listed(30, { filter }), 'hoses')).toBeUndefined();

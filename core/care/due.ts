@@ -118,7 +118,7 @@ function neededNow({ filter, outlook, log, now }: DueInput, visit: Wanted | null
     ? {
         key: visitKey(filter.id),
         ...dateIn(0, now),
-        what: sentence`Service this filter.`,
+        what: sentence`Clean this filter.`,
         why,
         minutes: null,
         bring: [],
@@ -134,7 +134,7 @@ function preparationsDue({ filter, preparations = 0, now }: DueInput): Wanted | 
     key: `prepare ${filter.id}`,
     ...dateIn(0, now),
     what: sentence`${preparations === 1 ? 'Do one preparation' : `Do ${preparations} preparations`} for the repack.`,
-    why: sentence`New media must be ready on the day that the filter is opened.`,
+    why: sentence`The new media must be ready on the day you open the filter.`,
     minutes: null,
     bring: [],
     withWaterChange: false,
@@ -148,8 +148,8 @@ function swapDue({ filter: { id, swap }, now }: DueInput): Wanted | null {
   return {
     key: `swap ${id}`,
     ...dateIn(stage.days, now),
-    what: sentence`Do stage ${String(stage.number)} of the swap.`,
-    why: sentence`Test ammonia and nitrite before it.`,
+    what: sentence`Do stage ${String(stage.number)} of the media swap.`,
+    why: sentence`Test ammonia and nitrite first.`,
     minutes: null,
     bring: ['test kit'],
     withWaterChange: false,
@@ -201,15 +201,15 @@ const VERBS: Readonly<Record<Work, string>> = {
 
 const WHY: Readonly<Record<OutlookForecast['visits'][number]['why'], string>> = {
   flow: '',
-  'used up': 'It is used up: hardly any water goes through it.',
-  spent: 'By date: it has worked for as long as it lasts.',
-  biological: 'Silt closes the biological media. Nothing else is cleaned that day.',
-  look: 'By date: nothing calls for it yet, and a forecast can be wrong.',
+  'used up': 'It is used up: hardly any water gets through it.',
+  spent: 'It has reached the end of its life.',
+  biological: 'Silt is clogging the biological media. Clean nothing else that day.',
+  look: 'Nothing needs it yet, but a forecast can be wrong.',
 };
 const WHY_SERVICE: Readonly<Record<OutlookForecast['by'], string>> = {
-  through: 'The flow through the pack falls to its limit.',
-  headroom: 'The water before the pack comes near the rim.',
-  kept: 'The mechanical layers are full: they pass their dirt on.',
+  through: 'The flow will be down to its limit.',
+  headroom: 'The water in front of the pack will be close to the rim.',
+  kept: 'The mechanical layers will be full and let dirt through.',
   sponge: 'The sponge is brown.',
 };
 
@@ -221,7 +221,7 @@ function nextVisit({ filter, layers, outlook, now }: DueInput, water: Wanted | n
   const nameOf = (layerId: string): string => {
     const layer = layers.find(({ id }) => id === layerId);
     // A visit is planned on the pack that is in; one that changed since is planned anew.
-    return layer === undefined ? 'layer that is gone' : lowerFirst(mediumOf(layer).name);
+    return layer === undefined ? 'layer that is no longer in the filter' : lowerFirst(mediumOf(layer).name);
   };
   const byWork = new Map<Work, string[]>();
   for (const { layerId, work } of visit.works)
@@ -276,7 +276,7 @@ function cleaningDue({ filter, layers, log, now }: DueInput): Wanted | null {
     key: visitKey(filter.id),
     ...dateIn(daysUntil(last, every, now), now),
     what: sentence`${upperFirst(joined([...named('replace', renewed), ...named('squeeze', squeezed)]))}.`,
-    why: sentence`Every ${{ kind: 'days', si: every * DAY }}, whatever its flow: it takes the dirt so that the other filter stays shut.`,
+    why: sentence`Every ${{ kind: 'days', si: every * DAY }}, whatever its flow. It catches the dirt so that the other filter can stay closed.`,
     minutes: visitBurden(filter, inFlow, [...ids]).minutes,
     bring: [
       ...(squeezed.length > 0 ? ['old tank water'] : []),
@@ -301,8 +301,8 @@ function spongeDue({ filter, layers, outlook, log, now }: DueInput): Wanted | nu
   return {
     key: `sponge ${filter.id}`,
     ...dateIn(daysUntil(last, every, now), now),
-    what: sentence`Squeeze the intake sponge, or swap in the spare.`,
-    why: sentence`It is full about every ${{ kind: 'days', si: every * DAY }}; a blocked intake starves the pump.`,
+    what: sentence`Squeeze the intake sponge, or fit the spare.`,
+    why: sentence`It fills up about every ${{ kind: 'days', si: every * DAY }}. A blocked intake starves the pump of water.`,
     minutes: null,
     bring: ['spare intake sponge'],
     withWaterChange: false,
@@ -345,7 +345,7 @@ function airDue({ filter, tank, log, now }: DueInput): Wanted | null {
     key: `${AIR_ITEM}${filter.tankId}`,
     ...dateIn(daysUntil(last, PART_LIVES.air, now), now),
     what: sentence`${count === 1 ? 'Squeeze the air-driven filter.' : `Squeeze the ${count} air-driven filters, one a week.`}`,
-    why: sentence`Their foam is squeezed every two to four weeks, in old tank water.`,
+    why: sentence`Squeeze their foam in old tank water every two to four weeks.`,
     minutes: null,
     bring: ['old tank water'],
     withWaterChange: false,
@@ -361,7 +361,7 @@ function waterChange({ filter, tank, log, now }: DueInput): Wanted | null {
     key: `${WATER_ITEM}${filter.tankId}`,
     ...dateIn(daysUntil(last, habit.every, now), now),
     what: sentence`Change ${{ kind: 'share', si: habit.share }} of the water.`,
-    why: sentence`You do so every ${{ kind: 'days', si: habit.every * DAY }}.`,
+    why: sentence`You change water every ${{ kind: 'days', si: habit.every * DAY }}.`,
     minutes: null,
     bring: ['dechlorinator'],
     withWaterChange: false,
@@ -385,7 +385,7 @@ const PARTS: readonly Part[] = [
     work: 'hoses brushed',
     inRepack: true,
     what: 'Brush the hoses.',
-    why: 'Film grows in them within weeks and costs flow.',
+    why: 'Slime grows in them within weeks and slows the flow.',
   },
   {
     key: 'impeller',
@@ -393,7 +393,7 @@ const PARTS: readonly Part[] = [
     work: 'impeller cleaned',
     inRepack: true,
     what: 'Clean the impeller and its well.',
-    why: 'Slime and grit cost flow and make it rattle.',
+    why: 'Slime and grit slow the flow and make it rattle.',
   },
   {
     key: 'seal',
@@ -401,7 +401,7 @@ const PARTS: readonly Part[] = [
     work: 'seal greased',
     inRepack: true,
     what: 'Clean and grease the seal.',
-    why: 'A dry or dirty seal lets water out.',
+    why: 'A dry or dirty seal leaks.',
   },
   {
     key: 'lamp',
@@ -409,7 +409,7 @@ const PARTS: readonly Part[] = [
     work: 'lamp replaced',
     inRepack: false,
     what: 'Replace the UV lamp’s tube.',
-    why: 'It fades within a year, though it still glows. Power it off before the body is opened.',
+    why: 'It weakens within a year, even if it still glows. Switch it off before you open the filter.',
   },
 ];
 
@@ -431,7 +431,7 @@ function partsDue({ filter, log, now }: DueInput, visit: Wanted | null): Wanted[
         key: `${key} ${filter.id}`,
         ...dateIn(withVisit ? visit.inDays : inDays, now),
         what: sentence`${what}`,
-        why: sentence`${done === null ? `${why} It is not in the log yet.` : why}`,
+        why: sentence`${done === null ? `${why} Not logged yet.` : why}`,
         minutes: null,
         bring: [],
         withWaterChange: false,

@@ -15,15 +15,15 @@ export interface LearnedRow {
 }
 
 const LABELS: Readonly<Record<LearnedRow['key'], string>> = {
-  fed: 'Food, and the dirt it leaves',
-  attachment: 'How readily dirt sticks',
-  decay: 'How fast sludge rots',
+  fed: 'Food and the dirt from it',
+  attachment: 'How easily dirt sticks to the media',
+  decay: 'How fast sludge breaks down',
   sludgeDensity: 'How dense the sludge is',
-  ultimateFactor: 'How much dirt fits into the media',
+  ultimateFactor: 'How much dirt the media can hold',
   settlingFactor: 'Dirt that settles in the tank',
-  litterFactor: 'Litter of the plants',
-  solid: 'Thickness of fibres and struts',
-  speed: 'Flow of this pump and its hoses',
+  litterFactor: 'Plant waste',
+  solid: 'Thickness of the fibres in foam and floss',
+  speed: 'Flow through this pump and its hoses',
 };
 
 /** Standard normal value of the range that four of five lie within. */

@@ -30,7 +30,7 @@ describe('a quick look', () => {
     expect(lookAdvice('all well', [], NOW)).toBeNull();
     for (const seen of LOOKS.filter((look) => look !== 'all well'))
       expect(lookAdvice(seen, [], NOW)?.says).toBeTruthy();
-    expect(lookAdvice('sponge or sleeve full', [], NOW)?.says).toMatch(/Swap in the spare/);
+    expect(lookAdvice('sponge or sleeve full', [], NOW)?.says).toMatch(/Fit the spare/);
     expect(lookAdvice('only a trickle', [], NOW)?.symptom).toBe('weak flow');
   });
 });

@@ -32,7 +32,7 @@ export function lookAdvice(seen: Look, log: readonly LogEntry[], at: string): Lo
   if (seen === 'all well') return null;
   if (seen === 'sponge or sleeve full')
     return {
-      says: 'Swap in the spare and squeeze this one in old tank water; a blocked intake starves the pump.',
+      says: 'Fit the spare and squeeze this one in old tank water. A blocked intake starves the pump of water.',
       symptom: null,
     };
   const hours = (entry: LogEntry): number => 24 * daysBetween(entry.at, at);
@@ -42,9 +42,9 @@ export function lookAdvice(seen: Look, log: readonly LogEntry[], at: string): Lo
   );
   if (seen === 'brown water' && justServed)
     return {
-      says: 'Brown water just after a squeeze is harmless: loosened dirt settles in minutes to hours. Run floss if it bothers you.',
+      says: 'Brown water just after you squeeze foam is harmless. It clears within minutes to hours. Add floss if it bothers you.',
       symptom: null,
     };
   const symptom = SYMPTOM_OF[seen] ?? null;
-  return { says: 'The fault finder asks for the check that tells most for its minutes.', symptom };
+  return { says: 'The fault finder starts with the quickest useful check.', symptom };
 }

@@ -22,16 +22,16 @@ export function whyNoForecast(
 /** What is said in place of a forecast: what is so, and what to do. */
 export const NO_FORECAST_WORDS: Readonly<Record<NoForecast, readonly [state: Sentence, next: Sentence]>> = {
   'no pack': [
-    sentence`Next service: not known yet.`,
-    sentence`Finish a repack first: the forecast starts from what is in the filter.`,
+    sentence`There is no forecast yet.`,
+    sentence`Finish a repack to see when this filter next needs service.`,
   ],
   'no food': [
-    sentence`Next service: not known yet.`,
+    sentence`There is no forecast yet.`,
     sentence`Enter the daily food under Measure to see when this filter clogs.`,
   ],
   working: [
-    sentence`Next service: being worked out.`,
-    sentence`The forecast is made from the pack, the food and the log.`,
+    sentence`Working out the next service.`,
+    sentence`The forecast uses the pack, the food and the log.`,
   ],
-  failed: [sentence`Next service: could not be worked out.`, sentence`Nothing is lost. Try again.`],
+  failed: [sentence`The next service could not be worked out.`, sentence`Nothing is lost. Try again.`],
 };

@@ -10,28 +10,31 @@ interface CauseWords {
 
 const WORDS: Readonly<Record<OddCause, CauseWords>> = {
   food: {
-    cause: 'another amount of food than was entered',
-    check: 'Weigh what is fed in a day, and enter that on Measure.',
+    cause: 'a different amount of food from the one you entered',
+    check: 'Weigh a day’s food and enter it under Measure.',
   },
-  hose: { cause: 'film in the hoses', check: 'Brush the hoses and time the flow again.' },
+  hose: { cause: 'slime in the hoses', check: 'Brush the hoses and time the flow again.' },
   gap: {
     cause: 'water going around the media',
     check: 'Look for a clean stripe or a dirt track along a wall.',
   },
   impeller: {
-    cause: 'a fouled or worn impeller',
-    check: 'Clean the impeller and its well; it must turn freely.',
+    cause: 'a dirty or worn impeller',
+    check: 'Clean the impeller and its well. It must turn freely.',
   },
-  tap: { cause: 'a tap half shut', check: 'Open both taps all the way.' },
+  tap: { cause: 'a half-closed tap', check: 'Open both taps all the way.' },
   sponge: {
     cause: 'a blocked strainer or intake sponge',
-    check: 'Lift the intake sponge or clear the strainer: if the flow is back, that was it.',
+    check: 'Take off the intake sponge or clear the strainer. If the flow comes back, that was the cause.',
   },
   tilt: {
-    cause: 'the body standing otherwise',
-    check: 'Look whether the body is level and its foot is in place.',
+    cause: 'the filter not standing level',
+    check: 'Check that the filter is level and its foot is in place.',
   },
-  misread: { cause: 'a slip with jug, clock or mark', check: 'Take the reading again, three times.' },
+  misread: {
+    cause: 'a mistake with the jug, the timing or the mark',
+    check: 'Take the reading again, three times.',
+  },
 };
 
 /**
@@ -44,13 +47,13 @@ export function oddSaid({ kind, value, low, high, causes }: OddReading): {
   readonly check: string | null;
 } {
   const quantity = kind === 'flow' ? 'flow' : 'gap';
-  const state = sentence`${{ kind: quantity, si: value }} does not fit: ${{ kind: quantity, si: low }} to ${{ kind: quantity, si: high }} was expected.`;
+  const state = sentence`${{ kind: quantity, si: value }} does not match your other readings. They suggest ${{ kind: quantity, si: low }} to ${{ kind: quantity, si: high }}.`;
   const [first] = causes;
   if (first === undefined) return { state, causes: '', check: null };
   const percent = (share: number): string => `${Math.round(100 * share)} %`;
   return {
     state,
-    causes: `Likeliest: ${causes
+    causes: `Most likely: ${causes
       .slice(0, 3)
       .map(({ cause, share }) => `${WORDS[cause].cause} (${percent(share)})`)
       .join(', ')}.`,

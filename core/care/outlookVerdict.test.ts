@@ -42,7 +42,7 @@ const said = (made: Outlook | null, now: number): string => {
 describe('outlookVerdict', () => {
   it('counts the range from today', () => {
     expect(said(outlook([40, 50, 60]), 20)).toBe(
-      'Next service: in 2 to 6 weeks. Learned from 6 readings of this filter.',
+      'Next service: in 2 to 6 weeks. Based on 6 readings from this filter.',
     );
     expect(said(outlook([40, 50, 60]), 38)).toMatch(/^Next service: in 2 to 22 days\./);
     expect(said(outlook([40, 50, 60]), 45)).toMatch(/^Next service: any day now, within 3 weeks\./);
@@ -70,13 +70,13 @@ describe('outlookVerdict', () => {
 
   it('says what was learned, what does not fit, and why nothing was', () => {
     const odd = { id: 'x', kind: 'flow' as const, value: 1e-4, low: 1.5e-4, high: 2e-4, causes: [] };
-    expect(said(outlook([40, 50, 60], { odd: [odd] }), 1)).toContain('one reading does not fit');
-    expect(said(outlook([40, 50, 60], { posterior: null }), 1)).toContain('measure the flow');
+    expect(said(outlook([40, 50, 60], { odd: [odd] }), 1)).toContain('one reading does not match');
+    expect(said(outlook([40, 50, 60], { posterior: null }), 1)).toContain('Measure the flow');
     expect(said(outlook([40, 50, 60], { posterior: null, refused: true }), 1)).toContain(
-      'do not fit each other',
+      'contradict each other',
     );
     expect(said(null, 1)).toBe(
-      'Next service: being worked out. The forecast is made from the pack, the food and the log.',
+      'Working out the next service. The forecast uses the pack, the food and the log.',
     );
   });
 
@@ -87,9 +87,9 @@ describe('outlookVerdict', () => {
       const { state, next } = outlookVerdict(null, day(1), whyNoForecast(...given));
       return `${formatSentence(state)} ${formatSentence(next)}`;
     };
-    expect(told(false, unfed, false)).toMatch(/Finish a repack first/);
+    expect(told(false, unfed, false)).toMatch(/Finish a repack/);
     expect(told(true, unfed, false)).toMatch(/Enter the daily food/);
-    expect(told(true, fed, false)).toMatch(/being worked out/);
+    expect(told(true, fed, false)).toMatch(/^Working out the next service/);
     expect(told(true, fed, false)).not.toMatch(/food under|repack/);
     expect(told(true, fed, true)).toMatch(/could not be worked out.*Try again/);
   });
@@ -108,10 +108,10 @@ describe('oddSaid', () => {
         { cause: 'food', share: 0.3 },
       ],
     });
-    expect(formatSentence(state)).toMatch(/^300.L\/h does not fit: 400.L\/h to 500.L\/h was expected\.$/);
+    expect(formatSentence(state)).toMatch(/^300.L\/h does not match your other readings\. They suggest 400.L\/h to 500.L\/h\.$/);
     expect(causes).toBe(
-      'Likeliest: a blocked strainer or intake sponge (60 %), another amount of food than was entered (30 %).',
+      'Most likely: a blocked strainer or intake sponge (60 %), a different amount of food from the one you entered (30 %).',
     );
-    expect(check).toMatch(/^Lift the intake sponge/);
+    expect(check).toMatch(/^Take off the intake sponge/);
   });
 });

@@ -46,12 +46,12 @@ function lookIn({ visits: [visit] }: OutlookForecast, since: number): string {
 /** “from 26 readings”, or why nothing was learned. */
 function learnedFrom({ learned: { posterior, refused, odd } }: Outlook): Verdict['next'] {
   if (refused)
-    return sentence`Nothing is learned from the log: more than a third of the readings do not fit each other. Look at their dates and at the jug.`;
-  if (posterior === null) return sentence`Nothing is learned yet: measure the flow, and the range narrows.`;
+    return sentence`The log was not used: more than a third of its readings contradict each other. Check their dates and the size of the jug.`;
+  if (posterior === null) return sentence`Measure the flow to narrow this range.`;
   const readings = `${posterior.readings} ${posterior.readings === 1 ? 'reading' : 'readings'}`;
   return odd.length === 0
-    ? sentence`Learned from ${readings} of this filter.`
-    : sentence`Learned from ${readings} of this filter; ${odd.length === 1 ? 'one reading does' : `${odd.length} readings do`} not fit.`;
+    ? sentence`Based on ${readings} from this filter.`
+    : sentence`Based on ${readings} from this filter; ${odd.length === 1 ? 'one reading does' : `${odd.length} readings do`} not match the others.`;
 }
 
 const daysAgo = (days: number): string =>

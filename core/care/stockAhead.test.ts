@@ -56,7 +56,7 @@ describe('stockAhead', () => {
     ).toEqual([[20, 'Disposable cartridge, floss and carbon: 2 for Back room and Shop, 1 on the shelf.']]);
   });
 
-  it('counts what is overdue as wanted now, and knows nothing of a layer that is gone', () => {
+  it('counts what is overdue as wanted now, and knows nothing of a former layer', () => {
     const late = {
       ...of([visit(3, 'cart'), visit(4, 'gone')]),
       ahead: { packedAt: '2026-10-01T00:00:00.000Z', visits: [visit(3, 'cart'), visit(4, 'gone')] },

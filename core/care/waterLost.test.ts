@@ -63,7 +63,7 @@ describe('waterLost', () => {
     expect(lost.evaporated.likely * 1e3).toBeCloseTo(RIGHT, 1);
     expect(lost.excess.low).toBeLessThan(0);
     expect(lost.excess.high).toBeGreaterThan(0);
-    expect(formatSentence(waterLostSaid(lost).state)).toBe('The top-ups fit evaporation.');
+    expect(formatSentence(waterLostSaid(lost).state)).toBe('Your top-ups match normal evaporation.');
   });
 
   it('finds a leak of a litre a day, with its range', () => {
@@ -72,7 +72,7 @@ describe('waterLost', () => {
     expect(lost.excess.low * 1e3).toBeLessThan(1);
     expect(lost.excess.high * 1e3).toBeGreaterThan(1);
     expect(formatSentence(waterLostSaid(lost).state)).toMatch(
-      /^Water is lost beyond evaporation: 0\.\d+ L to 1\.\d+ L a day\.$/,
+      /^The tank loses 0\.\d+ L to 1\.\d+ L a day more than evaporation explains\.$/,
     );
   });
 

@@ -22,8 +22,8 @@ export function waterLostSaid(lost: WaterLost): {
   const { poured, evaporated, excess, leaks, topUps, days, assumed } = lost;
   return {
     state: leaks
-      ? sentence`Water is lost beyond evaporation: ${range(excess)} a day.`
-      : sentence`The top-ups fit evaporation.`,
+      ? sentence`The tank loses ${range(excess)} a day more than evaporation explains.`
+      : sentence`Your top-ups match normal evaporation.`,
     why: sentence`${`${topUps} top-ups`} in ${{ kind: 'days', si: days * DAY }}: ${{ kind: 'volume', si: poured.likely }} a day. Evaporation takes ${range(evaporated)} a day.`,
     assumed:
       assumed.length === 0 ? null : `Not entered, so assumed: ${joined(assumed.map((key) => ASSUMED[key]))}.`,

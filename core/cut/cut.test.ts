@@ -251,8 +251,8 @@ describe('pieces', () => {
     expect(pliesFor(0.25, [])).toEqual({ plies: 3, thickness: 0.25 / 3 });
     const on = shelf(foam({ thickness: 0.02, count: 3 }));
     expect(pieces(tray, on, plainLayer('a', 'foam-30', 'tray-4', 0.04)).map(({ part }) => part)).toEqual([
-      'ply 1 of 2',
-      'ply 2 of 2',
+      'sheet 1 of 2',
+      'sheet 2 of 2',
     ]);
   });
 });
@@ -314,8 +314,8 @@ describe('cutPlan', () => {
     const [group] = cutPlan(pieces(tray, small, pad), small);
     expect(group?.tooLarge).toEqual([]);
     expect(group?.sheets.flatMap(({ placed }) => placed.map(({ piece }) => piece.part))).toEqual([
-      'joined, 1 of 2',
-      'joined, 2 of 2',
+      'joined piece 1 of 2',
+      'joined piece 2 of 2',
     ]);
     const disc = plainLayer('a', 'foam-30', 'tray-1', 0.03);
     expect(cutPlan(pieces(round, small, disc), small)[0]?.tooLarge).toHaveLength(1);

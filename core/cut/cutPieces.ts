@@ -38,7 +38,9 @@ export function cutPieces(
         filterName: filter.name,
         medium,
         layerNumber: index + 1,
-        part: [plies > 1 ? `ply ${ply + 1} of ${plies}` : '', part].filter((text) => text !== '').join(', '),
+        part: [plies > 1 ? `sheet ${ply + 1} of ${plies}` : '', part]
+          .filter((text) => text !== '')
+          .join(', '),
         outline,
         thickness,
         bevel,

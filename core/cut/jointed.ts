@@ -24,7 +24,7 @@ export function jointed(piece: CutPiece, sheets: readonly Size[]): CutPiece[] | 
     return Array.from({ length: parts }, (_, part) => ({
       ...piece,
       id: `${piece.id}/${part}`,
-      part: [piece.part, `joined, ${part + 1} of ${parts}`].filter((text) => text !== '').join(', '),
+      part: [piece.part, `joined piece ${part + 1} of ${parts}`].filter((text) => text !== '').join(', '),
       // Corners and the notch belong to the whole piece: they are trimmed once it is put together.
       outline: { ...outline, ...size, corner: 0, notch: null },
     }));

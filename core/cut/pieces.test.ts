@@ -98,7 +98,7 @@ describe('jointed', () => {
         const area = found.reduce((sum, part) => sum + outlineArea(part.outline), 0);
         expect(area).toBeCloseTo(length * width, 9);
         expect(new Set(found.map(({ id }) => id)).size).toBe(found.length);
-        if (found.length > 1) expect(found[0]?.part).toBe(`joined, 1 of ${found.length}`);
+        if (found.length > 1) expect(found[0]?.part).toBe(`joined piece 1 of ${found.length}`);
       }),
     );
   });

@@ -17,7 +17,9 @@ export const nameSchema = (what: string) =>
 export const NoteSchema = z.string().max(2000, 'The note is too long: use at most 2,000 characters.');
 
 /** A day, as ISO 8601. */
-export const DaySchema = z.iso.date({ error: 'A date is written like 2026-11-25.' });
+export const DaySchema = z.iso.date({ error: 'Write the date like this: 2026-11-25.' });
 
 /** A moment, as ISO 8601 in UTC. */
-export const MomentSchema = z.iso.datetime({ error: 'A moment is written like 2026-11-25T14:06:00Z.' });
+export const MomentSchema = z.iso.datetime({
+  error: 'Write the date and time like this: 2026-11-25T14:06:00Z.',
+});

@@ -36,17 +36,17 @@ describe('schools', () => {
       ['lava', 0.05],
     ]);
     // By hand: 12 × 8 × 5 cm is 0.48 L.
-    expect(numbers.finePad).toBe('Here 0.48 L of 0.48 L of biological media come after the first fine pad.');
+    expect(numbers.finePad).toBe('Your pack has 0.48 L of 0.48 L of biological media after the first fine pad.');
     expect(numbers.order).toMatch(/every grade comes after a coarser one/);
     // By hand: 0.48 L of 30 ppi with 1,114 m²/m³, of which 0.8 count.
     expect(numbers.biologicalMedium).toMatch(/with medium foam 0\.43 m²/);
-    expect(numbers.fullness).toMatch(/0\.05 L are free, and \d+ mm of headroom/);
+    expect(numbers.fullness).toMatch(/0\.05 L free, and \d+ mm below the rim/);
   });
 
   it('say so where there is nothing to say', () => {
     const numbers = said([]);
-    expect(numbers.chemical).toMatch(/there is none; 1\.01 L are free/);
-    expect(numbers.cartridges).toBe('Here there are none.');
-    expect(numbers.flossFirst).toBe('Here there is no floss.');
+    expect(numbers.chemical).toMatch(/Your pack has none; 1\.01 L are free/);
+    expect(numbers.cartridges).toBe('Your pack has none.');
+    expect(numbers.flossFirst).toBe('Your pack has no floss.');
   });
 });

@@ -41,46 +41,46 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
   return {
     finePad:
       fineAt === -1
-        ? sentence`Here no fine pad stands anywhere; ${litres(room)} of biological media take the silt.`
-        : sentence`Here ${litres(volume(guarded))} of ${litres(room)} of biological media come after the first fine pad.`,
+        ? sentence`You have no fine pad, so ${litres(room)} of biological media catch the silt.`
+        : sentence`Your pack has ${litres(volume(guarded))} of ${litres(room)} of biological media after the first fine pad.`,
     chemical:
       chemical.length === 0
-        ? sentence`Here there is none; ${litres(report.totals.freeVolume)} are free.`
-        : sentence`Here ${litres(volume(chemical))} of it, and the water stays ${{ kind: 'time', si: contact }} in it.`,
-    biologicalMedium: sentence`${litres(room)} of room here hold ${{ kind: 'surface', si: surface(biological) }}; filled with porous mineral ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.mineral) }}, with medium foam ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.foam) }}, with scrubbers ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.scrubbers) }}.`,
-    intakeSponge: sentence`Here the water runs at ${{ kind: 'speed', si: intake.speed }} at the ${intake.throughSponge ? 'sponge' : 'bare strainer'}, and the weakest swimmer holds out against ${{ kind: 'speed', si: intake.limit }}.`,
+        ? sentence`Your pack has none; ${litres(report.totals.freeVolume)} are free.`
+        : sentence`Your pack has ${litres(volume(chemical))}; the water spends ${{ kind: 'time', si: contact }} in it.`,
+    biologicalMedium: sentence`Your ${litres(room)} of biological media have ${{ kind: 'surface', si: surface(biological) }}; the same space in porous mineral has ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.mineral) }}, with medium foam ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.foam) }}, with scrubbers ${{ kind: 'surface', si: surfaceOf(ALTERNATIVES.scrubbers) }}.`,
+    intakeSponge: sentence`Your intake draws at ${{ kind: 'speed', si: intake.speed }} at the ${intake.throughSponge ? 'sponge' : 'bare strainer'}; the weakest swimmer can cope with ${{ kind: 'speed', si: intake.limit }}.`,
     rings:
       rings.length === 0
-        ? sentence`Here none are counted as biological media.`
-        : sentence`Here ${litres(volume(rings))} of them give ${{ kind: 'surface', si: surface(rings) }}; porous mineral in their room ${{ kind: 'surface', si: (volume(rings) * surfaceOf(ALTERNATIVES.mineral)) / Math.max(room, 1e-9) }}.`,
+        ? sentence`None of yours count as biological media.`
+        : sentence`Here ${litres(volume(rings))} of them give ${{ kind: 'surface', si: surface(rings) }}; porous mineral in the same space would give ${{ kind: 'surface', si: (volume(rings) * surfaceOf(ALTERNATIVES.mineral)) / Math.max(room, 1e-9) }}.`,
     order:
       late.length === 0
-        ? sentence`Here every grade comes after a coarser one.`
-        : sentence`Here ${litres(volume(late))} of foam come after a finer grade.`,
+        ? sentence`In your pack every grade comes after a coarser one.`
+        : sentence`In your pack ${litres(volume(late))} of foam come after a finer grade.`,
     flossFirst:
       floss.length === 0
-        ? sentence`Here there is no floss.`
-        : sentence`Here floss takes ${{ kind: 'gap', si: flossHead }} of head while clean.`,
+        ? sentence`Your pack has no floss.`
+        : sentence`The clean floss in your pack costs ${{ kind: 'gap', si: flossHead }} of pressure.`,
     fullness:
       report.water.level === null
-        ? sentence`Here ${litres(report.totals.freeVolume)} are free.`
-        : sentence`Here ${litres(report.totals.freeVolume)} are free, and ${{ kind: 'gap', si: report.water.level.headroom }} of headroom.`,
+        ? sentence`Your pack leaves ${litres(report.totals.freeVolume)} free.`
+        : sentence`Your pack leaves ${litres(report.totals.freeVolume)} free, and ${{ kind: 'gap', si: report.water.level.headroom }} below the rim.`,
     cartridges:
       cartridges.length === 0
-        ? sentence`Here there are none.`
-        : sentence`Here ${String(cartridges.length)} hold ${{ kind: 'surface', si: surface(cartridges) }} of surface, which goes out with them.`,
-    foamGrade: sentence`In the room of this pack 30 ppi gives ${surfaceIn('foam-30')}, very coarse foam ${surfaceIn('foam-10')}, dense foam ${surfaceIn('foam-45')}.`,
-    foamCleaning: sentence`Here ${litres(volume(foam))} of foam hold ${{ kind: 'surface', si: surface(foam) }}.`,
-    rinseWater: sentence`Here ${{ kind: 'surface', si: report.totals.biologicalSurface }} would meet the rinse water if all of it were rinsed at once.`,
+        ? sentence`Your pack has none.`
+        : sentence`Yours: ${String(cartridges.length)}, with ${{ kind: 'surface', si: surface(cartridges) }} of surface that you throw away with them.`,
+    foamGrade: sentence`In this space 30 ppi foam gives ${surfaceIn('foam-30')}, very coarse foam ${surfaceIn('foam-10')}, dense foam ${surfaceIn('foam-45')}.`,
+    foamCleaning: sentence`Your ${litres(volume(foam))} of foam have ${{ kind: 'surface', si: surface(foam) }}.`,
+    rinseWater: sentence`If you rinsed everything at once, ${{ kind: 'surface', si: report.totals.biologicalSurface }} of bacteria would touch that water.`,
     zeolite:
       zeolite.length === 0
-        ? sentence`Here there is none.`
-        : sentence`Here ${litres(volume(zeolite))} of it; as a home for bacteria it gives ${{ kind: 'surface', si: surface(zeolite) }}.`,
+        ? sentence`Your pack has none.`
+        : sentence`Your pack has ${litres(volume(zeolite))}, with ${{ kind: 'surface', si: surface(zeolite) }} of surface for bacteria.`,
     internalFoam: isInternal(input.filter.kind)
-      ? sentence`Here the room holds ${surfaceIn('foam-30')} in foam, ${surfaceIn(ALTERNATIVES.mineral)} in porous mineral.`
-      : sentence`This is no internal filter.`,
-    sizing: sentence`Here the water is turned over ${{ kind: 'turnover', si: report.predictedTurnover }}, and the media is enough for ${litres(report.sizing.normalStockVolume)} by weight at normal stocking; the tank holds ${litres(report.sizing.tankVolume)}.`,
-    tapWater: sentence`Carbon beside the sink is not part of the filter, and takes none of its room.`,
+      ? sentence`In this space foam gives ${surfaceIn('foam-30')}, porous mineral ${surfaceIn(ALTERNATIVES.mineral)}.`
+      : sentence`This is not an internal filter.`,
+    sizing: sentence`Your turnover is ${{ kind: 'turnover', si: report.predictedTurnover }}; the media is enough for ${litres(report.sizing.normalStockVolume)} by weight at normal stocking; the tank holds ${litres(report.sizing.tankVolume)}.`,
+    tapWater: sentence`Carbon used on tap water takes up no space in the filter.`,
   };
 }
 

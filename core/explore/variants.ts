@@ -69,7 +69,7 @@ export function variantsOf(input: ForecastInput): Variant[] {
       }),
     ),
     spongeVariant(input, made),
-    made('second filter', 'With a second filter of floss', {
+    made('second filter', 'With a second filter filled with floss', {
       others: [...input.others, helper(input)],
     }),
     ...settlement(input, inFlow, made),
@@ -97,7 +97,7 @@ function finePads(inFlow: readonly PlacedLayer[], biological: readonly PlacedLay
     ]);
   return [
     made('fine before', 'Finest pad before the biological media', { layers: laid(true, false) }),
-    made('fine after', 'Finest pad after it', { layers: laid(false, true) }),
+    made('fine after', 'Finest pad after the biological media', { layers: laid(false, true) }),
     made('fine both', 'Finest pads on both sides', { layers: laid(true, true) }),
   ];
 }

@@ -120,7 +120,7 @@ function filterChanges(filter: Filter): Change[] {
       ? []
       : [
           {
-            what: sentence`the intake strainer cleaned`,
+            what: sentence`a clean intake strainer`,
             filter: { ...filter, intakes: intakes.map((intake) => ({ ...intake, open: 1 })) },
           },
         ]),
@@ -131,7 +131,7 @@ function filterChanges(filter: Filter): Change[] {
             ? []
             : [
                 {
-                  what: sentence`the hoses brushed clean`,
+                  what: sentence`clean hoses`,
                   filter: { ...filter, hoses: { ...hoses, inside: 'clean' as const } },
                 },
               ]),
@@ -142,7 +142,7 @@ function filterChanges(filter: Filter): Change[] {
           ...(hoses.outlet > SHORTER_HOSE
             ? [
                 {
-                  what: sentence`${{ kind: 'run', si: SHORTER_HOSE }} less of hose`,
+                  what: sentence`${{ kind: 'run', si: SHORTER_HOSE }} less hose`,
                   filter: { ...filter, hoses: { ...hoses, outlet: hoses.outlet - SHORTER_HOSE } },
                 },
               ]
@@ -152,7 +152,7 @@ function filterChanges(filter: Filter): Change[] {
       ? []
       : [
           {
-            what: sentence`${{ kind: 'share', si: RECIRCULATED }} sent round again`,
+            what: sentence`${{ kind: 'share', si: RECIRCULATED }} recirculated`,
             filter: { ...filter, spill: { ...spill, recirculated: RECIRCULATED } },
           },
         ]),

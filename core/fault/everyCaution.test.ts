@@ -91,11 +91,11 @@ describe('cautions', () => {
   });
 
   // Source: an earth-leakage breaker on the circuit, wiring for a licensed electrician (common practice, no source).
-  it('name the residual-current device and the electrician wherever a filter is opened, started or mended', () => {
+  it('name the RCD and the electrician wherever a filter is opened, started or mended', () => {
     for (const filter of filters)
       for (const moment of ['opening', 'fault'] as const)
         expect(cautions(filter, [], moment).join(' ')).toMatch(
-          /residual-current device.*licensed electrician/,
+          /RCD.*licensed electrician/,
         );
   });
 

@@ -64,7 +64,7 @@ function weakFlow(context: FaultContext): FaultTable {
         cause(
           'intake',
           'The intake strainer or sponge is blocked',
-          'Swap in the spare sponge, squeeze this one in old tank water; brush the strainer.',
+          'Fit the spare sponge and squeeze this one in old tank water. Brush the strainer.',
         ),
         0.28,
       ],
@@ -73,7 +73,7 @@ function weakFlow(context: FaultContext): FaultTable {
             cause(
               'foam',
               'The first foam is full',
-              'Squeeze it in old tank water. Not all mechanical and biological layers on one day.',
+              'Squeeze it in old tank water. Do not clean all the layers on the same day.',
               'plug',
             ),
             0.22 * near,
@@ -83,8 +83,8 @@ function weakFlow(context: FaultContext): FaultTable {
       [
         cause(
           'impeller',
-          'The impeller is fouled or worn',
-          'Take it out, wipe impeller and well, look at shaft and blades; replace what is worn.',
+          'The impeller is dirty or worn',
+          'Take it out. Wipe it and its well. Check the shaft and blades, and replace what is worn.',
           'plug',
         ),
         0.14,
@@ -93,44 +93,54 @@ function weakFlow(context: FaultContext): FaultTable {
         ? [
             cause(
               'hose',
-              'The hoses are furred or kinked',
-              'Pull a brush through them; lay them without kinks.',
+              'The hoses are slimy inside or kinked',
+              'Pull a brush through them and straighten any kinks.',
               'plug',
             ),
             0.1,
           ]
         : null,
       taps
-        ? [cause('tap', 'A tap is half shut', 'Open it to its end.'), 0.05 * (justPacked(context, 3) ? 4 : 1)]
+        ? [cause('tap', 'A tap is half closed', 'Open it fully.'), 0.05 * (justPacked(context, 3) ? 4 : 1)]
         : null,
       canister
         ? [
             cause(
               'air',
-              'Air is locked in the head',
-              'Tilt the body to and fro until no more bubbles come; look where it draws air.',
+              'Air is trapped in the filter head',
+              'Tilt the filter back and forth until the bubbles stop. Then find where it draws in air.',
             ),
             0.06 * bled,
           ]
         : null,
     ],
     [
-      yesNo('sponge off', 'Lift the intake sponge or strainer off for a moment. Is the flow back?', 1, {
-        intake: SEEN,
-      }),
+      yesNo(
+        'sponge off',
+        'Take the intake sponge or strainer off for a moment. Does the flow come back?',
+        1,
+        {
+          intake: SEEN,
+        },
+      ),
       taps
         ? yesNo(
             'turn taps',
-            'Turn each tap to its end and back. Does the flow change?',
+            'Turn each tap as far as it goes and back again. Does the flow change?',
             1,
             { tap: 0.95 },
             { otherwise: 0.03 },
           )
         : null,
       canister
-        ? yesNo('tilt', 'Tilt the body to and fro. Do bubbles come, and the flow with them?', 1, {
-            air: 0.85,
-          })
+        ? yesNo(
+            'tilt',
+            'Tilt the filter back and forth. Do bubbles come out, and does the flow improve?',
+            1,
+            {
+              air: 0.85,
+            },
+          )
         : null,
       hoses
         ? yesNo(
@@ -144,7 +154,7 @@ function weakFlow(context: FaultContext): FaultTable {
       hasFoam
         ? yesNo(
             'first out',
-            'Run it for a minute with the first foam out. Is the flow back?',
+            'Run it for a minute without the first foam. Does the flow come back?',
             3,
             { foam: 0.9, floss: 0.15 },
             { opens: true },
@@ -153,7 +163,7 @@ function weakFlow(context: FaultContext): FaultTable {
       hasFloss
         ? yesNo(
             'floss out',
-            'Run it for a minute with the floss out. Is the flow back?',
+            'Run it for a minute without the floss. Does the flow come back?',
             2,
             { floss: SEEN, foam: 0.1 },
             { opens: true },
@@ -161,7 +171,7 @@ function weakFlow(context: FaultContext): FaultTable {
         : null,
       yesNo(
         'pack out',
-        'Run it for a minute with the whole pack out. Is the flow still weak?',
+        'Run it for a minute without any media. Is the flow still weak?',
         5,
         { impeller: SEEN, hose: 0.9, tap: SEEN, air: 0.7, intake: 0.85 },
         { opens: true, otherwise: 0.08 },
@@ -188,7 +198,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
             cause(
               'back rim',
               'Water spills over the back rim',
-              'Take the top pad out, squeeze or replace it; keep the media below the stop.',
+              'Take the top pad out and squeeze or replace it. Keep the media below the fill limit.',
               'plug',
             ),
             0.35 * (overfill > 0 ? 2 : 1),
@@ -199,7 +209,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
             cause(
               'motor seal',
               'The seal between motor and body leaks',
-              'Empty the body, take it off the tank, clean and grease the seal, turn the motor home.',
+              'Empty the filter and take it off the tank. Clean and grease the seal, then turn the motor until it locks.',
               'plug',
               'motor',
             ),
@@ -208,7 +218,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
         : null,
       hang
         ? [
-            cause('tilt', 'The body leans back', 'Put the levelling foot in and hang the body level.'),
+            cause('tilt', 'The filter leans back', 'Fit the levelling foot and hang the filter level.'),
             0.18 * (footMissing ? 4 : 1),
           ]
         : null,
@@ -216,8 +226,8 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
         ? [
             cause(
               'lid seal',
-              'The seal of the lid is nipped, dry or dirty',
-              'Clean seal and groove, grease with silicone grease, lay it in without a twist; replace a nipped one.',
+              'The lid seal is pinched, dry or dirty',
+              'Clean the seal and its groove. Grease the seal with silicone grease and lay it in without a twist. Replace it if it is pinched.',
               'plug',
             ),
             0.42,
@@ -228,7 +238,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
             cause(
               'hose end',
               'A hose end or its collar leaks',
-              'Push the hose fully home, collar snug and not forced; cut a hardened end off.',
+              'Push the hose on all the way and tighten the collar by hand. Cut off a hardened end.',
               'plug',
             ),
             0.3,
@@ -239,7 +249,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
             cause(
               'tap drips',
               'A tap or coupling drips',
-              'Clean and grease its seal; replace a worn one.',
+              'Clean and grease its seal, or replace it if it is worn.',
               'plug',
             ),
             0.15,
@@ -248,7 +258,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
       [
         cause(
           'splash',
-          'Splash, condensation or a spill from the last work',
+          'Splashes, condensation or water spilt at the last service',
           'Dry everything and look again tomorrow.',
         ),
         0.12,
@@ -291,7 +301,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
       hang
         ? yesNo(
             'level high',
-            'Look at the water before the pack. Does it stand close to the rim?',
+            'Look at the water in front of the media. Is it close to the rim?',
             1,
             { 'back rim': SEEN, tilt: 0.5 },
             { otherwise: 0.08 },
@@ -300,7 +310,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
       hang
         ? yesNo(
             'leans',
-            'Lay a level on the rim, front to back. Does the body lean back?',
+            'Lay a spirit level on the rim, front to back. Does the filter lean back?',
             1,
             { tilt: 0.95 },
             { otherwise: 0.1 },
@@ -308,7 +318,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
         : null,
       yesNo(
         'top-up',
-        'Was more topped up in the last week than usually dries off?',
+        'Did you top up more in the last week than usually evaporates?',
         1,
         { splash: 0.1 },
         { otherwise: 0.75 },
@@ -324,7 +334,7 @@ function atTheRim({ filter, overfill, sincePacked, serviceDay }: FaultContext): 
       [
         cause(
           'overfull',
-          'The basket is filled above its stop',
+          'The basket is filled above its fill limit',
           'Take the top piece out or cut it thinner.',
           'plug',
         ),
@@ -333,8 +343,8 @@ function atTheRim({ filter, overfill, sincePacked, serviceDay }: FaultContext): 
       [
         cause(
           'foot',
-          'The levelling foot is missing or the body leans',
-          'Put the foot in and hang the body level.',
+          'The levelling foot is missing, or the filter leans',
+          'Fit the foot and hang the filter level.',
         ),
         0.2 * (filter.spill?.foot === 'missing' ? 4 : 1),
       ],
@@ -342,7 +352,7 @@ function atTheRim({ filter, overfill, sincePacked, serviceDay }: FaultContext): 
         cause(
           'clogged',
           'A layer is clogged',
-          'Squeeze the foam in old tank water, replace the floss.',
+          'Squeeze the foam in old tank water and replace the floss.',
           'plug',
         ),
         0.3 * near,
@@ -350,8 +360,8 @@ function atTheRim({ filter, overfill, sincePacked, serviceDay }: FaultContext): 
       [
         cause(
           'lid proud',
-          'The lid stands proud and leads the water out',
-          'Lay the lid flat; make the pack lower.',
+          'The lid does not lie flat, and water runs out along it',
+          'Make the pack lower, so that the lid lies flat.',
         ),
         0.1,
       ],
@@ -366,28 +376,28 @@ function atTheRim({ filter, overfill, sincePacked, serviceDay }: FaultContext): 
       ),
       yesNo(
         'foot there',
-        'Lay a level on the rim. Does the body lean back, or is the foot missing?',
+        'Lay a spirit level on the rim. Does the filter lean back, or is the foot missing?',
         1,
         { foot: 0.95 },
         { otherwise: 0.08 },
       ),
       yesNo(
         'above stop',
-        'Does the media stand above the moulded stop?',
+        'Is the media above the moulded fill limit?',
         1,
         { overfull: 0.95, 'lid proud': 0.5 },
         { otherwise: 0.1 },
       ),
       yesNo(
         'dirty',
-        'Is the pad on top, or the first foam, brown through and through?',
+        'Is the top pad or the first foam brown all the way through?',
         2,
         { clogged: 0.9 },
         { otherwise: 0.25 },
       ),
       yesNo(
         'lid flat',
-        'Does water creep out along the edge of the lid?',
+        'Does water run out along the edge of the lid?',
         1,
         { 'lid proud': 0.9 },
         { otherwise: 0.08 },
@@ -406,23 +416,23 @@ function noise(context: FaultContext): FaultTable {
         cause(
           'draws air',
           'Air is drawn in at the intake or a hose end',
-          'Intake deeper, water topped up, hose ends home, collars snug.',
+          'Lower the intake, top up the tank, push the hose ends on fully and tighten the collars by hand.',
         ),
         0.3,
       ],
       [
         cause(
           'air inside',
-          'Air is left under the lid',
-          'Tilt the body to and fro; let it run for some minutes.',
+          'Air is trapped under the lid',
+          'Tilt the filter back and forth, then let it run for a few minutes.',
         ),
         fresh ? 0.4 : 0.12,
       ],
       [
         cause(
           'impeller',
-          'The impeller is worn or does not sit',
-          'Take it out, look at shaft, bearings and blades; seat it, or replace it.',
+          'The impeller is worn or not seated',
+          'Take it out and check the shaft, bearings and blades. Seat it properly, or replace it.',
           'plug',
         ),
         0.26,
@@ -431,37 +441,41 @@ function noise(context: FaultContext): FaultTable {
         cause(
           'grit',
           'Grit, a snail or a grain of media is in the pump',
-          'Clean the well; lay a grid or a bag under fine grains.',
+          'Clean the impeller well. Put fine grains in a bag or on a grid.',
           'plug',
         ),
         0.14,
       ],
       [
-        cause('touches', 'The body or a pipe touches glass or wood', 'Free it, or lay a soft mat between.'),
+        cause(
+          'touches',
+          'The filter or a pipe touches glass or wood',
+          'Move it away, or put a soft mat in between.',
+        ),
         0.12,
       ],
       filter.equipment.includes('spray bar') || hoses
-        ? [cause('outlet', 'The outlet or spray bar splashes', 'Let it down under the water.'), 0.1]
+        ? [cause('outlet', 'The outlet or spray bar splashes', 'Lower it below the surface.'), 0.1]
         : null,
     ],
     [
       yesNo(
         'hold off',
-        'Hold the body and the pipes off what they touch. Is it quiet?',
+        'Hold the filter and pipes away from anything they touch. Is it quiet?',
         1,
         { touches: 0.93 },
         { otherwise: 0.06 },
       ),
       yesNo(
         'intake deep',
-        'Hold the intake deeper for a minute. Is it quiet?',
+        'Hold the intake deeper for a minute. Does the noise stop?',
         2,
         { 'draws air': 0.7 },
         { otherwise: 0.06 },
       ),
       yesNo(
         'tilt free',
-        'Tilt the body to and fro. Do bubbles come, and is it quieter then?',
+        'Tilt the filter back and forth. Do bubbles come out, and is it quieter afterwards?',
         2,
         { 'air inside': 0.9, 'draws air': 0.3 },
         { otherwise: 0.06 },
@@ -475,7 +489,7 @@ function noise(context: FaultContext): FaultTable {
       ),
       yesNo(
         'outlet sound',
-        'Does the sound come from the outlet, and go when it is under water?',
+        'Does the noise come from the outlet, and stop when you hold it under water?',
         1,
         { outlet: 0.95 },
         { otherwise: 0.04 },
@@ -489,7 +503,7 @@ function noise(context: FaultContext): FaultTable {
       ),
       yesNo(
         'well grit',
-        'Is there grit, a snail or a grain in the well?',
+        'Is there grit, a snail or a grain of media in the impeller well?',
         1,
         { grit: SEEN },
         { opens: true, otherwise: 0.08 },
@@ -507,24 +521,24 @@ function cloudy(context: FaultContext): FaultTable {
       [
         cause(
           'dust',
-          'Dust of new media',
-          'It settles in hours; run floss, and rinse new media until clear the next time.',
+          'Dust from new media',
+          'It settles within hours. Add floss. Next time, rinse new media until the water runs clear.',
         ),
         fresh ? 0.35 : 0.03,
       ],
       [
         cause(
           'shed',
-          'Film and dirt that were loosened at the service',
-          'Harmless: it settles in minutes to hours; run floss.',
+          'Slime and dirt loosened during the service',
+          'Harmless. It settles within minutes to hours. Add floss if it bothers you.',
         ),
         fresh ? 0.25 : 0.05,
       ],
       [
         cause(
           'bloom',
-          'A bloom of bacteria',
-          'Test ammonia, feed less, change water; it clears in days.',
+          'A bacterial bloom',
+          'Test ammonia, feed less and change water. It clears within days.',
           'animals',
         ),
         fresh ? 0.2 : 0.18,
@@ -532,8 +546,8 @@ function cloudy(context: FaultContext): FaultTable {
       [
         cause(
           'full',
-          'The mechanical layers are full and pass dirt on',
-          'Squeeze the foam, replace the floss.',
+          'The mechanical layers are full and let dirt through',
+          'Squeeze the foam and replace the floss.',
           'plug',
         ),
         0.35 * near * (fresh ? 0.3 : 1),
@@ -542,21 +556,26 @@ function cloudy(context: FaultContext): FaultTable {
         cause(
           'around',
           'Water goes around the media',
-          'Cut the pieces wall to wall, close gaps, seat the trays.',
+          'Cut the pieces wall to wall, close any gaps and seat the trays properly.',
           'plug',
         ),
         0.25 * gaps,
       ],
     ],
     [
-      yesNo('ammonia', 'Test ammonia. Is it above what is usual?', 4, { bloom: 0.65 }, { otherwise: 0.12 }),
+      yesNo('ammonia', 'Test ammonia. Is it higher than usual?', 4, { bloom: 0.65 }, { otherwise: 0.12 }),
       {
         id: 'look',
         ask: 'Hold a glass of the water to the light. What is it like?',
         minutes: 2,
         opens: false,
         group: 'look',
-        outcomes: ['Milky, stays so', 'Fine powder that sinks in hours', 'Brown flakes', 'Single specks'],
+        outcomes: [
+          'Milky, and stays milky',
+          'Fine powder that sinks in hours',
+          'Brown flakes',
+          'Single specks',
+        ],
         given: {
           dust: [0.1, 0.8, 0.02, 0.08],
           shed: [0.05, 0.2, 0.6, 0.15],
@@ -568,7 +587,7 @@ function cloudy(context: FaultContext): FaultTable {
       },
       yesNo(
         'cleared',
-        'Has it become clearer by itself within a day?',
+        'Has it cleared by itself within a day?',
         1,
         { dust: 0.85, shed: 0.9 },
         { otherwise: 0.12 },
@@ -582,7 +601,7 @@ function cloudy(context: FaultContext): FaultTable {
       ),
       yesNo(
         'stripe',
-        'Open it. Is there a clean stripe or a track of dirt along a wall?',
+        'Open the filter. Is there a clean stripe or a dirt track along a wall?',
         3,
         { around: 0.85 },
         { opens: true, otherwise: 0.12 },
@@ -598,26 +617,21 @@ function smelly(context: FaultContext): FaultTable {
       [
         cause(
           'rots',
-          'Dirt rots in the filter',
-          'Squeeze the mechanical layers in old tank water, change water, clean them more often.',
+          'Dirt is rotting in the filter',
+          'Squeeze the mechanical layers in old tank water, change some water, and clean more often.',
           'plug',
         ),
         0.4 * near,
       ],
       [
-        cause(
-          'stood',
-          'The filter stood still for hours',
-          'Empty and rinse it before it runs again.',
-          'stale',
-        ),
+        cause('stood', 'The filter was off for hours', 'Empty and rinse it before it runs again.', 'stale'),
         0.2,
       ],
       [
         cause(
           'dead',
           'A dead animal or rotting food lies in the tank',
-          'Take it out, change water, feed less.',
+          'Take it out, change some water and feed less.',
           'skin',
         ),
         0.3,
@@ -625,7 +639,7 @@ function smelly(context: FaultContext): FaultTable {
       [
         cause(
           'substrate',
-          'The substrate has gone foul',
+          'The substrate is rotting',
           'Leave planted parts alone; clean bare parts a section at a time.',
         ),
         0.1,
@@ -634,7 +648,7 @@ function smelly(context: FaultContext): FaultTable {
     [
       yesNo(
         'power cut',
-        'Was the power off, or the filter shut, for some hours in the last days?',
+        'In the last few days, was the power or the filter off for several hours?',
         1,
         { stood: 0.95 },
         { otherwise: 0.05 },
@@ -648,14 +662,14 @@ function smelly(context: FaultContext): FaultTable {
       ),
       yesNo(
         'outlet smell',
-        'Smell the water at the outlet and that of the tank. Is the outlet worse?',
+        'Smell the water from the outlet, then the water in the tank. Is the outlet worse?',
         1,
         { rots: 0.75, stood: 0.85 },
         { otherwise: 0.1 },
       ),
       yesNo(
         'gas',
-        'Stir the substrate in one spot with a stick. Do foul bubbles rise?',
+        'Stir the substrate in one spot with a stick. Do bad-smelling bubbles rise?',
         2,
         { substrate: 0.9 },
         { otherwise: 0.1 },
@@ -672,18 +686,18 @@ function doesNotStart(context: FaultContext): FaultTable {
       [
         cause(
           'no power',
-          'No power comes to it',
-          'Plug, switch, timer, breaker: one after the other.',
+          'The filter has no power',
+          'Check the plug, switch, timer and circuit breaker in turn.',
           'electrician',
         ),
         0.35,
       ],
       [
-        cause('jammed', 'The impeller is jammed', 'Take it out, clean the well, turn it by hand.', 'plug'),
+        cause('jammed', 'The impeller is jammed', 'Take it out, clean the well and turn it by hand.', 'plug'),
         0.3,
       ],
       [
-        cause('dry', 'It is not full of water', 'Fill and prime it until the hoses stand full.', 'dry'),
+        cause('dry', 'The filter is not full of water', 'Fill and prime it until the hoses are full.', 'dry'),
         fresh ? 0.35 : 0.12,
       ],
       [cause('broken', 'The impeller’s shaft or magnet is broken', 'Replace the impeller.', 'plug'), 0.1],
@@ -691,7 +705,7 @@ function doesNotStart(context: FaultContext): FaultTable {
         cause(
           'motor',
           'The motor has failed',
-          'Replace it. Keep the mature media under water, or hang them in another running filter.',
+          'Replace the motor. Keep the mature media under water or in another running filter.',
           'motor housing',
           'electrician',
         ),
@@ -708,7 +722,7 @@ function doesNotStart(context: FaultContext): FaultTable {
       ),
       yesNo(
         'hum',
-        'Hold a hand on the body. Does it hum or shake?',
+        'Put a hand on the filter. Does it hum or shake?',
         1,
         { jammed: 0.8, dry: 0.6, broken: 0.7, 'no power': 0.02, motor: 0.15 },
         { otherwise: 0.5 },
@@ -716,8 +730,8 @@ function doesNotStart(context: FaultContext): FaultTable {
       yesNo(
         'water in',
         filter.hoses === null
-          ? 'Look into the body. Is water missing?'
-          : 'Look at the hoses. Is air in them?',
+          ? 'Look inside the filter. Is the water level low?'
+          : 'Look at the hoses. Is there air in them?',
         1,
         { dry: 0.92 },
         { otherwise: 0.1 },
@@ -731,7 +745,7 @@ function doesNotStart(context: FaultContext): FaultTable {
       ),
       yesNo(
         'shaft',
-        'Look at shaft, blades and magnet. Is anything broken?',
+        'Look at the shaft, blades and magnet. Is anything broken?',
         1,
         { broken: SEEN },
         { opens: true, otherwise: 0.06 },

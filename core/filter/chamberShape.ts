@@ -12,7 +12,7 @@ export const CHAMBER_BOUNDS = {
   diameter: side('Diameter'),
   bore: side('Centre pipe'),
   depth: side('Depth along the flow'),
-  stop: side('Stop'),
+  stop: side('Fill limit'),
   corner: { what: 'Corner radius', kind: 'length', min: 0, max: 0.2 },
   narrows: { what: 'Narrower at the bottom by', kind: 'length', min: 0, max: 0.5 },
 } as const satisfies Record<string, Bounds>;

@@ -129,12 +129,12 @@ describe('filter', () => {
     [
       'a stop beyond the end',
       { ...basket, chambers: [{ ...basket.chambers[0], stop: 0.5 }] },
-      /stop lies beyond/,
+      /fill limit is beyond/,
     ],
     [
       'a stop above the rim',
       { ...basket, spill: { ...basket.spill, lipAboveFloor: 0.06, rimAboveLip: 0.02 } },
-      /stands above the rim/,
+      /above the rim/,
     ],
     ['no chamber', { ...basket, chambers: [] }, /at least one chamber/],
     ['a chamber twice', { ...basket, chambers: [basket.chambers[0], basket.chambers[0]] }, /same id/],
@@ -146,7 +146,7 @@ describe('filter', () => {
     [
       'a box flowed inward',
       { ...basket, chambers: [{ ...basket.chambers[0], way: 'inward' }] },
-      /flowed inward/,
+      /flows inward/,
     ],
     [
       'a wall thicker than half the sleeve',
@@ -162,7 +162,7 @@ describe('filter', () => {
           },
         ],
       },
-      /half width/,
+      /thicker than half the chamber/,
     ],
     [
       'a centre pipe wider than its tray',
@@ -193,7 +193,7 @@ describe('filter', () => {
           },
         },
       },
-      /lifts less as it gives more/,
+      /The more a pump delivers/,
     ],
     [
       'a pump curve that goes back',

@@ -16,12 +16,12 @@ import { SwapSchema } from './swap';
 
 export const FILTER_BOUNDS = {
   labelFlow: { what: 'Label flow', kind: 'flow', min: 0, max: 20e-3, aboveMin: true },
-  tankRating: { what: 'Tank printed on the box', kind: 'volume', min: 1e-3, max: 50 },
+  tankRating: { what: 'Tank size printed on the box', kind: 'volume', min: 1e-3, max: 50 },
   bodyWidth: { what: 'Body width', kind: 'length', min: 0.02, max: 2 },
   bodyHeight: { what: 'Body height', kind: 'length', min: 0.02, max: 2 },
   outside: { what: 'Side of the body, outside', kind: 'length', min: 0.02, max: 2 },
   equipmentK: { what: 'Loss at the heater or lamp', kind: 'plain', min: 0, max: 50 },
-  cleanedEvery: { what: 'Days between two cleanings', kind: 'plain', min: 1, max: 90 },
+  cleanedEvery: { what: 'Days between cleanings', kind: 'plain', min: 1, max: 90 },
   place: { what: 'Place in the body', kind: 'length', min: -2, max: 2 },
 } as const satisfies Record<string, Bounds>;
 
@@ -61,25 +61,26 @@ export const ChamberSchema = z
       context.addIssue({
         code: 'custom',
         path: ['stop'],
-        message: 'The stop lies beyond the chamber’s end: make it smaller, or the chamber deeper.',
+        message: 'The fill limit is beyond the end of the chamber. Lower it, or make the chamber deeper.',
       });
     if (chamber.upperStop !== null && chamber.upperStop > chamber.depth)
       context.addIssue({
         code: 'custom',
         path: ['upperStop'],
-        message: 'The upper stop lies beyond the chamber’s end: make it smaller, or the chamber deeper.',
+        message:
+          'The upper fill limit is beyond the end of the chamber. Lower it, or make the chamber deeper.',
       });
     if (chamber.upperStop !== null && chamber.upperStop <= (chamber.stop ?? Infinity))
       context.addIssue({
         code: 'custom',
         path: ['upperStop'],
-        message: 'The upper stop lies above the lower one: enter the lower one as the stop.',
+        message: 'Enter the lower of the two limits as the fill limit.',
       });
     if (chamber.depth > deepest(chamber.shape))
       context.addIssue({
         code: 'custom',
         path: ['depth'],
-        message: 'The wall of media is thicker than the chamber’s half width: make the depth smaller.',
+        message: 'The media wall is thicker than half the chamber. Make it thinner.',
       });
     const sides = faceSides(chamber.shape);
     if (!isInward(chamber.shape) && chamber.narrows >= Math.min(sides.shown, sides.into))
@@ -87,13 +88,13 @@ export const ChamberSchema = z
         code: 'custom',
         path: ['narrows'],
         message:
-          'The chamber would close towards the bottom: enter how much narrower it is there, not how wide.',
+          'The chamber would have no width at the bottom. Enter how much narrower it is there, not how wide.',
       });
     if (isInward(chamber.shape) !== (chamber.way === 'inward'))
       context.addIssue({
         code: 'custom',
         path: ['way'],
-        message: 'Perimeter and sleeve chambers are flowed inward, all others are not.',
+        message: 'Water flows inward in perimeter and sleeve chambers only.',
       });
   });
 export type Chamber = z.infer<typeof ChamberSchema>;
@@ -114,7 +115,7 @@ export const FilterSchema = z
     ),
     pump: PumpSchema,
     pumps: z
-      .int('Pumps must be a whole number.')
+      .int('The number of pumps must be a whole number.')
       .min(1, 'A filter needs at least one pump.')
       .max(MOST_PORTS, `A filter has at most ${MOST_PORTS} pumps.`),
     sinceYear: z
@@ -174,7 +175,7 @@ export const FilterSchema = z
       context.addIssue({
         code: 'custom',
         path: ['chambers', index, 'stop'],
-        message: 'The stop stands above the rim: make it smaller, or measure lip and rim again.',
+        message: 'The fill limit is above the rim. Lower it, or measure the lip and rim again.',
       });
   });
 export type Filter = z.infer<typeof FilterSchema>;

@@ -8,40 +8,43 @@ export interface FilterKindWords {
 
 export const FILTER_KINDS: Readonly<Record<FilterKind, FilterKindWords>> = {
   'canister-centre-pipe': {
-    name: 'canister, up-flow',
-    way: 'Down a centre pipe to the bottom, up through the trays, pump on top.',
+    name: 'canister, water flows up',
+    way: 'Water goes down a centre pipe, then up through the trays to the pump on top. Most canisters work this way.',
   },
   'canister-side-riser': {
-    name: 'canister, side riser',
-    way: 'Down one side through a tall foam column, across the bottom, up the trays.',
+    name: 'canister, side column',
+    way: 'Water goes down one side through a tall foam column, then up through the trays.',
   },
   'canister-down-flow': {
-    name: 'canister, down-flow',
-    way: 'In at the top, down through the trays, up a return pipe.',
+    name: 'canister, water flows down',
+    way: 'Water comes in at the top, goes down through the trays and up a return pipe.',
   },
   'canister-outside-in': {
-    name: 'canister, outside-in',
-    way: 'Up the outside through perimeter foams, over the top, down the centre of the trays.',
+    name: 'canister, outside to centre',
+    way: 'Water goes up the outside through a ring of foam, then down the trays in the centre.',
   },
   'canister-prefilter': {
-    name: 'canister, pull-out prefilter',
-    way: 'Through a cartridge of coarse foams reached without opening the body, then up the trays.',
+    name: 'canister with pull-out prefilter',
+    way: 'Water goes through coarse foam that pulls out without opening the filter, then up through the trays.',
   },
   'hang-on-back-basket': {
     name: 'hang-on-back, basket',
-    way: 'Up the intake tube, under the basket, up through it, over a lip back to the tank.',
+    way: 'Water goes up the intake tube, under the basket, up through it and over a lip back to the tank.',
   },
   'hang-on-back-cartridge': {
     name: 'hang-on-back, cartridge',
-    way: 'Into a well, through one or more upright cartridges, over the lip.',
+    way: 'Water goes into a well, through one or more upright cartridges and over the lip.',
   },
-  'internal-sponge': { name: 'internal, sponge', way: 'The pump draws through a foam block or cylinder.' },
+  'internal-sponge': {
+    name: 'internal, sponge',
+    way: 'The pump draws water through a block or cylinder of foam.',
+  },
   'internal-compartments': {
     name: 'internal, compartments',
-    way: 'Slots behind a weir, one after the other.',
+    way: 'Water goes through slots, one after the other.',
   },
   composed: {
-    name: 'another kind, from its chambers',
-    way: 'Through the chambers you enter, one after the other.',
+    name: 'another kind',
+    way: 'Water goes through the chambers you enter, one after the other.',
   },
 };

@@ -7,7 +7,7 @@ export const HOSE_BOUNDS = {
   bore: { what: 'Bore of the hose', kind: 'gap', min: 1e-3, max: 0.1 },
   intake: { what: 'Hose to the filter', kind: 'run', min: 0, max: 20 },
   outlet: { what: 'Hose back to the tank', kind: 'run', min: 0, max: 20 },
-  height: { what: 'Tank’s water above the filter', kind: 'run', min: -2, max: 10 },
+  height: { what: 'Height of the tank’s water above the filter', kind: 'run', min: -2, max: 10 },
 } as const satisfies Record<string, Bounds>;
 
 const MOST_BENDS = 40;
@@ -21,8 +21,8 @@ export const HosesSchema = z.object({
   intake: bounded(HOSE_BOUNDS.intake).describe('Length from the tank to the filter'),
   outlet: bounded(HOSE_BOUNDS.outlet).describe('Length from the filter back to the tank'),
   bends: z
-    .int('Bends must be a whole number.')
-    .min(0, 'Bends must be 0 or more.')
+    .int('The number of bends must be a whole number.')
+    .min(0, 'The number of bends must be 0 or more.')
     .max(MOST_BENDS, `Bends must be at most ${MOST_BENDS}.`),
   inside: z.enum(HOSE_INSIDES),
   height: bounded(HOSE_BOUNDS.height).describe('Of the tank’s water above the filter’s lid'),

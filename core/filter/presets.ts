@@ -212,7 +212,7 @@ export const PRESETS: Readonly<Record<FilterKind, Preset>> = {
         upperStop: null,
         ...STRAIGHT,
         way: 'inward',
-        lift: ['pump head'],
+        lift: ['filter head'],
       },
     ],
   },

@@ -4,10 +4,10 @@ import { bounded } from '../units/bounded';
 
 export const PUMP_BOUNDS = {
   power: { what: 'Power', kind: 'power', min: 0, max: 500, aboveMin: true },
-  head: { what: 'Head', kind: 'run', min: 0, max: 20, aboveMin: true },
-  pointHead: { what: 'Head of the point', kind: 'run', min: 0, max: 20 },
+  head: { what: 'Maximum head', kind: 'run', min: 0, max: 20, aboveMin: true },
+  pointHead: { what: 'Height at this point', kind: 'run', min: 0, max: 20 },
   internalLoss: { what: 'Loss inside', kind: 'run', min: 0, max: 20 },
-  pointFlow: { what: 'Flow of the point', kind: 'flow', min: 0, max: 20e-3 },
+  pointFlow: { what: 'Flow at this point', kind: 'flow', min: 0, max: 20e-3 },
 } as const satisfies Record<string, Bounds>;
 
 /** Most points of an entered curve; makers print fewer. */
@@ -39,13 +39,15 @@ export const PumpSchema = z.object({
               context.addIssue({
                 code: 'custom',
                 path: [index, 'flow'],
-                message: 'Points go from no flow to the greatest: make this flow larger than the one before.',
+                message:
+                  'Enter the points from no flow to full flow. This flow must be larger than the one before.',
               });
             if (point.head > before.head)
               context.addIssue({
                 code: 'custom',
                 path: [index, 'head'],
-                message: 'A pump lifts less as it gives more: make this head no larger than the one before.',
+                message:
+                  'The more a pump delivers, the less high it lifts. This height must not be larger than the one before.',
               });
           });
         }),

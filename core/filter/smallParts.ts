@@ -12,79 +12,80 @@ export interface PartCheck {
 
 const CHECKS: Readonly<Record<SmallPart, Omit<PartCheck, 'part'>>> = {
   seal: {
-    name: 'Seal and its groove',
-    look: 'Clean, not nipped, a film of silicone grease, nothing in the groove.',
-    causes: 'A nipped, dry or dirty seal leaks: water on the floor.',
+    name: 'Lid seal and its groove',
+    look: 'Clean, not pinched, with a thin coat of silicone grease and nothing in the groove.',
+    causes: 'A pinched, dry or dirty seal leaks onto the floor.',
   },
   'motor seal': {
     name: 'Seal between motor and body',
-    look: 'In its groove, soft, not pinched; the motor is turned home.',
-    causes: 'A known leak: water runs down outside the tank, drop by drop.',
+    look: 'Soft, in its groove and not pinched. The motor is turned until it locks.',
+    causes: 'A common leak: water drips down the outside of the tank.',
   },
   clips: {
     name: 'Lid clips',
-    look: 'All there, none cracked, all shut with the same force.',
-    causes: 'A loose clip lets the lid lift: leaks, and air in the head.',
+    look: 'None missing or cracked. All close equally firmly.',
+    causes: 'A loose clip lets the lid lift, so water leaks and air gets into the filter head.',
   },
   impeller: {
     name: 'Impeller',
     look: 'Turns freely, blades whole, shaft not worn.',
-    causes: 'A worn or fouled impeller gives weak flow, rattling, or does not start.',
+    causes: 'A worn or dirty impeller makes the flow weak, rattles or does not start.',
   },
   'impeller well': {
     name: 'Impeller well',
     look: 'No slime, no snails, no grit.',
-    causes: 'What lies in it wears the shaft and slows the pump.',
+    causes: 'Dirt in it wears the shaft and slows the pump.',
   },
   'intake tube': {
     name: 'Intake tube and strainer',
-    look: 'No cracks, strainer clear. It goes on by its wider end.',
-    causes: 'Forced on the wrong way it cracks and draws air; blocked it starves the pump.',
+    look: 'No cracks, and the strainer is clear. The wider end goes onto the filter.',
+    causes:
+      'Forced on the wrong way round it cracks and draws in air. Blocked, it starves the pump of water.',
   },
   'suction cups': {
     name: 'Suction cups',
-    look: 'Soft, and they hold.',
-    causes: 'Hard cups let go: intake, outlet or the whole filter comes down.',
+    look: 'Soft, and holding firmly.',
+    causes: 'Hard cups let go, and the intake, the outlet or the whole filter falls.',
   },
   hoses: {
     name: 'Hoses inside',
-    look: 'Brown film brushed out, no kinks.',
-    causes: 'The film grows within weeks and costs flow.',
+    look: 'Brown slime brushed out, no kinks.',
+    causes: 'Slime grows within weeks and slows the flow.',
   },
   'hose collars': {
     name: 'Hose ends and collars',
-    look: 'Pushed fully home, collars snug and not forced, in and out not swapped.',
-    causes: 'A loose end leaks or draws air; swapped ends run the filter backwards.',
+    look: 'Pushed on all the way, collars tightened by hand, “in” and “out” not swapped.',
+    causes: 'A loose end leaks or draws in air. Swapped hoses run the filter backwards.',
   },
   taps: {
     name: 'Taps',
-    look: 'Open and shut all the way, no drip.',
-    causes: 'Half shut they take the flow; worn they drip.',
+    look: 'Open and close all the way, without dripping.',
+    causes: 'Half closed, they slow the flow. Worn, they drip.',
   },
   'levelling foot': {
     name: 'Levelling foot',
-    look: 'In its place; the body stands level.',
-    causes: 'Without it the body leans back and spills over its back rim.',
+    look: 'In place, and the filter is level.',
+    causes: 'Without it the filter leans back and spills over its back rim.',
   },
   lid: {
     name: 'Lid',
-    look: 'Lies flat.',
-    causes: 'A proud lid says the basket is overfull; water creeps out under it.',
+    look: 'Flat on the filter.',
+    causes: 'A lid that does not lie flat means the basket is too full. Water runs out under it.',
   },
   'air bleed': {
     name: 'Air-bleed tube',
-    look: 'In its place and clear.',
-    causes: 'Without it trapped air stays under the lid and rattles through the pump.',
+    look: 'In place and not blocked.',
+    causes: 'Without it, air stays trapped under the lid and rattles in the pump.',
   },
   grid: {
     name: 'Grid over the last tray',
     look: 'In its place.',
-    causes: 'Without it media gets into the impeller.',
+    causes: 'Without it, media gets into the impeller.',
   },
   packing: {
     name: 'The packing',
-    look: 'Nothing left in it; media out of its plastic and still in its mesh.',
-    causes: 'A part left in the box, or media in its wrapper, that no water reaches.',
+    look: 'No parts left in the box. Media out of its plastic, but still in its mesh bag.',
+    causes: 'A part left in the box is missing from the filter. No water gets through wrapped media.',
   },
 };
 

@@ -9,5 +9,5 @@ export const SPILL_BOUNDS = {
   notchWidth: { what: 'Width of the notch', kind: 'length', min: 0, max: 1, aboveMin: true },
   hangerToBack: { what: 'Hanger to the back rim', kind: 'length', min: 0, max: 1, aboveMin: true },
   tilt: { what: 'Tilt', kind: 'angle', min: 0, max: Math.PI / 9 },
-  recirculated: { what: 'Share sent round again', kind: 'share', min: 0, max: 0.95 },
+  recirculated: { what: 'Share recirculated', kind: 'share', min: 0, max: 0.95 },
 } as const satisfies Record<string, Bounds>;

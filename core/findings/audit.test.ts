@@ -469,9 +469,9 @@ describe('what hangs on a guess', () => {
       })[0];
     expect(at(0.085)).toBeUndefined();
     expect(at(0.1)?.level).toBe('check');
-    expect(formatSentence(at(0.1)?.title ?? [])).toBe('Basket: 1.0 cm of media above the lower stop.');
+    expect(formatSentence(at(0.1)?.title ?? [])).toBe('Basket: 1.0 cm of media above the lower fill limit.');
     expect(at(0.11)?.level).toBe('urgent');
-    expect(formatSentence(at(0.11)?.title ?? [])).toBe('Basket: 0.5 cm of media above the upper stop.');
+    expect(formatSentence(at(0.11)?.title ?? [])).toBe('Basket: 0.5 cm of media above the upper fill limit.');
   });
 
   it('holds a pump curve against the label', () => {
@@ -535,8 +535,8 @@ describe('advice that fits the filter', () => {
         found('hang-on-back-basket', 'empty-space', { layers: pack([medium, 'basket', 0.05]) })[0]?.reason ??
           [],
       );
-    expect(reason('lava')).toMatch(/loose media shifts/);
-    expect(reason('foam-30')).not.toMatch(/shifts/);
+    expect(reason('lava')).toMatch(/Loose media moves about/);
+    expect(reason('foam-30')).not.toMatch(/moves about/);
   });
 
   it('looks for muck down the sides of a full top tray, where the water comes from above', () => {
@@ -657,8 +657,8 @@ describe('advice that fits the filter', () => {
       layers: pack(['foam-30', 'basket', 0.04], ['scrubbers', 'basket', 0.04]),
     });
     expect(finding?.level).toBe('note');
-    expect(formatSentence(finding?.title ?? [])).toBe('Made of plastic: plastic pot scrubbers.');
-    expect(formatSentence(finding?.reason ?? [])).toMatch(/Some keepers worry.*Others answer/);
+    expect(formatSentence(finding?.title ?? [])).toBe('Some media is plastic: plastic pot scrubbers.');
+    expect(formatSentence(finding?.reason ?? [])).toMatch(/Some keepers worry.*Others point out/);
   });
 
   it('finds carbon in the filter of a keeper who has it on the tap water', () => {

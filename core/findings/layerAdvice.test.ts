@@ -28,8 +28,8 @@ describe('layerAdvice', () => {
           ...schools,
         })[0]?.reason ?? [],
       );
-    expect(reasonOf({})).toMatch(/^Squeeze it a few times in old tank water, until/);
-    expect(reasonOf({ foamCleaning: 'hard' })).toMatch(/^Wring it in old tank water until it runs clear/);
+    expect(reasonOf({})).toMatch(/^Squeeze it a few times in old tank water until/);
+    expect(reasonOf({ foamCleaning: 'hard' })).toMatch(/^Wring it in old tank water until the water runs clear/);
     expect(reasonOf({ rinseWater: 'tap water' })).toMatch(/under the tap/);
   });
 
@@ -71,7 +71,7 @@ describe('layerAdvice', () => {
       'throw away',
     ]);
     expect(formatSentence(advice[0]?.reason ?? [])).toMatch(
-      /crumbles.*100 % of the surface.*a part at a time/,
+      /crumbles.*100 % of the surface.*in parts/,
     );
     expect(adviceOn(layer('a', 'cartridge', { dirt: 'blocked' }, 0.1))).toEqual(['replace in stages']);
   });
@@ -98,7 +98,7 @@ describe('layerAdvice', () => {
       expect(reasonOf(medium)).toMatch(/^Swish it gently in old tank water/);
       expect(reasonOf(medium)).not.toMatch(/pore/);
     }
-    expect(reasonOf('lava')).toMatch(/silted pores/);
+    expect(reasonOf('lava')).toMatch(/Silt in the pores/);
   });
 
   it('has short and torn pads cut anew, but not torn bags', () => {

@@ -62,26 +62,26 @@ function adviceFor(
   const { layer, medium, measure } = placed;
   if (mustGo(placed)) {
     const why = layer.signs.includes('foul')
-      ? 'It smells foul.'
+      ? 'It smells bad.'
       : layer.signs.includes('brittle')
         ? 'It crumbles.'
-        : 'It is used up and not cleaned.';
+        : 'It is used up. This kind is replaced, not cleaned.';
     if (goneShare > TOO_MUCH_AT_ONCE && hasRole(medium, 'biological'))
       return {
         treatment: 'replace in stages',
-        reason: sentence`${why} What has to go holds ${{ kind: 'share', si: goneShare }} of the surface that films live on: change it a part at a time, a few weeks apart.`,
+        reason: sentence`${why} The media to replace holds ${{ kind: 'share', si: goneShare }} of the surface for bacteria. Replace it in parts, a few weeks apart.`,
       };
     return { treatment: 'throw away', reason: sentence`${why} Enough mature media stays.` };
   }
   if (measure.wallGap > 0 && canBeCut(medium))
     return {
       treatment: 'cut',
-      reason: sentence`It leaves ${{ kind: 'gap', si: measure.wallGap }} at the wall: cut a new one, and keep this as a shim or in a smaller place.`,
+      reason: sentence`It leaves a gap of ${{ kind: 'gap', si: measure.wallGap }} at the wall. Cut a new one, and keep this one to fill a gap or a smaller chamber.`,
     };
   if (layer.signs.includes('damaged') && canBeCut(medium))
     return {
       treatment: 'cut',
-      reason: sentence`Torn, it lets water past: cut a new one, or cut this one down to what is whole.`,
+      reason: sentence`It is torn and lets water past. Cut a new one, or trim this one to the undamaged part.`,
     };
   const clean = cleaning(placed, schools);
   if (misplaced === null) return clean;
@@ -94,7 +94,7 @@ function adviceFor(
 /** Nothing wrong with it: clean it no more than it needs. */
 function cleaning({ layer, medium }: PlacedLayer, schools: Schools): Omit<LayerAdvice, 'layerId'> {
   if (layer.dirt === null)
-    return { treatment: 'keep', reason: sentence`Not looked at yet: say how dirty it is.` };
+    return { treatment: 'keep', reason: sentence`Not checked yet. Enter how dirty it is.` };
   if (!isDirty(layer)) return { treatment: 'keep', reason: keptFor(medium) };
   if (medium.service === 'squeeze') return { treatment: 'squeeze', reason: squeezing(schools) };
   if (medium.service === 'recharge')
@@ -102,8 +102,8 @@ function cleaning({ layer, medium }: PlacedLayer, schools: Schools): Omit<LayerA
       treatment: 'recharge',
       reason:
         medium.family === 'zeolite'
-          ? sentence`Leave it in salt water for a day, then rinse all of the salt out before it goes back.`
-          : sentence`Recharge it by its maker’s method, and rinse it out completely before it goes back.`,
+          ? sentence`Leave it in salt water for a day, then rinse out all the salt before you put it back.`
+          : sentence`Recharge it as its maker says, and rinse it thoroughly before you put it back.`,
     };
   return { treatment: 'rinse', reason: swishing(layer, medium) };
 }
@@ -113,22 +113,22 @@ function keptFor(medium: Medium): Sentence {
   if (isUsedUpByDate(medium))
     return sentence`Put it back until its days are over: ${medium.service === 'recharge' ? 'then recharge it' : 'then replace it'}.`;
   if (medium.service === 'replace') return sentence`Put it back as it is: it is not full yet.`;
-  return sentence`Put it back as it is: the brown film is alive, and flow is not hindered.`;
+  return sentence`Put it back as it is. The brown coating is living bacteria and does not slow the flow.`;
 }
 
 /** How foam is cleaned, by the keeper’s schools of hands and of water. */
 function squeezing({ foamCleaning, rinseWater }: Schools): Sentence {
   const water = rinseWater === 'tank water' ? 'old tank water' : 'old tank water, or under the tap';
   return foamCleaning === 'gently'
-    ? sentence`Squeeze it a few times in ${water}, until little comes out. Not everything on one day.`
-    : sentence`Wring it in ${water} until it runs clear: more dirt leaves it, and more of its film. Not everything on one day.`;
+    ? sentence`Squeeze it a few times in ${water} until little dirt comes out. Do not clean everything on the same day.`
+    : sentence`Wring it in ${water} until the water runs clear. It loses more dirt and more bacteria. Do not clean everything on the same day.`;
 }
 
 /** How media that cannot be squeezed are cleaned; only porous mineral has pores to lose. */
 function swishing({ dirt }: Layer, { family }: Medium): Sentence {
   if (family !== 'porous mineral')
-    return sentence`Swish it gently in old tank water: hard rinsing takes the bacteria off its smooth surface.`;
+    return sentence`Swish it gently in old tank water. Hard rinsing washes the bacteria off its smooth surface.`;
   return dirt === 'blocked'
-    ? sentence`Swish it in old tank water, one bag or section a week: silted pores starve the film, but rinsing all at once loses it.`
-    : sentence`Swish it once through old tank water; it cannot be squeezed.`;
+    ? sentence`Swish it in old tank water, one bag or section a week. Silt in the pores starves the bacteria, but rinsing it all at once washes them away.`
+    : sentence`Swish it once in old tank water. It cannot be squeezed.`;
 }

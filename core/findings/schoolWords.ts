@@ -20,46 +20,55 @@ export const SCHOOL_WORDS: SchoolWords = {
     question: 'Where the finest pad goes',
     positions: {
       before: { name: 'before the biological media', because: 'it keeps their pores open' },
-      after: { name: 'after it', because: 'it gives the clearest water and catches what they shed' },
-      both: { name: 'both', because: 'open pores and the clearest water, for two pads' },
+      after: {
+        name: 'after the biological media',
+        because: 'it gives the clearest water and catches what they shed',
+      },
+      both: {
+        name: 'both',
+        because: 'it keeps the pores open and gives the clearest water, but needs two pads',
+      },
     },
   },
   chemical: {
     question: 'Chemical media',
     positions: {
-      last: { name: 'last along the water', because: 'it takes tint and organics from clean water' },
+      last: { name: 'last in flow order', because: 'it works best in clean water' },
       'easy access': {
-        name: 'in the tray that is reached first',
-        because: 'it is changed without disturbing the rest',
+        name: 'in the tray you reach first',
+        because: 'you can change it without disturbing the rest',
       },
-      none: { name: 'none', because: 'plants eat nitrate and clean water needs no more' },
+      none: { name: 'none', because: 'plants take up nitrate, and clean water needs nothing more' },
       'start only': {
         name: 'only at the start or after medicine',
-        because: 'then it has something to take out',
+        because: 'only then is there something to take out',
       },
     },
   },
   biologicalMedium: {
-    question: 'Biological medium',
+    question: 'Which biological media to use',
     positions: {
-      'porous mineral': { name: 'porous mineral', because: 'more surface is claimed per litre' },
-      foam: { name: 'foam alone', because: 'cheap, squeezable, no dead pores' },
-      scrubbers: { name: 'plastic scrubbers', because: 'very open and very cheap' },
-      'as it came': { name: 'what came in the box', because: 'nothing to decide' },
+      'porous mineral': { name: 'porous mineral', because: 'makers claim more surface per litre' },
+      foam: { name: 'foam alone', because: 'it is cheap, can be squeezed and does not silt up inside' },
+      scrubbers: { name: 'plastic scrubbers', because: 'they are very open and very cheap' },
+      'as it came': { name: 'what came in the box', because: 'there is nothing to decide' },
     },
   },
   intakeSponge: {
     question: 'Sponge on the intake',
     positions: {
-      always: { name: 'always', because: 'it guards fry and pump, is an easy first grade and warns by eye' },
-      never: { name: 'never in a show tank', because: 'it is in sight, and its dirt stays in the tank' },
+      always: {
+        name: 'always',
+        because: 'it protects fry and the pump, catches the first dirt, and you can see when it is full',
+      },
+      never: { name: 'never in a show tank', because: 'you can see it, and its dirt stays in the tank' },
     },
   },
   rings: {
     question: 'Dense rings and balls as biological media',
     positions: {
-      'little use': { name: 'of little use', because: 'they have little surface for their room' },
-      enough: { name: 'enough for a light load', because: 'they have long been relied on' },
+      'little use': { name: 'of little use', because: 'they have little surface for the space they take' },
+      enough: { name: 'enough for few animals', because: 'keepers have relied on them for years' },
     },
   },
   order: {
@@ -67,84 +76,105 @@ export const SCHOOL_WORDS: SchoolWords = {
     positions: {
       grades: {
         name: 'grades matter',
-        because: 'each grade unloads the next and keeps silt out of the pores',
+        because: 'each grade catches dirt for the next and keeps silt out of the pores',
       },
-      any: { name: 'any order works in a small basket', because: 'all of it is squeezed monthly anyway' },
+      any: { name: 'any order works in a small basket', because: 'you squeeze all of it every month anyway' },
     },
   },
   flossFirst: {
-    question: 'Floss ahead of the foam',
+    question: 'Floss before the foam',
     positions: {
-      'by choice': { name: 'a fair choice', because: 'a new pad every few weeks keeps the foam clean' },
-      never: { name: 'never', because: 'it clogs soonest of all places' },
+      'by choice': { name: 'acceptable', because: 'a new pad every few weeks keeps the foam clean' },
+      never: { name: 'never', because: 'floss clogs fastest there' },
     },
   },
   fullness: {
-    question: 'How full',
+    question: 'How full to pack the filter',
     positions: {
-      'every corner': { name: 'fill every corner', because: 'more capacity and no way around' },
-      'leave room': { name: 'leave room', because: 'no spill, and easy in and out' },
+      'every corner': {
+        name: 'fill every corner',
+        because: 'it holds more media, and water cannot go around it',
+      },
+      'leave room': {
+        name: 'leave some room',
+        because: 'it cannot spill, and media is easy to put in and take out',
+      },
     },
   },
   cartridges: {
     question: 'Disposable cartridges',
     positions: {
-      replace: { name: 'replace with cut foam', because: 'a change throws the film away, and costs more' },
-      rotate: {
-        name: 'keep, change one a week, never all',
-        because: 'convenient, and part of the film stays',
+      replace: {
+        name: 'replace with cut foam',
+        because: 'changing a cartridge throws the bacteria away and costs more',
       },
-      beside: { name: 'keep, with biological media beside it', because: 'a cheap middle way' },
+      rotate: {
+        name: 'keep them, and change one a week',
+        because: 'it is convenient, and some of the bacteria stay',
+      },
+      beside: { name: 'keep them, with biological media beside them', because: 'it is a cheap compromise' },
     },
   },
   foamGrade: {
-    question: 'Grade of foam where foam does everything',
+    question: 'Foam grade when foam is the only media',
     positions: {
       '30 ppi': { name: '30 ppi', because: 'it has the most surface for how soon it clogs' },
-      'very coarse': { name: 'very coarse throughout', because: 'it hardly ever clogs and may be neglected' },
+      'very coarse': {
+        name: 'very coarse throughout',
+        because: 'it hardly ever clogs and needs little care',
+      },
       dense: { name: 'dense', because: 'it has the most surface and keeps the water clearest' },
     },
   },
   foamCleaning: {
     question: 'How hard foam is cleaned',
     positions: {
-      gently: { name: 'squeezed a few times', because: 'most of the film stays, and foam lasts ten years' },
+      gently: { name: 'squeezed a few times', because: 'most bacteria stay, and foam lasts ten years' },
       hard: {
         name: 'wrung until the water runs clear',
-        because: 'it holds more dirt again, and lasts about five years',
+        because: 'it can hold more dirt again, but lasts only about five years',
       },
     },
   },
   rinseWater: {
-    question: 'Water that media is rinsed in',
+    question: 'Which water to rinse media in',
     positions: {
-      'tank water': { name: 'old tank water only', because: 'chlorine and chloramine kill the film' },
+      'tank water': { name: 'old tank water only', because: 'chlorine and chloramine kill the bacteria' },
       'tap water': {
         name: 'tap water for foam',
-        because: 'foam is quickly settled again, and the tap is at hand',
+        because: 'bacteria soon grow back on foam, and the tap is convenient',
       },
     },
   },
   zeolite: {
     question: 'Zeolite',
     positions: {
-      emergency: { name: 'kept for an emergency', because: 'it takes ammonia out at once, for days' },
-      never: { name: 'never', because: 'a filter that is large enough has no ammonia to take out' },
-      'porous home': { name: 'as a porous home', because: 'bacteria live on it long after it is used up' },
+      emergency: { name: 'kept for an emergency', because: 'it removes ammonia at once, for a few days' },
+      never: { name: 'never', because: 'a large enough filter leaves no ammonia to remove' },
+      'porous home': {
+        name: 'as biological media',
+        because: 'bacteria live on it long after it stops taking up ammonia',
+      },
     },
   },
   internalFoam: {
     question: 'Foam in an internal filter',
     positions: {
-      foam: { name: 'keep the foam', because: 'in so little room foam does both jobs' },
-      mineral: { name: 'swap it for mineral media', because: 'more surface is claimed for the same room' },
+      foam: { name: 'keep the foam', because: 'with so little space, foam does both jobs' },
+      mineral: {
+        name: 'replace it with mineral media',
+        because: 'makers claim more surface for the same space',
+      },
     },
   },
   tapWater: {
     question: 'Carbon on the tap water',
     positions: {
-      'no carbon': { name: 'none', because: 'a water conditioner binds chlorine for less' },
-      carbon: { name: 'before it goes in', because: 'chlorine and organics never reach the tank' },
+      'no carbon': { name: 'none', because: 'a water conditioner removes chlorine more cheaply' },
+      carbon: {
+        name: 'treat all new water with carbon',
+        because: 'chlorine and organics never reach the tank',
+      },
     },
   },
   sizing: {
@@ -152,10 +182,10 @@ export const SCHOOL_WORDS: SchoolWords = {
     positions: {
       turnover: { name: 'by turnover', because: 'the water must carry the dirt to the intake' },
       'media weight': { name: 'by weight of media', because: 'the media houses the bacteria' },
-      food: { name: 'by the food', because: 'what is fed is the load, whatever the litres' },
+      food: { name: 'by the food', because: 'food decides the waste, whatever the size of the tank' },
       'never too much': {
-        name: 'never too much filter',
-        because: 'spare filter carries the tank when something fails',
+        name: 'as large as possible',
+        because: 'spare capacity helps when something fails',
       },
     },
   },

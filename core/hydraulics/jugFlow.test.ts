@@ -13,7 +13,7 @@ describe('jugFlow', () => {
 
   it('has no spread from one filling, and none from none', () => {
     expect(jugFlow(1e-3, [6]).spread).toBeNull();
-    expect(() => jugFlow(1e-3, [])).toThrow(/At least one/);
+    expect(() => jugFlow(1e-3, [])).toThrow(/At least one filling/);
     expect(() => jugFlow(0, [6])).toThrow(/more than zero/);
     expect(() => jugFlow(1e-3, [6, 0])).toThrow(/more than zero/);
     expect(() => jugFlow(1e-3, [Number.NaN])).toThrow(/more than zero/);

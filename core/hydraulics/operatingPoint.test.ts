@@ -152,7 +152,7 @@ describe('levels of a hang-on-back', () => {
     expect(solved(tall(0.1), dry).layers.at(-1)?.head).toBe(0);
   });
 
-  it('gives the tank less when part is sent round again', () => {
+  it('gives the tank less when part is recirculated', () => {
     const flow = (recirculated: number): number => solved(tall(0.12, { recirculated }), thirds(0.12)).flow;
     expect(flow(0.3)).toBeLessThan(flow(0));
     expect(flow(0.3)).toBeGreaterThan(flow(0) * 0.6);

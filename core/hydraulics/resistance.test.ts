@@ -117,7 +117,7 @@ describe('weirs', () => {
     expect(at(-0.02)).toBe(weirHeight(spill.lipWidth, flow));
     expect(at(1e-6)).toBeCloseTo(at(0), 6);
     expect(at(0.005)).toBeGreaterThan(at(0.002));
-    // By hand: three tenths of the lip are gone at most, so the water stands 0.7^(−2/3) = 1.268 times as high.
+    // By hand: three tenths of the lip are gone at most, so the water in front of this pack is 0.7^(−2/3) = 1.268 times as high.
     expect(at(0.5) / at(0)).toBeCloseTo(1.268, 3);
     // Drawn anew, from nothing to four tenths of it: 0.6^(−2/3) = 1.406.
     const drawn = (spreads: number): number =>

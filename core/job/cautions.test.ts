@@ -9,7 +9,7 @@ describe('cautions', () => {
   const internal = presetFilter('internal-sponge', { id: 'f', tankId: 't' }, 'Test');
 
   it('says plug first, always, and siphon where there is one', () => {
-    expect(cautions(canister, [], 'opening')[0]).toMatch(/^Pull the plug/);
+    expect(cautions(canister, [], 'opening')[0]).toMatch(/^Unplug the filter/);
     expect(cautions(canister, [], 'opening').join(' ')).toMatch(/siphon/);
     expect(cautions(internal, [], 'opening').join(' ')).not.toMatch(/siphon/);
   });

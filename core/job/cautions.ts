@@ -32,63 +32,63 @@ const hangOnBack = ({ filter }: CautionSubject): boolean => isHangOnBack(filter.
  */
 export const CAUTIONS = {
   plug: {
-    short: 'Pull the plug before your hands go in. Keep your hands dry at plugs.',
-    full: 'Pull the plug before your hands go in. Keep your hands dry at plugs, and put a drip loop in every cable. The circuit needs a residual-current device (RCD, GFCI). Wiring is for a licensed electrician and the local code.',
+    short: 'Unplug the filter before you put your hands in. Touch plugs with dry hands only.',
+    full: 'Unplug the filter before you put your hands in. Touch plugs with dry hands only. Let the cable hang in a loop below the socket, and use a socket with an RCD (GFCI). Leave wiring to a licensed electrician and follow your local code.',
   },
   siphon: {
-    short: 'Never open a motor, a hose or the body while water can siphon through it.',
-    full: 'Shut the taps or lift the intake out first. Never open a motor, a hose or the body while water can siphon through it.',
+    short: 'Never open the motor, a hose or the filter while water can siphon through it.',
+    full: 'Close the taps or lift the intake out of the water first. Never open the motor, a hose or the filter while water can siphon through it.',
     applies: ({ filter }) => filter.hoses !== null || isCanister(filter.kind),
   },
   heavy: {
-    short: 'A wet canister is heavy: use two hands, or two people.',
-    full: 'A wet canister is heavy: it weighs about as many kilograms as it holds litres. Use two hands, or two people.',
+    short: 'A wet canister is heavy. Use both hands or ask for help.',
+    full: 'A wet canister is heavy: about as many kilograms as it holds litres. Use both hands or ask for help.',
     applies: canister,
   },
   tube: {
-    short: 'Lift the intake tube out before anything is opened.',
-    full: 'Lift the intake tube out, so that no water siphons over the glass.',
+    short: 'Lift the intake tube out before you open the filter.',
+    full: 'Lift the intake tube out so that no water siphons over the glass.',
     applies: hangOnBack,
   },
   motor: {
-    short: 'Never take the motor off from below while the body hangs full.',
-    full: 'Never take the motor off from below while the body hangs full: all of its water comes out there. Empty the body and take it off the tank first.',
+    short: 'Never take the motor off from below while the filter is full.',
+    full: 'Never take the motor off from below while the filter is full. All its water would run out. Empty the filter and take it off the tank first.',
     applies: hangOnBack,
   },
   lamp: {
-    short: 'Never look into a lit UV lamp. Open the body only when the lamp is off.',
-    full: 'Switch the UV lamp off before the body is opened. Never look into a lit one.',
+    short: 'Never look into a lit UV lamp. Open the filter only once the lamp is off.',
+    full: 'Switch the UV lamp off before you open the filter. Never look into a lit UV lamp.',
     applies: ({ filter }) => filter.equipment.includes('UV lamp'),
   },
   heater: {
-    short: 'A heater that is hot and out of the water cracks and burns.',
-    full: 'Unplug the heater and let it cool for a quarter of an hour. A heater that is hot and out of the water cracks and burns.',
+    short: 'A hot heater out of water cracks and can burn you.',
+    full: 'Unplug the heater and let it cool for 15 minutes. A hot heater out of water cracks and can burn you.',
     applies: ({ filter }) => filter.equipment.includes('heater'),
   },
   skin: {
-    short: 'Wear gloves over broken skin, and wash your hands afterwards.',
-    full: 'Broken skin and tank water do not mix. Wear gloves, and wash your hands afterwards.',
+    short: 'Wear gloves if you have cuts, and wash your hands afterwards.',
+    full: 'Tank water can infect cuts. Wear gloves if you have cuts, and wash your hands afterwards.',
   },
   chlorine: {
-    short: 'Use old tank water or dechlorinated water on biological media, never tap water.',
-    full: 'Keep biological media wet in old tank water, and out of flow for less than an hour. Use no tap water: chlorine and chloramine kill the bacteria. Rinse salt and medicines out completely.',
+    short: 'Rinse biological media in old tank water or dechlorinated water, never under the tap.',
+    full: 'Keep biological media wet in old tank water, and out of flow for less than an hour. Never use tap water: chlorine and chloramine kill the bacteria. Rinse salt and medicines out completely.',
   },
   dust: {
-    short: 'Work outdoors or over a sink, and keep it damp: do not breathe in the dust.',
-    full: 'Do not breathe in dust from dry carbon, ceramic and rock. Rinse them damp, outdoors or over a sink.',
+    short: 'Keep it damp, and work outdoors or over a sink. Do not breathe the dust.',
+    full: 'Do not breathe dust from dry carbon, ceramic or rock. Dampen it and rinse it outdoors or over a sink.',
     applies: ({ families }) => DUSTY.some((family) => families.has(family)),
   },
   splinters: {
-    short: 'Wear gloves and eye protection: splinters fly. Keep it damp, and do not breathe in the dust.',
-    full: 'Wear gloves and eye protection when you break rock: splinters fly. Keep it damp, and do not breathe in the dust.',
+    short: 'Wear eye protection and gloves: splinters fly. Dampen it first, and do not breathe the dust.',
+    full: 'Wear eye protection and gloves when you break rock: splinters fly. Dampen it first, and do not breathe the dust.',
   },
   blades: {
-    short: 'Use a long sharp blade and draw it away from your hand.',
-    full: 'Knives and moulded fins cut. Use a long sharp blade and draw it away from your hand.',
+    short: 'Use a long, sharp blade and cut away from your hand.',
+    full: 'Knives and moulded plastic fins can cut you. Use a long, sharp blade and cut away from your hand.',
   },
   fins: {
-    short: 'Moulded fins cut.',
-    full: 'Moulded fins cut. Spread the sides of the basket before you reach in.',
+    short: 'Moulded plastic fins can cut you.',
+    full: 'Moulded plastic fins can cut you. Spread the sides of the basket before you reach in.',
     applies: hangOnBack,
   },
   dry: {
@@ -97,32 +97,33 @@ export const CAUTIONS = {
   },
   stale: {
     short:
-      'A filter that stood shut and still for hours must be emptied and rinsed first: its water is foul and without oxygen.',
-    full: 'A filter that stood shut and still for hours must be emptied and rinsed before it runs: its water is foul and without oxygen.',
+      'If the filter was off and closed for hours, empty and rinse it first. Its water is foul and has no oxygen.',
+    full: 'If the filter was off and closed for hours, empty and rinse it before you run it. Its water is foul and has no oxygen.',
   },
   power: {
-    short: 'Keep your hands dry at plugs, and put a drip loop in the cable.',
-    full: 'Keep your hands dry at plugs, and put a drip loop in the cable. The circuit needs a residual-current device (RCD, GFCI).',
+    short: 'Touch plugs with dry hands only, and let the cable hang in a loop below the socket.',
+    full: 'Touch plugs with dry hands only. Let the cable hang in a loop below the socket, and use a socket with an RCD (GFCI).',
   },
   drips: {
-    short: 'If water drips towards a plug, switch it off at the breaker first.',
-    full: 'If water drips towards a plug or a socket, switch the circuit off at the breaker before you touch anything.',
+    short: 'If water drips towards a plug, switch off at the circuit breaker first.',
+    full: 'If water drips towards a plug or a socket, switch off at the circuit breaker before you touch anything.',
   },
   'motor housing': {
     short: 'Do not open the motor.',
     full: 'Do not open the motor: it is sealed against water.',
   },
   cracked: {
-    short: 'A cracked tank can give way: empty it first.',
-    full: 'A cracked tank can give way: move the animals and empty it first.',
+    short: 'A cracked tank can burst. Empty it first.',
+    full: 'A cracked tank can burst. Move the animals and empty it first.',
   },
   electrician: {
-    short: 'Wiring is for a licensed electrician and the local code.',
-    full: 'Wiring is for a licensed electrician and the local code.',
+    short: 'Leave wiring to a licensed electrician and follow your local code.',
+    full: 'Leave wiring to a licensed electrician and follow your local code.',
   },
   animals: {
-    short: 'If ammonia or nitrite stays up, or animals are in distress, change water and ask an aquatic vet.',
-    full: 'If ammonia or nitrite stays up, or animals are in distress, change water, feed less and ask an aquatic vet. The test kit decides, not this app.',
+    short:
+      'If animals are in distress, or ammonia or nitrite stays high, change water and ask an aquatic vet.',
+    full: 'If animals are in distress, or ammonia or nitrite stays high, change water, feed less and ask an aquatic vet. Trust your test kit, not this app.',
   },
 } as const satisfies Readonly<Record<string, Caution>>;
 

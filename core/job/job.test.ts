@@ -110,7 +110,7 @@ describe('stages and log', () => {
     [{ seconds: [] }, /at least one filling/],
     [{ seconds: [0.1] }, /Time to the mark must be from 0.3 s/],
     [{ jugVolume: -1 }, /Jug must be/],
-    [{ at: 'yesterday' }, /written like/],
+    [{ at: 'yesterday' }, /like this: /],
   ])('refuses a reading with %j', (change, message) => {
     const flow = {
       kind: 'flow',

@@ -59,6 +59,6 @@ export const filmKept = (seconds: number): number => Math.exp(-((Math.max(0, sec
 export function clockAdvice(seconds: number): string {
   if (seconds <= OUT_OF_FLOW_AIM) return 'Keep it under old tank water.';
   if (filmKept(seconds) > WORRYING)
-    return 'Over an hour: stir the water over it, or park it in running water.';
-  return 'Hang it in running water now. Test ammonia and nitrite for a week afterwards, and feed less.';
+    return 'Over an hour. Stir the water around the media, or put it in another running filter.';
+  return 'Put the media in a running filter now. Feed less, and test ammonia and nitrite for a week.';
 }

@@ -34,7 +34,7 @@ describe('packingSteps', () => {
     const [step] = stepsOf('canister-down-flow', [{ ...plainLayer('a', 'lava', 'tray-1', 0.05), mix }]);
     expect(step?.medium.name).toBe('Lava rock mixed with plastic pot scrubbers');
     expect(step?.hints).toContain(
-      'Mix it first: of the volume, 25 % plastic pot scrubbers; the rest is lava rock, 15 mm.',
+      'Mix it first, by volume: 25 % plastic pot scrubbers; the rest is lava rock, 15 mm.',
     );
   });
 
@@ -53,10 +53,10 @@ describe('packingSteps', () => {
   it('turns bumps against the water', () => {
     expect(
       stepsOf('hang-on-back-basket', [plainLayer('a', 'foam-bumped', 'basket', 0.03)])[0]?.hints.join(' '),
-    ).toMatch(/bumps face down/);
+    ).toMatch(/bumps down/);
     expect(
       stepsOf('canister-down-flow', [plainLayer('a', 'foam-bumped', 'tray-4', 0.03)])[0]?.hints.join(' '),
-    ).toMatch(/bumps face up/);
+    ).toMatch(/bumps up/);
   });
 
   it('speaks of slots and sleeves in their own words', () => {

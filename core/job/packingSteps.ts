@@ -44,7 +44,7 @@ export function packingSteps(filter: Filter, layers: readonly Layer[], report: P
         hints: [
           ...hintsFor(chamber, layer, medium),
           ...(filter.kind === 'hang-on-back-cartridge' && medium.supply !== 'loose'
-            ? ['Leave a gap behind the pad: pressed flat on the wall it passes no water.']
+            ? ['Leave a gap behind the pad. Pressed against the wall, it lets no water through.']
             : []),
         ],
       },
@@ -79,7 +79,7 @@ function mixingHint(layer: Layer): string[] {
     (part) => `${Math.round(part.share * 100)} % ${lowerFirst(partMedium(part).name)}`,
   );
   return [
-    `Mix it first: of the volume, ${parts.join(', ')}; the rest is ${lowerFirst(mediumOf({ ...layer, mix: null }).name)}.`,
+    `Mix it first, by volume: ${parts.join(', ')}; the rest is ${lowerFirst(mediumOf({ ...layer, mix: null }).name)}.`,
   ];
 }
 
@@ -88,12 +88,12 @@ function hintsFor(chamber: Chamber, layer: Layer, medium: Medium): string[] {
   const bumps = { up: 'down', down: 'up', across: 'towards the inlet', inward: 'outward' }[chamber.way];
   return [
     ...(sheet && layer.cut === null && !isInward(chamber.shape)
-      ? ['Cut it a little oversize: it must touch the walls all around.']
+      ? ['Cut it slightly too large. It must touch the walls all round.']
       : []),
-    ...(catalogueId(medium) === 'foam-bumped' ? [`The bumps face ${bumps}, against the water.`] : []),
+    ...(catalogueId(medium) === 'foam-bumped' ? [`Turn the bumps ${bumps}, against the flow.`] : []),
     ...(layer.holder === 'bag' || layer.holder === 'small bags' ? ['Spread the bag into the corners.'] : []),
-    ...(layer.holder === 'wrapper' ? ['Take it out of the plastic and leave it in the mesh.'] : []),
+    ...(layer.holder === 'wrapper' ? ['Take off the plastic, but leave it in its mesh bag.'] : []),
     ...mixingHint(layer),
-    ...(layer.placed ? ['Place the pieces side by side rather than tossing them in.'] : []),
+    ...(layer.placed ? ['Place the pieces side by side. Do not just drop them in.'] : []),
   ];
 }

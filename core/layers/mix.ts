@@ -23,6 +23,6 @@ export const MixSchema = z
   })
   .refine(({ parts }) => parts.reduce((sum, { share }) => sum + share, 0) <= MIX_BOUNDS.share.max, {
     path: ['parts'],
-    error: 'The media mixed in take up the whole layer: lower one share.',
+    error: 'The shares add up to the whole layer. Lower one of them.',
   });
 export type Mix = z.infer<typeof MixSchema>;

@@ -9,7 +9,7 @@ import { CLAIMED, USABLE_SHARES } from './usableShares';
  */
 const RINSE_FOAM = 'Rinse and squeeze a few times in dechlorinated water.';
 const RINSE_STONE =
-  'Rinse until the water is clear and nothing lies on the bottom of the bucket; damp, so that no dust flies.';
+  'Keep it damp so that no dust flies. Rinse until the water is clear and no grit is left in the bucket.';
 const FOAM_POROSITY = 0.97;
 const FOAM_DRY_BULK = 30;
 const FOAM_DRAINED_BULK = 180;
@@ -80,8 +80,8 @@ export const CATALOGUE: readonly Medium[] = [
   foam('foam-15', 'Coarse foam, 15 ppi', 'C', 15, 'coarse'),
   foam('foam-20', 'Fairly coarse foam, 20 ppi', 'FC', 20, 'coarse'),
   {
-    ...foam('foam-bumped', 'Bumped pond foam, 20 ppi', 'B', 20, 'medium'),
-    prepare: `${RINSE_FOAM} The bumps face against the flow.`,
+    ...foam('foam-bumped', 'Egg-crate pond foam, 20 ppi', 'B', 20, 'medium'),
+    prepare: `${RINSE_FOAM} Turn the bumps towards the flow.`,
   },
   foam('foam-30', 'Medium foam, 30 ppi', 'M', 30, 'medium'),
   foam('foam-45', 'Fine foam, 45 ppi', 'F', 45, 'fine'),
@@ -120,7 +120,8 @@ export const CATALOGUE: readonly Medium[] = [
     weighedBulk: 0,
     compressible: true,
     service: 'replace',
-    prepare: 'Rinse once. A strong pump can pull loose fibres through: use a bonded pad there.',
+    prepare:
+      'Rinse once. With a strong pump use a bonded pad instead, because loose fibres get pulled through.',
     provenance: { bulk: 'from memory', geometry: 'calibrated', surface: 'calibrated' },
   },
   {
@@ -148,7 +149,7 @@ export const CATALOGUE: readonly Medium[] = [
   stone('lava', 'Lava rock, 15 mm', 'L', 0.015, 0.48, 700),
   {
     ...stone('granules', 'Small porous granules, 4 mm', 'Y', 0.004, 0.42, 700),
-    prepare: `${RINSE_STONE} Grains of a few millimetres choke a weak pump: bag them, or give them a strong one.`,
+    prepare: `${RINSE_STONE} Small grains are too much for a weak pump, so put them in a bag.`,
   },
   {
     id: 'scrubbers',
@@ -166,7 +167,7 @@ export const CATALOGUE: readonly Medium[] = [
     weighedBulk: 0,
     compressible: false,
     service: 'leave',
-    prepare: 'Rinse in dechlorinated water; no soap. Place them side by side rather than tossing them in.',
+    prepare: 'Rinse in dechlorinated water, without soap. Place them side by side. Do not just drop them in.',
     provenance: { bulk: 'from memory', geometry: 'calibrated', surface: 'calibrated' },
   },
   {
@@ -190,7 +191,7 @@ export const CATALOGUE: readonly Medium[] = [
   },
   {
     id: 'printed-block',
-    name: 'Printed ribbed block',
+    name: '3D-printed ribbed block',
     letter: 'K',
     family: 'plastic',
     grade: null,
@@ -223,7 +224,7 @@ export const CATALOGUE: readonly Medium[] = [
     weighedBulk: 0,
     compressible: false,
     service: 'leave',
-    prepare: 'Rinse in dechlorinated water; mind the moulded edges, they cut.',
+    prepare: 'Rinse in dechlorinated water. The moulded edges are sharp.',
     provenance: { bulk: 'from memory', geometry: 'calibrated', surface: 'calibrated' },
   },
   {
@@ -281,7 +282,8 @@ export const CATALOGUE: readonly Medium[] = [
     weighedBulk: 0,
     compressible: false,
     service: 'recharge',
-    prepare: 'Bag it and rinse. So thin a bag is bypassed: lay it between two pads, or wrap it.',
+    prepare:
+      'Put it in a bag and rinse. Water goes around a thin bag, so lay it between two pads or wrap it.',
     provenance: { bulk: 'from memory', geometry: 'calibrated', surface: 'calibrated' },
   },
   {
@@ -359,7 +361,7 @@ export const CATALOGUE: readonly Medium[] = [
     weighedBulk: 0,
     compressible: false,
     service: 'rinse',
-    prepare: 'Find out what it is first.',
+    prepare: 'Find out what it is before you clean it.',
     provenance: { bulk: 'calibrated', geometry: 'calibrated', surface: 'calibrated' },
   },
 ];

@@ -28,9 +28,9 @@ describe('a medium of one’s own', () => {
     const faults = (change: object): string[] =>
       OwnMediumSchema.safeParse({ ...rings, ...change }).error?.issues.map(({ message }) => message) ?? [];
     expect(faults({})).toEqual([]);
-    expect(faults({ geometry: { ...rings.geometry, bore: 0.02 } })[0]).toMatch(/bore of a ring/);
+    expect(faults({ geometry: { ...rings.geometry, bore: 0.02 } })[0]).toMatch(/hole of a ring/);
     expect(faults({ drainedBulk: 100 })[0]).toMatch(/wet and drained/);
-    expect(faults({ usableShare: { low: 0.5, likely: 0.3, high: 0.6 } })[0]).toMatch(/least must not/);
+    expect(faults({ usableShare: { low: 0.5, likely: 0.3, high: 0.6 } })[0]).toMatch(/in order: lowest, likely, highest/);
     expect(faults({ letter: 'abc' })[0]).toMatch(/one or two capital letters/);
     expect(faults({ dryBulk: 0 })[0]).toMatch(/Bulk weight, dry/);
   });

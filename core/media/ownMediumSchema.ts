@@ -26,8 +26,7 @@ export const OwnMediumSchema = z
         high: bounded(OWN_MEDIUM_BOUNDS.usableHigh),
       })
       .refine(({ low, likely, high }) => low <= likely && likely <= high, {
-        error:
-          'Of the shares of surface that bacteria can use, the least must not be above the likely one, nor that above the most.',
+        error: 'Enter the usable surface in order: lowest, likely, highest.',
       }),
     claimedSurface: bounded(OWN_MEDIUM_BOUNDS.claimedSurface).nullable().describe('m² per m³ of bed'),
     dryBulk: bounded(OWN_MEDIUM_BOUNDS.dryBulk).describe('kg per m³ of bed'),
@@ -36,7 +35,7 @@ export const OwnMediumSchema = z
   })
   .refine(({ geometry }) => geometry.form !== 'rings' || geometry.bore < geometry.outerDiameter, {
     path: ['geometry'],
-    error: 'The bore of a ring must be less than its outer diameter.',
+    error: 'The hole of a ring must be smaller than the ring.',
   })
   .refine(({ dryBulk, drainedBulk }) => dryBulk <= drainedBulk, {
     path: ['drainedBulk'],

@@ -25,6 +25,6 @@ export const PackSchema = z
   })
   .refine((pack) => new Set(pack.layers.map((layer) => layer.id)).size === pack.layers.length, {
     path: ['layers'],
-    error: 'The same layer stands in the pack twice.',
+    error: 'The same layer is in the pack twice.',
   });
 export type Pack = z.infer<typeof PackSchema>;

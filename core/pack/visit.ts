@@ -10,9 +10,9 @@ export type Work = z.infer<typeof WorkSchema>;
 /** One time that hands go into a filter, by days from when it was packed, and what they do there. */
 export const VisitSchema = z.object({
   day: z
-    .int('A visit falls on a whole day.')
-    .min(1, 'A visit is on day 1 or later.')
-    .max(HORIZON, `A visit is on day ${HORIZON} or earlier.`),
+    .int('Enter a whole number of days for a visit.')
+    .min(1, 'A visit must be on day 1 or later.')
+    .max(HORIZON, `A visit must be on day ${HORIZON} or earlier.`),
   works: z
     .array(z.object({ layerId: IdSchema, work: WorkSchema }))
     .max(60)

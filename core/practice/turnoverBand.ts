@@ -32,8 +32,8 @@ const band = (low: number, high: number, why: string): TurnoverBand => ({
  */
 export function turnoverBand(tankVolume: number, animals: readonly Animal[]): TurnoverBand {
   if (animals.includes('still water') || animals.includes('fry'))
-    return band(2, 5, 'for still water and fry');
-  if (animals.includes('strong flow')) return band(6, 12, 'for animals of strong flow');
+    return band(2, 5, 'right for fry and animals that need still water');
+  if (animals.includes('strong flow')) return band(6, 12, 'right for animals that need strong flow');
   if (tankVolume < NANO) return band(10, 20, 'usual in a nano tank');
   // From large to very large the band falls evenly with the logarithm of the volume.
   const share = Math.min(1, Math.max(0, Math.log(tankVolume / LARGE) / Math.log(VERY_LARGE / LARGE)));

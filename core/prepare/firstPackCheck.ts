@@ -6,24 +6,22 @@ import { isCanister, isHangOnBack } from '../filter/kindFamily';
  */
 export function firstPackCheck({ kind, equipment }: Pick<Filter, 'kind' | 'equipment'>): string[] {
   return [
-    'Take the media out of its plastic packing and leave it in its mesh.',
-    'Look under and inside the trays: small parts are packed there.',
+    'Take the media out of its plastic packing, but leave it in its mesh bag.',
+    'Look under and inside the trays for small parts.',
     ...(isHangOnBack(kind)
       ? [
-          'The levelling foot is a small part, often taped to the packing: without it the filter leans and spills at the back.',
-          'Extension tubes for the intake lie loose in the box; the intake must reach a little above the substrate.',
+          'Find the levelling foot, often taped to the packing. Without it the filter leans back and spills.',
+          'Find the intake extension tubes, loose in the box. The intake must end a little above the substrate.',
         ]
       : []),
     ...(isCanister(kind)
       ? [
-          'The impeller may be held by a piece of foam or card for the journey: take it out.',
-          'The lid’s seal may lie in a bag of its own: grease it and lay it in its groove.',
-          'Hoses, suction cups and the spray bar’s end cap are often in the lowest tray.',
+          'Take out any foam or card that held the impeller during transport.',
+          'Find the lid seal, often in its own bag. Grease it and lay it in its groove.',
+          'Look in the lowest tray for the hoses, suction cups and the spray bar’s end cap.',
         ]
       : []),
-    ...(equipment.includes('UV lamp')
-      ? ['The lamp’s sleeve is wrapped: unwrap it, and leave no fingerprints.']
-      : []),
-    'Rinse everything that touches the water, and use no soap.',
+    ...(equipment.includes('UV lamp') ? ['Unwrap the UV lamp’s sleeve without touching the glass.'] : []),
+    'Rinse everything that touches the water. Do not use soap.',
   ];
 }

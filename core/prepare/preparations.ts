@@ -40,10 +40,16 @@ const once = (
   ...more,
 });
 
-const RINSE_CLEAR = 'Rinse until the water runs clear and nothing lies on the bottom of the bucket.';
-const LAST_STAND = once('stand', 'Let it stand in dechlorinated water overnight, then pour that off.', 1, 3, {
-  stands: 12,
-});
+const RINSE_CLEAR = 'Rinse until the water runs clear and no grit is left in the bucket.';
+const LAST_STAND = once(
+  'stand',
+  'Leave it in dechlorinated water overnight, then pour the water off.',
+  1,
+  3,
+  {
+    stands: 12,
+  },
+);
 
 /*
  * What the trade does with new media, and how long it takes (common practice, no source: rinse until clear, stubborn rock
@@ -56,13 +62,13 @@ const ROCK: readonly Preparation[] = [
   }),
   once(
     'vinegar',
-    'Test it: a drop of vinegar must not fizz. Put a few pieces in a jar of tank water for a day; the pH must not move.',
+    'Test it. A drop of vinegar must not fizz. After a day in a jar of tank water, a few pieces must not change the pH.',
     8,
     5,
     { stands: 24 },
   ),
   once('rinse', RINSE_CLEAR, 7, 10, { minutesPerLitre: 5, caution: 'dust' }),
-  once('brush', 'Brush pieces that still give off colour.', 7, 5, { minutesPerLitre: 3 }),
+  once('brush', 'Brush any pieces that still give off colour.', 7, 5, { minutesPerLitre: 3 }),
   once('soak', 'Soak it in fresh water.', 7, 5, {
     dailyUntil: 2,
     again: 'Rinse it and change the water.',
@@ -76,7 +82,7 @@ const STONE: readonly Preparation[] = [
 ];
 const BY_FAMILY: Readonly<Record<Medium['family'], readonly Preparation[]>> = {
   foam: [
-    once('rinse', 'Rinse and squeeze it a few times in dechlorinated water, after it is cut.', 0, 3, {
+    once('rinse', 'Cut it, then rinse and squeeze it a few times in dechlorinated water.', 0, 3, {
       minutesPerLitre: 1,
     }),
   ],
@@ -91,7 +97,7 @@ const BY_FAMILY: Readonly<Record<Medium['family'], readonly Preparation[]>> = {
     }),
   ],
   resin: [
-    once('soak', 'Bag it and let it swell in dechlorinated water, then rinse it.', 1, 5, { stands: 8 }),
+    once('soak', 'Put it in a bag, let it swell in dechlorinated water, then rinse it.', 1, 5, { stands: 8 }),
   ],
   zeolite: STONE,
   cartridge: [once('rinse', 'Rinse it until the water runs clear.', 0, 2)],

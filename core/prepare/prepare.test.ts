@@ -112,7 +112,7 @@ describe('programme', () => {
     expect(steps.find(({ key }) => key === 'lava/vinegar')?.what).toMatch(/vinegar/);
     expect(steps.find(({ key }) => key === 'cut')?.on).toBe('2026-12-09');
     // Dust and blades are cautioned of where they are met.
-    expect(steps.find(({ key }) => key === 'lava/rinse')?.caution).toMatch(/breathe in the dust/);
+    expect(steps.find(({ key }) => key === 'lava/rinse')?.caution).toMatch(/breathe the dust/);
     expect(steps.find(({ key }) => key === 'cut')?.caution).toMatch(/blade/);
   });
 
@@ -238,7 +238,7 @@ describe('how ready a repack is', () => {
     expect(steps.map(({ key }) => key)).toEqual(['cut', 'foam-30/rinse']);
     const needs = list([pad], EMPTY_SHELF);
     expect(said({ steps, needs, changes: { missing, notNeeded: 0 } })).toBe(
-      'check: Before the filter is opened: 1 thing to buy, 1 piece to cut and 1 preparation to do. Nothing is due today.',
+      'check: Before the filter is opened: 1 item to buy, 1 piece to cut and 1 preparation to do. Nothing is due today.',
     );
     expect(said({ steps, repackOn: null })).toMatch(/can be ready on 2 December: choose the day/);
     expect(said({ steps, repackOn: '2026-12-01' })).toMatch(/too soon/);
@@ -251,7 +251,7 @@ describe('how ready a repack is', () => {
     expect(said({ isCut: true, changes: { missing, notNeeded: 1 } })).toMatch(
       /has changed.*1 piece is missing/,
     );
-    expect(said({ isCut: true, changes: { missing: [], notNeeded: 2 } })).toMatch(/2 pieces are not needed/);
+    expect(said({ isCut: true, changes: { missing: [], notNeeded: 2 } })).toMatch(/2 pieces are no longer needed/);
     expect(said({ tooLarge: 1 })).toMatch(/larger than any sheet/);
   });
 

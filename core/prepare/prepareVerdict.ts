@@ -39,7 +39,7 @@ export function prepareVerdict(ready: Readiness): Verdict {
     return {
       level: 'empty',
       state: sentence`The plan is empty: add its layers on Plan first.`,
-      next: sentence`Then this page says what to buy, cut and prepare.`,
+      next: sentence`This page will then show what to buy, cut and prepare.`,
     };
   if (tooLarge > 0)
     return {
@@ -50,14 +50,14 @@ export function prepareVerdict(ready: Readiness): Verdict {
   if (isCut && missing + changes.notNeeded > 0)
     return {
       level: 'check',
-      state: sentence`The plan has changed since its pieces were cut: ${missing > 0 ? `${counted(missing, 'piece is', 'pieces are')} missing` : `${counted(changes.notNeeded, 'piece is', 'pieces are')} not needed any more`}.`,
+      state: sentence`The plan has changed since its pieces were cut: ${missing > 0 ? `${counted(missing, 'piece is', 'pieces are')} missing` : `${counted(changes.notNeeded, 'piece is', 'pieces are')} no longer needed`}.`,
       next:
         missing > 0
-          ? sentence`Cut what is missing, then press “These pieces are cut” again.`
-          : sentence`Keep them for later: they can be entered on Shelf.`,
+          ? sentence`Cut the missing pieces, then press “Mark as cut” again.`
+          : sentence`Keep them for later and add them to the shelf.`,
     };
   const left = [
-    ...(toBuy > 0 ? [`${counted(toBuy, 'thing', 'things')} to buy`] : []),
+    ...(toBuy > 0 ? [`${counted(toBuy, 'item', 'items')} to buy`] : []),
     ...(missing > 0 ? [`${counted(missing, 'piece', 'pieces')} to cut`] : []),
     ...(open > 0 ? [`${counted(open, 'preparation', 'preparations')} to do`] : []),
   ];
@@ -65,7 +65,7 @@ export function prepareVerdict(ready: Readiness): Verdict {
     return {
       level: 'works',
       state: sentence`Everything is ready for the repack.`,
-      next: sentence`Go on to Repack when the filter may be opened.`,
+      next: sentence`Go to Repack when you are ready to open the filter.`,
     };
   const due = dueSteps(steps, now).length;
   return {

@@ -37,7 +37,7 @@ export const BlockSchema = z
     height: bounded(BLOCK_BOUNDS.height).describe('Without the feet'),
     wall: bounded(BLOCK_BOUNDS.wall),
     rib: bounded(BLOCK_BOUNDS.rib),
-    gap: bounded(BLOCK_BOUNDS.gap).describe('At least so much between two ribs'),
+    gap: bounded(BLOCK_BOUNDS.gap).describe('Smallest gap between two ribs'),
     notch: bounded(BLOCK_BOUNDS.notch),
     feet: bounded(BLOCK_BOUNDS.feet),
   })

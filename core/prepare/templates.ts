@@ -67,7 +67,7 @@ export function pieceTemplates(pieces: readonly CutPiece[]): Template[] {
       names.join('; '),
       bevel > 0
         ? `Oversize for grip. Upper face; bevel all sides so that the lower face is ${mm(bevel)} mm narrower.`
-        : 'Oversize for grip is in it. Cut along the outside of the line.',
+        : 'Already slightly oversize, for grip. Cut along the outside of the line.',
       outline,
     ),
   );
@@ -89,7 +89,7 @@ export function chamberTemplate(chamber: Chamber): Template {
         };
   return shaped(
     `${name}, inside`,
-    'Nothing is added: hold it against the chamber or the old cartridge. What does not match is measured again.',
+    'True size, nothing added. Hold it against the chamber or the old cartridge. If it does not match, measure again.',
     outline,
   );
 }
@@ -108,7 +108,7 @@ export function sleeveTemplates(filter: Filter): Template[] {
     return [
       shaped(
         `${name}, closed end`,
-        'For a sleeve that is shut at the bottom: sew it on or tie the sleeve over it.',
+        'For a sleeve that is closed at the bottom. Sew it on, or tie the sleeve over it.',
         {
           form: 'disc',
           diameter: shape.diameter,
@@ -118,8 +118,8 @@ export function sleeveTemplates(filter: Filter): Template[] {
       ...(where === 'intake' && gap > LOOSE
         ? [
             shaped(
-              `${name}, shim`,
-              `The tube is thinner than the sleeve’s bore: wrap two strips, ${mm(gap)} mm thick, around it.`,
+              `${name}, packing strip`,
+              `The tube is thinner than the hole in the sleeve. Wrap two strips, ${mm(gap)} mm thick, around it.`,
               { form: 'rectangle', length: Math.PI * (tube + gap), width: SHIM, corner: 0, notch: null },
             ),
           ]
@@ -135,7 +135,7 @@ const STRIP_WIDTH = 0.018;
 export function stripTemplate({ clean, service, length }: LevelStrip): Template {
   return {
     name: 'Level strip',
-    note: 'Cover it with clear tape and stick it to the wall before the pack, its upper end at the rim.',
+    note: 'Cover it with clear tape. Stick it to the wall in front of the pack, with its top edge at the rim.',
     width: mm(STRIP_WIDTH),
     height: mm(length),
     paths: [`M0 0H${mm(STRIP_WIDTH)}V${mm(length)}H0Z`],

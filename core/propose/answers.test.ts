@@ -22,7 +22,7 @@ const FIGURES: Figures = {
 const finding = (level: Finding['level']): Finding => ({
   rule: 'water-around',
   level,
-  title: ['Water goes around the media.'],
+  title: ['Water flows around the media.'],
   reason: [],
   layers: [],
   effect: 0.5,

@@ -11,7 +11,7 @@ export type Merit = Wish | 'all round' | 'better' | 'also';
 
 /** What a proposal is called, by what it is best at. */
 export const MERIT_NAMES: Readonly<Record<Merit, string>> = {
-  'all round': 'Best all round',
+  'all round': 'Best overall',
   better: 'Better than your plan',
   service: 'Longest between services',
   clear: 'Clearest water',
@@ -20,7 +20,7 @@ export const MERIT_NAMES: Readonly<Record<Merit, string>> = {
   cost: 'Cheapest to run',
   minutes: 'Least work',
   change: 'Least change',
-  also: 'Another good one',
+  also: 'Another good pack',
 };
 
 /** A pack that is offered, with what it is best at, first things first. */

@@ -53,7 +53,7 @@ const KINDS = [
 ] as const;
 
 describe('quickJudge', () => {
-  it.each(KINDS)('agrees with the report on flow and clear water, %s', (kind) => {
+  it.each(KINDS)('matches the report on flow and clear water, %s', (kind) => {
     const input = askFor(kind);
     const judge = quickJudge(input);
     for (const layers of packsOf(input, 12)) {

@@ -138,7 +138,7 @@ describe('packSpace', () => {
         0.97 * volumeBetween(filter.chambers.find(({ id }) => id === 'tray-2')!.shape, 0, 0.05),
       );
       expect(layers).toContain(today[0]);
-      // A chemical stage that the keeper wants is never left out, nor moved.
+      // A chemical stage that the keeper wants is never ignore, nor moved.
       expect(layers).toContain(today[2]);
       expect(layers.find(({ id }) => id === 'stone')?.medium).toBe('lava');
     }

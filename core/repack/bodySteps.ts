@@ -11,27 +11,27 @@ export const BODY_STEPS: readonly StepRule[] = [
   {
     key: 'rinse body',
     when: ({ firstPack }) => !firstPack,
-    title: 'Rinse the body',
+    title: 'Rinse the filter body',
     says: (context) => [
-      sentence`Water alone, no soap. Wipe the walls and the grooves.`,
+      sentence`Use water only, no soap. Wipe the walls and grooves.`,
       ...(context.filter.hoses === null
         ? []
-        : [sentence`Pull a brush through the hoses: the brown film inside costs flow.`]),
+        : [sentence`Pull a brush through the hoses. The brown slime inside slows the flow.`]),
     ],
     evidence: TRADE,
   },
   {
     key: 'packing off',
     when: ({ firstPack }) => firstPack,
-    title: 'Take out everything that is packing',
+    title: 'Remove all packing material',
     says: (context) => [
-      sentence`Look under and inside the trays, and for a piece of foam or card that holds the impeller.`,
-      sentence`Media out of its plastic; what lies in a mesh stays in the mesh.`,
+      sentence`Look under and inside the trays. Take out any foam or card that holds the impeller.`,
+      sentence`Take media out of its plastic, but leave it in its mesh bag.`,
       ...(isHangOnBack(kindOf(context))
-        ? [sentence`The levelling foot and the extension tubes lie loose in the box.`]
+        ? [sentence`Find the levelling foot and the extension tubes, loose in the box.`]
         : []),
     ],
-    confirm: 'No packing is left',
+    confirm: 'All packing is out',
     evidence: TRADE,
   },
   {
@@ -39,8 +39,8 @@ export const BODY_STEPS: readonly StepRule[] = [
     when: (context) => isCanister(kindOf(context)),
     title: 'Turn the impeller with a finger',
     says: () => [
-      sentence`It sits in the head, under a cover that turns. Wipe impeller and well; snails and grit out.`,
-      sentence`It must turn freely and spring back: a magnet holds it. A ceramic shaft breaks if it is bent.`,
+      sentence`It is in the filter head, under a cover that turns. Wipe the impeller and its well. Remove snails and grit.`,
+      sentence`It must turn freely and spring back, because a magnet holds it. Do not bend a ceramic shaft: it breaks.`,
     ],
     confirm: 'The impeller turns freely',
     evidence: TRADE,
@@ -50,7 +50,7 @@ export const BODY_STEPS: readonly StepRule[] = [
     when: (context) => isHangOnBack(kindOf(context)),
     title: 'Turn the impeller with a finger',
     says: () => [
-      sentence`It stands in the well under the intake tube and lifts out from above. Wipe impeller and well.`,
+      sentence`It is in the well under the intake tube. Lift it out from above. Wipe the impeller and its well.`,
       sentence`It must turn freely.`,
     ],
     cautions: ['motor'],
@@ -60,9 +60,9 @@ export const BODY_STEPS: readonly StepRule[] = [
   {
     key: 'motor seal',
     when: (context) => isHangOnBack(kindOf(context)),
-    title: 'Look at the seal between motor and body',
+    title: 'Check the seal between motor and body',
     says: () => [
-      sentence`Soft, in its groove, not pinched, the motor turned home. A known leak: it drips down outside the tank.`,
+      sentence`It must be soft, in its groove and not pinched, with the motor turned until it locks. Leaks are common here: water drips down the outside of the tank.`,
     ],
     confirm: 'The seal is good',
     evidence: TRADE,
@@ -72,7 +72,7 @@ export const BODY_STEPS: readonly StepRule[] = [
     when: (context) => isInternal(kindOf(context)),
     title: 'Turn the impeller with a finger',
     says: () => [
-      sentence`It sits under the small cover of the motor. Wipe impeller and well; it must turn freely.`,
+      sentence`It is under the small cover of the motor. Wipe the impeller and its well. It must turn freely.`,
     ],
     confirm: 'The impeller turns freely',
     evidence: TRADE,
@@ -81,7 +81,7 @@ export const BODY_STEPS: readonly StepRule[] = [
     key: 'impeller, other',
     when: (context) => kindOf(context) === 'composed',
     title: 'Turn the impeller with a finger',
-    says: () => [sentence`Wipe impeller and well; it must turn freely.`],
+    says: () => [sentence`Wipe the impeller and its well. It must turn freely.`],
     confirm: 'The impeller turns freely',
     evidence: TRADE,
   },
@@ -108,12 +108,12 @@ export const BODY_STEPS: readonly StepRule[] = [
     when: ({ filter }) => isHangOnBack(filter.kind),
     title: ({ filter }) =>
       filter.spill?.foot === 'in'
-        ? 'Put the levelling foot in, and hang the body level'
-        : 'Hang the body level',
+        ? 'Fit the levelling foot and hang the filter level'
+        : 'Hang the filter level',
     says: () => [
-      sentence`Lay a level across the rim, side to side and front to back. A body that leans back spills over its back rim.`,
+      sentence`Lay a spirit level across the rim, side to side and front to back. A filter that leans back spills over its back rim.`,
     ],
-    confirm: 'The body hangs level',
+    confirm: 'The filter is level',
     evidence: TRADE,
   },
 ];

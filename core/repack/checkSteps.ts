@@ -5,7 +5,7 @@ import { TRADE, type StepRule } from './repackStep';
 export const CHECK_STEPS: readonly StepRule[] = [
   {
     key: 'holds',
-    title: 'The pack as it went in',
+    title: 'Check the pack as you packed it',
     asks: 'holds',
     evidence: 'core/repack/asItWentIn.ts',
   },
@@ -13,7 +13,7 @@ export const CHECK_STEPS: readonly StepRule[] = [
     key: 'flow',
     title: 'Measure the flow',
     says: () => [
-      sentence`A jug under the outlet, three times: the clean flow that every later one is held against.`,
+      sentence`Time a jug under the outlet three times. Later flows are compared with this clean flow.`,
     ],
     asks: 'flow',
     evidence: TRADE,

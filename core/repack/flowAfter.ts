@@ -37,38 +37,38 @@ const isMechanical = (layer: Layer, grade: boolean): boolean => {
 const WEAKER: readonly Cause[] = [
   {
     cause: 'The strainer or the intake sponge is blocked.',
-    check: 'Lift the sponge or strainer off for a moment: if the flow is back, that was the cause.',
+    check: 'Take the sponge or strainer off for a moment. If the flow comes back, that was the cause.',
     when: ({ kind }) => kind !== 'internal-sponge',
   },
   {
-    cause: 'The first foam still holds dirt.',
-    check: 'Run for a minute with it out: if the flow is back, squeeze it again.',
+    cause: 'The first foam is still dirty.',
+    check: 'Run the filter without it for a minute. If the flow comes back, squeeze it again.',
     when: (_, layers, old) => layers.some((layer) => isMechanical(layer, true) && old.has(layer.id)),
   },
   {
-    cause: 'The floss is full, or pressed too tight.',
-    check: 'Take it out: if the flow is back, lay it in loosely or renew it.',
+    cause: 'The floss is full or packed too tightly.',
+    check: 'Take it out. If the flow comes back, put it in loosely or replace it.',
     when: (_, layers) => layers.some((layer) => isMechanical(layer, false)),
   },
   {
-    cause: 'The impeller is fouled or does not sit.',
+    cause: 'The impeller is dirty or not seated.',
     check:
-      'If the flow stays weak with the whole pack out: open the impeller’s cover, wipe it, turn it with a finger.',
+      'If the flow stays weak without any media, open the impeller cover, wipe the impeller and turn it with a finger.',
     when: always,
   },
   {
-    cause: 'A hose is lined with film or kinked.',
-    check: 'Run the hoses through your hand from end to end, and pull a brush through them.',
+    cause: 'A hose is slimy inside or kinked.',
+    check: 'Feel along the hoses for kinks, and pull a brush through them.',
     when: ({ hoses }) => hoses !== null,
   },
   {
-    cause: 'A tap is half shut.',
-    check: 'Turn each tap to its end and back.',
+    cause: 'A tap is half closed.',
+    check: 'Turn each tap as far as it goes and back again.',
     when: ({ equipment }) => equipment.includes('taps'),
   },
   {
-    cause: 'Air is locked in the head.',
-    check: 'Tilt the body to and fro: bubbles at the outlet, and the flow comes back.',
+    cause: 'Air is trapped in the filter head.',
+    check: 'Tilt the filter back and forth. If bubbles come out, the flow comes back.',
     when: ({ kind }) => isCanister(kind),
   },
 ];
@@ -77,22 +77,22 @@ const WEAKER: readonly Cause[] = [
 const STRONGER: readonly Cause[] = [
   {
     cause: 'Water goes around the pack.',
-    check: 'Look for gaps at the walls and a tray that does not sit; dye or a pinch of dirt shows the way.',
+    check: 'Look for gaps at the walls and a tray that is not seated.',
     when: always,
   },
   {
-    cause: 'The jug holds less than was entered, or the watch was stopped early.',
-    check: 'Weigh the jug full and empty: a litre is a kilogram.',
+    cause: 'The jug holds less than you entered, or you stopped the watch too early.',
+    check: 'Weigh the jug full and empty. A litre of water weighs a kilogram.',
     when: always,
   },
   {
-    cause: 'A layer of the plan is not in.',
+    cause: 'A layer of the plan is missing from the filter.',
     check: 'Compare the packing list with what is left on the towel.',
     when: always,
   },
   {
-    cause: 'The flow on the label, or the bore of the hoses, was entered too small.',
-    check: 'Read the label and measure the hose inside.',
+    cause: 'The flow on the label or the inside width of the hoses was entered too small.',
+    check: 'Check the label, and measure the inside of the hose.',
     when: always,
   },
 ];

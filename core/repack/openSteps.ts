@@ -11,13 +11,13 @@ export const OPEN_STEPS: readonly StepRule[] = [
   {
     key: 'lift body',
     when: (context) => isClosed(context) && isCanister(context.filter.kind),
-    title: 'Lift the body into the tub',
+    title: 'Lift the filter into the tub',
     says: ({ filter }) => [
-      sentence`Both hands under its bottom: not by the head, the hoses or the clips.`,
-      sentence`Full it weighs more than ${{ kind: 'mass', si: bodyMass(filter) }}.`,
+      sentence`Put both hands under it. Do not lift it by the head, the hoses or the clips.`,
+      sentence`It weighs more than ${{ kind: 'mass', si: bodyMass(filter) }} when full.`,
     ],
     cautions: ['heavy'],
-    confirm: 'The body stands in the tub',
+    confirm: 'The filter is in the tub',
     evidence: TRADE,
   },
   {
@@ -25,7 +25,7 @@ export const OPEN_STEPS: readonly StepRule[] = [
     when: (context) =>
       isClosed(context) && context.filter.chambers.some((chamber) => isPrefilter(context.filter, chamber)),
     title: 'Pull the prefilter out',
-    says: () => [sentence`It comes out without opening the body.`],
+    says: () => [sentence`It comes out without opening the filter.`],
     evidence: TRADE,
   },
   {
@@ -33,16 +33,16 @@ export const OPEN_STEPS: readonly StepRule[] = [
     when: (context) => isClosed(context) && isCanister(context.filter.kind),
     title: 'Open the clips and lift the head straight up',
     says: () => [
-      sentence`Clips that face each other, two at a time. A head that sticks is turned a little, never levered.`,
+      sentence`Open the clips in opposite pairs. If the head sticks, twist it a little. Never lever it off.`,
     ],
     evidence: TRADE,
   },
   {
     key: 'drain',
     when: (context) => isClosed(context) && isCanister(context.filter.kind),
-    title: 'Pour the water off',
+    title: 'Pour the water out',
     says: () => [
-      sentence`Into the bucket, as far as it is clear: water to rinse media in. The muck at the bottom goes away.`,
+      sentence`Pour the clear water into the bucket: you can rinse media in it. Throw away the dirty water at the bottom.`,
     ],
     evidence: TRADE,
   },
@@ -53,7 +53,7 @@ export const OPEN_STEPS: readonly StepRule[] = [
     says: ({ filter }) =>
       filter.kind === 'hang-on-back-basket'
         ? [
-            sentence`Spread the sides of the basket before lifting: moulded fins tear bags, and an open-sided basket pours loose media out.`,
+            sentence`Spread the sides of the basket before you lift. Moulded fins tear bags, and loose media falls out of an open-sided basket.`,
           ]
         : [sentence`Lift each cartridge straight up, so that its dirt stays on it.`],
     cautions: ['fins'],
@@ -68,13 +68,13 @@ export const OPEN_STEPS: readonly StepRule[] = [
   {
     key: 'keep wet',
     when: (context) => context.hasMature && !context.isOpen,
-    title: 'Mature media into old tank water',
+    title: 'Put mature media into old tank water',
     says: () => [
-      sentence`Under water, and back in flow within the hour. In another running filter it can wait for days.`,
-      sentence`Rinse and squeeze what the plan says in that water, never under the tap.`,
+      sentence`Keep it under water and have it back in a running filter within the hour. In another running filter it can wait for days.`,
+      sentence`Rinse or squeeze the layers the plan names in that water, never under the tap.`,
     ],
     cautions: ['chlorine'],
-    confirm: 'The mature media are under water',
+    confirm: 'The mature media is under water',
     evidence: TRADE,
   },
 ];

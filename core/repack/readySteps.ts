@@ -28,24 +28,24 @@ export const READY_STEPS: readonly StepRule[] = [
     when: ({ unprepared }) => unprepared > 0,
     title: ({ unprepared }) =>
       unprepared === 1 ? 'One preparation is not ticked' : `${unprepared} preparations are not ticked`,
-    says: () => [sentence`Look at Prepare: new media that is not rinsed clouds the tank.`],
-    confirm: 'The new media are ready',
+    says: () => [sentence`Go back to Prepare. New media that is not rinsed clouds the tank.`],
+    confirm: 'The new media is ready',
     evidence: TRADE,
   },
   {
     key: 'tools',
-    title: 'Lay everything ready',
+    title: 'Get everything ready',
     says: ({ firstPack, hasMature, filter, replace }) => [
       sentence`A tub or tray to work in, a towel, a light.`,
       firstPack
         ? sentence`A bucket of dechlorinated water at the tank’s temperature.`
-        : sentence`A bucket of old tank water${hasMature ? ' for the mature media' : ''}: take it from the water change.`,
+        : sentence`A bucket of old tank water${hasMature ? ' for the mature media' : ''}. Save it from a water change.`,
       ...(isCanister(filter.kind) ? [sentence`Silicone grease for the seal, a hose brush.`] : []),
       ...(replace.length > 0
-        ? [sentence`To replace what was found worn or missing: ${joined(replace)}.`]
+        ? [sentence`Spares for parts that are worn or missing: ${joined(replace)}.`]
         : []),
       ...(filter.chambers.some(({ where }) => where === 'intake')
-        ? [sentence`The spare intake sponge: swapped in a few seconds.`]
+        ? [sentence`The spare intake sponge.`]
         : []),
     ],
     cautions: ['skin'],

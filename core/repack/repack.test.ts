@@ -11,7 +11,6 @@ import { formatSentence } from '../units/sentence';
 import { asItWentIn } from './asItWentIn';
 import { bodyMass } from './bodyMass';
 import { flowAfter } from './flowAfter';
-import { packCard } from './packCard';
 import { planChanges } from './planChanges';
 import { flowSubmerged, repackSteps } from './repackSteps';
 import { REPACK_PHASES, type RepackStep, type StepContext } from './repackStep';
@@ -163,7 +162,7 @@ describe('the step list of each kind', () => {
       expect([...order].sort((a, b) => a - b)).toEqual(order);
       const plug = steps.find(({ key }) => key === 'stop/plug out');
       expect(plug).toMatchObject({ acknowledge: true, confirm: 'The plug is out' });
-      expect(plug?.caution).toMatch(/residual-current device/);
+      expect(plug?.caution).toMatch(/RCD/);
       // Lamp and heater first: a heater cools in water, and nobody looks into a lit lamp.
       expectSequence(steps, 'stop/lamp off', 'stop/heater off', 'stop/plug out', 'start/power on');
       expect(steps.every(({ evidence }) => evidence !== '')).toBe(true);
@@ -177,7 +176,7 @@ describe('the step list of each kind', () => {
     const steps = stepsOf(filterOf('canister-down-flow', { equipment: ['taps'] }), { isOpen: true });
     expect(keysOf(steps).filter((key) => /^(stop|open)/.test(key))).toEqual(['stop/plug stays out']);
     expect(steps.flatMap(({ says }) => says.map((line) => formatSentence(line))).join(' ')).toMatch(
-      /Both taps are still shut/,
+      /Both taps must still be closed/,
     );
   });
 
@@ -198,14 +197,14 @@ describe('the step list of each kind', () => {
         .at(-1)
         ?.says.map((line) => formatSentence(line))
         .join(' '),
-    ).toMatch(/That fills “Top tray”: it must sit all around/);
+    ).toMatch(/“Top tray” is now full\. It must be seated all round/);
   });
 
   it('keeps the lamp dark until its day, and counts what is not prepared', () => {
     const filter = filterOf('canister-down-flow', { equipment: ['UV lamp'] });
     const steps = stepsOf(filter, { lampFrom: '18 December', unprepared: 2 });
     const power = steps.find(({ key }) => key === 'start/power on');
-    expect(formatSentence(power?.says[0] ?? [])).toMatch(/stays off until 18 December/);
+    expect(formatSentence(power?.says[0] ?? [])).toMatch(/off until 18 December/);
     expect(steps[0]?.title).toBe('2 preparations are not ticked');
   });
 
@@ -218,7 +217,7 @@ describe('the step list of each kind', () => {
     expect(lowered).toBeGreaterThan(now);
     const steps = stepsOf(high, { flowSubmerged: lowered });
     expect(steps.flatMap(({ says }) => says.map((line) => formatSentence(line))).join(' ')).toMatch(
-      /let it down under the water/,
+      /lower it below the surface/,
     );
   });
 
@@ -344,70 +343,5 @@ describe('the flow after', () => {
     expect(side).toBe('stronger');
     expect(reasons[0]?.cause).toMatch(/around the pack/);
     expect(reasons.every(({ check }) => check !== '')).toBe(true);
-  });
-});
-
-describe('the pack card', () => {
-  const filter = filterOf('canister-down-flow');
-  const layers = packOf(filter);
-  const card = (change: object = {}) =>
-    packCard({
-      filter,
-      tank: 'Test tank',
-      layers,
-      packedAt: '2026-11-25T14:00:00Z',
-      clean: 1e-4,
-      visits: 'no food',
-      lampFrom: null,
-      ...change,
-    });
-
-  it('lists the layers in packing order with their place in flow order', () => {
-    expect(card().layers.map(({ layerId, flowNumber }) => [layerId, flowNumber])).toEqual([
-      ['stone', 2],
-      ['coarse', 1],
-    ]);
-  });
-
-  it('says at which flow service is due, and how long a jug then takes', () => {
-    // By hand: 60 % of 0.1 L/s is 0.06 L/s; two litres take 33.3 s.
-    expect(card().flow?.service?.flow).toBeCloseTo(6e-5, 12);
-    expect(card().flow?.service?.jugSeconds).toBeCloseTo(33.33, 2);
-    expect(card({ clean: null }).flow).toBeNull();
-  });
-
-  it('gives no such flow where water goes past what holds it back', () => {
-    const hang = filterOf('hang-on-back-basket');
-    expect(card({ filter: hang, layers: packOf(hang) }).flow).toEqual({ clean: 1e-4, service: null });
-  });
-
-  it('has the visits that are told, and of each layer the first work', () => {
-    const visit = (on: string, inDays: number) => ({
-      ...{ on, inDays, minutes: 20 },
-      works: [{ layerId: 'coarse', work: 'squeeze' as const }],
-    });
-    const made = card({ visits: [visit('2026-12-25', 29), visit('2027-02-23', 89)] });
-    expect(made.layers.map(({ due }) => due)).toEqual([null, { on: '2026-12-25', work: 'squeeze' }]);
-    expect(made.visits).toMatchObject([
-      { on: '2026-12-25', isOverdue: false, works: [{ work: 'squeeze', layers: [1] }] },
-      { on: '2027-02-23' },
-    ]);
-    expect(card({ visits: [visit('2026-11-20', -6)] }).visits).toMatchObject([{ isOverdue: true }]);
-    expect(card().visits).toBe('no food');
-  });
-
-  it('carries the cautions of its kind', () => {
-    expect(card().cautions.join(' ')).toMatch(/siphon.*heavy/);
-    expect(
-      packCard({
-        filter: filterOf('hang-on-back-basket'),
-        tank: '',
-        layers: [],
-        packedAt: '2026-11-25T14:00:00Z',
-        clean: null,
-        visits: 'no food',
-        lampFrom: null,
-      }).cautions.join(' '),
-    ).toMatch(/intake tube/);
   });
 });

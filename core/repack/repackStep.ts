@@ -11,10 +11,10 @@ export type RepackPhase = (typeof REPACK_PHASES)[number];
 
 /** What each part is called. */
 export const PHASE_WORDS: Readonly<Record<RepackPhase, string>> = {
-  ready: 'Lay ready',
+  ready: 'Get ready',
   stop: 'Stop the water',
   open: 'Open the filter',
-  body: 'Clean the body',
+  body: 'Clean the filter',
   pack: 'Pack',
   close: 'Close',
   start: 'Start',

@@ -83,13 +83,13 @@ function chamberFull({ kind, chambers }: Filter, { chamber, medium }: PackingSte
   const bodies = chambers.filter(({ where }) => where === 'body').length;
   return [
     ...(isHangOnBack(kind) && medium.supply === 'loose'
-      ? [sentence`Spread the sides of the basket before you lift it: its fins tear bags.`]
+      ? [sentence`Spread the sides of the basket before you lift it. Its fins tear bags.`]
       : []),
     ...(isCanister(kind) && bodies > 1
       ? [
           chamber.lift.some((text) => text !== 'lid')
-            ? sentence`That fills “${chamber.name}”: set the next part on it, until it sits all around.`
-            : sentence`That fills “${chamber.name}”: it must sit all around, or the lid does not close.`,
+            ? sentence`“${chamber.name}” is now full. Put the next part on it and check that it is seated all round.`
+            : sentence`“${chamber.name}” is now full. It must be seated all round, or the lid will not close.`,
         ]
       : []),
   ];

@@ -15,18 +15,18 @@ export const START_STEPS: readonly StepRule[] = [
   {
     key: 'fill hang-on-back',
     when: hang,
-    title: 'Fill the body with tank water up to the lip',
-    says: () => [sentence`Also through the intake tube, until it stands full.`],
+    title: 'Fill the filter with tank water up to the lip',
+    says: () => [sentence`Fill the intake tube too.`],
     cautions: ['dry'],
-    confirm: 'The body is full',
+    confirm: 'The filter is full',
     evidence: TRADE,
   },
   {
     key: 'taps open',
     when: (context) => canister(context) && hasTaps(context),
-    title: 'Couple the hoses and open both taps',
+    title: 'Connect the hoses and open both taps',
     says: () => [
-      sentence`The intake’s tap first: the body takes its water. Then the outlet’s, so that the air gets out.`,
+      sentence`Open the intake tap first, so that the filter fills. Then open the outlet tap to let the air out.`,
     ],
     confirm: 'Both taps are open',
     evidence: TRADE,
@@ -34,15 +34,15 @@ export const START_STEPS: readonly StepRule[] = [
   {
     key: 'intake down',
     when: (context) => canister(context) && !hasTaps(context),
-    title: 'Let the intake down into the tank, then open the clamp',
+    title: 'Lower the intake into the tank, then open the clamp',
     evidence: TRADE,
   },
   {
     key: 'prime',
     when: canister,
-    title: 'Prime until both hoses stand full',
+    title: 'Prime until both hoses are full',
     says: () => [
-      sentence`Pump the primer, or pour water into the outlet’s hose; never suck with the mouth. Wait until no more bubbles come.`,
+      sentence`Pump the primer, or pour water into the outlet hose. Never suck with your mouth. Wait until the bubbles stop.`,
     ],
     cautions: ['dry'],
     confirm: 'Both hoses are full',
@@ -51,7 +51,7 @@ export const START_STEPS: readonly StepRule[] = [
   {
     key: 'under water',
     when: ({ filter }) => isInternal(filter.kind),
-    title: 'Tilt the filter under water until no air comes out',
+    title: 'Tilt the filter under water until no more air comes out',
     cautions: ['dry'],
     confirm: 'The filter is full of water',
     evidence: TRADE,
@@ -63,12 +63,12 @@ export const START_STEPS: readonly StepRule[] = [
       ...(filter.equipment.includes('UV lamp')
         ? [
             lampFrom === null
-              ? sentence`The UV lamp may be lit once water runs.`
-              : sentence`The UV lamp stays off until ${lampFrom}: it would kill what is to settle in the media.`,
+              ? sentence`Switch the UV lamp on once water is flowing.`
+              : sentence`Leave the UV lamp off until ${lampFrom}. It would kill bacteria on their way to the new media.`,
           ]
         : []),
       ...(filter.equipment.includes('heater')
-        ? [sentence`The heater is plugged in only once water runs over it.`]
+        ? [sentence`Plug in the heater only once water is flowing over it.`]
         : []),
     ],
     cautions: ['power', 'stale'],
@@ -80,24 +80,24 @@ export const START_STEPS: readonly StepRule[] = [
     when: ({ filter }) => filter.hoses !== null || isHangOnBack(filter.kind),
     title: 'Watch for leaks',
     says: (context) => [
-      sentence`Dry every joint, lay a tissue under it and wait: ${
+      sentence`Dry every joint and lay a tissue under it: ${
         hang(context) ? 'the motor’s seal, the back rim' : 'lid, couplings, hose ends'
-      }. A damp tissue says where.`,
+      }. Wait. A damp tissue shows where it leaks.`,
     ],
     cautions: ['drips'],
-    confirm: 'All is dry',
+    confirm: 'Everything is dry',
     seconds: LEAK_WATCH,
     evidence: TRADE,
   },
   {
     key: 'water level',
     when: ({ report }) => report.water.level !== null,
-    title: 'Look at the water level before the pack',
+    title: 'Check the water level in front of the pack',
     says: ({ report }) => {
       const level = report.water.level!;
       return [
         sentence`Expected: ${{ kind: 'gap', si: level.headroom }} below the lowest rim, with ${{ kind: 'flow', si: report.water.flow }}.`,
-        sentence`Clearly higher: the pack is too high, a pad lies askew, or the body leans back.`,
+        sentence`If it is clearly higher, the pack is too high, a pad is crooked or the filter leans back.`,
       ];
     },
     confirm: 'The level is right',
@@ -109,12 +109,12 @@ export const START_STEPS: readonly StepRule[] = [
     title: 'Listen',
     says: ({ flowSubmerged, filter }) => [
       filter.hoses === null
-        ? sentence`A rattle that stays is air, or an impeller that does not sit.`
-        : sentence`Tilt the body to and fro to let the air out: rattling for some minutes is usual. After that, look for air at the hose ends and the intake.`,
+        ? sentence`Rattling that does not stop is air, or an impeller that is not seated.`
+        : sentence`Tilt the filter back and forth to let the air out. Rattling for a few minutes is normal. After that, look for air at the hose ends and the intake.`,
       ...(flowSubmerged === null
         ? []
         : [
-            sentence`A noisy outlet or spray bar: let it down under the water. The flow is then about ${{ kind: 'flow', si: flowSubmerged }}.`,
+            sentence`If the outlet or spray bar is noisy, lower it below the surface. The flow is then about ${{ kind: 'flow', si: flowSubmerged }}.`,
           ]),
     ],
     seconds: AIR,

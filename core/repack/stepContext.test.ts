@@ -5,7 +5,7 @@ import { UNPREPARED } from '../job/unprepared';
 import { plainLayer } from '../layers/plainLayer';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
-import { cardInput } from './cardInput';
+import { cardInput } from '../care/cardInput';
 import { lampFrom } from './lampFrom';
 import { stepContext } from './stepContext';
 
@@ -62,7 +62,7 @@ describe('what the steps hang on', () => {
 
   it('names the parts that were found worn or missing, and what is not prepared', () => {
     expect(contextOf({ parts: { seal: 'worn', clips: 'missing', lid: 'fine' } }).replace).toEqual([
-      'seal and its groove',
+      'lid seal and its groove',
       'lid clips',
     ]);
     expect(contextOf().unprepared).toBe(0);

@@ -28,7 +28,7 @@ export const STOP_STEPS: readonly StepRule[] = [
     key: 'heater off',
     when: (context) => isClosed(context) && has('heater')(context),
     title: 'Unplug the heater and let it cool',
-    says: () => [sentence`A quarter of an hour, with the pump still running.`],
+    says: () => [sentence`Wait 15 minutes with the pump still running.`],
     cautions: ['heater'],
     confirm: 'The heater is cool',
     seconds: 15 * 60,
@@ -37,9 +37,9 @@ export const STOP_STEPS: readonly StepRule[] = [
   {
     key: 'plug out',
     when: isClosed,
-    title: 'Pull the filter’s plug',
+    title: 'Unplug the filter',
     says: () => [
-      sentence`A timer or a plug with a remote control is not enough: it may switch on while hands are in. Pull it out of the wall.`,
+      sentence`A timer or a smart plug is not enough: it may switch on while your hands are in the filter. Pull the plug out of the wall.`,
     ],
     cautions: ['plug'],
     confirm: 'The plug is out',
@@ -48,13 +48,13 @@ export const STOP_STEPS: readonly StepRule[] = [
   {
     key: 'plug stays out',
     when: (context) => context.isOpen || context.firstPack,
-    title: 'The plug is out, and stays out',
+    title: 'Check that the plug is still out',
     says: (context) =>
       context.isOpen && isCanister(context.filter.kind)
         ? [
             hasTaps(context)
-              ? sentence`Both taps are still shut.`
-              : sentence`Both hose ends are still out of the tank, or clamped.`,
+              ? sentence`Both taps must still be closed.`
+              : sentence`Both hose ends must still be out of the tank or clamped.`,
           ]
         : [],
     cautions: ['plug'],
@@ -64,26 +64,26 @@ export const STOP_STEPS: readonly StepRule[] = [
   {
     key: 'taps shut',
     when: (context) => closedOf(isCanister)(context) && hasTaps(context),
-    title: 'Shut both taps',
-    says: () => [sentence`The intake’s tap first, then the outlet’s.`],
+    title: 'Close both taps',
+    says: () => [sentence`Close the intake tap first, then the outlet tap.`],
     cautions: ['siphon'],
-    confirm: 'Both taps are shut',
+    confirm: 'Both taps are closed',
     evidence: TRADE,
   },
   {
     key: 'uncouple',
     when: (context) => closedOf(isCanister)(context) && hasTaps(context),
-    title: 'Uncouple the hoses at the taps',
-    says: () => [sentence`Hold the towel under them: what stands in the coupling runs out.`],
+    title: 'Disconnect the hoses at the taps',
+    says: () => [sentence`Hold a towel under them. Some water will run out.`],
     evidence: TRADE,
   },
   {
     key: 'siphon broken',
     when: (context) => closedOf(isCanister)(context) && !hasTaps(context),
-    title: 'Break the siphon: there are no taps',
+    title: 'Stop the siphon: there are no taps',
     says: () => [
-      sentence`Lift the intake out of the tank, or clamp its hose; then the outlet.`,
-      sentence`Let the hoses run empty into the bucket, the bucket lower than the tank and never left alone.`,
+      sentence`Lift the intake out of the tank or clamp its hose. Then do the same with the outlet.`,
+      sentence`Let the hoses drain into a bucket that stands lower than the tank. Stay with it.`,
     ],
     cautions: ['siphon'],
     confirm: 'No water can siphon',
@@ -93,7 +93,7 @@ export const STOP_STEPS: readonly StepRule[] = [
     key: 'tube lifted',
     when: closedOf(isHangOnBack),
     title: 'Lift the intake tube out',
-    says: () => [sentence`Then nothing siphons back over the glass.`],
+    says: () => [sentence`This stops water siphoning over the glass.`],
     cautions: ['motor'],
     confirm: 'The tube is out',
     evidence: TRADE,
@@ -101,10 +101,8 @@ export const STOP_STEPS: readonly StepRule[] = [
   {
     key: 'bag under',
     when: closedOf(isInternal),
-    title: 'Hold a bag or a bowl under the filter',
-    says: () => [
-      sentence`Slide it over the filter before the filter leaves its place, or its dirt falls back into the tank.`,
-    ],
+    title: 'Slide a bag or a bowl under the filter',
+    says: () => [sentence`Do this before you move the filter, or its dirt falls into the tank.`],
     evidence: TRADE,
   },
 ];

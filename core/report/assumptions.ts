@@ -23,57 +23,57 @@ export function assumptions(tank: Tank, filter: Filter, layers: readonly Layer[]
     tank.feed.amount === null
       ? {
           key: 'feed',
-          what: sentence`Food a day is not known.`,
-          influences: 'the load on the biological media, and how soon anything clogs',
+          what: sentence`The daily food is not known.`,
+          influences: 'how much waste the bacteria must deal with, and how soon the filter clogs',
         }
       : null,
     isAssumed('sizes')
       ? {
           key: 'sizes',
-          what: sentence`Chambers have the sizes usual of the kind.`,
-          influences: 'every volume, weight and fit',
+          what: sentence`The chamber sizes are typical for this kind of filter.`,
+          influences: 'all volumes, weights and fits',
         }
       : null,
     tank.water.how === 'known'
       ? {
           key: 'volume',
           what: sentence`${{ kind: 'volume', si: tank.water.volume }} of water, as typed and not measured.`,
-          influences: 'turnover, and every sizing by litres',
+          influences: 'turnover, and the filter size you need',
         }
       : null,
     isAssumed('labelFlow')
       ? {
           key: 'labelFlow',
-          what: sentence`${{ kind: 'flow', si: filter.labelFlow }} on the label, usual of the kind.`,
+          what: sentence`${{ kind: 'flow', si: filter.labelFlow }} on the label, typical for this kind.`,
           influences: 'the greatest flow the pump can give',
         }
       : null,
     head.from === 'kind' || head.from === 'power'
       ? {
           key: 'head',
-          what: sentence`Maximum head ${{ kind: 'run', si: head.value }}, ${head.from === 'kind' ? 'usual of the kind' : 'from its power'}.`,
-          influences: 'how much flow is left when media and hoses hold it back',
+          what: sentence`Maximum head ${{ kind: 'run', si: head.value }}, ${head.from === 'kind' ? 'typical for this kind' : 'from its power'}.`,
+          influences: 'how much flow is left after the media and hoses',
         }
       : null,
     isAssumed('hoses')
       ? {
           key: 'hoses',
-          what: sentence`Hoses and height are those of a usual cabinet.`,
-          influences: 'what the hoses take of the flow',
+          what: sentence`The hoses and their height are typical for a cabinet.`,
+          influences: 'how much the hoses slow the flow',
         }
       : null,
     isAssumed('spill')
       ? {
           key: 'spill',
-          what: sentence`Lip and rim are those usual of the kind.`,
-          influences: 'how near it is to spilling',
+          what: sentence`The lip and rim are typical for this kind of filter.`,
+          influences: 'how close the filter is to spilling',
         }
       : null,
     isAssumed('openEdge')
       ? {
           key: 'openEdge',
-          what: sentence`The dividers end at the tank’s water.`,
-          influences: 'how much water goes over the media instead of through',
+          what: sentence`The dividers end at the water level.`,
+          influences: 'how much water goes over the media instead of through it',
         }
       : null,
     tank.pH === null
@@ -83,21 +83,21 @@ export function assumptions(tank: Tank, filter: Filter, layers: readonly Layer[]
       ? {
           key: 'carbonateHardness',
           what: sentence`Carbonate hardness is not known.`,
-          influences: 'how long the film can work before it runs short of it',
+          influences: 'how long the bacteria can work before it runs out',
         }
       : null,
     mixtures > 0
       ? {
           key: 'mixture',
-          what: sentence`${mixtures === 1 ? 'A mixture is' : `${mixtures} mixtures are`} as open to the water as the mean of what is mixed.`,
-          influences: 'the resistance of the mixture and what it catches',
+          what: sentence`${mixtures === 1 ? 'A mixture is' : `${mixtures} mixtures are`} taken to be as open as the average of the media in it.`,
+          influences: 'how much the mixture slows the water and what it catches',
         }
       : null,
     undated > 0
       ? {
           key: 'since',
-          what: sentence`${undated === 1 ? 'One layer has' : `${undated} layers have`} been in for an unknown time.`,
-          influences: 'whether carbon, floss and zeolite are spent',
+          what: sentence`${undated === 1 ? 'One layer has' : `${undated} layers have`} no installation date.`,
+          influences: 'whether carbon, floss and zeolite are used up',
         }
       : null,
   ];

@@ -296,9 +296,9 @@ describe('findings', () => {
 
   it('speaks in the keeper’s units', () => {
     const [finding] = evaluate(basket, inBasket(['foam-15', 0.06], ['lava', 0.06])).findings;
-    expect(formatSentence(finding?.title ?? [])).toBe('Basket: 1.5 cm of media above the stop.');
+    expect(formatSentence(finding?.title ?? [])).toBe('Basket: 1.5 cm of media above the fill limit.');
     expect(formatSentence(finding?.title ?? [], { system: 'us' })).toBe(
-      'Basket: 0.59 in of media above the stop.',
+      'Basket: 0.59 in of media above the fill limit.',
     );
   });
 });

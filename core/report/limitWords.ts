@@ -5,19 +5,19 @@ import type { ReportBacteria } from './reportBacteria';
 
 /** What limits, and what lifts it. */
 const WORDS: Readonly<Record<CoverLimit, readonly [limit: string, lift: string]>> = {
-  surface: ['The surface limits the bacteria.', 'With one litre more of medium foam'],
+  surface: ['Bacteria are limited by the surface.', 'With one more litre of medium foam'],
   oxygen: [
-    'Oxygen limits the bacteria: the water in the media has too little.',
-    'With more flow, or an outlet that ripples the surface, at most',
+    'Bacteria are limited by oxygen: the water in the media has too little.',
+    'With more flow, or an outlet that ripples the surface, at best',
   ],
   passThrough: [
-    'Water that goes around the media limits the bacteria.',
-    'With every layer cut wall to wall and no gap beside it',
+    'Bacteria are limited by water that goes around the media.',
+    'With every layer cut wall to wall',
   ],
-  temperature: ['Cool water limits the bacteria.', 'At 25 °C'],
+  temperature: ['Bacteria are limited by cool water.', 'At 25 °C'],
   silt: [
-    'Silt limits the bacteria: it covers part of their surface.',
-    'With clean media, by an earlier service or finer foam before the biological media',
+    'Bacteria are limited by silt, which covers part of their surface.',
+    'With clean media, thanks to earlier service or finer foam before it,',
   ],
 };
 

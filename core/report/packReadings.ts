@@ -37,16 +37,16 @@ export function packReadings(report: PackReport): readonly PackReading[] {
       : [
           {
             key: 'headroom' as const,
-            label: 'Headroom',
+            label: 'Water below the rim',
             value: { kind: 'gap' as const, si: water.level.headroom },
           },
         ]),
     {
       key: 'leastPassThrough',
-      label: 'Least water through any layer',
+      label: 'Water through the worst layer',
       value: report.leastPassThrough === null ? null : { kind: 'share', si: report.leastPassThrough },
     },
-    { key: 'overfill', label: 'Media above the stop', value: { kind: 'length', si: totals.overfill } },
+    { key: 'overfill', label: 'Media above the fill limit', value: { kind: 'length', si: totals.overfill } },
     {
       key: 'leastCover',
       label: 'Poorest fit',
@@ -54,7 +54,7 @@ export function packReadings(report: PackReport): readonly PackReading[] {
     },
     {
       key: 'fines',
-      label: 'Fine dirt afloat',
+      label: 'Fine dirt in the water',
       value:
         report.clearWater === null
           ? null
@@ -70,12 +70,12 @@ export function packReadings(report: PackReport): readonly PackReading[] {
     { key: 'dryMass', label: 'Dry weight', value: { kind: 'mass', si: totals.dryMass } },
     {
       key: 'bacteria',
-      label: 'Enough bacteria for',
+      label: 'Bacteria once grown: enough for',
       value: report.bacteria === null ? null : { kind: 'cover', si: report.bacteria.withTank.likely },
     },
     {
       key: 'atOnce',
-      label: 'Ready now for',
+      label: 'Bacteria now: enough for',
       value: report.bacteria === null ? null : { kind: 'cover', si: report.bacteria.atOnce.likely },
     },
     {

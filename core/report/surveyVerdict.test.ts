@@ -20,8 +20,8 @@ describe('surveyVerdict', () => {
     const list = assumptions(fed, filter, []);
     const { level, next } = surveyVerdict(list);
     expect(level).toBe('works');
-    expect(formatSentence(next)).toContain(`${list.length} things are assumed`);
+    expect(formatSentence(next)).toContain(`${list.length} values are assumed`);
     expect(formatSentence(surveyVerdict([]).next)).toBe('Nothing is assumed.');
-    expect(formatSentence(surveyVerdict(list.slice(1, 2)).next)).toContain('1 thing is assumed');
+    expect(formatSentence(surveyVerdict(list.slice(1, 2)).next)).toContain('1 value is assumed');
   });
 });

@@ -8,12 +8,12 @@ export function surveyVerdict(assumed: readonly Assumption[]): Verdict {
   const next =
     count === 0
       ? sentence`Nothing is assumed.`
-      : sentence`${String(count)} ${count === 1 ? 'thing is' : 'things are'} assumed: go on, and measure ${count === 1 ? 'it' : 'them'} when it suits.`;
+      : sentence`${String(count)} ${count === 1 ? 'value is' : 'values are'} assumed. You can go on, and measure ${count === 1 ? 'it' : 'them'} later.`;
   return assumed.some(({ key }) => key === 'feed')
     ? {
         level: 'check',
-        state: sentence`Enter the daily food: without it nothing says when this filter clogs.`,
+        state: sentence`Enter the daily food to see when this filter clogs.`,
         next,
       }
-    : { level: 'works', state: sentence`Enough is known to plan this filter.`, next };
+    : { level: 'works', state: sentence`You have entered enough to plan this filter.`, next };
 }

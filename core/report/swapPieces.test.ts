@@ -76,12 +76,14 @@ describe('a swap in one line', () => {
   };
   it('says that a proposal holds, and that all at once does not', () => {
     expect(judgeSwap(biology, swap, 7).holds).toBe(true);
-    expect(said(swap)).toMatch(/safe: ammonia and nitrite stay under 0.25 mg\/L.*Begin the swap/);
+    expect(said(swap)).toMatch(/safe: ammonia and nitrite stay under 0.25 mg\/L.*Start the swap/);
     const once: Swap = {
       ...swap,
       stages: [{ day: 0, parts: swap.pieces.map(({ key }) => ({ key, share: 1 })), doneOn: null }],
     };
-    expect(said(once)).toMatch(/All at once is too fast: .* could rise to .*Put more days between/);
+    expect(said(once)).toMatch(
+      /Replacing everything at once is too fast: .* could rise to .*Leave more days between/,
+    );
   });
 
   it('says when the next stage is due, and what is overdue', () => {
@@ -96,7 +98,7 @@ describe('a swap in one line', () => {
     };
     expect(said(running)).toMatch(/Stage 2 is due in 4 days/);
     expect(said(running, '2026-11-30T08:00:00Z')).toMatch(/Stage 2 is due today/);
-    expect(said(running, '2026-12-02T08:00:00Z')).toMatch(/was due 2 days ago. Later is safe/);
+    expect(said(running, '2026-12-02T08:00:00Z')).toMatch(/was due 2 days ago. Late is safe/);
     const done = { ...running, stages: running.stages.map((stage) => ({ ...stage, doneOn: '2026-11-30' })) };
     expect(said(done)).toMatch(/All stages are done/);
   });

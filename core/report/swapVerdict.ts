@@ -10,16 +10,16 @@ export type NoSwap = 'no food' | 'nothing chosen' | 'no media';
 
 const NOTHING: Readonly<Record<NoSwap, readonly [state: Sentence, next: Sentence]>> = {
   'no food': [
-    sentence`Enter the daily food under Measure: without it no swap can be planned.`,
+    sentence`Enter the daily food under Measure to plan a swap.`,
     sentence`The food decides how much ammonia the bacteria must take up.`,
   ],
   'no media': [
-    sentence`Nothing is known of what is in this filter.`,
-    sentence`Write the pack down at Strip or Plan first.`,
+    sentence`The media in this filter is not entered yet.`,
+    sentence`Enter the pack under Strip or Plan first.`,
   ],
   'nothing chosen': [
     sentence`No swap is planned.`,
-    sentence`Choose the media to be retired; the stages follow.`,
+    sentence`Choose the media to replace. The app then plans the stages.`,
   ],
 };
 
@@ -37,12 +37,12 @@ export function swapVerdict(
   const last = Math.max(0, ...swap.stages.map(({ day }) => day));
   const how =
     swap.stages.length === 1
-      ? sentence`All at once is`
+      ? sentence`Replacing everything at once is`
       : sentence`${String(swap.stages.length)} stages over ${{ kind: 'days', si: last * DAY }} are`;
   return {
     level: holds ? 'works' : 'check',
     state: holds
-      ? sentence`${how} safe: ammonia and nitrite stay under ${{ kind: 'concentration', si: SWAP_LIMITS.nitrite }}, even at the careful end of the estimate.`
+      ? sentence`${how} safe: ammonia and nitrite stay under ${{ kind: 'concentration', si: SWAP_LIMITS.nitrite }}, even on the cautious estimate.`
       : sentence`${how} too fast: ${worst(peaks)}.`,
     next: nextStage(swap, holds, now),
   };
@@ -61,15 +61,15 @@ function worst(peaks: Peaks): Sentence {
 function nextStage(swap: Swap, holds: boolean, now: string): Sentence {
   if (swap.begunOn === null)
     return holds
-      ? sentence`Begin the swap on the day you take out the first part.`
-      : sentence`Put more days between the stages, or make more of them.`;
+      ? sentence`Start the swap on the day you take out the first part.`
+      : sentence`Leave more days between the stages, or add a stage.`;
   const due = nextStageDue(swap, now);
   if (due === null) return sentence`All stages are done. Test ammonia and nitrite for another week.`;
   const left = due.days;
   const number = String(due.number);
   if (left > 0)
-    return sentence`Stage ${number} is due in ${{ kind: 'days', si: left * DAY }}: test before it.`;
+    return sentence`Stage ${number} is due in ${{ kind: 'days', si: left * DAY }}. Test ammonia and nitrite before it.`;
   return left === 0
-    ? sentence`Stage ${number} is due today: test ammonia and nitrite before it.`
-    : sentence`Stage ${number} was due ${{ kind: 'days', si: -left * DAY }} ago. Later is safe: test before it.`;
+    ? sentence`Stage ${number} is due today. Test ammonia and nitrite first.`
+    : sentence`Stage ${number} was due ${{ kind: 'days', si: -left * DAY }} ago. Late is safe. Test ammonia and nitrite first.`;
 }

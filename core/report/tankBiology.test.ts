@@ -43,7 +43,7 @@ describe('tankBiology', () => {
 });
 
 describe('repackedMedia', () => {
-  it('keeps all film of what is left alone, and less of what is cleaned harder', () => {
+  it('keeps all film of what is not cleaned, and less of what is cleaned harder', () => {
     expect(keptOf(treated('keep', 'keep', 'keep'))).toBeCloseTo(1, 9);
     const squeezed = keptOf(treated('squeeze', 'keep', 'keep'));
     expect(squeezed).toBeLessThan(1);

@@ -32,14 +32,14 @@ export function tankSizes(report: PackReport, animals: readonly Animal[]): reado
       low: weighed ? sizing.heavyStockVolume : null,
       high: weighed ? sizing.normalStockVolume : null,
       counts: weighed
-        ? 'kilograms of porous media, whatever water reaches them: the small tank for messy eaters and large fish, the large one for a community of small ones'
-        : 'kilograms of porous media, of which there are none here: foam and plastic count for nothing',
+        ? 'the weight of porous media. The smaller figure is for messy eaters and large fish, the larger for small community fish'
+        : 'the weight of porous media. There is none in this pack; foam and plastic are not counted',
     },
     {
       school: 'turnover',
       low: water.flow / band.high,
       high: water.flow / band.low,
-      counts: `how often the water goes round, whatever media it meets; the band is ${band.why}`,
+      counts: `how often the water goes through the filter, whatever the media. The range is ${band.why}`,
     },
     {
       school: 'food',
@@ -47,8 +47,8 @@ export function tankSizes(report: PackReport, animals: readonly Animal[]): reado
       high: bacteria === null ? null : bacteria.withTank.high * tankVolume,
       counts:
         bacteria === null
-          ? 'the ammonia from the food, which nobody has entered'
-          : 'the ammonia from the food against what the bacteria can take up, fed as densely as today',
+          ? 'the ammonia from the food. Enter the daily food under Measure'
+          : 'the ammonia from the food against what the bacteria can take up, at today’s feeding per litre',
     },
   ];
 }

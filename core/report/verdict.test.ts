@@ -21,14 +21,14 @@ describe('verdict', () => {
   it('says the most serious first, with how many more there are', () => {
     const bad = verdict(reportOf('window-sill'), range);
     expect(bad.level).toBe('urgent');
-    expect(formatSentence(bad.state)).toMatch(/^Basket: 0\.5 cm of media above the stop\. \d to check\.$/);
+    expect(formatSentence(bad.state)).toMatch(/^Basket: 0\.5 cm of media above the fill limit\. \d to check\.$/);
     const fair = verdict(reportOf('reed-bench'), range);
     expect(fair.level).toBe('check');
-    expect(formatSentence(fair.state)).toMatch(/^Shrimp, and no sponge on the intake\. 1 more to check\.$/);
+    expect(formatSentence(fair.state)).toMatch(/^Shrimp, but no sponge on the intake\. 1 more to check\.$/);
   });
 
   it('says that a pack works where only notes are left, and what an empty filter needs', () => {
-    expect(formatSentence(verdict(reportOf('long-run'), range).state)).toBe('Works: no problems found.');
+    expect(formatSentence(verdict(reportOf('long-run'), range).state)).toBe('No problems found.');
     expect(verdict(reportOf('long-run', []), 'working')).toMatchObject({ level: 'empty' });
   });
 });
@@ -50,7 +50,7 @@ describe('nextService', () => {
       'Next service: in 5 weeks or later. Look into the filter after 90 days.',
     ],
     [{ earliest: 36, latest: 120, longest: 90 }, 'Next service: in 5 to 18 weeks.'],
-    ['working', 'Next service: being worked out.'],
+    ['working', 'Working out the next service.'],
     ['no food', 'Enter the daily food to see when this filter clogs.'],
   ] as const)('tells %j as a range', (service, words) => {
     expect(formatSentence(nextService(service))).toBe(words);

@@ -35,8 +35,8 @@ export function verdict(report: PackReport, service: NextService | NoService, ki
   if (report.layers.length === 0)
     return {
       level: 'empty',
-      state: sentence`The filter is empty: add the first layer.`,
-      next: sentence`Then the forecast says when it needs service.`,
+      state: sentence`The filter is empty. Add the first layer.`,
+      next: sentence`The forecast then shows when it needs service.`,
     };
   const missed = shortfalls(
     report,
@@ -50,7 +50,7 @@ export function verdict(report: PackReport, service: NextService | NoService, ki
   ];
   const [first] = serious;
   const next = nextService(service);
-  if (first === undefined) return { level: 'works', state: sentence`Works: no problems found.`, next };
+  if (first === undefined) return { level: 'works', state: sentence`No problems found.`, next };
   return {
     level: first.isUrgent ? 'urgent' : 'check',
     state: sentence`${first.state}${moreOf(serious)}`,
@@ -85,8 +85,8 @@ export const daysToLook = ({ earliest, latest, longest }: NextService): number |
  * where the filter may last longer than that.
  */
 export function nextService(service: NextService | NoService): Sentence {
-  if (service === 'working') return sentence`Next service: being worked out.`;
-  if (service === 'failed') return sentence`Next service: could not be worked out.`;
+  if (service === 'working') return sentence`Working out the next service.`;
+  if (service === 'failed') return sentence`The next service could not be worked out.`;
   if (service === 'no food') return sentence`Enter the daily food to see when this filter clogs.`;
   const { earliest, latest } = service;
   const lookAfter = daysToLook(service);

@@ -16,15 +16,15 @@ export function flowVerdict(
   if (latest === null)
     return {
       level: 'empty',
-      state: sentence`The flow of this pack was never measured.`,
-      next: sentence`Hold a jug under the outlet and time it to the mark, three times.`,
+      state: sentence`You have not measured the flow of this pack.`,
+      next: sentence`Hold a jug under the outlet and time how long it takes to fill to the mark. Do this three times.`,
     };
   const { mean, spread } = latest.flow;
-  const next = sentence`The newest reading: ${{ kind: 'flow', si: mean }}${spread === null ? '' : sentence`, ±${{ kind: 'flow', si: spread }}`}.`;
+  const next = sentence`Latest reading: ${{ kind: 'flow', si: mean }}${spread === null ? '' : sentence`, ±${{ kind: 'flow', si: spread }}`}.`;
   if (share === null)
     return {
       level: 'works',
-      state: sentence`The clean flow is not known: measure it after the next repack.`,
+      state: sentence`The clean flow is not known. Measure it after the next repack.`,
       next,
     };
   const limit = { kind: 'share', si: SERVICE_SHARE } as const;
@@ -38,7 +38,7 @@ export function flowVerdict(
         level: 'works',
         state:
           limitShare === null
-            ? sentence`Flow is at ${{ kind: 'share', si: share }} of clean. Water that the media hold back goes past them, so the outlet hardly weakens.`
+            ? sentence`Flow is at ${{ kind: 'share', si: share }} of clean. Water can go around the media, so the outlet flow hardly drops.`
             : sentence`Flow is at ${{ kind: 'share', si: share }} of clean; service is due at ${limit}.`,
         next,
       };

@@ -17,7 +17,7 @@ export interface NextThing {
   /** What to do, and the page on which it is done; null: nothing. */
   readonly todo: {
     readonly what: string;
-    readonly place: 'strip' | 'plan' | 'prepare' | 'repack' | 'flow' | 'swap' | 'care';
+    readonly place: 'strip' | 'plan' | 'prepare' | 'repack' | 'flow' | 'media-swap' | 'care';
   } | null;
 }
 
@@ -40,7 +40,11 @@ export interface NextThingInput {
   readonly now: string;
 }
 
-const GO_ON = { strip: 'Go on at Strip', plan: 'Go on at Plan', repack: 'Go on at Repack' } as const;
+const GO_ON = {
+  strip: 'Continue stripping',
+  plan: 'Continue planning',
+  repack: 'Continue repacking',
+} as const;
 
 /**
  * The one next thing: a job that was begun comes first, then flow below the service share, then faults of the pack,
@@ -63,14 +67,14 @@ export function nextThing({
       urgency: 1,
       level: 'check',
       state: sentence`${duePreparations === 1 ? 'One preparation is' : `${duePreparations} preparations are`} due for the repack.`,
-      todo: { what: 'Prepare the repack', place: 'prepare' },
+      todo: { what: 'Go to Prepare', place: 'prepare' },
     };
   if (openJob !== null && openJob.stage !== 'done') {
     // While a plan is made the filter runs on: its own state is said.
     if (openJob.occasion === 'plan' && openJob.stage === 'plan')
       return {
         ...nextThing({ openJob: null, report, flow, isWeak, swap, ahead, dueNow, now }),
-        todo: { what: 'Go on with the plan', place: 'plan' },
+        todo: { what: 'Continue the plan', place: 'plan' },
       };
     return goOn(openJob, openJob.stage, now);
   }
@@ -82,7 +86,7 @@ export function nextThing({
       state: isWeak ? flowVerdict(flow).state : isKnown ? ahead.state : sentence`Needs service now.`,
       todo: isWeak
         ? { what: 'Strip this filter', place: 'strip' }
-        : { what: 'See what is due', place: 'care' },
+        : { what: 'Show what is due', place: 'care' },
     };
   }
   const stage = swap === null ? null : nextStageDue(swap, now);
@@ -90,14 +94,14 @@ export function nextThing({
     return {
       urgency: 1,
       level: 'check',
-      state: sentence`Stage ${String(stage.number)} of the swap is due: test ammonia and nitrite first.`,
-      todo: { what: 'Do the next stage', place: 'swap' },
+      state: sentence`Stage ${String(stage.number)} of the swap is due. Test ammonia and nitrite first.`,
+      todo: { what: 'Do the next stage', place: 'media-swap' },
     };
   if (report === null || report.layers.length === 0)
     return {
       urgency: 3,
       level: 'unknown',
-      state: sentence`What is in this filter is not known yet.`,
+      state: sentence`The media in this filter is not entered yet.`,
       todo: { what: 'Plan a pack', place: 'plan' },
     };
   const { level, state } = verdict(report, 'working');
@@ -109,8 +113,8 @@ export function nextThing({
       level: 'works',
       state:
         flow.latest === null
-          ? sentence`No problems found in the pack. Its flow was never measured.`
-          : sentence`No problems found in the pack. Its clean flow is not known: measure it after the next repack.`,
+          ? sentence`No problems found. The flow is not measured yet.`
+          : sentence`No problems found. The clean flow is not known: measure it after the next repack.`,
       todo: { what: 'Measure the flow', place: 'flow' },
     };
   return {
@@ -118,11 +122,11 @@ export function nextThing({
     level: 'works',
     state:
       ahead === null || ahead.level === 'empty'
-        ? sentence`Works: the flow is fine, and no problems found.`
+        ? sentence`No problems found, and the flow is fine.`
         : ahead.level === 'check'
           ? // It was put off.
             sentence`Works: no problems found.`
-          : sentence`Works: no problems found. ${ahead.state}`,
+          : sentence`No problems found. ${ahead.state}`,
     todo: null,
   };
 }
@@ -137,7 +141,7 @@ function goOn(
   return {
     urgency: 0,
     level: out !== null && out > OUT_OF_FLOW_AIM ? 'urgent' : 'begun',
-    state: sentence`${packed.length > 0 ? `Repack begun: ${layers} in.` : 'Repack begun.'}${out === null ? '' : ` The media has been out of flow for ${Math.round(out / 60)} minutes.`}`,
+    state: sentence`${packed.length > 0 ? `Repack started: ${layers} in.` : 'Repack started.'}${out === null ? '' : ` The media has been out of the filter for ${Math.round(out / 60)} minutes.`}`,
     todo: { what: GO_ON[stage], place: stage },
   };
 }

@@ -85,7 +85,7 @@ describe('nextThing', () => {
   };
   const begun = { stage: 'plan' as const, occasion: 'repack' as const, packed: [], outOfFlow: [] };
   it.each([
-    ['a job begun', { openJob: begun, report: good, flow: flowState([]) }, 'Go on at Plan'],
+    ['a job begun', { openJob: begun, report: good, flow: flowState([]) }, 'Continue planning'],
     [
       'weak flow',
       {
@@ -105,7 +105,7 @@ describe('nextThing', () => {
     [
       'preparations that are due',
       { openJob: begun, report: good, flow: flowState([]), duePreparations: 2, dueNow: ['prepare f'] },
-      'Prepare the repack',
+      'Go to Prepare',
     ],
     ['a bad pack', { openJob: null, report: report('lava'), flow: flowState([clean]) }, 'Plan a better pack'],
     ['an unknown pack', { openJob: null, report: null, flow: flowState([]) }, 'Plan a pack'],
@@ -144,7 +144,7 @@ describe('nextThing', () => {
     const said = (limitShare: number | null): string =>
       formatSentence(flowVerdict(flowState([clean]), limitShare).state);
     expect(said(0.6)).toContain('service is due at 60 %');
-    expect(said(null)).toContain('the outlet hardly weakens');
+    expect(said(null)).toContain('the outlet flow hardly drops');
   });
 
   it('says how a filter is while a plan is made for it', () => {
@@ -170,6 +170,6 @@ describe('nextThing', () => {
     expect(stripped('2026-11-25T11:30:00Z').level).toBe('begun');
     const late = stripped('2026-11-25T10:30:00Z');
     expect(late.level).toBe('urgent');
-    expect(formatSentence(late.state)).toContain('out of flow for 90 minutes');
+    expect(formatSentence(late.state)).toContain('out of the filter for 90 minutes');
   });
 });

@@ -22,13 +22,13 @@ export const SettingsSchema = z.object({
   /** BCP 47 tag that decides decimal signs and dates; null: as the browser asks for. */
   locale: z
     .string()
-    .regex(/^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/, 'A language is written like en-GB or de.')
+    .regex(/^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/, 'Write the language like this: en-GB or de.')
     .nullable(),
   /** Where the keeper stands on the questions keepers disagree on. */
   schools: SchoolsSchema,
   currency: z
     .string()
-    .regex(/^[A-Z]{3}$/, 'A currency is written with three capital letters, like EUR.')
+    .regex(/^[A-Z]{3}$/, 'Write the currency as three capital letters, such as EUR.')
     .describe('ISO 4217 code; prices are the keeper’s own and are never converted'),
   electricityPrice: bounded(MONEY_BOUNDS.electricity).nullable().describe('Of a kilowatt-hour'),
   filterOrder: z

@@ -30,20 +30,20 @@ export function cloudyCause({ days, rinsed, ammonia, clearing }: Cloudy): {
   if (ammonia === null)
     return {
       cause: 'test first',
-      said: sentence`Cloudy: test ammonia first. Dust and a bloom of bacteria look alike; ammonia tells them apart.`,
+      said: sentence`Test ammonia first. Dust and a bacterial bloom look the same; only a bloom raises ammonia.`,
     };
   if (ammonia > LIMITS.ammonia)
     return {
       cause: 'bloom',
-      said: sentence`A bloom of bacteria: ammonia is at ${{ kind: 'concentration', si: ammonia }}. Change water, feed less, and leave the filter shut; it clears in one to two weeks.`,
+      said: sentence`This is a bacterial bloom: ammonia is at ${{ kind: 'concentration', si: ammonia }}. Change water, feed less and leave the filter closed. It clears in one to two weeks.`,
     };
   if (days !== null && days <= dustFor && rinsed !== 'yes')
     return {
       cause: 'dust',
-      said: sentence`Dust from new media: ammonia is low, and the repack was a moment ago. It is out of the water in about ${{ kind: 'hours', si: clearing ?? DAY }}; the fine pad catches it.`,
+      said: sentence`This is dust from new media: ammonia is low and you have just repacked. The fine pad clears it in about ${{ kind: 'hours', si: clearing ?? DAY }}.`,
     };
   return {
     cause: 'other',
-    said: sentence`Neither dust nor a bloom: ammonia is low${rinsed === 'yes' ? ', and the media was rinsed' : ''}. Look for water that goes around the fine pad, and for a mechanical layer that is full.`,
+    said: sentence`This is neither dust nor a bloom: ammonia is low${rinsed === 'yes' ? ', and the media was rinsed' : ''}. Check for gaps beside the fine pad and for a full mechanical layer.`,
   };
 }

@@ -21,5 +21,5 @@ export function donorWords(filters: readonly AirFilter[], now: string): Sentence
     .sort((a, b) => b.volume - a.volume);
   return donor === undefined
     ? null
-    : sentence`Seed the filter: move up to ${{ kind: 'volume', si: donor.volume * MAY_GIVE }} of the mature ${lowerFirst(mediumById(donor.medium).name)} from the air-driven ${donor.kind} into it.`;
+    : sentence`Move up to ${{ kind: 'volume', si: donor.volume * MAY_GIVE }} of mature ${lowerFirst(mediumById(donor.medium).name)} from the air-driven ${donor.kind} into this filter, to seed it with bacteria.`;
 }

@@ -23,17 +23,17 @@ export function lossCauses(
   return [
     ...(1 - kept > MUCH_LOST
       ? [
-          sentence`Too much biological media was changed at once: about ${{ kind: 'share', si: 1 - kept }} of the bacteria went with it.`,
+          sentence`Too much biological media was changed at once. About ${{ kind: 'share', si: 1 - kept }} of the bacteria were lost.`,
         ]
       : []),
     ...(rinsed > 0 && rinseWater === 'tap water'
       ? [
-          sentence`${String(rinsed)} ${rinsed === 1 ? 'layer was' : 'layers were'} rinsed in tap water, whose chlorine kills the film: rinse in old tank water.`,
+          sentence`${String(rinsed)} ${rinsed === 1 ? 'layer was' : 'layers were'} rinsed in tap water, and its chlorine kills bacteria. Rinse in old tank water.`,
         ]
       : []),
     ...(outOfFlow > OUT_OF_FLOW_AIM
       ? [
-          sentence`The media was out of flow for ${{ kind: 'hours', si: outOfFlow }}: about ${{ kind: 'share', si: filmKept(outOfFlow) }} of the film came through that.`,
+          sentence`The media was out of flow for ${{ kind: 'hours', si: outOfFlow }}. About ${{ kind: 'share', si: filmKept(outOfFlow) }} of the bacteria survived.`,
         ]
       : []),
   ];

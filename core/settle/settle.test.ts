@@ -127,8 +127,8 @@ describe('settling', () => {
 
 describe('settleAdvice', () => {
   it('asks for a test when media was changed and none was made', () => {
-    expect(said(advice([]))).toMatch(/No test since the media was changed/);
-    expect(said(advice([], day(4), null))).toMatch(/Nothing is settling in/);
+    expect(said(advice([]))).toMatch(/No test since you changed media/);
+    expect(said(advice([], day(4), null))).toMatch(/No media was changed recently/);
   });
 
   it('is content with readings as expected, and asks for the next in three days', () => {
@@ -163,7 +163,7 @@ describe('settleAdvice', () => {
 
   it('sends to a vet what stays up for days', () => {
     expect(said(advice([test(day(1), 0.5e-3, null), test(day(5), 0.6e-3, null)], day(5)))).toMatch(
-      /passed for days: ask an aquatic vet/,
+      /over the limit for days\. Ask an aquatic vet/,
     );
   });
 
@@ -190,10 +190,10 @@ describe('settleAdvice', () => {
       media: { before: 4, after: 4, kept: 0.75, newTank: false, zeolite: NO_ZEOLITE },
     };
     expect(settling(TANK, null, squeezed, [], day(4)).cause).toBe('rest');
-    expect(said(advice([], day(4), squeezed))).toMatch(/^Nothing is settling in/);
+    expect(said(advice([], day(4), squeezed))).toMatch(/^No media was changed recently/);
     const lost = { ...squeezed, media: { ...squeezed.media, kept: 0.4 } };
     expect(settling(TANK, null, lost, [], day(4)).cause).toBe('repack');
-    expect(said(advice([], day(4), lost))).toMatch(/test ammonia and nitrite today/);
+    expect(said(advice([], day(4), lost))).toMatch(/Test ammonia and nitrite today/);
   });
 
   it('takes readings in any order of writing, and leaves out those of before', () => {
@@ -232,7 +232,7 @@ describe('donorWords', () => {
   const air = { id: 'x', kind: 'sponge' as const, medium: 'foam-30', volume: 0.6e-3 };
   it('offers a third of what is mature, and nothing that is young', () => {
     const said = donorWords([{ ...air, installedOn: null }], day(60));
-    expect(formatSentence(said ?? [])).toMatch(/up to 0.20 L of the mature medium foam.*air-driven sponge/);
+    expect(formatSentence(said ?? [])).toMatch(/up to 0.20 L of mature medium foam.*air-driven sponge/);
     expect(donorWords([{ ...air, installedOn: '2026-11-20' }], day(30))).toBeNull();
     expect(donorWords([], day(60))).toBeNull();
   });

@@ -110,13 +110,13 @@ export function settleAdvice(
         next: sentence`${changeSaid(change)} Test again tomorrow.`,
       },
       todo: [
-        sentence`${changeSaid(change)} Use dechlorinated water of the tank’s temperature.`,
-        sentence`Feed half, or nothing for a day, until ${inside} is under the limit.`,
-        sentence`Leave the filter shut: clean and replace nothing in it.`,
+        sentence`${changeSaid(change)} Use dechlorinated water at tank temperature.`,
+        sentence`Feed half as much, or nothing for a day, until ${inside} is below the limit.`,
+        sentence`Leave the filter closed. Do not clean or replace anything in it.`,
         ...causes,
         staysUp
-          ? sentence`The limit has been passed for days: ask an aquatic vet.`
-          : sentence`If ${inside} stays up, or the animals show distress, ask an aquatic vet.`,
+          ? sentence`It has been over the limit for days. Ask an aquatic vet.`
+          : sentence`If ${inside} stays high, or the animals show distress, ask an aquatic vet.`,
       ],
       change,
       testIn: 1,
@@ -135,9 +135,9 @@ export function settleAdvice(
       verdict: {
         level: 'check',
         state: sentence`${NAMES[higher.key]} is at ${conc(higher.value)}, more than expected (${conc(higher.expected.low)} to ${conc(higher.expected.high)}).`,
-        next: sentence`Still under the limit. ${dueSaid}`,
+        next: sentence`It is still below the limit. ${dueSaid}`,
       },
-      todo: [sentence`Feed half until the next test.`, ...causes],
+      todo: [sentence`Feed half as much until the next test.`, ...causes],
       change: null,
       testIn,
       values,
@@ -147,10 +147,10 @@ export function settleAdvice(
     verdict: {
       level: 'works',
       state: !known
-        ? sentence`The last test has neither ammonia nor nitrite.`
+        ? sentence`The last test did not include ammonia or nitrite.`
         : lower === undefined
           ? sentence`Ammonia and nitrite are as expected.`
-          : sentence`${NAMES[lower.key]} is lower than expected: more bacteria than the app counts.`,
+          : sentence`${NAMES[lower.key]} is lower than expected. There are more bacteria than the app assumed.`,
       next: dueSaid,
     },
     todo: [],
@@ -165,10 +165,10 @@ function untested(busy: boolean): SettleAdvice {
     verdict: {
       level: busy ? 'check' : 'works',
       state: busy
-        ? sentence`No test since the media was changed: test ammonia and nitrite today.`
-        : sentence`Nothing is settling in. A test every two weeks shows that it stays so.`,
+        ? sentence`No test since you changed media. Test ammonia and nitrite today.`
+        : sentence`No media was changed recently. Test every two weeks to be sure.`,
       next: busy
-        ? sentence`Then every three days until both are back to where they were.`
+        ? sentence`Then test every three days until both are back to normal.`
         : sentence`Save a reading whenever you test.`,
     },
     todo: [],
@@ -180,7 +180,7 @@ function untested(busy: boolean): SettleAdvice {
 
 const changeSaid = (change: WaterChange | null): Sentence =>
   change === null
-    ? sentence`Change no water for it.`
+    ? sentence`No extra water change is needed.`
     : change.times === 1
       ? sentence`Change ${{ kind: 'share', si: change.share }} of the water now.`
       : sentence`Change ${{ kind: 'share', si: change.share }} of the water now, and as much again ${change.times === 2 ? 'a few hours later' : `${change.times - 1} times, a few hours apart`}.`;

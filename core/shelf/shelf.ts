@@ -24,7 +24,7 @@ export const LONGEST_LABEL = 80;
 
 const count = z
   .int('The count must be a whole number.')
-  .min(0, 'The count cannot be below 0: what is used up counts 0.')
+  .min(0, 'The count cannot be below 0.')
   .max(MOST_COUNT, `The count must be at most ${MOST_COUNT}.`);
 const price = bounded(SHELF_BOUNDS.price).nullable();
 const common = {
@@ -84,11 +84,11 @@ export const ShelfSchema = z
   .object({
     /** Constant: there is one shelf. */
     id: z.literal('shelf'),
-    items: z.array(ShelfItemSchema).max(MOST_ITEMS, `The shelf holds at most ${MOST_ITEMS} things.`),
+    items: z.array(ShelfItemSchema).max(MOST_ITEMS, `The shelf can hold at most ${MOST_ITEMS} items.`),
   })
   .refine(({ items }) => new Set(items.map(({ id }) => id)).size === items.length, {
     path: ['items'],
-    error: 'Two things on the shelf have the same id.',
+    error: 'Two items on the shelf have the same id.',
   });
 export type Shelf = z.infer<typeof ShelfSchema>;
 

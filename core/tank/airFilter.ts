@@ -17,7 +17,7 @@ export const AirFilterSchema = z.object({
   id: IdSchema,
   kind: z.enum(['sponge', 'box']),
   medium: MEDIUM_ID.refine((id) => findMedium(id) !== undefined, {
-    error: 'The medium of the air-driven filter is not in the catalogue: choose another.',
+    error: 'The media of the air-driven filter is not in the catalogue. Choose another.',
   }),
   volume: bounded(AIR_FILTER_BOUNDS.volume).describe('Of its media, m³'),
   installedOn: DaySchema.nullable().describe('In the tank since; null: for long'),

@@ -74,7 +74,7 @@ describe('water in a tank', () => {
   });
 
   it.each<[string, MeasuredWater, RegExp]>([
-    ['water above the rim', tank({ fill: 0.55 }), /above the rim/],
+    ['water above the rim', tank({ fill: 0.55 }), /above the top of the tank/],
     ['substrate above the water', tank({ fill: 0.2, substrate: { depth: 0.3, porosity: 0.4 } }), /shallower/],
     [
       'a bow that is none',

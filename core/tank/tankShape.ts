@@ -31,7 +31,7 @@ export const TankShapeSchema = z.discriminatedUnion('form', [
     .refine((shape) => shape.bow <= shape.length / 2, {
       path: ['bow'],
       error:
-        'A bow cannot stand out farther than half the length: measure it from the straight line between the corners.',
+        'A bow cannot be deeper than half the length. Measure it from the straight line between the corners.',
     }),
   z.object({
     form: z.literal('cylinder'),

@@ -8,7 +8,7 @@ export const WATER_BOUNDS = {
   fill: { what: 'Water level', kind: 'length', min: 0, max: 10, aboveMin: true },
   substrateDepth: { what: 'Substrate depth', kind: 'length', min: 0, max: 2 },
   substratePorosity: { what: 'Water between the grains', kind: 'share', min: 0, max: 0.9 },
-  hardscapeVolume: { what: 'Room that rock and wood take', kind: 'volume', min: 0, max: 20 },
+  hardscapeVolume: { what: 'Volume of rock and wood', kind: 'volume', min: 0, max: 20 },
   hardscapeMass: { what: 'Weight of the rock', kind: 'mass', min: 0, max: 20000 },
   hardscapeDensity: { what: 'Weight per litre of rock', kind: 'density', min: 200, max: 8000 },
 } as const satisfies Record<string, Bounds>;
@@ -42,13 +42,13 @@ export const WaterSchema = z.discriminatedUnion('how', [
         context.addIssue({
           code: 'custom',
           path: ['fill'],
-          message: 'The water stands above the rim: make the level lower, or the tank higher.',
+          message: 'The water level is above the top of the tank. Lower the level, or make the tank taller.',
         });
       if (water.substrate.depth > water.fill)
         context.addIssue({
           code: 'custom',
           path: ['substrate', 'depth'],
-          message: 'The substrate stands above the water: make it shallower.',
+          message: 'The substrate is above the water. Make it shallower.',
         });
     }),
 ]);

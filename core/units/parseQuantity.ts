@@ -58,7 +58,7 @@ export function parseQuantity(
     const known = row.typed.map(({ symbol }) => symbol).join(', ');
     return bad(
       known === ''
-        ? `“${shorten(rest)}” does not belong here.`
+        ? `Remove “${shorten(rest)}”.`
         : `“${shorten(rest)}” is not a unit for this. Use ${known}.`,
     );
   }

@@ -45,7 +45,7 @@ describe('the unit table', () => {
     ['power', 'W', 'watt', 'W'],
     ['angle', '°', 'deg', 'rad'],
     ['pores', 'ppi', '1/inch', '1/m'],
-  ])('%s in %s agrees with the reference', (kind, symbol, theirs, inSi) => {
+  ])('%s in %s matches the reference', (kind, symbol, theirs, inSi) => {
     const value = theirs.startsWith('1/') ? 1 / reference(theirs.slice(2), 'm') : reference(theirs, inSi);
     // The library’s US gallon is 3.785412 L, rounded in the seventh figure.
     expect(unitOf(kind, symbol).perUnit / value).toBeCloseTo(1, symbol.includes('gal') ? 6 : 12);

@@ -83,8 +83,8 @@ const fahrenheit: Unit = {
 const second: Unit = { symbol: 's', aliases: ['sec', 'secs', 'second', 'seconds'], perUnit: 1, digits: 1 };
 const minute: Unit = { symbol: 'min', aliases: ['minute', 'minutes'], perUnit: 60, digits: 0 };
 const percent: Unit = { symbol: '%', aliases: ['percent'], perUnit: 0.01, digits: 0 };
-const timesFood: Unit = { symbol: '× today’s food', aliases: ['×', 'x'], perUnit: 1, digits: 1 };
-const perHour: Unit = { symbol: '× an hour', aliases: ['x', '×', '/h'], perUnit: 1 / HOUR, digits: 1 };
+const timesFood: Unit = { symbol: 'times today’s food', aliases: ['×', 'x'], perUnit: 1, digits: 1 };
+const perHour: Unit = { symbol: 'times an hour', aliases: ['x', '×', '/h'], perUnit: 1 / HOUR, digits: 1 };
 const milligramPerLitre: Unit = { symbol: 'mg/L', aliases: ['mg/l', 'ppm'], perUnit: 1e-3, digits: 2 };
 // Many test kits read the ion; the core holds the nitrogen in it.
 const asAmmonium: Unit = {

@@ -75,7 +75,7 @@ describe('parseQuantity', () => {
     ['4 kg', 'length', /not a unit for this. Use cm, mm/],
     ['1,0.0.0', 'length', /not a number|not a unit/],
     ['1/0 in', 'length', /not a number/],
-    ['5 apples', 'plain', /does not belong|not a unit/],
+    ['5 apples', 'plain', /Remove|not a unit/],
     ['1 05', 'plain', /not a number/],
     ['1,05,0', 'plain', /not a number/],
   ] as const)('refuses %s and says what to type', (text, kind, message) => {

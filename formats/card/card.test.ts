@@ -2,7 +2,7 @@ import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { packCard } from '@/core/repack/packCard';
+import { packCard } from '@/core/care/packCard';
 import { cardMarkdown } from './cardMarkdown';
 import { cardPdf } from './cardPdf';
 import { cardText } from './cardText';
@@ -39,19 +39,21 @@ describe('the pack card in words', () => {
       ['2', '1', 'Coarse foam, 15 ppi', 'Top tray', '3.0 cm', '1 Mar 2026', 'squeeze about 25 Dec 2026'],
     ]);
     // By hand: 0.1 L/s is 360 L/h, 60 % of it 216; two litres then take 33.3 s.
-    expect(textOf().lines[0]).toBe('Clean flow 360 L/h. Service at 216 L/h: 2.00 L then take 33.3 s.');
+    expect(textOf().lines[0]).toBe(
+      'Clean flow 360 L/h. Service at 216 L/h: filling 2.00 L then takes 33.3 s.',
+    );
     expect(textOf().lines[1]).toBe('UV lamp off until 16 Dec 2026.');
     expect(textOf().visits).toEqual(['About 25 Dec 2026: squeeze layer 1; 20 min.']);
     expect(textOf('us').rows[0]?.[4]).toMatch(/in/);
   });
 
   it('goes by the flow where the flow tells, and by dates where water can go past the media', () => {
-    expect(textOf().note).toMatch(/The flow decides/);
+    expect(textOf().note).toMatch(/If the flow drops sooner/);
     const hanging = presetFilter('hang-on-back-basket', { id: 'h', tankId: 't' }, 'Hall');
     const card = textOf('metric', [plainLayer('coarse', 'foam-15', 'basket', 0.03)], hanging);
     expect(card.lines[0]).toMatch(/Go by the dates/);
     expect(card.note).toBe('Layers are numbered in flow order.');
-    expect(cardMarkdown(card)).not.toMatch(/flow decides/);
+    expect(cardMarkdown(card)).not.toMatch(/flow drops/);
   });
 
   it('says what is late, what is only a look, and why there are no dates', () => {
@@ -66,7 +68,7 @@ describe('the pack card in words', () => {
       'Due since about 20 Nov 2026: squeeze layer 1; 20 min.',
       'About 20 Feb 2027: look into the filter; 5 min.',
     ]);
-    expect(told('no food').visits).toEqual(['No dates: enter the daily food under Measure.']);
+    expect(told('no food').visits).toEqual(['No dates yet. Enter the daily food under Measure.']);
     expect(told('working').rows[0]?.at(-1)).toBe('not known');
   });
 

@@ -33,7 +33,7 @@ export function cardMarkdown({
     '',
     note,
     '',
-    '## Careful',
+    '## Take care',
     '',
     ...list(cautions),
     '',

@@ -55,7 +55,7 @@ export async function cardPdf(
   write([...text.visits, text.note], TEXT, 'text', MARGIN, beside);
   y = Math.max(y + GAP, MARGIN + DRAWING.height + GAP);
   y = drawTable(doc, text, y, wide, height - MARGIN) + GAP;
-  write(['Careful'], HEAD, 'bold', MARGIN, wide);
+  write(['Take care'], HEAD, 'bold', MARGIN, wide);
   write(text.cautions, TEXT, 'text', MARGIN, wide);
   doc.end();
   return whole;

@@ -1,5 +1,5 @@
 import type { NoForecast } from '@/core/care/noForecast';
-import { CARD_JUG, type PackCard } from '@/core/repack/packCard';
+import { CARD_JUG, type PackCard } from '@/core/care/packCard';
 import { formatQuantity } from '@/core/units/formatQuantity';
 import { joined } from '@/core/units/joined';
 import type { UnitSystem } from '@/core/units/quantity';
@@ -66,8 +66,8 @@ export function cardText(
       flow === null
         ? 'Clean flow: not measured.'
         : flow.service === null
-          ? `Clean flow ${show('flow', flow.clean)}. Go by the dates: water can go past the media, so the outlet hardly weakens.`
-          : `Clean flow ${show('flow', flow.clean)}. Service at ${show('flow', flow.service.flow)}: ${show('volume', CARD_JUG)} then take ${show('time', flow.service.jugSeconds)}.`,
+          ? `Clean flow ${show('flow', flow.clean)}. Go by the dates: water can go around the media, so its flow hardly drops.`
+          : `Clean flow ${show('flow', flow.clean)}. Service at ${show('flow', flow.service.flow)}: filling ${show('volume', CARD_JUG)} then takes ${show('time', flow.service.jugSeconds)}.`,
       ...(lampFrom === null ? [] : [`UV lamp off until ${day(lampFrom)}.`]),
     ],
     visits:
@@ -79,7 +79,7 @@ export function cardText(
               ({ on, isOverdue, minutes, works }) =>
                 `${isOverdue ? 'Due since about' : 'About'} ${day(on)}: ${worksText(works)}; ${Math.round(minutes)} min.`,
             ),
-    note: `Layers are numbered in flow order.${goesByDates ? '' : ' The flow decides, not the date.'}`,
+    note: `Layers are numbered in flow order.${goesByDates ? '' : ' If the flow drops sooner, clean sooner.'}`,
     cautions: card.cautions,
   };
 }
@@ -98,7 +98,7 @@ const worksText = (works: Exclude<PackCard['visits'], string>[number]['works']):
 /** What stands in place of dates. */
 const NO_VISITS: Readonly<Record<NoForecast, string>> = {
   'no pack': 'No dates: finish a repack first.',
-  'no food': 'No dates: enter the daily food under Measure.',
+  'no food': 'No dates yet. Enter the daily food under Measure.',
   working: 'The dates are still being worked out. Look again in a minute.',
   failed: 'The dates could not be worked out.',
 };

@@ -154,9 +154,9 @@ describe('documents of older versions', () => {
   });
 
   it.each([
-    ['a newer version', '{}', SCHEMA_VERSION + 1, /newer than this app reads/],
-    ['no version', '{}', 0, /does not say in which version/],
-    ['half of it', '{"id":', 2, /not whole JSON/],
+    ['a newer version', '{}', SCHEMA_VERSION + 1, /newer version of the app/],
+    ['no version', '{}', 0, /does not say which version/],
+    ['half of it', '{"id":', 2, /not complete/],
     ['a list', '[]', 2, /not an object/],
   ])('says what is wrong with %s, and never throws', (_, text, version, message) => {
     const read = readDocumentText('pack', text, version);
@@ -186,10 +186,8 @@ describe('repairDocument', () => {
     ]);
     expect(repaired?.doc.visits).toEqual([]);
     expect(repaired?.changes).toHaveLength(4);
-    expect(repaired?.changes.join(' ')).toMatch(
-      /Thickness must be .* It takes the value the app begins with/,
-    );
-    expect(repaired?.changes.join(' ')).toMatch(/layers 2, chamber: .* It is left out/);
+    expect(repaired?.changes.join(' ')).toMatch(/Thickness must be .* It is reset to the default/);
+    expect(repaired?.changes.join(' ')).toMatch(/layers 2, chamber: .* It is removed/);
   });
 
   it('repairs a filter without chambers and a tank without water', () => {

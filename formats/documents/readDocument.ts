@@ -19,12 +19,12 @@ export function readDocument<K extends DocumentKind>(
   version: number,
 ): DocumentRead<DocumentOf<K>> {
   if (!Number.isInteger(version) || version < 1)
-    return { ok: false, faults: ['It does not say in which version it was written.'] };
+    return { ok: false, faults: ['It does not say which version of the app wrote it.'] };
   if (version > SCHEMA_VERSION)
     return {
       ok: false,
       faults: [
-        `It is of version ${version}, newer than this app reads (${SCHEMA_VERSION}). Update the app, then open it again.`,
+        `It comes from a newer version of the app (${version}; this one reads up to ${SCHEMA_VERSION}). Update the app, then open it again.`,
       ],
     };
   if (!isRaw(raw)) return { ok: false, faults: ['It is not an object: it may have been cut off.'] };
@@ -44,7 +44,7 @@ export function readDocumentText<K extends DocumentKind>(
   try {
     raw = JSON.parse(text);
   } catch {
-    return { ok: false, faults: ['It is not whole JSON: it may have been cut off.'] };
+    return { ok: false, faults: ['The JSON is not complete. It may have been cut off.'] };
   }
   return readDocument(kind, raw, version);
 }

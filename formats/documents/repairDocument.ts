@@ -109,10 +109,10 @@ function mend(doc: unknown, way: Way, template: Template): { doc: unknown; how: 
     const standIn = valueAt(templateFor(place, template), place);
     const present = valueAt(doc, place);
     if (standIn !== undefined && JSON.stringify(standIn) !== JSON.stringify(present))
-      return { doc: withValue(doc, place, standIn), how: 'It takes the value the app begins with.' };
+      return { doc: withValue(doc, place, standIn), how: 'It is reset to the default.' };
     const holder = valueAt(doc, place.slice(0, -1));
     if (Array.isArray(holder) && typeof place.at(-1) === 'number')
-      return { doc: withValue(doc, place, undefined), how: 'It is left out.' };
+      return { doc: withValue(doc, place, undefined), how: 'It is removed.' };
   }
   return null;
 }

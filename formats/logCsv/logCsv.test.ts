@@ -141,12 +141,12 @@ describe('a keeper’s own sheet', () => {
   });
 
   it.each([
-    ['a date that is none', '30.2.2026,640', /^Row 2: “30.2.2026” is no date/],
+    ['a date that is none', '30.2.2026,640', /^Row 2: “30.2.2026” is not a date/],
     ['no date', ',640', /^Row 2: the date is missing/],
-    ['words in a number', '1.3.2026,a lot', /^Row 2: “a lot” is no number for flow/],
-    ['a unit of something else', '1.3.2026,640 kg', /^Row 2: “kg” is no unit for flow/],
+    ['words in a number', '1.3.2026,a lot', /^Row 2: “a lot” is not a number for flow/],
+    ['a unit of something else', '1.3.2026,640 kg', /^Row 2: “kg” is not a unit for flow/],
     ['a flow of nothing', '1.3.2026,0', /^Row 2: the flow must be more than 0/],
-    ['nothing but a date', '1.3.2026,', /^Row 2: nothing is entered beside the date/],
+    ['nothing but a date', '1.3.2026,', /^Row 2: there is only a date/],
     ['what no filter does', '1.3.2026,0.0001', /^Row 2: seconds 1: Time to the mark/],
   ])('has its bad rows told by number and reason: %s', (_, row, said) => {
     const { entries, badRows, faults } = read(`date,flow\n${row}\n`);
@@ -157,7 +157,7 @@ describe('a keeper’s own sheet', () => {
 
   it('tells rows by their number in the file, empty ones counted', () => {
     expect(read('\ndate,flow\n\n,,\n1.3.2026,much\n').faults).toEqual([
-      'Row 5: “much” is no number for flow.',
+      'Row 5: “much” is not a number for flow.',
     ]);
   });
 
@@ -183,7 +183,7 @@ describe('a keeper’s own sheet', () => {
     expect(badRows).toBe(10_000);
     expect(entries).toHaveLength(190_000);
     expect(faults).toHaveLength(50);
-    expect(faults[0]).toBe('Row 9: “much” is no number for flow.');
+    expect(faults[0]).toBe('Row 9: “much” is not a number for flow.');
   });
 });
 

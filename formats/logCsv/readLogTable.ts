@@ -94,14 +94,14 @@ class Cells {
     const { units, words } = logField(field);
     const place = this.placeOf.get(field) ?? 0;
     const chosen = units[this.mapping.columns[place]?.unit ?? 0] ?? units[0];
-    if (chosen === undefined) throw new Error(`${field} holds no quantity.`);
+    if (chosen === undefined) throw new Error(`“${field}” is not a quantity.`);
     const match = /^(-?[\d.,’' \u00a0]*\d)\s*(.*)$/.exec(text);
     const value = match === null ? null : numberIn(match[1] ?? '', this.mapping.decimal);
     const rest = match?.[2] ?? '';
-    if (value === null) throw new CellError(`“${text}” is no number for ${words}.`);
+    if (value === null) throw new CellError(`“${text}” is not a number for ${words}.`);
     const unit =
       rest === '' ? chosen.unit : findUnit(rest, [chosen.unit, ...units.map((known) => known.unit)]);
-    if (unit === null) throw new CellError(`“${rest}” is no unit for ${words}.`);
+    if (unit === null) throw new CellError(`“${rest}” is not a unit for ${words}.`);
     return tidy(toSi(value, unit));
   }
 
@@ -136,7 +136,7 @@ function entriesOf(cells: Cells, { order }: Mapping, { filterId, newId, now }: O
     throw new CellError(
       cells.text('date') === ''
         ? 'the date is missing.'
-        : `“${cells.text('date')}” is no date, or has day and month the other way round.`,
+        : `“${cells.text('date')}” is not a date, or the day and month are the other way round.`,
     );
   const kind = cells.text('kind');
   const bodies = kind === '' ? bodiesOf(cells) : [bodyOf(kind, cells)];
@@ -148,7 +148,7 @@ function entriesOf(cells: Cells, { order }: Mapping, { filterId, newId, now }: O
         ? []
         : [{ kind: 'note', note }]
       : [{ ...first, note }, ...others.map((body) => ({ ...body, note: '' }))];
-  if (noted.length === 0) throw new CellError('nothing is entered beside the date.');
+  if (noted.length === 0) throw new CellError('there is only a date.');
   return noted.map((body) => {
     const parsed = LogEntrySchema.safeParse({
       ...body,
@@ -229,6 +229,6 @@ function bodyOf(kind: string, cells: Cells): object {
     case 'note':
       return { kind };
     default:
-      throw new CellError(`“${kind}” is no kind of entry.`);
+      throw new CellError(`“${kind}” is not a kind of log entry.`);
   }
 }

@@ -80,7 +80,7 @@ function drawFoot(
   const words = { width: PAPERS[paper].width - 2 * MARGIN, lineBreak: true, height: 9, ellipsis: true };
   doc.fontSize(SMALL);
   doc.text(
-    '100 mm: measure this bar. If it is not 100 mm, print again at 100 %.',
+    'Measure this bar. If it is not 100 mm long, print again at 100 %.',
     MARGIN + CHECK_BAR + 3,
     top - 2,
     {
@@ -91,7 +91,7 @@ function drawFoot(
   doc.fontSize(TITLE).text(`${title} · ${name}`, MARGIN, top + 5, { ...words, height: 6 });
   const page =
     tile.columns * tile.rows > 1
-      ? ` Page ${tile.row * tile.columns + tile.column + 1} of ${tile.columns * tile.rows}: row ${tile.row + 1}, column ${tile.column + 1}; dashed lines lie on each other.`
+      ? ` Page ${tile.row * tile.columns + tile.column + 1} of ${tile.columns * tile.rows}: row ${tile.row + 1}, column ${tile.column + 1}; match up the dashed lines.`
       : '';
   doc.fontSize(SMALL).text(`${note}${page}`, MARGIN, top + 11, words);
 }

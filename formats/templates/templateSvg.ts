@@ -22,7 +22,7 @@ ${marks.map(({ y }) => `    <path class="mark" d="M0 ${y}H${width}"/>`).join('\n
   </g>
   <g font-family="sans-serif" font-size="${TEXT}">
 ${marks.map(({ y, label }) => `    <text x="${width + 2}" y="${y + 1}">${escaped(label)}</text>`).join('\n')}
-    <text x="0" y="${foot + TEXT + 2}">This bar is 100 mm long. If it is not, print at 100 %, without fitting to the page.</text>
+    <text x="0" y="${foot + TEXT + 2}">This bar must be 100 mm long. If it is not, print at 100 %, not “fit to page”.</text>
     <text x="0" y="${foot + 2 * TEXT + 3}">${escaped(`${name}. ${note}`)}</text>
   </g>
 </svg>

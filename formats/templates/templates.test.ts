@@ -124,7 +124,7 @@ describe('templates', () => {
       for (const { paths, width, height, text } of pages) {
         expect([near(width, PAPERS[paper].width), near(height, PAPERS[paper].height)]).toEqual([true, true]);
         expect(paths.some((found) => near(found.width, CHECK_BAR) && found.height < 0.01)).toBe(true);
-        expect(text).toMatch(/measure this bar/);
+        expect(text).toMatch(/Measure this bar/);
       }
       expect(pages[0]!.paths.some((found) => near(found.width, 120) && near(found.height, 80))).toBe(true);
       expect(pages[1]!.paths.some((found) => near(found.width, 400) && near(found.height, 300))).toBe(true);
@@ -155,7 +155,7 @@ describe('templates', () => {
     },
   );
 
-  it('mark a level strip where the water stands', () => {
+  it('mark a level strip where the water in front of this pack is', () => {
     const strip = stripTemplate({ clean: 0.025, service: 0.012, length: 0.045, tooClose: false });
     expect(strip.marks).toEqual([
       { y: 0, label: 'spills' },

@@ -40,27 +40,27 @@ interface Props {
 const VESSEL_ROOM = { width: 250, height: 330 };
 
 const AS_FOUND = {
-  vessel: 'Vessel, as found',
+  vessel: 'The filter, as found',
   hands: 'Take out in this order',
 } as const;
 
 const WORDS = {
   strip: AS_FOUND,
   review: AS_FOUND,
-  plan: { vessel: 'Vessel', hands: 'Packing order: put in from the top of this list' },
+  plan: { vessel: 'The filter', hands: 'Packing order: put the top of this list in first' },
 } as const;
 
 const VIEW_KEYS: Readonly<Record<Props['view'], readonly Shortcut[]>> = {
   strip: FLOW_LINE_KEYS,
   review: [
-    { keys: 'Tab', does: 'to the findings, then to what happens to each layer' },
-    { keys: 'Enter', does: 'on a finding: show its layer' },
+    { keys: 'Tab', does: 'go to the findings, then to each layer' },
+    { keys: 'Enter', does: 'on a finding, show its layer' },
   ],
   plan: [
     ...FLOW_LINE_KEYS,
-    { keys: '↑ ↓', does: 'on the day slider or a visit: a day later or earlier' },
-    { keys: 'Page Up, Page Down', does: 'on the day slider: ten days; on a visit: a week' },
-    { keys: '← →', does: 'on the chart of proposals: along the front' },
+    { keys: '↑ ↓', does: 'on the day slider or a visit, move by a day' },
+    { keys: 'Page Up, Page Down', does: 'on the day slider, move by ten days; on a visit, by a week' },
+    { keys: '← →', does: 'on the chart of proposals, move along the line' },
   ],
 };
 
@@ -89,6 +89,7 @@ export function PackSheet({
   };
   return (
     <Frame
+      {...(view === 'review' ? { page: 'Review' as const } : {})}
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, job.doc, view)}
@@ -104,7 +105,7 @@ export function PackSheet({
       {view === 'plan' && clockState(job.doc.outOfFlow) !== 'running' ? null : <ClockBar job={job} />}
       {band}
       <div className={styles.sheet}>
-        <aside className={styles.left} aria-label="Vessel">
+        <aside className={styles.left} aria-label="Drawing of the filter">
           <div className={styles.head}>
             <h2 className="caption">{WORDS[view].vessel}</h2>
             <span className="caption">{scaleName(words, vesselScale(filter, VESSEL_ROOM))}</span>

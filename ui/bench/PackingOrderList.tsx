@@ -34,7 +34,7 @@ export function PackingOrderList({
   return (
     <section aria-label={title}>
       <h2 className={`caption ${styles.heading}`}>{title}</h2>
-      {rows.length === 0 ? <p>Nothing in it yet.</p> : null}
+      {rows.length === 0 ? <p>Nothing in the filter yet.</p> : null}
       <ol className={styles.list}>
         {rows.map((layer, index) => {
           const item = reports.get(layer.id);

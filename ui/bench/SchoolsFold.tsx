@@ -9,7 +9,7 @@ const SchoolsOfBench = lazyPart(() => import('./SchoolsOfBench').then((module) =
 /** The keeper's schools beside the bench: what each question comes to in this filter, and a change answers at once. */
 export function SchoolsFold({ bench }: { bench: PackBench }) {
   return (
-    <Fold lazy title="Schools" says="where keepers disagree, and what the numbers say here">
+    <Fold lazy title="Where keepers disagree" says="your choices, with the figures for this filter">
       <SchoolsOfBench bench={bench} />
     </Fold>
   );

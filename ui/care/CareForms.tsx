@@ -77,7 +77,7 @@ function ServiceForm({ filter, airFilters, layers, onSaved }: Props) {
     ...onParts.map((work) => ({ layerId: null, work })),
   ];
   return (
-    <Fold title="Service" says="squeezed, swished, replaced, brushed">
+    <Fold title="Service" says="what you cleaned or replaced">
       <div className={styles.form}>
         {placeLayers(filter, layers).map(({ layer, medium }, at) => (
           <ChoiceField
@@ -167,9 +167,9 @@ function TopUpForm({ filter, onSaved }: Props) {
   return (
     <OneNumber
       title="Top-up"
-      says="what was poured in for what dried off"
+      says="water added for what evaporated"
       field={
-        <QuantityField label="Topped up" bounds={CARE_BOUNDS.topUp} value={volume} onChange={setVolume} />
+        <QuantityField label="Water added" bounds={CARE_BOUNDS.topUp} value={volume} onChange={setVolume} />
       }
       save="Save top-up"
       busy={busy || volume === null}
@@ -187,7 +187,7 @@ function LevelForm({ filter, onSaved }: Props) {
   return (
     <OneNumber
       title="Level"
-      says="read off the level strip"
+      says="from the level strip"
       field={
         <QuantityField
           label="Water below the rim"

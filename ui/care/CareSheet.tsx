@@ -96,6 +96,7 @@ export function CareSheet({
   };
   return (
     <Frame
+      page="Care"
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, job, 'care')}
@@ -104,11 +105,11 @@ export function CareSheet({
       {ahead.length === 0 ? null : (
         <p role="alert" className={styles.clock}>
           <strong>
-            {ahead.length === 1 ? 'An entry of the log lies' : `${ahead.length} entries of the log lie`} ahead
-            of this computer’s clock
+            {ahead.length === 1 ? 'A log entry is' : `${ahead.length} log entries are`} ahead of this
+            computer’s clock
           </strong>{' '}
           (latest: {words.date(ahead[0]?.at ?? now, { day: 'numeric', month: 'long', year: 'numeric' })}).
-          What is due counts from {ahead.length === 1 ? 'it' : 'them'}. Set the clock right, or edit the dates
+          What is due counts from {ahead.length === 1 ? 'it' : 'them'}. Correct the clock, or edit the dates
           below.
         </p>
       )}
@@ -148,7 +149,7 @@ export function CareSheet({
               <p className={styles.advice}>
                 {advice.says}{' '}
                 {advice.symptom === null ? null : (
-                  <AppLink href={`/filter/${filter.id}/fault`}>Find the fault</AppLink>
+                  <AppLink href={`/filter/${filter.id}/fault`}>Find a fault</AppLink>
                 )}
               </p>
             )}
@@ -159,12 +160,12 @@ export function CareSheet({
               filter={filter}
               airFilters={tank.airFilters.length}
               layers={layers}
-              onSaved={(entry) => isIn(entry, 'Saved in the log.')}
+              onSaved={(entry) => isIn(entry, 'Saved to the log.')}
               onPhotos={() => setAdded((count) => count + 1)}
             />
             <p className={styles.links}>
               <AppLink href={`/filter/${filter.id}/flow`}>Measure the flow</AppLink>
-              <AppLink href={`/filter/${filter.id}/settle-in`}>Log a water test</AppLink>
+              <AppLink href={`/filter/${filter.id}/water-tests`}>Log a water test</AppLink>
               <AppLink href={`/filter/${filter.id}/card`}>Pack card</AppLink>
               <AppLink href={`/filter/${filter.id}/fault`}>Find a fault</AppLink>
             </p>

@@ -39,10 +39,8 @@ export function LogFile({ filterId, nameOf, onChanged }: Props) {
     setFault(null);
     setAdded([]);
     if (file.size > LARGEST_CSV)
-      return setFault(
-        `The file is larger than ${LARGEST_CSV_WORDS}. Split it, and add one part after the other.`,
-      );
-    setSaid('The file is being read.');
+      return setFault(`The file is larger than ${LARGEST_CSV_WORDS}. Split it and add one part at a time.`);
+    setSaid('Reading the file.');
     const csv = openLogCsv();
     try {
       const opened = await csv.remote.open(new Uint8Array(await file.arrayBuffer()));
@@ -55,7 +53,7 @@ export function LogFile({ filterId, nameOf, onChanged }: Props) {
     } catch {
       csv.close();
       setSaid('');
-      setFault('The file could not be read. Save it as CSV once more, then try again.');
+      setFault('The file could not be read. Save it as CSV again, then try again.');
     }
   };
   const add = async (entries: readonly LogEntry[]) => {
@@ -77,14 +75,14 @@ export function LogFile({ filterId, nameOf, onChanged }: Props) {
   };
   const undo = async () => {
     const outcome = await send('DELETE', `/api/filters/${filterId}/log`, { ids: added.map(({ id }) => id) });
-    if (outcome.kind !== 'saved') return setFault('The entries could not be taken out again; try once more.');
+    if (outcome.kind !== 'saved') return setFault('The entries could not be removed. Try again.');
     onChanged([], added);
     setAdded([]);
-    setSaid('The entries are out of the log again.');
+    setSaid('The entries were removed from the log.');
   };
   return (
     <section aria-label="Log as a file" className={styles.part}>
-      <h2 className="title">As a spreadsheet (CSV)</h2>
+      <h2 className="title">Spreadsheet (CSV)</h2>
       <div className={styles.actions}>
         <Button href={`/api/filters/${filterId}/csv`} download>
           Save the log as CSV

@@ -26,7 +26,7 @@ interface Props {
   readonly onCancel: () => void;
 }
 
-const LEFT_OUT = 'left out';
+const LEFT_OUT = 'ignore';
 const FIELD_CHOICES = [
   { value: LEFT_OUT, label: LEFT_OUT },
   ...(Object.keys(LOG_FIELDS) as LogFieldKey[])
@@ -51,7 +51,7 @@ const ORDERS: readonly { value: DayOrder; label: string }[] = [
 const MOST_FAULTS = 8;
 const DAY = { day: 'numeric', month: 'short', year: 'numeric' } as const;
 
-const NO_ANSWER = 'The app does not answer: what the file would add is not known.';
+const NO_ANSWER = 'The app is not responding, so the file could not be checked.';
 
 /** What came of reading, and of what. */
 interface ReadState {
@@ -104,10 +104,10 @@ export function LogFileMapping({ filterId, name, file, remote, nameOf, onAdd, on
       ),
     }));
   return (
-    <div role="group" aria-label="What the file holds" className={styles.mapping}>
+    <div role="group" aria-label="What is in the file" className={styles.mapping}>
       <p>
-        <strong>{name}</strong>: {words.number(file.rows, 0)} rows, written in {file.encoding}. Check what
-        each column holds.
+        <strong>{name}</strong>: {words.number(file.rows, 0)} rows ({file.encoding}). Check what each column
+        contains.
       </p>
       <div className={styles.scroll}>
         <table className={tables.table}>
@@ -115,7 +115,7 @@ export function LogFileMapping({ filterId, name, file, remote, nameOf, onAdd, on
             <tr>
               <th scope="col">Column</th>
               <th scope="col">First rows</th>
-              <th scope="col">Holds</th>
+              <th scope="col">Contains</th>
               <th scope="col">Unit</th>
             </tr>
           </thead>
@@ -134,7 +134,7 @@ export function LogFileMapping({ filterId, name, file, remote, nameOf, onAdd, on
                   </td>
                   <td>
                     <ChoiceField
-                      label={`${column} holds`}
+                      label={`${column} contains`}
                       value={choice?.field ?? LEFT_OUT}
                       choices={choicesFor(file.guess.columns[place] ?? null)}
                       onChange={(value) =>
@@ -168,7 +168,7 @@ export function LogFileMapping({ filterId, name, file, remote, nameOf, onAdd, on
           onChange={(decimal) => setMapping((now) => ({ ...now, decimal }))}
         />
         <ChoiceField<DayOrder>
-          label="Dates with strokes"
+          label="Dates with slashes"
           value={mapping.order}
           choices={ORDERS}
           onChange={(order) => setMapping((now) => ({ ...now, order }))}
@@ -183,7 +183,7 @@ export function LogFileMapping({ filterId, name, file, remote, nameOf, onAdd, on
       {fault === null ? null : <p role="alert">{fault}</p>}
       {state === null ? (
         fault === null ? (
-          <p role="status">The file is being read.</p>
+          <p role="status">Reading the file.</p>
         ) : null
       ) : (
         <Summary {...{ state, nameOf }} />
@@ -213,7 +213,7 @@ function Summary({ state: { read, missing }, nameOf }: { state: ReadState; nameO
   return (
     <div role="status" className={styles.summary}>
       {span === null ? (
-        <p>No row gives an entry.</p>
+        <p>No row can be added as an entry.</p>
       ) : (
         <>
           <p>
@@ -222,8 +222,8 @@ function Summary({ state: { read, missing }, nameOf }: { state: ReadState; nameO
             {missing === null || missing === read.count
               ? '.'
               : missing === 0
-                ? ': all of them are in the log already.'
-                : `: ${words.number(read.count - missing, 0)} of them are in the log already or twice in the file.`}
+                ? ': all of them are already in the log.'
+                : `: ${words.number(read.count - missing, 0)} of them are already in the log, or are in the file twice.`}
           </p>
           <ul aria-label="The first entries" className={styles.first}>
             {first.map((entry) => (
@@ -237,7 +237,7 @@ function Summary({ state: { read, missing }, nameOf }: { state: ReadState; nameO
       )}
       {read.entries === null ? (
         <p className={styles.faults}>
-          A log holds {words.number(MOST_LOG_ENTRIES, 0)} entries. Choose a later day under “Only entries
+          A log can hold {words.number(MOST_LOG_ENTRIES, 0)} entries. Choose a later day under “Only entries
           since”.
         </p>
       ) : null}

@@ -40,11 +40,11 @@ const KIND_CHOICES: readonly { readonly value: string; readonly label: string }[
   { value: 'test', label: 'water tests' },
   { value: 'water change', label: 'water changes' },
   { value: 'top-up', label: 'top-ups' },
-  { value: 'addition', label: 'what was put in' },
+  { value: 'addition', label: 'things added to the water' },
   { value: 'cloudy', label: 'cloudy water' },
   { value: 'change', label: 'feeding and hardware' },
   { value: 'fault', label: 'faults' },
-  { value: 'snooze', label: 'what was put off' },
+  { value: 'snooze', label: 'jobs put off' },
   { value: 'note', label: 'notes' },
 ];
 /** Milliseconds after the last key before the search is asked. */
@@ -80,7 +80,7 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
           setFault(null);
         })
         .catch(() => {
-          if (!asked.signal.aborted) setFault('The app does not answer: the list is as it was.');
+          if (!asked.signal.aborted) setFault('The app is not responding, so the list was not updated.');
         });
     }, PAUSE);
     return () => {
@@ -91,8 +91,7 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
 
   const remove = async (entry: LogEntry) => {
     const outcome = await send('DELETE', `/api/log/${entry.id}`);
-    if (outcome.kind !== 'saved')
-      return setFault('The entry could not be deleted. Nothing was changed; try again.');
+    if (outcome.kind !== 'saved') return setFault('The entry could not be deleted. Try again.');
     setRemoved(entry);
     setChanged((count) => count + 1);
     onChanged(entry, null);
@@ -100,7 +99,7 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
   const back = async () => {
     if (removed === null) return;
     const outcome = await send('POST', '/api/log', removed);
-    if (outcome.kind !== 'saved') return setFault('The entry could not be brought back; try again.');
+    if (outcome.kind !== 'saved') return setFault('The entry could not be restored. Try again.');
     setRemoved(null);
     setChanged((count) => count + 1);
     onChanged(null, removed);
@@ -137,7 +136,7 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
       {fault === null ? null : <p role="alert">{fault}</p>}
       <p className="quiet">
         {total === 0
-          ? 'No entry fits.'
+          ? 'No entries match.'
           : `${words.number(from + 1)} to ${words.number(from + entries.length)} of ${words.number(total)}, newest first`}
       </p>
       <ol className={styles.list}>

@@ -39,13 +39,13 @@ export function PhotoForm({ filterId, onSaved, onPhotos }: Props) {
     <div className={styles.form}>
       {entry === null ? (
         <TextInput
-          label="What it shows"
+          label="What the photo shows"
           value={note}
           maxLength={LONGEST_NOTE}
           onChange={(event) => setNote(event.target.value)}
         />
       ) : (
-        <p>Saved in the log: {entry.note}</p>
+        <p>Saved to the log: {entry.note}</p>
       )}
       <Photos
         address={address}
@@ -63,7 +63,7 @@ export function PhotoForm({ filterId, onSaved, onPhotos }: Props) {
             setNote('');
           }}
         >
-          Another note with photos
+          Add another note with photos
         </Button>
       )}
       <Faults faults={faults} />

@@ -38,7 +38,7 @@ describe('an entry in words', () => {
     ['Seen: only a trickle and noise', { kind: 'look', seen: ['only a trickle', 'noise'] }],
     ['Level: 12 mm below the rim', { kind: 'level', headroom: 0.012 }],
     [
-      'Service: Coarse foam, 15 ppi squeezed, a layer that was in it replaced and hoses brushed; flow before it low',
+      'Service: Coarse foam, 15 ppi squeezed, a former layer replaced and hoses brushed; flow before the service low',
       {
         kind: 'service',
         works: [
@@ -120,7 +120,7 @@ describe('the log', () => {
     const rows = within(screen.getByRole('region', { name: 'Log' })).getAllByRole('listitem');
     expect(rows.map((row) => within(row).queryAllByRole('button').length)).toEqual([2, 0]);
     await userEvent.type(screen.getByLabelText('Search the log'), 'fed');
-    expect(await screen.findByText('No entry fits.')).toBeTruthy();
+    expect(await screen.findByText('No entries match.')).toBeTruthy();
     expect(asked.at(-1)).toBe('/api/filters/f/log?text=fed&from=0');
   });
 
@@ -138,7 +138,7 @@ describe('the log', () => {
     vi.stubGlobal('fetch', () => Promise.reject(new Error('no answer')));
     show(<LogList filterId="f" first={first} added={0} nameOf={() => null} onChanged={changed} />);
     await userEvent.selectOptions(screen.getByLabelText('Show'), 'notes');
-    expect(await screen.findByText('The app does not answer: the list is as it was.')).toBeTruthy();
+    expect(await screen.findByText('The app is not responding, so the list was not updated.')).toBeTruthy();
     expect(screen.getByText(/Fed twice\./)).toBeTruthy();
   });
 });

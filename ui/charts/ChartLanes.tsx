@@ -92,7 +92,7 @@ export function ChartLanes({ view, origin, layers, log, flows, ahead, limitShare
       />
       <CourseLane
         {...{ view, packed }}
-        name={`Least water through any layer, ${words.unit('share').symbol}`}
+        name={`Water through the worst layer, ${words.unit('share').symbol}`}
         kind="share"
         course={ahead?.passes ?? null}
         empty={noForecast}
@@ -101,7 +101,7 @@ export function ChartLanes({ view, origin, layers, log, flows, ahead, limitShare
         <TestLane
           key={key}
           view={view}
-          name={`${key === 'ammonia' ? 'Ammonia' : 'Nitrite'}, ${words.unit('concentration').symbol} of nitrogen`}
+          name={`${key === 'ammonia' ? 'Ammonia' : 'Nitrite'}, ${words.unit('concentration').symbol} as nitrogen (N)`}
           kind="concentration"
           readings={tests(key)}
           limit={{
@@ -112,14 +112,14 @@ export function ChartLanes({ view, origin, layers, log, flows, ahead, limitShare
       ))}
       <TestLane
         view={view}
-        name={`Nitrate, ${words.unit('nitrate').symbol} of the ion`}
+        name={`Nitrate, ${words.unit('nitrate').symbol} as NO₃`}
         kind="nitrate"
         readings={tests('nitrate')}
       />
       <MonthLane
         view={view}
-        name="Minutes a month: done filled, planned outlined; as such visits usually take"
-        empty="no visit in these days"
+        name="Minutes a month, estimated: filled is done, outlined is planned"
+        empty="no visits in these days"
         months={bars((month) => ({
           done: month.done.minutes,
           planned: month.planned.minutes,
@@ -129,8 +129,8 @@ export function ChartLanes({ view, origin, layers, log, flows, ahead, limitShare
       />
       <MonthLane
         view={view}
-        name="Money a month: electricity below, media on top, planned outlined"
-        empty="nothing known: enter prices on Shelf and in Settings, and the watts under Measure"
+        name="Cost a month: electricity below, media above, outlined is planned"
+        empty="no prices yet: enter them on Shelf and in Settings, and the watts under Measure"
         months={bars((month) => ({
           done: month.done.money,
           planned: month.planned.money,

@@ -66,13 +66,13 @@ describe('ChartsSheet', () => {
       /expected 1,340\sL\/h, likely range .*; measured/,
     );
     expect(lane(/^Pressure lost/).textContent).toMatch(/expected 55\smm, likely range/);
-    expect(lane(/^Least water/).textContent).toMatch(/expected 86\s%/);
+    expect(lane(/^Water through the worst layer/).textContent).toMatch(/expected 86\s%/);
     expect(lane(/^Ammonia/).textContent).toMatch(/mg\/L on \d+\sNov/);
     expect(lane(/^Minutes a month/).textContent).toContain('November 2026');
     const day = screen.getByRole('slider', { name: 'Day' });
     fireEvent.change(day, { target: { value: String(Number(day.getAttribute('aria-valuenow')) - 60) } });
     expect(lane(/^Minutes a month/).textContent).toContain('September 2026');
-    expect(lane(/^Pressure lost/).textContent).toContain('nothing known on this day');
+    expect(lane(/^Pressure lost/).textContent).toContain('no data for this day');
   });
 
   it('shows the days that are asked for, by dates or a span', () => {
@@ -106,6 +106,6 @@ describe('ChartsSheet', () => {
     draw([], NO_OUTLOOK);
     expect(lane(/^Flow at the outlet/).textContent).toContain('the forecast is being worked out');
     expect(lane(/^Nitrate/).textContent).toContain('no test in these days');
-    expect(screen.getByText(/nothing was logged in these days/)).toBeTruthy();
+    expect(screen.getByText(/nothing logged in these days/)).toBeTruthy();
   });
 });

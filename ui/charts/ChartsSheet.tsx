@@ -56,10 +56,10 @@ const AHEAD_FIRST = 90;
 const LEAST_BACK = 30;
 
 const SPANS = [
-  { said: 'Three months', back: 90, ahead: 14 },
-  { said: 'Half a year and what lies ahead', back: BACK_FIRST, ahead: AHEAD_FIRST },
-  { said: 'A year', back: 365, ahead: 30 },
-  { said: 'What lies ahead', back: 14, ahead: AHEAD },
+  { said: 'Last three months', back: 90, ahead: 14 },
+  { said: 'Last six months and forecast', back: BACK_FIRST, ahead: AHEAD_FIRST },
+  { said: 'Last year', back: 365, ahead: 30 },
+  { said: 'Forecast only', back: 14, ahead: AHEAD },
   { said: 'Everything', back: Infinity, ahead: AHEAD },
 ] as const;
 
@@ -145,10 +145,10 @@ export function ChartsSheet({
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, job, 'charts')}
       linksLabel="Stages"
-      shortcuts={[{ keys: '← →', does: 'in “Day”: a day back or ahead' }]}
+      shortcuts={[{ keys: '← →', does: 'in “Day”, a day back or forward' }]}
     >
       <div className={styles.sheet}>
-        <div className={styles.window} role="group" aria-label="Days in sight">
+        <div className={styles.window} role="group" aria-label="Days shown">
           <DayField
             label="From"
             value={dates[0] ?? ''}
@@ -227,12 +227,12 @@ export function ChartsSheet({
             ))}
           </div>
         </div>
-        <Fold lazy title="The charts as a table" says="month by month, for the days in sight">
+        <Fold lazy title="The charts as a table" says="month by month, for the days shown">
           <MonthTable months={months} />
         </Fold>
         <p className="quiet">
-          What lies ahead assumes that nothing is cleaned or changed until then; points every {COURSE_STEP}{' '}
-          days. The flow as a table, week by week, is under Care.
+          The forecast assumes that you clean and change nothing. Points are every {COURSE_STEP} days. The
+          flow as a table, week by week, is under Care.
         </p>
       </div>
     </Frame>

@@ -57,12 +57,12 @@ export function CourseLane({ view, name, kind, course, packed, readings = [], li
       : `expected ${show(expected.likely)}${show(expected.low) === show(expected.high) ? '' : `, likely range ${show(expected.low)} to ${show(expected.high)}`}`,
     nearest === undefined
       ? null
-      : `measured ${show(nearest.value)} on ${dateOf(nearest.day)}${nearest.odd === true ? ', does not fit' : ''}`,
+      : `measured ${show(nearest.value)} on ${dateOf(nearest.day)}${nearest.odd === true ? ', does not match' : ''}`,
   ].filter((part) => part !== null);
   return (
     <ChartLane
       {...{ view, name }}
-      says={said.length === 0 ? 'nothing known on this day' : said.join('; ')}
+      says={said.length === 0 ? 'no data for this day' : said.join('; ')}
       most={inUnit(most)}
       {...(limit === null ? {} : { limit: { value: inUnit(limit.si), said: limit.said } })}
       {...(points.length === 0 && seen.length === 0 ? { empty } : {})}

@@ -55,7 +55,7 @@ describe('EventStrip', () => {
         .sort(),
     ).toEqual(['A', 'F', '•'].sort());
     expect(screen.getByText(/What happened/).textContent).toBe(
-      'What happened: • water change, F fault, A something put in',
+      'What happened: • water change, F fault, A something added',
     );
   });
 
@@ -71,7 +71,7 @@ describe('EventStrip', () => {
   it('says in words what happened about the chosen day', () => {
     show(39);
     expect(screen.getByText(/^day 40/).textContent).toMatch(
-      /^day 40: Water change: 30\s%, dechlorinated; day 40: Fault: weak flow; a blocked sponge; day 41: Put in: medicine$/,
+      /^day 40: Water change: 30\s%, dechlorinated; day 40: Fault: weak flow; a blocked sponge; day 41: Added to the water: medicine$/,
     );
     cleanup();
     show(90);
@@ -80,6 +80,6 @@ describe('EventStrip', () => {
 
   it('says that nothing was logged where nothing was', () => {
     render(<EventStrip view={view(10)} events={[]} nameOf={() => null} />);
-    expect(screen.getByText(/nothing was logged in these days/)).toBeTruthy();
+    expect(screen.getByText(/nothing logged in these days/)).toBeTruthy();
   });
 });

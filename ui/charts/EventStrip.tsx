@@ -39,7 +39,7 @@ export function EventStrip({ view, events, nameOf }: Props) {
         <span className={styles.key}>
           What happened:{' '}
           {kinds.length === 0
-            ? 'nothing was logged in these days'
+            ? 'nothing logged in these days'
             : kinds.map((kind, index) => (
                 <span key={kind}>
                   {index === 0 ? '' : ', '}

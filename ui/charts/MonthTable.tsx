@@ -15,12 +15,12 @@ export function MonthTable({ months }: { readonly months: readonly CareMonth[] }
       <thead>
         <tr>
           <th scope="col">Month</th>
-          <th scope="col">Mean flow measured</th>
+          <th scope="col">Average measured flow</th>
           <th scope="col">Highest ammonia</th>
           <th scope="col">Highest nitrite</th>
           <th scope="col">Highest nitrate</th>
           <th scope="col">Minutes</th>
-          <th scope="col">Money</th>
+          <th scope="col">Cost</th>
         </tr>
       </thead>
       <tbody>

@@ -7,7 +7,7 @@ export const EVENT_LETTERS = {
   // So many that a letter each would be a row of letters.
   'water change': { letter: '•', said: 'water change' },
   change: { letter: 'C', said: 'feeding or hardware changed' },
-  addition: { letter: 'A', said: 'something put in' },
+  addition: { letter: 'A', said: 'something added' },
   fault: { letter: 'F', said: 'fault' },
 } as const;
 type EventKind = keyof typeof EVENT_LETTERS;

@@ -13,7 +13,7 @@ export const monthWords = {
       electricity === null ? null : `electricity ${words.money(electricity)}`,
       done.unpriced + planned.unpriced === 0
         ? null
-        : `${words.number(done.unpriced + planned.unpriced)} renewed without a price`,
+        : `${words.number(done.unpriced + planned.unpriced)} replaced without a price`,
     ]
       .filter((part) => part !== null)
       .join(', '),

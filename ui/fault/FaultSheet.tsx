@@ -25,7 +25,7 @@ interface Props {
 const SYMPTOM_WORDS: Readonly<Record<Symptom, string>> = {
   'weak flow': 'Weak flow, or only a trickle',
   'water on the floor': 'Water on the floor, or the tank falls too fast',
-  'level at the rim': 'Water stands at the rim or spills at the back',
+  'level at the rim': 'Water is up to the rim, or spills at the back',
   noise: 'Rattling or rushing noise',
   'cloudy water': 'Cloudy water',
   'smelly water': 'Smelly water',
@@ -139,7 +139,10 @@ function Search({ context, symptom, answers, logged, onAnswers, onAnew, onRecord
             <h2 className={styles.title}>{next.ask}</h2>
             <p>
               About {words.number(minutes)} min
-              {next.opens ? `: the filter is opened${minutes > next.minutes ? '' : ' already'}` : ''}.
+              {next.opens
+                ? `${minutes > next.minutes ? '; you need to open the filter' : '; the filter is already open'}`
+                : ''}
+              .
             </p>
             <ul className={styles.choices}>
               {next.outcomes.map((outcome, at) => (
@@ -170,22 +173,22 @@ function Search({ context, symptom, answers, logged, onAnswers, onAnew, onRecord
           <Button onClick={() => (answers.length === 0 ? onAnew() : onAnswers(answers.slice(0, -1)))}>
             Back
           </Button>
-          <Button onClick={onAnew}>Begin anew</Button>
+          <Button onClick={onAnew}>Start again</Button>
           {next === null && named.length > 0 && logged !== 'yes' ? (
             <Button
               variant="contained"
               disabled={logged === 'busy'}
               onClick={() => onRecord(named.map(({ name }) => name))}
             >
-              Write it into the log
+              Save to the log
             </Button>
           ) : null}
         </div>
         <p role="status">
           {logged === 'yes'
-            ? 'The log has it.'
+            ? 'Saved to the log.'
             : logged === 'failed'
-              ? 'The app does not answer: nothing was written. Try again.'
+              ? 'The app is not responding. Nothing was saved. Try again.'
               : ''}
         </p>
         {answers.length === 0 ? null : (
@@ -204,10 +207,10 @@ function Search({ context, symptom, answers, logged, onAnswers, onAnew, onRecord
                       </strong>
                     </span>
                     <Button
-                      aria-label={`Take back: ${check.ask}`}
+                      aria-label={`Undo: ${check.ask}`}
                       onClick={() => onAnswers(answers.filter((_, other) => other !== at))}
                     >
-                      Take back
+                      Undo
                     </Button>
                   </li>
                 );
@@ -217,7 +220,7 @@ function Search({ context, symptom, answers, logged, onAnswers, onAnew, onRecord
         )}
       </section>
       <section aria-label="Causes" className={styles.causes}>
-        <h2 className="caption">Likely causes, estimated</h2>
+        <h2 className="caption">Likely causes (estimate)</h2>
         <ol>
           {causes.map(({ cause, chance }) => (
             <li key={cause?.id ?? 'none'} className={styles.cause}>
@@ -229,9 +232,7 @@ function Search({ context, symptom, answers, logged, onAnswers, onAnew, onRecord
             </li>
           ))}
         </ol>
-        <p className="quiet">
-          Begins with what is usual for this kind and what is known of this filter; every answer moves it.
-        </p>
+        <p className="quiet">Based on this kind of filter, what you have entered and your answers.</p>
       </section>
     </>
   );
@@ -243,10 +244,10 @@ function Ending({ found, named }: { found: boolean; named: readonly Cause[] }) {
     <>
       <h2 className={styles.title}>
         {named.length === 2
-          ? 'Two causes at once, most likely'
+          ? 'Probably two causes at once'
           : found
             ? named[0]?.name
-            : 'No further check tells much. Likeliest: ' + (named[0]?.name ?? 'something else')}
+            : 'There is nothing more to check. Most likely: ' + (named[0]?.name ?? 'something else')}
       </h2>
       {named.map(({ id, name, fix, caution }) => (
         <div key={id} className={styles.fix}>
@@ -255,9 +256,7 @@ function Ending({ found, named }: { found: boolean; named: readonly Cause[] }) {
           {caution === null ? null : <p className={styles.caution}>{caution}</p>}
         </div>
       ))}
-      {found ? null : (
-        <p className="quiet">Begin with the likeliest cause at the right and go down the list.</p>
-      )}
+      {found ? null : <p className="quiet">Try the causes on the right, the most likely first.</p>}
     </>
   );
 }

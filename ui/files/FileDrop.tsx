@@ -29,7 +29,7 @@ export function FileDrop() {
     setFaults([]);
     if (file === undefined) return;
     if (file.size > MOST_FILE_BYTES) {
-      setFaults([`The file is larger than ${MOST_FILE_WORDS}, which is the most this app reads and writes.`]);
+      setFaults([`The file is larger than ${MOST_FILE_WORDS}, the largest this app can read.`]);
       return;
     }
     const text = await file.text();
@@ -66,7 +66,7 @@ export function FileDrop() {
       <Button onClick={() => input.current?.click()}>Choose a file</Button>
       {faults.length === 0 ? null : (
         <div role="alert" className={styles.faults}>
-          <p>Nothing was added. What is wrong with the file:</p>
+          <p>Nothing was added. The file has these problems:</p>
           <ul>
             {faults.slice(0, MOST_FAULTS).map((fault) => (
               <li key={fault}>{fault}</li>
@@ -80,11 +80,11 @@ export function FileDrop() {
           <p>
             This would add <strong>{preview.file.filter.name}</strong> (
             {FILTER_KINDS[preview.file.filter.kind].name}) on <strong>{preview.file.tank.name}</strong>, with{' '}
-            {preview.file.packs.length} packs, {preview.file.jobs.length} jobs and {preview.file.log.length}{' '}
-            log entries. Nothing that is here is changed.
+            {preview.file.packs.length} packs, {preview.file.jobs.length} repacks and{' '}
+            {preview.file.log.length} log entries. Nothing else changes.
           </p>
           <Button variant="contained" disabled={busy} onClick={() => void add(preview.text)}>
-            Add from the file
+            Add the filter from the file
           </Button>
           <Button onClick={() => setPreview(null)}>Cancel</Button>
         </div>

@@ -8,7 +8,7 @@ import styles from './AddFilter.module.css';
 /** Home while there is no filter: it starts the work. */
 export function AddFilter() {
   return (
-    <section className={styles.empty} aria-label="Begin">
+    <section className={styles.empty} aria-label="Get started">
       <svg width={420} height={110} viewBox="0 0 420 110" aria-hidden="true" className={styles.drawing}>
         <path
           d="M40 15 H380 V95 H40z M120 15 V95 M180 15 V95 M225 15 V95"
@@ -23,10 +23,10 @@ export function AddFilter() {
           strokeWidth={3}
         />
       </svg>
-      <h2 className="title">No filter here yet.</h2>
+      <h2 className="title">You have no filters yet.</h2>
       <p>
-        Add your first filter: its kind, its tank and what you feed are enough for a first answer. Everything
-        else is assumed, marked, and can be measured later.
+        Add your first filter. Its kind, the size of the tank and the daily food are enough to start. The app
+        assumes the rest, marks it as assumed, and you can measure it later.
       </p>
       <p className={styles.ways}>
         <Button variant="contained" component={AppLink} href="/new">
@@ -34,7 +34,7 @@ export function AddFilter() {
         </Button>
         <TryOut method="POST" />
       </p>
-      <p className={styles.or}>Or open a filter that was saved as a Neat Layer file:</p>
+      <p className={styles.or}>Or open a saved Neat Layer file:</p>
       <FileDrop />
     </section>
   );

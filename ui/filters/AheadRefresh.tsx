@@ -57,7 +57,7 @@ export function AheadRefresh({
     <div role="status" className="quiet">
       {progress === null || broken.some(({ id }) => id === progress.filterId) ? null : (
         <p>
-          The forecast of {nameOf(progress.filterId)} is being worked out:{' '}
+          Updating the forecast for {nameOf(progress.filterId)}:{' '}
           {words.show({ kind: 'share', si: progress.done })}
           {progress.left > 0 ? `; ${progress.left} more to come` : ''}.
         </p>

@@ -19,12 +19,12 @@ import today from './TodayList.module.css';
 const USUAL_DAYS = 14;
 
 const HOLDS_WORDS: Readonly<Record<Holds, string>> = {
-  yes: 'holds until you are back',
-  likely: 'will probably hold until you are back',
+  yes: 'needs nothing until you are back',
+  likely: 'will probably need nothing until you are back',
   'perhaps not': 'may need service before you are back',
   no: 'needs service before you are back',
-  'not known': 'has no forecast: enter the food and what is in it',
-  'media are out': 'is open: finish the repack before you leave',
+  'not known': 'has no forecast. Enter the daily food and the media',
+  'media are out': 'is open. Finish the repack before you leave',
 };
 
 interface Props {
@@ -59,7 +59,7 @@ export function AwayPart({ away, plan, onClose }: Props) {
         <>
           <p className={today.title}>
             Away {day(away.from)} to {day(backOn(away))}
-            <small>as if fed as ever: what is fed less clogs later</small>
+            <small>assumes normal feeding; less food means slower clogging</small>
           </p>
           <ul>
             {plan.filters.map((filter) => (
@@ -88,7 +88,7 @@ export function AwayPart({ away, plan, onClose }: Props) {
           />
           <CountField label="Days away" value={days} max={MOST_AWAY} onChange={setDays} />
           <Button type="submit" disabled={days === null || days === 0 || from === ''}>
-            Show what to do before
+            Show what to do
           </Button>
           <Button
             onClick={() => {
@@ -105,7 +105,7 @@ export function AwayPart({ away, plan, onClose }: Props) {
             Change the dates
           </button>
           <button type="button" onClick={() => void save(null)}>
-            Not going away
+            Remove these dates
           </button>
         </p>
       )}
@@ -124,7 +124,7 @@ function AwayRow({ filter: { id, name, holds, before } }: { readonly filter: Awa
           <>Before you leave: {before.map(({ what }) => words.say(what)).join(' ')} </>
         )}
         <strong>
-          {before.length === 0 ? 'The filter' : 'Then it'} {HOLDS_WORDS[holds]}.
+          {before.length === 0 ? 'The filter' : 'The filter then'} {HOLDS_WORDS[holds]}.
         </strong>
       </span>
     </li>

@@ -64,7 +64,7 @@ export function FiltersSheet({ home, failed, troubles, away, tryOut, now }: Prop
       }
       links={mainLinks('/')}
       linksLabel="Main"
-      shortcuts={[{ keys: 'Tab, Enter', does: 'to a filter, and open it' }]}
+      shortcuts={[{ keys: 'Tab, Enter', does: 'go to a filter and open it' }]}
     >
       <div className={styles.sheet}>
         {hasLeft ? <LeftDrafts /> : null}
@@ -93,12 +93,12 @@ export function FiltersSheet({ home, failed, troubles, away, tryOut, now }: Prop
             {doing === 'many' ? <ManyLog rows={home.rows} onClose={() => setDoing(null)} /> : null}
             <AheadRefresh stale={home.stale} failed={failed} />
             {home.all > home.rows.length || home.find !== '' ? <HomePages home={home} /> : null}
-            {home.found === 0 ? <p>No filter and no tank is named like that.</p> : null}
+            {home.found === 0 ? <p>No filter or tank has that name.</p> : null}
             <div className={styles.columns} aria-hidden="true">
-              <span>Filter, its state and what to do</span>
+              <span>Filter and next step</span>
               <span>Pack, in flow order</span>
               <span>Flow now</span>
-              <span>Flow measured by jug, {words.unit('flow').symbol}</span>
+              <span>Measured flow, {words.unit('flow').symbol}</span>
             </div>
             <ol>
               {home.rows.map((row) => (
@@ -107,7 +107,7 @@ export function FiltersSheet({ home, failed, troubles, away, tryOut, now }: Prop
             </ol>
             {tryOut ? (
               <p className={styles.tryOut}>
-                <span className="quiet">Some filters here are made up, to try the app with.</span>
+                <span className="quiet">Some of these filters are examples for trying the app.</span>
                 <TryOut method="DELETE" />
               </p>
             ) : null}
@@ -148,7 +148,7 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
             <AppLink href={`/filter/${id}/flow`}>Measure the flow</AppLink>
           )}
           {row.repacks.length === 0 ? null : <AppLink href={`/filter/${id}/card`}>Pack card</AppLink>}
-          <AppLink href={`/filter/${id}/care`}>Log and care</AppLink>
+          <AppLink href={`/filter/${id}/care`}>Care and log</AppLink>
           <QuickLog filterId={id} name={name} />
         </p>
       </div>

@@ -8,10 +8,10 @@ export function LeftDrafts() {
   const { drafts, drop } = useLeftDrafts();
   if (drafts.length === 0) return null;
   return (
-    <section aria-label="Changes not stored" className={styles.list}>
+    <section aria-label="Unsaved changes" className={styles.list}>
       <h2 className={styles.heading}>
-        {drafts.length === 1 ? 'A change is' : `${drafts.length} changes are`} kept in this browser and not
-        stored. Open the filter it belongs to, and it is taken up there.
+        {drafts.length === 1 ? 'A change is' : `${drafts.length} changes are`} kept in this browser but not
+        saved. Open the filter to continue with it.
       </h2>
       <Asides drafts={drafts} onDrop={drop} />
     </section>

@@ -53,7 +53,7 @@ export function ManyLog({ rows, onClose }: Props) {
     [rows, chosen, kind, share, note],
   );
   const said = (refused: readonly string[] | null) =>
-    setFault(refused?.join(' ') ?? 'The app does not answer. Nothing was changed; try again.');
+    setFault(refused?.join(' ') ?? 'The app is not responding. Nothing was changed. Try again.');
   const save = async () => {
     const outcome = await send('POST', '/api/log/many', { entries });
     if (outcome.kind !== 'saved') return said(outcome.kind === 'refused' ? outcome.faults : null);
@@ -80,7 +80,7 @@ export function ManyLog({ rows, onClose }: Props) {
       />
       <div className={styles.form}>
         <ChoiceField<ManyKind>
-          label="What"
+          label="What you did"
           value={kind}
           choices={MANY_KINDS.map((value) => ({ value, label: upperFirst(value) }))}
           onChange={setKind}
@@ -105,10 +105,10 @@ export function ManyLog({ rows, onClose }: Props) {
           onClick={() => void save()}
         >
           {entries.length === 0
-            ? 'Save in the logs'
+            ? 'Save to the logs'
             : `Save ${words.number(entries.length, 0)} ${entries.length === 1 ? 'entry' : 'entries'}`}
         </Button>
-        <Button onClick={() => setChosen(rows.map(({ id }) => id))}>Choose all</Button>
+        <Button onClick={() => setChosen(rows.map(({ id }) => id))}>Select all</Button>
         <Button onClick={onClose}>Close</Button>
       </div>
       <p role="status">

@@ -31,7 +31,7 @@ describe('PackStrip', () => {
     // A piece that leaves a third of its face open is smaller by the root of it.
     expect(foam![2]).toBeCloseTo(0.8 * stone![2]!, 6);
     expect(screen.getByRole('img').getAttribute('aria-label')).toBe(
-      'As the water meets it: Coarse foam, 15 ppi, Lava rock, 15 mm',
+      'In flow order: Coarse foam, 15 ppi, Lava rock, 15 mm',
     );
     expect(screen.getByText(/^12\.0\scm in 2 chambers$/)).toBeTruthy();
   });

@@ -55,7 +55,7 @@ export function PackStrip({ chambers, layers, report }: Props) {
         height={height}
         viewBox={`0 0 ${WIDTH + 2 * ARROW} ${height}`}
         role="img"
-        aria-label={`As the water meets it: ${names}`}
+        aria-label={`In flow order: ${names}`}
       >
         <defs>
           {mediaOf(layers).map((medium) => (

@@ -20,7 +20,7 @@ export function StockLines({ stock: { warnings, more } }: { readonly stock: Home
           </li>
         ))}
       </ul>
-      {more > 0 ? <p className="quiet">and {more} more things to buy</p> : null}
+      {more > 0 ? <p className="quiet">and {more} more items to buy</p> : null}
     </section>
   );
 }

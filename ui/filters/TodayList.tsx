@@ -23,14 +23,14 @@ export function TodayList({
     <section aria-label="Due today" className={styles.today}>
       {/* A paragraph: the headings of home are its filters. */}
       <p className={styles.title}>
-        {now ? 'Due now' : 'Nothing is due today. Next:'}
+        {now ? 'Due now' : 'Nothing due today. Next:'}
         {minutes > 0 ? (
           <small>
             about {words.number(minutes, 0)} minutes in {count === 1 ? 'one filter' : `${count} filters`}
           </small>
         ) : null}
         <a href="/api/calendar" download className={styles.calendar}>
-          Save what is due as a calendar file
+          Save to a calendar file
         </a>
       </p>
       <ul>
@@ -49,7 +49,7 @@ export function TodayList({
       </ul>
       {filters.length < 2 ? null : (
         <button type="button" className={styles.change} onClick={() => setIsOrdering(!isOrdering)}>
-          {isOrdering ? 'Done' : 'Change the order'}
+          {isOrdering ? 'Done' : 'Change order'}
         </button>
       )}
       {count > filters.length ? <p className="quiet">and {count - filters.length} more filters</p> : null}

@@ -43,7 +43,7 @@ export function TodayOrder({ name, ids, place, order }: Props) {
       >
         ↓
       </button>
-      {failed ? <span role="alert">The order could not be saved; try again.</span> : null}
+      {failed ? <span role="alert">The order could not be saved. Try again.</span> : null}
     </span>
   );
 }

@@ -6,12 +6,12 @@ import { send } from '../state/send';
 
 const DOES = {
   POST: {
-    label: 'Try it with four made-up filters',
-    fault: 'The made-up filters could not be added. Nothing was changed; try again.',
+    label: 'Try it with four example filters',
+    fault: 'The example filters could not be added. Nothing was changed. Try again.',
   },
   DELETE: {
-    label: 'Remove the made-up filters',
-    fault: 'The made-up filters could not be removed. Nothing was changed; try again.',
+    label: 'Remove the example filters',
+    fault: 'The example filters could not be removed. Nothing was changed. Try again.',
   },
 } as const;
 

@@ -89,7 +89,7 @@ export function FlowLine({ insertion, onOpen, children }: Props) {
           )}
         </svg>
         <Water />
-        <ol className={styles.layers} aria-label="Layers as the water meets them">
+        <ol className={styles.layers} aria-label="Layers in flow order">
           {layout.chambers.flatMap((chamber) =>
             chamber.layers.map((box) => {
               const layer = layerById.get(box.report.layerId);

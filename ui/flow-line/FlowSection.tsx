@@ -167,7 +167,7 @@ function Stop({ box, axis }: { box: ChamberBox; axis: number }) {
         strokeDasharray="5 3"
       />
       <text x={box.stopX + 5} y={top - 8} className={styles.stop}>
-        stop
+        fill limit
       </text>
     </g>
   );

@@ -76,7 +76,7 @@ export function LayerEditor({ layer, firstField }: Props) {
           value={cut === null ? 'yes' : 'no'}
           choices={[
             { value: 'yes', label: 'yes' },
-            { value: 'no', label: 'no, cut short' },
+            { value: 'no', label: 'no, cut smaller' },
           ]}
           onChange={(value) =>
             set({
@@ -131,7 +131,7 @@ export function LayerEditor({ layer, firstField }: Props) {
       ) : null}
       {medium.supply === 'sheet' ? null : (
         <ChoiceField<Holder>
-          label="Held by"
+          label="Bag or wrapper"
           value={layer.holder}
           choices={[
             { value: 'none', label: 'loose' },
@@ -144,7 +144,7 @@ export function LayerEditor({ layer, firstField }: Props) {
       )}
       {medium.supply === 'loose' && layer.holder === 'none' ? (
         <ChoiceField
-          label="Filled"
+          label="Poured or placed"
           value={layer.placed ? 'placed' : 'poured'}
           choices={[
             { value: 'poured', label: 'poured' },
@@ -167,7 +167,7 @@ export function LayerEditor({ layer, firstField }: Props) {
           <Button onClick={() => edit(splitEdit(layer, inChamber))}>Split</Button>
         )}
         {mergeEdit(layer, inChamber) === null ? null : (
-          <Button onClick={() => edit(mergeEdit(layer, inChamber))}>Merge with the next</Button>
+          <Button onClick={() => edit(mergeEdit(layer, inChamber))}>Merge with next layer</Button>
         )}
         {medium.supply === 'loose' ? (
           <Button onClick={() => edit(sandwichEdit(layer, inChamber))}>Put between two pads</Button>

@@ -43,7 +43,7 @@ export function MakeUp({ layer, onEdit }: Props) {
                 set({ medium, own: described });
               }}
             >
-              Make it a medium of your own
+              Save as my own medium
             </Button>
           ) : null}
           {canMix ? (

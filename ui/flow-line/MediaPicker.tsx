@@ -63,7 +63,7 @@ export function MediaPicker({ where, x, onPick, onClose }: Props) {
       <form className={styles.head} onSubmit={(event) => event.preventDefault()}>
         <span className="caption">Add a layer {where}</span>
         <TextInput
-          placeholder="search the media"
+          placeholder="search media"
           aria-label="Search the media"
           type="search"
           value={wanted}
@@ -72,7 +72,7 @@ export function MediaPicker({ where, x, onPick, onClose }: Props) {
         />
       </form>
       {found.length === 0 ? (
-        <p>Nothing is called “{wanted}”. Try what it is made of: foam, ceramic, plastic.</p>
+        <p>No media match “{wanted}”. Try the material: foam, ceramic, plastic.</p>
       ) : null}
       <p role="status" className="unseen">
         {highlighted === null ? '' : `Enter adds ${mediumOf(highlighted).name}`}

@@ -32,11 +32,11 @@ export function MediaShelf({ onAdd, full }: Props) {
       <div className={styles.head}>
         <h2 className="caption">
           {full
-            ? 'The pack is full: it holds 60 layers.'
-            : 'Media: drag one into the line, or press it to add it'}
+            ? 'The pack is full. It can have 60 layers.'
+            : 'Media: drag one into the drawing, or press it to add it'}
         </h2>
         <TextInput
-          placeholder="search the media"
+          placeholder="search media"
           aria-label="Search the media"
           type="search"
           value={wanted}
@@ -47,8 +47,8 @@ export function MediaShelf({ onAdd, full }: Props) {
       </div>
       {found.length === 0 ? (
         <p>
-          Nothing is called “{wanted}”. Try what it is made of: foam, ceramic, plastic; or clear the search
-          and add “Unknown, describe it”.
+          No media match “{wanted}”. Try the material: foam, ceramic, plastic. Or clear the search and add
+          “Unknown, describe it”.
         </p>
       ) : null}
       <p role="status" className="unseen">

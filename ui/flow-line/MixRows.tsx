@@ -72,7 +72,7 @@ export function MixRows({ layer, onChange }: Props) {
       ))}
       <div className={styles.row}>
         <QuantityField
-          label="Open to the water"
+          label="Space between the grains"
           optional
           bounds={GEOMETRY_BOUNDS.porosity}
           value={mix.porosity}
@@ -80,7 +80,7 @@ export function MixRows({ layer, onChange }: Props) {
           placeholder={words.show({ kind: 'share', si: mediumOf(layer).geometry.porosity })}
           hint={
             mix.porosity === null
-              ? 'Assumed: the mean of what is mixed. Small grains between large ones leave less open: fill a jug with the mixture and see how much water goes in.'
+              ? 'Assumed: the average of the media in the mix. Small grains between large ones leave less space. To measure it, fill a jug with the mix and see how much water fits in.'
               : 'entered by you'
           }
           className={styles.wide}

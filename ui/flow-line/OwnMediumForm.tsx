@@ -25,7 +25,7 @@ const SERVICE_WORDS: Readonly<Record<OwnMedium['service'], string>> = {
   rinse: 'rinsed',
   replace: 'replaced',
   recharge: 'recharged',
-  leave: 'left alone',
+  leave: 'not cleaned',
 };
 
 /** The figures of a medium of the keeper’s own, each with where it comes from; a change holds wherever the medium is. */
@@ -62,12 +62,12 @@ export function OwnMediumForm({ own: taken, onChange }: Props) {
   );
   return (
     <fieldset className={styles.makeUp}>
-      <legend className="caption">Figures of this medium, wherever you use it</legend>
+      <legend className="caption">Figures for this medium. They apply wherever you use it</legend>
       <div className={styles.row}>
         <NameField label="Name" value={own.name} onChange={(name) => set({ name })} className={styles.name} />
         <MarkField value={own.letter} onChange={(letter) => set({ letter })} />
         <ChoiceField
-          label="It is like"
+          label="Most like"
           value={own.like}
           choices={CATALOGUE.filter(({ roles }) => roles.length > 0).map(({ id, name, family }) => ({
             value: id,
@@ -79,7 +79,7 @@ export function OwnMediumForm({ own: taken, onChange }: Props) {
           }
         />
         <ChoiceField<OwnMedium['service']>
-          label="At a service it is"
+          label="At each service"
           value={own.service}
           choices={Object.entries(SERVICE_WORDS).map(([value, label]) => ({
             value: value as OwnMedium['service'],
@@ -130,9 +130,10 @@ export function OwnMediumForm({ own: taken, onChange }: Props) {
       </div>
       {fault === null ? null : <p role="alert">{fault}</p>}
       <p className="quiet">
-        From these: outer surface {words.show({ kind: 'specificSurface', si: bed.specificSurface })}, pores of
-        about {words.show({ kind: 'fine', si: bed.pore })}. Usable surface is a share of the outer surface;
-        rough stone has more than 100 %.
+        Worked out from these: outer surface{' '}
+        {words.show({ kind: 'specificSurface', si: bed.specificSurface })}, pores of about{' '}
+        {words.show({ kind: 'fine', si: bed.pore })}. Usable surface is given as a share of the outer surface.
+        Rough stone can have more than 100 %.
       </p>
     </fieldset>
   );

@@ -120,9 +120,7 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
     >
       <section aria-label="Flow line">
         <div className={styles.head}>
-          <h2 className="caption">
-            Flow line: the water goes {phone ? 'from top to bottom' : 'left to right'}
-          </h2>
+          <h2 className="caption">Flow order: water goes {phone ? 'from top to bottom' : 'left to right'}</h2>
           <span className="caption">{caption}</span>
         </div>
         <div className={styles.board}>
@@ -158,10 +156,10 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
           editing.layers.length === 0 || lanes === undefined ? (
             <p className={styles.empty}>
               {editing.layers.length > 0
-                ? 'Choose a layer to change its size.'
+                ? 'Select a layer to change its size.'
                 : shelf !== undefined
-                  ? 'The filter is empty. Add the first layer from the media below.'
-                  : 'The filter is empty. Press + in a chamber to add the first layer.'}
+                  ? 'Choose the first layer from the media below.'
+                  : 'Press + in a chamber to add the first layer.'}
             </p>
           ) : phone ? null : (
             lanes
@@ -175,7 +173,7 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
         {selected === null ? null : details?.(selected)}
       </div>
       {children}
-      {editing.full && shelf === undefined ? <p>The pack is full: it holds 60 layers.</p> : null}
+      {editing.full && shelf === undefined ? <p>The pack is full. It can have 60 layers.</p> : null}
       {shelf?.((made) => add(made, null))}
       <DragOverlay dropAnimation={null}>
         {dragged === null ? null : (

@@ -20,7 +20,7 @@ export function SurfaceLine({ medium }: { medium: Medium }) {
       range {show(low)} to {show(high)} ({medium.provenance.surface}). Outer surface {show(geometric)}
       {claimed === null
         ? '.'
-        : `; boxes claim about ${words.show({ kind: 'surface', si: claimed * LITRE }, 0)}, nearly all of it in pores too narrow to be flushed.`}
+        : `; makers claim about ${words.show({ kind: 'surface', si: claimed * LITRE }, 0)}, but nearly all of it is in pores too narrow for water to flow through.`}
     </p>
   );
 }

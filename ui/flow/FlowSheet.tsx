@@ -57,7 +57,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
       setLog(log.filter((candidate) => candidate.id !== id));
       setRemoved(entry);
       setFault(null);
-    } else setFault('The reading could not be deleted. Nothing was changed; try again.');
+    } else setFault('The reading could not be deleted. Try again.');
   };
   const restore = async () => {
     if (removed === null) return;
@@ -65,24 +65,25 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
     if (outcome.kind === 'saved') {
       setLog([...log, removed]);
       setRemoved(null);
-    } else setFault('The reading could not be brought back; try again.');
+    } else setFault('The reading could not be restored. Try again.');
   };
 
   return (
     <Frame
+      page="Flow"
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, job, 'flow')}
       linksLabel="Stages"
       shortcuts={[
-        { keys: 'Space', does: 'start and stop the watch' },
-        { keys: 'Enter', does: 'add the time that was typed' },
+        { keys: 'Space', does: 'start and stop the timer' },
+        { keys: 'Enter', does: 'add the time you typed' },
       ]}
     >
       <Band verdict={flowVerdict(flow, outletLimit(filter))} />
       <div className={styles.sheet}>
         <div>
-          <h2 className={`caption ${styles.heading}`}>Measure the flow: time a jug under the outlet</h2>
+          <h2 className={`caption ${styles.heading}`}>Measure the flow with a jug under the outlet</h2>
           <Stopwatch
             labelFlow={filter.labelFlow}
             tank={tank}
@@ -92,10 +93,8 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
             onSaved={(entry) => setLog([...log, entry])}
           />
         </div>
-        <section aria-label="Flows measured">
-          <h2 className={`caption ${styles.heading}`}>
-            Flow, {words.unit('flow').symbol}: the last half year
-          </h2>
+        <section aria-label="Measured flows">
+          <h2 className={`caption ${styles.heading}`}>Flow, {words.unit('flow').symbol}, last six months</h2>
           <FlowChart
             flow={chartFlow(flow, now, outletLimit(filter))}
             repacks={log.filter(({ kind }) => kind === 'repacked').map(({ at }) => at)}

@@ -74,7 +74,7 @@ function Watch({
   const add = (time: number) => {
     const rounded = Math.round(time * 100) / 100;
     const fault = boundsFault(FLOW_BOUNDS.seconds, rounded);
-    setFaults(fault === null ? [] : [`${fault} That press does not count.`]);
+    setFaults(fault === null ? [] : [`${fault} That press was not counted.`]);
     if (fault === null) setSeconds((before) => [...before, rounded]);
   };
 
@@ -121,7 +121,7 @@ function Watch({
     <section aria-label="Stopwatch" className={styles.watch}>
       <div className={styles.fields}>
         <QuantityField
-          label="Jug, to its mark"
+          label="Jug, up to its mark"
           bounds={FLOW_BOUNDS.jugVolume}
           value={jug}
           onChange={(si) => si !== null && setJug(si)}
@@ -131,7 +131,7 @@ function Watch({
           value={moment}
           choices={[
             { value: 'between', label: 'between services' },
-            { value: 'before strip', label: 'before the strip' },
+            { value: 'before strip', label: 'before stripping' },
             { value: 'clean', label: 'just packed, clean' },
           ]}
           onChange={setMoment}
@@ -150,7 +150,7 @@ function Watch({
               : `Start filling ${seconds.length + 1}`}
         </span>
       </button>
-      <ol className={styles.fillings} aria-label="Fillings">
+      <ol className={styles.fillings} aria-label="Times">
         {seconds.map((time, place) => (
           <li key={`${place} ${time}`} className={styles.filling}>
             <span className={styles.number}>{place + 1}</span>
@@ -159,7 +159,7 @@ function Watch({
             <button
               type="button"
               className={styles.remove}
-              aria-label={`Delete filling ${place + 1}`}
+              aria-label={`Delete time ${place + 1}`}
               onClick={() => setSeconds(seconds.filter((_, index) => index !== place))}
             >
               Delete
@@ -183,7 +183,7 @@ function Watch({
       </div>
       <output className={styles.result} aria-label="Flow">
         {flow === null ? (
-          <span className="quiet">Three fillings give a flow and how far it can be trusted.</span>
+          <span className="quiet">Fill the jug three times to get the flow and how exact it is.</span>
         ) : (
           <>
             <span className={styles.mean}>
@@ -191,15 +191,13 @@ function Watch({
             </span>
             <span>
               {flow.spread === null
-                ? 'one filling: spread not known'
+                ? 'one time only: not known how exact'
                 : `±${words.show({ kind: 'flow', si: flow.spread })}`}
               {' · '}
               {words.show({ kind: 'turnover', si: turnover(flow.mean, netVolume(tank.water).value) })}
             </span>
             {seconds.length < USUAL_FILLINGS ? (
-              <span className="quiet">
-                {USUAL_FILLINGS - seconds.length} more would show the spread better.
-              </span>
+              <span className="quiet">{USUAL_FILLINGS - seconds.length} more would make it more exact.</span>
             ) : null}
           </>
         )}

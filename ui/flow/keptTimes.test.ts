@@ -21,7 +21,7 @@ describe('kept times', () => {
     expect(readKeptTimes('f', NOW + 9000)?.startedAt).toBe(NOW);
   });
 
-  it('are left alone after a day, and when they are no times', () => {
+  it('are not cleaned after a day, and when they are no times', () => {
     keepTimes('f', TIMES, NOW);
     expect(readKeptTimes('f', NOW + 25 * 3600 * 1000)).toBeNull();
     for (const text of ['{', '[]', '{"jug":2,"seconds":["x"],"startedAt":null,"at":1}']) {

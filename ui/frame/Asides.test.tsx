@@ -53,15 +53,15 @@ describe('Asides', () => {
     const second = within(screen.getAllByRole('listitem')[1]!);
     await userEvent.click(second.getByRole('button', { name: /^Export/ }));
     expect(saveText).toHaveBeenCalledWith('pack-unsaved.json', JSON.stringify(drafts[1]?.doc, null, 2));
-    await userEvent.click(second.getByRole('button', { name: /^Put back/ }));
+    await userEvent.click(second.getByRole('button', { name: /^Try again/ }));
     expect(onTry).toHaveBeenCalledWith(drafts[1]);
-    await userEvent.click(second.getByRole('button', { name: /^Drop/ }));
+    await userEvent.click(second.getByRole('button', { name: /^Delete/ }));
     expect(onDrop).toHaveBeenCalledWith(drafts[1]);
   });
 
   it('offers nothing to put back where its document is not open', () => {
     show([draft('a')]);
-    expect(screen.queryByRole('button', { name: /^Put back/ })).toBeNull();
+    expect(screen.queryByRole('button', { name: /^Try again/ })).toBeNull();
     expect(screen.getByRole('button', { name: /^Export/ })).toBeTruthy();
   });
 });

@@ -36,12 +36,12 @@ export function Asides({ drafts, onTry, onDrop }: Props) {
                 Export
               </Button>
               {onTry === undefined ? null : (
-                <Button onClick={() => onTry(draft)} aria-label={`Put back: ${what}`}>
-                  Put back
+                <Button onClick={() => onTry(draft)} aria-label={`Try again: ${what}`}>
+                  Try again
                 </Button>
               )}
-              <Button onClick={() => onDrop(draft)} aria-label={`Drop: ${what}`}>
-                Drop
+              <Button onClick={() => onDrop(draft)} aria-label={`Delete: ${what}`}>
+                Delete
               </Button>
             </div>
           </li>

@@ -14,14 +14,14 @@ export function ConflictDialog({ onTheirs, onMine }: Props) {
     <Dialog
       open
       role="alertdialog"
-      slotProps={{ paper: { 'aria-label': 'Changed elsewhere', className: styles.dialog } }}
+      slotProps={{ paper: { 'aria-label': 'Changed in another place', className: styles.dialog } }}
     >
       <p className={styles.heading}>This was changed in another tab or on another device.</p>
-      <p>Both versions are safe until you choose. The one you do not choose is gone.</p>
+      <p>Both versions are safe until you choose. The other one will then be lost.</p>
       <div className={styles.buttons}>
-        <Button onClick={onTheirs}>Take the other version</Button>
+        <Button onClick={onTheirs}>Use the other version</Button>
         <Button variant="contained" onClick={onMine}>
-          Keep what is on this screen
+          Keep my version
         </Button>
       </div>
     </Dialog>

@@ -9,6 +9,7 @@ import { useAway } from '../state/away';
 import { SchemeSwitch } from './SchemeSwitch';
 import type { Shortcut } from '../state/useKeys';
 import { useDueNotices } from './useDueNotices';
+import { EXPLANATIONS, type ExplainedTerm } from './explanations';
 
 export interface FrameLink {
   readonly label: string;
@@ -30,8 +31,13 @@ interface Props {
   readonly status?: ReactNode;
   /** On a phone the links give their room to what is below. */
   readonly slim?: boolean;
+  /** The page that says in a line what it is for; left out: its content says so. */
+  readonly page?: ExplainedTerm;
   readonly children: ReactNode;
 }
+
+/** Links from which on the head of a page has no room for what the filter is beside its name. */
+const CROWDED = 8;
 
 /** The head of every sheet: whose water it is, where in the job one stands, and whether all is saved. */
 export function Frame({
@@ -42,6 +48,7 @@ export function Frame({
   shortcuts = [],
   status,
   slim = false,
+  page,
   children,
 }: Props) {
   const nav = useRef<HTMLElement>(null);
@@ -59,7 +66,7 @@ export function Frame({
   }, []);
   return (
     <>
-      <header className={styles.head} data-print="no" data-slim={slim}>
+      <header className={styles.head} data-print="no" data-slim={slim} data-crowded={links.length > CROWDED}>
         <div className={styles.name}>
           <h1 className="title">{title}</h1>
           <span className="caption">{subtitle}</span>
@@ -102,8 +109,7 @@ export function Frame({
       <StorageNote />
       {away ? (
         <p role="alert" className={styles.waits}>
-          The app does not answer, so this page stays as it is. Start the app again, then press the link once
-          more.
+          The app is not responding, so this page stays open. Start the app again, then press the link again.
         </p>
       ) : null}
       {waits === null ? null : (
@@ -111,7 +117,14 @@ export function Frame({
           {waits}
         </p>
       )}
-      <main>{children}</main>
+      <main>
+        {page === undefined ? null : (
+          <p className={styles.about} data-print="no">
+            {EXPLANATIONS[page]}
+          </p>
+        )}
+        {children}
+      </main>
     </>
   );
 }

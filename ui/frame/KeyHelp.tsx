@@ -16,7 +16,7 @@ export function KeyHelp({ shortcuts }: { shortcuts: readonly Shortcut[] }) {
     },
     {
       keys: 'Esc',
-      does: 'close what is open',
+      does: 'close the open part',
       matches: (event) => open && event.key === 'Escape',
       run: () => setOpen(false),
     },

@@ -39,11 +39,11 @@ function failedId(saves: readonly Saving[]): string {
 function text(saves: readonly Saving[], words: Words): string {
   switch (worst(saves)) {
     case 'conflict':
-      return 'changed elsewhere';
+      return 'changed in another place';
     case 'refused':
       return 'not saved';
     case 'unreachable':
-      return 'not saved yet: the app does not answer; kept here, trying again';
+      return 'not saved yet: the app is not responding. Your change is kept here and the app keeps trying';
     case 'failed':
       return `not saved yet: the app failed${failedId(saves)}; kept here, trying again`;
     case 'saving':

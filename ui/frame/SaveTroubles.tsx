@@ -19,21 +19,21 @@ export function SaveTroubles({ saves }: { saves: readonly Saving[] }) {
       )}
       {refused !== undefined ? (
         <div role="alert" className={styles.panel}>
-          <p className={styles.heading}>This cannot be saved as it is:</p>
+          <p className={styles.heading}>This change cannot be saved:</p>
           <ul>
             {faults.map((fault) => (
               <li key={fault}>{fault}</li>
             ))}
           </ul>
-          <p>Change it, or set your change aside and go back to what is stored.</p>
+          <p>Correct it, or set it aside and go back to the saved version.</p>
           <div className={styles.buttons}>
             <Button onClick={() => refused.setAside(faults)}>Set my change aside</Button>
           </div>
         </div>
       ) : null}
       {aside.length === 0 ? null : (
-        <div role="region" aria-label="Set aside" className={styles.panel}>
-          <p className={styles.heading}>Set aside: not stored, and kept in this browser.</p>
+        <div role="region" aria-label="Changes set aside" className={styles.panel}>
+          <p className={styles.heading}>Changes set aside. They are kept in this browser but not saved.</p>
           {aside.map((save) => (
             <Asides
               key={save.asides.map(({ pageId }) => pageId).join()}

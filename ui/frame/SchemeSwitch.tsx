@@ -11,8 +11,8 @@ export function SchemeSwitch() {
     <button
       type="button"
       className={styles.button}
-      aria-label={dark ? 'Light paper' : 'Dark paper'}
-      title={dark ? 'Light paper' : 'Dark paper'}
+      aria-label={dark ? 'Light mode' : 'Dark mode'}
+      title={dark ? 'Light mode' : 'Dark mode'}
       onClick={() => setMode(dark ? 'light' : 'dark')}
     >
       <Contrast fontSize="small" />

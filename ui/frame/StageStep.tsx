@@ -44,11 +44,11 @@ export function StageStep({ job, to, before, disabled = false, children }: Props
 }
 
 async function step(job: Autosave<Job>, to: JobStage, before: Props['before']): Promise<string | null> {
-  if (!(await before())) return 'What is on this screen is not saved yet; see the note at the top.';
+  if (!(await before())) return 'This page is not saved yet. See the message at the top.';
   if (!isPast(job.doc.stage, to)) return null;
   const outcome = await send('PATCH', `/api/jobs/${job.doc.id}`, { version: job.version(), stage: to });
   if (outcome.kind === 'saved') return null;
   if (outcome.kind === 'conflict')
-    return 'This job was moved on in another tab. Reload the page to see where it stands.';
+    return 'This repack was changed in another tab. Reload the page to see the latest.';
   return outcomeFaults(outcome, 'Nothing is lost.').join(' ');
 }

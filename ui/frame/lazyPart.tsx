@@ -49,8 +49,8 @@ export function lazyPart<Props extends object>(
     if (!failed) return null;
     return (
       <p role="alert">
-        This part could not be loaded: the app does not answer. What you typed is kept.{' '}
-        <Button onClick={() => window.location.reload()}>Load the page again</Button>
+        This part could not be loaded because the app is not responding. What you typed is kept.{' '}
+        <Button onClick={() => window.location.reload()}>Reload the page</Button>
       </p>
     );
   }

@@ -7,8 +7,8 @@ type Place =
   | 'measure'
   | 'review'
   | 'prepare'
-  | 'settle-in'
-  | 'swap'
+  | 'water-tests'
+  | 'media-swap'
   | 'flow'
   | 'care'
   | 'charts'
@@ -20,7 +20,7 @@ type Place =
 const SHEETS: readonly {
   readonly place: Exclude<
     Place,
-    'measure' | 'settle-in' | 'swap' | 'flow' | 'care' | 'charts' | 'card' | 'fault'
+    'measure' | 'water-tests' | 'media-swap' | 'flow' | 'care' | 'charts' | 'card' | 'fault'
   >;
   readonly stage: Exclude<JobStage, 'done'>;
   readonly label: string;
@@ -34,10 +34,10 @@ const SHEETS: readonly {
 
 /** What a stage waits for, by its sheet. */
 const WAITS_FOR: Readonly<Record<'review' | 'plan' | 'prepare' | 'repack', string>> = {
-  review: 'Review opens when a repack is begun: press “Start stripping” on Strip.',
-  plan: 'Plan opens when the pack as found is entered: press “Plan the new pack” on Strip or Review.',
-  prepare: 'Prepare opens when there is a plan: press “Plan the new pack” on Strip or Review.',
-  repack: 'Repack opens when the plan is done: press “To the packing list” on Plan.',
+  review: 'To open Review, press “Strip the filter” on Strip.',
+  plan: 'To open Plan, enter the layers on Strip, then press “Plan the new pack”.',
+  prepare: 'To open Prepare, press “Plan the new pack” on Strip or Review.',
+  repack: 'To open Repack, press “Go to the packing list” on Plan.',
 };
 
 /** The way through a filter’s job; stages not reached yet say what they wait for. */
@@ -63,9 +63,9 @@ export function stageLinks(filterId: string, job: Job | null, here: Place): Fram
         ? { waitsFor: WAITS_FOR[place] }
         : {}),
     })),
-    link('Settle in', 'settle-in'),
+    link('Water tests', 'water-tests'),
     link('Care', 'care'),
-    link('Swap', 'swap'),
+    link('Media swap', 'media-swap'),
     link('Flow', 'flow'),
     link('Charts', 'charts'),
   ];

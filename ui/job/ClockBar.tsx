@@ -45,7 +45,7 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
       data-late={state === 'running' && seconds !== null && seconds > OUT_OF_FLOW_AIM}
     >
       <span className={styles.time}>
-        <span className="caption">out of flow</span>{' '}
+        <span className="caption">media out of flow</span>{' '}
         <strong role="timer">{seconds === null ? '–' : clockText(seconds)}</strong>
       </span>
       <span className={styles.gauge} aria-hidden="true">
@@ -53,15 +53,15 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
         <i title="an hour" />
       </span>
       <span>
-        {kept === null ? '' : `about ${words.show({ kind: 'share', si: kept })} of the film kept`}
-        {state === 'parked' ? `; kept in ${parkedIn}, the clock is stopped` : ''}
+        {kept === null ? '' : `about ${words.show({ kind: 'share', si: kept })} of the bacteria still alive`}
+        {state === 'parked' ? `; media is in ${parkedIn}, clock stopped` : ''}
         {state === 'back' ? '; back in flow' : ''}
       </span>
       {seconds !== null && state === 'running' ? <span className="quiet">{clockAdvice(seconds)}</span> : null}
       <span className={styles.buttons}>
         {state === 'running' && !parking ? (
           <>
-            <Button onClick={() => setParking(true)}>Kept in another running filter</Button>
+            <Button onClick={() => setParking(true)}>Moved to a running filter</Button>
             <Button onClick={() => change((list, at) => stopClock(list, at, ''))}>Back in flow</Button>
           </>
         ) : null}
@@ -76,7 +76,7 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
             }}
           >
             <TextInput
-              label="Kept in which tank or filter"
+              label="Which tank or filter?"
               value={place}
               autoFocus
               autoComplete="off"
@@ -86,10 +86,12 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
             <Button type="submit" disabled={place.trim() === ''}>
               Stop the clock
             </Button>
-            <Button onClick={() => setParking(false)}>No</Button>
+            <Button onClick={() => setParking(false)}>Cancel</Button>
           </form>
         ) : null}
-        {state === 'running' ? null : <Button onClick={() => change(startClock)}>Out of flow again</Button>}
+        {state === 'running' ? null : (
+          <Button onClick={() => change(startClock)}>Start the clock again</Button>
+        )}
       </span>
     </section>
   );

@@ -19,7 +19,7 @@ export function ClockStart({ job }: { job: Autosave<Job> }) {
           job.change((doc) => ({ ...doc, outOfFlow: startClock(doc.outOfFlow, new Date().toISOString()) }))
         }
       >
-        The filter is off: start the clock
+        Filter is off: start the clock
       </Button>
     </section>
   );

@@ -23,15 +23,15 @@ export function DropJob({ job }: { job: Job }) {
     <div>
       <p>
         {what === 'plan'
-          ? 'This plan and its alternatives are'
-          : 'What was found and planned for this repack is'}{' '}
+          ? 'This plan and its alternatives will be'
+          : 'Everything you entered and planned for this repack will be'}{' '}
         removed. Measured flows stay.
       </p>
       <Button color="error" onClick={() => void drop()}>
         Remove the {what}
       </Button>{' '}
       <Button onClick={() => setAsking(false)}>Keep the {what}</Button>
-      {fault ? <p role="alert">The {what} could not be removed. Nothing was changed; try again.</p> : null}
+      {fault ? <p role="alert">The {what} could not be removed. Nothing was changed. Try again.</p> : null}
     </div>
   );
 }

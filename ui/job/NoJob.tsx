@@ -29,11 +29,11 @@ export function NoJob({ filter, place, known }: Props) {
           <>
             <h2 className="title">Strip this filter</h2>
             <p>
-              Lift the layers out one by one, in order, and enter what each is, where it was, how thick and
-              how dirty.{' '}
+              Lift the layers out one by one, in order. For each, enter what it is, where it was, how thick
+              and how dirty it is.{' '}
               {known
-                ? 'The pack that went in last is entered already; correct what differs.'
-                : 'Nothing is known yet of what is in this filter.'}
+                ? 'Your last pack is already entered. Correct anything that is different.'
+                : 'You have not entered the media in this filter yet.'}
             </p>
             <Cautions lines={cautions(filter, [], 'opening')} />
           </>
@@ -41,10 +41,10 @@ export function NoJob({ filter, place, known }: Props) {
           <>
             <h2 className="title">Plan a pack</h2>
             <p>
-              The filter stays shut.{' '}
+              You do not need to open the filter.{' '}
               {known
-                ? 'The plan begins from the pack that went in last, and is compared with it.'
-                : 'Nothing is known yet of what is in this filter: the plan begins empty, and is compared with nothing.'}
+                ? 'The plan starts from your last pack and is compared with it.'
+                : 'You have not entered the media in this filter yet, so the plan starts empty.'}
             </p>
           </>
         )}

@@ -62,7 +62,7 @@ export function Photos({ address, photos, onPhotos }: Props) {
   const remove = async (photo: Photo) => {
     const outcome = await send('DELETE', `/api/photos/${photo.id}`);
     if (outcome.kind === 'saved') onPhotos(photos.filter(({ id: photoId }) => photoId !== photo.id));
-    else setFaults(['The photo could not be removed. Nothing was changed; try again.']);
+    else setFaults(['The photo could not be removed. Try again.']);
   };
 
   return (
@@ -84,7 +84,7 @@ export function Photos({ address, photos, onPhotos }: Props) {
         </figure>
       ))}
       <label htmlFor={id} className={styles.add} data-busy={busy}>
-        {busy ? 'Storing the photo' : 'Add a photo'}
+        {busy ? 'Saving the photo' : 'Add a photo'}
       </label>
       <input
         id={id}
@@ -101,8 +101,8 @@ export function Photos({ address, photos, onPhotos }: Props) {
       />
       {waiting.length === 0 || busy ? null : (
         <p role="alert">
-          The app does not answer;{' '}
-          {waiting.length === 1 ? 'the photo waits' : `${waiting.length} photos wait`} here.{' '}
+          The app is not responding;{' '}
+          {waiting.length === 1 ? 'the photo is kept' : `${waiting.length} photos are kept`} here.{' '}
           <Button onClick={() => void store(waiting, [])}>Try again</Button>
         </p>
       )}

@@ -7,6 +7,8 @@ import type { Job, Occasion } from '@/core/job/job';
 import { send } from '../state/send';
 import { outcomeFaults } from '../state/outcomeFaults';
 import styles from './StartJob.module.css';
+import { Explanation } from '../frame/Explanation';
+import type { ExplainedTerm } from '../frame/explanations';
 
 interface Props {
   readonly filterId: string;
@@ -18,11 +20,11 @@ interface Props {
   readonly first: 'repack' | 'plan';
 }
 
-const BEGIN: Readonly<Record<Occasion, string>> = {
-  repack: 'Start stripping',
-  plan: 'Plan without stripping',
-  'first pack': 'New from its box: first pack',
-};
+const BEGIN = {
+  repack: 'Strip the filter',
+  plan: 'Plan without opening the filter',
+  'first pack': 'Set up a new filter',
+} as const satisfies Readonly<Record<Occasion, ExplainedTerm>>;
 
 /** Begins a strip-and-repack or a plan, or leads back to what is open. */
 export function StartJob({ filterId, job, before, untouched, first }: Props) {
@@ -33,7 +35,7 @@ export function StartJob({ filterId, job, before, untouched, first }: Props) {
     return (
       <p className={styles.start}>
         <Button variant="contained" component={AppLink} href={`/filter/${filterId}/${job.stage}`}>
-          Go on with the {job.occasion === 'plan' ? 'plan' : 'repack'}
+          Continue the {job.occasion === 'plan' ? 'plan' : 'repack'}
         </Button>
       </p>
     );
@@ -50,7 +52,7 @@ export function StartJob({ filterId, job, before, untouched, first }: Props) {
     setBusy(false);
     setFault(
       outcome === null
-        ? 'What is on this screen is not saved yet; see the note at the top.'
+        ? 'This page is not saved yet. See the message at the top.'
         : outcomeFaults(outcome, 'Nothing is lost.').join(' '),
     );
   };
@@ -62,17 +64,19 @@ export function StartJob({ filterId, job, before, untouched, first }: Props) {
   return (
     <div className={styles.start}>
       {occasions.map((occasion) => (
-        <Button
-          key={occasion}
-          variant={occasion === first ? 'contained' : 'outlined'}
-          disabled={busy}
-          onClick={() => void start(occasion)}
-        >
-          {BEGIN[occasion]}
-        </Button>
+        <span key={occasion}>
+          <Button
+            variant={occasion === first ? 'contained' : 'outlined'}
+            disabled={busy}
+            onClick={() => void start(occasion)}
+          >
+            {BEGIN[occasion]}
+          </Button>
+          <Explanation of={BEGIN[occasion]} />
+        </span>
       ))}
       <span className="quiet">
-        Measure its flow before you open it, if you can: every later flow is compared with that one.
+        If you can, measure the flow before you open the filter, so that you can compare it afterwards.
       </span>
       {fault === null ? null : <p role="alert">{fault}</p>}
     </div>

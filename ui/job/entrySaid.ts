@@ -6,7 +6,7 @@ import type { Words } from '../fields/wordsFor';
 /** When a flow was timed. */
 export const MOMENT_WORDS: Readonly<Record<FlowMoment, string>> = {
   between: 'between services',
-  'before strip': 'before the strip',
+  'before strip': 'before stripping',
   clean: 'just packed',
 };
 
@@ -36,7 +36,7 @@ export function entrySaid(entry: LogEntry, words: Words, nameOf: (layerId: strin
     case 'water change':
       return `Water change: ${words.show({ kind: 'share', si: entry.share })}${entry.dechlorinated ? ', dechlorinated' : ''}`;
     case 'addition':
-      return `Put in: ${entry.what}`;
+      return `Added to the water: ${entry.what}`;
     case 'cloudy':
       return `Cloudy water; new media rinsed: ${entry.rinsed}`;
     case 'flow':
@@ -50,9 +50,9 @@ export function entrySaid(entry: LogEntry, words: Words, nameOf: (layerId: strin
     case 'service':
       return `Service: ${joined(
         entry.works.map(({ layerId, work }) =>
-          layerId === null ? work : `${nameOf(layerId) ?? 'a layer that was in it'} ${work}`,
+          layerId === null ? work : `${nameOf(layerId) ?? 'a former layer'} ${work}`,
         ),
-      )}${entry.flowWas === 'not known' ? '' : `; flow before it ${entry.flowWas}`}`;
+      )}${entry.flowWas === 'not known' ? '' : `; flow before the service ${entry.flowWas}`}`;
     case 'top-up':
       return `Topped up: ${words.show({ kind: 'volume', si: entry.volume })}`;
     case 'change':

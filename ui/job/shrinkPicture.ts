@@ -13,7 +13,7 @@ export async function shrinkPicture(file: File): Promise<Shrunk> {
   if (file.size > MOST_FILE_BYTES)
     return {
       ok: false,
-      fault: `${file.name} has ${Math.round(file.size / MEGABYTE)} MB; a photo may have up to ${MOST_FILE_BYTES / MEGABYTE}. Take it at a smaller size.`,
+      fault: `${file.name} has ${Math.round(file.size / MEGABYTE)} MB; the limit is ${MOST_FILE_BYTES / MEGABYTE}. Take it again at a smaller size.`,
     };
   let picture: ImageBitmap;
   try {
@@ -21,7 +21,7 @@ export async function shrinkPicture(file: File): Promise<Shrunk> {
   } catch {
     return {
       ok: false,
-      fault: `${file.name} is no picture that this browser can read: choose a JPEG, PNG or WebP.`,
+      fault: `This browser cannot read ${file.name}. Choose a JPEG, PNG or WebP.`,
     };
   }
   const scale = Math.min(1, LONGEST_SIDE / Math.max(picture.width, picture.height));
@@ -32,6 +32,6 @@ export async function shrinkPicture(file: File): Promise<Shrunk> {
   picture.close();
   const jpeg = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', QUALITY));
   return jpeg === null
-    ? { ok: false, fault: 'The browser could not make the picture smaller. Try another one.' }
+    ? { ok: false, fault: 'The browser could not make the photo smaller. Try another one.' }
     : { ok: true, jpeg };
 }

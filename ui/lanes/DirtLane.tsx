@@ -51,7 +51,7 @@ export function DirtLane({
       <figcaption className={lanes.caption}>
         <span className="caption">Dirt still in the water, of each size, %</span>
         <strong>
-          {reaching} {biological > 0 ? 'reach the biological media' : 'go back'}
+          {reaching} {biological > 0 ? 'reach the biological media' : 'go back to the tank'}
         </strong>
       </figcaption>
       <svg

@@ -11,6 +11,7 @@ import { useFlowLine } from '../flow-line/FlowLineContext';
 import type { FlowLineLayout } from '../flow-line/flowLineLayout';
 import { lazyPart } from '../frame/lazyPart';
 import styles from './Lanes.module.css';
+import { Explanation } from '../frame/Explanation';
 
 // Loaded when it is asked for.
 const DirtLane = lazyPart(() => import('./DirtLane').then((module) => module.DirtLane));
@@ -65,17 +66,17 @@ export function Lanes({
   const others: Lane[] = [
     {
       key: 'through',
-      name: 'pass-through',
-      title: 'Of the water that really goes through, %',
-      summary: `least ${words.show({ kind: 'share', si: report.leastPassThrough ?? 0 })}`,
+      name: 'water through',
+      title: 'Share of the water that goes through, %',
+      summary: `lowest ${words.show({ kind: 'share', si: report.leastPassThrough ?? 0 })}`,
       of: (layer) => ({ kind: 'share', si: layer.passThrough }),
       top: 1,
       colour: 'var(--river)',
     },
     {
       key: 'time',
-      name: 'time in the bed',
-      title: `Time in the bed, ${words.unit('time').symbol}`,
+      name: 'contact time',
+      title: `Contact time: how long the water is in each layer, ${words.unit('time').symbol}`,
       summary: `${words.show({ kind: 'time', si: report.layers.reduce((sum, layer) => sum + (layer.bedTime ?? 0), 0) })} in all`,
       of: (layer) => ({ kind: 'time', si: layer.bedTime ?? 0 }),
       top: longest,
@@ -84,8 +85,8 @@ export function Lanes({
     {
       key: 'surface',
       name: 'surface',
-      title: `Surface a film can live on, ${words.unit('surface').symbol}`,
-      summary: `${words.show({ kind: 'surface', si: report.totals.biologicalSurface })} counted as biological`,
+      title: `Surface for bacteria, ${words.unit('surface').symbol}`,
+      summary: `${words.show({ kind: 'surface', si: report.totals.biologicalSurface })} in biological media`,
       of: (layer) => ({ kind: 'surface', si: layer.surface }),
       top: Math.max(...report.layers.map((layer) => layer.surface)),
       colour: 'var(--plasticLine)',
@@ -95,7 +96,7 @@ export function Lanes({
   return (
     <div className={styles.lanes}>
       <ToggleManyField<LaneKey>
-        label="Lanes"
+        label="Charts along the flow"
         options={[head, ...(state === null ? [] : [DIRT]), ...others].map(({ key, name }) => ({
           value: key,
           label: name,
@@ -126,8 +127,8 @@ function bacteriaLanes({ bacteria }: PackReport, words: Words): Lane[] {
     {
       key: 'ammonia',
       name: 'ammonia',
-      title: `Ammonia taken up, ${words.unit('milligram').symbol} of nitrogen a day`,
-      summary: `${words.show({ kind: 'share', si: bacteria.outsideShare })} of it outside this filter`,
+      title: `Ammonia taken up, ${words.unit('milligram').symbol} a day, as nitrogen (N)`,
+      summary: `${words.show({ kind: 'share', si: bacteria.outsideShare })} is taken up outside this filter`,
       of: (layer) => ({ kind: 'milligram', si: of(layer.layerId)?.ammonia ?? 0 }),
       top: Math.max(...bacteria.layers.map(({ ammonia }) => ammonia)),
       colour: 'var(--foamLine)',
@@ -136,7 +137,7 @@ function bacteriaLanes({ bacteria }: PackReport, words: Words): Lane[] {
       key: 'oxygen',
       name: 'oxygen',
       title: `Oxygen after the layer, ${words.unit('concentration').symbol}`,
-      summary: `${words.show({ kind: 'concentration', si: bacteria.oxygen })} in the tank at most, ${words.show({ kind: 'concentration', si: least })} at least`,
+      summary: `${words.show({ kind: 'concentration', si: bacteria.oxygen })} in the tank, ${words.show({ kind: 'concentration', si: least })} at the lowest`,
       of: (layer) => ({ kind: 'concentration', si: of(layer.layerId)?.oxygenAfter ?? 0 }),
       top: bacteria.oxygen,
       colour: 'var(--river)',
@@ -149,7 +150,10 @@ function BarLane(props: { lane: Lane; layout: FlowLineLayout; report: PackReport
   return (
     <figure className={styles.lane}>
       <figcaption className={styles.caption}>
-        <span className="caption">{lane.title}</span>
+        <span className="caption">
+          {lane.title}
+          {lane.key === 'head' ? <Explanation of="Pressure lost" /> : null}
+        </span>
         <strong>{lane.summary}</strong>
       </figcaption>
       <LaneBars {...props} />

@@ -24,13 +24,13 @@ export function LivesTable({ page: { rows, total, from }, now }: Props) {
         });
   const state = ({ grown, installedOn }: MediaHome): string =>
     installedOn === null
-      ? 'counted as mature'
+      ? 'assumed mature'
       : grown >= 1
         ? 'mature'
-        : `new: ${words.show({ kind: 'share', si: grown })} of its film`;
+        : `new: ${words.show({ kind: 'share', si: grown })} of its bacteria`;
   return (
-    <section aria-label="What lives where" className={styles.part}>
-      <h2 className="title">What lives where</h2>
+    <section aria-label="Where your bacteria live" className={styles.part}>
+      <h2 className="title">Where your bacteria live</h2>
       <div className={styles.wide}>
         <table className={tables.table}>
           <thead>
@@ -39,9 +39,9 @@ export function LivesTable({ page: { rows, total, from }, now }: Props) {
               <th scope="col">Filter</th>
               <th scope="col">Media</th>
               <th scope="col">Volume</th>
-              <th scope="col">In it for</th>
+              <th scope="col">Age</th>
               <th scope="col">State</th>
-              <th scope="col">Enough for, of its tank’s food</th>
+              <th scope="col">Enough for (times its tank’s food)</th>
             </tr>
           </thead>
           <tbody>

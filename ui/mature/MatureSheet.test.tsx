@@ -23,11 +23,11 @@ describe('MatureSheet', () => {
   it('says which tank can give what to the one that is chosen, and why others give nothing', () => {
     render(<MatureSheet page={pageOf(tanks)} now={NOW} />);
     expect(gifts()).toMatch(/0\.96\sL of pumice, 10 mm from Long run/);
-    expect(gifts()).toContain('Nothing from Reed bench: a repack is under way.');
+    expect(gifts()).toContain('Nothing from Reed bench: it is being repacked.');
     fireEvent.change(screen.getByLabelText('For'), { target: { value: 'long-run-tank' } });
     expect(gifts()).toMatch(/sintered glass, 12 mm from Window sill/);
     fireEvent.change(screen.getByLabelText('For'), { target: { value: '' } });
-    expect(gifts()).toContain('once the food of the tank is entered');
+    expect(gifts()).toContain('Enter the daily food of the tank');
   });
 
   it('names a tank that needs media, and begins with it', () => {
@@ -42,14 +42,14 @@ describe('MatureSheet', () => {
     expect(screen.getByLabelText<HTMLSelectElement>('For').value).toBe(tank.id);
   });
 
-  it('lists what lives where a page at a time, and begins the work where there is nothing', () => {
+  it('lists which tanks have bacteria to spare a page at a time, and begins the work where there is nothing', () => {
     const many = Array.from({ length: 12 }, (_, index) => ({
       ...tanks[1]!,
       tankId: `${index}`,
       homes: tanks[1]!.homes.map((home) => ({ ...home, key: `${index}/${home.key}` })),
     }));
     render(<MatureSheet page={pageOf(many)} now={NOW} />);
-    const table = screen.getByRole('region', { name: 'What lives where' });
+    const table = screen.getByRole('region', { name: 'Where your bacteria live' });
     expect(within(table).getAllByRole('row')).toHaveLength(61);
     expect(table.textContent).toContain('1 to 60 of 72');
     expect(within(table).getByRole('link', { name: 'Next' }).getAttribute('href')).toBe('/mature?from=60');

@@ -28,14 +28,13 @@ interface Props {
 }
 
 const REFUSALS: Readonly<Record<Refusal, string>> = {
-  'no food': 'nobody has entered its daily food, so nothing says what it can spare',
-  repack: 'a repack is under way',
-  medicine:
-    'medicine was put in within the last four weeks: its media may carry that, and what it was given against',
+  'no food': 'the daily food is not entered, so the app cannot tell what it can spare',
+  repack: 'it is being repacked',
+  medicine: 'medicine was used in the last four weeks, so its media may carry the medicine or the disease',
   test: 'ammonia or nitrite was over its limit at the last test',
-  new: 'its biological media are too new',
+  new: 'its biological media is too new',
   'needs its own': 'its bacteria may be needed for its own food',
-  'nothing to give': 'it has no biological media apart from the foam that does both jobs',
+  'nothing to give': 'its only biological media is the foam that also catches dirt',
 };
 
 /** Tanks named at most in one sentence. */
@@ -53,10 +52,15 @@ export function MatureSheet({ page, now }: Props) {
   const gifts = giftsFor(receiver, tanks);
   const refused = tanks.filter(({ tankId, refusal }) => tankId !== to && refusal !== null);
   return (
-    <Frame title="Mature media" subtitle="what lives where" links={mainLinks('/mature')} linksLabel="Main">
+    <Frame
+      title="Mature media"
+      subtitle="which tanks have bacteria to spare"
+      links={mainLinks('/mature')}
+      linksLabel="Main"
+    >
       {tanks.length === 0 ? (
         <p className={styles.part}>
-          No filter is entered yet. <AppLink href="/new">Add a filter</AppLink>
+          You have no filters yet. <AppLink href="/new">Add a filter</AppLink>
         </p>
       ) : (
         <>
@@ -65,7 +69,7 @@ export function MatureSheet({ page, now }: Props) {
               <VerdictLine level="works">
                 {tanks.every(({ atOnce }) => atOnce === null)
                   ? 'Enter the daily food under Measure to see which tank has mature media to spare.'
-                  : 'Every tank whose food is entered has bacteria enough for today’s food.'}
+                  : 'Every tank with daily food entered has enough bacteria for it.'}
               </VerdictLine>
             ) : (
               <VerdictLine level="check">
@@ -86,8 +90,8 @@ export function MatureSheet({ page, now }: Props) {
             />
             {receiver?.atOnce == null ? null : (
               <p>
-                Enough bacteria now for {times(receiver.atOnce, words.number)} today’s food in {receiver.tank}
-                .
+                Enough bacteria now for today’s food in {receiver.tank}:{' '}
+                {times(receiver.atOnce, words.number)}.
               </p>
             )}
             {gifts.length === 0 ? (
@@ -112,11 +116,11 @@ export function MatureSheet({ page, now }: Props) {
               </ul>
             )}
             <p className="quiet">
-              At most {words.show({ kind: 'share', si: MOST_OF_A_PIECE })} of a piece, and only what leaves
-              the giving tank enough for its own food at the low end of its range. Move the media wet, in tank
-              water, within the hour, between waters of about the same temperature and pH. Take nothing from a
-              tank with sick animals, or with snails or pests that are not wanted elsewhere. Wash hands. The
-              app estimates; the test kit decides.
+              Take at most {words.show({ kind: 'share', si: MOST_OF_A_PIECE })} of a piece, so that the giving
+              tank keeps enough bacteria. Keep the media wet in tank water and move it within the hour,
+              between tanks of similar temperature and pH. Take nothing from a tank with sick animals, or with
+              snails or pests you do not want to spread. Wash your hands. These are estimates: trust your test
+              kit.
             </p>
           </section>
           <LivesTable page={page} now={now} />
@@ -153,13 +157,13 @@ function GiftRow({ gift, to }: { readonly gift: Gift; readonly to: GivingTank | 
           </>
         )}
         {Math.abs(from.celsius - (to?.celsius ?? from.celsius)) > FAR
-          ? `. Its water is ${words.show({ kind: 'temperature', si: from.celsius })}, against ${words.show({ kind: 'temperature', si: to?.celsius ?? 0 })}: the film works more slowly at first`
+          ? `. Its water is ${words.show({ kind: 'temperature', si: from.celsius })}, against ${words.show({ kind: 'temperature', si: to?.celsius ?? 0 })}: the bacteria work more slowly at first`
           : ''}
       </span>
       <span>
         {covers === null
-          ? 'What it is enough for is known once the food of the tank is entered.'
-          : `Enough at once for ${times(covers, words.number)} today’s food of ${to?.tank ?? ''}.`}{' '}
+          ? 'Enter the daily food of the tank to see how much this is enough for.'
+          : `Enough straight away for today’s food in ${to?.tank ?? ''}: ${times(covers, words.number)}.`}{' '}
         What stays in {from.tank} is enough for {words.number(leaves, 1)}× its own food or more.
       </span>
     </li>

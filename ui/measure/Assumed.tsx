@@ -11,13 +11,13 @@ export function Assumed({ list }: { list: readonly Assumption[] }) {
   return (
     <Fold
       title="Assumed so far"
-      says={`${list.length === 1 ? 'one thing' : `${list.length} things`}: go on with them, measure when it suits`}
+      says={`${list.length === 1 ? 'one value' : `${list.length} values`}: you can go on, and measure later`}
       attention
     >
       <ul className={styles.list}>
         {list.map((item) => (
           <li key={item.key}>
-            {words.say(item.what)} <span className="quiet">This decides {item.influences}.</span>
+            {words.say(item.what)} <span className="quiet">This affects {item.influences}.</span>
           </li>
         ))}
       </ul>

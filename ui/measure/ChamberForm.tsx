@@ -85,7 +85,7 @@ export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onL
         />
         {isInward(shape) ? null : (
           <QuantityField
-            label="Stop at"
+            label="Fill limit at"
             optional
             bounds={CHAMBER_BOUNDS.stop}
             value={chamber.stop}
@@ -99,9 +99,9 @@ export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onL
       </span>
       <details className={styles.more}>
         <summary>
-          {isInward(shape) ? '' : `Water goes ${chamber.way}. `}
+          {isInward(shape) ? '' : `Water flows ${chamber.way}. `}
           {chamber.lift.length === 0
-            ? 'Reached without lifting anything.'
+            ? 'Nothing to remove first.'
             : `Remove first: ${chamber.lift.join(', ')}.`}
         </summary>
         <div className={styles.fields}>
@@ -132,16 +132,16 @@ export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onL
             <>
               {chamber.stop === null ? null : (
                 <QuantityField
-                  label="Upper stop"
+                  label="Upper fill limit"
                   optional
-                  bounds={{ ...CHAMBER_BOUNDS.stop, what: 'Upper stop' }}
+                  bounds={{ ...CHAMBER_BOUNDS.stop, what: 'Upper fill limit' }}
                   value={chamber.upperStop}
                   onChange={(si) => onChange({ ...chamber, upperStop: si })}
                   className={styles.size}
                 />
               )}
               <ChoiceField
-                label="Water goes"
+                label="Water flows"
                 value={chamber.way}
                 choices={WAYS}
                 onChange={(way) => onChange({ ...chamber, way })}
@@ -200,7 +200,7 @@ function LiftField({ lift, onChange }: { lift: readonly string[]; onChange: (lif
         .filter((name) => name !== '');
       return names.length <= MOST_LIFTED && names.every((name) => nameSchema('Name').safeParse(name).success)
         ? { ok: true, value: names }
-        : { ok: false, fault: `At most ${MOST_LIFTED} short names, parted by commas.` };
+        : { ok: false, fault: `At most ${MOST_LIFTED} short names, separated by commas.` };
     },
     onValue: onChange,
   });

@@ -12,19 +12,19 @@ export function CleanedFold({ filter, onChange }: FilterPart) {
   const { cleanedEvery } = filter;
   return (
     <Fold
-      title="Takes the dirt for others"
+      title="Cleaned often, to spare other filters"
       says={
         cleanedEvery === null
-          ? 'no: cleaned when it is due'
+          ? 'no, cleaned when it is due'
           : `cleaned every ${words.number(cleanedEvery, 0)} days, whatever its flow`
       }
     >
       <p>
-        A filter that is quick to open can take the dirt every week or two: the other filters of the tank then
-        stay shut for longer, with their biological media.
+        If you clean a filter that is quick to open every week or two, the other filters on the tank can stay
+        closed for longer.
       </p>
       <QuantityField
-        label="Days between two cleanings"
+        label="Days between cleanings"
         optional
         bounds={FILTER_BOUNDS.cleanedEvery}
         value={cleanedEvery}

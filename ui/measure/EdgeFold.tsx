@@ -24,8 +24,8 @@ export function EdgeFold({ edge, assumed, onChange }: Props) {
       title="Top of the dividers"
       says={
         edge.belowWater === 0
-          ? 'at the tank’s water or above: no water goes over them'
-          : `${words.show({ kind: 'gap', si: edge.belowWater })} under the tank’s water`
+          ? 'at or above the water level: no water goes over them'
+          : `${words.show({ kind: 'gap', si: edge.belowWater })} below the water level`
       }
       attention={assumed || edge.belowWater > 0}
     >

@@ -16,7 +16,7 @@ export function FilterActions({ filter }: { filter: Filter }) {
     if (outcome.kind === 'saved') {
       router.push('/');
       router.refresh();
-    } else setFault('The filter could not be removed. Nothing was changed; try again.');
+    } else setFault('The filter could not be removed. Nothing was changed. Try again.');
   };
   return (
     <div className={styles.actions}>
@@ -25,9 +25,9 @@ export function FilterActions({ filter }: { filter: Filter }) {
       </Button>
       {asking ? (
         <span className={styles.ask}>
-          Its packs, jobs and log go with it.
+          This also deletes its packs, repacks and log.
           <Button color="error" onClick={() => void remove()}>
-            Remove {filter.name} for good
+            Remove {filter.name} permanently
           </Button>
           <Button onClick={() => setAsking(false)}>Keep it</Button>
         </span>

@@ -9,6 +9,13 @@ import { Fold } from '../frame/Fold';
 import { measured, type FilterPart } from './filterPart';
 import styles from './filterPart.module.css';
 
+/** What a keeper sees on looking through a hose. */
+const INSIDE_WORDS: Readonly<Record<Hoses['inside'], string>> = {
+  clean: 'clean',
+  film: 'brown with slime',
+  furred: 'thick with slime',
+};
+
 /** The hoses of a filter that stands apart from its tank. A composed one may have them or not. */
 export function HosesFold({ filter, onChange }: FilterPart) {
   const words = useWords();
@@ -22,7 +29,7 @@ export function HosesFold({ filter, onChange }: FilterPart) {
       title="Hoses"
       says={
         hoses === null
-          ? 'none: it stands in or on the tank'
+          ? 'none: the filter is in or on the tank'
           : `${words.show({ kind: 'gap', si: hoses.bore }, 1)} wide, ${run(hoses.intake + hoses.outlet)} in all, ${run(hoses.height)} below the water`
       }
       attention={filter.assumed.includes('hoses')}
@@ -33,7 +40,7 @@ export function HosesFold({ filter, onChange }: FilterPart) {
           value={hoses === null ? 'in' : 'apart'}
           choices={[
             { value: 'in', label: 'in or on the tank' },
-            { value: 'apart', label: 'outside, on hoses' },
+            { value: 'apart', label: 'outside the tank, on hoses' },
           ]}
           onChange={(where) => onChange({ hoses: where === 'in' ? null : USUAL_HOSES })}
         />
@@ -53,7 +60,7 @@ function HoseFields({
   return (
     <>
       <QuantityField
-        label="Bore"
+        label="Inside width"
         digits={1}
         bounds={HOSE_BOUNDS.bore}
         value={hoses.bore}
@@ -81,21 +88,18 @@ function HoseFields({
         onChange={(bends) => bends !== null && set({ bends })}
       />
       <ChoiceField
-        label="Hoses inside"
+        label="Inside of the hoses"
         value={hoses.inside}
-        choices={HOSE_INSIDES.map((value) => ({
-          value,
-          label: value === 'film' ? 'brown with film' : value,
-        }))}
+        choices={HOSE_INSIDES.map((value) => ({ value, label: INSIDE_WORDS[value] }))}
         onChange={(inside) => set({ inside })}
       />
       <QuantityField
-        label="Water above filter"
+        label="Tank water above filter"
         bounds={HOSE_BOUNDS.height}
         value={hoses.height}
         onChange={(height) => height !== null && set({ height })}
         className={styles.field}
-        hint="from its lid up"
+        hint="measured from the filter’s lid"
       />
     </>
   );

@@ -15,8 +15,8 @@ import styles from './WaterForm.module.css';
 const ANIMAL_WORDS: Readonly<Record<Animal, string>> = {
   fry: 'fry',
   shrimp: 'small shrimp',
-  'strong flow': 'animals of strong flow',
-  'still water': 'animals of still water',
+  'strong flow': 'animals that need strong flow',
+  'still water': 'animals that need still water',
   'dirty eaters': 'messy eaters, large predators',
 };
 
@@ -49,7 +49,7 @@ export function LifeFold({ tank, onChange }: TankPart) {
           onChange={(plants) => onChange({ plants })}
         />
         <QuantityField
-          label="Plant litter"
+          label="Plant waste"
           optional
           bounds={LITTER_BOUNDS.perDay}
           value={tank.litter.perDay}
@@ -64,13 +64,13 @@ export function LifeFold({ tank, onChange }: TankPart) {
         />
       </div>
       <CheckList<'floating'>
-        legend="Plants that change the advice"
-        items={[{ value: 'floating', label: 'plants that float: leaves reach the intake' }]}
+        legend="Do any of these apply? Plants"
+        items={[{ value: 'floating', label: 'floating plants, whose leaves reach the intake' }]}
         chosen={tank.litter.floating ? ['floating'] : []}
         onChange={(chosen) => onChange({ litter: { ...tank.litter, floating: chosen.length > 0 } })}
       />
       <CheckList<Animal>
-        legend="Animals that change the advice"
+        legend="Do any of these apply? Animals"
         items={ANIMALS.map((value) => ({ value, label: ANIMAL_WORDS[value] }))}
         chosen={tank.animals}
         onChange={(animals) => onChange({ animals })}

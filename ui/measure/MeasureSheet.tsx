@@ -42,6 +42,7 @@ import styles from './MeasureSheet.module.css';
 import { TankFacts } from './TankFacts';
 import { TankFilters } from './TankFilters';
 import { WaterForm } from './WaterForm';
+import { Explanation } from '../frame/Explanation';
 
 /** What only some kinds have. */
 const EdgeFold = lazyPart(() => import('./EdgeFold').then((module) => module.EdgeFold));
@@ -67,7 +68,7 @@ const NO_EDGE: OpenEdge = { belowWater: 0, width: 0.2 };
 
 /** What to know when the slots of an internal filter are measured. */
 const SLOTS =
-  'Enter each slot as tall as the water in it. Water goes over a piece that is cut lower than that, and over dividers that end under the tank’s water.';
+  'For each slot, enter the height of the water in it. Water goes over pieces cut lower than that, and over dividers that end below the water level.';
 
 const VESSEL_ROOM = { width: 310, height: 360 };
 
@@ -160,9 +161,7 @@ export function MeasureSheet({
           <TankFilters tank={tank} flows={flows} hereId={filter.id} />
         </section>
         <section aria-label="Sizes" className={styles.sizes}>
-          <h2 className={`caption ${styles.heading}`}>
-            Filter sizes, inside; the drawing follows as you type
-          </h2>
+          <h2 className={`caption ${styles.heading}`}>Inside sizes of the filter</h2>
           <div className={styles.fields}>
             <NameField label="Filter name" value={filter.name} onChange={(name) => change({ name })} />
             <QuantityField
@@ -174,7 +173,8 @@ export function MeasureSheet({
               }
             />
           </div>
-          <h2 className={`caption ${styles.heading}`}>Chambers, in the order the water meets them</h2>
+          <h2 className={`caption ${styles.heading}`}>Chambers, in flow order</h2>
+          <Explanation of="Fill limit" line />
           <ol className={styles.chambers}>
             {filter.chambers.map((chamber, at) => (
               <ChamberForm
@@ -199,7 +199,7 @@ export function MeasureSheet({
             </Button>
             {isLaidOut(filter) ? null : (
               <Button onClick={() => change(layOut(filter.kind, filter.chambers, filter.spill))}>
-                Place the chambers as usual
+                Use the usual layout
               </Button>
             )}
             <span className="quiet">
@@ -207,7 +207,7 @@ export function MeasureSheet({
                 kind: 'volume',
                 si: mediaRoom(filter),
               })}{' '}
-              for media in all
+              for media in total
             </span>
           </div>
           <div className={styles.folds}>
@@ -261,7 +261,7 @@ const canSwap = (chambers: readonly Chamber[], index: number): boolean =>
 /** Another chamber like the last, after it in flow. */
 function nextChamber(chambers: readonly Chamber[]): UnplacedChamber {
   const last = chambers.at(-1);
-  if (last === undefined) throw new Error('A filter has at least one chamber.');
+  if (last === undefined) throw new Error('A filter needs at least one chamber.');
   const names = new Set(chambers.map((chamber) => chamber.name));
   const number = Array.from({ length: chambers.length + 1 }, (_, index) => index + 1).find(
     (value) => !names.has(`Chamber ${value}`),

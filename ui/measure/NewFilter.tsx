@@ -80,12 +80,12 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
 
   return (
     <Frame
-      title="A new filter"
-      subtitle="name, litres and kind are enough to begin"
+      title="Add a filter"
+      subtitle="a name, the litres and the kind of filter are enough"
       links={mainLinks('/new')}
       linksLabel="Main"
       shortcuts={[
-        { keys: '↑ ↓', does: 'among the kinds: the one before or after' },
+        { keys: '↑ ↓', does: 'previous or next kind of filter' },
         { keys: 'Enter', does: 'add the filter' },
       ]}
     >
@@ -94,7 +94,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
           <Controller
             control={control}
             name="name"
-            rules={{ validate: (name) => name.trim() !== '' || 'Type a name for it.' }}
+            rules={{ validate: (name) => name.trim() !== '' || 'Enter a name.' }}
             render={({ field: { value, onChange } }) => (
               <NameField
                 label={tank === null ? 'Name of the tank or filter' : 'Name of the filter'}
@@ -107,10 +107,10 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
             <Controller
               control={control}
               name="volume"
-              rules={{ validate: (volume) => volume !== null || 'Type how much water is in the tank.' }}
+              rules={{ validate: (volume) => volume !== null || 'Enter how much water is in the tank.' }}
               render={({ field: { value, onChange } }) => (
                 <QuantityField
-                  label="Water in the tank, net"
+                  label="Water in the tank"
                   bounds={WATER_BOUNDS.volume}
                   value={value}
                   onChange={onChange}
@@ -137,15 +137,15 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
           />
         </div>
         <fieldset className={styles.kinds}>
-          <legend className="caption">How does the water go through it?</legend>
+          <legend className="caption">How does water flow through the filter?</legend>
           <Controller
             control={control}
             name="kind"
-            rules={{ validate: (chosen) => chosen !== null || 'Choose how the water goes through it.' }}
+            rules={{ validate: (chosen) => chosen !== null || 'Choose how water flows through the filter.' }}
             render={({ field: { value, onChange } }) => (
               <RadioGroup
                 name="kind"
-                aria-label="How does the water go through it?"
+                aria-label="How does water flow through the filter?"
                 value={value}
                 onChange={(_, chosen) => onChange(chosen)}
                 className={styles.pictures}
@@ -177,7 +177,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
                 name="size"
                 render={({ field: { value: size, onChange } }) => (
                   <ChoiceField<PresetSize>
-                    label="About how large"
+                    label="Size, roughly"
                     value={size}
                     choices={PRESET_SIZES.map((value) => {
                       const room = mediaRoom(presetFilter(kind, NO_IDS, kind, value));
@@ -190,7 +190,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
                   />
                 )}
               />
-              <span className="quiet">A first guess: every size can be changed under Measure.</span>
+              <span className="quiet">These are typical sizes. You can change them under Measure.</span>
             </div>
           )}
           <Button type="submit" variant="contained" disabled={formState.isSubmitting}>
@@ -199,7 +199,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
         </div>
       </form>
       <div className={styles.file}>
-        <p className="caption">Or open a filter that was saved as a Neat Layer file:</p>
+        <p className="caption">Or open a saved Neat Layer file:</p>
         <FileDrop />
       </div>
     </Frame>

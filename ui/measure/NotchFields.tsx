@@ -14,7 +14,7 @@ export function NotchFields({ spill, onChange }: { spill: Spill; onChange: (spil
   return (
     <>
       <ChoiceField
-        label="A way past the pack"
+        label="Overflow past the media"
         value={notch === null ? 'none' : 'notch'}
         choices={[
           { value: 'none', label: 'none' },

@@ -26,7 +26,7 @@ export function PartsFields({ filter, onChange }: FilterPart) {
       </div>
       {equipment.includes('heater') || equipment.includes('UV lamp') ? (
         <QuantityField
-          label="Loss at the heater or lamp, velocity heads"
+          label="Loss at heater or lamp (velocity heads)"
           optional
           bounds={FILTER_BOUNDS.equipmentK}
           value={filter.equipmentK}

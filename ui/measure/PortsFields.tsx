@@ -54,7 +54,7 @@ export function PortsFields({ filter, branches, onChange, onSponge }: Props) {
               className={styles.field}
             />
             <QuantityField
-              label="Tube, across"
+              label="Tube diameter"
               optional
               bounds={PORT_BOUNDS.tube}
               value={intake.tube}
@@ -62,7 +62,7 @@ export function PortsFields({ filter, branches, onChange, onSponge }: Props) {
               className={styles.field}
             />
             <QuantityField
-              label="Strainer open"
+              label="Strainer not blocked"
               bounds={PORT_BOUNDS.open}
               value={intake.open}
               onChange={(open) => open !== null && setIntake(at, { open })}
@@ -70,7 +70,7 @@ export function PortsFields({ filter, branches, onChange, onSponge }: Props) {
             />
             {filter.hoses === null || intakes.length === 1 ? null : (
               <QuantityField
-                label="Own hose"
+                label="Own hose length"
                 optional
                 bounds={PORT_BOUNDS.hose}
                 value={intake.hose}
@@ -91,11 +91,11 @@ export function PortsFields({ filter, branches, onChange, onSponge }: Props) {
           </div>
         ))}
         {lastIntake === undefined || intakes.length >= MOST_PORTS ? null : (
-          <Button onClick={() => onChange({ intakes: [...intakes, lastIntake] })}>Another intake</Button>
+          <Button onClick={() => onChange({ intakes: [...intakes, lastIntake] })}>Add an intake</Button>
         )}
         {sponge !== null || isInternal(filter.kind) ? null : (
           <Button onClick={() => (onSponge ?? (() => onChange(addIntakeSponge(filter))))()}>
-            Put a sponge on the intake
+            Add a sponge to the intake
           </Button>
         )}
       </div>
@@ -125,7 +125,7 @@ export function PortsFields({ filter, branches, onChange, onSponge }: Props) {
             )}
             {filter.hoses === null || outlets.length === 1 ? null : (
               <QuantityField
-                label="Own hose"
+                label="Own hose length"
                 optional
                 bounds={PORT_BOUNDS.hose}
                 value={outlet.hose}
@@ -146,7 +146,7 @@ export function PortsFields({ filter, branches, onChange, onSponge }: Props) {
           </div>
         ))}
         {lastOutlet === undefined || outlets.length >= MOST_PORTS ? null : (
-          <Button onClick={() => onChange({ outlets: [...outlets, lastOutlet] })}>Another outlet</Button>
+          <Button onClick={() => onChange({ outlets: [...outlets, lastOutlet] })}>Add an outlet</Button>
         )}
       </div>
     </>

@@ -15,7 +15,7 @@ export function PortsFold(part: ComponentProps<typeof Fields>) {
   return (
     <Fold
       lazy
-      title="In and out"
+      title="Intakes and outlets"
       says={`in ${intakes.map(({ place }) => place).join(', ')}${sponge === null ? '' : ' through a sponge'}; out ${outlets.map(({ place, aim }) => `${place}, ${aim}`).join('; ')}`}
     >
       <PortsFields {...part} />

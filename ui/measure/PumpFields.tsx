@@ -11,6 +11,7 @@ import { useWords } from '../fields/Habits';
 import { QuantityField } from '../fields/QuantityField';
 import type { FilterPart } from './filterPart';
 import styles from './filterPart.module.css';
+import { Explanation } from '../frame/Explanation';
 
 /** What the pump lifts and draws, how many there are, and since when. */
 export function PumpFields({ filter, onChange }: FilterPart) {
@@ -21,7 +22,7 @@ export function PumpFields({ filter, onChange }: FilterPart) {
   return (
     <>
       <ChoiceField<Pump['head']['by']>
-        label="Pump head"
+        label="Lift (maximum head)"
         value={pump.head.by}
         choices={[
           { value: 'assumed', label: 'not known' },
@@ -30,6 +31,7 @@ export function PumpFields({ filter, onChange }: FilterPart) {
         ]}
         onChange={(by) => set({ head: headFor(by, head.value, filter) })}
       />
+      <Explanation of="Maximum head" line />
       {pump.head.by === 'label' ? (
         <QuantityField
           label="Maximum head"
@@ -48,7 +50,7 @@ export function PumpFields({ filter, onChange }: FilterPart) {
         className={styles.field}
       />
       <QuantityField
-        label="Loss inside"
+        label="Pressure lost inside the filter"
         optional
         bounds={PUMP_BOUNDS.internalLoss}
         value={pump.internalLoss}
@@ -57,7 +59,7 @@ export function PumpFields({ filter, onChange }: FilterPart) {
         className={styles.field}
       />
       <CountField
-        label="Pumps in the body"
+        label="Pumps in the filter"
         value={filter.pumps}
         min={1}
         max={MOST_PORTS}
@@ -99,7 +101,7 @@ function CurvePoints({ head, onChange }: { head: Curve; onChange: (head: Curve) 
             className={styles.field}
           />
           <QuantityField
-            label={`Lifts ${position + 1}`}
+            label={`Height ${position + 1}`}
             bounds={PUMP_BOUNDS.pointHead}
             value={point.head}
             onChange={(si) => si !== null && set(position, { head: si })}
@@ -125,8 +127,8 @@ function CurvePoints({ head, onChange }: { head: Curve; onChange: (head: Curve) 
         Add a point
       </Button>
       <p className="quiet">
-        From no flow to the greatest, in {words.unit('flow').symbol}: a curve in the papers, or what you timed
-        at different heights.
+        From no flow to the greatest, in {words.unit('flow').symbol}. Use the curve in the manual, or flows
+        you timed at different heights.
       </p>
     </div>
   );

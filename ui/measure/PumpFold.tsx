@@ -9,7 +9,7 @@ import type { FilterPart } from './filterPart';
 const PumpFields = lazyPart(() => import('./PumpFields').then((module) => module.PumpFields));
 
 const FROM = {
-  kind: 'usual of the kind',
+  kind: 'typical for this kind',
   power: 'from its power',
   label: 'from the label',
   curve: 'from its curve',

@@ -11,9 +11,9 @@ export function QualityFold({ tank, onChange }: TankPart) {
   const words = useWords();
   const says = [
     words.show({ kind: 'temperature', si: tank.temperature }),
-    tank.pH === null ? 'pH not known' : `pH ${words.show({ kind: 'plain', si: tank.pH }, 1)}`,
+    tank.pH === null ? 'pH not entered' : `pH ${words.show({ kind: 'plain', si: tank.pH }, 1)}`,
     tank.generalHardness === null
-      ? 'hardness not known'
+      ? 'hardness not entered'
       : words.show({ kind: 'hardness', si: tank.generalHardness }),
   ];
   return (

@@ -35,10 +35,10 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
   return (
     <Fold
       title="Manufacturer’s tank rating"
-      says={`${printed === null ? 'tank size not entered' : `${words.show({ kind: 'volume', si: printed }, 0)} printed`}; ${normal === undefined ? '' : `good for ${range(normal.byWeight)} by media weight, ${range(normal.byTurnover)} by turnover, normal stocking`}`}
+      says={`${printed === null ? 'tank size not entered' : `${words.show({ kind: 'volume', si: printed }, 0)} printed`}; ${normal === undefined ? '' : `suits ${range(normal.byWeight)} by media weight, ${range(normal.byTurnover)} by turnover, normal stocking`}`}
     >
       <QuantityField
-        label="Tank size printed"
+        label="Tank size on the box"
         optional
         bounds={FILTER_BOUNDS.tankRating}
         value={printed}
@@ -46,7 +46,7 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
         className={parts.field}
       />
       <table className={styles.table}>
-        <caption className="unseen">Tanks this filter is good for</caption>
+        <caption className="unseen">Tank sizes this filter suits</caption>
         <thead>
           <tr className="caption">
             <th>stocking</th>
@@ -71,14 +71,14 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
         </tbody>
       </table>
       <p className={`quiet ${parts.wide}`}>
-        From {words.show({ kind: 'volume', si: rating.room })} of room, of which biological media take{' '}
-        {words.parts({ kind: 'share', si: BIOLOGICAL_SHARE.low }).number} to{' '}
+        Based on {words.show({ kind: 'volume', si: rating.room })} of media space, of which biological media
+        takes {words.parts({ kind: 'share', si: BIOLOGICAL_SHARE.low }).number} to{' '}
         {words.show({ kind: 'share', si: BIOLOGICAL_SHARE.high })} in a good pack, and{' '}
         {rating.measured
           ? `the ${words.show({ kind: 'flow', si: rating.flow.low })} you timed`
-          : `${words.parts({ kind: 'flow', si: rating.flow.low }).number} to ${words.show({ kind: 'flow', si: rating.flow.high })}, what is usually left of the label’s flow`}
-        . The two schools of sizing are shown side by side. The rating leaves out the stock, the food, how
-        much media goes in, what they do to the flow, and that it clogs.
+          : `${words.parts({ kind: 'flow', si: rating.flow.low }).number} to ${words.show({ kind: 'flow', si: rating.flow.high })}, the usual share of the flow on the label`}
+        . The two ways of sizing are shown side by side. The maker’s rating ignores the animals, the food, the
+        media and clogging.
       </p>
     </Fold>
   );

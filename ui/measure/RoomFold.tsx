@@ -9,7 +9,7 @@ import { Fold } from '../frame/Fold';
 import type { TankPart } from './tankPart';
 import styles from './WaterForm.module.css';
 
-const NOT_SAID = 'not said';
+const NOT_SAID = 'not entered';
 const COVERS: readonly { value: NonNullable<Tank['cover']> | typeof NOT_SAID; label: string }[] = [
   { value: NOT_SAID, label: 'not entered' },
   { value: 'open', label: 'open' },

@@ -55,8 +55,8 @@ export function RoutineFold({ tank, onChange }: TankPart) {
           onChange={(tapNitrate) => put({ tapNitrate })}
         />
         <QuantityField
-          label="Nitrate removed"
-          hint="as NO₃ a day, as you measured it in the filter; 0 by default"
+          label="Nitrate removed by the filter"
+          hint="as NO₃ a day. Leave at 0 unless you measured it"
           bounds={ROUTINE_BOUNDS.nitrateRemoved}
           value={routine.nitrateRemoved}
           onChange={(si) => si !== null && put({ nitrateRemoved: si })}

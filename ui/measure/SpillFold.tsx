@@ -8,6 +8,7 @@ import { QuantityField } from '../fields/QuantityField';
 import { Fold } from '../frame/Fold';
 import styles from './filterPart.module.css';
 import { NotchFields } from './NotchFields';
+import { Explanation } from '../frame/Explanation';
 
 interface Props {
   readonly spill: Spill;
@@ -18,13 +19,21 @@ interface Props {
 type Size = { [K in keyof Spill]: Spill[K] extends number ? K : never }[keyof Spill];
 
 const SIZES: readonly { key: Size; label: string; bounds: Bounds }[] = [
-  { key: 'lipAboveFloor', label: 'Lip above floor', bounds: SPILL_BOUNDS.lip },
-  { key: 'rimAboveLip', label: 'Rim above lip', bounds: SPILL_BOUNDS.rim },
+  {
+    key: 'lipAboveFloor',
+    label: 'Lip above floor',
+    bounds: SPILL_BOUNDS.lip,
+  },
+  {
+    key: 'rimAboveLip',
+    label: 'Rim above lip',
+    bounds: SPILL_BOUNDS.rim,
+  },
   { key: 'lipAboveTank', label: 'Lip above tank water', bounds: SPILL_BOUNDS.drop },
   { key: 'lipWidth', label: 'Width of the lip', bounds: SPILL_BOUNDS.lipWidth },
-  { key: 'hangerToBack', label: 'Hanger to back rim', bounds: SPILL_BOUNDS.hangerToBack },
+  { key: 'hangerToBack', label: 'Tank edge to back rim', bounds: SPILL_BOUNDS.hangerToBack },
   { key: 'tilt', label: 'Leans back by', bounds: SPILL_BOUNDS.tilt },
-  { key: 'recirculated', label: 'Sent round again', bounds: SPILL_BOUNDS.recirculated },
+  { key: 'recirculated', label: 'Share recirculated', bounds: SPILL_BOUNDS.recirculated },
 ];
 
 const FOOT_WORDS = { in: 'in its place', missing: 'missing', none: 'it never had one' } as const;
@@ -38,6 +47,8 @@ export function SpillFold({ spill, assumed, onChange }: Props) {
       says={`rim ${words.show({ kind: 'gap', si: spill.rimAboveLip })} above the lip; foot ${FOOT_WORDS[spill.foot]}`}
       attention={assumed || spill.foot === 'missing' || spill.tilt > 0}
     >
+      <Explanation of="Outflow lip" line />
+      <Explanation of="Back rim" line />
       {SIZES.map(({ key, label, bounds }) => (
         <QuantityField
           key={key}

@@ -8,6 +8,7 @@ import { ammoniaShare } from '@/core/water/ammoniaShare';
 import { oxygenSaturation } from '@/core/water/oxygenSaturation';
 import { useWords } from '../fields/Habits';
 import styles from './WaterForm.module.css';
+import { Explanation } from '../frame/Explanation';
 
 /** What follows from the tank alone: what a filter on it has to do. */
 export function TankFacts({ tank }: { tank: Tank }) {
@@ -20,13 +21,18 @@ export function TankFacts({ tank }: { tank: Tank }) {
   const band = turnoverBand(volume, tank.animals);
   const flow = (turnover: number): string => words.show({ kind: 'flow', si: turnover * volume });
   return (
-    <dl className={styles.facts} aria-label="What follows">
-      <dt>Ammonia to take up, as N</dt>
+    <dl className={styles.facts} aria-label="Results">
+      <dt>Ammonia from the food, as nitrogen (N)</dt>
       <dd>{feed === null ? 'enter the daily food' : `${ammonia(feed.likely)} a day`}</dd>
       <dd className={styles.word}>
-        {feed === null ? 'weigh a day’s food once' : `between ${ammonia(feed.low)} and ${ammonia(feed.high)}`}
+        {feed === null
+          ? 'weigh a day’s food for a better figure'
+          : `between ${ammonia(feed.low)} and ${ammonia(feed.high)}`}
       </dd>
-      <dt>Recommended flow</dt>
+      <dt>
+        Recommended flow
+        <Explanation of="Turnover" />
+      </dt>
       <dd>
         {flow(band.low)}–{flow(band.high)}
       </dd>
@@ -44,7 +50,7 @@ export function TankFacts({ tank }: { tank: Tank }) {
       </dd>
       {tank.animals.includes('fry') || tank.animals.includes('shrimp') ? (
         <dd className={styles.word}>
-          Fry and shrimp: a sponge over the intake keeps them out of the filter.
+          You have fry or shrimp. Put a sponge on the intake to keep them out of the filter.
         </dd>
       ) : null}
     </dl>

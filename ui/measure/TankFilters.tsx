@@ -39,7 +39,7 @@ export function TankFilters({
         ))}
       </ul>
       {shares.every((item) => item.measured) ? null : (
-        <p className="quiet">“About”: not measured yet, predicted from pump and pack.</p>
+        <p className="quiet">“About” means predicted from the pump and pack, not measured.</p>
       )}
       <AppLink href={`/new?tank=${tank.id}`}>Add another filter to this tank</AppLink>
     </section>

@@ -17,7 +17,7 @@ import { waterTurned, type WaterForm as Form } from './waterTurned';
 import styles from './WaterForm.module.css';
 
 const FORMS: readonly { value: Form; label: string }[] = [
-  { value: 'known', label: 'litres are known' },
+  { value: 'known', label: 'I know the litres' },
   { value: 'box', label: 'box or cube' },
   { value: 'bow', label: 'bow front' },
   { value: 'cylinder', label: 'round' },
@@ -47,7 +47,7 @@ export function WaterForm({ tank, filters, onChange }: Props) {
         />
         {water.how === 'known' ? (
           <QuantityField
-            label="Water in it, net"
+            label="Water in the tank"
             bounds={WATER_BOUNDS.volume}
             value={water.volume}
             onChange={(si) => si !== null && setWater({ how: 'known', volume: si })}

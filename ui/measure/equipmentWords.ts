@@ -11,7 +11,7 @@ export const EQUIPMENT_WORDS: Readonly<Record<Equipment, string>> = {
   'spray bar': 'spray bar',
   'aerating outlet': 'aerating outlet',
   skimmer: 'surface skimmer',
-  'cheap sleeve': 'cheap sleeve on the intake, no foam that lasts for years',
+  'cheap sleeve': 'cheap foam sleeve on the intake (lasts months, not years)',
 };
 
 /** Of a body, from outside. */

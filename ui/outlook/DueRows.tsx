@@ -67,10 +67,10 @@ export function DueRows({ filterId, due, onSnoozed, onWoken }: Props) {
                 <button
                   type="button"
                   className={styles.off}
-                  aria-label={`Due again: ${words.say(item.what)}`}
+                  aria-label={`Make due again: ${words.say(item.what)}`}
                   onClick={() => item.snoozed !== null && onWoken(item.snoozed.entryId)}
                 >
-                  Due again
+                  Make due again
                 </button>
               </small>
             )}

@@ -9,6 +9,7 @@ import { ReadingMark } from '../drawing/ReadingMark';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/Habits';
 import styles from './OutlookChart.module.css';
+import { Explanation } from '../frame/Explanation';
 
 const HEIGHT = 190;
 const TOP = 18;
@@ -78,6 +79,7 @@ export function OutlookChart({ ahead, readings, services, today, limitShare }: P
       <figcaption className="caption">
         Flow at the outlet, {words.unit('flow').symbol}: expected, with its likely range, and what was
         measured
+        <Explanation of="Likely range" />
       </figcaption>
       <svg
         width={width}

@@ -101,11 +101,11 @@ export function OutlookPart({
   const today = ahead === null ? 0 : Math.max(0, daysBetween(ahead.packedAt, now));
   const rows = outlook?.learned.posterior == null ? [] : learnedRows(outlook.learned.posterior, tank);
   return (
-    <section aria-label="What lies ahead" className={styles.part}>
+    <section aria-label="Forecast" className={styles.part}>
       <div className={styles.verdict}>
         {packIsOut ? (
           <VerdictLine level="works">
-            A repack is under way: what lies ahead is worked out once the new pack is in.
+            You are repacking. The forecast is updated once the new pack is in.
           </VerdictLine>
         ) : (
           <VerdictLine level={verdict.level}>{words.say(verdict.state)}</VerdictLine>
@@ -153,7 +153,7 @@ export function OutlookPart({
           <Fold
             lazy
             title="Two filters on one tank"
-            says="how long this one stays shut where the other takes the dirt"
+            says="how long this filter can stay closed if you clean the other one often"
           >
             <PairedPart {...{ tank, filter, layers, others }} learned={outlook?.learned.posterior ?? null} />
           </Fold>
@@ -168,16 +168,16 @@ export function OutlookPart({
         })}
         {rows.length === 0 ? null : (
           <Fold
-            title="What the log taught"
-            says={`${rows.filter(({ told }) => told).length} of ${rows.length} numbers are better known than before`}
+            title="Learned from your log"
+            says={`${rows.filter(({ told }) => told).length} of ${rows.length} figures improved by your readings`}
           >
             <table className={tables.table}>
               <thead>
                 <tr>
-                  <th scope="col">Number</th>
-                  <th scope="col">Against what is usual</th>
+                  <th scope="col">Figure</th>
+                  <th scope="col">Compared with usual</th>
                   <th scope="col">Likely range</th>
-                  <th scope="col">From</th>
+                  <th scope="col">Source</th>
                 </tr>
               </thead>
               <tbody>
@@ -188,7 +188,7 @@ export function OutlookPart({
                     <td>
                       ×{words.number(low, 2)} to ×{words.number(high, 2)}
                     </td>
-                    <td>{told ? 'learned from your log' : 'assumed: the log hardly tells'}</td>
+                    <td>{told ? 'learned from your log' : 'assumed: too few readings'}</td>
                   </tr>
                 ))}
               </tbody>

@@ -6,17 +6,17 @@ import type { OutlookWork } from './useOutlook';
 /** How far the newest entries are worked into the forecast; what is shown meanwhile is the last answer. */
 export function OutlookProgress({ state, done, failed, retry }: OutlookWork) {
   const words = useWords();
-  const what = state.outlook === null ? 'The forecast' : 'A newer forecast';
+  const isFirst = state.outlook === null;
   return (
     <div role="status" className="quiet">
       {done !== null ? (
         <p>
-          {what} is being worked out: {words.show({ kind: 'share', si: done })}.
-          {state.outlook === null ? '' : ' Until then this is the last one.'}
+          {isFirst ? 'Working out the forecast' : 'Updating the forecast'}:{' '}
+          {words.show({ kind: 'share', si: done })}.{isFirst ? '' : ' Until then you see the last one.'}
         </p>
       ) : failed ? (
         <p>
-          {what} could not be worked out.{' '}
+          The forecast could not be {isFirst ? 'worked out' : 'updated'}.{' '}
           <Button variant="text" onClick={retry}>
             Try again
           </Button>

@@ -52,7 +52,8 @@ export function OutlookTable({ ahead, readings, today, lastDay }: Props) {
               <td>
                 {measured
                   .map(
-                    (read) => `${show(read.flow)} on ${dateOf(read.day)}${read.odd ? ', does not fit' : ''}`,
+                    (read) =>
+                      `${show(read.flow)} on ${dateOf(read.day)}${read.odd ? ', does not match' : ''}`,
                   )
                   .join('; ')}
               </td>

@@ -12,7 +12,7 @@ import { DAY } from '@/core/units/time';
 
 const WAY_WORDS = {
   'when due': 'only when it is due',
-  without: 'not at all: without it on the tank',
+  without: 'without this filter on the tank',
 } as const;
 const work = (input: ForecastInput) => askWorker('long', (remote) => remote.paired(input));
 
@@ -27,17 +27,17 @@ export function PairedPart({ tank, filter, layers, others, learned }: Omit<Forec
   if (failed)
     return (
       <p role="alert">
-        The comparison could not be worked out. <Button onClick={retry}>Try again</Button>
+        The app could not compare the filters. <Button onClick={retry}>Try again</Button>
       </p>
     );
-  if (found === null) return <p className="quiet">Working out a year of each …</p>;
+  if (found === null) return <p className="quiet">Working out a year for each …</p>;
   const paired = found.answer;
   const other = others.find(({ filter: { id } }) => id === paired?.otherId)?.filter;
   if (paired === null || other === undefined)
     return (
       <p>
-        Enter the daily food under Measure, and what is in the other filter under Strip: then a year of each
-        is compared here.
+        To compare a year of each, enter the daily food under Measure and the media of the other filter under
+        Strip.
       </p>
     );
   const days = (value: number): string => words.show({ kind: 'days', si: Math.round(value) * DAY });
@@ -55,7 +55,7 @@ export function PairedPart({ tank, filter, layers, others, learned }: Omit<Forec
         <thead>
           <tr>
             <th scope="col">{other.name} is cleaned</th>
-            <th scope="col">{filter.name} stays shut for</th>
+            <th scope="col">{filter.name} stays closed for</th>
             <th scope="col">Minutes a year, both</th>
           </tr>
         </thead>
@@ -73,9 +73,9 @@ export function PairedPart({ tank, filter, layers, others, learned }: Omit<Forec
         </tbody>
       </table>
       <p className="quiet">
-        Likely ranges, from a clean pack on. Choose how often under{' '}
-        <AppLink href={`/filter/${other.id}/measure`}>Measure of {other.name}</AppLink>: it is then listed as
-        due, and every forecast counts on it.
+        Likely ranges, starting with a clean pack. Set how often under{' '}
+        <AppLink href={`/filter/${other.id}/measure`}>Measure of {other.name}</AppLink>. It is then listed as
+        due, and the forecasts take it into account.
       </p>
     </>
   );

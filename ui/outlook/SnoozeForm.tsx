@@ -51,7 +51,7 @@ export function SnoozeForm({ filterId, item, onDone }: Props) {
         Put off
       </Button>
       <Button onClick={() => onDone(null)}>Cancel</Button>
-      {until <= item.on ? <p>Choose a day after the one on which it is due.</p> : null}
+      {until <= item.on ? <p>Choose a day after the due date.</p> : null}
       {until > dayIn(MOST) ? <p>Choose a day within the next {MOST} days.</p> : null}
       {faults.map((fault) => (
         <p key={fault} role="alert">

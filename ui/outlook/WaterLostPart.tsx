@@ -16,8 +16,8 @@ export function WaterLostPart({ filterId, lost }: { readonly filterId: string; r
       </p>
       {lost.leaks ? (
         <p>
-          Look under the filter, at its back and at each joint.{' '}
-          <AppLink href={`/filter/${filterId}/fault`}>Find the fault</AppLink>
+          Check for leaks under the filter, behind it and at each joint.{' '}
+          <AppLink href={`/filter/${filterId}/fault`}>Find a fault</AppLink>
         </p>
       ) : null}
       {assumed === null ? null : (

@@ -13,6 +13,7 @@ import { Fold } from '../frame/Fold';
 import styles from './BacteriaPanel.module.css';
 import { ClaimedSurfaces } from './ClaimedSurfaces';
 import { DAY } from '@/core/units/time';
+import { Explanation } from '../frame/Explanation';
 
 const SCHOOL_NAMES: Readonly<Record<SizingSchool, string>> = {
   'media weight': 'By media weight',
@@ -31,26 +32,30 @@ export function BacteriaPanel({ report, input }: { report: PackReport; input: Pa
     <div className={styles.panel}>
       {bacteria === null || details === null ? null : (
         <>
-          <p data-testid="limit">{words.say(limitWords(bacteria, details))}</p>
+          <p data-testid="limit">
+            {words.say(limitWords(bacteria, details))}
+            <Explanation of="Times today’s food" />
+          </p>
           <Water bacteria={bacteria} details={details} words={words} />
         </>
       )}
       <dl className={styles.sizes}>
         <div className="caption">
-          Tank that this pack is enough for, by each school; yours holds {volume(sizing.tankVolume)}
+          Tank size this pack suits, judged in different ways; yours holds {volume(sizing.tankVolume)}
         </div>
         {tankSizes(report, input.tank.animals).map(({ school, low, high, counts }) => (
           <div key={school} className={styles.size}>
             <dt>{SCHOOL_NAMES[school]}</dt>
             <dd>{low === null || high === null ? 'no figure' : `${volume(low)} to ${volume(high)}`}</dd>
-            <dd className={styles.counts}>Counts {counts}.</dd>
+            <dd className={styles.counts}>Based on {counts}.</dd>
           </div>
         ))}
         <div className={styles.size}>
-          <dt>Never too much filter</dt>
+          <dt>As large as possible</dt>
           <dd>no figure</dd>
           <dd className={styles.counts}>
-            Counts what fits: more filter costs money and cleaning, and never replaces water changes.
+            No upper limit, but a larger filter costs more, needs more cleaning and does not replace water
+            changes.
           </dd>
         </div>
       </dl>
@@ -61,16 +66,16 @@ export function BacteriaPanel({ report, input }: { report: PackReport; input: Pa
             <Chemical key={layer.layerId} layer={layer} input={input} words={words} />
           ))}
           <p className="quiet">
-            Leave chemical media out while medicine is in the water, and where neither tint nor smell troubles
-            you.
+            Take chemical media out while there is medicine in the water. You do not need it if the water has
+            no tint or smell.
           </p>
         </section>
       )}
-      <Fold title="Claimed against usable surface" says="per litre of each medium" lazy>
+      <Fold title="Claimed and usable surface" says="per litre of each medium" lazy>
         <ClaimedSurfaces layers={input.layers} />
       </Fold>
       <p>
-        <AppLink href={`/filter/${input.filter.id}/swap`}>Plan a staged swap of biological media</AppLink>
+        <AppLink href={`/filter/${input.filter.id}/media-swap`}>Plan a media swap in stages</AppLink>
       </p>
     </div>
   );
@@ -94,28 +99,28 @@ function Water({
   return (
     <dl className={styles.water}>
       <div>
-        <dt>Ammonia and nitrite once grown, as nitrogen</dt>
+        <dt>Ammonia and nitrite once the bacteria have grown, as nitrogen (N)</dt>
         <dd>
           {show(water.ammonia)} and {show(water.nitrite)}
           {water.freeAmmonia === null ? '' : `; free ammonia (NH₃) ${freeSaid(water.freeAmmonia, words)}`}
         </dd>
       </div>
       <div>
-        <dt>Nitrate (NO₃) rises in a week</dt>
+        <dt>Nitrate (NO₃) added in a week</dt>
         <dd>
           {range(nitrate.perWeek)}
           {nitrate.beforeChange === null
-            ? '; enter the water changes under Measure to see where it ends'
+            ? '; enter your water changes under Measure to see the level'
             : `; before each water change ${range(nitrate.beforeChange)}`}
         </dd>
       </div>
       <div>
         <dt>Carbonate hardness used up in a week</dt>
-        <dd>{words.show({ kind: 'hardness', si: carbonatePerWeek })}, if no plant or stone gives it back</dd>
+        <dd>{words.show({ kind: 'hardness', si: carbonatePerWeek })}, unless plants or stones replace it</dd>
       </div>
       <p className="quiet">
-        Estimates: the test kit decides. In a working filter no nitrate is removed unless you entered what you
-        measured.
+        These are estimates: trust your test kit. The app assumes the filter removes no nitrate unless you
+        enter a measured figure.
       </p>
     </dl>
   );
@@ -153,18 +158,18 @@ function Chemical({ layer, input, words }: { layer: LayerChemical; input: PackIn
     ...(layer.half === null
       ? []
       : [
-          `half of the tint is out in ${span(layer.half.tint, 'hours', 1)}, half of a medicine in ${span(layer.half.medicine, 'hours', 1)}`,
+          `removes half the tint in ${span(layer.half.tint, 'hours', 1)} and half of a medicine in ${span(layer.half.medicine, 'hours', 1)}`,
         ]),
     ...(layer.holds === null
       ? []
       : [
-          `holds ${words.show({ kind: 'milligram', si: layer.holds.low })} to ${words.show({ kind: 'milligram', si: layer.holds.high })} of ammonia nitrogen at ${words.show({ kind: 'concentration', si: LIMITS.ammonia })}, less in hard or salted water, and gives it back when the water holds less; recharge it for a day in salt water, away from carbon and resin, and rinse all salt out`,
+          `holds ${words.show({ kind: 'milligram', si: layer.holds.low })} to ${words.show({ kind: 'milligram', si: layer.holds.high })} of ammonia nitrogen at ${words.show({ kind: 'concentration', si: LIMITS.ammonia })}, less in hard or salted water, and releases it when the water has less; recharge it for a day in salt water, away from carbon and resin, and rinse out all the salt`,
         ]),
-    ...(layer.shortened ? ['new wood or medicine shortens its days'] : []),
+    ...(layer.shortened ? ['new wood or medicine uses it up sooner'] : []),
     layer.left !== null
       ? `${span(layer.left, 'days', DAY)} left`
       : layer.life === null
-        ? 'nothing says how long it lasts'
+        ? 'not known how long it lasts'
         : layer.life.low === layer.life.high
           ? `lasts about ${words.show({ kind: 'days', si: layer.life.likely * DAY })}`
           : `lasts ${span(layer.life, 'days', DAY)}`,

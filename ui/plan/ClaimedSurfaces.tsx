@@ -51,8 +51,8 @@ export function ClaimedSurfaces({ layers }: { layers: readonly Layer[] }) {
           ))}
         </div>
       )}
-      <section aria-label="Usable by a film, in a litre">
-        <h3 className="caption">Usable by a film, in a litre; the thin line is the likely range</h3>
+      <section aria-label="Usable by bacteria, per litre">
+        <h3 className="caption">Usable by bacteria, per litre. The thin line is the likely range</h3>
         <ul>
           {rows.map(({ medium, usable, claimed: claim, provenance }) => (
             <li key={medium.id} className={styles.row}>
@@ -69,7 +69,7 @@ export function ClaimedSurfaces({ layers }: { layers: readonly Layer[] }) {
               </svg>
               <span className={styles.word}>
                 likely range {perLitre(usable.low)} to {perLitre(usable.high)}, {provenance};{' '}
-                {claim === null ? 'nothing claimed' : `the box claims ${perLitre(claim)}`}
+                {claim === null ? 'nothing claimed' : `the maker claims ${perLitre(claim)}`}
                 {priceOf(medium, usable.likely)}
               </span>
             </li>
@@ -123,8 +123,8 @@ function ClaimSquare({
         </text>
       </svg>
       <figcaption>
-        {medium.name}: the box claims <strong>{words.number(times, 0)} times</strong> what a film can use. The
-        rest lies in pores too narrow for water to be renewed in them.
+        {medium.name}: the maker claims <strong>{words.number(times, 0)} times</strong> what bacteria can use.
+        The rest is in pores too narrow for water to flow through.
       </figcaption>
     </figure>
   );

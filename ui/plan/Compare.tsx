@@ -61,10 +61,10 @@ export function Compare({ filter, around, packs }: Props) {
     overTime('service', 'Next service', ({ serviceDay }) =>
       serviceDay === null ? 'not within a year' : `about ${daysIn(words, serviceDay)}`,
     ),
-    overTime('silt', 'Silt into biological media, a month', ({ siltPerMonth }) =>
+    overTime('silt', 'Silt caught by biological media, a month', ({ siltPerMonth }) =>
       words.show({ kind: 'sludge', si: siltPerMonth / USUAL_DIRT.sludgeDensity }, 1),
     ),
-    overTime('fines then', 'Fine dirt afloat when service is due', ({ clear }) =>
+    overTime('fines then', 'Fine dirt in the water when service is due', ({ clear }) =>
       words.show({ kind: 'concentration', si: clear.fines }),
     ),
     ...rows,
@@ -75,7 +75,7 @@ export function Compare({ filter, around, packs }: Props) {
     <div className={styles.compare}>
       {ahead.failed ? (
         <p role="alert">
-          What takes a year could not be worked out. <Button onClick={ahead.retry}>Try again</Button>
+          The yearly figures could not be worked out. <Button onClick={ahead.retry}>Try again</Button>
         </p>
       ) : null}
       <table className={styles.table}>
@@ -108,7 +108,7 @@ export function Compare({ filter, around, packs }: Props) {
                 .size > 1
             }
           >
-            <th scope="row">Urgent, to check</th>
+            <th scope="row">Urgent, check</th>
             {columns.map(({ pack, report }) => (
               <td key={pack.id} data-urgent={faults(report, 'urgent') > 0}>
                 {faults(report, 'urgent')}, {faults(report, 'check')}

@@ -58,17 +58,17 @@ export function FourQuestions(props: Props) {
   const weight = { kind: 'mass', si: report.totals.dryMass } as const;
   const surface = (si: number): string => words.show({ kind: 'surface', si });
   return (
-    <section aria-label="Four questions" className={styles.panel}>
-      <h2 className="unseen">Readings of the plan{day === 0 ? '' : ` on day ${day}`}</h2>
+    <section aria-label="Key questions" className={styles.panel}>
+      <h2 className="unseen">Results for the plan{day === 0 ? '' : ` on day ${day}`}</h2>
       <div className={styles.head}>
         <span className="caption">The plan{day === 0 ? '' : ` on day ${day}`}</span>
         <span className="caption">{againstName.toLowerCase()}</span>
       </div>
       <Question
-        question="Does the water go through every layer, and come out clear?"
+        question="Does the water go through every layer and come out clear?"
         level={levels.through}
         figure={share(least)}
-        about={`least water through any layer; should be ${words.show({ kind: 'share', si: PASS_THROUGH_GOAL })} or more`}
+        about={`of the water goes through the worst layer; aim for ${words.show({ kind: 'share', si: PASS_THROUGH_GOAL })} or more`}
         then={against === null ? null : share(against.leastPassThrough)}
       >
         <QuestionDetails of="through" {...details} />
@@ -82,11 +82,11 @@ export function FourQuestions(props: Props) {
             ? 'add the first layer'
             : typeof service === 'string' && forecast === null
               ? NO_SERVICE_WORDS[service]
-              : `until the next service, likely range; ${
+              : `until the next service (likely range); ${
                   lookAfter === null
-                    ? `usual is ${words.number(usual / DAYS_IN.weeks, 0)} weeks or more`
-                    : `look in after ${words.number(lookAfter, 0)} days${
-                        range?.latest == null ? ': a little more food can move it by months' : ' all the same'
+                    ? `${words.number(usual / DAYS_IN.weeks, 0)} weeks or more is normal`
+                    : `look inside after ${words.number(lookAfter, 0)} days${
+                        range?.latest == null ? ': a little more food can move it by months' : ' in any case'
                       }`
                 }`
         }
@@ -109,15 +109,15 @@ export function FourQuestions(props: Props) {
         }
         about={
           bacteria === null
-            ? 'usable; enter the daily food under Measure'
-            : `once grown, likely range ${words.number(bacteria.withTank.low, 1)} to ${words.number(bacteria.withTank.high, 1)}; should be 1 or more`
+            ? 'usable. Enter the daily food under Measure'
+            : `once the bacteria have grown (likely range ${words.number(bacteria.withTank.low, 1)} to ${words.number(bacteria.withTank.high, 1)}); 1 or more is enough`
         }
         then={
           against === null
             ? null
             : against.bacteria === null
               ? surface(against.totals.biologicalSurface)
-              : `${words.number(against.bacteria.withTank.likely, 1)}×`
+              : words.number(against.bacteria.withTank.likely, 1)
         }
       >
         <QuestionDetails of="bacteria" {...details} />

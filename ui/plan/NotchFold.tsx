@@ -18,7 +18,7 @@ export function NotchFold(props: Omit<NotchProps, 'spill'>) {
       title="Relief notch"
       says={
         spill.notch === null
-          ? 'none: what the pack holds back can only rise'
+          ? 'none: if the pack clogs, the water rises'
           : `${words.show({ kind: 'length', si: spill.notch.width })} wide, ${words.show({ kind: 'gap', si: spill.notch.aboveLip })} above the lip`
       }
     >

@@ -7,6 +7,7 @@ import type { PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/Habits';
 import { NotchFields } from '../measure/NotchFields';
 import parts from '../measure/filterPart.module.css';
+import { EXPLANATIONS } from '../frame/explanations';
 
 export interface NotchProps {
   readonly filter: Filter;
@@ -26,17 +27,17 @@ export function NotchOfBench({ filter, spill, report, onChange }: NotchProps) {
   const length = (si: number): string => words.show({ kind: 'length', si });
   return (
     <>
+      <p className={`quiet ${parts.wide}`}>{EXPLANATIONS['Relief notch']}</p>
       <NotchFields spill={spill} onChange={onChange} />
       {least === null ? (
         <p className={`quiet ${parts.wide}`}>
-          No notch is wide enough for this pump under this rim: level it, or send part of the flow round
-          again.
+          No notch is wide enough for this pump and rim. Level the filter, or recirculate part of the flow.
         </p>
       ) : (
         <Button
           onClick={() => onChange({ ...spill, notch: { aboveLip: 0, width: toMillimetre(least.width) } })}
         >
-          Cut the least that cannot spill: {length(toMillimetre(least.width))} at the lip
+          Use the smallest notch that prevents overflow: {length(toMillimetre(least.width))} at the lip
         </Button>
       )}
     </>

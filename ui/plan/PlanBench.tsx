@@ -203,10 +203,10 @@ export function PlanBench(props: Props) {
           <SchoolsFold bench={bench} />
           <div className={sheet.foot}>
             {described === null ? null : JSON.stringify(editing.layers) === JSON.stringify(described) ? (
-              <p className="quiet">The plan is still the pack {then}.</p>
+              <p className="quiet">The plan is the same as the pack {then}.</p>
             ) : (
               <Button onClick={() => editing.edit({ type: 'replace', layers: described })}>
-                Reset to {then}
+                Reset to the pack {then}
               </Button>
             )}
             <StageStep
@@ -215,7 +215,7 @@ export function PlanBench(props: Props) {
               before={async () => (await bench.flush()) && (await filterSave.flush())}
               disabled={editing.layers.length === 0}
             >
-              To the packing list
+              Go to the packing list
             </StageStep>
             {bench.job.doc.occasion === 'plan' ? <DropJob job={bench.job.doc} /> : null}
           </div>

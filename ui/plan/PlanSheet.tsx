@@ -78,7 +78,7 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
     );
     if (outcome.kind !== 'saved') {
       setFault(
-        outcome.kind === 'refused' ? outcome.faults.join(' ') : 'The plan could not be saved; try again.',
+        outcome.kind === 'refused' ? outcome.faults.join(' ') : 'The plan could not be saved. Try again.',
       );
       return;
     }
@@ -96,7 +96,7 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
       { version: job.version() },
     );
     if (outcome.kind !== 'saved') {
-      setFault('The plan could not be removed. Nothing was changed; try again.');
+      setFault('The plan could not be removed. Nothing was changed. Try again.');
       return;
     }
     setFault(null);
@@ -140,7 +140,7 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
             disabled={alternatives.length >= MOST_ALTERNATIVES}
             onClick={() => void addPlan(nextName(alternatives), layers, visits)}
           >
-            Duplicate
+            Duplicate plan
           </Button>
         )}
       </span>

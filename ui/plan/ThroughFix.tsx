@@ -14,9 +14,9 @@ import styles from './ThroughFix.module.css';
 const WANTED = [0.8, PASS_THROUGH_GOAL, 0.95, 0.99].map(String);
 
 const HOW_WORDS = {
-  'fill the gap': 'the gap was filled with floss',
-  'cut larger': 'it was cut as little larger as would do',
-  'cut to the walls': 'it was cut to the walls',
+  'fill the gap': 'filled the gap with floss',
+  'cut larger': 'cut slightly larger',
+  'cut to the walls': 'cut to reach the walls',
 } as const;
 
 interface Props {
@@ -36,7 +36,7 @@ export function ThroughFix({ input, report, layer, onEdit }: Props) {
   const find = () => {
     const fix = passThroughFix(input, layer.id, Number(wanted));
     if (fix === null) {
-      setSaid('Enough goes through it already.');
+      setSaid('Enough water already goes through.');
       return;
     }
     onEdit(fix.edit);
@@ -46,7 +46,7 @@ export function ThroughFix({ input, report, layer, onEdit }: Props) {
     <div className={styles.fix}>
       <span>{own === undefined ? '' : `${share(own.passThrough)} of the water goes through it.`}</span>
       <ChoiceField
-        label="At least"
+        label="Water through it, at least"
         value={wanted}
         choices={WANTED.map((value) => ({ value, label: share(Number(value)) }))}
         onChange={setWanted}

@@ -48,8 +48,8 @@ function effectOf({ urgentFewer, checkFewer, gains, losses }: OfferedChange, wor
   const figure = ({ label, before, after }: ReadingChange): string =>
     `${label.toLowerCase()} ${before === null ? 'none' : words.parts(before).number} → ${after === null ? 'none' : words.show(after)}`;
   const counted = [
-    ...(urgentFewer > 0 ? [`${urgentFewer} urgent fewer`] : []),
-    ...(checkFewer === 0 ? [] : [`${Math.abs(checkFewer)} to check ${checkFewer > 0 ? 'fewer' : 'more'}`]),
+    ...(urgentFewer > 0 ? [`${urgentFewer} fewer urgent`] : []),
+    ...(checkFewer === 0 ? [] : [`${Math.abs(checkFewer)} ${checkFewer > 0 ? 'fewer' : 'more'} to check`]),
   ];
   // Room is for two or three figures: what is gone says most, then what is lost.
   const room = counted.length === 0 ? 2 : losses.length === 0 ? 1 : 0;

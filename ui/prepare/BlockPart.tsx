@@ -52,7 +52,9 @@ export function BlockPart({ filter, head, onUse }: Props) {
   const [material, setMaterial] = useState<PrintMaterial>('PETG');
   if (chamber === undefined || first === null)
     return (
-      <p className="quiet">Blocks are printed for chambers with straight walls; this filter has none.</p>
+      <p className="quiet">
+        You can print blocks only for chambers with straight walls. This filter has none.
+      </p>
     );
   const block: Block = { ...first, ...changed };
   const checked = BlockSchema.safeParse(block);
@@ -108,8 +110,8 @@ export function BlockPart({ filter, head, onUse }: Props) {
             {words.number(figures.hours.low, 1)} to {words.number(figures.hours.high, 1)} hours of printing.
           </p>
           <p className="quiet">
-            {material} {note}. No filler, metal or glow in the filament. An estimate: the printer’s own slicer
-            decides.
+            {material} {note}. Use filament without fillers, metal or glow pigment. This is an estimate: trust
+            your printer’s slicer.
           </p>
           <div className={styles.tools}>
             <Button onClick={() => void save()}>Save as STL</Button>
@@ -138,8 +140,9 @@ export function BlockPart({ filter, head, onUse }: Props) {
       )}
       {head === null ? null : (
         <p>
-          Check it once it runs: the water must stand a little higher before the block than behind it, here by
-          about {words.show({ kind: 'gap', si: head }, 1)}. Level on both sides, the water goes around it.
+          Check it once it runs. The water must be a little higher in front of the block than behind it, here
+          by about {words.show({ kind: 'gap', si: head }, 1)}. If it is level on both sides, water is going
+          around the block.
         </p>
       )}
     </div>

@@ -49,7 +49,7 @@ export function CutPart({ groups, cut, others, onTake, onCut }: Props) {
       {groups.length > 0 ? null : (
         <p className="quiet">
           {cut === null
-            ? 'Nothing new in this plan is cut from a sheet.'
+            ? 'This plan needs no new pieces.'
             : `All pieces are cut, on ${words.date(cut.at, { day: 'numeric', month: 'long' })}.`}
         </p>
       )}
@@ -73,7 +73,7 @@ export function CutPart({ groups, cut, others, onTake, onCut }: Props) {
                     return `Layer ${layerNumber} needs ${words.show({ kind: 'length', si: length })} × ${words.show({ kind: 'length', si: width })}`;
                   })
                   .join('; ')}
-                : no sheet is large enough. Enter a larger one on Shelf, or trim the piece on Plan.
+                . No sheet is large enough. Enter a larger one on Shelf, or make the piece smaller on Plan.
               </p>
             )}
             <div className={styles.sheets}>
@@ -96,9 +96,9 @@ export function CutPart({ groups, cut, others, onTake, onCut }: Props) {
       {groups.length === 0 ? null : (
         <div className={styles.tools}>
           <Button variant="contained" onClick={onCut}>
-            These pieces are cut
+            Mark as cut
           </Button>
-          <span className="quiet">Takes the sheets off the shelf and lays the off-cuts there.</span>
+          <span className="quiet">Takes the sheets off the shelf and adds the off-cuts.</span>
         </div>
       )}
     </section>
@@ -111,18 +111,18 @@ function Bought({ group }: { group: CutGroup }) {
   const { bought, leastBought, buy, waste } = group;
   const share = words.show({ kind: 'share', si: waste });
   if (buy === null || bought === 0)
-    return <>Nothing to buy: the shelf is enough. {share} of the sheets is waste.</>;
+    return <>Nothing to buy. You have enough on the shelf. {share} of the sheets is waste.</>;
   const size = `${words.parts({ kind: 'length', si: buy.length }).number} × ${words.show({ kind: 'length', si: buy.width })}`;
   return (
     <>
       Buy {bought} {bought === 1 ? 'sheet' : 'sheets'} of {size}
       {bought === leastBought
         ? ', the fewest possible'
-        : `: the best that was found; by area alone ${leastBought} would do`}
+        : `: the fewest found; going by area alone, ${leastBought} might be enough`}
       . {share} of the sheets is waste
       {buy.itemId === null ? (
         <>
-          . {words.show({ kind: 'length', si: USUAL_SHEET.length })} square is assumed:{' '}
+          . {words.show({ kind: 'length', si: USUAL_SHEET.length })} square is assumed. You can{' '}
           <AppLink href="/shelf">enter the sheets you can buy</AppLink>
         </>
       ) : null}
@@ -145,7 +145,7 @@ function PieceList({ group, several }: { group: CutGroup; several: boolean }) {
           {outline.form === 'disc'
             ? `disc of ${words.show({ kind: 'length', si: outline.diameter })}${outline.bore > 0 ? `, hole of ${words.show({ kind: 'length', si: outline.bore })}` : ''}`
             : `${words.parts({ kind: 'length', si: outline.length }).number} × ${words.show({ kind: 'length', si: outline.width })}${outline.corner > 0 ? `, corners rounded to ${words.show({ kind: 'gap', si: outline.corner })}` : ''}${outline.notch === null ? '' : `, notch of ${words.show({ kind: 'length', si: outline.notch.width })}`}`}
-          {bevel > 0 ? `, lower face ${words.show({ kind: 'gap', si: bevel })} narrower` : ''}
+          {bevel > 0 ? `, bottom ${words.show({ kind: 'gap', si: bevel })} narrower` : ''}
           {part === '' ? '' : `, ${part}`}
         </li>
       ))}

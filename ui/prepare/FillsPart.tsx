@@ -22,7 +22,7 @@ export function FillsPart({ fills, there, fittings, onTaken }: Props) {
   return (
     <section aria-label="Bags and loose media" className={styles.part}>
       <h2 className="title">Bags and loose media</h2>
-      {fills.length === 0 ? <p className="quiet">Nothing in this plan is poured.</p> : null}
+      {fills.length === 0 ? <p className="quiet">This plan has no loose media.</p> : null}
       <ul>
         {fills.map(
           ({ layerId, layerNumber, medium, poured, dryMass, drainedMass, placed, bags, poursOut }) => (
@@ -45,7 +45,7 @@ export function FillsPart({ fills, there, fittings, onTaken }: Props) {
                 )}
                 {poursOut ? (
                   <p className={styles.caution}>
-                    Without a bag it pours out when the basket is lifted: choose a bag on Plan.
+                    Without a bag it falls out when you lift the basket. Choose a bag on Plan.
                   </p>
                 ) : null}
               </div>

@@ -27,23 +27,23 @@ export function FirstPackPart({ filter, boxed, planned }: Props) {
       </ul>
       {places.length === 0 ? (
         <p className="quiet">
-          <AppLink href={`/filter/${filter.id}/strip`}>Enter what came in the box</AppLink> in the leaflet’s
-          order to see what the leaflet gets wrong.
+          <AppLink href={`/filter/${filter.id}/strip`}>Enter the media from the box</AppLink> in the order of
+          the instructions to see if that order is right.
         </p>
       ) : (
         <>
           <p>
             {wrong === 0
-              ? 'The leaflet’s order is right for this filter.'
-              : `The leaflet puts ${wrong} of ${places.length} pieces in the wrong place for this filter.`}
+              ? 'The order in the instructions is right for this filter.'
+              : `The instructions put ${wrong} of ${places.length} pieces in the wrong place for this filter.`}
           </p>
           <table className={figures.table}>
             <caption className="caption">Place in flow order</caption>
             <thead>
               <tr>
                 <th scope="col">From the box</th>
-                <th scope="col">Leaflet</th>
-                <th scope="col">Right</th>
+                <th scope="col">Instructions</th>
+                <th scope="col">Best order</th>
                 <th scope="col">This plan</th>
               </tr>
             </thead>

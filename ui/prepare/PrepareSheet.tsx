@@ -170,6 +170,7 @@ export function PrepareSheet({
 
   return (
     <Frame
+      page="Prepare"
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, job.doc, 'prepare')}
@@ -196,7 +197,7 @@ export function PrepareSheet({
         })}
       >
         <AppLink href={`/filter/${filter.id}/${job.doc.stage === 'repack' ? 'repack' : 'plan'}`}>
-          {job.doc.stage === 'repack' ? 'Go on to Repack' : 'Back to Plan'}
+          {job.doc.stage === 'repack' ? 'Go to Repack' : 'Back to Plan'}
         </AppLink>
       </Band>
       {matureLeaves === null && newTank === null ? null : (
@@ -285,9 +286,12 @@ export function PrepareSheet({
           <TemplatesPart filterId={filter.id} templates={templates} />
           {strip === null ? null : (
             <p className={styles.part}>
-              Level strip: clean at {words.show({ kind: 'gap', si: strip.clean })} below the rim
+              Level strip: clean mark at {words.show({ kind: 'gap', si: strip.clean })} below the rim
               {strip.service === null ? '' : `, service at ${words.show({ kind: 'gap', si: strip.service })}`}
-              .{strip.tooClose ? ' The marks are so close together that a jug tells more.' : ''}
+              .
+              {strip.tooClose
+                ? ' The marks are very close together, so measuring with a jug tells you more.'
+                : ''}
             </p>
           )}
           <Cautions lines={cautions(filter, planned, 'handling')} />

@@ -38,7 +38,7 @@ export function ProgrammePart({ steps, repackOn, now, onDay, onTick }: Props) {
           onDay(/^\d{4}-\d{2}-\d{2}$/.test(event.target.value) ? event.target.value : null)
         }
       />
-      {steps.length === 0 ? <p className="quiet">No new media: nothing must be prepared.</p> : null}
+      {steps.length === 0 ? <p className="quiet">No new media, so there is nothing to prepare.</p> : null}
       {days.map((day) => {
         const own = steps.filter(({ on, daysBefore }) => (on ?? String(daysBefore)) === day);
         const [first] = own;
@@ -63,7 +63,7 @@ export function ProgrammePart({ steps, repackOn, now, onDay, onTick }: Props) {
                     <p className="quiet">
                       about {words.number(step.minutes)} min of work
                       {step.stands > 0 && step.doneAt === null
-                        ? `, then it stands ${words.show({ kind: 'hours', si: step.stands * HOUR })}`
+                        ? `, then leave it for ${words.show({ kind: 'hours', si: step.stands * HOUR })}`
                         : ''}
                     </p>
                     {step.stands > 0 && step.doneAt !== null ? (

@@ -16,7 +16,7 @@ export function ShoppingPart({ needs }: { needs: readonly Need[] }) {
     <section aria-label="Shopping list" className={styles.part}>
       <h2 className="title">Shopping list</h2>
       {needs.length === 0 ? (
-        <p className="quiet">Nothing is needed beside what is in the filter.</p>
+        <p className="quiet">You need nothing more than what is in the filter.</p>
       ) : (
         <table className={`${table.table} ${styles.needs}`}>
           <thead>
@@ -24,7 +24,7 @@ export function ShoppingPart({ needs }: { needs: readonly Need[] }) {
               <th scope="col">What</th>
               <th scope="col">Needed</th>
               <th scope="col">On the shelf</th>
-              <th scope="col">Buy</th>
+              <th scope="col">To buy</th>
               <th scope="col">Price</th>
             </tr>
           </thead>
@@ -45,7 +45,7 @@ export function ShoppingPart({ needs }: { needs: readonly Need[] }) {
       )}
       {needs.some(({ buy }) => buy !== null) ? (
         <p>
-          {known > 0 || unpriced === 0 ? `To buy: ${words.money(known)}` : 'To buy: no prices are known'}
+          {known > 0 || unpriced === 0 ? `To buy: ${words.money(known)}` : 'To buy: no prices entered'}
           {unpriced > 0 && known > 0 ? `, and ${unpriced} without a price` : ''}.{' '}
           <AppLink href="/shelf">Enter stock and prices on Shelf</AppLink>
         </p>

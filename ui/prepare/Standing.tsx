@@ -21,13 +21,13 @@ export function Standing({ stands, doneAt }: { stands: ProgrammeStep['stands']; 
     hour: '2-digit',
     minute: '2-digit',
   });
-  if (left === 0) return <p className={styles.stood}>Has stood long enough since {until}.</p>;
+  if (left === 0) return <p className={styles.stood}>Ready since {until}.</p>;
   return (
     <p className={styles.standing}>
-      <strong role="timer" aria-label="Still to stand">
+      <strong role="timer" aria-label="Time left">
         {left === null ? '–' : clockText(left)}
       </strong>{' '}
-      left; stands until {until}
+      left; ready on {until}
       <progress aria-hidden="true" max={seconds} value={seconds - (left ?? seconds)} />
     </p>
   );

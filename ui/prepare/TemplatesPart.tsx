@@ -13,10 +13,10 @@ export function TemplatesPart({ filterId, templates }: Props) {
   const address = `/api/filters/${filterId}/templates`;
   return (
     <section aria-label="Templates" className={styles.part}>
-      <h2 className="title">Templates at true size</h2>
+      <h2 className="title">Full-size templates</h2>
       <p className="quiet">
-        Print at 100 %, without fitting to the page, and measure the bar of 100 mm on every page. Large shapes
-        come on several pages that overlap.
+        Print at 100 %, not “fit to page”, and check that the bar on every page is 100 mm long. Large shapes
+        are spread over several pages that overlap.
       </p>
       <p className={styles.tools}>
         {Object.entries(PAPERS).map(([paper, { name }]) => (

@@ -74,24 +74,24 @@ describe('the cut plan', () => {
     const two = [pad, plainLayer('q', 'foam-30', 'tray-3', 0.03)];
     show(cutPart(two, shelf(sheet({ length: 0.3, width: 0.3 }))));
     expect(
-      screen.getByText(/Buy 2 sheets .*: the best that was found; by area alone 1 would do/),
+      screen.getByText(/Buy 2 sheets .*: the fewest found; going by area alone, 1 might be enough/),
     ).toBeTruthy();
   });
 
   it('says that the shelf is enough, where an off-cut is used', () => {
     show(cutPart([pad], shelf(sheet({ count: 1, offcut: true, length: 0.22, width: 0.22 }))));
-    expect(screen.getByText(/Nothing to buy: the shelf is enough/)).toBeTruthy();
+    expect(screen.getByText(/Nothing to buy\. You have enough on the shelf/)).toBeTruthy();
     expect(screen.getByText(/^off-cut from the shelf/)).toBeTruthy();
   });
 
-  it('says that a usual sheet is assumed, and what no sheet is large enough for', () => {
+  it('says that a usual sheet is assumed, and what No sheet is large enough for', () => {
     show(cutPart([pad], EMPTY_SHELF));
     expect(screen.getByText(/square is assumed/)).toBeTruthy();
     cleanup();
     const round = presetFilter('canister-centre-pipe', { id: 'r', tankId: 't' }, 'Round');
     const disc = plainLayer('d', 'foam-30', 'tray-1', 0.03);
     show(cutPart([disc], shelf(sheet({ length: 0.1, width: 0.1 })), {}, round));
-    expect(screen.getByText(/Layer 1 needs .* no sheet is large enough/)).toBeTruthy();
+    expect(screen.getByText(/Layer 1 needs .* No sheet is large enough/)).toBeTruthy();
   });
 
   it('says that all is cut, and reads in inches where the keeper does', () => {
@@ -137,7 +137,7 @@ describe('the preparations', () => {
     const broken = screen.getByRole('checkbox', { name: /^Lava rock.*break it/ });
     expect((broken as HTMLInputElement).checked).toBe(true);
     expect(screen.getByText(/splinters fly/)).toBeTruthy();
-    expect(screen.getAllByText(/then it stands 24.hours/).length).toBeGreaterThan(0);
+    expect(screen.getAllByText(/then leave it for 24.hours/).length).toBeGreaterThan(0);
   });
 
   it('are ticked by key, and the day is cleared with the field', async () => {
@@ -194,10 +194,10 @@ describe('the shopping list', () => {
 
   it('says that nothing is needed, and where no price is known at all', () => {
     show(<ShoppingPart needs={[]} />);
-    expect(screen.getByText(/Nothing is needed/)).toBeTruthy();
+    expect(screen.getByText(/You need nothing more/)).toBeTruthy();
     cleanup();
     show(<ShoppingPart needs={needs([stone], EMPTY_SHELF)} />);
-    expect(screen.getByText(/To buy: no prices are known/)).toBeTruthy();
+    expect(screen.getByText(/To buy: no prices entered/)).toBeTruthy();
   });
 });
 
@@ -214,7 +214,7 @@ describe('bags and loose media', () => {
       />,
     );
     expect(screen.getByText(/One bag of .* or more, .* in each: filled to 80.%/)).toBeTruthy();
-    expect(screen.getByText(/Without a bag it pours out/)).toBeTruthy();
+    expect(screen.getByText(/Without a bag it falls out/)).toBeTruthy();
     expect(screen.getByText(/in the filter already/)).toBeTruthy();
     expect(screen.getByText(/Hose back to the tank: 1\.40.m/)).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Take these from the shelf' }));
@@ -223,7 +223,7 @@ describe('bags and loose media', () => {
 
   it('say when nothing is poured', () => {
     show(<FillsPart fills={[]} there={new Set()} fittings={[]} onTaken={null} />);
-    expect(screen.getByText('Nothing in this plan is poured.')).toBeTruthy();
+    expect(screen.getByText('This plan has no loose media.')).toBeTruthy();
     expect(screen.queryByRole('button')).toBeNull();
   });
 });
@@ -245,7 +245,7 @@ describe('a printed block', () => {
       /ribs, 2\.\d.mm apart; .*of its face open/,
     );
     expect(
-      screen.getByText(/a little higher before the block than behind it, here by about 1\.2.mm/),
+      screen.getByText(/a little higher in front of the block than behind it, here by about 1\.2.mm/),
     ).toBeTruthy();
     const rib = screen.getByLabelText('Rib');
     await userEvent.clear(rib);
@@ -262,7 +262,7 @@ describe('a printed block', () => {
   it('is not offered where no chamber has straight walls', () => {
     const round = presetFilter('canister-centre-pipe', { id: 'r', tankId: 't' }, 'Round');
     show(<BlockPart filter={round} head={null} onUse={() => undefined} />);
-    expect(screen.getByText(/this filter has none/)).toBeTruthy();
+    expect(screen.getByText(/This filter has none/)).toBeTruthy();
   });
 });
 
@@ -274,7 +274,7 @@ describe('a soak that stands', () => {
       act(() => void vi.advanceTimersByTime(1000));
       expect(screen.getByRole('timer').textContent).toBe('29:59');
       act(() => void vi.advanceTimersByTime(30 * 60_000));
-      expect(screen.getByText(/Has stood long enough since/)).toBeTruthy();
+      expect(screen.getByText(/Ready since/)).toBeTruthy();
     } finally {
       vi.useRealTimers();
     }
@@ -289,7 +289,7 @@ describe('a new filter', () => {
 
   it('has its leaflet’s order set against the right one, piece by piece', () => {
     show(<FirstPackPart filter={hang} boxed={boxed} planned={[boxed[1]!]} />);
-    expect(screen.getByText(/puts 2 of 2 pieces in the wrong place/)).toBeTruthy();
+    expect(screen.getByText(/put 2 of 2 pieces in the wrong place/)).toBeTruthy();
     const row = screen.getByRole('row', { name: /Fine foam/ });
     expect(
       within(row)
@@ -300,7 +300,7 @@ describe('a new filter', () => {
 
   it('asks for what came in the box where nothing is entered', () => {
     show(<FirstPackPart filter={hang} boxed={[]} planned={[]} />);
-    expect(screen.getByRole('link', { name: 'Enter what came in the box' })).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'Enter the media from the box' })).toBeTruthy();
   });
 });
 

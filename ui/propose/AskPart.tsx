@@ -17,9 +17,9 @@ import { limitSaid } from './limitWords';
 import styles from './Propose.module.css';
 
 const SOURCE_WORDS: Readonly<Record<Source, string>> = {
-  hand: 'In the filter and on the shelf',
-  listed: 'Also what the shelf lists to buy',
-  any: 'Any generic medium',
+  hand: 'Media in the filter and on the shelf',
+  listed: 'Also media priced on the shelf',
+  any: 'Any media',
 };
 
 const BOUNDS = {
@@ -51,7 +51,7 @@ export function AskPart({ ask, onChange, onReset }: Props) {
         label: `${mediumOf(layer).name}, ${words.show({ kind: 'length', si: layer.thickness })}`,
       }));
   return (
-    <Fold title="What may be used, and limits" says={asked(words, ask)} lazy>
+    <Fold title="Media to use, and limits" says={asked(words, ask)} lazy>
       <div className={styles.asks}>
         <div className={styles.row}>
           <ChoiceField
@@ -69,14 +69,16 @@ export function AskPart({ ask, onChange, onReset }: Props) {
               bounds={BOUNDS.budget}
               value={ask.budget}
               optional
-              hint={ask.from === 'any' ? 'With a sum, only media with a price are used' : undefined}
+              hint={
+                ask.from === 'any' ? 'If you enter an amount, only media with a price are used' : undefined
+              }
               onChange={(budget) => onChange({ budget })}
             />
           )}
         </div>
         {today.length === 0 ? null : (
           <CheckList
-            legend="Media that stay in the pack, in any chamber"
+            legend="Keep in the pack, in any chamber"
             items={named(today)}
             chosen={ask.stay}
             onChange={(stay) => onChange({ stay })}
@@ -84,7 +86,7 @@ export function AskPart({ ask, onChange, onReset }: Props) {
         )}
         {mine.length === 0 ? null : (
           <CheckList
-            legend="Layers of the plan that stay where they are"
+            legend="Keep where they are in the plan"
             items={named(mine)}
             chosen={ask.pinned}
             onChange={(pinned) => onChange({ pinned })}
@@ -130,14 +132,14 @@ export function AskPart({ ask, onChange, onReset }: Props) {
         {filter.spill === null ? null : (
           <CheckList
             legend="Overflow"
-            items={[{ value: 'never', label: 'Must not overflow with every layer blocked' }]}
+            items={[{ value: 'never', label: 'Must not overflow even if every layer is blocked' }]}
             chosen={limits.neverOverflows ? ['never'] : []}
             onChange={(chosen) => setLimit({ neverOverflows: chosen.length > 0 })}
           />
         )}
         {onReset === null ? null : (
           <div>
-            <Button onClick={onReset}>Reset to what is asked at first</Button>
+            <Button onClick={onReset}>Reset to defaults</Button>
           </div>
         )}
       </div>

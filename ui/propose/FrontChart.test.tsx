@@ -76,7 +76,7 @@ describe('FrontChart', () => {
   it('is moved along by the keys: to its ends, step by step, and never past them', async () => {
     const onChoose = vi.fn();
     render(<Steered onChoose={onChoose} />);
-    const front = screen.getByRole('slider', { name: /^Along the front: next service against fine dirt/ });
+    const front = screen.getByRole('slider', { name: /^Best packs: next service against fine dirt/ });
     expect(front.getAttribute('aria-valuetext')).toBe('No pack chosen');
     expect(front.getAttribute('aria-valuemax')).toBe('3');
     front.focus();
@@ -90,7 +90,9 @@ describe('FrontChart', () => {
     await userEvent.keyboard('{End}{ArrowLeft}');
     expect(onChoose).toHaveBeenLastCalledWith(even, 0.5);
     // Words for those who do not see it, and below the chart for all: what the pack is and has.
-    expect(front.getAttribute('aria-valuetext')).toMatch(/^next service about 10\sweeks, fine dirt afloat 1/);
+    expect(front.getAttribute('aria-valuetext')).toMatch(
+      /^next service about 10\sweeks, fine dirt in the water 1/,
+    );
     expect(screen.getByText(/: 5\.0\scm medium foam \(30\sppi\)/)).toBeTruthy();
     const calls = onChoose.mock.calls.length;
     await userEvent.keyboard('x');
@@ -105,9 +107,9 @@ describe('FrontChart', () => {
     const [left, top] = ['cx', 'cy'].map((name) => Number(dots[0]!.getAttribute(name)));
     // The one that is beaten is no part of the front, and can be looked at all the same.
     fireEvent.pointerMove(front, { clientX: left! + 2, clientY: top! });
-    expect(screen.getByText(/fine dirt afloat 2\.00/)).toBeTruthy();
+    expect(screen.getByText(/fine dirt in the water 2\.00/)).toBeTruthy();
     fireEvent.pointerLeave(front);
-    expect(screen.queryByText(/fine dirt afloat 2\.00/)).toBeNull();
+    expect(screen.queryByText(/fine dirt in the water 2\.00/)).toBeNull();
     fireEvent.click(front, { clientX: left! + 2, clientY: top! });
     expect(onChoose).toHaveBeenLastCalledWith(beaten, 0.5);
     fireEvent.click(front, { clientX: 1, clientY: 1 });

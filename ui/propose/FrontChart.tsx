@@ -93,7 +93,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
         role="slider"
         tabIndex={0}
         suppressHydrationWarning
-        aria-label={`Along the front: ${wishName(x, fed).toLowerCase()} against ${wishName(y, fed).toLowerCase()}`}
+        aria-label={`Best packs: ${wishName(x, fed).toLowerCase()} against ${wishName(y, fed).toLowerCase()}`}
         aria-valuemin={1}
         aria-valuemax={Math.max(1, front.length)}
         aria-valuenow={Math.max(1, place + 1)}
@@ -185,7 +185,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
       </svg>
       <figcaption className={`caption ${styles.caption}`} aria-live="polite">
         {shown === null
-          ? `${words.number(considered.length, 0)} packs that keep to the limits, each a dot; those on the line no other pack beats in both. Move along the line with the arrow keys, or point at a dot.`
+          ? `${words.number(considered.length, 0)} packs within your limits, one dot each. The line joins the best ones. Use the arrow keys to move along it, or point at a dot.`
           : `${said(shown.figures)}: ${layersSaid(words, shown.layers)}`}
       </figcaption>
     </figure>

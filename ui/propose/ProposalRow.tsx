@@ -102,18 +102,17 @@ export function ProposalRow(props: Props) {
           ))}
         </dl>
       </div>
-      <p>Along the water: {layersSaid(words, pack.layers)}.</p>
+      <p>Flow order: {layersSaid(words, pack.layers)}.</p>
       {isProvisional ? null : <p>{workSaid(words, pack, today)}</p>}
       {(pack.figures.service ?? 0) < LONGEST_SHUT ? null : (
         <p className="quiet">
-          Likely not due for half a year: open it twice a year all the same, to look at seal, impeller and
-          dirt.
+          It may not need service for six months. Look inside when the plan says so anyway, to check the seal,
+          the impeller and the dirt.
         </p>
       )}
       {givesUp.length === 0 ? null : (
         <p className="quiet">
-          Gives up, against the best of the proposals:{' '}
-          {joined(givesUp.map((wish) => wishName(wish, fed).toLowerCase()))}.
+          Not the best for: {joined(givesUp.map((wish) => wishName(wish, fed).toLowerCase()))}.
         </p>
       )}
       {pack.matureLeaves === null ? null : (
@@ -143,12 +142,12 @@ function workSaid(words: Words, { change, layers, buys, bill }: Finalist, today:
     ]);
   const parts = [
     ...(change.cut.length > 0 ? [`cut ${names(change.cut, layers)}`] : []),
-    ...(change.filled.length > 0 ? [`fill in ${names(change.filled, layers)}`] : []),
+    ...(change.filled.length > 0 ? [`add ${names(change.filled, layers)}`] : []),
     ...(change.moved.length > 0 ? [`move ${names(change.moved, layers)}`] : []),
     ...(change.away.length > 0 ? [`take out ${names(change.away, today)}`] : []),
   ];
-  const work = parts.length === 0 ? 'Nothing is cut or filled in' : `To do: ${parts.join('; ')}`;
-  if (buys.length === 0) return `${work}. Nothing must be bought.`;
+  const work = parts.length === 0 ? 'Nothing to cut or add' : `To do: ${parts.join('; ')}`;
+  if (buys.length === 0) return `${work}. Nothing to buy.`;
   const things = joined([
     ...new Set(
       buys.map(({ medium, kind, part }) =>
@@ -159,7 +158,7 @@ function workSaid(words: Words, { change, layers, buys, bill }: Finalist, today:
   const price =
     bill.unpriced > 0
       ? bill.known > 0
-        ? ` (${words.money(bill.known)} and what has no price yet)`
+        ? ` (${words.money(bill.known)}, plus items without a price)`
         : ' (prices not known)'
       : ` (${words.money(bill.known)})`;
   return `${work}. To buy: ${things}${price}.`;

@@ -119,10 +119,10 @@ export function ProposePanel(props: Props) {
       {found.fault === 'no media' ? (
         <div className={styles.row}>
           <Button variant="outlined" onClick={() => change({ from: 'any' })}>
-            Any generic medium
+            Use any media
           </Button>
           <Button component={AppLink} href="/shelf">
-            To the shelf
+            Go to Shelf
           </Button>
         </div>
       ) : null}
@@ -130,8 +130,8 @@ export function ProposePanel(props: Props) {
         <>
           {fed ? null : (
             <p className="quiet">
-              Enter the food a day under Measure, and the proposals are forecast too: when each clogs, how
-              clear it keeps the water, and for how much food its bacteria are enough.
+              Enter the daily food under Measure to see a forecast for each pack: when it clogs, how clear the
+              water stays, and how much food its bacteria can deal with.
             </p>
           )}
           <ol aria-label="Proposals">
@@ -151,8 +151,8 @@ export function ProposePanel(props: Props) {
             ))}
           </ol>
           {isChartDue ? (
-            <section aria-label="What matters more">
-              <h2 className="title">What matters more?</h2>
+            <section aria-label="What matters most">
+              <h2 className="title">What matters most?</h2>
               <div className={styles.row}>
                 {([0, 1] as const).map((place) => (
                   <ChoiceField
@@ -204,7 +204,7 @@ function chosenName({ layers }: Considered, proposals: readonly Proposal[]): str
   const index = proposals.findIndex(({ pack }) => pack.layers === layers);
   return index === -1 ? CHOSEN : `${CHOSEN}: proposal ${LETTERS[index]}`;
 }
-const CHOSEN = 'Chosen on the chart';
+const CHOSEN = 'Selected on the chart';
 
 const NONE: readonly Finalist[] = [];
 
@@ -219,14 +219,14 @@ const LEAN = 1.8;
 
 /** That there are no more packs than these, and where more would come from. */
 function allSaid(words: Words, { tried, forecast, of }: Proposals, closely: string): string {
-  const many = `${words.number(tried, 0)} ${tried === 1 ? 'pack that makes' : 'packs that make'} sense can be made from these media:`;
+  const many = `${words.number(tried, 0)} ${tried === 1 ? 'sensible pack' : 'sensible packs'} can be made from this media:`;
   const done =
     tried === forecast
-      ? `all were tried and ${closely}.`
+      ? `all tried and ${closely}.`
       : forecast === 0
-        ? 'all were tried, and none keeps to the limits.'
-        : `all were tried, and the ${words.number(forecast, 0)} that ${forecast === 1 ? 'keeps' : 'keep'} to the limits ${closely}.`;
-  return `${many} ${done}${of.from === 'hand' ? ' More can be made where media may be bought.' : ''}`;
+        ? 'all tried, and none is within your limits.'
+        : `all tried; ${words.number(forecast, 0)} ${forecast === 1 ? 'is' : 'are'} within your limits and ${closely}.`;
+  return `${many} ${done}${of.from === 'hand' ? ' Allow media to be bought to see more.' : ''}`;
 }
 
 /** How far the search is, and its buttons. */
@@ -252,7 +252,7 @@ function Status({
           <progress aria-label="Search" value={found.share} max={1} />
           <span className="quiet">
             {counted}
-            {found.stage === 'working out' ? '; the best are worked out to the end …' : ' …'}
+            {found.stage === 'working out' ? '; checking the best in detail …' : ' …'}
           </span>
           <Button onClick={onStop}>Stop</Button>
         </div>
@@ -271,7 +271,7 @@ function Status({
     case 'failed':
       return (
         <p role="alert">
-          The search could not be worked out.{' '}
+          The search failed.{' '}
           <Button
             onClick={() => {
               onStop();
@@ -297,30 +297,30 @@ function leadSaid(words: Words, found: Proposals, { proposals, plan }: Answers, 
     );
     const [first] = urgent;
     return first !== undefined && urgent.length === found.finalists.length
-      ? `No pack can be proposed while this is so: ${words.say(first.title)}`
-      : 'No pack keeps to all limits once a year of visits is planned, or none can be made from what may be used: loosen one of them.';
+      ? `No pack can be proposed until you fix this: ${words.say(first.title)}`
+      : 'No pack is within all your limits. Relax a limit or allow more media.';
   }
   if (found.finalists === null)
-    return found.stage === 'stopped' ? 'The best until the search was stopped:' : 'The best so far:';
+    return found.stage === 'stopped' ? 'The best before you stopped the search:' : 'The best so far:';
   const mine = found.mine?.figures ?? null;
-  if (mine === null) return `${proposals.length} packs that no other beats in everything.`;
+  if (mine === null) return `The ${proposals.length} best packs, each for a different reason.`;
   const index = proposals.findIndex(({ pack }) => isBetterThan(pack.figures, mine));
   const winner = proposals[index];
   if (winner === undefined) return plan === null ? '' : PLAN_WORDS[plan];
   const { better } = betterIn(winner.pack.figures, mine);
   const fed = winner.pack.figures.service !== null;
-  return `Proposal ${LETTERS[index]} beats your plan: better in ${joined(better.filter((wish) => wish !== 'change').map((wish) => wishName(wish, fed).toLowerCase()))}, and worse in nothing but the work of the change.`;
+  return `Proposal ${LETTERS[index]} is better than your plan in ${joined(better.filter((wish) => wish !== 'change').map((wish) => wishName(wish, fed).toLowerCase()))}. It is worse in nothing except the work of changing.`;
 }
 
 /** How the plan stands, where it is not beaten by one of the proposals. */
 const PLAN_WORDS: Readonly<Record<PlanStanding, string>> = {
-  beaten: 'One of the proposals beats your plan.',
-  urgent: 'Something in your plan is urgent; in these packs nothing is.',
-  'misses a limit': 'Your plan does not keep to the limits; these packs do.',
-  'as good as any': 'No pack that was found is better than your plan in anything.',
-  best: 'Your plan is the best all round: each of these is better in something, and gives up something else.',
+  beaten: 'One of the proposals is better than your plan.',
+  urgent: 'Your plan has an urgent problem. These packs have none.',
+  'misses a limit': 'Your plan is outside your limits. These packs are within them.',
+  'as good as any': 'Your plan is as good as any pack found.',
+  best: 'Your plan is the best overall. Each of these is better in one way and worse in another.',
   'one of them':
-    'No proposal beats your plan in everything: each is better in something, and gives up something else.',
+    'No proposal is better than your plan in every way. Each is better in one way and worse in another.',
 };
 
 /** The plan as it is against each proposal, wish by wish. */
@@ -340,8 +340,8 @@ function WhyNotMine({
           wishes.filter((wish) => hasFigure(wish, fed)).map((wish) => wishName(wish, fed).toLowerCase()),
         );
   return (
-    <section aria-label="Why not mine?">
-      <h2 className="title">Why not mine?</h2>
+    <section aria-label="Compared with your plan">
+      <h2 className="title">Compared with your plan</h2>
       <ul>
         {proposals.map(({ pack, merits }, index) => {
           const { better, worse } = betterIn(pack.figures, mine);

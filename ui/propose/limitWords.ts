@@ -6,11 +6,11 @@ import type { Words } from '../fields/wordsFor';
 /** What keeps a search from being begun, and what to do. */
 export const FAULT_WORDS: Readonly<Record<ProposeFault, string>> = {
   'no chamber': 'This filter has no chamber for media: add one under Measure.',
-  'no room': 'Every layer stays where it is, and no room is left for another: let one of them go.',
+  'no room': 'You keep every layer in place, and there is no space for another. Untick one.',
   'no media':
-    'Nothing is on the shelf, and nothing in the filter can be used again: put media on the shelf, or choose “Any generic medium”.',
+    'There is no media to use: none on the shelf, and none in the filter that can be used again. Add media to the shelf, or choose “Any media”.',
   'no money':
-    'Nothing is at hand, and nothing can be bought for that sum: raise it, or put media on the shelf.',
+    'You have no media, and nothing can be bought for that amount. Raise it, or add media to the shelf.',
 };
 
 /** A value of a limit in its unit. */
@@ -61,17 +61,17 @@ export function contradictionSaid(words: Words, limits: Limits, found: Contradic
   switch (found.kind) {
     case 'none':
       return found.spilled
-        ? 'With every pack that can be made the water stands over the rim, clean as it is. Measure rim, stop and flow again, or throttle the pump.'
-        : 'No pack can be made from what may be used: sheets are too small, or there is too little of a medium. Allow more media, or let a piece go that stays.';
+        ? 'Every possible pack would overflow, even when clean. Measure the rim, fill limit and flow again, or turn the pump down.'
+        : 'No pack can be made from this media: the sheets are too small, or there is too little of it. Allow more media, or untick a piece you keep.';
     case 'one':
       return found.limit === 'neverOverflows'
-        ? 'Every pack would overflow with all layers blocked: this body needs a notch or an open edge. Let that limit go, or measure the notch under Measure.'
-        : `No pack keeps to ${limitSaid(words, limits, found.limit)}: the nearest comes to ${nearestSaid(words, limits, found.limit, found.missedBy)}. Change that limit.`;
+        ? 'Every pack would overflow if all layers were blocked. This filter needs a notch or an open edge. Remove that limit, or enter the notch under Measure.'
+        : `No pack has ${limitSaid(words, limits, found.limit)}. The closest is ${nearestSaid(words, limits, found.limit, found.missedBy)}. Change that limit.`;
     case 'two': {
       const [first, second] = found.limits;
-      return `No pack keeps both to ${limitSaid(words, limits, first)} and to ${limitSaid(words, limits, second)}: with the first kept the nearest comes to ${nearestSaid(words, limits, second, found.missedBy[1])}, with the second kept to ${nearestSaid(words, limits, first, found.missedBy[0])}. Change one of the two.`;
+      return `No pack has both ${limitSaid(words, limits, first)} and ${limitSaid(words, limits, second)}. With the first limit the closest is ${nearestSaid(words, limits, second, found.missedBy[1])}; with the second it is ${nearestSaid(words, limits, first, found.missedBy[0])}. Change one of them.`;
     }
     case 'several':
-      return `No pack keeps to all limits together: ${found.limits.map((limit) => limitSaid(words, limits, limit)).join('; ')}. Change one of them.`;
+      return `No pack is within all these limits: ${found.limits.map((limit) => limitSaid(words, limits, limit)).join('; ')}. Change one of them.`;
   }
 }

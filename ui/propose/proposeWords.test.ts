@@ -34,7 +34,7 @@ const FIGURES: Figures = {
 
 describe('limits in words', () => {
   it('say what is asked, in its unit', () => {
-    expect(plain(limitSaid(words, LIMITS, 'leastTurnover'))).toBe('a turnover of at least 6.0 × an hour');
+    expect(plain(limitSaid(words, LIMITS, 'leastTurnover'))).toBe('a turnover of at least 6.0 times an hour');
     expect(plain(limitSaid(words, LIMITS, 'mostVisits'))).toBe('at most 12 visits a year');
     expect(plain(limitSaid(words, LIMITS, 'mostMass'))).toMatch(/^a weight of at most 20(\.0+)? kg$/);
     expect(limitSaid(words, LIMITS, 'neverOverflows')).toBe('no overflow with every layer blocked');
@@ -47,22 +47,22 @@ describe('limits in words', () => {
       missedBy: [2 / 3600, 3 / 3600],
     });
     expect(plain(said)).toBe(
-      'No pack keeps both to a turnover of at least 6.0 × an hour and to a turnover of at most 4.0 × an hour: with the first kept the nearest comes to 7.0 × an hour, with the second kept to 4.0 × an hour. Change one of the two.',
+      'No pack has both a turnover of at least 6.0 times an hour and a turnover of at most 4.0 times an hour. With the first limit the closest is 7.0 times an hour; with the second it is 4.0 times an hour. Change one of them.',
     );
   });
 
   it('that nothing keeps to say how far the nearest is, and what to do', () => {
     const said = contradictionSaid(words, LIMITS, { kind: 'one', limit: 'mostMinutes', missedBy: 40 });
     expect(said).toBe(
-      'No pack keeps to at most 300 minutes a year: the nearest comes to 340 minutes a year. Change that limit.',
+      'No pack has at most 300 minutes a year. The closest is 340 minutes a year. Change that limit.',
     );
     expect(contradictionSaid(words, LIMITS, { kind: 'one', limit: 'neverOverflows', missedBy: 1 })).toMatch(
       /needs a notch/,
     );
     expect(contradictionSaid(words, LIMITS, { kind: 'none', spilled: false })).toMatch(/Allow more media/);
-    expect(contradictionSaid(words, LIMITS, { kind: 'none', spilled: true })).toMatch(/over the rim/);
+    expect(contradictionSaid(words, LIMITS, { kind: 'none', spilled: true })).toMatch(/would overflow/);
     expect(contradictionSaid(words, LIMITS, { kind: 'several', limits: ['mostVisits', 'mostMass'] })).toMatch(
-      /all limits together: at most 12 visits a year; a weight/,
+      /within all these limits: at most 12 visits a year; a weight/,
     );
   });
 });
@@ -74,24 +74,24 @@ describe('wishes in words', () => {
     const range = { runs: 100, low: new Float32Array(), high: new Float32Array(), earliest: 35, latest: 84 };
     expect(plain(wishSaid(words, 'service', FIGURES, range))).toBe('5–12 weeks');
     expect(plain(wishSaid(words, 'clear', FIGURES))).toBe('0.20 mg/L');
-    expect(plain(wishSaid(words, 'cover', FIGURES))).toBe('4.2 × today’s food');
+    expect(plain(wishSaid(words, 'cover', FIGURES))).toBe('4.2 times today’s food');
     expect(wishSaid(words, 'cost', FIGURES)).toBe('€3.90');
-    expect(wishSaid(words, 'cost', { ...FIGURES, cost: 0, unpriced: 1e-3 })).toBe('price not known');
+    expect(wishSaid(words, 'cost', { ...FIGURES, cost: 0, unpriced: 1e-3 })).toBe('price not entered');
     expect(wishSaid(words, 'minutes', FIGURES)).toBe('170');
   });
 
   it('speak of clearing and surface where nobody has said what is fed', () => {
     const unfed = { ...FIGURES, service: null, fines: null, cover: null, minutes: null };
-    expect(wishName('clear', false)).toBe('A cloud clears within');
+    expect(wishName('clear', false)).toBe('Cloudy water clears in');
     expect(plain(wishSaid(words, 'clear', unfed))).toBe('10 hours');
     expect(plain(wishSaid(words, 'cover', unfed))).toMatch(/^3(\.0+)? m²$/);
-    expect(wishSaid(words, 'service', unfed)).toBe('food not known');
+    expect(wishSaid(words, 'service', unfed)).toBe('food not entered');
     expect([hasFigure('service', false), hasFigure('turnover', false)]).toEqual([false, true]);
   });
 
   it('name an axis by its unit, and its values without', () => {
     expect(axisName(words, 'service', true)).toBe('Next service, weeks');
-    expect(plain(axisName(words, 'clear', true))).toBe('Fine dirt afloat, mg/L');
+    expect(plain(axisName(words, 'clear', true))).toBe('Fine dirt in the water, mg/L');
     expect(tickSaid(words, 'service', 28)).toMatch(/^4/);
     // No filter is left shut for longer than half a year: all that lasts longer stands there.
     expect(tickSaid(words, 'service', 182)).toBe('26 or more');

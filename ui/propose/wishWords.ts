@@ -10,17 +10,17 @@ import { weeksSaid } from '../time/serviceWords';
 /** The wishes as a keeper would name them, and the figure that is shown of each. */
 export const WISH_NAMES: Readonly<Record<Wish, string>> = {
   service: 'Next service',
-  clear: 'Fine dirt afloat',
+  clear: 'Fine dirt in the water',
   cover: 'Bacteria after 3 months',
   turnover: 'Turnover',
-  cost: 'Replaced media a year',
+  cost: 'Cost of media a year',
   minutes: 'Minutes of work a year',
-  change: 'Pieces to change today',
+  change: 'Pieces to change now',
 };
 
 /** Names for a tank of which nobody has said what is fed. */
 const UNFED_NAMES: Partial<Readonly<Record<Wish, string>>> = {
-  clear: 'A cloud clears within',
+  clear: 'Cloudy water clears in',
   cover: 'Surface for bacteria',
 };
 
@@ -65,7 +65,7 @@ export function wishSaid(
 ): string {
   switch (wish) {
     case 'service':
-      if (figures.service === null) return 'food not known';
+      if (figures.service === null) return 'food not entered';
       return range === null && figures.service >= HORIZON
         ? 'over a year'
         : weeksSaid(words, range, figures.service);
@@ -80,9 +80,9 @@ export function wishSaid(
     case 'turnover':
       return words.show({ kind: 'turnover', si: figures.turnover });
     case 'cost':
-      return figures.unpriced > 0 && figures.cost === 0 ? 'price not known' : words.money(figures.cost);
+      return figures.unpriced > 0 && figures.cost === 0 ? 'price not entered' : words.money(figures.cost);
     case 'minutes':
-      return figures.minutes === null ? 'food not known' : words.number(figures.minutes, 0);
+      return figures.minutes === null ? 'food not entered' : words.number(figures.minutes, 0);
     case 'change':
       return words.number(figures.change, 0);
   }

@@ -17,8 +17,8 @@ export function FindingTitles({
   const serious = report.findings.filter((item) => item.level !== 'note');
   return (
     <section aria-label="So far" className={styles.panel}>
-      <h2 className={`caption ${styles.heading}`}>As found, so far</h2>
-      {report.layers.length === 0 ? <p>Nothing to judge yet.</p> : null}
+      <h2 className={`caption ${styles.heading}`}>Findings so far</h2>
+      {report.layers.length === 0 ? <p>Enter a layer to see findings.</p> : null}
       {report.layers.length > 0 && serious.length === 0 ? (
         <p className={styles.fine}>No problems found.</p>
       ) : null}

@@ -31,7 +31,7 @@ export function FindingsPanel({ title, input, report, onSelect, onEdit, numbered
   return (
     <section aria-label="Findings" className={styles.panel}>
       <h2 className={`caption ${styles.heading}`}>{title}</h2>
-      {report.layers.length === 0 ? <p>Nothing to judge yet.</p> : null}
+      {report.layers.length === 0 ? <p>Enter a layer to see findings.</p> : null}
       {report.layers.length > 0 && findings.every((item) => item.level === 'note') ? (
         <p className={styles.fine}>No problems found.</p>
       ) : null}
@@ -100,7 +100,7 @@ function FindingItem({ finding, input, report, onSelect, onEdit, onStaged, numbe
           <Button variant="text" onClick={() => onStaged(staged)}>
             Keep all of it for now, and replace it in stages
           </Button>
-          <span className={styles.effect}>the stages stand on Swap</span>
+          <span className={styles.effect}>see the stages under Media swap</span>
         </p>
       )}
     </li>

@@ -23,16 +23,16 @@ export function FlowReadingRows({ filter, report, flow, fit }: Props) {
   if (newest === undefined)
     return (
       <div className={styles.row}>
-        <dt className={styles.label}>Flow, by jug</dt>
+        <dt className={styles.label}>Measured flow</dt>
         <dd className={styles.value}>not measured</dd>
-        <dd className={styles.word}>time it with a jug under Flow</dd>
+        <dd className={styles.word}>measure it under Flow</dd>
       </div>
     );
   const { mean, spread } = newest.flow;
   return (
     <>
       <div className={styles.row}>
-        <dt className={styles.label}>Flow, by jug</dt>
+        <dt className={styles.label}>Measured flow</dt>
         <dd className={styles.value} data-testid="reading-measured-flow">
           <Quantity value={{ kind: 'flow', si: mean }} />
         </dd>
@@ -45,7 +45,7 @@ export function FlowReadingRows({ filter, report, flow, fit }: Props) {
       </div>
       {fit === null || flow.clean === null ? null : (
         <div className={styles.row} data-stop={fit.verdict === 'unexplained'}>
-          <dt className={styles.label}>Flow when clean, by jug</dt>
+          <dt className={styles.label}>Measured clean flow</dt>
           <dd className={styles.value} data-testid="reading-clean-flow">
             <Quantity value={{ kind: 'flow', si: flow.clean.flow.mean }} />
           </dd>
@@ -53,11 +53,11 @@ export function FlowReadingRows({ filter, report, flow, fit }: Props) {
         </div>
       )}
       <div className={styles.row}>
-        <dt className={styles.label}>Turnover, by jug</dt>
+        <dt className={styles.label}>Measured turnover</dt>
         <dd className={styles.value} data-testid="reading-measured-turnover">
           <Quantity value={{ kind: 'turnover', si: turnover(mean, report.sizing.tankVolume) }} />
         </dd>
-        <dd className={styles.word}>of the pack that was in then</dd>
+        <dd className={styles.word}>with the pack at that time</dd>
       </div>
     </>
   );
@@ -66,11 +66,11 @@ export function FlowReadingRows({ filter, report, flow, fit }: Props) {
 /** Agreement, what explains the difference, or which entry is likely wrong. */
 function fitWord({ predicted, low, high, verdict }: CleanFlowFit, measured: number, words: Words): string {
   const show = (si: number): string => words.show({ kind: 'flow', si });
-  const said = `${show(predicted)} predicted for the pack that was in then`;
-  if (verdict === 'agrees') return `agrees with the ${said}`;
-  const range = `${show(low)} to ${show(high)} with what was assumed of pump and hoses`;
+  const said = `${show(predicted)} predicted for the pack at that time`;
+  if (verdict === 'agrees') return `matches the ${said}`;
+  const range = `${show(low)} to ${show(high)} with the assumed pump and hoses`;
   if (verdict === 'fits') return `${said}, ${range}`;
   return measured > predicted
-    ? `${said}, at most ${show(high)}: check the flow on the label, the bore of the hoses and the litres of the jug`
-    : `${said}, at least ${show(low)}: check for a tap half shut or a furred hose, and the flow on the label`;
+    ? `${said}, at most ${show(high)}: check the flow on the label, the inside width of the hoses and the size of the jug`
+    : `${said}, at least ${show(low)}: check for a half-closed tap or a slimy hose, and the flow on the label`;
 }

@@ -8,6 +8,8 @@ import { Quantity } from '../fields/Quantity';
 import styles from './ReadingRows.module.css';
 import type { FoundImprovement } from './foundImprovement';
 import { Improvement } from './Improvement';
+import { Explanation } from '../frame/Explanation';
+import type { ExplainedTerm } from '../frame/explanations';
 
 interface Props {
   /** Which figures, in this order. */
@@ -35,8 +37,16 @@ export function ReadingRows({ keys, filter, report, against, improvements, stale
     .map((reading) => {
       const then = before.get(reading.key) ?? null;
       return (
-        <div key={reading.key} className={styles.row} data-stop={isOver(reading)}>
-          <dt className={styles.label}>{labelOf(reading, filter)}</dt>
+        <div
+          key={reading.key}
+          className={styles.row}
+          data-stop={isOver(reading)}
+          data-long={labelOf(reading, filter).length > LONG_LABEL}
+        >
+          <dt className={styles.label}>
+            {labelOf(reading, filter)}
+            {EXPLAINED[reading.key] === undefined ? null : <Explanation of={EXPLAINED[reading.key]!} />}
+          </dt>
           <dd className={styles.value} data-testid={`reading-${reading.key}`}>
             {reading.value === null ? 'none' : <Quantity value={reading.value} />}
           </dd>
@@ -52,12 +62,28 @@ export function ReadingRows({ keys, filter, report, against, improvements, stale
           )}
           <dd className={styles.word}>
             {wordOf(reading.key, report, words, day)}
+            {reading.key === 'bacteria' && report.bacteria !== null ? (
+              <Explanation of="Bacteria elsewhere in the tank" />
+            ) : null}
             <Improvement of={improvements.get(reading.key) ?? null} stale={stale} onEdit={onEdit} />
           </dd>
         </div>
       );
     });
 }
+
+/** Letters from which on a label has a line of its own. */
+const LONG_LABEL = 24;
+
+/** Figures that a beginner asks about. */
+const EXPLAINED: Partial<Readonly<Record<ReadingKey, ExplainedTerm>>> = {
+  headroom: 'Water below the rim',
+  leastPassThrough: 'Water through the worst layer',
+  turnover: 'Turnover',
+  bacteria: 'Bacteria once grown',
+  atOnce: 'Bacteria now',
+  biologicalSurface: 'Bacteria',
+};
 
 const isOver = ({ key, value }: PackReading): boolean =>
   (key === 'overfill' && (value?.si ?? 0) > 0) || (key === 'headroom' && (value?.si ?? 0) < 0);
@@ -71,14 +97,14 @@ function clearWord({ clearWater }: PackReport, words: Words): string {
   if (clearWater === null) return 'enter the daily food under Measure';
   const show = (si: number): string => words.show({ kind: 'concentration', si });
   const { fines, solids } = clearWater.with;
-  return `finer than 0.1 mm; likely range ${show(fines.low)} to ${show(fines.high)}; ${show(clearWater.without.fines.likely)} without this filter; all dirt afloat ${show(solids.likely)}`;
+  return `finer than 0.1 mm; likely range ${show(fines.low)} to ${show(fines.high)}; ${show(clearWater.without.fines.likely)} without this filter; all dirt in the water ${show(solids.likely)}`;
 }
 
 function bacteriaWord({ bacteria }: PackReport, words: Words): string {
   if (bacteria === null) return 'enter the daily food under Measure';
   const { withTank, filtersAlone, firstAtLimit } = bacteria;
-  const times = (value: number): string => `${words.number(value, 1)}×`;
-  return `once grown; likely range ${times(withTank.low)} to ${times(withTank.high)}; ${times(filtersAlone.likely)} without the film in the tank; ${firstAtLimit} comes to its limit first`;
+  const times = (value: number): string => words.number(value, 1);
+  return `likely range ${times(withTank.low)} to ${times(withTank.high)}; ${times(filtersAlone.likely)} without bacteria elsewhere in the tank; ${firstAtLimit} reaches its limit first`;
 }
 
 /** What the figure means here, in a few words. */
@@ -88,11 +114,11 @@ function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number):
     case 'flow':
       return `predicted${day === 0 ? ', clean' : ''}; ${words.show({ kind: 'share', si: water.shareOfLabel })} of the label`;
     case 'turnover':
-      return `about 5 is usual: ${words.show({ kind: 'flow', si: sizing.usualFlow })} on ${words.show({ kind: 'volume', si: sizing.tankVolume }, 0)}`;
+      return `about 5 is normal: ${words.show({ kind: 'flow', si: sizing.usualFlow })} on ${words.show({ kind: 'volume', si: sizing.tankVolume }, 0)}`;
     case 'headroom':
       return water.level === null
         ? ''
-        : `rim ${words.show({ kind: 'gap', si: water.level.rim }, 0)} over the lip, water ${words.show({ kind: 'gap', si: water.level.beforePack }, 0)}`;
+        : `rim ${words.show({ kind: 'gap', si: water.level.rim }, 0)} above the lip, water ${words.show({ kind: 'gap', si: water.level.beforePack }, 0)}`;
     case 'leastPassThrough': {
       const least = report.layers.find((layer) => layer.passThrough === report.leastPassThrough);
       if (least === undefined) return 'no layers';
@@ -104,17 +130,17 @@ function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number):
       const free = Math.min(...chambers.map((chamber) => chamber.freeDepth));
       if (totals.overfill > 0) return 'must be 0';
       return chambers.length === 1
-        ? `${words.show({ kind: 'length', si: free })} of depth left`
-        : 'every chamber closes';
+        ? `${words.show({ kind: 'length', si: free })} of space left`
+        : 'all chambers can close';
     }
     case 'leastCover':
       return totals.leastCover !== null && totals.leastCover < 0.995
-        ? 'of the cross-section; the rest is open water'
-        : 'of the cross-section: wall to wall';
+        ? 'of the chamber covered; the rest is a gap'
+        : 'of the chamber covered: wall to wall';
     case 'volume':
       return `${words.show({ kind: 'length', si: totals.thickness })} along the flow`;
     case 'freeVolume':
-      return 'up to the stops, and beside short pieces';
+      return 'up to the fill limits, and beside short pieces';
     case 'dryMass':
       return `about ${words.show({ kind: 'mass', si: totals.drainedMass })} lifted out wet`;
     case 'bacteria':
@@ -122,7 +148,7 @@ function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number):
     case 'atOnce': {
       if (report.bacteria === null) return '';
       const { low, high } = report.bacteria.atOnce;
-      return `with the bacteria that live there once this pack is in; likely range ${words.number(low, 1)}× to ${words.number(high, 1)}×`;
+      return `just after packing; likely range ${words.number(low, 1)} to ${words.number(high, 1)}`;
     }
     case 'biologicalSurface': {
       const { low, high } = totals.biologicalSurfaceRange;
@@ -134,10 +160,10 @@ function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number):
     case 'clearing':
       return report.clearWater === null
         ? ''
-        : `until a tenth of a cloud of fine dirt is left; ${words.show({ kind: 'hours', si: report.clearWater.without.clearing })} without this filter`;
+        : `until nine tenths of the fine dirt is gone; ${words.show({ kind: 'hours', si: report.clearWater.without.clearing })} without this filter`;
     case 'normalStockVolume':
       return sizing.weighedMass === 0
-        ? 'no porous media to weigh'
-        : `heavy stock ${words.show({ kind: 'volume', si: sizing.heavyStockVolume }, 0)}; yours ${words.show({ kind: 'volume', si: sizing.tankVolume }, 0)}; 1 or 2 kg per 100 L`;
+        ? 'no porous media in this pack'
+        : `heavy stocking ${words.show({ kind: 'volume', si: sizing.heavyStockVolume }, 0)}; yours ${words.show({ kind: 'volume', si: sizing.tankVolume }, 0)}; 1 or 2 kg per 100 L`;
   }
 }

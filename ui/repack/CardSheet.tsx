@@ -7,7 +7,7 @@ import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
-import { packCard } from '@/core/repack/packCard';
+import { packCard } from '@/core/care/packCard';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import type { LogEntry } from '@/core/job/logEntry';
 import { cardText, VISITS_TITLE } from '@/formats/card/cardText';
@@ -55,8 +55,8 @@ export function CardSheet({ around, filter, job, outlook, made }: Props) {
         <div className={styles.empty}>
           <h2 className="title">No pack card yet</h2>
           <p>
-            The card shows what was packed last. <AppLink href="/">Go to Filters</AppLink> and plan or strip
-            this filter; the last step of Repack makes the card.
+            The card shows your last finished repack. <AppLink href="/">Go to Filters</AppLink> and plan or
+            strip this filter; the last step of Repack makes the card.
           </p>
         </div>
       ) : (

@@ -30,11 +30,11 @@ export function Deviation({ filter, layerId, packed, planned, onPut }: Props) {
   const [thickness, setThickness] = useState(packed?.thickness ?? plan?.thickness ?? null);
   const [mass, setMass] = useState(packed?.mass ?? null);
   const [note, setNote] = useState(packed?.note ?? '');
-  if (!open) return <Button onClick={() => setOpen(true)}>Different from the plan</Button>;
+  if (!open) return <Button onClick={() => setOpen(true)}>Enter a difference</Button>;
   return (
     <form
       className={styles.panel}
-      aria-label="Different from the plan"
+      aria-label="Enter a difference"
       onSubmit={(event) => {
         event.preventDefault();
         onPut({
@@ -56,8 +56,8 @@ export function Deviation({ filter, layerId, packed, planned, onPut }: Props) {
       <QuantityField label="Weighed dry" optional bounds={JOB_BOUNDS.mass} value={mass} onChange={setMass} />
       {plan !== undefined && mediumOf(plan).supply === 'loose' ? (
         <p className={styles.note}>
-          Planned: {words.show({ kind: 'mass', si: plannedMass(filter, plan) ?? 0 })} dry. Without a thickness
-          of its own, the height follows from the weight.
+          Planned: {words.show({ kind: 'mass', si: plannedMass(filter, plan) ?? 0 })} dry. If you leave the
+          thickness empty, it is worked out from the weight.
         </p>
       ) : null}
       <TextInput
@@ -69,7 +69,7 @@ export function Deviation({ filter, layerId, packed, planned, onPut }: Props) {
       />
       <div className={styles.buttons}>
         <Button type="submit" variant="contained">
-          Save, layer is in
+          Save and mark as in
         </Button>
         <Button onClick={() => setOpen(false)}>Cancel</Button>
       </div>

@@ -43,8 +43,8 @@ export function FinishJob({ job, filter, onBack }: Props) {
       outcome?.kind === 'refused'
         ? outcome.faults.join(' ')
         : outcome?.kind === 'conflict'
-          ? 'Another device ticked a step just now. Look at the steps, then finish again.'
-          : 'The repack could not be finished. Nothing is lost; try again.',
+          ? 'Another device has just ticked a step. Check the steps, then finish again.'
+          : 'The repack could not be finished. Nothing is lost. Try again.',
     );
   };
   return (

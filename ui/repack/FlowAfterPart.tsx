@@ -44,12 +44,12 @@ export function FlowAfterPart({ filter, packed, found, celsius, measured, before
         Predicted {flow(fit.predicted)}, likely range {flow(fit.low)} to {flow(fit.high)}.
         {before === null ? '' : ` Before the repack: ${flow(before)}.`}
         {fit.verdict === 'fits'
-          ? ' What is assumed of pump and hoses can explain it; check the causes all the same.'
+          ? ' The assumed pump and hoses may explain this, but check the causes anyway.'
           : ''}
       </p>
       {reasons.length === 0 ? null : (
         <>
-          <h3 className="caption">Likeliest first</h3>
+          <h3 className="caption">Most likely cause first</h3>
           <ol className={styles.list}>
             {reasons.map(({ cause, check }, index) => (
               <li key={cause}>

@@ -32,13 +32,13 @@ export function HoldsPart({ filter, planned, packed, found }: Props) {
     <div className={styles.part}>
       <VerdictLine level={holds ? 'works' : fresh[0]?.level === 'urgent' ? 'urgent' : 'check'}>
         {differing.length === 0
-          ? 'The pack went in as planned.'
+          ? 'You packed it as planned.'
           : holds
-            ? 'The pack went in differently, and still holds.'
-            : 'The pack went in differently, and that brings something to mend.'}
+            ? 'You packed it differently, and that is fine.'
+            : 'You packed it differently, and this causes a problem.'}
       </VerdictLine>
       {missing.length === 0 ? null : (
-        <p>Not ticked, and counted as planned: {missing.map((layer) => mediumOf(layer).name).join('; ')}.</p>
+        <p>Not ticked, so taken as planned: {missing.map((layer) => mediumOf(layer).name).join('; ')}.</p>
       )}
       {fresh.map((finding) => (
         <p key={findingIdentity(finding)} className={styles.fresh}>
@@ -71,7 +71,7 @@ export function HoldsPart({ filter, planned, packed, found }: Props) {
           {weighed.map((layer) => (
             <li key={layer.id}>
               {mediumOf(layer).name}: {words.show({ kind: 'mass', si: stepOf(layer.id)?.mass ?? 0 })} of{' '}
-              {words.show({ kind: 'mass', si: plannedMass(filter, layer) ?? 0 })} fitted
+              {words.show({ kind: 'mass', si: plannedMass(filter, layer) ?? 0 })} packed
             </li>
           ))}
         </ul>

@@ -212,19 +212,19 @@ export function RepackSheet({
       shortcuts={[
         {
           keys: 'Space',
-          does: forStep ? 'this step is done' : 'start and stop the watch',
+          does: forStep ? 'mark this step done' : 'start and stop the timer',
           matches: (event) => event.key === ' ' && forStep && !isButton(event),
           run: goOn,
         },
         {
           keys: '→',
-          does: 'this step is done',
+          does: 'mark this step done',
           matches: (event) => event.key === 'ArrowRight' && current !== null,
           run: goOn,
         },
         {
           keys: '← or Backspace',
-          does: 'back to the step before',
+          does: 'go back one step',
           matches: (event) => event.key === 'ArrowLeft' || event.key === 'Backspace',
           run: back,
         },
@@ -251,17 +251,17 @@ export function RepackSheet({
       {changes.notPlanned.length === 0 ? null : (
         <div role="alert" className={styles.change}>
           <p>
-            The plan has changed: {changes.notPlanned.length}{' '}
-            {changes.notPlanned.length === 1 ? 'layer that is in is' : 'layers that are in are'} not in it any
-            more. Take out what the list does not name.
+            The plan has changed. {changes.notPlanned.length}{' '}
+            {changes.notPlanned.length === 1 ? 'layer that is in is' : 'layers that are in are'} no longer in
+            it. Take out any layer that is not on the list.
           </p>
-          <Button onClick={() => changes.notPlanned.forEach(takeOut)}>It is out</Button>
+          <Button onClick={() => changes.notPlanned.forEach(takeOut)}>Mark as taken out</Button>
         </div>
       )}
       {changes.inTheWay.length === 0 ? null : (
         <p role="alert" className={styles.change}>
-          Lift out first: {changes.inTheWay.map((layer) => mediumOf(layer).name).join('; ')}. A piece that is
-          not in yet belongs under it.
+          First take out: {changes.inTheWay.map((layer) => mediumOf(layer).name).join('; ')}. A missing piece
+          goes underneath.
         </p>
       )}
       <div className={styles.sheet} data-list={showsList}>
@@ -295,7 +295,7 @@ export function RepackSheet({
             <div className={styles.text}>
               <h2 className={styles.title}>
                 {layersIn === layerSteps.length
-                  ? 'Everything is in and runs.'
+                  ? 'All layers are in.'
                   : `${layerSteps.length - layersIn} of ${layerSteps.length} layers are not ticked.`}
               </h2>
               {done < steps.length ? (
@@ -311,7 +311,9 @@ export function RepackSheet({
               ) : null}
               <HoldsPart filter={filter} planned={layers} packed={packed} found={went} />
               {flowAfter ?? (
-                <p className="quiet">The flow was not measured: nothing says how it clogs later.</p>
+                <p className="quiet">
+                  You did not measure the flow, so you cannot tell later how clogged the filter is.
+                </p>
               )}
               <FinishJob job={save} filter={filter} onBack={() => goTo(steps.length - 1)} />
             </div>
@@ -331,7 +333,7 @@ export function RepackSheet({
                 ))}
                 {current.caution === null ? null : (
                   <p className={styles.caution}>
-                    <strong>Careful</strong> {current.caution}
+                    <strong>Take care</strong> {current.caution}
                   </p>
                 )}
                 {current.seconds === null ? null : (
@@ -380,7 +382,7 @@ export function RepackSheet({
                   </Button>
                   {isDone(current) ? (
                     <Button key="undo" onClick={() => tick(current, false)}>
-                      Not done yet
+                      Mark as not done
                     </Button>
                   ) : current.acknowledge ? null : (
                     // What keeps someone from harm is confirmed, not passed over.
@@ -416,7 +418,7 @@ export function RepackSheet({
                   onClick={goOn}
                 >
                   <strong>
-                    {isDone(current) ? 'Next' : forStep ? current.confirm : 'Go on without measuring'}
+                    {isDone(current) ? 'Next' : forStep ? current.confirm : 'Continue without measuring'}
                   </strong>
                   <span className={styles.how}>
                     {current.acknowledge
@@ -431,7 +433,7 @@ export function RepackSheet({
             {OFFLINE_WORDS[offline]}
             {awake
               ? ''
-              : ' This browser lets the screen go dark: set a longer time in the device’s settings.'}
+              : ' This browser cannot keep the screen on. Set a longer screen timeout in your device’s settings.'}
           </p>
         </section>
       </div>
@@ -441,9 +443,9 @@ export function RepackSheet({
 
 /** Whether the phone may lose sight of the app. */
 const OFFLINE_WORDS: Readonly<Record<Offline, string>> = {
-  preparing: 'Getting ready to go on without the app.',
-  ready: 'This page goes on without the app, also after a reload.',
-  off: 'Offline is off in this browser: without the app the page goes on, but do not reload it.',
+  preparing: 'Getting ready to work offline.',
+  ready: 'This page works offline, even if you reload it.',
+  off: 'This browser cannot reload the page offline. If the app stops, keep the page open.',
 };
 
 const timerKey = (key: string): string => `timer/${key}`;

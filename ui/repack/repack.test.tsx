@@ -50,22 +50,22 @@ const holds = (packed: readonly PackedStep[]) =>
 describe('the pack as it went in', () => {
   it('says that it is as planned, and what was not ticked', () => {
     holds([put('coarse')]);
-    expect(screen.getByText('The pack went in as planned.')).toBeTruthy();
-    expect(screen.getByText(/Not ticked, and counted as planned: Sintered glass/)).toBeTruthy();
+    expect(screen.getByText('You packed it as planned.')).toBeTruthy();
+    expect(screen.getByText(/Not ticked, so taken as planned: Sintered glass/)).toBeTruthy();
   });
 
   it('says what fitted of what was planned, and what that changes', () => {
     const planned = report.layers.find(({ layerId }) => layerId === 'stone')!.dryMass;
     holds([put('coarse'), put('stone', { mass: 0.8 * planned })]);
-    expect(screen.getByText('The pack went in differently, and still holds.')).toBeTruthy();
+    expect(screen.getByText('You packed it differently, and that is fine.')).toBeTruthy();
     expect(screen.getByText(/Sintered glass.*4\.0.cm, planned.5\.0.cm/)).toBeTruthy();
-    expect(screen.getByText(/0\.26.kg of.0\.33.kg fitted/)).toBeTruthy();
+    expect(screen.getByText(/0\.26.kg of.0\.33.kg packed/)).toBeTruthy();
   });
 
   it('says what speaks against it', () => {
     holds([put('coarse'), put('stone', { thickness: 0.12 })]);
-    expect(screen.getByText(/brings something to mend/)).toBeTruthy();
-    expect(screen.getByText(/of media above the stop/)).toBeTruthy();
+    expect(screen.getByText(/causes a problem/)).toBeTruthy();
+    expect(screen.getByText(/of media above the fill limit/)).toBeTruthy();
   });
 });
 
@@ -89,7 +89,7 @@ describe('the flow after', () => {
     after(1);
     expect(screen.getByText(/as predicted/)).toBeTruthy();
     expect(screen.getByText(/Before the repack/)).toBeTruthy();
-    expect(screen.queryByText('Likeliest first')).toBeNull();
+    expect(screen.queryByText('Most likely cause first')).toBeNull();
   });
 
   it('says why it may differ, likeliest first', () => {
@@ -136,10 +136,10 @@ describe('what differs from the plan', () => {
       visits: [],
     };
     show(<Deviation filter={filter} layerId="stone" packed={undefined} planned={planned} onPut={onPut} />);
-    await user.click(screen.getByRole('button', { name: 'Different from the plan' }));
+    await user.click(screen.getByRole('button', { name: 'Enter a difference' }));
     expect(screen.getByText(/Planned: 0\.33.kg dry/)).toBeTruthy();
     await user.type(screen.getByLabelText('Weighed dry'), '0.25');
-    await user.click(screen.getByRole('button', { name: 'Save, layer is in' }));
+    await user.click(screen.getByRole('button', { name: 'Save and mark as in' }));
     expect(onPut).toHaveBeenCalledWith(
       expect.objectContaining({ layerId: 'stone', mass: 0.25, thickness: null }),
     );

@@ -16,8 +16,8 @@ import styles from './AdviceList.module.css';
 
 const TREATMENT_WORDS: Readonly<Record<Treatment, string>> = {
   keep: 'keep as it is',
-  squeeze: 'squeeze, keep',
-  rinse: 'rinse, keep',
+  squeeze: 'squeeze and keep',
+  rinse: 'rinse and keep',
   move: 'move elsewhere',
   cut: 'cut a new piece',
   recharge: 'recharge',
@@ -36,8 +36,8 @@ export function AdviceList({ bench }: { bench: PackBench }) {
   const layers = new Map(editing.layers.map((layer) => [layer.id, layer]));
   const open = advice.filter(({ layerId, treatment }) => layers.get(layerId)?.treatment !== treatment);
   return (
-    <section aria-label="What happens to each layer" className={styles.panel}>
-      <h2 className={`caption ${styles.heading}`}>What happens to each layer</h2>
+    <section aria-label="What to do with each layer" className={styles.panel}>
+      <h2 className={`caption ${styles.heading}`}>What to do with each layer</h2>
       <ol>
         {advice.map(({ layerId, treatment, reason }, index) => {
           const layer = layers.get(layerId);
@@ -54,7 +54,7 @@ export function AdviceList({ bench }: { bench: PackBench }) {
                 <strong>{upperFirst(TREATMENT_WORDS[treatment])}.</strong> {words.say(reason)}
               </p>
               <label className={styles.decided}>
-                <span className="caption">decided</span>
+                <span className="caption">your decision</span>
                 <NativeSelect
                   value={layer.treatment ?? 'open'}
                   onChange={(event) => {
@@ -80,7 +80,7 @@ export function AdviceList({ bench }: { bench: PackBench }) {
           );
         })}
       </ol>
-      {advice.length === 0 ? <p>No layers are entered yet: enter them on Strip.</p> : null}
+      {advice.length === 0 ? <p>No layers yet. Enter them on Strip.</p> : null}
       {open.length === 0 ? null : (
         <Button
           onClick={() =>
@@ -90,7 +90,7 @@ export function AdviceList({ bench }: { bench: PackBench }) {
             })
           }
         >
-          Follow the advice on {open.length === 1 ? 'one layer' : `${open.length} layers`}
+          Accept the advice for {open.length === 1 ? 'one layer' : `${open.length} layers`}
         </Button>
       )}
     </section>

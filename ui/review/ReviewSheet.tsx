@@ -46,7 +46,7 @@ export function ReviewSheet({ around, settings, ownMedia, filter, job, asFound, 
         <Band
           verdict={{
             ...verdict(report, 'working'),
-            next: sentence`Decide what happens to each layer, then plan the new pack.`,
+            next: sentence`Decide what to do with each layer, then plan the new pack.`,
           }}
         >
           <ClockStart job={bench.job} />
@@ -69,7 +69,7 @@ export function ReviewSheet({ around, settings, ownMedia, filter, job, asFound, 
           <AdviceList bench={bench} />
           <SchoolsFold bench={bench} />
           <div className={sheet.foot}>
-            <p className="quiet">The plan begins with these layers, without what is thrown away.</p>
+            <p className="quiet">The plan starts with these layers, except those you throw away.</p>
             <StageStep job={bench.job} to="plan" before={bench.flush}>
               Plan the new pack
             </StageStep>

@@ -8,8 +8,8 @@ export function SchoolNote({ school, schools }: { school: School; schools: Schoo
   const { question } = SCHOOL_WORDS[school];
   return (
     <p className={styles.note}>
-      {question}: keepers disagree on this. Your choice: {positionOf(school, schools).name}.{' '}
-      <AppLink href="/settings#schools">Change it</AppLink>
+      {question}: keepers disagree. Your choice: {positionOf(school, schools).name}.{' '}
+      <AppLink href="/settings#schools">Change</AppLink>
     </p>
   );
 }

@@ -19,7 +19,7 @@ interface Props {
 export function SchoolsForm({ schools, onChange, numbers }: Props) {
   const words = useWords();
   return (
-    <section id="schools" aria-label="Schools" className={styles.schools}>
+    <section id="schools" aria-label="Where keepers disagree" className={styles.schools}>
       {(Object.keys(SCHOOL_WORDS) as School[]).map((school) => {
         const { question, positions } = SCHOOL_WORDS[school];
         return (

@@ -30,8 +30,8 @@ export function CalendarAddress({ madeAt }: { readonly madeAt: string | null }) 
   return (
     <div role="group" aria-label="Calendar address">
       <p>
-        A calendar on the home network can read what is due under a secret address, without being paired.
-        Whoever knows the address can read that, and nothing else.
+        Your calendar can show what is due if you give it this secret address. It works on your home network
+        without pairing. Anyone with the address can read what is due, and nothing else.
         {made === null
           ? ''
           : ` The address was made on ${words.date(made, { day: 'numeric', month: 'long' })}.`}
@@ -41,13 +41,13 @@ export function CalendarAddress({ madeAt }: { readonly madeAt: string | null }) 
           <p className={styles.fingerprint} data-testid="calendar-address">
             {address}
           </p>
-          <p>Copy the address into your calendar now: it is not shown again.</p>
+          <p>Copy the address into your calendar now. It will not be shown again.</p>
         </>
       )}
       <Button className={styles.button} onClick={() => void make()}>
         {made === null ? 'Make a calendar address' : 'Make a new address'}
       </Button>{' '}
-      {made === null ? null : <Button onClick={() => void revoke()}>Revoke the address</Button>}
+      {made === null ? null : <Button onClick={() => void revoke()}>Remove the address</Button>}
       {fault === null ? null : <p role="alert">{fault}</p>}
     </div>
   );

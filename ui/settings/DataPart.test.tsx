@@ -56,9 +56,11 @@ describe('the data as one file', () => {
   it('says what a file holds and would add, and adds it', async () => {
     const asked = app(good(SAID));
     await choose();
-    await screen.findByText('The backup holds 2 filters (Long run and Sill), 1,234 log entries and 1 photo.');
-    screen.getByText(/^Adds 1 filter \(Sill\) and 3 log entries of filters that are here already\./);
-    await press('Add what is new');
+    await screen.findByText(
+      'The backup contains 2 filters (Long run and Sill), 1,234 log entries and 1 photo.',
+    );
+    screen.getByText(/^This would add 1 filter \(Sill\) and 3 log entries for filters you already have\./);
+    await press('Add new items only');
     await screen.findByText(/^Added 1 filter \(Sill\) and 3 log entries\./);
     expect(asked.at(-1)).toBe('POST /api/incoming/i {"how":"add"}');
   });
@@ -66,18 +68,18 @@ describe('the data as one file', () => {
   it('asks before it replaces everything, and says where the copy is kept', async () => {
     const asked = app(good(SAID));
     await choose();
-    await screen.findByText(/The backup holds/);
+    await screen.findByText(/The backup contains/);
     await press('Replace everything…');
     expect(asked.some((request) => request.includes('replace'))).toBe(false);
     await press('Replace everything');
-    await screen.findByText(/What was here before is kept in data\/own\.before-restore\.sqlite\./);
+    await screen.findByText(/Your previous data is kept in data\/own\.before-restore\.sqlite\./);
   });
 
   it('recognises a file whose content is here already', async () => {
     app(good({ ...SAID, news: { added: [], known: ['Long run', 'Sill'], entries: 0 } }));
     await choose();
-    await screen.findByText(/Everything in the file is here already/);
-    expect(screen.queryByRole('button', { name: 'Add what is new' })).toBeNull();
+    await screen.findByText(/You already have everything in this file/);
+    expect(screen.queryByRole('button', { name: 'Add new items only' })).toBeNull();
   });
 
   it('lists what is wrong, up to a dozen, and says so where the file cannot be used at all', async () => {

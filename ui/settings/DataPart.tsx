@@ -53,8 +53,7 @@ export function DataPart() {
     <section aria-label="Your data" className={styles.part}>
       <h2 className="title">Your data</h2>
       <p>
-        Everything is in one database on this computer. Save a backup now and then, and keep it on another
-        disk.
+        Everything is in one database on this computer. Save a backup regularly and keep it on another disk.
       </p>
       <div className={styles.actions}>
         <Button variant="contained" href="/api/backup" download>
@@ -79,17 +78,17 @@ export function DataPart() {
         />
       </div>
       <p className="quiet">
-        A backup is the database itself. The JSON file holds the same in a form that other programs can read:
-        filters, packs, repacks, logs, photos, shelf and settings.
+        A backup is a copy of the database. The JSON file contains the same data in a form other programs can
+        read: filters, packs, repacks, logs, photos, shelf and settings.
       </p>
       <div role="status">
         {state.kind === 'sending' ? (
           <p>
             <progress aria-label="File" value={state.share} max={1} />{' '}
-            {state.share < 1 ? 'The file is being read.' : 'The file is being tried.'}
+            {state.share < 1 ? 'Reading the file.' : 'Checking the file.'}
           </p>
         ) : null}
-        {state.kind === 'working' ? <p>The file is being brought in.</p> : null}
+        {state.kind === 'working' ? <p>Adding the file.</p> : null}
         {state.kind === 'done' ? (
           <p>
             {state.text} <AppLink href="/">Show filters</AppLink>
@@ -132,7 +131,7 @@ function Tried({ sent, isAsked, onAdd, onAsk, onReplace, onCancel }: TriedProps)
   const words = useWords();
   const { holds, adds, stays, faults } = incomingSaid(words, sent.said);
   return (
-    <div role="group" aria-label="What the file holds" className={styles.tried}>
+    <div role="group" aria-label="What is in the file" className={styles.tried}>
       <p>{holds}</p>
       {faults.length === 0 ? null : (
         <ul className={styles.faults} aria-label="Left out">
@@ -146,7 +145,7 @@ function Tried({ sent, isAsked, onAdd, onAsk, onReplace, onCancel }: TriedProps)
       {isAsked ? (
         <>
           <p>
-            <strong>Replace everything that is here?</strong> A copy of it is kept beside the database.
+            <strong>Replace all your data?</strong> A copy of your current data is kept next to the database.
           </p>
           <div className={styles.actions}>
             <Button variant="contained" color="error" onClick={onReplace}>
@@ -159,7 +158,7 @@ function Tried({ sent, isAsked, onAdd, onAsk, onReplace, onCancel }: TriedProps)
         <div className={styles.actions}>
           {adds === null ? null : (
             <Button variant="contained" onClick={onAdd}>
-              Add what is new
+              Add new items only
             </Button>
           )}
           <Button onClick={onAsk}>Replace everything…</Button>

@@ -5,10 +5,10 @@ import { noticesState, turnNotices, type NoticesState } from '../state/notices';
 import styles from './DataPart.module.css';
 
 const SAYS: Readonly<Record<NoticesState, string>> = {
-  missing: 'This browser has no notifications.',
-  blocked: 'This browser blocks notifications from this address: allow them in its settings for the site.',
-  on: 'This browser notifies you of what is due, once a day, while a page of the app is open.',
-  off: 'This browser can notify you of what is due, once a day, while a page of the app is open.',
+  missing: 'This browser does not support notifications.',
+  blocked: 'This browser blocks notifications from this app. Allow them in the browser’s site settings.',
+  on: 'This browser tells you what is due once a day, while the app is open.',
+  off: 'This browser can tell you what is due once a day, while the app is open.',
 };
 
 const nothing = () => () => undefined;

@@ -51,7 +51,7 @@ describe('phones on the home network', () => {
   });
 
   it('are removed with a press, and stay where that fails', async () => {
-    answers(404, { message: 'This device is not there any more.' });
+    answers(404, { message: 'This device no longer exists.' });
     show({ sharing: SHARED, devices: [PHONE], calendarAt: null });
     await userEvent.click(screen.getByRole('button', { name: 'Remove Blue phone' }));
     expect(await screen.findByRole('alert')).toBeTruthy();

@@ -44,20 +44,21 @@ export function PhonesPart({ sharing, devices: stored, calendarAt }: Props) {
   const remove = async (id: string) => {
     const outcome = await send('DELETE', `/api/devices/${id}`);
     if (outcome.kind === 'saved') setDevices(devices.filter((device) => device.id !== id));
-    else setFault('The device could not be removed. Nothing was changed; try again.');
+    else setFault('The device could not be removed. Try again.');
   };
   return (
     <section aria-label="Phones" className={styles.part}>
       <h2 className="title">Phones on the home network</h2>
       {sharing === null ? (
         <p>
-          Off: only this computer reaches the app. Stop it and start it with <code>npm start -- --share</code>{' '}
-          to use a phone beside the tank.
+          Off: only this computer can use the app. To use a phone beside the tank, stop the app and start it
+          with <code>npm start -- --share</code>.
         </p>
       ) : (
         <>
           <p>
-            On, at {sharing.hosts.map((host) => `https://${host}`).join(', ')}. Only paired devices get in.
+            On, at {sharing.hosts.map((host) => `https://${host}`).join(', ')}. Only paired devices can use
+            it.
           </p>
           <Button variant="contained" className={styles.button} onClick={() => void pair()}>
             Make a pairing code
@@ -66,21 +67,21 @@ export function PhonesPart({ sharing, devices: stored, calendarAt }: Props) {
           <details>
             <summary>The phone warns about the certificate</summary>
             <p>
-              The certificate was made on this computer, so no authority knows it. Go on only if the phone
+              The phone warns because this computer made the certificate itself. Continue only if the phone
               shows this fingerprint (SHA-256):
             </p>
             <p className={styles.fingerprint}>{sharing.fingerprint}</p>
           </details>
           <details>
-            <summary>Go on without the app: install the certificate on the phone</summary>
+            <summary>To use Repack offline, install the certificate on the phone</summary>
             <p>
-              Until it is installed the phone can neither reload a page while the app is off nor keep its
-              screen awake. On the paired phone, load <a href="/api/certificate">the certificate</a>.
+              Without it, the phone cannot reload a page while the app is off, and cannot keep its screen on.
+              On the paired phone, download <a href="/api/certificate">the certificate</a>.
             </p>
             <ul className={styles.steps}>
               <li>
-                Android: Settings, search for “CA certificate”, install it from the downloads, then open the
-                address again.
+                Android: in Settings, search for “CA certificate” and install the downloaded file. Then open
+                the address again.
               </li>
               <li>
                 iPhone and iPad: allow the download, install the profile under Settings, General, then switch
@@ -122,7 +123,7 @@ function PairingCode({ code: { code, endsAt, address, picture } }: { code: Code 
   const now = useNow(TICK);
   const begins = new Date(Date.parse(endsAt) - LONGEST * 1000).toISOString();
   const left = now === null ? LONGEST : timeLeft(begins, LONGEST, now);
-  if (left === 0) return <p role="status">The code has run out: make a new one.</p>;
+  if (left === 0) return <p role="status">The code has expired. Make a new one.</p>;
   return (
     <div className={styles.code}>
       <div
@@ -137,8 +138,8 @@ function PairingCode({ code: { code, endsAt, address, picture } }: { code: Code 
           {code.slice(0, 4)} {code.slice(4)}
         </p>
         <p>
-          Scan it, or open {new URL(address).origin} on the phone and type the code. It holds for{' '}
-          <span role="timer">{clockText(left)}</span> and for one device.
+          Scan it, or open {new URL(address).origin} on the phone and type the code. It works for one device.
+          Time left: <span role="timer">{clockText(left)}</span>
         </p>
       </div>
     </div>

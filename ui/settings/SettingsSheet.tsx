@@ -28,7 +28,7 @@ const UNIT_CHOICES: readonly { value: UnitSystem; label: string }[] = [
 
 const BROWSER = 'browser';
 const LOCALES: readonly { value: string; label: string }[] = [
-  { value: BROWSER, label: 'as the browser asks for' },
+  { value: BROWSER, label: 'same as the browser' },
   { value: 'en-GB', label: '1,234.5 · 25 November' },
   { value: 'en-US', label: '1,234.5 · November 25' },
   { value: 'de-DE', label: '1.234,5 · 25. November' },
@@ -128,7 +128,7 @@ export function SettingsSheet({ settings, phones }: Props) {
           optional
           onChange={(electricityPrice) => save.change((doc) => ({ ...doc, electricityPrice }))}
         />
-        <dl className={styles.examples} aria-label="How it reads">
+        <dl className={styles.examples} aria-label="Example">
           {EXAMPLES.map((quantity) => (
             <div key={quantity.kind}>
               <dt className="caption">{quantity.kind}</dt>
@@ -137,13 +137,13 @@ export function SettingsSheet({ settings, phones }: Props) {
           ))}
         </dl>
         <p className="quiet">
-          Prices are your own and are never converted. Only what you see changes: everything is stored in the
-          same units. In any field you may type another unit behind the number.
+          Prices are never converted. Changing units changes only what you see, not your data. In any field
+          you can type a different unit after the number.
         </p>
       </div>
       <div className={styles.schools}>
         <h2 className="title">Where keepers disagree</h2>
-        <p className="quiet">Findings follow the position you choose, and say so.</p>
+        <p className="quiet">The findings follow your choice and say so.</p>
         <SchoolsForm
           schools={chosen.schools}
           onChange={(schools) => save.change((doc) => ({ ...doc, schools }))}

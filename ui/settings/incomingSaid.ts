@@ -36,20 +36,20 @@ export function incomingSaid(words: Words, { kind, holdings, news, faults }: Inc
   const bad =
     holdings.unreadable === 0
       ? ''
-      : ` ${counted(words, holdings.unreadable, 'document', 'documents')} in the file cannot be read; they come in as they are and can be repaired here.`;
+      : ` ${counted(words, holdings.unreadable, 'record', 'records')} in the file cannot be read. They are added as they are, and you can repair them here.`;
   const adds = [
     ...(news.added.length === 0 ? [] : [filtersSaid(words, news.added)]),
     ...(news.entries === 0
       ? []
-      : [`${counted(words, news.entries, 'log entry', 'log entries')} of filters that are here already`]),
+      : [`${counted(words, news.entries, 'log entry', 'log entries')} for filters you already have`]),
   ];
   return {
-    holds: `The ${kind} holds ${holds}.${bad}`,
-    adds: adds.length === 0 ? null : `Adds ${joined(adds)}. Nothing that is here changes.`,
+    holds: `The ${kind} contains ${holds}.${bad}`,
+    adds: adds.length === 0 ? null : `This would add ${joined(adds)}. Your existing data does not change.`,
     stays:
       adds.length === 0
-        ? 'Everything in the file is here already: there is nothing to add.'
-        : 'Replacing puts the file in the place of all filters, logs, photos, the shelf and the settings.',
+        ? 'You already have everything in this file. There is nothing to add.'
+        : 'Replacing removes all your filters, logs, photos, shelf and settings and uses those in the file.',
     faults: [
       ...faults.slice(0, MOST_FAULTS),
       ...(faults.length > MOST_FAULTS ? [`And ${words.number(faults.length - MOST_FAULTS, 0)} more.`] : []),
@@ -60,7 +60,7 @@ export function incomingSaid(words: Words, { kind, holdings, news, faults }: Inc
 /** What was done with it. */
 export function doneSaid(words: Words, { news, before }: IncomingDone): string {
   if (news === null)
-    return `Everything was replaced.${before === null ? '' : ` What was here before is kept in ${before}.`}`;
+    return `Everything was replaced.${before === null ? '' : ` Your previous data is kept in ${before}.`}`;
   const { added, entries } = news;
   return `Added ${joined([filtersSaid(words, added), counted(words, entries, 'log entry', 'log entries')])}.`;
 }

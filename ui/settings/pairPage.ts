@@ -29,7 +29,7 @@ export function pairPage(path: string, code: string, fault: string | null): stri
 <body>
 <main>
 <h1>Pair this device</h1>
-<p>Enter the code that the computer shows. It holds for ten minutes and for one device.</p>
+<p>Enter the code shown on the computer. It works once, for ten minutes.</p>
 ${fault === null ? '' : `<p role="alert">${escaped(fault)}</p>`}
 <form method="post" action="${path}">
 <label>Pairing code<input name="code" value="${escaped(code)}" autocomplete="off" autocapitalize="characters" spellcheck="false" required maxlength="20"></label>

@@ -29,7 +29,7 @@ export function EntryTable({ log, onRemoved, onBack }: Props) {
   const remove = async (entry: LogEntry) => {
     const outcome = await send('DELETE', `/api/log/${entry.id}`);
     if (outcome.kind !== 'saved') {
-      setFault('The entry could not be deleted. Nothing was changed; try again.');
+      setFault('The entry could not be deleted. Try again.');
       return;
     }
     setFault(null);
@@ -42,7 +42,7 @@ export function EntryTable({ log, onRemoved, onBack }: Props) {
     if (outcome.kind === 'saved') {
       onBack(removed);
       setRemoved(null);
-    } else setFault('The entry could not be brought back; try again.');
+    } else setFault('The entry could not be restored. Try again.');
   };
   return (
     <section aria-label="Log of the water">
@@ -56,7 +56,7 @@ export function EntryTable({ log, onRemoved, onBack }: Props) {
       )}
       {fault === null ? null : <p role="alert">{fault}</p>}
       {entries.length === 0 ? (
-        <p className="quiet">Nothing is logged of this water yet.</p>
+        <p className="quiet">No entries yet.</p>
       ) : (
         <table className={styles.table}>
           <caption className="caption">Log of the water, newest first</caption>

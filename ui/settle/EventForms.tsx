@@ -51,7 +51,7 @@ export function ChangeForm({ filterId, jobId, onSaved }: Props) {
   const [share, setShare] = useState(USUAL_SHARE);
   const [dechlorinated, setDechlorinated] = useState<'yes' | 'no'>('yes');
   return (
-    <Fold title="Water change" says="changed just now">
+    <Fold title="Water change" says="log one you have just done">
       <div className={styles.small}>
         <QuantityField
           label="Water changed"
@@ -91,10 +91,10 @@ function AdditionForm({ filterId, jobId, onSaved }: Props) {
   const { save, faults, busy } = useSaveEntry(filterId, jobId);
   const [what, setWhat] = useState<Addition>('new wood');
   return (
-    <Fold title="New wood, medicine, bottles" says="put in just now">
+    <Fold title="Added wood, medicine or a product" says="log what you have just added">
       <div className={styles.small}>
         <ChoiceField<Addition>
-          label="What went in"
+          label="What you added"
           value={what}
           choices={ADDITIONS.map((value) => ({ value, label: ADDITION_WORDS[value] }))}
           onChange={setWhat}
@@ -105,12 +105,12 @@ function AdditionForm({ filterId, jobId, onSaved }: Props) {
             void save({ kind: 'addition', what, note: '' }).then((entry) => entry !== null && onSaved(entry))
           }
         >
-          Save what went in
+          Save
         </Button>
       </div>
       <p className="quiet">
-        Bottles are logged and given no credit: the prediction stays as it is. New wood and medicine shorten
-        the days that carbon lasts. Carbon takes medicine out: take the carbon out first.
+        Bottled bacteria are logged, but do not change the prediction. New wood and medicine use carbon up
+        sooner. Carbon removes medicine, so take the carbon out first.
       </p>
       <Faults faults={faults} />
     </Fold>
@@ -139,7 +139,7 @@ function CloudyForm({ filterId, jobId, onSaved }: Props) {
             void save({ kind: 'cloudy', rinsed, note: '' }).then((entry) => entry !== null && onSaved(entry))
           }
         >
-          Find out why
+          Find the cause
         </Button>
       </div>
       <Faults faults={faults} />

@@ -49,7 +49,7 @@ interface Props {
 const CAUSES: Readonly<Record<Settling['cause'], string>> = {
   swap: 'Since the swap began',
   repack: 'Since the last repack',
-  rest: 'Nothing was changed lately',
+  rest: 'No recent changes',
 };
 
 /** After media was changed: what ammonia and nitrite should do, what they do, and what to do about it. */
@@ -125,28 +125,27 @@ export function SettleSheet({
   const jobId = course?.cause === 'repack' ? (repack?.job.id ?? null) : null;
   return (
     <Frame
+      page="Water tests"
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
-      links={stageLinks(filter.id, job, 'settle-in')}
+      links={stageLinks(filter.id, job, 'water-tests')}
       linksLabel="Stages"
     >
       <Band verdict={advice?.verdict ?? NO_FOOD} />
       <div className={styles.sheet}>
         <div className={styles.entry}>
           <section aria-label="Test">
-            <h2 className={`caption ${styles.heading}`}>Save a test</h2>
+            <h2 className={`caption ${styles.heading}`}>Enter a test</h2>
             <TestForm filterId={filter.id} jobId={jobId} onSaved={add} />
           </section>
-          <section aria-label="What else happened">
-            <h2 className={`caption ${styles.heading}`}>What else happened</h2>
+          <section aria-label="Other events">
+            <h2 className={`caption ${styles.heading}`}>Other events</h2>
             <EventForms filterId={filter.id} jobId={jobId} onSaved={add} />
           </section>
         </div>
         <div className={styles.course}>
           {course === null || advice === null ? (
-            <p className="quiet">
-              Enter the daily food under Measure: it decides what the bacteria must take up.
-            </p>
+            <p className="quiet">Enter the daily food under Measure to see what to expect.</p>
           ) : (
             <>
               {advice.todo.length === 0 ? null : (
@@ -161,8 +160,8 @@ export function SettleSheet({
               )}
               {course.cause === 'repack' && last?.media.newTank === true ? (
                 <p className={styles.cloud}>
-                  Counted as a new tank: nothing was in the filter, and no other filter is on the tank. Mature
-                  media from a healthy tank shortens the wait.
+                  This is treated as a new tank, because the filter was empty and there is no other filter.
+                  Mature media from a healthy tank shortens the wait.
                 </p>
               ) : null}
               {cloud === null ? null : (
@@ -172,8 +171,8 @@ export function SettleSheet({
               )}
               {uv === null ? null : (
                 <p className={styles.cloud}>
-                  UV lamp off until {words.date(uv, { weekday: 'short', day: 'numeric', month: 'short' })}: it
-                  would kill the bacteria that settle the new media. Then on round the clock.
+                  UV lamp off until {words.date(uv, { weekday: 'short', day: 'numeric', month: 'short' })}. It
+                  would kill bacteria on their way to the new media. After that, leave it on all the time.
                 </p>
               )}
               <Lanes course={course} log={all} now={now} />
@@ -185,9 +184,9 @@ export function SettleSheet({
             onBack={add}
           />
           <p className="quiet">
-            Estimates for fresh water: the test kit decides, and brackish water is not covered. Dechlorinate
-            all water that touches biological media. If the animals show distress, or ammonia or nitrite stays
-            up, change water, feed less, and ask an aquatic vet.
+            These are estimates for fresh water, not brackish water: trust your test kit. Dechlorinate all
+            water that touches biological media. If the animals show distress, or ammonia or nitrite stays
+            high, change water, feed less and ask an aquatic vet.
           </p>
         </div>
       </div>
@@ -197,8 +196,8 @@ export function SettleSheet({
 
 const NO_FOOD = {
   level: 'check',
-  state: ['Enter the daily food under Measure: without it nothing can be expected of the water.'],
-  next: ['Readings are saved all the same.'],
+  state: ['Enter the daily food under Measure to see what to expect.'],
+  next: ['You can save readings without it.'],
 } as const;
 
 /** What the water was expected to do and what was read, by day. */
@@ -212,11 +211,11 @@ function Lanes({ course, log, now }: { course: Settling; log: readonly LogEntry[
   const changes = log.filter((entry) => entry.kind === 'water change' && within(entry.at));
   const tests = testsOf(log, now).filter(({ at }) => within(at));
   return (
-    <section aria-label="Expected and read" ref={room}>
+    <section aria-label="Expected and measured" ref={room}>
       <h2 className={`caption ${styles.heading}`}>
         {CAUSES[cause]}, {words.date(from, { day: 'numeric', month: 'short' })} to{' '}
         {words.date(addDays(parseISO(from), days), { day: 'numeric', month: 'short' })}; rings are readings,
-        dashes water changes
+        dashes are water changes
       </h2>
       {(['ammonia', 'nitrite'] as const).map((key) => {
         const readings = tests.flatMap((test) =>
@@ -240,7 +239,7 @@ function Lanes({ course, log, now }: { course: Settling; log: readonly LogEntry[
             says={
               newest === undefined
                 ? 'not tested'
-                : `last read ${words.show({ kind: 'concentration', si: newest.value })}`
+                : `last test ${words.show({ kind: 'concentration', si: newest.value })}`
             }
           />
         );

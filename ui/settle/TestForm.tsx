@@ -10,6 +10,7 @@ import { QuantityField } from '../fields/QuantityField';
 import { ToggleField } from '../fields/ToggleField';
 import { useSaveEntry } from '../job/useSaveEntry';
 import styles from './SettleSheet.module.css';
+import { Explanation } from '../frame/Explanation';
 
 type Key = 'ammonia' | 'nitrite' | 'nitrate';
 
@@ -63,10 +64,10 @@ export function TestForm({ filterId, jobId, onSaved }: Props) {
       }}
     >
       <ToggleField<TestScale>
-        label="How your kit counts"
+        label="Your test kit measures"
         options={[
-          { value: 'nitrogen', label: 'as nitrogen, N' },
-          { value: 'ion', label: 'as NH₄, NO₂, NO₃' },
+          { value: 'nitrogen', label: 'nitrogen (NH₃-N, NO₂-N, NO₃-N)' },
+          { value: 'ion', label: 'the whole ion (NH₄, NO₂, NO₃)' },
         ]}
         value={scale}
         onChange={(next) => {
@@ -77,6 +78,7 @@ export function TestForm({ filterId, jobId, onSaved }: Props) {
           setRound(round + 1);
         }}
       />
+      <Explanation of="As nitrogen (N)" line />
       {(['ammonia', 'nitrite', 'nitrate'] as const).map((key) => {
         const kind = KINDS[scale][key];
         return (

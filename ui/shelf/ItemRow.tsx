@@ -74,7 +74,7 @@ export function ItemRow({ item, perLitre, isNew, onChange, onRemove }: Props) {
       )}
       {item.kind === 'sheet' && item.offcut ? null : (
         <QuantityField
-          label={item.kind === 'loose' ? 'Price of a pack' : 'Price of one'}
+          label={item.kind === 'loose' ? 'Price of a packet' : 'Price of one'}
           bounds={SHELF_BOUNDS.price}
           value={item.price}
           digits={2}
@@ -137,7 +137,7 @@ function sizes(item: ShelfItem, onChange: Props['onChange']): ReactNode {
             onChange={(volume) => volume !== null && onChange({ ...item, volume })}
           />
           <QuantityField
-            label="A pack holds"
+            label="A packet holds"
             bounds={SHELF_BOUNDS.packVolume}
             value={item.packVolume}
             optional

@@ -32,7 +32,7 @@ export function ShelfFile({ shelf, onAdd }: Props) {
   return (
     <section aria-label="Shelf as a file" className={styles.kind}>
       <div className={styles.head}>
-        <h2 className="title">As a spreadsheet (CSV)</h2>
+        <h2 className="title">Spreadsheet (CSV)</h2>
         <Button onClick={() => void save()}>Save as CSV</Button>
         <Button onClick={() => input.current?.click()}>Add from CSV</Button>
         <input
@@ -60,12 +60,12 @@ export function ShelfFile({ shelf, onAdd }: Props) {
             </ul>
           )}
           {read.items.length > room ? (
-            <p className={styles.faults}>The shelf has room for {room} more things only.</p>
+            <p className={styles.faults}>The shelf has space for only {room} more items.</p>
           ) : null}
           <p>
             {read.items.length === 0
               ? 'Nothing can be added.'
-              : `The file adds ${read.items.length} ${read.items.length === 1 ? 'thing' : 'things'}; what is on the shelf stays.`}
+              : `The file adds ${read.items.length} ${read.items.length === 1 ? 'item' : 'items'}. Items already on the shelf stay.`}
           </p>
           <Button
             disabled={read.items.length === 0 || read.items.length > room}

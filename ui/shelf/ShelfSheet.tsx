@@ -48,8 +48,9 @@ export function ShelfSheet({ shelf }: { shelf: Stored<Shelf> }) {
   const end = useRef<HTMLDivElement>(null);
   return (
     <Frame
+      page="Shelf"
       title="Shelf"
-      subtitle="for every filter"
+      subtitle="media and spares you have, for all filters"
       links={mainLinks('/shelf')}
       linksLabel="Main"
       shortcuts={[...undoShortcuts(editing.undo, editing.redo), ...FIELD_KEYS]}
@@ -103,8 +104,8 @@ export function ShelfSheet({ shelf }: { shelf: Stored<Shelf> }) {
         <Compared shelf={save.doc} />
         <ShelfFile shelf={save.doc} onAdd={(more) => change([...items, ...more])} />
         <p className="quiet">
-          A count of 0 means: none on hand, but it can be bought at this price. Prices are in {words.currency}
-          ; the currency is chosen in Settings.
+          A count of 0 means you have none, but can buy it at this price. Prices are in {words.currency}. You
+          can change the currency in Settings.
         </p>
       </div>
     </Frame>
@@ -156,6 +157,6 @@ function labelOf(item: ShelfItem | undefined, words: ReturnType<typeof useWords>
   if (item.kind === 'sheet')
     return `sheet ${words.parts({ kind: 'length', si: item.length }).number} × ${words.show({ kind: 'length', si: item.width })}`;
   return item.kind === 'loose' && item.packVolume !== null
-    ? `pack of ${words.show({ kind: 'volume', si: item.packVolume })}`
+    ? `packet of ${words.show({ kind: 'volume', si: item.packVolume })}`
     : 'without a label';
 }

@@ -99,16 +99,16 @@ describe('the shelf in one line', () => {
     return `${formatSentence(state)} ${formatSentence(next)}`;
   };
   it('says what is there, what is used up, and what has no price', () => {
-    expect(said([])).toMatch(/Nothing is entered yet/);
+    expect(said([])).toMatch(/The shelf is empty/);
     expect(said([newItem('bag')])).toBe(
-      '1 thing on the list, all on hand. 1 without a price: costs leave them out.',
+      '1 item on the shelf, all on hand. 1 without a price, so costs leave them out.',
     );
     const spent = { ...newItem('piece'), count: 0, price: 4 } as ShelfItem;
     expect(said([spent, { ...newItem('spare'), price: 2 }])).toBe(
-      '2 things on the list, 1 used up. Every price is known.',
+      '2 items on the shelf, 1 used up. All prices are entered.',
     );
     // An off-cut needs no price.
-    expect(said([{ ...newItem('sheet'), offcut: true } as ShelfItem])).toMatch(/Every price is known/);
+    expect(said([{ ...newItem('sheet'), offcut: true } as ShelfItem])).toMatch(/All prices are entered/);
   });
 });
 
@@ -123,7 +123,7 @@ describe('a CSV file', () => {
 
   it('says what it would add before it adds it', async () => {
     const onAdd = await choose('kind,part,count\nspare,lid seal,2\nspare,lid seal,1\n');
-    expect(await screen.findByText(/The file adds 2 things; what is on the shelf stays/)).toBeTruthy();
+    expect(await screen.findByText(/The file adds 2 items\. Items already on the shelf stay/)).toBeTruthy();
     expect(onAdd).not.toHaveBeenCalled();
     await userEvent.click(screen.getByRole('button', { name: 'Add to the shelf' }));
     expect((onAdd.mock.lastCall as [ShelfItem[]])[0]).toMatchObject([{ count: 2 }, { count: 1 }]);

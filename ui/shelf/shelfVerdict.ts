@@ -7,8 +7,8 @@ export function shelfVerdict({ items }: Shelf): Verdict {
   if (items.length === 0)
     return {
       level: 'empty',
-      state: sentence`Nothing is entered yet.`,
-      next: sentence`Enter what is on hand: cut plans and shopping lists then use it.`,
+      state: sentence`The shelf is empty.`,
+      next: sentence`Enter the media and spares you have, so that cut plans and shopping lists can use them.`,
     };
   const gone = items.filter((item) => (item.kind === 'loose' ? item.volume : item.count) === 0).length;
   const unpriced = items.filter(
@@ -16,10 +16,10 @@ export function shelfVerdict({ items }: Shelf): Verdict {
   ).length;
   return {
     level: 'works',
-    state: sentence`${String(items.length)} ${items.length === 1 ? 'thing' : 'things'} on the list, ${gone === 0 ? 'all on hand' : `${gone} used up`}.`,
+    state: sentence`${String(items.length)} ${items.length === 1 ? 'item' : 'items'} on the shelf, ${gone === 0 ? 'all on hand' : `${gone} used up`}.`,
     next:
       unpriced === 0
-        ? sentence`Every price is known.`
-        : sentence`${String(unpriced)} without a price: costs leave them out.`,
+        ? sentence`All prices are entered.`
+        : sentence`${String(unpriced)} without a price, so costs leave them out.`,
   };
 }

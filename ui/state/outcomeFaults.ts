@@ -14,7 +14,7 @@ export function outcomeFaults(outcome: Outcome<unknown>, kept = 'Nothing was cha
     case 'refused':
       return outcome.faults;
     case 'conflict':
-      return ['It was changed in another tab or on another device. Reload the page to see how it stands.'];
+      return ['It was changed in another tab or on another device. Reload the page to see it as it is now.'];
     case 'unreachable':
       return [`The app is not responding. ${kept} Try again.`];
     case 'failed':

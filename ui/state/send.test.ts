@@ -71,7 +71,7 @@ describe('send', () => {
 
   it.each([
     [422, { message: 'a b', faults: ['a', 'b'] }, ['a', 'b']],
-    [404, { message: 'This pack is not there any more.' }, ['This pack is not there any more.']],
+    [404, { message: 'This pack no longer exists.' }, ['This pack no longer exists.']],
   ])('says every fault of what was refused with %s', async (status, said, faults) => {
     respond = () => Response.json(said, { status });
     expect(await send('PUT', '/api/packs/p', {})).toEqual({ kind: 'refused', faults });

@@ -34,7 +34,7 @@ const DIRT_WORDS: Readonly<Record<Dirt, string>> = {
 
 const SIGN_WORDS: Readonly<Record<Sign, string>> = {
   damaged: 'torn or damaged',
-  foul: 'smells foul',
+  foul: 'smells bad',
   brittle: 'crumbles',
 };
 
@@ -100,7 +100,7 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
         />
         {medium.family === 'foam' || unknown ? (
           <Button aria-expanded={finding} onClick={() => setFinding(!finding)}>
-            Find the grade of this foam
+            Find out this foam’s grade
           </Button>
         ) : null}
       </div>

@@ -19,14 +19,15 @@ import { useWords } from '../fields/Habits';
 import { QuantityField } from '../fields/QuantityField';
 import styles from './GradeFinder.module.css';
 import { PorePhoto, type PoreMarks } from './PorePhoto';
+import { Explanation } from '../frame/Explanation';
 
 type Way = 'photo' | 'ruler' | 'light';
 
 const LINE: Bounds = { what: 'Length of the line', kind: 'gap', min: 1e-3, max: 1 };
 
 const LIGHT_WORDS: Readonly<Record<LightAnswer, string>> = {
-  shapes: 'shapes can be made out',
-  'light only': 'light comes through, no shapes',
+  shapes: 'you can see shapes through it',
+  'light only': 'light comes through, but no shapes',
   dark: 'hardly any light',
 };
 
@@ -79,7 +80,7 @@ export function GradeFinder({ photos, onTake }: Props) {
     ),
     light: (
       <ChoiceField
-        label="Through 2 cm, held to a window"
+        label="A 2 cm slice held up to a window"
         value={light}
         choices={LIGHT_ANSWERS.map((value) => ({ value, label: LIGHT_WORDS[value] }))}
         onChange={setLight}
@@ -106,9 +107,9 @@ export function GradeFinder({ photos, onTake }: Props) {
           label="Count pores"
           value={way}
           choices={[
-            { value: 'photo', label: 'on a photo with a ruler in it' },
+            { value: 'photo', label: 'on a photo that shows a ruler' },
             { value: 'ruler', label: 'along a ruler, by eye' },
-            { value: 'light', label: 'no ruler: hold it to the light' },
+            { value: 'light', label: 'without a ruler, against the light' },
           ]}
           onChange={setWay}
         />
@@ -125,13 +126,14 @@ export function GradeFinder({ photos, onTake }: Props) {
           <p>
             <strong>{words.show({ kind: 'pores', si: count.value })}</strong> ±
             {words.show({ kind: 'pores', si: count.spread })}
+            <Explanation of="ppi" />
           </p>
           <ul className={styles.guesses}>
             {likelyGrades(count)
               .filter((guess) => guess.share >= 0.05)
               .map(({ medium, share }) => (
                 <li key={medium.id}>
-                  <Button onClick={() => onTake(medium.id)}>It is {medium.name.toLowerCase()}</Button>{' '}
+                  <Button onClick={() => onTake(medium.id)}>Choose {medium.name.toLowerCase()}</Button>{' '}
                   <span className="quiet">{words.show({ kind: 'share', si: share })} likely</span>
                 </li>
               ))}

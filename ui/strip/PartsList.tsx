@@ -31,7 +31,7 @@ export function PartsList({ filter, job }: { filter: Autosave<Filter>; job: Auto
   return (
     <Fold
       title="Small parts"
-      says={`${seen} of ${checks.length} looked at${bad.length === 0 ? '' : `; ${bad.map(({ name }) => name.toLowerCase()).join(', ')}`}`}
+      says={`${seen} of ${checks.length} checked${bad.length === 0 ? '' : `; ${bad.map(({ name }) => name.toLowerCase()).join(', ')}`}`}
       attention={bad.length > 0}
     >
       <ul className={styles.list}>

@@ -119,7 +119,7 @@ export function PorePhoto({ photos, marks, onMarks }: Props) {
           }}
         />
         <Button disabled={marks.ruler.length === 0} onClick={back}>
-          Take the last mark back
+          Undo the last mark
         </Button>
       </div>
       {fault === null ? null : <p role="alert">{fault}</p>}

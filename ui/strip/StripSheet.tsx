@@ -81,7 +81,7 @@ export function StripSheet({
           verdict={{
             ...soFar(report, bench.reached?.unknown ?? []),
             next: awaitsClock(bench.job.doc)
-              ? sentence`Start the clock when the filter goes off: out of flow, less than an hour is the usual aim.`
+              ? sentence`Start the clock when you switch the filter off. Try to get the media back in flow within an hour.`
               : sentence`As found so far: ${String(editing.layers.length)} ${editing.layers.length === 1 ? 'layer' : 'layers'}.`,
           }}
         >
@@ -117,15 +117,15 @@ export function StripSheet({
         <>
           <p className="quiet">
             {firstPack
-              ? 'New from its box: enter what is in it, wrapped or not. Nothing is mature yet.'
-              : 'Enter the layers in the order you lift them out: each new one goes under the last.'}
+              ? 'New filter: enter everything that came in it, wrapped or not. No media is mature yet.'
+              : 'Enter the layers in the order you lift them out. Each new one goes under the last.'}
           </p>
           <EmptyChambers filter={filter} layers={editing.layers} job={bench.job} />
           <PartsList filter={filterSave} job={bench.job} />
           <FindingTitles report={report} onSelect={bench.jump} />
           <div className={sheet.foot}>
             <Button component={AppLink} href={`/filter/${filter.id}/review`}>
-              Review layer by layer
+              Review the layers
             </Button>
             <StageStep
               job={bench.job}

@@ -51,10 +51,10 @@ export function StageList({ swap, now, onChange }: Props) {
       </ol>
       <div className={styles.tools}>
         {begun ? (
-          <Button onClick={() => onChange(null)}>{done ? 'Close this swap' : 'Cancel this swap'}</Button>
+          <Button onClick={() => onChange(null)}>{done ? 'Finish this swap' : 'Cancel this swap'}</Button>
         ) : (
           <Button variant="contained" onClick={() => onChange({ ...swap, begunOn: today })}>
-            Begin the swap today
+            Start the swap today
           </Button>
         )}
       </div>
@@ -75,7 +75,7 @@ function partsSaid(
   const list =
     said.length < 2 ? (said[0] ?? '') : `${said.slice(0, -1).join(', ')} and ${said[said.length - 1]}`;
   const news = parts.some(({ key }) => (pieces.find((piece) => piece.key === key)?.newSurface ?? 0) > 0);
-  return `Take out ${list}${news ? '; put new media in its place, beside what stays' : ''}.`;
+  return `Take out ${list}${news ? ' and put new media in its place, beside the media that stays' : ''}.`;
 }
 
 const FRACTIONS: readonly (readonly [value: number, word: string])[] = [

@@ -113,13 +113,14 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
 
   return (
     <Frame
+      page="Media swap"
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
-      links={stageLinks(filter.id, job, 'swap')}
+      links={stageLinks(filter.id, job, 'media-swap')}
       linksLabel="Stages"
       shortcuts={[
         ...shortcuts,
-        { keys: '← →', does: 'move the chosen stage by a day' },
+        { keys: '← →', does: 'move the selected stage by a day' },
         { keys: 'Page Up, Page Down', does: 'move it by a week' },
       ]}
       status={
@@ -141,11 +142,12 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
         )}
       />
       <div className={styles.sheet}>
-        <section aria-label="Media to be retired" className={styles.choose}>
-          <h2 className={`caption ${styles.heading}`}>Media to be retired</h2>
+        <section aria-label="Media to replace" className={styles.choose}>
+          <h2 className={`caption ${styles.heading}`}>Media to replace</h2>
           {begun ? (
             <p className="quiet">
-              The swap is running: its pieces stay as they are. A new repack can be started at any time.
+              The swap has started, so you cannot change what it replaces. You can start a new repack at any
+              time.
             </p>
           ) : null}
           <ul>
@@ -185,8 +187,8 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
         <div className={styles.course}>
           {swap === null || bands === null ? (
             <p className="quiet">
-              Tick the media that go. The app then finds the fewest stages, and the soonest days, that keep
-              ammonia, nitrite and free ammonia under their limits.
+              Tick the media to replace. The app then finds the fewest stages, on the earliest days, that keep
+              ammonia, nitrite and free ammonia below their limits.
             </p>
           ) : (
             <>
@@ -211,13 +213,13 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
                       disabled={swap.stages.length >= MOST_STAGES}
                       onClick={() => restage(swap.stages.length + 1)}
                     >
-                      One more stage
+                      Add a stage
                     </Button>
                     <Button
                       disabled={swap.stages.length <= 1}
                       onClick={() => restage(swap.stages.length - 1)}
                     >
-                      One stage fewer
+                      Remove a stage
                     </Button>
                     <Button
                       disabled={biology === null}
@@ -225,16 +227,16 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
                         if (biology !== null) change(proposeSwap(biology, swap.pieces, tank.pH));
                       }}
                     >
-                      Fewest stages that hold
+                      Use the fewest safe stages
                     </Button>
                   </>
                 )}
               </div>
               <StageList swap={swap} now={now} onChange={change} />
               <p className="quiet">
-                Estimates: the test kit decides. Dechlorinate all water that touches biological media. If the
-                animals show distress, or ammonia or nitrite stays up, change water, feed less, and ask an
-                aquatic vet.
+                These are estimates: trust your test kit. Dechlorinate all water that touches biological
+                media. If the animals show distress, or ammonia or nitrite stays high, change water, feed less
+                and ask an aquatic vet.
               </p>
             </>
           )}
@@ -274,7 +276,7 @@ function SuccessorField({
   const media = CATALOGUE.filter((medium) => hasRole(medium, 'biological'));
   return (
     <ChoiceField
-      label={`${name}: replaced by`}
+      label={`${name}: replace with`}
       value={value}
       choices={[
         { value: 'same', label: 'the same medium, new' },

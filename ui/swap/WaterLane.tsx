@@ -50,7 +50,7 @@ export function WaterLane({ name, band, limit, x, width, days, marks, readings =
     <figure className={styles.lane}>
       <figcaption className={styles.caption}>
         <span className="caption">
-          {name}, {words.unit('concentration').symbol} of nitrogen: expected, and likely range
+          {name}, {words.unit('concentration').symbol} as nitrogen (N): expected and likely range
         </span>
         <strong data-over={peak > limit}>
           {says ??

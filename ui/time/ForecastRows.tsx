@@ -97,11 +97,11 @@ export function ForecastRows({
           <dd className={styles.value} data-testid="reading-sponge">
             every <Quantity value={{ kind: 'days', si: forecast.spongeDay * DAY }} />
           </dd>
-          <dd className={styles.word}>look at it every week; the filter stays shut</dd>
+          <dd className={styles.word}>check it every week; no need to open the filter</dd>
         </div>
       )}
       <div className={styles.row}>
-        <dt className={styles.label}>Silt into biological media, a month</dt>
+        <dt className={styles.label}>Silt caught by biological media, a month</dt>
         <dd className={styles.value} data-testid="reading-silt">
           <Quantity value={sludge(forecast)} digits={1} />
         </dd>
@@ -114,8 +114,8 @@ export function ForecastRows({
           )}
         </dd>
         <dd className={styles.word}>
-          wet sludge in its pores, mean of three months; rot gives back{' '}
-          {words.show({ kind: 'milligram', si: forecast.nitrogenPerDay })} of nitrogen a day in the end
+          average over three months; as it rots it releases{' '}
+          {words.show({ kind: 'milligram', si: forecast.nitrogenPerDay })} of nitrogen a day
         </dd>
       </div>
       {report.water.level === null ? null : (
@@ -141,21 +141,21 @@ function serviceWord(
     range === null || range.earliest === null
       ? ''
       : range.latest === null
-        ? `; from day ${words.number(range.earliest, 0)} on`
-        : `; between ${words.number(range.earliest, 0)} and ${words.number(range.latest, 0)}`;
+        ? `; day ${words.number(range.earliest, 0)} or later`
+        : `; between day ${words.number(range.earliest, 0)} and day ${words.number(range.latest, 0)}`;
   if (first === undefined) return `nothing clogs${between}`;
   if (forecast.course.by === 'kept')
-    return `the mechanical layers are full: they pass their dirt on${between}`;
+    return `the mechanical layers will be full and let dirt through${between}`;
   if (forecast.course.by === 'sponge') return `the sponge is brown${between}`;
   const layer = `layer ${first} clogs first`;
   return forecast.course.by === 'headroom'
-    ? `${layer}, and the water nears the rim${between}`
+    ? `${layer}, and the water comes close to the rim${between}`
     : `${layer}${between}`;
 }
 
 function spillWord({ spillDay, outletAtSpill }: Forecast, share: (si: number) => string): string {
   if (spillDay === null || outletAtSpill === null) return '';
   return outletAtSpill > NOTICED_SHARE
-    ? `before it is noticed: the outlet still gives ${share(outletAtSpill)}`
-    : `the outlet gives ${share(outletAtSpill)} by then: it would be noticed`;
+    ? `you may not notice beforehand: the flow is still ${share(outletAtSpill)} of clean`
+    : `you would notice beforehand: the flow is down to ${share(outletAtSpill)} of clean`;
 }

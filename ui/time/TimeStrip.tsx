@@ -20,6 +20,7 @@ import { timeScale } from './timeScale';
 import styles from './TimeStrip.module.css';
 import type { FoundForecast } from './useForecast';
 import type { RangeState } from './useRange';
+import { Explanation } from '../frame/Explanation';
 
 // Loaded when visits are planned.
 const VisitMarks = lazyPart(() => import('./VisitMarks').then((module) => module.VisitMarks));
@@ -75,7 +76,7 @@ export function TimeStrip(props: Props) {
         failed ? (
           <Failed onRetry={retry} />
         ) : (
-          <p className="quiet">Working out how it clogs …</p>
+          <p className="quiet">Working out the forecast …</p>
         )
       ) : found.forecast === null ? (
         <p className="quiet">
@@ -125,9 +126,9 @@ const KINDS: Readonly<Record<ServiceBy, QuantityKind>> = {
 };
 const COURSES: Readonly<Record<ServiceBy, string>> = {
   through: 'Flow through the pack',
-  headroom: 'Headroom under the rim',
-  kept: 'Dirt that the mechanical layers keep',
-  sponge: 'Room left in the sponge',
+  headroom: 'Water below the rim',
+  kept: 'Dirt caught by the mechanical layers',
+  sponge: 'Space left in the sponge',
 };
 
 function Failed({ onRetry }: { onRetry: () => void }) {
@@ -178,6 +179,7 @@ function Course({
       <div className={styles.head}>
         <h2 className="caption">
           {what}, {words.unit(kind).symbol}, and likely range
+          <Explanation of="Likely range" />
         </h2>
         <strong className={styles.said} data-testid="service-said" data-stale={stale}>
           {said}

@@ -25,15 +25,15 @@ export function Variants({ input }: { input: ForecastInput }) {
   if (failed)
     return (
       <p role="alert">
-        The other ways could not be worked out. <Button onClick={retry}>Try again</Button>
+        The other layouts could not be worked out. <Button onClick={retry}>Try again</Button>
       </p>
     );
-  if (found === null) return <p className="quiet">Working out a year of each …</p>;
+  if (found === null) return <p className="quiet">Working out a year for each …</p>;
   const variants = found.answer;
   if (variants.length === 0)
-    return <p className="quiet">Enter the food a day under Measure, and a year of each is drawn here.</p>;
+    return <p className="quiet">Enter the daily food under Measure to see a year of each.</p>;
   return (
-    <section aria-label="Other ways, over a year">
+    <section aria-label="Other layouts over a year">
       <h2 className="caption">
         Other layouts over a year: share of the clean value by day, with the limit for service dashed
       </h2>
@@ -71,7 +71,7 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
         width={WIDTH}
         height={HEIGHT}
         role="img"
-        aria-label={`${variant.name}: ${service}, silt into biological media ${silt} a month, fine dirt afloat ${fines}`}
+        aria-label={`${variant.name}: ${service}, silt caught by biological media ${silt} a month, fine dirt in the water ${fines}`}
       >
         <path
           d={`M${LEFT} ${y(0)} H${WIDTH - 8} M${LEFT} 6 V${y(lowest)}`}
@@ -108,7 +108,7 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
         <strong>{service}</strong>
       </p>
       <p className="quiet">
-        silt {silt} a month; fine dirt afloat {fines}
+        silt {silt} a month; fine dirt in the water {fines}
         {variant.key === 'second filter' && variant.othersEvery !== null
           ? `; clean the second filter every ${daysIn(words, variant.othersEvery)}`
           : ''}

@@ -43,7 +43,7 @@ export function YearCost({ input, found, shelf, electricityPrice, now }: Props) 
   if (planned.failed)
     return (
       <p>
-        The year could not be worked out. <button onClick={planned.retry}>Try again</button>
+        The yearly cost could not be worked out. <button onClick={planned.retry}>Try again</button>
       </p>
     );
   const costs = packCosts(filter, layers, planned.found?.answer ?? null, shelf, electricityPrice);
@@ -61,21 +61,19 @@ export function YearCost({ input, found, shelf, electricityPrice, now }: Props) 
       <dl className={styles.costs}>
         {now === undefined ? null : (
           <div>
-            <dt>Now, for what is bought</dt>
+            <dt>To buy now</dt>
             <dd className="figure">{money(now)}</dd>
             {now === null ? <dd className="quiet">Prices are missing: see the shopping list.</dd> : null}
           </div>
         )}
         <div>
           <dt>Consumables in a year</dt>
-          <dd className="figure">
-            {waits ? 'working it out' : unfed ? 'not known' : money(costs.consumables)}
-          </dd>
+          <dd className="figure">{waits ? 'working out' : unfed ? 'not known' : money(costs.consumables)}</dd>
           <dd className="quiet">
             {unfed ? (
               <AppLink href={`/filter/${filter.id}/measure`}>Enter the daily food under Measure</AppLink>
             ) : (
-              'Counts a year of visits at the early end of the forecast.'
+              'For a year of visits, at the early end of the forecast.'
             )}
           </dd>
           {costs.unpriced > 0 ? (
@@ -105,12 +103,12 @@ export function YearCost({ input, found, shelf, electricityPrice, now }: Props) 
           ) : null}
         </div>
         <div>
-          <dt>Disposable cartridges instead, in a year</dt>
+          <dt>A year of disposable cartridges instead</dt>
           <dd className="figure">{money(cartridges)}</dd>
           <dd className="quiet">
             {cartridges === null
               ? 'Enter the price of a cartridge on Shelf.'
-              : `One every ${CARTRIDGE_DAYS} days.${back === null ? '' : ` The plan has paid for itself after ${words.show({ kind: 'days', si: back * YEAR })}.`}`}
+              : `One every ${CARTRIDGE_DAYS} days.${back === null ? '' : ` The plan pays for itself after ${words.show({ kind: 'days', si: back * YEAR })}.`}`}
           </dd>
         </div>
       </dl>
@@ -121,7 +119,7 @@ export function YearCost({ input, found, shelf, electricityPrice, now }: Props) 
             <tr>
               <th scope="col">Layer</th>
               <th scope="col">Once</th>
-              <th scope="col">Renewed per year</th>
+              <th scope="col">Replaced a year</th>
               <th scope="col">Per litre</th>
               <th scope="col">Per usable m²</th>
             </tr>

@@ -29,7 +29,7 @@ const WHY: Readonly<Record<PlannedVisit['why'], string>> = {
   flow: 'the flow is low, or the mechanical layers are full',
   'used up': 'floss is used up',
   spent: 'chemical media are due',
-  biological: 'biological media have silted up; nothing else that day',
+  biological: 'the biological media has silted up; clean nothing else that day',
   look: 'nothing calls for it yet: look in',
 };
 
@@ -47,33 +47,33 @@ export function YearOfVisits({ input, report, visits, onVisits, onEdit }: YearOf
   const begin = () => (asked === input ? retry() : setAsked(input));
   const number = (layerId: string): string => {
     const item = report.layers.find((layer) => layer.layerId === layerId);
-    return item === undefined ? 'a layer that is gone' : `layer ${item.flowNumber}`;
+    return item === undefined ? 'a former layer' : `layer ${item.flowNumber}`;
   };
   return (
     <div className={styles.plan}>
       {current === null ? (
         <>
           <p className="quiet">
-            As few visits as keep the flow up; biological media left alone, and never cleaned together with
-            the rest.
+            As few visits as possible without losing flow. Biological media is left alone, and never cleaned
+            with the rest.
           </p>
           <Button onClick={begin} disabled={working}>
-            {working ? 'Working it out …' : 'Work out a year of visits'}
+            {working ? 'Working out …' : 'Plan a year of visits'}
           </Button>
-          {isFailed ? <p role="alert">The visits could not be worked out; try again.</p> : null}
+          {isFailed ? <p role="alert">The visits could not be worked out. Try again.</p> : null}
         </>
       ) : (
         <>
           <p data-testid="plan-burden">
             {words.number(current.perYear.visits, 0)} visits a year, {minutes(words, current.perYear.minutes)}
-            , {words.number(current.perYear.lifts, 0)} things lifted.
+            , {words.number(current.perYear.lifts, 0)} parts to lift out.
           </p>
           <p className="quiet">
-            Planned on the early end of the likely range: nine times out of ten the filter would last longer.
+            Planned for the early end of the likely range. Nine times out of ten the filter will last longer.
           </p>
           {current.heldByBiological ? (
             <p className={styles.warn}>
-              The biological media hold the water back: put finer foam or floss before them.
+              The biological media is slowing the water. Put finer foam or floss before it.
             </p>
           ) : null}
           <ul>
@@ -108,13 +108,13 @@ export function YearOfVisits({ input, report, visits, onVisits, onEdit }: YearOf
           <span className={styles.tools}>
             {current.visits.length === 0 ? null : (
               <Button onClick={() => onVisits(current.visits.map(({ day, works }) => ({ day, works })))}>
-                Put them on the strip
+                Add to the timeline
               </Button>
             )}
           </span>
         </>
       )}
-      {visits.length === 0 ? null : <Button onClick={() => onVisits([])}>Clear the strip</Button>}
+      {visits.length === 0 ? null : <Button onClick={() => onVisits([])}>Clear the timeline</Button>}
     </div>
   );
 }

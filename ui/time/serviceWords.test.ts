@@ -22,7 +22,9 @@ describe('serviceSaid', () => {
   });
 
   it('says where it may not come at all', () => {
-    expect(serviceSaid(words, of(null), range(84, null))).toBe('service from day 84, or not before day 365');
+    expect(serviceSaid(words, of(null), range(84, null))).toBe(
+      'service on day 84 or later, perhaps not before day 365',
+    );
     expect(serviceSaid(words, of(null), range(null, null))).toMatch(
       /^no service before day 365; lowest 72\s% of clean$/,
     );

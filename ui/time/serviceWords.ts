@@ -19,7 +19,7 @@ export function serviceSaid(
   if (range !== null && (range.earliest !== null || serviceDay !== null)) {
     const from = range.earliest === null ? null : Math.floor(range.earliest);
     return range.latest === null
-      ? `service from ${whole(from)}, or not before ${year}`
+      ? `service on ${whole(from)} or later, perhaps not before ${year}`
       : `service between ${whole(from)} and ${words.number(Math.ceil(range.latest), 0)}`;
   }
   if (serviceDay !== null) return `service on ${whole(serviceDay)}`;

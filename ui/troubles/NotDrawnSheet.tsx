@@ -15,11 +15,11 @@ export function NotDrawnSheet({ error, onRetry }: Props) {
   const unsaved = isAnyUnsaved();
   return (
     <main className={styles.sheet}>
-      <h1 className="title">This sheet could not be drawn.</h1>
+      <h1 className="title">This page could not be shown.</h1>
       <p>
-        What was saved is safe. Try again; if the fault stays, look at what the app printed where it was
-        started
-        {error.digest === undefined ? '' : ` (mark ${error.digest})`}.
+        Everything you saved is safe. Try again. If it happens again, look for a message where you started the
+        app
+        {error.digest === undefined ? '' : ` (reference ${error.digest})`}.
       </p>
       <div className={styles.ways}>
         <button type="button" className={styles.way} onClick={onRetry}>
@@ -30,17 +30,17 @@ export function NotDrawnSheet({ error, onRetry }: Props) {
             type="button"
             className={styles.way}
             onClick={() => {
-              setAllAside(['The sheet could not be drawn with it.']);
+              setAllAside(['The page could not be shown with this change.']);
               onRetry();
             }}
           >
-            Set my unsaved change aside and try again
+            Set my change aside and try again
           </button>
         ) : null}
         {/* Whole pages, not steps within the app: the fault may lie in what this page holds. */}
         {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}
         <a className={styles.way} href="/">
-          To all filters
+          Go to Filters
         </a>
         <a className={styles.way} href="/troubles">
           Check the stored data

@@ -37,9 +37,7 @@ const press = (name: string): Promise<void> => userEvent.click(screen.getByRole(
 describe('TroubleList', () => {
   it('shows each document with its fault, and a way to keep it as it is', () => {
     render(<TroubleList troubles={[torn, { ...torn, id: 'q', title: 'Pack', repair: null }]} />);
-    expect(screen.getByRole('heading', { level: 2 }).textContent).toMatch(
-      /^2 stored documents cannot be read/,
-    );
+    expect(screen.getByRole('heading', { level: 2 }).textContent).toMatch(/^2 saved records cannot be read/);
     expect(screen.getAllByText('visits: it is missing.')).toHaveLength(2);
     const [first] = screen.getAllByRole('link', { name: 'Export as it is' });
     expect(first?.getAttribute('href')).toBe('/api/documents/pack/p');
@@ -52,7 +50,7 @@ describe('TroubleList', () => {
     await press('Repair');
     expect(screen.getByText('visits becomes an empty list.')).toBeTruthy();
     expect(asked).toEqual([]);
-    await press('Repair it');
+    await press('Repair');
     expect(asked).toEqual([{ method: 'POST', url: '/api/documents/pack/p' }]);
     expect(refresh).toHaveBeenCalledTimes(1);
   });
@@ -60,11 +58,11 @@ describe('TroubleList', () => {
   it('asks before it removes, and leaves it alone when told so', async () => {
     render(<TroubleList troubles={[torn]} />);
     await press('Remove');
-    expect(screen.getByText(/^Removing takes away this pack/)).toBeTruthy();
-    await press('Leave it as it is');
+    expect(screen.getByText(/^This removes this pack/)).toBeTruthy();
+    await press('Cancel');
     expect(asked).toEqual([]);
     await press('Remove');
-    await press('Remove it for good');
+    await press('Remove permanently');
     expect(asked).toEqual([{ method: 'DELETE', url: '/api/documents/pack/p' }]);
   });
 
@@ -79,13 +77,13 @@ describe('TroubleList', () => {
     respond = answers;
     render(<TroubleList troubles={[torn]} />);
     await press('Remove');
-    await press('Remove it for good');
+    await press('Remove permanently');
     expect((await screen.findByRole('alert')).textContent).toContain(said);
     expect(refresh).not.toHaveBeenCalled();
-    expect(screen.getByRole('button', { name: 'Remove it for good' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Remove permanently' })).toBeTruthy();
   });
 
-  it('cuts a long list of faults short, and says how many are left out', () => {
+  it('cuts a long list of faults short, and says how many are ignore', () => {
     const faults = Array.from({ length: 20 }, (_, place) => `layers.${place}: it is missing.`);
     render(<TroubleList troubles={[{ ...torn, faults }]} />);
     expect(screen.getByText('and 14 more')).toBeTruthy();

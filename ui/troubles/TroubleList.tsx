@@ -13,10 +13,10 @@ const MOST_LINES = 6;
 /** Stored documents that cannot be read: what is wrong, and how to keep, repair or remove each. */
 export function TroubleList({ troubles }: { troubles: readonly Trouble[] }) {
   return (
-    <section aria-label="Documents that cannot be read" className={styles.list}>
+    <section aria-label="Records that cannot be read" className={styles.list}>
       <h2 className={styles.heading}>
-        {troubles.length === 1 ? 'A stored document' : `${troubles.length} stored documents`} cannot be read.
-        The rest works as usual, and nothing was changed.
+        {troubles.length === 1 ? 'A saved record' : `${troubles.length} saved records`} cannot be read.
+        Everything else works, and nothing was changed.
       </h2>
       <ul>
         {troubles.map((trouble) => (
@@ -55,17 +55,17 @@ function TroubleItem({ trouble }: { trouble: Trouble }) {
         <div className={styles.question}>
           {asking === 'repair' ? (
             <>
-              <p>Repairing changes this:</p>
+              <p>Repairing will make these changes:</p>
               <Lines lines={trouble.repair ?? []} />
             </>
           ) : (
-            <p>Removing takes away {trouble.removes}. Export it first if you may want it back.</p>
+            <p>This removes {trouble.removes}. Export it first if you may want it back.</p>
           )}
           <div className={styles.buttons}>
             <Button variant="contained" onClick={() => void act()}>
-              {asking === 'repair' ? 'Repair it' : 'Remove it for good'}
+              {asking === 'repair' ? 'Repair' : 'Remove permanently'}
             </Button>
-            <Button onClick={() => setAsking(null)}>Leave it as it is</Button>
+            <Button onClick={() => setAsking(null)}>Cancel</Button>
           </div>
         </div>
       )}

@@ -10,16 +10,12 @@ export function TroubleSheet({ troubles }: { troubles: readonly Trouble[] }) {
   return (
     <Frame
       title="Data check"
-      subtitle="What is stored and cannot be read"
+      subtitle="Saved records that cannot be read"
       links={mainLinks('')}
       linksLabel="Main"
     >
       <div className={styles.sheet}>
-        {troubles.length === 0 ? (
-          <p>Everything that is stored can be read.</p>
-        ) : (
-          <TroubleList troubles={troubles} />
-        )}
+        {troubles.length === 0 ? <p>All saved records can be read.</p> : <TroubleList troubles={troubles} />}
       </div>
     </Frame>
   );

@@ -269,7 +269,7 @@ function Levels({
         <>
           <path d={`M${origin - 6} ${y(level.lip)} H${right}`} stroke="var(--river)" strokeWidth={1.5} />
           <text x={origin - 22} y={y(level.lip) + 4} className={styles.level}>
-            lip
+            outflow lip
           </text>
           {water === null || basket === undefined ? null : (
             // Before the pack the water stands as high as the pack holds it back.
@@ -279,12 +279,12 @@ function Levels({
               stroke={water.headroom < 0 ? 'var(--stop)' : 'var(--river)'}
               strokeWidth={1}
             >
-              <title>water before the pack</title>
+              <title>water in front of the pack</title>
             </path>
           )}
           <path d={`M${origin - 14} ${y(level.rim)} h14`} stroke="var(--attention)" strokeWidth={2} />
           <text x={origin - 22} y={y(level.rim) - 5} className={styles.level}>
-            rim
+            back rim
           </text>
         </>
       )}
@@ -303,7 +303,7 @@ function Levels({
               strokeDasharray="5 3"
             />
             <text x={left - 18} y={y(index) + 4} textAnchor="end" className={styles.stop}>
-              stop
+              fill limit
             </text>
           </g>
         );

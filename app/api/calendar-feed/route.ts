@@ -9,7 +9,7 @@ export const POST = () =>
   answer((db) => {
     const [host] = sharing()?.hosts ?? [];
     if (host === undefined)
-      throw new InvalidError(['An address for calendars is made while the app is shared.']);
+      throw new InvalidError(['Start the app with --share to make a calendar address.']);
     return { address: `https://${host}${FEED_PATH}${calendarFeed.make(db, new Date().toISOString())}` };
   });
 

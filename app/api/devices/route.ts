@@ -16,7 +16,7 @@ export const POST = (request: Request) =>
     const shared = sharing();
     const [host] = shared?.hosts ?? [];
     if (host === undefined || request.headers.get(DOOR_HEADER) !== null)
-      throw new InvalidError(['A code is made on the computer, while the app is shared.']);
+      throw new InvalidError(['Start the app with --share, then make the code on the computer.']);
     const { code, endsAt } = devices.newCode(db, new Date().toISOString());
     const address = `https://${host}${PAIRING_PATH}?code=${code}`;
     return { code, endsAt, address, picture: await qrCode(address, { type: 'svg', margin: 1 }) };

@@ -10,8 +10,6 @@ import { InvalidError } from '@/store/errors';
 export const POST = (request: Request) =>
   answer(async () => {
     if (request.headers.get(DOOR_HEADER) !== null)
-      throw new InvalidError([
-        'A backup or export is brought in on the computer, not over the home network.',
-      ]);
+      throw new InvalidError(['You can restore or import a file only on the computer itself.']);
     return beginIncoming((await readBody(request)).size);
   });

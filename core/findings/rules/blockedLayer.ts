@@ -15,8 +15,8 @@ export const blockedLayer: Rule = ({ filter, inFlow }) => {
       effect: shareOfPack(inFlow, blocked),
       title: sentence`${upperFirst(namesInside(blocked))} ${verb(blocked.length, 'was', 'were')} blocked.`,
       reason: isHangOnBack(filter.kind)
-        ? sentence`The water rose before it and went over the pack, or over the rim at the back. It was due for service long before.`
-        : sentence`The water found a way around it, or did not come at all. It was due for service long before.`,
+        ? sentence`The water rose in front of it and went over the pack or over the back rim. Next time, clean it sooner.`
+        : sentence`The water went around it or stopped. Next time, clean it sooner.`,
       layers: idsOf(blocked),
     },
   ];

@@ -13,12 +13,12 @@ export const blockedSpill: Rule = ({ filter, chambers, inFlow }) => {
     ...(guards.notch === null
       ? []
       : [
-          sentence`a relief notch ${{ kind: 'length', si: guards.notch.width }} wide with its crest at the lip`,
+          sentence`cut a relief notch ${{ kind: 'length', si: guards.notch.width }} wide, level with the lip`,
         ]),
     ...(guards.corner === null
       ? []
       : [
-          sentence`a corner of ${{ kind: 'length', si: guards.corner.side }} trimmed off every layer, at the price of ${{ kind: 'volume', si: guards.corner.media }} of media and of the water that goes by it`,
+          sentence`cut a ${{ kind: 'length', si: guards.corner.side }} corner off every layer, which costs ${{ kind: 'volume', si: guards.corner.media }} of media and lets some water past`,
         ]),
   ];
   const [first, second] = ways;
@@ -28,8 +28,8 @@ export const blockedSpill: Rule = ({ filter, chambers, inFlow }) => {
       rule: 'blocked-spill',
       level: 'note',
       effect: 0,
-      title: sentence`With every layer blocked it would spill at the back.`,
-      reason: sentence`${{ kind: 'flow', si: guards.flow }} would have nowhere else to go. What keeps it from spilling whatever happens: ${first}${second === undefined ? '' : sentence`, or ${second}`}.`,
+      title: sentence`If every layer were blocked, the filter would overflow at the back.`,
+      reason: sentence`${{ kind: 'flow', si: guards.flow }} would have nowhere else to go. To rule this out, ${first}${second === undefined ? '' : sentence`, or ${second}`}.`,
       layers: [],
     },
   ];

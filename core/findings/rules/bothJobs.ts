@@ -18,8 +18,8 @@ export const bothJobs: Rule = ({ inFlow, schools }) => {
             level: 'note' as const,
             school: 'biologicalMedium' as const,
             effect: 0,
-            title: sentence`The foam does both jobs.`,
-            reason: sentence`A choice: with no other biological media its ${{ kind: 'surface', si: total(foam) }} count as surface for bacteria too. Squeeze one piece at a time, in old tank water, so that part of the film stays.`,
+            title: sentence`The foam is both mechanical and biological media.`,
+            reason: sentence`You have no other biological media, so its ${{ kind: 'surface', si: total(foam) }} also count as surface for bacteria. Squeeze one piece at a time, in old tank water, to keep some of the bacteria.`,
             layers: idsOf(foam),
           },
         ]
@@ -31,8 +31,8 @@ export const bothJobs: Rule = ({ inFlow, schools }) => {
             level: schools.cartridges === 'rotate' ? ('note' as const) : ('check' as const),
             school: 'cartridges' as const,
             effect: 1,
-            title: sentence`One disposable cartridge holds every job.`,
-            reason: sentence`Dirt, carbon and bacteria sit on one pad: changing it throws the bacteria away. Cut foam in its place, or put a bag of biological media beside it, or change one cartridge a week and never all.`,
+            title: sentence`One disposable cartridge does everything.`,
+            reason: sentence`When you change it, you throw the bacteria away. Fit cut foam instead, or put a bag of biological media beside it.`,
             layers: idsOf(cartridges),
           },
         ]

@@ -26,7 +26,7 @@ export const chemicalPlace: Rule = (context) =>
         {
           ...common,
           level: 'note',
-          reason: sentence`A reason holds here: it sits where it is reached without lifting the biological media, and it is replaced far more often than they are touched.`,
+          reason: sentence`This is fine here: you can reach it without lifting the biological media, and it is replaced far more often.`,
         },
       ];
     return [
@@ -34,7 +34,7 @@ export const chemicalPlace: Rule = (context) =>
         ...common,
         level: 'check',
         moves: idsOf([placed]),
-        reason: sentence`Dirt coats it before it has done its work, so it is spent early. Chemical media goes last, in clean water.`,
+        reason: sentence`Dirt coats it, so it is used up early. Put chemical media last, where the water is clean.`,
         ...orderRemedy(context, [placed, ...after]),
       },
     ];

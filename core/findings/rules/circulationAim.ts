@@ -11,8 +11,8 @@ export const circulationAim: Rule = ({ tank, filter, others }) => {
       rule: 'circulation-aim',
       level: 'note',
       effect: 0,
-      title: sentence`A circulation pump blows towards this filter’s intake.`,
-      reason: sentence`The forecast assumes that heavy dirt reaches it at up to ${{ kind: 'share', si: Math.max(...arrivalOf(tank, filter)) }} of the tank’s mean, so it is due sooner${shared ? ' and the other filters on this tank later' : ''}.`,
+      title: sentence`A circulation pump points at this filter’s intake.`,
+      reason: sentence`It brings up to ${{ kind: 'share', si: Math.max(...arrivalOf(tank, filter)) }} of the usual heavy dirt, so the forecast has this filter due sooner${shared ? ' and the other filters on this tank later' : ''}.`,
       layers: [],
     },
   ];

@@ -22,8 +22,8 @@ export const dirtyDownstream: Rule = ({ inFlow }) => {
       rule: 'dirty-downstream',
       level: 'check',
       effect: shareOfPack(inFlow, dirty),
-      title: sentence`${upperFirst(namesInside(dirty))} ${verb(dirty.length, 'is', 'are')} dirtier than the foam ahead.`,
-      reason: sentence`The dirt went around the foam, not through it: look for a clean stripe or a dirt track along a wall, and for short pads. ${{ kind: 'volume', si: dirty.reduce((sum, placed) => sum + placed.measure.volume, 0) }} of biological media took it.`,
+      title: sentence`${upperFirst(namesInside(dirty))} ${verb(dirty.length, 'is', 'are')} dirtier than the foam before.`,
+      reason: sentence`The dirt went around the foam and into ${{ kind: 'volume', si: dirty.reduce((sum, placed) => sum + placed.measure.volume, 0) }} of biological media. Look for pads cut too short, and for a clean stripe or a dirt track along a wall.`,
       layers: idsOf(dirty),
     },
   ];

@@ -31,8 +31,8 @@ export const emptySpace: Rule = (context) => {
           chamber: chamber.id,
           level: 'note' as const,
           effect: 0,
-          title: sentence`${chamber.name}: ${free} open, at the bottom.`,
-          reason: sentence`A reason holds here: open space ahead of the first foam in the bottom of an up-flow canister is for settlement.`,
+          title: sentence`${chamber.name}: ${free} open at the bottom.`,
+          reason: sentence`This is fine here: heavy dirt settles in the open space below the first foam.`,
           layers,
         },
       ];
@@ -57,7 +57,7 @@ export const emptySpace: Rule = (context) => {
           level: 'note' as const,
           effect: 0,
           title: sentence`${chamber.name} is empty.`,
-          reason: sentence`The well before the cartridges takes a floss pad that is changed often and spares the cartridges. Empty it harms nothing.`,
+          reason: sentence`You can put a floss pad here and change it often, so that the cartridges last longer. Leaving it empty does no harm.`,
           layers,
         },
       ];
@@ -70,7 +70,7 @@ export const emptySpace: Rule = (context) => {
         school: 'fullness' as const,
         effect: measure.freeVolume / room,
         title: sentence`${chamber.name}: ${free} empty.`,
-        reason: sentence`There is room for ${{ kind: 'volume', si: measure.freeVolume }} more${shifts ? ', and loose media shifts where it has room, so that water finds a way around it' : ''}.`,
+        reason: sentence`There is space for ${{ kind: 'volume', si: measure.freeVolume }} more${shifts ? '. Loose media moves about when it has space, and water then goes around it' : ''}.`,
         layers,
       },
     ];

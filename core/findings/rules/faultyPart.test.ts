@@ -20,7 +20,7 @@ describe('small parts that are worn or missing', () => {
   it('are a finding: urgent where one that holds the water is missing', () => {
     expect(said({ seal: 'fine' })).toEqual([]);
     expect(said({ seal: 'worn', impeller: 'worn' })).toEqual([
-      'check: Worn: seal and its groove and impeller.',
+      'check: Worn: lid seal and its groove and impeller.',
     ]);
     expect(said({ clips: 'missing', impeller: 'worn' })).toEqual([
       'urgent: Missing: lid clips.',

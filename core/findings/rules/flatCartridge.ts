@@ -30,7 +30,7 @@ export const flatCartridge: Rule = ({ filter, chambers, inFlow }) => {
         level: 'check' as const,
         effect: shareOfPack(inFlow, [last]),
         title: sentence`${upperFirst(nameInside(last))} lies flat on the wall of ${chamber.name.toLowerCase()}.`,
-        reason: sentence`Pressed on the wall it passes no water; leave at least ${{ kind: 'gap', si: GAP }} free behind it.`,
+        reason: sentence`No water gets through a pad pressed against the wall. Leave at least ${{ kind: 'gap', si: GAP }} free behind it.`,
         layers: idsOf([last]),
       },
     ];

@@ -24,7 +24,7 @@ export const flossFirst: Rule = (context) => {
       level: context.schools.flossFirst === 'never' ? 'check' : 'note',
       school: 'flossFirst',
       effect: shareOfPack(context.inFlow, floss),
-      title: sentence`Floss goes first, ahead of the foam.`,
+      title: sentence`The floss comes before the foam.`,
       reason: sentence`This is your choice: the floss catches nearly all the dirt and keeps the foam clean, but clogs fastest here and needs replacing every few weeks.`,
       layers: idsOf(floss),
     },

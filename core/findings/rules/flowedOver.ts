@@ -35,7 +35,7 @@ export const flowedOver: Rule = ({ filter, chambers, inFlow, isReached }) => {
         level: 'check' as const,
         effect: shareOfPack(inFlow, inside),
         title: sentence`${chamber.name}: the pack ends ${{ kind: 'length', si: under }} below the lip.`,
-        reason: sentence`A pack that sits wholly under the water is flowed over where the basket is open at its top edge or its sides. Raise it on a spacer of ${{ kind: 'length', si: thickness }}, or fill the basket up to the lip.`,
+        reason: sentence`If the basket is open at the top or sides, water flows over the pack instead of through it. Raise the pack on a ${{ kind: 'length', si: thickness }} spacer, or fill the basket up to the lip.`,
         layers: inside.map(({ layer }) => layer.id),
         ...(fits
           ? {

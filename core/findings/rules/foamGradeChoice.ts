@@ -39,8 +39,8 @@ export const foamGradeChoice: Rule = ({ inFlow, schools }) => {
       level: 'note',
       school: 'foamGrade',
       effect: 0,
-      title: sentence`The foam has ${String(Math.round(pores))} ppi throughout; your choice is ${schools.foamGrade === '30 ppi' ? '30 ppi' : `${schools.foamGrade} foam`}.`,
-      reason: sentence`Its ${{ kind: 'surface', si: now }} of surface for bacteria would become ${{ kind: 'surface', si: then }}. Coarser foam lasts longer between services and lets more silt through; denser foam clogs sooner and keeps the water clearer.`,
+      title: sentence`All the foam is ${String(Math.round(pores))} ppi; your choice is ${schools.foamGrade === '30 ppi' ? '30 ppi' : `${schools.foamGrade} foam`}.`,
+      reason: sentence`Changing it would take the surface for bacteria from ${{ kind: 'surface', si: now }} to ${{ kind: 'surface', si: then }}. Coarser foam needs service less often but lets more silt through. Denser foam clogs sooner but keeps the water clearer.`,
       layers: idsOf(media),
       remedy: {
         label: `Change the foam to ${wanted.name.toLowerCase()}`,

@@ -14,9 +14,9 @@ export const footMissing: Rule = ({ filter: { spill } }) => {
       effect: Math.min(1, lower / Math.max(spill.rimAboveLip, 1e-3)),
       title:
         spill.foot === 'missing'
-          ? sentence`The levelling foot is missing: it leans back by ${{ kind: 'angle', si: tilt }}.`
-          : sentence`It leans back by ${{ kind: 'angle', si: tilt }}.`,
-      reason: sentence`The rim at the back stands ${{ kind: 'gap', si: lower }} lower, of the ${{ kind: 'gap', si: spill.rimAboveLip }} it has over the lip. Water that spills there is easily mistaken for evaporation. Put the foot in, or level it.`,
+          ? sentence`The levelling foot is missing: the filter leans back by ${{ kind: 'angle', si: tilt }}.`
+          : sentence`The filter leans back by ${{ kind: 'angle', si: tilt }}.`,
+      reason: sentence`This lowers the back rim by ${{ kind: 'gap', si: lower }}; it is only ${{ kind: 'gap', si: spill.rimAboveLip }} above the lip. A spill there is easily mistaken for evaporation. Fit the foot or level the filter.`,
       layers: [],
     },
   ];

@@ -16,7 +16,7 @@ export const fullTopTray: Rule = ({ filter, inFlow }) => {
       level: 'check',
       effect: shareOfPack(inFlow, full),
       title: sentence`${top.name} was full of dirt.`,
-      reason: sentence`The water comes in at the top: from a full top tray muck slips past its sides into the trays below. Look for a dirt track down the walls, and at the media under them.`,
+      reason: sentence`In this filter the water comes in at the top, and dirt slips past a full tray into the trays below. Look for a dirt track down the walls, and check the media there.`,
       layers: idsOf(full),
     },
   ];

@@ -37,7 +37,7 @@ export const gradeOrder: Rule = (context) => {
       school: 'order',
       effect: shareOfPack(context.inFlow, late),
       title: sentence`${upperFirst(namesInside(late))} ${verb(late.length, 'comes', 'come')} after ${nameInside(finer)}.`,
-      reason: sentence`The finer grade meets the heavy dirt first and clogs first; what comes after it has nothing left to catch. Coarse, medium, fine: each grade unloads the next, and usually only the first needs cleaning.`,
+      reason: sentence`The finer grade catches the heavy dirt, clogs first and leaves nothing for the layers after it. Order them coarse, medium, fine: then usually only the first needs cleaning.`,
       layers: idsOf([finer, ...late]),
       moves: idsOf(late),
       ...orderRemedy(context, [finer, ...late]),

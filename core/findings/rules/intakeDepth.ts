@@ -25,7 +25,7 @@ export const intakeDepth: Rule = ({ tank, filter }) => {
           ...base,
           level: 'note' as const,
           title: sentence`${name} ends ${{ kind: 'length', si: Math.max(0, depth - intake.depth) }} above the substrate.`,
-          reason: sentence`So low it draws in sand and gravel, which wear the impeller. Raise it to a few centimetres above the substrate.`,
+          reason: sentence`Sand and gravel can get in and wear out the impeller. Raise it to a few centimetres above the substrate.`,
         },
       ];
     if (intake.depth >= DEEP_ENOUGH * depth) return [];
@@ -34,7 +34,7 @@ export const intakeDepth: Rule = ({ tank, filter }) => {
         ...base,
         level: 'note' as const,
         title: sentence`${name} reaches only ${{ kind: 'length', si: intake.depth }} into ${{ kind: 'length', si: depth }} of water.`,
-        reason: sentence`Dirt lies at the bottom and never comes so high. Let the intake reach to a little above the substrate, with an extension if need be.`,
+        reason: sentence`Most dirt stays near the bottom. Lower the intake to a little above the substrate; fit an extension if you need one.`,
       },
     ];
   });

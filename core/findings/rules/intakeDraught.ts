@@ -12,8 +12,8 @@ export const intakeDraught: Rule = ({ filter, tank, water }) => {
       rule: 'intake-draught',
       level: 'check',
       effect: 1 - intake.limit / intake.speed,
-      title: sentence`The water at the sponge’s face is too fast for ${intake.weakest === 'still water' ? 'animals of still water' : intake.weakest}.`,
-      reason: sentence`${{ kind: 'speed', si: intake.speed }} there, and they hold out against about ${{ kind: 'speed', si: intake.limit }}. A face of ${{ kind: 'area', si: intake.areaNeeded }} instead of ${{ kind: 'area', si: intake.area }} brings it down.`,
+      title: sentence`The water at the intake sponge is too fast for ${intake.weakest === 'still water' ? 'animals that need still water' : intake.weakest}.`,
+      reason: sentence`It moves at ${{ kind: 'speed', si: intake.speed }}; they can cope with about ${{ kind: 'speed', si: intake.limit }}. Fit a larger sponge: ${{ kind: 'area', si: intake.areaNeeded }} of surface instead of ${{ kind: 'area', si: intake.area }}.`,
       layers: [],
     },
   ];

@@ -20,8 +20,8 @@ export const intakeGuard: Rule = ({ tank, filter, schools, water, inFlow, isReac
       level: taste ? 'note' : 'check',
       school: 'intakeSponge',
       effect: 0.4,
-      title: sentence`${small.join(' and ').replace(/^./, (first) => first.toUpperCase())}, and no sponge on the intake.`,
-      reason: sentence`At the bare strainer the water runs at about ${{ kind: 'speed', si: intake.speed }}, and they hold out against ${{ kind: 'speed', si: intake.limit }}; a face of ${{ kind: 'area', si: intake.areaNeeded }} brings it down. A sleeve of coarse sponge keeps it out, guards the pump, and takes the first dirt; when it clogs it starves the pump, so look at it weekly.`,
+      title: sentence`${small.join(' and ').replace(/^./, (first) => first.toUpperCase())}, but no sponge on the intake.`,
+      reason: sentence`They can be sucked in: the water at the strainer moves at about ${{ kind: 'speed', si: intake.speed }} and they can cope with ${{ kind: 'speed', si: intake.limit }}. Fit a coarse sponge with ${{ kind: 'area', si: intake.areaNeeded }} of surface. Check it every week, because a clogged sponge starves the pump.`,
       layers: [],
     },
   ];

@@ -22,11 +22,11 @@ export const internalFoamChoice: Rule = ({ filter, inFlow, schools }) => {
       level: 'note',
       school: 'internalFoam',
       effect: 0,
-      title: sentence`Foam fills every slot; your choice is mineral media in part of them.`,
-      reason: sentence`The last foam gives ${{ kind: 'surface', si: last.measure.surface }} of surface for bacteria; porous ceramic in its room likely gives ${{ kind: 'surface', si: mineral }}. Swap it in stages, so that enough mature foam stays.`,
+      title: sentence`Foam fills every slot, but you chose mineral media for some of them.`,
+      reason: sentence`The last foam gives ${{ kind: 'surface', si: last.measure.surface }} of surface for bacteria; porous ceramic in its place would probably give ${{ kind: 'surface', si: mineral }}. Replace it in stages, so that enough mature foam stays.`,
       layers: idsOf([last]),
       remedy: {
-        label: 'Swap the last foam for porous ceramic',
+        label: 'Replace the last foam with porous ceramic',
         edit: {
           type: 'set',
           layerId: last.layer.id,

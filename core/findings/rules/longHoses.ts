@@ -15,8 +15,8 @@ export const longHoses: Rule = ({ filter: { hoses } }) => {
       rule: 'long-hoses',
       level: 'note',
       effect: 1 - enough / length,
-      title: sentence`${{ kind: 'run', si: length }} of hose, where about ${{ kind: 'run', si: enough }} would do.`,
-      reason: sentence`Every metre takes some of the flow, and more of it as the brown film grows inside. Cut them to what they need.`,
+      title: sentence`The hoses are ${{ kind: 'run', si: length }} long; about ${{ kind: 'run', si: enough }} would be enough.`,
+      reason: sentence`Every metre slows the flow, and more so as slime grows inside. Shorten them.`,
       layers: [],
     },
   ];

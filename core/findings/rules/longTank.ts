@@ -24,7 +24,7 @@ export const longTank: Rule = ({ tank, filter, others }) => {
       level: 'check',
       effect: 0.3,
       title: sentence`${outlets === 1 ? 'One outlet' : `${outlets} outlets`} for ${{ kind: 'length', si: length }} of tank.`,
-      reason: sentence`Dirt settles where the water stands and never reaches the intake. Such a tank needs about ${String(wanted)} outlets, or a circulation pump that sends the dirt along.`,
+      reason: sentence`Dirt settles where the water is still and never reaches the intake. Fit about ${String(wanted)} outlets, or a circulation pump to move the dirt along.`,
       layers: [],
     },
   ];

@@ -22,8 +22,8 @@ export const looseWadding: Rule = ({ filter, inFlow, flowOf }) => {
       rule: 'loose-wadding',
       level: speed >= FAST ? 'check' : 'note',
       effect: Math.min(1, speed / FAST) * shareOfPack(inFlow, [wadding]),
-      title: sentence`${upperFirst(nameInside(wadding))} with no pad or grid after it, and water at ${{ kind: 'speed', si: speed }} before it.`,
-      reason: sentence`The faster the water, the more loose fibres it pulls through and into the impeller. Use a bonded pad there, or put a foam after it.`,
+      title: sentence`${upperFirst(nameInside(wadding))} has no pad or grid after it, and the water reaches it at ${{ kind: 'speed', si: speed }}.`,
+      reason: sentence`Fast water pulls loose fibres into the impeller. Use a bonded pad, or put foam after it.`,
       layers: idsOf([wadding]),
     },
   ];

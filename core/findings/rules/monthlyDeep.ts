@@ -26,10 +26,10 @@ export const monthlyDeep: Rule = ({ filter, inFlow, schools }) => {
       school: 'chemical',
       effect: shareOfPack(inFlow, deep),
       title: sentence`${upperFirst(namesInside(deep))} ${verb(deep.length, 'lies', 'lie')} under biological media.`,
-      reason: sentence`Each change lifts ${biological.length === 1 ? 'the biological media' : `${biological.length} layers of biological media`} that should be left alone${filter.kind === 'canister-outside-in' ? ' and stay shut for four to six months' : ''}. ${
+      reason: sentence`Each time you change it you lift ${biological.length === 1 ? 'the biological media' : `${biological.length} layers of biological media`} that are best left alone${filter.kind === 'canister-outside-in' ? ', and this filter should stay closed for four to six months' : ''}. ${
         schools.chemical === 'easy access' || chemical
-          ? 'Put it in the tray that is reached first.'
-          : 'A foam in its place is squeezed instead, and less often.'
+          ? 'Put it in the tray you reach first.'
+          : 'Foam would do instead, and needs squeezing less often.'
       }`,
       layers: idsOf(deep),
     },

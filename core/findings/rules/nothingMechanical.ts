@@ -11,8 +11,8 @@ export const nothingMechanical: Rule = ({ inFlow }) => {
     {
       rule: 'nothing-mechanical',
       level: 'check',
-      title: sentence`Nothing catches dirt ahead of the biological media.`,
-      reason: sentence`All the silt goes into their pores, and media that cannot be squeezed stays silted. Put a coarse foam first, finer ones after it.`,
+      title: sentence`Nothing catches dirt before the biological media.`,
+      reason: sentence`All the silt goes into the pores and stays there. Put coarse foam first and finer foam after it.`,
       effect: 1,
       layers: idsOf(biological),
     },

@@ -6,14 +6,14 @@ import { idsOf } from './words';
 /** Dividers of a filter in the tank that end under its water: part of the water goes over the media. */
 export const overDividers: Rule = ({ filter: { openEdge, assumed }, water, inFlow }) => {
   if (openEdge === null || 1 - water.pastShare >= PASS_THROUGH_GOAL) return [];
-  const said = assumed.includes('openEdge') ? 'The edge is assumed: measure it. ' : '';
+  const said = assumed.includes('openEdge') ? 'The height of the dividers is assumed: measure it. ' : '';
   return [
     {
       rule: 'over-dividers',
       level: 'check',
       effect: water.pastShare,
       title: sentence`${{ kind: 'share', si: water.pastShare }} of the water goes over the dividers and past all media.`,
-      reason: sentence`${said}The dividers end ${{ kind: 'gap', si: openEdge.belowWater }} under the tank’s water. Raise them above the water, or keep the water ${{ kind: 'gap', si: openEdge.belowWater }} lower; then all of it goes through the media.`,
+      reason: sentence`${said}The dividers end ${{ kind: 'gap', si: openEdge.belowWater }} under the tank’s water. Raise them above the water, or keep the water ${{ kind: 'gap', si: openEdge.belowWater }} lower, so that all of it goes through the media.`,
       layers: idsOf(inFlow.filter(({ chamber }) => chamber.where === 'body')),
     },
   ];

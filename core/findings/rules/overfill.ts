@@ -17,7 +17,13 @@ export const overfill: Rule = (context) =>
     const isPast = pastUpper > 0;
     const over = { kind: 'length', si: isPast ? pastUpper : measure.overfill } as const;
     const limit =
-      stop === null ? 'chamber' : upperStop === null ? 'stop' : isPast ? 'upper stop' : 'lower stop';
+      stop === null
+        ? 'chamber'
+        : upperStop === null
+          ? 'fill limit'
+          : isPast
+            ? 'upper fill limit'
+            : 'lower fill limit';
     return [
       {
         rule: 'overfill',
@@ -25,10 +31,10 @@ export const overfill: Rule = (context) =>
         level: isPast ? ('urgent' as const) : ('check' as const),
         title: sentence`${chamber.name}: ${over} of media above the ${limit}.`,
         reason: !isPast
-          ? sentence`The basket is fuller than it is meant to be, and the water before it stands higher. Up to the upper stop it still works.`
+          ? sentence`The basket is too full, so the water in front of it stands higher. It still works up to the upper fill limit.`
           : isHangOnBack(context.filter.kind)
-            ? sentence`A stack over the stop lifts the water in front of it, and it spills over the rim at the back; that is easily mistaken for evaporation.`
-            : sentence`A chamber too full keeps the lid from closing and presses the media together.`,
+            ? sentence`The water in front of it rises and spills over the back rim, which is easily mistaken for evaporation. Take media out down to the limit.`
+            : sentence`The lid cannot close and the media is squashed. Take some media out.`,
         effect: Math.min(1, measure.overfill / measure.usableDepth),
         layers: idsOf(inside.filter((placed) => placed.measure.to > measure.usableDepth)),
         ...trim(inside, measure.overfill),

@@ -36,11 +36,11 @@ export const packedBackwards: Rule = (context) => {
       level: 'check',
       effect: 1,
       school: 'order',
-      title: sentence`The pack is in order for water that goes the other way.`,
-      reason: sentence`In this filter the water meets ${layers[0]?.medium.name ?? 'the finest'} first and ${layers.at(-1)?.medium.name ?? 'the coarsest'} last, so that the finest clogs first and the rest catches nothing. Turn the whole pack over.`,
+      title: sentence`The pack is in the wrong order: back to front.`,
+      reason: sentence`In this filter water meets ${layers[0]?.medium.name ?? 'the finest'} first and ${layers.at(-1)?.medium.name ?? 'the coarsest'} last, so the finest clogs first and the rest catches nothing. Reverse the whole pack.`,
       layers: layers.map(({ layer }) => layer.id),
       moves: layers.map(({ layer }) => layer.id),
-      ...(edit === null ? {} : { remedy: { label: 'Turn the pack over', edit } }),
+      ...(edit === null ? {} : { remedy: { label: 'Reverse the pack', edit } }),
     },
   ];
 };

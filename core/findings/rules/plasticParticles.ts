@@ -11,8 +11,8 @@ export const plasticParticles: Rule = ({ inFlow }) => {
       rule: 'plastic-particles',
       level: 'note',
       effect: 0,
-      title: sentence`Made of plastic: ${namesInside(plastic)}.`,
-      reason: sentence`Some keepers worry that plastic media sheds fine particles. Others answer that it lies still under its film, and that foam and floss are plastic too. Nothing here counts on either: porous mineral is the choice without it.`,
+      title: sentence`Some media is plastic: ${namesInside(plastic)}.`,
+      reason: sentence`Some keepers worry that plastic media sheds fine particles. Others point out that it does not move, and that foam and floss are plastic too. To avoid plastic, choose porous mineral.`,
       layers: idsOf(plastic),
     },
   ];

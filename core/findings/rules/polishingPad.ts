@@ -28,7 +28,7 @@ export const polishingPad: Rule = (context) => {
       {
         ...common,
         level: 'note',
-        reason: sentence`A choice: a fine pad before the biological media keeps their pores open, and this one catches what they shed and gives the clearest water.`,
+        reason: sentence`This is your choice: the fine pad before the biological media keeps their pores open, and this one gives the clearest water.`,
       },
     ];
   if (context.schools.finePad === 'after')
@@ -36,7 +36,7 @@ export const polishingPad: Rule = (context) => {
       {
         ...common,
         level: 'note',
-        reason: sentence`A choice: the clearest water, and what the biological media shed is caught. The price is that the silt which passes the foam settles in ${{ kind: 'volume', si: volumeOf(biological) }} of biological media first.`,
+        reason: sentence`This is your choice: it gives the clearest water, but silt that gets past the foam settles in ${{ kind: 'volume', si: volumeOf(biological) }} of biological media first.`,
       },
     ];
   return [
@@ -44,7 +44,7 @@ export const polishingPad: Rule = (context) => {
       ...common,
       level: 'check',
       moves: idsOf(polish),
-      reason: sentence`The silt that passes the foam settles in ${{ kind: 'volume', si: volumeOf(biological) }} of biological media before it ever meets this pad. Put it ahead of them, or add a second one there.`,
+      reason: sentence`Silt that gets past the foam settles in ${{ kind: 'volume', si: volumeOf(biological) }} of biological media before it reaches this pad. Move the pad before them, or add a second one there.`,
       ...orderRemedy(context, [...biological, ...polish]),
     },
   ];

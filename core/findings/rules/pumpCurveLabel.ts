@@ -17,7 +17,7 @@ export const pumpCurveLabel: Rule = ({ filter }) => {
       level: 'check',
       effect: Math.min(1, Math.abs(apart)),
       title: sentence`The pump curve ends at ${{ kind: 'flow', si: freeFlow }}; the label says ${{ kind: 'flow', si: filter.labelFlow }}.`,
-      reason: sentence`With nothing in its way a pump gives what its label says. Check the points of the curve, their units, and whether the label is of one pump or of all.`,
+      reason: sentence`The two should be the same. Check the points of the curve and their units, and whether the label is for one pump or for all of them.`,
       layers: [],
     },
   ];

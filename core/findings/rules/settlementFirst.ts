@@ -11,8 +11,8 @@ export const settlementFirst: Rule = ({ inFlow }) => {
     {
       rule: 'settlement-first',
       level: 'note',
-      title: sentence`${upperFirst(namesInside(settle))} ${verb(settle.length, 'goes', 'go')} first, for settlement.`,
-      reason: sentence`A reason holds here: open media slows the water and drops the heavy dirt before the foam. What bacteria live on its surface comes on top.`,
+      title: sentence`${upperFirst(namesInside(settle))} ${verb(settle.length, 'goes', 'go')} first, to let heavy dirt settle.`,
+      reason: sentence`This is fine here: open media slows the water, so heavy dirt settles before the foam. Any bacteria on it are a bonus.`,
       effect: 0,
       layers: idsOf(settle),
     },

@@ -38,8 +38,8 @@ export const shortPiece: Rule = (context) => {
       {
         rule: 'short-piece',
         level: 'note',
-        title: sentence`Every layer is trimmed, so that the body cannot overflow.`,
-        reason: sentence`A reason holds here: with every layer blocked all of the water still finds its way past. The price is the water that goes by it while the pack is clean.`,
+        title: sentence`Every layer is trimmed so that the filter cannot overflow.`,
+        reason: sentence`This is fine here: even if every layer is blocked, the water can still get past. The cost is that some water also goes past a clean pack.`,
         effect: 0,
         layers: idsOf(short),
       },
@@ -52,8 +52,8 @@ export const shortPiece: Rule = (context) => {
     {
       rule: 'short-piece',
       level: 'check',
-      title: sentence`${upperFirst(namesInside(short))} ${verb(short.length, 'is', 'are')} cut short: ${short.length > 1 ? 'up to ' : ''}${{ kind: 'gap', si: gap }} open at the wall.`,
-      reason: sentence`${short.length > 1 ? 'Up to ' : ''}${{ kind: 'share', si: open }} of the cross-section is open beside ${verb(short.length, 'it', 'them')}, and open water is by far the easier way: ${short.length > 1 ? 'as little as ' : 'only '}${{ kind: 'share', si: through }} of the water goes through. ${sheets.length > 0 ? 'Cut foam a little oversize, so that it grips the walls.' : 'Fill the gap beside it with floss or off-cuts of foam.'}`,
+      title: sentence`${upperFirst(namesInside(short))} ${verb(short.length, 'is', 'are')} cut short: ${short.length > 1 ? 'up to ' : ''}${{ kind: 'gap', si: gap }} short of the wall.`,
+      reason: sentence`${short.length > 1 ? 'Up to ' : ''}${{ kind: 'share', si: open }} of the chamber is open beside ${verb(short.length, 'it', 'them')}, and water takes the easiest way: ${short.length > 1 ? 'as little as ' : 'only '}${{ kind: 'share', si: through }} of the water goes through. ${sheets.length > 0 ? 'Cut foam slightly too large, so that it grips the walls.' : 'Fill the gap beside it with floss or off-cuts of foam.'}`,
       effect: 1 - through,
       layers: idsOf(short),
       ...(sheets.length === 0

@@ -24,8 +24,8 @@ export const spentMedium: Rule = ({ inFlow, now, tank, added }) =>
         title: sentence`${upperFirst(nameInside(placed))} has been in for ${{ kind: 'duration', si: age }}.`,
         reason:
           placed.role === 'chemical'
-            ? sentence`It is used up after about ${lasts}${isCarbon ? WHY[carbonDue(placed, around).by] : ''}. After that it only carries bacteria, which go out with it. Replace it, or give its space to biological media.`
-            : sentence`It is worn after about ${lasts}: what it holds rots in the flow. Replace it.`,
+            ? sentence`It is used up after about ${lasts}${isCarbon ? WHY[carbonDue(placed, around).by] : ''}. After that it carries only bacteria, which you lose when you replace it. Replace it, or use the space for biological media.`
+            : sentence`It lasts about ${lasts}. After that the dirt in it rots. Replace it.`,
         layers: idsOf([placed]),
       },
     ];

@@ -16,9 +16,9 @@ export const spills: Rule = ({ water: { level }, filter, inFlow }) => {
       level: over && !assumed ? 'urgent' : 'check',
       effect: over ? 1 : 1 - level.headroom / NEARLY_OVER,
       title: over
-        ? sentence`Water stands ${{ kind: 'gap', si: -level.headroom }} above the rim at the back${assumed ? ', if lip and rim are as assumed' : ''}.`
-        : sentence`Only ${{ kind: 'gap', si: level.headroom }} of headroom, with the pack still clean.`,
-      reason: sentence`At ${{ kind: 'flow', si: filter.labelFlow }} on the label the water stands ${{ kind: 'gap', si: level.beforePack }} over the lip before this pack; the rim is ${{ kind: 'gap', si: level.rim }} over it. ${over ? 'It spills.' : 'A little dirt, and it spills.'} Coarser or less media, a relief notch, or sending part of the flow round again lowers it.${assumed ? ' Lip and rim are assumed: measure them first.' : ''}`,
+        ? sentence`The water is ${{ kind: 'gap', si: -level.headroom }} above the back rim${assumed ? ', if the lip and rim are as assumed' : ''}.`
+        : sentence`The water is only ${{ kind: 'gap', si: level.headroom }} below the back rim, and the pack is still clean.`,
+      reason: sentence`At ${{ kind: 'flow', si: filter.labelFlow }} on the label the water in front of this pack is ${{ kind: 'gap', si: level.beforePack }} above the lip; the rim is ${{ kind: 'gap', si: level.rim }} above it. ${over ? 'It spills.' : 'A little dirt will make it spill.'} Use coarser or less media, cut a relief notch, or recirculate part of the flow.${assumed ? ' The lip and rim are assumed: measure them first.' : ''}`,
       layers: inFlow.map((placed) => placed.layer.id),
     },
   ];

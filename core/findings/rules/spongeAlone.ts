@@ -16,8 +16,8 @@ export const spongeAlone: Rule = ({ tank, filter, others }) => {
       rule: 'sponge-alone',
       level: volume > TOO_LARGE ? 'check' : 'note',
       effect: 0.3,
-      title: sentence`An internal filter alone on ${{ kind: 'volume', si: volume }}.`,
-      reason: sentence`There is little room for media in it: such filters serve best as a second, polishing filter, or on about 20 to 40 L. Add a filter with more media, or keep few animals and feed little.`,
+      title: sentence`This internal filter is alone on ${{ kind: 'volume', si: volume }}.`,
+      reason: sentence`It holds little media. It suits about 20 to 40 L, or works well as a second filter. Add a filter with more media, or keep few animals and feed little.`,
       layers: [],
     },
   ];

@@ -20,10 +20,10 @@ export const spongeFit: Rule = ({ filter, inFlow }) => {
       rule: 'sponge-fit',
       level: 'check',
       effect: 0.2,
-      title: sentence`The sponge’s bore of ${{ kind: 'gap', si: bore }} does not fit the tube of ${{ kind: 'gap', si: tube }}.`,
+      title: sentence`The hole in the sponge is ${{ kind: 'gap', si: bore }}; the intake tube is ${{ kind: 'gap', si: tube }}.`,
       reason: loose
-        ? sentence`Water and fry go in beside it, and it slips off. Shim it with an off-cut of foam.`
-        : sentence`Forced on, it splits along its side. Take a wider one, or open its bore.`,
+        ? sentence`Water and fry get in beside it, and it slips off. Pack the gap with an off-cut of foam.`
+        : sentence`If you force it on, it splits. Use a wider sponge, or widen the hole.`,
       layers: inFlow.filter((placed) => placed.chamber === sponge).map((placed) => placed.layer.id),
     },
   ];

@@ -27,7 +27,7 @@ export const stageOrder: Rule = (context) => {
       school: 'order',
       effect: shareOfPack(context.inFlow, [biological]),
       title: sentence`${upperFirst(namesInside(late))} ${verb(late.length, 'comes', 'come')} after ${nameInside(biological)}.`,
-      reason: sentence`Biological media works only in clean water: silt that this foam should have caught closes its pores and starves the film. Mechanical first, then biological.`,
+      reason: sentence`Silt that this foam should catch clogs the pores of the biological media and starves the bacteria. Put mechanical media first.`,
       layers: idsOf([biological, ...late]),
       moves: idsOf(late),
       ...(toBottom(context, biological) ?? orderRemedy(context, [biological, ...late])),

@@ -12,8 +12,8 @@ export const standsBeside: Rule = ({ filter: { hoses } }) => {
       rule: 'stands-beside',
       level: 'check',
       effect: 0.5,
-      title: sentence`The tank’s water stands only ${{ kind: 'run', si: hoses.height }} above the filter.`,
-      reason: sentence`It fills and primes by the drop from the tank, and air stays in it where the drop is short. Stand it at least ${{ kind: 'run', si: LEAST_DROP }} below the water.`,
+      title: sentence`The tank’s water is only ${{ kind: 'run', si: hoses.height }} above the filter.`,
+      reason: sentence`The filter needs a drop to fill, or air stays trapped in it. Stand it at least ${{ kind: 'run', si: LEAST_DROP }} below the water.`,
       layers: [],
     },
   ];

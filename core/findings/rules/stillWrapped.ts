@@ -11,7 +11,7 @@ export const stillWrapped: Rule = ({ inFlow }) =>
       rule: 'still-wrapped',
       level: 'urgent' as const,
       title: sentence`${upperFirst(nameInside(placed))} is still in its plastic wrapper.`,
-      reason: sentence`No water goes through the wrapper. Take it out of the plastic and leave it in the mesh.`,
+      reason: sentence`No water can get through the wrapper. Take off the plastic, but leave the media in its mesh bag.`,
       effect: shareOfPack(inFlow, [placed]),
       layers: idsOf([placed]),
       remedy: {

@@ -17,8 +17,8 @@ export const streamAim: Rule = ({ tank, filter }) => {
         rule: 'stream-aim',
         level: 'check',
         effect: 0.2,
-        title: sentence`Nothing sends the water along ${{ kind: 'length', si: length }} of tank.`,
-        reason: sentence`Streams that point ${[...new Set(streams.map(({ aim }) => aim))].join(' and ')} leave dirt lying where it falls. Turn an outlet along the tank, or to the front.`,
+        title: sentence`No outlet sends water along the ${{ kind: 'length', si: length }} of the tank.`,
+        reason: sentence`Outlets that point ${[...new Set(streams.map(({ aim }) => aim))].join(' and ')} leave dirt where it falls. Turn one along the tank or to the front.`,
         layers: [],
       },
     ];
@@ -31,8 +31,8 @@ export const streamAim: Rule = ({ tank, filter }) => {
       rule: 'stream-aim',
       level: 'note',
       effect: 0,
-      title: sentence`Intake and outlet on one short side.`,
-      reason: sentence`A reason holds here: the stream runs along the tank and comes back to the intake with the dirt.`,
+      title: sentence`The intake and outlet are on the same short side.`,
+      reason: sentence`This is fine here: the water flows along the tank and carries the dirt back to the intake.`,
       layers: [],
     },
   ];

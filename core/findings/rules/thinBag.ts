@@ -23,7 +23,7 @@ export const thinBag: Rule = ({ inFlow, flowOf, schools }) =>
         level: 'check' as const,
         effect: shareOfPack(inFlow, [placed]),
         title: sentence`${upperFirst(nameInside(placed))}: the bag covers ${{ kind: 'share', si: coverShare }} of the chamber.`,
-        reason: sentence`Its grains are tight and its edges do not reach the walls: only ${{ kind: 'share', si: flowOf(placed).passThrough }} of the water goes through it. ${schools.finePad === 'after' ? 'Wrap it in floss, or take a bag that fills the chamber.' : 'Lay it between two pads that touch it and the walls, or wrap it in floss.'}`,
+        reason: sentence`The bag does not reach the walls, so only ${{ kind: 'share', si: flowOf(placed).passThrough }} of the water goes through it. ${schools.finePad === 'after' ? 'Wrap it in floss, or use a bag that fills the chamber.' : 'Lay it between two pads that touch it and the walls, or wrap it in floss.'}`,
         layers: idsOf([placed]),
       },
     ];

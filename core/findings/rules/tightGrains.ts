@@ -20,8 +20,8 @@ export const tightGrains: Rule = ({ filter, inFlow }) => {
         rule: 'tight-grains',
         level: 'check' as const,
         effect: shareOfPack(inFlow, [placed]),
-        title: sentence`${upperFirst(nameInside(placed))} in grains of ${{ kind: 'gap', si: geometry.grainSize }} across the whole chamber.`,
-        reason: sentence`Grains of a few millimetres choke a pump of ${{ kind: 'flow', si: filter.labelFlow }}. Bag it in part of the chamber, or take coarser grains.`,
+        title: sentence`${upperFirst(nameInside(placed))} fills the chamber with grains of ${{ kind: 'gap', si: geometry.grainSize }}.`,
+        reason: sentence`Such small grains hold back too much water for a ${{ kind: 'flow', si: filter.labelFlow }} pump. Put them in a bag in part of the chamber, or use coarser grains.`,
         layers: idsOf([placed]),
       },
     ];

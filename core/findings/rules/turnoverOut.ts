@@ -27,12 +27,12 @@ export const turnoverOut: Rule = ({ tank, turnover, others, water, schools }) =>
       title: low
         ? sentence`Turnover is low: ${times(turnover)}; this tank needs ${times(band.low)} or more.`
         : sentence`Turnover is high: ${times(turnover)}; this tank needs ${times(band.high)} or less.`,
-      reason: sentence`${flow(band.low)} to ${flow(band.high)} are ${band.why}. ${
+      reason: sentence`${flow(band.low)} to ${flow(band.high)} is ${band.why}. ${
         small
-          ? `The clean pack gives too little as well: the filter is small for this tank, judged by turnover. A larger pump or a second filter brings more; judged by media or food it may be enough.`
+          ? `Even with clean media the flow is too low, so the filter is small for this tank. Fit a larger pump or add a second filter. Judged by media or food, it may still be enough.`
           : low
-            ? 'Find what holds the water back: intake, first foam, impeller, hoses, taps, in that order.'
-            : 'Throttle the outlet, spread it, or send part of it round again.'
+            ? 'Find what slows the water. Check the intake, first foam, impeller, hoses and taps, in that order.'
+            : 'Turn the outlet down, spread the flow, or recirculate part of it.'
       }`,
       layers: [],
     },

@@ -26,10 +26,10 @@ describe('a flow timed with the clean pack', () => {
     expect([null, 1, 0.95, 1.1].map(saidOf)).toEqual(['', '', '', '']);
   });
 
-  // Common practice, no source: a tap half shut or a furred hose first; more than the label allows is a wrong entry.
+  // Common practice, no source: a half-closed tap or a furred hose first; more than the label allows is a wrong entry.
   it('names what likely takes the flow, or the entry that is likely wrong', () => {
-    expect(saidOf(0.3)).toMatch(/tap half shut, a furred hose or a fouled impeller/);
-    expect(saidOf(3)).toMatch(/litres of the jug, the flow on the label, the bore of the hoses/);
-    expect(saidOf(3)).toMatch(/^[\d,]+ L\/h was timed with the clean pack; [\d,]+ L\/h is predicted\./);
+    expect(saidOf(0.3)).toMatch(/half-closed tap, a slimy hose or a dirty impeller/);
+    expect(saidOf(3)).toMatch(/size of the jug, the flow on the label, the bore of the hoses/);
+    expect(saidOf(3)).toMatch(/^You measured [\d,]+ L\/h with the clean pack; [\d,]+ L\/h was predicted\./);
   });
 });

@@ -16,11 +16,11 @@ export const unexplainedFlow: Rule = ({ cleanFlow, filter }) => {
       rule: 'unexplained-flow',
       level: 'check',
       effect: Math.min(1, Math.abs(measured / fit.predicted - 1)),
-      title: sentence`${flow} was timed with the clean pack; ${predicted} is predicted.`,
+      title: sentence`You measured ${flow} with the clean pack; ${predicted} was predicted.`,
       reason:
         measured > fit.predicted
-          ? sentence`What was assumed of pump and hoses explains at most ${{ kind: 'flow', si: fit.high }}. Check the litres of the jug, the flow on the label${hoses} and the layers that were in.`
-          : sentence`What was assumed of pump and hoses explains no less than ${{ kind: 'flow', si: fit.low }}. Look for a tap half shut, a furred hose or a fouled impeller; then check the flow on the label${hoses}.`,
+          ? sentence`The assumed pump and hoses allow ${{ kind: 'flow', si: fit.high }} at most. Check the size of the jug, the flow on the label${hoses} and the layers entered.`
+          : sentence`The assumed pump and hoses should give at least ${{ kind: 'flow', si: fit.low }}. Look for a half-closed tap, a slimy hose or a dirty impeller, then check the flow on the label${hoses}.`,
       layers: [],
     },
   ];

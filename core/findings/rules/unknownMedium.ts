@@ -12,7 +12,7 @@ export const unknownMedium: Rule = ({ inFlow }) => {
       level: 'note',
       effect: 0,
       title: sentence`${unknown.length === 1 ? 'One layer is' : `${unknown.length} layers are`} not known yet.`,
-      reason: sentence`Until then ${{ kind: 'volume', si: unknown.reduce((sum, placed) => sum + placed.measure.volume, 0) }} of media counts for nothing: no surface, no grade.`,
+      reason: sentence`Until then ${{ kind: 'volume', si: unknown.reduce((sum, placed) => sum + placed.measure.volume, 0) }} of media is not counted. Say what it is, or choose the nearest match.`,
       layers: idsOf(unknown),
     },
   ];

@@ -21,8 +21,8 @@ export const weakBiologicalMedia: Rule = ({ inFlow, schools }) => {
       level: schools.rings === 'enough' ? 'note' : 'check',
       school: 'rings',
       effect: shareOfPack(inFlow, weak),
-      title: sentence`${upperFirst(namesInside(weak))} alone as biological media.`,
-      reason: sentence`${{ kind: 'volume', si: volume }} of it give ${{ kind: 'surface', si: surface }} of surface; the same room in porous mineral gives ${{ kind: 'surface', si: volume * MINERAL_SURFACE }}. Long relied on for a light load.`,
+      title: sentence`${upperFirst(namesInside(weak))}: the only biological media.`,
+      reason: sentence`Its ${{ kind: 'volume', si: volume }} give ${{ kind: 'surface', si: surface }} of surface; porous mineral in the same space gives ${{ kind: 'surface', si: volume * MINERAL_SURFACE }}. It is enough for few animals.`,
       layers: idsOf(weak),
     },
   ];

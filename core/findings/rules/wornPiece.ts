@@ -14,7 +14,7 @@ export const wornPiece: Rule = ({ inFlow }) => {
       level: 'check',
       effect: shareOfPack(inFlow, worn),
       title: sentence`${upperFirst(namesInside(worn))} ${verb(worn.length, 'is', 'are')} ${[...signs].join(' and ')}.`,
-      reason: sentence`Foam that smells foul or crumbles goes: it sheds into the pump and lets silt past. Torn pieces are cut down to what is whole.`,
+      reason: sentence`It sheds bits into the pump and lets silt past. Throw away foam that smells bad or crumbles. Trim torn pieces to the undamaged part.`,
       layers: idsOf(worn),
     },
   ];

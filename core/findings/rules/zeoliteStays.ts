@@ -14,8 +14,8 @@ export const zeoliteStays: Rule = ({ inFlow, schools }) => {
         ...shared,
         level: 'note',
         effect: 0,
-        title: sentence`Zeolite stays in as a home for bacteria.`,
-        reason: sentence`A choice: it gives ${{ kind: 'surface', si: surface }} of surface, and takes ammonia for the first weeks only. Salt makes it give ammonia back: take it out before salt goes in.`,
+        title: sentence`Zeolite stays in to house bacteria.`,
+        reason: sentence`This is your choice: it gives ${{ kind: 'surface', si: surface }} of surface, but takes up ammonia only for the first weeks. Take it out before you add salt, which makes it release the ammonia.`,
       },
     ];
   if (schools.zeolite === 'emergency')
@@ -24,8 +24,8 @@ export const zeoliteStays: Rule = ({ inFlow, schools }) => {
         ...shared,
         level: 'note',
         effect: 0,
-        title: sentence`Zeolite is in the filter: for a spike of ammonia only.`,
-        reason: sentence`It is used up in days alone, in weeks beside a mature filter, and takes the food of the bacteria all the while. Take it out once the tests stay at zero, then test for a week.`,
+        title: sentence`Zeolite is in the filter. It is only for an ammonia spike.`,
+        reason: sentence`It is used up within days to weeks and takes food from the bacteria. Take it out once ammonia tests stay at zero, then test for another week.`,
       },
     ];
   return [
@@ -33,8 +33,8 @@ export const zeoliteStays: Rule = ({ inFlow, schools }) => {
       ...shared,
       level: 'check',
       effect: 0.2,
-      title: sentence`Zeolite is in the filter, and your choice is none.`,
-      reason: sentence`It takes the food of the bacteria and is used up within weeks. Take it out, then test ammonia for a week: the film has to make up for it.`,
+      title: sentence`Zeolite is in the filter, but you chose to use none.`,
+      reason: sentence`It is used up within weeks and takes food from the bacteria. Take it out, then test ammonia for a week while the bacteria catch up.`,
       remedy: {
         label: 'Remove the zeolite',
         edit: {

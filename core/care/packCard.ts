@@ -6,8 +6,8 @@ import { packingOrder } from '../layers/packingOrder';
 import { placeLayers } from '../layers/placeLayers';
 import type { Medium } from '../media/medium';
 import { WORKS, type Work } from '../pack/visit';
-import type { DatedVisit } from '../care/datedVisits';
-import type { NoForecast } from '../care/noForecast';
+import type { DatedVisit } from './datedVisits';
+import type { NoForecast } from './noForecast';
 import { outletLimit } from '../dirt/serviceLimits';
 import { cautions } from '../job/cautions';
 

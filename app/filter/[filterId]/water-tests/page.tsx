@@ -3,7 +3,7 @@ import { SettleSheet } from '@/ui/settle/SettleSheet';
 import { drawFilterPage } from '../drawFilterPage';
 
 export const dynamic = 'force-dynamic';
-export const metadata = { title: 'Settle in' };
+export const metadata = { title: 'Water tests' };
 
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
   return drawFilterPage(params, ({ around, filter, open, current, log, tankLog, repack }) => (

@@ -1,6 +1,6 @@
 import type { LogEntry } from '../job/logEntry';
 import { flowState } from '../service/flowState';
-import { lampFrom, type RepackedPack } from './lampFrom';
+import { lampFrom, type RepackedPack } from '../repack/lampFrom';
 import type { packCard } from './packCard';
 
 /**

@@ -3,7 +3,7 @@ import { SwapSheet } from '@/ui/swap/SwapSheet';
 import { drawFilterPage } from '../drawFilterPage';
 
 export const dynamic = 'force-dynamic';
-export const metadata = { title: 'Swap' };
+export const metadata = { title: 'Media swap' };
 
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
   return drawFilterPage(params, ({ around, filter, open, current }) => (
