@@ -45,9 +45,10 @@ function firstMigrations(count: number): string {
 /** The database as the app left it before documents carried their schema version, with the rows of that time. */
 function databaseOfThree(): void {
   const db = openDatabase(file, firstMigrations(3));
-  const content = JSON.parse(
-    readFileSync('formats/documents/fixtures/v1/reed-bench.neatlayer.json', 'utf8'),
-  ) as Record<string, { id: string }[]> & { tank: { id: string }; filter: { id: string } };
+  const content = JSON.parse(readFileSync('formats/documents/fixtures/v1.neatlayer.json', 'utf8')) as Record<
+    string,
+    { id: string }[]
+  > & { tank: { id: string }; filter: { id: string } };
   const put = (table: string, doc: { id: string }): void =>
     void db
       .prepare(`INSERT INTO ${table} (id, version, updated_at, doc) VALUES (?, 3, '2026-01-01T00:00:00Z', ?)`)
@@ -83,10 +84,10 @@ describe('a database file', () => {
   it('of before schema versions is brought up to date, its documents are read, and a copy stays beside it', () => {
     databaseOfThree();
     const db = openDatabase(file);
-    const content = readFilterContent(db, 'reed-bench');
-    expect(content.jobs.at(-1)?.stage).toBe('repack');
+    const content = readFilterContent(db, 'window-sill');
+    expect(content.jobs.at(-1)?.stage).toBe('done');
     expect(content.packs[0]?.layers[0]).toMatchObject({ compressionRatio: 1, treatment: null });
-    expect(content.log.length).toBeGreaterThan(5);
+    expect(content.log.length).toBeGreaterThan(1);
     const jobId = content.jobs[0]?.id ?? '';
     expect(photos.ofJob(db, jobId)).toMatchObject([{ id: 'p', jobId, layerId: 'l', entryId: null }]);
     expect([...photos.jpeg(db, 'p')]).toEqual([0xff, 0xd8, 0xff]);

@@ -104,7 +104,9 @@ describe('store', () => {
     expect(faultsOf(() => log.update(db, 'e', { ...rest, kind: 'note', note: 'x' }))[0]).toMatch(
       /cannot change the kind/,
     );
-    expect(faultsOf(() => log.update(db, 'e', { ...flow, id: 'other' }))[0]).toMatch(/cannot change the kind/);
+    expect(faultsOf(() => log.update(db, 'e', { ...flow, id: 'other' }))[0]).toMatch(
+      /cannot change the kind/,
+    );
     expect(faultsOf(() => log.update(db, 'e', { ...flow, seconds: [] }))[0]).toMatch(
       /Time at least one filling/,
     );
