@@ -39,7 +39,7 @@ test('a filter’s log teaches its forecast: what is due is said, and a service 
   await away.getByLabel('Days away').fill('10');
   await away.getByRole('button', { name: 'Show what to do' }).click();
   await expect(away.getByRole('listitem').filter({ hasText: 'Long run' })).toContainText(
-    /Before you leave: Replace the bonded floss pad.*Then it /,
+    /Before you leave: Replace the bonded floss pad.*The filter then /,
   );
   await expect(away.getByRole('listitem').filter({ hasText: 'Reed bench' })).toContainText(
     'Finish the repack before you leave',

@@ -219,12 +219,12 @@ export const stepInHand = (page: Page) =>
   page.getByRole('region', { name: 'This step' }).getByRole('heading', { level: 2 });
 
 /** Most steps between two that a test looks at. */
-const MOST_STEPS = 60;
+const MAX_STEPS = 60;
 
 /** Does one step of a repack after the other with the space bar until the one with this title is in hand. */
 export async function doStepsUntil(page: Page, title: RegExp): Promise<void> {
   const region = page.getByRole('region', { name: 'This step' });
-  for (let step = 0; step < MOST_STEPS; step += 1) {
+  for (let step = 0; step < MAX_STEPS; step += 1) {
     const now = await region.innerText();
     if (title.test((await stepInHand(page).textContent()) ?? '')) return;
     await page.keyboard.press('Space');

@@ -34,7 +34,7 @@ test('Reed bench: the third question says what limits the bacteria, what each sc
   // Two more lanes under the pack.
   for (const lane of ['ammonia', 'oxygen'])
     await page.getByRole('button', { name: lane, exact: true }).click();
-  await expect(page.getByRole('img', { name: /^Ammonia taken up, mg of nitrogen a day/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Ammonia taken up, mg a day, as nitrogen/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Oxygen after the layer/ })).toBeVisible();
 });
 

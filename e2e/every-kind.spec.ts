@@ -38,7 +38,7 @@ const KINDS: readonly Kind[] = [
     lifted: ['Moulded plastic balls', 'Moulded plastic balls', 'Fine foam, 45 ppi'],
     inFlow: ['F', 'O', 'O'],
     findings: [
-      /balls alone as biological media/,
+      /balls: the only biological media/,
       /Bottom tray: .* empty/,
       /Foam column: 25.0\scm of 25.0\scm empty/,
       /Tray 2, from below: 5.0\scm of 8.0\scm empty/,
@@ -112,7 +112,7 @@ const KINDS: readonly Kind[] = [
     typed: ['Wall', '2', /0\.38\sL/],
     lifted: ['Moulded plastic balls'],
     inFlow: ['O'],
-    findings: [/Nothing catches dirt/, /balls alone as biological media/],
+    findings: [/Nothing catches dirt/, /balls: the only biological media/],
   },
   {
     name: 'internal, compartments',

@@ -5,7 +5,7 @@ import { LogEntrySchema } from '@/core/job/logEntry';
 import { PackSchema } from '@/core/pack/pack';
 import { TankSchema } from '@/core/tank/tank';
 import { SCHEMA_VERSION } from './documents/kinds';
-import { MOST_JOBS, MOST_LOG_ENTRIES, MOST_PACKS } from './fileLimits';
+import { MAX_JOBS, MAX_LOG_ENTRIES, MAX_PACKS } from './fileLimits';
 
 export const FILE_FORMAT = 'neatlayer';
 
@@ -20,9 +20,9 @@ export const NeatLayerFileSchema = z.object({
   version: z.literal(FILE_VERSION),
   tank: TankSchema,
   filter: FilterSchema,
-  packs: z.array(PackSchema).max(MOST_PACKS, most('packs', MOST_PACKS)),
-  jobs: z.array(JobSchema).max(MOST_JOBS, most('repacks', MOST_JOBS)),
-  log: z.array(LogEntrySchema).max(MOST_LOG_ENTRIES, most('log entries', MOST_LOG_ENTRIES)),
+  packs: z.array(PackSchema).max(MAX_PACKS, most('packs', MAX_PACKS)),
+  jobs: z.array(JobSchema).max(MAX_JOBS, most('repacks', MAX_JOBS)),
+  log: z.array(LogEntrySchema).max(MAX_LOG_ENTRIES, most('log entries', MAX_LOG_ENTRIES)),
 });
 export type NeatLayerFile = z.infer<typeof NeatLayerFileSchema>;
 

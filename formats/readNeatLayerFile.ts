@@ -3,7 +3,7 @@ import { contentFaults } from './contentFaults';
 import type { DocumentKind } from './documents/kinds';
 import { migrateDocument } from './documents/migrateDocument';
 import { isRaw } from './documents/step';
-import { MOST_FILE_BYTES, MOST_FILE_WORDS } from './fileLimits';
+import { MAX_FILE_BYTES, MAX_FILE_WORDS } from './fileLimits';
 import { FILE_FORMAT, FILE_VERSION, NeatLayerFileSchema, type NeatLayerFile } from './neatLayerFile';
 
 export type ReadResult =
@@ -16,8 +16,8 @@ export type ReadResult =
  * media to the catalogue.
  */
 export function readNeatLayerFile(text: string): ReadResult {
-  if (new Blob([text]).size > MOST_FILE_BYTES)
-    return bad(`The file is larger than ${MOST_FILE_WORDS}, the largest this app can read.`);
+  if (new Blob([text]).size > MAX_FILE_BYTES)
+    return bad(`The file is larger than ${MAX_FILE_WORDS}, the largest this app can read.`);
   let raw: unknown;
   try {
     raw = JSON.parse(text);

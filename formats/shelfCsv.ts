@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { findMedium } from '@/core/media/catalogue';
 import { faultLines } from '@/core/document/faultLines';
-import { MOST_ITEMS, ShelfItemSchema, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
+import { MAX_ITEMS, ShelfItemSchema, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
 
 /** Columns of the file, in order; each says its unit. Lengths cm, volumes L. */
 const COLUMNS = [
@@ -71,10 +71,10 @@ export function readShelfCsv(text: string, newId: () => string): ShelfCsv {
   const missing = (['kind'] as const).filter((column) => !(meta.fields ?? []).includes(column));
   if (missing.length > 0)
     return { items: [], faults: [`The first line must name the columns: ${COLUMNS.join(', ')}.`] };
-  if (data.length > MOST_ITEMS)
+  if (data.length > MAX_ITEMS)
     return {
       items: [],
-      faults: [`The file has ${data.length} rows; the shelf can hold at most ${MOST_ITEMS} items.`],
+      faults: [`The file has ${data.length} rows; the shelf can hold at most ${MAX_ITEMS} items.`],
     };
   const items: ShelfItem[] = [];
   const faults: string[] = [];

@@ -1,4 +1,4 @@
-import { FILE_ENDING, MOST_FILE_BYTES } from './fileLimits';
+import { FILE_ENDING, MAX_FILE_BYTES } from './fileLimits';
 import { FILE_FORMAT, FILE_VERSION, type FilterContent, type NeatLayerFile } from './neatLayerFile';
 
 /**
@@ -8,7 +8,7 @@ import { FILE_FORMAT, FILE_VERSION, type FilterContent, type NeatLayerFile } fro
 export function writeNeatLayerFile(content: FilterContent): string {
   const file: NeatLayerFile = { format: FILE_FORMAT, version: FILE_VERSION, ...content };
   const text = `${JSON.stringify(file, null, 2)}\n`;
-  return new Blob([text]).size <= MOST_FILE_BYTES ? text : `${JSON.stringify(file)}\n`;
+  return new Blob([text]).size <= MAX_FILE_BYTES ? text : `${JSON.stringify(file)}\n`;
 }
 
 /** A file name made of letters, digits and dashes: "window-sill.neatlayer.json". */

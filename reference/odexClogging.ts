@@ -20,7 +20,7 @@ import { Solver } from './odexSolver';
 const LOOSENESS = { foam: 5, fibre: 1 } as const;
 const CLOSED_AT_MOST = { foam: 0.9, fibre: 0.5 } as const;
 const PACKING_PRESSURE = 100;
-const LEAST_THREAD = 60e-6;
+const MIN_THREAD = 60e-6;
 const WEIGHT = 9.80665;
 
 /**
@@ -56,7 +56,7 @@ export function odexClogging(
   const collector = collectorOf(geometry, solids, numbers.attachment);
   const arrives = arrivalOf(tank, filter);
   const sinking = SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, fluid));
-  const threads = SIZE_CLASSES.map(({ diameter }) => 1 / Math.max(LEAST_THREAD, (2 / 3) * diameter));
+  const threads = SIZE_CLASSES.map(({ diameter }) => 1 / Math.max(MIN_THREAD, (2 / 3) * diameter));
   const volume = netVolume(tank.water).value;
   const made = dirtProduction(tank, numbers)!;
   const settles = settlingRates(tank, volume, numbers.settlingFactor);

@@ -1,7 +1,7 @@
 import { fouledResistance, packedBy, PER_THREAD } from '@/core/dirt/fouledResistance';
 import type { LayerStream } from '@/core/dirt/capture';
 import { TABLE_NUMBERS, TABLE_ROW } from '@/core/dirt/captureTable';
-import { LEAST_SPEED } from '@/core/dirt/filterCoefficient';
+import { MIN_SPEED } from '@/core/dirt/filterCoefficient';
 import type { SimulationState } from '@/core/dirt/simulationState';
 import { SIZES } from '@/core/dirt/sizeClasses';
 import { GAP_FLOSS } from '@/core/hydraulics/columns';
@@ -160,7 +160,7 @@ export function plainCapture(state: SimulationState, streams: readonly LayerStre
           : 0;
         slices.forEach(({ deposit, depth, area }, index) => {
           const coefficient =
-            tableAt(bed.capture, deposit, size, sinks / Math.max(LEAST_SPEED, flow / area), bed.attachment) -
+            tableAt(bed.capture, deposit, size, sinks / Math.max(MIN_SPEED, flow / area), bed.attachment) -
             Math.log(1 - settled) / bed.depth;
           const caught = 1 - Math.exp(-coefficient * Math.max(0, 1 - deposit / bed.ultimate) * depth);
           cleared[bed.first + index]![size] = flow * after[bed.part] * caught;

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { newTank } from '@/core/tank/newTank';
-import { MOST_FILE_BYTES } from '@/formats/fileLimits';
+import { MAX_FILE_BYTES } from '@/formats/fileLimits';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
 import { openDatabase, type Db } from '@/store/openDatabase';
 import { tanks } from '@/store/tanks';
@@ -149,8 +149,8 @@ describe('what was sent', () => {
 
   it('may be as large as a file may be, and no larger', async () => {
     const padded = (bytes: number): string => `{}${' '.repeat(bytes - 2)}`;
-    expect(await readBody(request(padded(MOST_FILE_BYTES)))).toEqual({});
-    expect((await faultsOf(() => readBody(request(padded(MOST_FILE_BYTES + 1)))))[0]).toContain('Send less');
+    expect(await readBody(request(padded(MAX_FILE_BYTES)))).toEqual({});
+    expect((await faultsOf(() => readBody(request(padded(MAX_FILE_BYTES + 1)))))[0]).toContain('Send less');
   });
 
   it('names its version and the document of its address', async () => {

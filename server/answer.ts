@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { INCOMING_PIECE, MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/fileLimits';
+import { INCOMING_PIECE, MAX_FILE_BYTES, MAX_FILE_WORDS } from '@/formats/fileLimits';
 import { once } from '@/store/changes';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';
@@ -91,8 +91,8 @@ export async function readPiece(request: Request): Promise<Uint8Array> {
 /** The text of a request’s body. @throws InvalidError when it is larger than the one limit of the app */
 export async function readText(request: Request): Promise<string> {
   const bytes = await request.arrayBuffer();
-  if (bytes.byteLength > MOST_FILE_BYTES)
-    throw new InvalidError([`That is more than ${MOST_FILE_WORDS}. Send less.`]);
+  if (bytes.byteLength > MAX_FILE_BYTES)
+    throw new InvalidError([`That is more than ${MAX_FILE_WORDS}. Send less.`]);
   return new TextDecoder().decode(bytes);
 }
 

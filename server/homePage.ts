@@ -7,8 +7,8 @@ import { homeRow, type HomeFilter, type HomeRow } from './homeRow';
 /** Rows on a page of home: more than most keepers have filters, and under 300 kB of drawings. */
 export const HOME_ROWS = 12;
 /** Filters named in the list of what is due, and filters whose outlook is told to be old: each page works some of them out. */
-const MOST_DUE = 6;
-const MOST_STALE = 20;
+const MAX_DUE = 6;
+const MAX_STALE = 20;
 
 /** A filter that has something to do, with what it is; soonest first, at least one. */
 export interface DueFilter {
@@ -87,7 +87,7 @@ export function homePage(
     stock: stockOf(told, filters, shelf, now),
     stale: rows
       .filter(({ outlook }) => !outlook.isFresh)
-      .slice(0, MOST_STALE)
+      .slice(0, MAX_STALE)
       .map(({ id, name, outlook }) => ({ id, name, revision: outlook.revision })),
   };
 }
@@ -96,7 +96,7 @@ export function homePage(
 const soonest = ({ due }: HomeRow): number => Math.min(999, ...due.map(({ inDays }) => inDays));
 
 /** Things named that will be missing. */
-const MOST_STOCK = 3;
+const MAX_STOCK = 3;
 
 function stockOf(
   rows: readonly HomeRow[],
@@ -116,13 +116,13 @@ function stockOf(
     now,
   );
   return {
-    warnings: warnings.slice(0, MOST_STOCK),
-    more: Math.max(0, warnings.length - MOST_STOCK),
+    warnings: warnings.slice(0, MAX_STOCK),
+    more: Math.max(0, warnings.length - MAX_STOCK),
   };
 }
 
 /** Filters named in what to do before a time away. */
-const MOST_AWAY_FILTERS = 20;
+const MAX_AWAY_FILTERS = 20;
 
 function awayOf(
   rows: readonly HomeRow[],
@@ -139,7 +139,7 @@ function awayOf(
     away,
     now,
   );
-  return { filters: plan.slice(0, MOST_AWAY_FILTERS), count: plan.length };
+  return { filters: plan.slice(0, MAX_AWAY_FILTERS), count: plan.length };
 }
 
 function dueOf(rows: readonly HomeRow[], order: readonly string[]): HomePage['due'] {
@@ -152,7 +152,7 @@ function dueOf(rows: readonly HomeRow[], order: readonly string[]): HomePage['du
   return {
     order,
     now: today.length > 0,
-    filters: listed.slice(0, MOST_DUE),
+    filters: listed.slice(0, MAX_DUE),
     count: listed.length,
     minutes: today.flatMap(({ items }) => items).reduce((sum, { minutes }) => sum + (minutes ?? 0), 0),
   };

@@ -2,7 +2,7 @@ import { isOfTank } from '@/core/care/isOfTank';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
-import { FIRST_SETTINGS, type Settings } from '@/core/settings/settings';
+import { DEFAULT_SETTINGS, type Settings } from '@/core/settings/settings';
 import { EMPTY_SHELF, type Shelf } from '@/core/shelf/shelf';
 import { filters } from '@/store/filters';
 import { jobs } from '@/store/jobs';
@@ -35,7 +35,7 @@ export function loadHome(db: Db, now: string): Home {
   const ahead = outlooks.all(db);
   const setting = settings.read(db, '');
   const onShelf = shelf.read(db, '');
-  const chosen = setting.read[0]?.doc ?? FIRST_SETTINGS;
+  const chosen = setting.read[0]?.doc ?? DEFAULT_SETTINGS;
   const { schools } = chosen;
   const tankById = new Map(tank.read.map(({ doc }) => [doc.id, doc]));
   const packById = new Map(pack.read.map(({ doc }) => [doc.id, doc]));

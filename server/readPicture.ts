@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { LONGEST_SIDE, MOST_PHOTO_BYTES } from '@/core/job/photo';
+import { LONGEST_SIDE, MAX_PHOTO_BYTES } from '@/core/job/photo';
 import { InvalidError } from '@/store/errors';
 import type { Picture } from '@/store/photos';
 
@@ -14,7 +14,7 @@ const QUALITY = 82;
  */
 export async function readPicture(request: Request): Promise<Picture> {
   const body = new Uint8Array(await request.arrayBuffer());
-  if (body.length > MOST_PHOTO_BYTES)
+  if (body.length > MAX_PHOTO_BYTES)
     throw new InvalidError(['This photo is larger than 8 MB. Take it again at a smaller size.']);
   try {
     const { data, info } = await sharp(body)

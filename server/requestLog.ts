@@ -5,7 +5,7 @@ import pino, { type Logger } from 'pino';
 import { databaseFile } from './database';
 
 /** A log that has grown to so many bytes is begun anew; the one before is kept. */
-const MOST_BYTES = 5_000_000;
+const MAX_BYTES = 5_000_000;
 
 /** What is noted of a request: never what a document holds. */
 export interface RequestNote {
@@ -28,7 +28,7 @@ export const logFile = (): string =>
 function logger(): Logger {
   const file = logFile();
   if (shared.neatLayerLog?.file !== file) {
-    if (existsSync(file) && statSync(file).size > MOST_BYTES) renameSync(file, `${file}.old`);
+    if (existsSync(file) && statSync(file).size > MAX_BYTES) renameSync(file, `${file}.old`);
     // Written at once: what is noted last before a crash is what is looked for.
     const to = pino.destination({ dest: file, sync: true, mkdir: true });
     shared.neatLayerLog = {

@@ -4,7 +4,7 @@ import { InvalidError } from './errors';
 import type { Db } from './openDatabase';
 
 /** Most changes that are remembered: far more than any browser can have waiting. */
-const MOST_REMEMBERED = 5000;
+const MAX_REMEMBERED = 5000;
 
 const ChangeIdSchema = z
   .string({ error: 'The change has no id. Reload the page, then try again.' })
@@ -32,7 +32,7 @@ export function once(db: Db, id: unknown, what: string, act: () => unknown): unk
       const { lastInsertRowid } = db
         .prepare('INSERT INTO change (id, what, answer) VALUES (?, ?, ?)')
         .run(changeId, what, JSON.stringify(answer));
-      db.prepare('DELETE FROM change WHERE sequence <= ?').run(Number(lastInsertRowid) - MOST_REMEMBERED);
+      db.prepare('DELETE FROM change WHERE sequence <= ?').run(Number(lastInsertRowid) - MAX_REMEMBERED);
       return answer;
     })
     .immediate();

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import { devices, MOST_WRONG } from './devices';
+import { devices, MAX_WRONG } from './devices';
 import { NotFoundError } from './errors';
 import { openDatabase, type Db } from './openDatabase';
 
@@ -26,7 +26,7 @@ describe('pairing', () => {
 
   it('ends a code that was guessed at too often, and says so only by taking none', () => {
     const { code } = devices.newCode(db, NOW);
-    for (let left = MOST_WRONG - 1; left >= 0; left -= 1)
+    for (let left = MAX_WRONG - 1; left >= 0; left -= 1)
       expect(devices.pair(db, 'AAAAAAAA', 'x', NOW)).toEqual({ kind: 'wrong', triesLeft: left });
     expect(devices.pair(db, code, 'x', NOW)).toEqual({ kind: 'none' });
     expect(devices.list(db)).toEqual([]);

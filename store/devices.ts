@@ -23,7 +23,7 @@ const SIGNS = '23456789ABCDEFGHJKLMNPQRSTUVWXYZ';
 const SIGNS_IN_CODE = 8;
 /** For how long a code holds, ms, and how many wrong ones end it. */
 const HOLDS = 10 * 60_000;
-export const MOST_WRONG = 10;
+export const MAX_WRONG = 10;
 /** A device’s last visit is written down at most this often, ms: most requests write nothing. */
 const SEEN_EVERY = 60_000;
 const LONGEST_NAME = 60;
@@ -49,10 +49,10 @@ export const devices = {
       .transaction((): Pairing => {
         const row = db.prepare('SELECT code_hash, ends_at, wrong FROM pairing_code').get() as
           { code_hash: string; ends_at: string; wrong: number } | undefined;
-        if (row === undefined || row.ends_at <= now || row.wrong >= MOST_WRONG) return { kind: 'none' };
+        if (row === undefined || row.ends_at <= now || row.wrong >= MAX_WRONG) return { kind: 'none' };
         if (!isSameHash(secretHash(plain(code)), row.code_hash)) {
           db.prepare('UPDATE pairing_code SET wrong = wrong + 1').run();
-          return { kind: 'wrong', triesLeft: MOST_WRONG - row.wrong - 1 };
+          return { kind: 'wrong', triesLeft: MAX_WRONG - row.wrong - 1 };
         }
         db.prepare('DELETE FROM pairing_code').run();
         const secret = newSecret();

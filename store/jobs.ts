@@ -5,7 +5,7 @@ import { UNPREPARED } from '@/core/job/unprepared';
 import type { Job, Occasion } from '@/core/job/job';
 import { stopClock } from '@/core/job/outOfFlowClock';
 import type { Pack, PackRole } from '@/core/pack/pack';
-import { MOST_JOBS } from '@/formats/fileLimits';
+import { MAX_JOBS } from '@/formats/fileLimits';
 import { documentTable, type Stored } from './documentTable';
 import { ConflictError, InvalidError, NotFoundError } from './errors';
 import { filters } from './filters';
@@ -68,9 +68,9 @@ export const jobs = {
         const count = Number(
           db.prepare('SELECT count(*) FROM job WHERE filter_id = ?').pluck().get(filterId),
         );
-        if (count >= MOST_JOBS)
+        if (count >= MAX_JOBS)
           throw new InvalidError([
-            `A filter can hold at most ${MOST_JOBS} repacks. Save it as a file, then add it again from the file.`,
+            `A filter can hold at most ${MAX_JOBS} repacks. Save it as a file, then add it again from the file.`,
           ]);
         const known = new Set(filter.chambers.map((chamber) => chamber.id));
         const layers = (jobs.currentPack(db, filterId)?.layers ?? []).filter((layer) =>

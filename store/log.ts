@@ -1,8 +1,8 @@
-import { MOST_MARKS } from '@/core/care/waterLost';
+import { MAX_MARKS } from '@/core/care/waterLost';
 import { IdSchema } from '@/core/document/fields';
 import { LogEntrySchema, type LogEntry } from '@/core/job/logEntry';
 import { SCHEMA_VERSION } from '@/formats/documents/kinds';
-import { MOST_LOG_ENTRIES } from '@/formats/fileLimits';
+import { MAX_LOG_ENTRIES } from '@/formats/fileLimits';
 import { valid } from './documentTable';
 import { InvalidError, NotFoundError } from './errors';
 import { filters } from './filters';
@@ -17,8 +17,8 @@ const SUMMARY = [
   { kind: 'flow', most: 6, but: `json_extract(doc, '$.moment') = 'clean'` },
   { kind: 'repacked', most: 8, but: 'TRUE' },
   { kind: 'service', most: 20, but: 'TRUE' },
-  { kind: 'water change', most: MOST_MARKS, but: 'TRUE' },
-  { kind: 'top-up', most: MOST_MARKS, but: 'TRUE' },
+  { kind: 'water change', most: MAX_MARKS, but: 'TRUE' },
+  { kind: 'top-up', most: MAX_MARKS, but: 'TRUE' },
   { kind: 'snooze', most: 4, but: 'TRUE' },
 ] as const;
 
@@ -48,9 +48,9 @@ export function checkLength(db: Db, filterId: string): void {
   const count = Number(
     db.prepare('SELECT count(*) FROM log_entry WHERE filter_id = ?').pluck().get(filterId),
   );
-  if (count > MOST_LOG_ENTRIES)
+  if (count > MAX_LOG_ENTRIES)
     throw new InvalidError([
-      `The log of this filter is full at ${MOST_LOG_ENTRIES} entries. Save the filter as a file, then delete old entries.`,
+      `The log of this filter is full at ${MAX_LOG_ENTRIES} entries. Save the filter as a file, then delete old entries.`,
     ]);
 }
 

@@ -46,14 +46,14 @@ const COLUMNS = `filter_id, revision, made_of, made_at, model, doc,
 /** The outlook that was read last of each filter: home asks for all of them again and again. */
 const lastRead = new Map<string, { readonly doc: string; readonly outlook: Outlook | null }>();
 /** Most filters whose outlook is remembered. */
-const MOST_REMEMBERED = 2000;
+const MAX_REMEMBERED = 2000;
 
 function readOutlook(filterId: string, doc: string): Outlook | null {
   const last = lastRead.get(filterId);
   if (last?.doc === doc) return last.outlook;
   const read = OutlookSchema.safeParse(JSON.parse(doc));
   const outlook = read.success ? read.data : null;
-  if (lastRead.size >= MOST_REMEMBERED) lastRead.clear();
+  if (lastRead.size >= MAX_REMEMBERED) lastRead.clear();
   lastRead.set(filterId, { doc, outlook });
   return outlook;
 }

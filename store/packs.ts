@@ -1,6 +1,6 @@
 import { PackSchema, type Pack } from '@/core/pack/pack';
 import { packFaults } from '@/core/pack/packFaults';
-import { MOST_PACKS } from '@/formats/fileLimits';
+import { MAX_PACKS } from '@/formats/fileLimits';
 import { documentTable, valid, type Stored } from './documentTable';
 import { InvalidError } from './errors';
 import { filters } from './filters';
@@ -39,8 +39,8 @@ export const packs = {
     const count = Number(
       db.prepare('SELECT count(*) FROM pack WHERE filter_id = ?').pluck().get(pack.filterId),
     );
-    if (count > MOST_PACKS)
-      throw new InvalidError([`A filter has at most ${MOST_PACKS} packs: remove an alternative first.`]);
+    if (count > MAX_PACKS)
+      throw new InvalidError([`A filter has at most ${MAX_PACKS} packs: remove an alternative first.`]);
     checkRoom(db, pack.filterId);
     return stored;
   },

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { IdSchema } from '@/core/document/fields';
-import { MOST_ENTRY_PHOTOS, MOST_LOG_PHOTOS, MOST_PHOTOS, PhotoSchema, type Photo } from '@/core/job/photo';
+import { MAX_ENTRY_PHOTOS, MAX_LOG_PHOTOS, MAX_PHOTOS, PhotoSchema, type Photo } from '@/core/job/photo';
 import { valid } from './documentTable';
 import { InvalidError, NotFoundError } from './errors';
 import { jobs } from './jobs';
@@ -64,8 +64,8 @@ export const photos = {
       .transaction(() => {
         jobs.get(db, jobId);
         if (layerId !== null) valid(IdSchema, layerId);
-        if (photos.ofJob(db, jobId).length >= MOST_PHOTOS)
-          throw new InvalidError([`A repack can have at most ${MOST_PHOTOS} photos. Remove one first.`]);
+        if (photos.ofJob(db, jobId).length >= MAX_PHOTOS)
+          throw new InvalidError([`A repack can have at most ${MAX_PHOTOS} photos. Remove one first.`]);
         return insert(db, { jobId, layerId, entryId: null, filterId: null }, picture);
       })
       .immediate(),
@@ -87,16 +87,16 @@ export const photos = {
         const filterId = db.prepare('SELECT filter_id FROM log_entry WHERE id = ?').pluck().get(entryId) as
           string | undefined;
         if (filterId === undefined) throw new NotFoundError('log entry');
-        if (photos.ofEntries(db, [entryId]).length >= MOST_ENTRY_PHOTOS)
+        if (photos.ofEntries(db, [entryId]).length >= MAX_ENTRY_PHOTOS)
           throw new InvalidError([
-            `A log entry can have at most ${MOST_ENTRY_PHOTOS} photos. Remove one first.`,
+            `A log entry can have at most ${MAX_ENTRY_PHOTOS} photos. Remove one first.`,
           ]);
         const ofLog = Number(
           db.prepare('SELECT count(*) FROM photo WHERE filter_id = ?').pluck().get(filterId),
         );
-        if (ofLog >= MOST_LOG_PHOTOS)
+        if (ofLog >= MAX_LOG_PHOTOS)
           throw new InvalidError([
-            `The log of this filter can have at most ${MOST_LOG_PHOTOS} photos. Remove some first.`,
+            `The log of this filter can have at most ${MAX_LOG_PHOTOS} photos. Remove some first.`,
           ]);
         return insert(db, { jobId: null, layerId: null, entryId, filterId }, picture);
       })

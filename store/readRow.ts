@@ -11,7 +11,7 @@ export interface DocumentRow {
 }
 
 /** Rows that are remembered with what they read as: those of a large fish room. */
-const MOST_REMEMBERED = 30_000;
+const MAX_REMEMBERED = 30_000;
 const remembered = new Map<
   string,
   { readonly text: string; readonly version: number; readonly read: unknown }
@@ -28,7 +28,7 @@ export function readRow<K extends DocumentKind>(kind: K, row: DocumentRow): Docu
     return known.read as DocumentOf<K>;
   const read = checkRow(kind, row);
   if (read instanceof UnreadableError) return read;
-  if (remembered.size >= MOST_REMEMBERED) remembered.clear();
+  if (remembered.size >= MAX_REMEMBERED) remembered.clear();
   remembered.set(key, { text: row.doc, version: row.schema_version, read });
   return read;
 }

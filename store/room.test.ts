@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { newTank } from '@/core/tank/newTank';
-import { MOST_FILE_BYTES, MOST_LOG_ENTRIES } from '@/formats/fileLimits';
+import { MAX_FILE_BYTES, MAX_LOG_ENTRIES } from '@/formats/fileLimits';
 import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
 import { writeNeatLayerFile } from '@/formats/writeNeatLayerFile';
 import { addFilterContent, readFilterContent } from './filterFiles';
@@ -34,11 +34,11 @@ function filled(rows: number): Db {
 
 describe('what is stored of one filter', () => {
   it('is no longer than its file may be: the last entry that is taken is read again, the next is refused', () => {
-    const db = filled(MOST_LOG_ENTRIES - 1);
-    log.add(db, entry(MOST_LOG_ENTRIES));
+    const db = filled(MAX_LOG_ENTRIES - 1);
+    log.add(db, entry(MAX_LOG_ENTRIES));
     const text = writeNeatLayerFile(readFilterContent(db, 'f'));
     expect(readNeatLayerFile(text).ok).toBe(true);
-    expect(() => log.add(db, entry(MOST_LOG_ENTRIES + 1))).toThrow(/is full at 20000 entries/);
+    expect(() => log.add(db, entry(MAX_LOG_ENTRIES + 1))).toThrow(/is full at 20000 entries/);
   });
 
   it('is no larger than its file may be, also after it came in under longer ids', () => {
@@ -61,7 +61,7 @@ describe('what is stored of one filter', () => {
     // What was refused is taken out again by its change; here that is done by hand.
     db.prepare('DELETE FROM pack WHERE id = ?').run(`p${taken}`);
     const text = writeNeatLayerFile(readFilterContent(db, 'f'));
-    expect(Buffer.byteLength(text)).toBeLessThanOrEqual(MOST_FILE_BYTES);
+    expect(Buffer.byteLength(text)).toBeLessThanOrEqual(MAX_FILE_BYTES);
     const read = readNeatLayerFile(text);
     if (!read.ok) throw new Error(read.faults[0]);
     // Ids of the copy are longer: either it fits all the same, or it is refused; never is it taken and not read again.

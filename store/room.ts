@@ -1,4 +1,4 @@
-import { MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/fileLimits';
+import { MAX_FILE_BYTES, MAX_FILE_WORDS } from '@/formats/fileLimits';
 import { InvalidError } from './errors';
 import type { Db } from './openDatabase';
 
@@ -25,8 +25,8 @@ export function checkRoom(db: Db, filterId: string): void {
       .pluck()
       .get({ id: filterId }),
   );
-  if (size + FRAME_BYTES > MOST_FILE_BYTES)
+  if (size + FRAME_BYTES > MAX_FILE_BYTES)
     throw new InvalidError([
-      `This filter with its packs and log would be larger than ${MOST_FILE_WORDS}, the limit. Shorten notes or delete old entries.`,
+      `This filter with its packs and log would be larger than ${MAX_FILE_WORDS}, the limit. Shorten notes or delete old entries.`,
     ]);
 }

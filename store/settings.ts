@@ -1,4 +1,4 @@
-import { FIRST_SETTINGS } from '@/core/settings/settings';
+import { DEFAULT_SETTINGS } from '@/core/settings/settings';
 import { singleDocument } from './singleDocument';
 
-export const settings = singleDocument('settings', FIRST_SETTINGS);
+export const settings = singleDocument('settings', DEFAULT_SETTINGS);

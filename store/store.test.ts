@@ -1,7 +1,7 @@
 import { UNPREPARED } from '@/core/job/unprepared';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
-import { MOST_ENTRY_PHOTOS, MOST_PHOTOS } from '@/core/job/photo';
+import { MAX_ENTRY_PHOTOS, MAX_PHOTOS } from '@/core/job/photo';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { newTank } from '@/core/tank/newTank';
 import { demoContent } from '@/demo/demoContent';
@@ -135,7 +135,7 @@ describe('store', () => {
     expect([...photos.jpeg(db, photo.id)]).toEqual([0xff, 0xd8, 0xff]);
     expect(() => photos.add(db, 'no-job', null, picture)).toThrow(NotFoundError);
     expect(faultsOf(() => photos.add(db, job.id, '../x', picture))).toHaveLength(1);
-    for (let count = 1; count < MOST_PHOTOS; count += 1) photos.add(db, job.id, null, picture);
+    for (let count = 1; count < MAX_PHOTOS; count += 1) photos.add(db, job.id, null, picture);
     expect(faultsOf(() => photos.add(db, job.id, null, picture))[0]).toMatch(/at most 60 photos/);
     photos.remove(db, photo.id);
     expect(() => photos.jpeg(db, photo.id)).toThrow(NotFoundError);
@@ -150,14 +150,14 @@ describe('store', () => {
     expect(photo).toMatchObject({ entryId: 'seen', filterId: 'f', jobId: null });
     expect(photos.ofEntries(db, ['seen', 'other'])).toEqual([photo]);
     expect(() => photos.addToEntry(db, 'no-entry', picture)).toThrow(NotFoundError);
-    for (let count = 1; count < MOST_ENTRY_PHOTOS; count += 1) photos.addToEntry(db, 'seen', picture);
+    for (let count = 1; count < MAX_ENTRY_PHOTOS; count += 1) photos.addToEntry(db, 'seen', picture);
     expect(faultsOf(() => photos.addToEntry(db, 'seen', picture))[0]).toMatch(/at most 6 photos/);
     log.remove(db, 'seen');
     log.add(db, entry);
-    expect(photos.ofEntries(db, ['seen'])).toHaveLength(MOST_ENTRY_PHOTOS);
+    expect(photos.ofEntries(db, ['seen'])).toHaveLength(MAX_ENTRY_PHOTOS);
     expect(photos.clearLeft(db)).toBe(0);
     log.remove(db, 'seen');
-    expect(photos.clearLeft(db)).toBe(MOST_ENTRY_PHOTOS);
+    expect(photos.clearLeft(db)).toBe(MAX_ENTRY_PHOTOS);
     log.add(db, entry);
     photos.addToEntry(db, 'seen', picture);
     filters.remove(db, 'f');

@@ -22,11 +22,11 @@ const STAGES = 7;
 
 /** Safety of a new step, and how much it may shrink or grow. */
 const SAFETY = 0.9;
-const LEAST_CHANGE = 0.2;
-const MOST_CHANGE = 5;
+const MIN_CHANGE = 0.2;
+const MAX_CHANGE = 5;
 /** First step, and the least, days. */
 const FIRST_STEP = 1e-3;
-const LEAST_STEP = 1e-9;
+const MIN_STEP = 1e-9;
 
 /**
  * Integrates a system of equations that do not name the time, from a state over a time. The state is changed in place.
@@ -79,16 +79,16 @@ export function integrate(
       const scale = absolute[part]! + relative * Math.max(Math.abs(state[part]!), Math.abs(trial[part]!));
       worst = Math.max(worst, Math.abs(taken * sum) / scale);
     }
-    const change = worst === 0 ? MOST_CHANGE : SAFETY * worst ** -0.2;
-    if (worst <= 1 || taken <= LEAST_STEP) {
+    const change = worst === 0 ? MAX_CHANGE : SAFETY * worst ** -0.2;
+    if (worst <= 1 || taken <= MIN_STEP) {
       visit(time, state, first, time + taken, trial, last);
       state.set(trial);
       time = taken === duration - time ? duration : time + taken;
       // The last slope of a step is the first of the next.
       [first, last] = [last, first];
     }
-    const tried = taken * Math.min(MOST_CHANGE, Math.max(LEAST_CHANGE, change));
-    next = taken < next && worst <= 1 ? Math.max(next, tried) : Math.max(LEAST_STEP, tried);
+    const tried = taken * Math.min(MAX_CHANGE, Math.max(MIN_CHANGE, change));
+    next = taken < next && worst <= 1 ? Math.max(next, tried) : Math.max(MIN_STEP, tried);
   }
   return next;
 }

@@ -1,5 +1,5 @@
 import type { Swap, SwapPiece, SwapStage } from '../filter/swap';
-import { LAST_STAGE_DAY, MOST_STAGES } from '../filter/swap';
+import { LAST_STAGE_DAY, MAX_STAGES } from '../filter/swap';
 import { ammoniaShare } from '../water/ammoniaShare';
 import { LIMITS } from './nitrifiers';
 import { swapCourse, type SwapTank } from './swapCourse';
@@ -33,8 +33,8 @@ export interface PlannedSwap {
 }
 
 /** Least and most days between two stages (common practice: a week to a month). */
-const LEAST_APART = 3;
-const MOST_APART = 28;
+const MIN_APART = 3;
+const MAX_APART = 28;
 /** Smallest share of a piece that is worth a stage. */
 const CRUMB = 1e-6;
 
@@ -125,17 +125,17 @@ export function planSwap(
     const peaks = peaksOf(swapCourse(cautious, pieces, stages), cautious.celsius, pH);
     return { stages, peaks, holds: staysUnder(peaks, limits) };
   };
-  const most = pieces.every(({ whole }) => whole) ? Math.min(MOST_STAGES, pieces.length) : MOST_STAGES;
+  const most = pieces.every(({ whole }) => whole) ? Math.min(MAX_STAGES, pieces.length) : MAX_STAGES;
   let gentlest = judge(1, 0);
   if (gentlest.holds) return gentlest;
   for (let count = 2; count <= most; count += 1) {
-    const longest = Math.min(MOST_APART, Math.floor(LAST_STAGE_DAY / (count - 1)));
+    const longest = Math.min(MAX_APART, Math.floor(LAST_STAGE_DAY / (count - 1)));
     let found = judge(count, longest);
     if (found.peaks.ammonia + found.peaks.nitrite < gentlest.peaks.ammonia + gentlest.peaks.nitrite)
       gentlest = found;
     if (!found.holds) continue;
     // The shortest time between stages that still holds, by halves.
-    let [short, long] = [LEAST_APART - 1, longest];
+    let [short, long] = [MIN_APART - 1, longest];
     while (long - short > 1) {
       const middle = Math.floor((short + long) / 2);
       const tried = judge(count, middle);

@@ -18,7 +18,7 @@ export interface SteadyState {
 }
 
 /** Nitrogen up to which a steady state is looked for, kg/m³: far beyond what anything lives in. */
-const MOST_NITROGEN = 1;
+const MAX_NITROGEN = 1;
 /** Share of the nitrogen to which it is found. */
 const PRECISION = 1e-12;
 
@@ -49,13 +49,13 @@ export function steadyState(
   const nitrogen =
     even < Math.min(warm, ...caps)
       ? (HALF_FOOD * even) / (warm - even)
-      : sum(takenAt(foodAt(MOST_NITROGEN))) <= load
+      : sum(takenAt(foodAt(MAX_NITROGEN))) <= load
         ? null
         : solveFalling(
             (value) => load - sum(takenAt(foodAt(value))),
             0,
-            MOST_NITROGEN,
-            MOST_NITROGEN * PRECISION,
+            MAX_NITROGEN,
+            MAX_NITROGEN * PRECISION,
           );
   if (nitrogen === null) return null;
   const food = foodAt(nitrogen);

@@ -3,7 +3,7 @@ import { WATERS } from '@/demo/waters';
 import type { LogEntry } from '../job/logEntry';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import type { Tank } from '../tank/tank';
-import { giftsFor, MOST_OF_A_PIECE, needsMedia, tankMedia, type TankMediaInput } from './matureMedia';
+import { giftsFor, MAX_OF_A_PIECE, needsMedia, tankMedia, type TankMediaInput } from './matureMedia';
 
 const NOW = '2026-11-27T12:00:00.000Z';
 const water = (id: string) => WATERS.find(({ filter }) => filter.id === id)!;
@@ -90,7 +90,7 @@ describe('giftsFor', () => {
     for (const to of all)
       for (const { from, home, volume, leaves, covers } of giftsFor(to, all)) {
         expect(from.tankId).not.toBe(to.tankId);
-        expect(volume / home.volume).toBeLessThanOrEqual(MOST_OF_A_PIECE + 1e-9);
+        expect(volume / home.volume).toBeLessThanOrEqual(MAX_OF_A_PIECE + 1e-9);
         expect(leaves).toBeGreaterThanOrEqual(1 - 1e-9);
         expect(covers!.low).toBeLessThanOrEqual(covers!.likely);
         expect(home.isGiveable).toBe(true);

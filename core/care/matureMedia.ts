@@ -93,7 +93,7 @@ export const LOOKS_BACK = Math.max(MEDICINE_DAYS, TEST_DAYS);
 /** Days after which media are mature enough to give away: the film has grown (as {@link grownSince} has it). */
 const MATURE = 1;
 /** Share of one piece that is taken at most (common practice, no source). */
-export const MOST_OF_A_PIECE = 1 / 3;
+export const MAX_OF_A_PIECE = 1 / 3;
 
 /** What lives in the media of a tank now. @param now ISO moment */
 export function tankMedia({ tank, filters, log }: TankMediaInput, now: string): TankMedia {
@@ -224,7 +224,7 @@ function bestPiece(
   return (
     homes
       .filter(({ isGiveable, grown, bears }) => isGiveable && grown >= MATURE && bears > 0)
-      .map((home) => ({ home, share: Math.min(MOST_OF_A_PIECE, spare / home.bears) }))
+      .map((home) => ({ home, share: Math.min(MAX_OF_A_PIECE, spare / home.bears) }))
       .sort((a, b) => b.share * b.home.bears - a.share * a.home.bears)[0] ?? null
   );
 }

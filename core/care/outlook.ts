@@ -5,12 +5,12 @@ import { PosteriorSchema } from '../dirt/posterior';
 import { MEASURES } from '../dirt/serviceCourse';
 import { ODD_CAUSES } from '../learn/oddCauses';
 import { VISIT_REASONS, VisitSchema } from '../pack/visit';
-import { HORIZON, MOST_VISITS } from '../pack/visitLimits';
+import { HORIZON, MAX_VISITS } from '../pack/visitLimits';
 
 /** Most days that are followed: a pack may be old when the year ahead is looked at; an older one is judged as if it were of that age. */
-export const MOST_DAYS = 4 * HORIZON;
-const MOST_ODD = 100;
-const MOST_LIFTS = 60;
+export const MAX_DAYS = 4 * HORIZON;
+const MAX_ODD = 100;
+const MAX_LIFTS = 60;
 
 /** A reading that was not learned from, with what may be behind it. m³/s of flows, m of levels. */
 export const OddReadingSchema = z.object({
@@ -25,8 +25,8 @@ export const OddReadingSchema = z.object({
 });
 export type OddReading = z.infer<typeof OddReadingSchema>;
 
-const dayOrNever = z.number().min(0).max(MOST_DAYS).nullable().describe('null: not within the days followed');
-const course = z.array(z.number()).max(MOST_DAYS / COURSE_STEP + 2);
+const dayOrNever = z.number().min(0).max(MAX_DAYS).nullable().describe('null: not within the days followed');
+const course = z.array(z.number()).max(MAX_DAYS / COURSE_STEP + 2);
 const CourseRangeSchema = z.object({ likely: course, low: course, high: course });
 /** A course with its likely range, a value every {@link COURSE_STEP} days. */
 export type CourseRange = z.infer<typeof CourseRangeSchema>;
@@ -39,7 +39,7 @@ export const OutlookSchema = z.object({
   learned: z.object({
     posterior: PosteriorSchema.nullable().describe('null: nothing was learned'),
     refused: z.boolean().describe('Too many readings do not fit'),
-    odd: z.array(OddReadingSchema).max(MOST_ODD),
+    odd: z.array(OddReadingSchema).max(MAX_ODD),
   }),
   forecast: z
     .object({
@@ -54,13 +54,13 @@ export const OutlookSchema = z.object({
       visits: z
         .array(
           VisitSchema.extend({
-            day: z.int().min(1).max(MOST_DAYS),
-            lifts: z.array(z.string()).max(MOST_LIFTS),
+            day: z.int().min(1).max(MAX_DAYS),
+            lifts: z.array(z.string()).max(MAX_LIFTS),
             minutes: z.number().min(0),
             why: z.enum(VISIT_REASONS),
           }),
         )
-        .max(MOST_VISITS),
+        .max(MAX_VISITS),
       sponge: dayOrNever.describe('Days from one squeeze of the intake sponge to the next'),
     })
     .nullable()

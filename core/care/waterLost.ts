@@ -33,7 +33,7 @@ export interface WaterLost {
 /** Days that are looked back: a leak is of now, and weather changes with the season. */
 const LOOKED_BACK = 45;
 /** Marks that are looked at, the newest: as many of each kind as home reads, so that it says the same. */
-export const MOST_MARKS = 9;
+export const MAX_MARKS = 9;
 /** Fewest top-ups and days that say anything (calibrated). */
 const FEWEST = 3;
 const FEWEST_DAYS = 5;
@@ -79,7 +79,7 @@ export function waterLost({ tank, log, now }: WaterLostInput): WaterLost | null 
     .filter(({ kind }) => kind === 'top-up' || kind === 'water change')
     .filter(({ at }) => at <= now && daysBetween(at, now) <= LOOKED_BACK)
     .toSorted((a, b) => a.at.localeCompare(b.at))
-    .slice(-MOST_MARKS);
+    .slice(-MAX_MARKS);
   let days = 0;
   let volume = 0;
   let squares = 0;

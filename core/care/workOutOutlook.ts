@@ -16,7 +16,7 @@ import { HORIZON } from '../pack/visitLimits';
 import { serviceDayFrom } from '../service/serviceDayFrom';
 import { servicePlan } from '../service/servicePlan';
 import { COURSE_STEP } from './courseStep';
-import { MOST_DAYS, type CourseRange, type OddReading, type Outlook, type OutlookForecast } from './outlook';
+import { MAX_DAYS, type CourseRange, type OddReading, type Outlook, type OutlookForecast } from './outlook';
 
 /** All that an outlook is worked out from. */
 export interface OutlookInput {
@@ -78,7 +78,7 @@ function lookAhead(
 ): OutlookForecast | null {
   if (current === null || current.layers.length === 0) return null;
   const { layers, packedAt, done } = current;
-  const today = Math.min(current.today, MOST_DAYS - HORIZON);
+  const today = Math.min(current.today, MAX_DAYS - HORIZON);
   const days = today + HORIZON;
   const input: ForecastInput = { ...place, layers, visits: done, days, learned };
   const likely = forecast({ ...input, brief: true });

@@ -2,7 +2,7 @@ import { heldBy, type ZeoliteBed } from '../biology/zeoliteBed';
 import type { Range } from '../tank/feedPerDay';
 
 /** Nitrogen that clinoptilolite holds at most in use, kg/kg (from memory: 10 to 40 mg/g by product and pretreatment). */
-const MOST_HELD: Range = { low: 5e-3, likely: 10e-3, high: 20e-3 };
+const MAX_HELD: Range = { low: 5e-3, likely: 10e-3, high: 20e-3 };
 /**
  * Exchange capacity, kg N/kg: what can never be passed (published: about 2 meq/g, and 14 g N an equivalent).
  */
@@ -30,7 +30,7 @@ export function zeoliteHolds(mass: number, nitrogen: number, hardness: number | 
   const affinity = affinityAt(hardness);
   const at = (most: number): number =>
     heldBy({ capacity: mass * Math.min(EXCHANGE_CAPACITY, most), affinity }, nitrogen);
-  return { low: at(MOST_HELD.low), likely: at(MOST_HELD.likely), high: at(MOST_HELD.high) };
+  return { low: at(MAX_HELD.low), likely: at(MAX_HELD.likely), high: at(MAX_HELD.high) };
 }
 
 /**
@@ -40,7 +40,7 @@ export function zeoliteHolds(mass: number, nitrogen: number, hardness: number | 
  * @param hardness general, degrees; null: not known, 10 is assumed
  */
 export const zeoliteBed = (mass: number, hardness: number | null): ZeoliteBed => ({
-  capacity: mass * MOST_HELD.likely,
+  capacity: mass * MAX_HELD.likely,
   affinity: affinityAt(hardness),
 });
 

@@ -42,7 +42,7 @@ export const USUAL_SHEET: Size = { length: 0.5, width: 0.5 };
 /** Two thicknesses this near are the same sheet, m. */
 const SAME = 5e-4;
 /** Most sheets of one kind that are looked at: more are never needed for one pack. */
-const MOST_OF_ONE = 24;
+const MAX_OF_ONE = 24;
 
 const isSheet = (item: Shelf['items'][number]): item is SheetItem => item.kind === 'sheet';
 
@@ -80,7 +80,7 @@ function planGroup(pieces: readonly CutPiece[], shelf: Shelf): CutGroup {
     .filter(isSheet)
     .filter((item) => item.medium === medium.id && Math.abs(item.thickness - thickness) < SAME);
   const stock = items.flatMap(({ id, length, width, count }): StockSheet[] =>
-    Array.from({ length: Math.min(count, MOST_OF_ONE) }, () => ({ itemId: id, length, width })),
+    Array.from({ length: Math.min(count, MAX_OF_ONE) }, () => ({ itemId: id, length, width })),
   );
   const sold = items.filter(({ offcut }) => !offcut);
   const offers: NonNullable<CutGroup['buy']>[] =

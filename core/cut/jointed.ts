@@ -3,7 +3,7 @@ import { fitsOn, type Size } from './fillSheet';
 import { boxOf } from './outline';
 
 /** Most parts that a long piece is joined from. */
-const MOST_PARTS = 12;
+const MAX_PARTS = 12;
 
 /**
  * A piece that no sheet is long enough for, as parts that meet edge to edge; null where even that does not help. Discs are
@@ -16,7 +16,7 @@ export function jointed(piece: CutPiece, sheets: readonly Size[]): CutPiece[] | 
   const { outline } = piece;
   if (outline.form === 'disc') return null;
   const lengthwise = outline.length >= outline.width;
-  for (let parts = 2; parts <= MOST_PARTS; parts += 1) {
+  for (let parts = 2; parts <= MAX_PARTS; parts += 1) {
     const size = lengthwise
       ? { length: outline.length / parts, width: outline.width }
       : { length: outline.length, width: outline.width / parts };

@@ -1,7 +1,7 @@
 import type { Size } from './fillSheet';
 
 /** Smallest side of an off-cut that is worth keeping, m (common practice, no source: it still shims a sleeve). */
-export const LEAST_OFFCUT = 0.05;
+export const MIN_OFFCUT = 0.05;
 
 type Free = Size & { readonly x: number; readonly y: number };
 
@@ -24,7 +24,7 @@ function without(from: Free, cut: Free): Free[] {
   ].filter(isWorthKeeping);
 }
 
-const isWorthKeeping = ({ length, width }: Size): boolean => Math.min(length, width) >= LEAST_OFFCUT;
+const isWorthKeeping = ({ length, width }: Size): boolean => Math.min(length, width) >= MIN_OFFCUT;
 
 /** Off-cuts worth keeping of a sheet, largest first, none over another. */
 export function offcutsOf(free: readonly Free[]): readonly Free[] {

@@ -26,7 +26,7 @@ const ORDERS: readonly ((a: Part, b: Part) => number)[] = [
 /** Further orders that are tried at random where the best is not proven. */
 const SHUFFLES = 60;
 /** Most sheets that are bought for one thickness of a medium. */
-const MOST_BOUGHT = 200;
+const MAX_BOUGHT = 200;
 
 const areaOf = ({ length, width }: Size): number => length * width;
 const total = (sizes: readonly Size[]): number => sizes.reduce((sum, size) => sum + areaOf(size), 0);
@@ -84,7 +84,7 @@ function packInOrder(
     left = filled.left;
   }
   let bought = 0;
-  while (buy !== null && left.some((part) => fitsOn(part, buy)) && bought < MOST_BOUGHT) {
+  while (buy !== null && left.some((part) => fitsOn(part, buy)) && bought < MAX_BOUGHT) {
     const filled = fillSheet(left, buy, logic);
     sheets.push({ length: buy.length, width: buy.width, itemId: null, filled });
     left = filled.left;

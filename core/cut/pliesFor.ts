@@ -1,7 +1,7 @@
 /** How far a stack of sheets may be from the layer’s thickness, as a share: foam gives that much (calibrated). */
 const GIVES = 0.12;
 /** Most plies that are stacked for one layer. */
-const MOST_PLIES = 8;
+const MAX_PLIES = 8;
 /** Thickest foam that is sold as a sheet, m (common practice, no source); thicker layers are stacked. */
 const THICKEST = 0.1;
 
@@ -21,7 +21,7 @@ export interface Plies {
 export function pliesFor(free: number, thicknesses: readonly number[]): Plies {
   const found = thicknesses
     .map((thickness) => {
-      const plies = Math.min(MOST_PLIES, Math.max(1, Math.round(free / thickness)));
+      const plies = Math.min(MAX_PLIES, Math.max(1, Math.round(free / thickness)));
       return { plies, thickness, off: Math.abs(plies * thickness - free) / free };
     })
     .filter(({ off }) => off <= GIVES)

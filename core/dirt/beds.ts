@@ -35,7 +35,7 @@ const LAST_WIDTH = 1.9;
  */
 export const FEWER_SLICES = 0.7;
 /** Least wetted depth that is sliced, m: a layer that the water only touches neither catches nor holds back. */
-const LEAST_WET = 1e-6;
+const MIN_WET = 1e-6;
 
 /** A piece of media, or the floss in the gap beside it: what catches dirt. */
 export interface Bed {
@@ -113,7 +113,7 @@ export function cutBeds(
     const placed = inFlow[layerAt];
     if (placed === undefined) return;
     const depth = wetDepth(placed, wetTo);
-    if (depth < LEAST_WET) return;
+    if (depth < MIN_WET) return;
     const solids = bedSolids(geometry, factor);
     const inward = isInward(placed.chamber.shape);
     const { form } = geometry;

@@ -1,7 +1,7 @@
 /** Change of what calls for service, as a share of its clean value, that one step should bring at most (calibrated: see {@link calmDays}). */
-const MOST_CHANGE = 0.03;
+const MAX_CHANGE = 0.03;
 /** Change of the share of what fits that any layer holds, that one step should bring at most: clean media catch more as they fill (calibrated likewise). */
-const MOST_FILLED = 0.03;
+const MAX_FILLED = 0.03;
 /** Most days of a step, and how many times as long as the last it is at most. */
 const LONGEST = 8;
 const GROWTH = 2;
@@ -31,7 +31,7 @@ export function calmDays(last: number, before: Calls, after: Calls, clean: Calls
     (most, full, place) => Math.max(most, Math.abs(full - before.fullness[place]!)),
     0,
   );
-  const longer = Math.min(GROWTH, MOST_CHANGE / change, MOST_FILLED / filled);
+  const longer = Math.min(GROWTH, MAX_CHANGE / change, MAX_FILLED / filled);
   const days = Math.floor(last * longer);
   return days > 1 ? Math.min(LONGEST, days) : 1;
 }

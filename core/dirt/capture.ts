@@ -2,7 +2,7 @@ import type { PlacedLayer } from '../layers/placedLayer';
 import type { Bed, Beds } from './beds';
 import { caughtIn } from './caughtIn';
 import { placeIn, tableCoefficient, TABLE_NUMBERS, TABLE_ROW, type TablePlace } from './captureTable';
-import { LEAST_SPEED } from './filterCoefficient';
+import { MIN_SPEED } from './filterCoefficient';
 import { SIZES } from './sizeClasses';
 
 /** How the water of a filter goes just now, m³/s: the layers in flow order, each with what goes through its beds. */
@@ -76,7 +76,7 @@ export interface CaptureInput {
 /** Share of the dirt below which none is left: far smaller numbers only cost time. */
 const NOTHING = 1e-10;
 /** Settlement never takes all: keeps the equivalent coefficient a number. */
-const MOST_SETTLED = 0.999;
+const MAX_SETTLED = 0.999;
 
 /** Of the water on its way, and of one slice; used again and again. */
 const water = new Float64Array(SIZES);
@@ -201,9 +201,9 @@ function meetSlices(
     row[slice] = place.point * TABLE_ROW;
     part[slice] = place.part;
     reach[slice] = Math.max(0, 1 - deposit / ultimate) * (to[slice]! - from[slice]!);
-    slow[slice] = face / Math.max(flow, LEAST_SPEED * face);
+    slow[slice] = face / Math.max(flow, MIN_SPEED * face);
   }
 }
 
 /** The coefficient over a depth of 1 that takes a share. */
-const settling = (share: number): number => -Math.log1p(-Math.min(MOST_SETTLED, share));
+const settling = (share: number): number => -Math.log1p(-Math.min(MAX_SETTLED, share));

@@ -20,7 +20,7 @@ export interface CaptureTable {
 }
 
 /** Most tables that are kept. */
-const MOST_TABLES = 200;
+const MAX_TABLES = 200;
 
 /** Tables by what they are made of: simulations that differ in other numbers share them. */
 const tables = new Map<string, CaptureTable>();
@@ -37,7 +37,7 @@ export function captureTable(collector: Collector, ultimate: number, points = PO
   const key = [long, solids, solidSize, pore, looseness, ultimate, points].join();
   const known = tables.get(key);
   if (known !== undefined) return known;
-  if (tables.size >= MOST_TABLES) tables.clear();
+  if (tables.size >= MAX_TABLES) tables.clear();
   const table = {
     collector: { ...collector, attachment: 1 },
     ultimate,

@@ -20,12 +20,12 @@ import { leavesAfter } from './strainerLeaves';
 import { visitStep, worksOf } from './visitStep';
 
 /** Change of the flow through a filter in one step, as a share of its clean flow, at which the step is too long. */
-const MOST_CHANGE = 0.04;
+const MAX_CHANGE = 0.04;
 /** The same of a filter that nobody asks about: it is cleaned again and again, and its day is no answer of ours (calibrated). */
-const MOST_CHANGE_OF_OTHERS = 0.2;
+const MAX_CHANGE_OF_OTHERS = 0.2;
 /** A step that is too long is cut in so many, so many times at most: to a sixteenth of a day. */
 const CUT = 4;
-const MOST_CUTS = 2;
+const MAX_CUTS = 2;
 
 /** All that a simulation begins from. */
 export interface CloggingInput {
@@ -180,7 +180,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
     const isRough = filters.some(
       ({ balance, cleanThrough }, index) =>
         Math.abs(balance.through - saved[index]!.balance.through) >
-        ((index === 0 ? MOST_CHANGE : MOST_CHANGE_OF_OTHERS) / refine) * cleanThrough,
+        ((index === 0 ? MAX_CHANGE : MAX_CHANGE_OF_OTHERS) / refine) * cleanThrough,
     );
     if (isRough && mayUndo) {
       filters.forEach((filter, index) => restoreState(filter, saved[index]!));
@@ -224,11 +224,11 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
     calm: () => calm,
     pass: (days = 1) => {
       // Counted in the shortest steps, so that they add up to the whole.
-      const whole = refine * CUT ** MOST_CUTS;
+      const whole = refine * CUT ** MAX_CUTS;
       const shortest = days / whole;
       for (let done = 0; done < whole;) {
-        const count = CUT ** (MOST_CUTS - cuts);
-        if (!tryStep(count * shortest, cuts < MOST_CUTS)) {
+        const count = CUT ** (MAX_CUTS - cuts);
+        if (!tryStep(count * shortest, cuts < MAX_CUTS)) {
           cuts += 1;
           continue;
         }

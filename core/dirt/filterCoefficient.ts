@@ -9,13 +9,13 @@ const STRAIN_RATE = 0.1;
 const STRAIN_SOFTNESS = 0.02;
 
 /** Densest a bed of fibres or struts counts for its capture: beyond it the cell model has no meaning (calibrated). */
-const MOST_SOLIDS = 0.6;
+const MAX_SOLIDS = 0.6;
 /** Kuwabara’s number falls to nothing for beds denser than any of fibres: it is held here (calibrated). */
-const LEAST_KUWABARA = 0.05;
+const MIN_KUWABARA = 0.05;
 /** Least open room that anything is divided by, share of the bed (calibrated: keeps full slices numbers). */
-const LEAST_OPEN = 0.02;
+const MIN_OPEN = 0.02;
 /** Slowest water that counts, m/s (calibrated): in still water everything would sink onto the first fibre. */
-export const LEAST_SPEED = 1e-4;
+export const MIN_SPEED = 1e-4;
 
 /** What catches dirt: a clean bed as it stands. */
 export interface Collector {
@@ -78,13 +78,13 @@ export function sizeCoefficient(
   diameter: number,
 ): SizeCoefficient {
   const s = solids + looseness * deposit;
-  const alpha = long ? Math.min(s, MOST_SOLIDS) : s;
+  const alpha = long ? Math.min(s, MAX_SOLIDS) : s;
   const size = long ? solidSize * Math.sqrt(s / solids) : solidSize;
-  const narrowed = pore * Math.sqrt(Math.max(LEAST_OPEN, 1 - s) / (1 - solids));
+  const narrowed = pore * Math.sqrt(Math.max(MIN_OPEN, 1 - s) / (1 - solids));
   const perMetre = long
     ? (4 * alpha * attachment) / (Math.PI * (1 - alpha) * size)
     : (1.5 * alpha * attachment) / size;
-  const kuwabara = Math.max(LEAST_KUWABARA, -0.5 * Math.log(alpha) - 0.75 + alpha - alpha ** 2 / 4);
+  const kuwabara = Math.max(MIN_KUWABARA, -0.5 * Math.log(alpha) - 0.75 + alpha - alpha ** 2 / 4);
   const ratio = diameter / size;
   const limit = long ? 1 + ratio : (1 + ratio) ** 2;
   const intercepted = long ? (((1 - alpha) / kuwabara) * ratio ** 2) / (1 + ratio) : 1.5 * ratio ** 2;
@@ -108,7 +108,7 @@ export const coefficientAt = (
   { most, touched, perLimit, strained }: SizeCoefficient,
   sinking: number,
   speed: number,
-): number => most * caughtIn(touched + (perLimit * sinking) / Math.max(LEAST_SPEED, speed)) + strained;
+): number => most * caughtIn(touched + (perLimit * sinking) / Math.max(MIN_SPEED, speed)) + strained;
 
 /** A ramp without a corner: x where x is large, 0 where it is far below 0. */
 const softly = (x: number): number => (x > 30 ? x : x < -30 ? 0 : Math.log1p(Math.exp(x)));

@@ -5,7 +5,7 @@ import { loosenessIn } from './looseness';
 import { SIZE_CLASSES } from './sizeClasses';
 
 /** Thinnest thread that caught dirt makes between fibres, m (calibrated). */
-const LEAST_THREAD = 60e-6;
+const MIN_THREAD = 60e-6;
 /** A particle as a thread of the same surface per volume: a sphere has 6/d, a fibre 4/d. */
 const THREAD_OF_PARTICLE = 2 / 3;
 /** Pressure at which a cake of caught dirt holds back twice as much as unpressed, Pa (calibrated). */
@@ -21,7 +21,7 @@ export const packedBy = (pressed: number): number => 1 + pressed / PACKING_PRESS
 
 /** For each size of dirt the thread it counts as, 1/m: small dirt makes thin threads, which hold back more. */
 export const PER_THREAD: readonly number[] = SIZE_CLASSES.map(
-  ({ diameter }) => 1 / Math.max(LEAST_THREAD, THREAD_OF_PARTICLE * diameter),
+  ({ diameter }) => 1 / Math.max(MIN_THREAD, THREAD_OF_PARTICLE * diameter),
 );
 
 /**

@@ -11,7 +11,7 @@ import type { ClogFactors } from './withFactors';
 const LEARNED = {
   fed: (food: Range) =>
     Math.max(
-      LEAST_FED_SPREAD,
+      MIN_FED_SPREAD,
       Math.exp(Math.hypot(Math.log(DIRT_SPREAD.solidsPerFood), Math.log(fedSpread(food)))),
     ),
   attachment: () => DIRT_SPREAD.attachment,
@@ -24,7 +24,7 @@ const LEARNED = {
 } as const satisfies Partial<Record<keyof ClogFactors, (food: Range) => number>>;
 
 /** Food times solids is never better known than this before a log says more (calibrated). */
-const LEAST_FED_SPREAD = 1.35;
+const MIN_FED_SPREAD = 1.35;
 /** Speed of the pump with its hoses, as a factor on the clean flow (calibrated). */
 export const SPEED_SPREAD = 1.1;
 

@@ -8,7 +8,7 @@ import { SERVICE_SHARE } from '../practice/serviceShare';
  */
 const SHARE_WITH_WAY_PAST = 0.25;
 /** Headroom at which service is due, m: a bump must not spill it; where there is a way past, the water rises little more (calibrated). */
-const LEAST_HEADROOM = { closed: 3e-3, wayPast: 1.5e-3 } as const;
+const MIN_HEADROOM = { closed: 3e-3, wayPast: 1.5e-3 } as const;
 
 /** At what a body calls for service. */
 export interface ServiceLimits {
@@ -30,6 +30,6 @@ export function serviceLimits(filter: Filter): ServiceLimits {
   const hasWayPast = pastPack(filter) !== null;
   return {
     through: hasWayPast ? SHARE_WITH_WAY_PAST : SERVICE_SHARE,
-    headroom: hasWayPast ? LEAST_HEADROOM.wayPast : LEAST_HEADROOM.closed,
+    headroom: hasWayPast ? MIN_HEADROOM.wayPast : MIN_HEADROOM.closed,
   };
 }

@@ -4,7 +4,7 @@ import { GRAVITY, type Fluid } from '../hydraulics/fluid';
 const EXCESS_DENSITY = 60;
 /** The speed is found when it moves by less than this share, or after so many steps. */
 const PRECISION = 1e-12;
-const MOST_STEPS = 50;
+const MAX_STEPS = 50;
 
 /**
  * Speed at which a particle sinks in still water, m/s.
@@ -17,7 +17,7 @@ export function settlingSpeed(diameter: number, { density, viscosity }: Fluid): 
   const stokes = (EXCESS_DENSITY * GRAVITY * diameter ** 2) / (18 * viscosity);
   let speed = stokes;
   // Newton’s method from above on v·(1 + 0.15 Re^0.687) = Stokes’ speed, which only curves upwards: it cannot miss.
-  for (let step = 0; step < MOST_STEPS; step += 1) {
+  for (let step = 0; step < MAX_STEPS; step += 1) {
     const drag = 0.15 * ((density * speed * diameter) / viscosity) ** 0.687;
     const next = speed - (speed * (1 + drag) - stokes) / (1 + 1.687 * drag);
     if (Math.abs(next - speed) < PRECISION * stokes) return next;

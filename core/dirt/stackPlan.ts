@@ -1,5 +1,5 @@
 import { columnsOf } from '../hydraulics/columns';
-import { MOST_PRESSURE, type Stack } from '../hydraulics/filterWater';
+import { MAX_PRESSURE, type Stack } from '../hydraulics/filterWater';
 
 /**
  * A stack of layers that touch, as ways side by side, laid out once for a whole simulation; what the layers take is
@@ -72,7 +72,7 @@ export function resistStack({ places, columns, linear, square }: StackPlan, ways
 const FREE = 1e-12;
 /** Share of a pressure to which it is found, and most steps towards it. */
 const PRECISION = 1e-12;
-const MOST_STEPS = 60;
+const MAX_STEPS = 60;
 
 /** Flow of one column at a pressure, m³/s: the positive root, in the form that loses no figures. */
 const flowIn = (linear: number, square: number, pressure: number): number =>
@@ -103,7 +103,7 @@ export function pressThrough(plan: StackPlan, flow: number): number {
   plan.pressure = 0;
   if (flow > 0 && flows.length === 1) {
     flows[0] = flow;
-    plan.pressure = linear[0] === Infinity ? MOST_PRESSURE : flow * (linear[0]! + square[0]! * flow);
+    plan.pressure = linear[0] === Infinity ? MAX_PRESSURE : flow * (linear[0]! + square[0]! * flow);
     return plan.pressure;
   }
   flows.fill(0);
@@ -123,10 +123,10 @@ export function pressThrough(plan: StackPlan, flow: number): number {
       pressure = Math.min(pressure, even * (linear[column]! + square[column]! * even));
   }
   if (pressure === Infinity) {
-    plan.pressure = MOST_PRESSURE;
+    plan.pressure = MAX_PRESSURE;
     return plan.pressure;
   }
-  for (let step = 0; step < MOST_STEPS; step += 1) {
+  for (let step = 0; step < MAX_STEPS; step += 1) {
     let sum = 0;
     let slope = 0;
     for (let column = 0; column < flows.length; column += 1) {
@@ -143,6 +143,6 @@ export function pressThrough(plan: StackPlan, flow: number): number {
   let sum = 0;
   for (const part of flows) sum += part;
   for (let column = 0; column < flows.length; column += 1) flows[column] = (flows[column]! / sum) * flow;
-  plan.pressure = Math.min(pressure, MOST_PRESSURE);
+  plan.pressure = Math.min(pressure, MAX_PRESSURE);
   return plan.pressure;
 }

@@ -12,14 +12,14 @@ import { changeWords } from './changeWords';
 import { packChanges } from './whatIf';
 
 /** Changes that are offered at once. */
-const MOST_OFFERED = 3;
+const MAX_OFFERED = 3;
 /** A gain below this share of the distance to a limit is not worth a press (calibrated). */
 const WORTH_IT = 0.1;
 /** Headroom that a hang-on-back should have while clean, m (calibrated: room to clog). */
 const ENOUGH_HEADROOM = 0.015;
 /** Figures that are told of a change at most, gained and lost. */
-const MOST_GAINS = 2;
-const MOST_LOSSES = 1;
+const MAX_GAINS = 2;
+const MAX_LOSSES = 1;
 
 /** One change that a press can make, with what it gains and what it costs. */
 export interface OfferedChange {
@@ -71,7 +71,7 @@ export function bestChanges(input: PackInput, report: PackReport): OfferedChange
   );
   const offered: typeof tried = [];
   for (const item of tried) {
-    if (offered.length === MOST_OFFERED) break;
+    if (offered.length === MAX_OFFERED) break;
     // Another way to the same end is no second offer.
     const isSame = offered.some(
       (other) => said(other.what) === said(item.what) || (item.mends !== '' && item.mends === other.mends),
@@ -167,5 +167,5 @@ function toldOf(before: PackReport, after: PackReport): Pick<OfferedChange, 'gai
       .sort((a, b) => Math.abs(b.by) - Math.abs(a.by))
       .slice(0, most)
       .map(({ change }) => change);
-  return { gains: of(1, MOST_GAINS), losses: of(-1, MOST_LOSSES) };
+  return { gains: of(1, MAX_GAINS), losses: of(-1, MAX_LOSSES) };
 }

@@ -6,7 +6,7 @@ import { lowerFirst } from '../units/firstLetter';
 import { sentence, type Sentence } from '../units/sentence';
 
 /** More changes than this are not told one by one. */
-const MOST_TOLD = 2;
+const MAX_TOLD = 2;
 
 /**
  * What an edit does to the pieces of a pack, as a keeper would say it: it names the piece, and the place where that
@@ -47,7 +47,7 @@ export function changeWords(
     return first === undefined ? [] : [first.say(namesOf(group, name))];
   });
   const [first, second] = said;
-  if (first === undefined || said.length > MOST_TOLD) return null;
+  if (first === undefined || said.length > MAX_TOLD) return null;
   return second === undefined ? first : sentence`${first}, and ${lowered(second)}`;
 }
 
@@ -75,7 +75,7 @@ const tell = (key: string, layer: Layer, say: Told['say']): Told => ({ key, laye
 
 /** “the coarse foam and the fine foam”; “3 pieces” where the names would fill the line. */
 const namesOf = (group: readonly Told[], name: Namer): string =>
-  group.length > MOST_TOLD ? `${group.length} pieces` : group.map(({ layer }) => name(layer)).join(' and ');
+  group.length > MAX_TOLD ? `${group.length} pieces` : group.map(({ layer }) => name(layer)).join(' and ');
 
 function differences(old: Layer, layer: Layer): Told[] {
   const thicker = layer.thickness - old.thickness;

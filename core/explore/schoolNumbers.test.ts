@@ -6,7 +6,7 @@ import { newTank } from '../tank/newTank';
 import { formatSentence } from '../units/sentence';
 import { schoolNumbers } from './schoolNumbers';
 import { SchoolsSchema } from '../findings/schools';
-import { FIRST_SCHOOLS } from '../findings/firstSchools';
+import { DEFAULT_SCHOOLS } from '../findings/firstSchools';
 import { SCHOOL_WORDS } from '../findings/schoolWords';
 
 const said = (rows: [string, number][]) => {
@@ -22,7 +22,7 @@ const said = (rows: [string, number][]) => {
 
 describe('schools', () => {
   it('have words for every position, and valid first ones', () => {
-    expect(SchoolsSchema.parse(FIRST_SCHOOLS)).toEqual(FIRST_SCHOOLS);
+    expect(SchoolsSchema.parse(DEFAULT_SCHOOLS)).toEqual(DEFAULT_SCHOOLS);
     for (const [school, schema] of Object.entries(SchoolsSchema.shape))
       expect(Object.keys(SCHOOL_WORDS[school as keyof typeof SCHOOL_WORDS].positions)).toEqual(
         schema.options,

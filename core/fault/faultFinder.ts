@@ -30,7 +30,7 @@ const WORTH = 0.02;
 /** Share of outcomes under one cause that must be likelier than what was seen before two are thought of. */
 const UNLIKELY = 0.05;
 /** Answers up to which all their outcomes are counted out; more are rare. */
-const MOST_COUNTED = 10;
+const MAX_COUNTED = 10;
 
 /** Likelihoods of a check’s outcomes under a cause: none below the floor, together 1. */
 export function likelihoods({ given, otherwise, outcomes }: Check, cause: string | null): number[] {
@@ -147,7 +147,7 @@ interface Told {
 
 /** The two causes that explain the answers together where no single one does; null: one is enough. */
 function pairOf(table: FaultTable, told: readonly Told[]): FaultState['pair'] {
-  if (told.length < 2 || told.length > MOST_COUNTED) return null;
+  if (told.length < 2 || told.length > MAX_COUNTED) return null;
   const weights = normalized(table.causes.map(({ weight }) => weight));
   const under = (id: string): number =>
     told.reduce((product, { check, outcome }) => product * likelihoods(check, id)[outcome]!, 1);

@@ -9,7 +9,7 @@ import { FilterKindSchema } from './filterKind';
 import { HosesSchema } from './hoses';
 import { bodyFaults } from './bodyFaults';
 import { OpenEdgeSchema } from './openEdge';
-import { IntakesSchema, MOST_PORTS, OutletsSchema } from './ports';
+import { IntakesSchema, MAX_PORTS, OutletsSchema } from './ports';
 import { PumpSchema } from './pump';
 import { SpillSchema } from './spill';
 import { SwapSchema } from './swap';
@@ -26,7 +26,7 @@ export const FILTER_BOUNDS = {
 } as const satisfies Record<string, Bounds>;
 
 /** Most chambers a filter may have; the largest bodies of the trade have fewer than ten. */
-export const MOST_CHAMBERS = 24;
+export const MAX_CHAMBERS = 24;
 
 /** Which way the water goes through a chamber. `across` is sideways, `inward` from all sides to the middle. */
 export const FlowWaySchema = z.enum(['up', 'down', 'across', 'inward']);
@@ -117,7 +117,7 @@ export const FilterSchema = z
     pumps: z
       .int('The number of pumps must be a whole number.')
       .min(1, 'A filter needs at least one pump.')
-      .max(MOST_PORTS, `A filter has at most ${MOST_PORTS} pumps.`),
+      .max(MAX_PORTS, `A filter has at most ${MAX_PORTS} pumps.`),
     sinceYear: z
       .int('The year must be a whole number.')
       .min(1950, 'The year must be 1950 or later.')
@@ -150,7 +150,7 @@ export const FilterSchema = z
     chambers: z
       .array(ChamberSchema)
       .min(1, 'A filter needs at least one chamber: add one.')
-      .max(MOST_CHAMBERS, `A filter has at most ${MOST_CHAMBERS} chambers.`),
+      .max(MAX_CHAMBERS, `A filter has at most ${MAX_CHAMBERS} chambers.`),
     cleanedEvery: bounded(FILTER_BOUNDS.cleanedEvery)
       .nullable()
       .describe(

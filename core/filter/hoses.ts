@@ -10,7 +10,7 @@ export const HOSE_BOUNDS = {
   height: { what: 'Height of the tank’s water above the filter', kind: 'run', min: -2, max: 10 },
 } as const satisfies Record<string, Bounds>;
 
-const MOST_BENDS = 40;
+const MAX_BENDS = 40;
 
 /** How the inside of the hoses looks: a film grows within weeks and costs flow. */
 export const HOSE_INSIDES = ['clean', 'film', 'furred'] as const;
@@ -23,7 +23,7 @@ export const HosesSchema = z.object({
   bends: z
     .int('The number of bends must be a whole number.')
     .min(0, 'The number of bends must be 0 or more.')
-    .max(MOST_BENDS, `Bends must be at most ${MOST_BENDS}.`),
+    .max(MAX_BENDS, `Bends must be at most ${MAX_BENDS}.`),
   inside: z.enum(HOSE_INSIDES),
   height: bounded(HOSE_BOUNDS.height).describe('Of the tank’s water above the filter’s lid'),
 });

@@ -4,7 +4,7 @@ import { PLACES } from './places';
 import { PORT_BOUNDS } from './portBounds';
 
 /** Most intakes or outlets of one body. */
-export const MOST_PORTS = 4;
+export const MAX_PORTS = 4;
 
 export const PlaceSchema = z.enum(PLACES);
 
@@ -42,7 +42,7 @@ const ports = <S extends z.ZodType>(what: string, item: S) =>
   z
     .array(item)
     .min(1, `A filter needs at least one ${what}.`)
-    .max(MOST_PORTS, `A filter has at most ${MOST_PORTS} ${what}s.`);
+    .max(MAX_PORTS, `A filter has at most ${MAX_PORTS} ${what}s.`);
 
 export const IntakesSchema = ports('intake', IntakeSchema);
 export const OutletsSchema = ports('outlet', OutletSchema);

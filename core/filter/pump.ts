@@ -11,7 +11,7 @@ export const PUMP_BOUNDS = {
 } as const satisfies Record<string, Bounds>;
 
 /** Most points of an entered curve; makers print fewer. */
-export const MOST_POINTS = 12;
+export const MAX_POINTS = 12;
 
 /**
  * What is known of a pump beside its free flow: its head at no flow from the label, a curve point by point, or
@@ -30,7 +30,7 @@ export const PumpSchema = z.object({
       points: z
         .array(z.object({ flow: bounded(PUMP_BOUNDS.pointFlow), head: bounded(PUMP_BOUNDS.pointHead) }))
         .min(2, 'A curve needs at least two points.')
-        .max(MOST_POINTS, `A curve has at most ${MOST_POINTS} points.`)
+        .max(MAX_POINTS, `A curve has at most ${MAX_POINTS} points.`)
         .superRefine((points, context) => {
           points.forEach((point, index) => {
             const before = points[index - 1];

@@ -23,9 +23,9 @@ const BEST_OF_CURVE = 0.326;
 const WEIGHT_OF_WATER = 998.2 * 9.80665;
 
 /** What an estimate from power is held to, m. */
-const LEAST_HEAD = 0.2;
+const MIN_HEAD = 0.2;
 
-const MOST_HEAD = 4;
+const MAX_HEAD = 4;
 
 /**
  * Head of a pump at no flow: from its label or curve, else from its power, else what is usual of the kind.
@@ -42,5 +42,5 @@ export function shutOffHead(kind: FilterKind, pump: Pump, labelFlow: number): Sh
   const sort = isCanister(kind) ? 'canister' : isHangOnBack(kind) ? 'hangOnBack' : 'internal';
   if (pump.power === null) return { value: USUAL_HEAD[sort], from: 'kind' };
   const head = (pump.power * BEST_SHARE[sort]) / (BEST_OF_CURVE * WEIGHT_OF_WATER * labelFlow);
-  return { value: Math.min(MOST_HEAD, Math.max(LEAST_HEAD, head)), from: 'power' };
+  return { value: Math.min(MAX_HEAD, Math.max(MIN_HEAD, head)), from: 'power' };
 }

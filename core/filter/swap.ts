@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { DaySchema, IdSchema } from '../document/fields';
 
 /** Most pieces and stages of one swap, and the day by which it ends. */
-export const MOST_PIECES = 60;
-export const MOST_STAGES = 24;
+export const MAX_PIECES = 60;
+export const MAX_STAGES = 24;
 export const LAST_STAGE_DAY = 365;
 
 const share = z.number().min(0).max(1);
@@ -31,7 +31,7 @@ export const SwapSchema = z.object({
       }),
     )
     .min(1)
-    .max(MOST_PIECES),
+    .max(MAX_PIECES),
   stages: z
     .array(
       z.object({
@@ -39,12 +39,12 @@ export const SwapSchema = z.object({
         parts: z
           .array(z.object({ key: IdSchema, share }))
           .min(1)
-          .max(MOST_PIECES),
+          .max(MAX_PIECES),
         doneOn: DaySchema.nullable(),
       }),
     )
     .min(1)
-    .max(MOST_STAGES),
+    .max(MAX_STAGES),
 });
 export type Swap = z.infer<typeof SwapSchema>;
 export type SwapPiece = Swap['pieces'][number];

@@ -5,7 +5,7 @@ import { FilterKindSchema, type FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
 import { cannotSpill } from '../hydraulics/cannotSpill';
 import type { Schools } from './schools';
-import { FIRST_SCHOOLS } from './firstSchools';
+import { DEFAULT_SCHOOLS } from './firstSchools';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { applyEdit } from '../pack/packEdit';
@@ -224,7 +224,7 @@ describe('audit', () => {
 
 describe('schools', () => {
   const judged = (kind: FilterKind, layers: Layer[], schools: Partial<Schools>) =>
-    audit(kind, { layers, around: { schools: { ...FIRST_SCHOOLS, ...schools } } });
+    audit(kind, { layers, around: { schools: { ...DEFAULT_SCHOOLS, ...schools } } });
 
   it.each<[string, FilterKind, Layer[], Partial<Schools>, Partial<Schools>, string]>([
     [
@@ -329,7 +329,7 @@ describe('what is around the filter', () => {
     const shrimp = { tank: { ...tank, animals: ['shrimp' as const] } };
     expect(good('canister-centre-pipe', shrimp)).toEqual(['intake-guard']);
     expect(good('internal-sponge', shrimp)).toEqual([]);
-    const schools = { ...FIRST_SCHOOLS, intakeSponge: 'never' as const };
+    const schools = { ...DEFAULT_SCHOOLS, intakeSponge: 'never' as const };
     expect(good('canister-centre-pipe', { ...shrimp, schools })).toEqual([]);
     expect(good('canister-centre-pipe', { tank: { ...tank, animals: ['fry'] }, schools })).toEqual([
       'intake-guard',
@@ -590,12 +590,12 @@ describe('advice that fits the filter', () => {
       formatSentence(
         found('canister-down-flow', 'thin-bag', { ...bag(short), around: { schools } })[0]?.reason ?? [],
       );
-    expect(said(FIRST_SCHOOLS)).toMatch(/between two pads/);
-    expect(said({ ...FIRST_SCHOOLS, finePad: 'after' })).not.toMatch(/between two pads/);
+    expect(said(DEFAULT_SCHOOLS)).toMatch(/between two pads/);
+    expect(said({ ...DEFAULT_SCHOOLS, finePad: 'after' })).not.toMatch(/between two pads/);
   });
 
   const bySchool = (schools: Partial<Schools>): Partial<Surroundings> => ({
-    schools: { ...FIRST_SCHOOLS, ...schools },
+    schools: { ...DEFAULT_SCHOOLS, ...schools },
   });
 
   it('judges a low turnover by the school of sizing, and what animals cannot bear by any', () => {
@@ -665,7 +665,7 @@ describe('advice that fits the filter', () => {
     const on = (tapWater: 'carbon' | 'no carbon') =>
       found('canister-down-flow', 'carbon-on-tap', {
         layers: pack(['foam-30', 'tray-4', 0.04], ['carbon', 'tray-1', 0.04]),
-        around: { schools: { ...FIRST_SCHOOLS, tapWater } },
+        around: { schools: { ...DEFAULT_SCHOOLS, tapWater } },
       }).map(({ level }) => level);
     expect([on('carbon'), on('no carbon')]).toEqual([['note'], []]);
   });

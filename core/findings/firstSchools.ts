@@ -1,7 +1,7 @@
 import type { Schools } from './schools';
 
 /** Where a keeper begins who has not chosen. */
-export const FIRST_SCHOOLS: Schools = {
+export const DEFAULT_SCHOOLS: Schools = {
   finePad: 'before',
   chemical: 'last',
   biologicalMedium: 'porous mineral',

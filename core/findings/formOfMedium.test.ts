@@ -9,7 +9,7 @@ import { CATALOGUE, mediumById } from '../media/catalogue';
 import { aloneOn, evaluatePack, type PackInput } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import { formatSentence } from '../units/sentence';
-import { FIRST_SCHOOLS } from './firstSchools';
+import { DEFAULT_SCHOOLS } from './firstSchools';
 import { layerAdvice } from './layerAdvice';
 import { treatmentsFor } from './treatmentsFor';
 
@@ -57,14 +57,14 @@ describe('advice by the form of the medium', () => {
     for (const dirt of ['clean', 'loaded', 'blocked'] as const)
       for (const signs of [[], ['damaged'], ['foul']] as const) {
         const layer = { ...plainLayer('a', id, 'basket', 0.02), dirt, signs: [...signs] };
-        const [advice] = layerAdvice(placeLayers(filter, [layer]), [], FIRST_SCHOOLS);
+        const [advice] = layerAdvice(placeLayers(filter, [layer]), [], DEFAULT_SCHOOLS);
         expect(allowed).toContain(advice!.treatment);
       }
   });
 
   it('keeps carbon until its days are over, not for its film', () => {
     const layer = { ...plainLayer('a', 'carbon', 'basket', 0.02), dirt: 'clean' as const };
-    const [advice] = layerAdvice(placeLayers(filter, [layer]), [], FIRST_SCHOOLS);
+    const [advice] = layerAdvice(placeLayers(filter, [layer]), [], DEFAULT_SCHOOLS);
     expect(formatSentence(advice!.reason)).toBe('Put it back until its days are over: then replace it.');
   });
 });

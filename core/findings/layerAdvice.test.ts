@@ -1,4 +1,4 @@
-import { FIRST_SCHOOLS } from './firstSchools';
+import { DEFAULT_SCHOOLS } from './firstSchools';
 import type { Schools } from './schools';
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
@@ -12,7 +12,7 @@ import { plainLayer } from '../layers/plainLayer';
 
 const filter = presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test');
 const adviceOn = (...layers: Layer[]): string[] =>
-  layerAdvice(placeLayers(filter, layers), [], FIRST_SCHOOLS).map((advice) => advice.treatment);
+  layerAdvice(placeLayers(filter, layers), [], DEFAULT_SCHOOLS).map((advice) => advice.treatment);
 const layer = (id: string, medium: string, change: Partial<Layer>, thickness = 0.03): Layer => ({
   ...plainLayer(id, medium, 'basket', thickness),
   ...change,
@@ -24,7 +24,7 @@ describe('layerAdvice', () => {
     const reasonOf = (schools: Partial<Schools>): string =>
       formatSentence(
         layerAdvice(placeLayers(filter, [layer('a', 'foam-30', { dirt: 'loaded' })]), [], {
-          ...FIRST_SCHOOLS,
+          ...DEFAULT_SCHOOLS,
           ...schools,
         })[0]?.reason ?? [],
       );
@@ -63,7 +63,7 @@ describe('layerAdvice', () => {
         layer('c', 'carbon', { dirt: 'loaded' }),
       ]),
       [],
-      FIRST_SCHOOLS,
+      DEFAULT_SCHOOLS,
     );
     expect(advice.map((advice) => advice.treatment)).toEqual([
       'replace in stages',
@@ -91,7 +91,7 @@ describe('layerAdvice', () => {
   it('speaks of pores only where there are any', () => {
     const reasonOf = (medium: string): string =>
       formatSentence(
-        layerAdvice(placeLayers(filter, [layer('a', medium, { dirt: 'blocked' })]), [], FIRST_SCHOOLS)[0]
+        layerAdvice(placeLayers(filter, [layer('a', medium, { dirt: 'blocked' })]), [], DEFAULT_SCHOOLS)[0]
           ?.reason ?? [],
       );
     for (const medium of ['scrubbers', 'balls', 'printed-block', 'rings-dense']) {
@@ -118,7 +118,7 @@ describe('layerAdvice', () => {
       layer('c', 'foam-45', { dirt: 'clean' }),
     ];
     const { findings } = evaluatePack({ ...aloneOn(newTank('t', 'Test', 0.1)), filter, layers, flow: null });
-    const advice = layerAdvice(placeLayers(filter, layers), findings, FIRST_SCHOOLS);
+    const advice = layerAdvice(placeLayers(filter, layers), findings, DEFAULT_SCHOOLS);
     expect(advice.map((advice) => advice.treatment)).toEqual(['keep', 'move', 'move']);
     expect(formatSentence(advice[1]?.reason ?? [])).toMatch(
       /comes after lava rock.*Squeeze it a few times in old tank water/,

@@ -10,7 +10,7 @@ import { aloneOn, evaluatePack, type PackInput } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import type { FindingLevel } from './finding';
-import { FIRST_SCHOOLS } from './firstSchools';
+import { DEFAULT_SCHOOLS } from './firstSchools';
 
 /*
  * How grave each finding is: urgent where water or animals are at risk now, to be checked where the filter works worse than it
@@ -141,7 +141,7 @@ const CASES: readonly [rule: string, level: FindingLevel, Case][] = [
     {
       kind: 'internal-compartments',
       layers: [foam('slot-1', 0.06, 'foam-15'), foam('slot-2', 0.06), foam('slot-3', 0.06)],
-      more: () => ({ schools: { ...FIRST_SCHOOLS, internalFoam: 'mineral' } }),
+      more: () => ({ schools: { ...DEFAULT_SCHOOLS, internalFoam: 'mineral' } }),
     },
   ],
   [
@@ -185,7 +185,7 @@ const CASES: readonly [rule: string, level: FindingLevel, Case][] = [
     {
       kind: 'hang-on-back-basket',
       layers: [foam('basket', 0.04, 'lava'), foam('basket', 0.04)],
-      more: () => ({ schools: { ...FIRST_SCHOOLS, order: 'any' } }),
+      more: () => ({ schools: { ...DEFAULT_SCHOOLS, order: 'any' } }),
     },
   ],
   [

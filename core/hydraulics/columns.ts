@@ -12,7 +12,7 @@ export const GAP_K = 1.5;
 /** A plastic wrapper never quite seals: what stays open beside it, share of the face and width, m (calibrated). */
 const WRAPPER_LEAK = { share: 0.03, width: 1e-3 };
 /** Smallest face that is reckoned with, m². */
-const LEAST_FACE = 1e-6;
+const MIN_FACE = 1e-6;
 /** The floss that fills a gap: stuffed in loose. */
 export const GAP_FLOSS = 'floss-loose';
 
@@ -44,7 +44,7 @@ export function layerPaths(placed: PlacedLayer, fluid: Fluid): LayerPaths {
   const wrapped = layer.holder === 'wrapper';
   const cover = wrapped ? Math.min(measure.coverShare, 1 - WRAPPER_LEAK.share) : measure.coverShare;
   // Media piled past the centre of a sleeve has no face left; a hair of one keeps its speed a number.
-  const area = Math.max(LEAST_FACE, faceArea(shape, (measure.from + measure.to) / 2));
+  const area = Math.max(MIN_FACE, faceArea(shape, (measure.from + measure.to) / 2));
   const gap = isInward(shape) ? 0 : meanGap(placed);
   const solids = solidsFactor(medium, layer);
   const filled = layer.gapFill === 'floss';

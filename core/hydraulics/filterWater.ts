@@ -85,12 +85,12 @@ export function headOf(stacks: readonly Stack[], fluid: Fluid, wetTo: number): (
   return (flow) => {
     let pressure = 0;
     for (const way of ways) pressure += splitFlow(way, flow).pressure;
-    return Math.min(pressure, MOST_PRESSURE) / (fluid.density * GRAVITY);
+    return Math.min(pressure, MAX_PRESSURE) / (fluid.density * GRAVITY);
   };
 }
 
 /** A pressure that no small pump reaches, Pa: stands for “nothing goes through”, and stays a number. */
-export const MOST_PRESSURE = 1e7;
+export const MAX_PRESSURE = 1e7;
 
 /** How the flow through a stack shares itself: through each piece, and beside it, m³/s; pressure lost there, Pa. */
 export interface StackSplit {

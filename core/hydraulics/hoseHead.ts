@@ -127,9 +127,9 @@ interface Shared {
  * little is the last, since the next would move by a hundredth of it.
  */
 const NUDGE = 1e-5;
-const LEAST_LEFT = 0.1;
+const MIN_LEFT = 0.1;
 const LAST_MOVED = 1e-8;
-const MOST_STEPS = 20;
+const MAX_STEPS = 20;
 
 /** Newton’s method on all branches at once; null where it does not come to rest. */
 function shareByGradient(
@@ -149,7 +149,7 @@ function shareByGradient(
     flows.map((part, index) => (headOf(index, part * (1 + NUDGE)) / headOf(index, part) - 1) / NUDGE);
   const heads = new Float64Array(branches.length);
   const eases = new Float64Array(branches.length);
-  for (let step = 0; step < MOST_STEPS; step += 1) {
+  for (let step = 0; step < MAX_STEPS; step += 1) {
     let [rest, ease] = [flow, 0];
     for (let index = 0; index < branches.length; index += 1) {
       const part = flows[index]!;
@@ -162,7 +162,7 @@ function shareByGradient(
     let moved = 0;
     for (let index = 0; index < branches.length; index += 1) {
       const part = flows[index]!;
-      const next = Math.max(LEAST_LEFT * part, part + (head - heads[index]!) * eases[index]!);
+      const next = Math.max(MIN_LEFT * part, part + (head - heads[index]!) * eases[index]!);
       moved = Math.max(moved, Math.abs(next - part));
       flows[index] = next;
     }

@@ -9,9 +9,9 @@ export interface BedResistance {
 }
 
 /** Densest a bed can be pressed, share of open room that is left: keeps the equations within their range. */
-const LEAST_POROSITY = 0.2;
+const MIN_POROSITY = 0.2;
 /** The densest fibre that Davies’ equation was made for. */
-const MOST_FIBRE_SOLIDS = 0.3;
+const MAX_FIBRE_SOLIDS = 0.3;
 
 /**
  * Resistance of a clean bed.
@@ -57,7 +57,7 @@ export function layerResistance(geometry: Geometry, solidsFactor: number, fluid:
 
 /** Share of a bed that is solid as it stands, 0–0.8. */
 export const bedSolids = (geometry: Geometry, solidsFactor: number): number =>
-  Math.min((1 - bedGeometry(geometry).porosity) * solidsFactor, 1 - LEAST_POROSITY);
+  Math.min((1 - bedGeometry(geometry).porosity) * solidsFactor, 1 - MIN_POROSITY);
 
 /** Solids of a fibre bed as far as Davies’ equation was made for. */
-export const fibreSolids = (solids: number): number => Math.min(solids, MOST_FIBRE_SOLIDS);
+export const fibreSolids = (solids: number): number => Math.min(solids, MAX_FIBRE_SOLIDS);

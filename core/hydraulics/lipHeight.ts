@@ -6,14 +6,14 @@ import { weirFlow, weirHeight } from './weir';
 const NARROWED = 0.3;
 /** How far it may be off either way for two thirds of baskets, and the most that it is (calibrated). */
 const NARROWED_SPREAD = 0.1;
-const MOST_NARROWED = 0.4;
+const MAX_NARROWED = 0.4;
 
 /** A lip with the share that media narrow it by, where that is drawn anew; left out: the usual. Never stored. */
 export type Lip = Pick<Spill, 'lipWidth' | 'lipAboveFloor'> & { readonly narrowed?: number };
 
 /** Share by which media narrow a lip, 0 to 0.4, at so many spreads from the usual. */
 export const narrowedAt = (spreads: number): number =>
-  Math.min(MOST_NARROWED, Math.max(0, NARROWED + NARROWED_SPREAD * spreads));
+  Math.min(MAX_NARROWED, Math.max(0, NARROWED + NARROWED_SPREAD * spreads));
 /** Height to which the level is found, m. */
 const PRECISION = 1e-9;
 

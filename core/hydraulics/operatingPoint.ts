@@ -5,7 +5,7 @@ import {
   filterWater,
   findBalance,
   headOf,
-  MOST_PRESSURE,
+  MAX_PRESSURE,
   splitAlone,
   splitStack,
   wetShares,
@@ -161,7 +161,7 @@ function stackFlows(stack: Stack, through: number, whole: number, fluid: Fluid, 
     const own = split.own[index] ?? 0;
     return {
       layerId: layer.placed.layer.id,
-      head: Math.min(split.lost[index] ?? 0, MOST_PRESSURE) / (fluid.density * GRAVITY),
+      head: Math.min(split.lost[index] ?? 0, MAX_PRESSURE) / (fluid.density * GRAVITY),
       passThrough: share(own),
       passThroughIfMixed: share(mixed.own),
       faceVelocity: own / layer.area,

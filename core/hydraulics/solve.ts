@@ -1,5 +1,5 @@
 /** Most steps of a solver: halving alone shrinks a bracket below rounding long before. */
-const MOST_STEPS = 80;
+const MAX_STEPS = 80;
 
 /**
  * The root of a continuous function that is not negative at `low` and not positive at `high`: by inverse quadratic
@@ -22,7 +22,7 @@ export function solveFalling(
   if (fb >= 0) return b;
   let [c, fc] = [a, fa];
   let part = 0.5;
-  for (let step = 0; step < MOST_STEPS; step += 1) {
+  for (let step = 0; step < MAX_STEPS; step += 1) {
     const x = a + part * (b - a);
     const fx = valueAt(x);
     if (fx === 0) return x;
@@ -69,7 +69,7 @@ export function solveNear(
   let before = Math.min(high, Math.max(low, near));
   let valueBefore = valueAt(before);
   let x = before * (1 - APART) + APART * (valueBefore > 0 ? high : low);
-  for (let step = 0; step < MOST_STEPS; step += 1) {
+  for (let step = 0; step < MAX_STEPS; step += 1) {
     const value = valueAt(x);
     if (value > 0) left = Math.max(left, x);
     else right = Math.min(right, x);

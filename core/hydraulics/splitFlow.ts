@@ -10,7 +10,7 @@ export interface Split {
 const NO_PRESSURE = 1e-30;
 /** Share of a pressure to which it is found, and most steps towards it. */
 const PRECISION = 1e-12;
-const MOST_STEPS = 60;
+const MAX_STEPS = 60;
 
 /**
  * Shares a flow over parallel ways of equal pressure loss; `null` is a way that lets nothing through.
@@ -51,7 +51,7 @@ export function splitFlow(ways: readonly (Resistance | null)[], flow: number): S
 function commonPressure(ways: readonly Resistance[], flow: number): number {
   // One of them takes at least its even share: the least of those pressures is not above the root.
   let pressure = Math.min(...ways.map((way) => pressureAt(way, flow / ways.length)));
-  for (let step = 0; step < MOST_STEPS; step += 1) {
+  for (let step = 0; step < MAX_STEPS; step += 1) {
     let sum = 0;
     let slope = 0;
     for (const way of ways) {

@@ -3,12 +3,12 @@ import { DaySchema, IdSchema, MomentSchema, NoteSchema } from '../document/field
 import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 import { LAYER_BOUNDS } from '../layers/layerBounds';
-import { MOST_LAYERS } from '../pack/mostLayers';
+import { MAX_LAYERS } from '../pack/mostLayers';
 import { OutOfFlowSchema } from './outOfFlow';
 import { PartStateSchema, SmallPartSchema } from '../filter/smallPart';
 import { JobStageSchema } from './stage';
 import { TickSchema } from './tick';
-import { MOST_ALTERNATIVES } from './mostAlternatives';
+import { MAX_ALTERNATIVES } from './mostAlternatives';
 
 export const JOB_BOUNDS = {
   mass: { what: 'Weight', kind: 'mass', min: 0, max: 100, aboveMin: true },
@@ -34,7 +34,7 @@ export type Occasion = z.infer<typeof OccasionSchema>;
 /** Longest key of a preparation. */
 const LONGEST_KEY = 160;
 /** Most pieces that are cut for one pack: a layer may be stacked from several and jointed from more. */
-const MOST_CUTS = 4 * MOST_LAYERS;
+const MAX_CUTS = 4 * MAX_LAYERS;
 
 /** What was cut for a plan, so that a plan that changes afterwards is noticed. Lengths m. */
 export const CutRecordSchema = z.object({
@@ -48,15 +48,15 @@ export const CutRecordSchema = z.object({
         thickness: z.number().positive().max(1),
       }),
     )
-    .max(MOST_CUTS),
+    .max(MAX_CUTS),
 });
 export type CutRecord = z.infer<typeof CutRecordSchema>;
 
 /** Most steps of one repack: twice what a pack holds, since a plan may change while it is packed. */
-const MOST_STEPS = 2 * MOST_LAYERS;
+const MAX_STEPS = 2 * MAX_LAYERS;
 
 /** Most steps that are ticked: those of the longest list, and of the plans before it. */
-const MOST_TICKS = 400;
+const MAX_TICKS = 400;
 
 /** One strip-and-repack of one filter, with the three packs it holds. */
 export const JobSchema = z.object({
@@ -70,13 +70,13 @@ export const JobSchema = z.object({
   plannedPackId: IdSchema,
   alternativePackIds: z
     .array(IdSchema)
-    .max(MOST_ALTERNATIVES, `A job has at most ${MOST_ALTERNATIVES} alternatives: remove one first.`)
+    .max(MAX_ALTERNATIVES, `A job has at most ${MAX_ALTERNATIVES} alternatives: remove one first.`)
     .describe('Other plans that were thought of'),
   asPackedPackId: IdSchema.nullable(),
-  packed: z.array(PackedStepSchema).max(MOST_STEPS, `A repack has at most ${MOST_STEPS} steps.`),
+  packed: z.array(PackedStepSchema).max(MAX_STEPS, `A repack has at most ${MAX_STEPS} steps.`),
   ticks: z
     .array(TickSchema)
-    .max(MOST_TICKS)
+    .max(MAX_TICKS)
     .describe('Steps of the repack that were ticked or unticked, timers that were started'),
   outOfFlow: OutOfFlowSchema,
   parts: z
@@ -85,7 +85,7 @@ export const JobSchema = z.object({
   repackOn: DaySchema.nullable().describe('Day on which the filter is to be opened; null: not said'),
   prepared: z
     .array(z.object({ key: z.string().min(1).max(LONGEST_KEY), at: MomentSchema }))
-    .max(MOST_STEPS)
+    .max(MAX_STEPS)
     .describe('Preparations that are done'),
   cut: CutRecordSchema.nullable().describe('Pieces that were cut for it; null: none yet'),
 });

@@ -13,7 +13,7 @@ export const FLOW_BOUNDS = {
 } as const satisfies Record<string, Bounds>;
 
 /** Most fillings in one reading. */
-const MOST_FILLINGS = 20;
+const MAX_FILLINGS = 20;
 
 /** When in the life of a pack a flow was timed. A clean flow is the yardstick that later ones are held against. */
 export const FlowMomentSchema = z.enum(['clean', 'before strip', 'between']);
@@ -33,7 +33,7 @@ export const CARE_BOUNDS = {
   topUp: { what: 'Topped up', kind: 'volume', min: 0, max: 1, aboveMin: true },
 } as const satisfies Record<string, Bounds>;
 /** Most works of one service. */
-const MOST_WORKS = 80;
+const MAX_WORKS = 80;
 /** Longest key of what is due. */
 const LONGEST_ITEM = 100;
 /** Longest name of a cause. */
@@ -62,7 +62,7 @@ export const LogEntrySchema = z.discriminatedUnion('kind', [
     seconds: z
       .array(bounded(FLOW_BOUNDS.seconds))
       .min(1, 'Time at least one filling.')
-      .max(MOST_FILLINGS, `At most ${MOST_FILLINGS} fillings make one reading.`),
+      .max(MAX_FILLINGS, `At most ${MAX_FILLINGS} fillings make one reading.`),
   }),
   z.object({
     kind: z.literal('repacked'),
@@ -117,7 +117,7 @@ export const LogEntrySchema = z.discriminatedUnion('kind', [
         }),
       )
       .min(1, 'Choose what you did.')
-      .max(MOST_WORKS),
+      .max(MAX_WORKS),
     flowWas: z.enum(['fine', 'low', 'not known']).describe('What the keeper says of the flow before it'),
   }),
   z.object({ kind: z.literal('top-up'), ...common, volume: bounded(CARE_BOUNDS.topUp) }),

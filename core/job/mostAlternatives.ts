@@ -1,2 +1,2 @@
 /** Most plans beside the plan. */
-export const MOST_ALTERNATIVES = 5;
+export const MAX_ALTERNATIVES = 5;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { MomentSchema } from '../document/fields';
 
 /** Most spans one job can have: parked and fetched again a few times. */
-const MOST_SPANS = 50;
+const MAX_SPANS = 50;
 /** Longest name of a place, characters. */
 const LONGEST_PLACE = 60;
 
@@ -17,5 +17,5 @@ export const OutOfFlowSchema = z
         .max(LONGEST_PLACE, `Where it is parked is too long: use at most ${LONGEST_PLACE} characters.`),
     }),
   )
-  .max(MOST_SPANS);
+  .max(MAX_SPANS);
 export type OutOfFlow = z.infer<typeof OutOfFlowSchema>;

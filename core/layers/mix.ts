@@ -3,7 +3,7 @@ import { bounded } from '../units/bounded';
 import { GEOMETRY_BOUNDS } from '../media/geometryBounds';
 import { OwnMediumSchema } from '../media/ownMediumSchema';
 import { MEDIUM_ID } from '../document/mediumId';
-import { MIX_BOUNDS, MOST_MIXED } from './mixBounds';
+import { MIX_BOUNDS, MAX_MIXED } from './mixBounds';
 
 /** A medium mixed into another, with its share of the volume. */
 export const MixPartSchema = z.object({
@@ -16,7 +16,7 @@ export type MixPart = z.infer<typeof MixPartSchema>;
 /** What is mixed with the layer’s medium in one bed, by shares of the volume. */
 export const MixSchema = z
   .object({
-    parts: z.array(MixPartSchema).min(1).max(MOST_MIXED),
+    parts: z.array(MixPartSchema).min(1).max(MAX_MIXED),
     porosity: bounded(GEOMETRY_BOUNDS.porosity)
       .nullable()
       .describe('Share of the mixture that is open to the water, 0–1; null: the mean of its parts'),

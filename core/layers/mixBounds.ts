@@ -6,4 +6,4 @@ export const MIX_BOUNDS = {
 } as const satisfies Record<string, Bounds>;
 
 /** Most media that are mixed into another. */
-export const MOST_MIXED = 3;
+export const MAX_MIXED = 3;

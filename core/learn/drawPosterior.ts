@@ -10,7 +10,7 @@ import {
 } from './weighedDraws';
 
 /** Most rounds of draws: each proposal is made from the draws of the one before. */
-const MOST_ROUNDS = 2;
+const MAX_ROUNDS = 2;
 
 /** Where the first round is drawn from: the likeliest point and Laplace’s covariance. */
 const firstProposal = ({ fit }: Pick<LearnedLog, 'fit'>): Proposal => ({
@@ -33,12 +33,12 @@ export function drawPosterior(
 ): Posterior {
   let proposal = firstProposal(learned);
   let drawn: WeighedDraw[] = [];
-  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+  for (let round = 0; round < MAX_ROUNDS; round += 1) {
     drawn = [];
     while (drawn.length < draws) {
       const count = Math.min(AT_ONCE, draws - drawn.length);
       drawn.push(...weighedDraws(learned.model, proposal, round * draws + drawn.length, count));
-      tell((round + drawn.length / draws) / MOST_ROUNDS);
+      tell((round + drawn.length / draws) / MAX_ROUNDS);
     }
     const next = nextProposal(drawn);
     if (next === null) break;

@@ -5,7 +5,7 @@ import type { LearningPlace } from './predictStretch';
 import { tells, type Stretch } from './stretch';
 
 /** Share of the readings that may not fit before nothing is learned from any of them (calibrated). */
-const MOST_ODD = 1 / 3;
+const MAX_ODD = 1 / 3;
 
 /** What a log says: the likeliest point of the uncertain numbers, and what does not fit. */
 export interface LearnedLog {
@@ -41,7 +41,7 @@ export function learnLog(
     const next = worstOf(foresight(model, point));
     if (next === undefined) return { model, fit, readings: told, odd };
     odd.push(next);
-    if (odd.length > Math.max(1, MOST_ODD * readings)) return { refused: odd };
+    if (odd.length > Math.max(1, MAX_ODD * readings)) return { refused: odd };
   }
 }
 

@@ -21,9 +21,9 @@ export interface RepackRecord {
 }
 
 /** Most stretches that are learned from, the newest (calibrated: a fit takes as long as they are). */
-const MOST_STRETCHES = 4;
+const MAX_STRETCHES = 4;
 /** Readings of a kind in a stretch that are learned from (calibrated: more say little more, and take long). */
-const MOST_READINGS = 40;
+const MAX_READINGS = 40;
 /** What a jug is off, as a share, when it was filled once only (calibrated). */
 const ONE_FILLING = 0.05;
 
@@ -60,7 +60,7 @@ export function logStretches(
     }
     return [{ ...stretch, epochs }];
   });
-  return renumbered(stretches.filter((stretch) => tells(stretch) > 0).slice(-MOST_STRETCHES));
+  return renumbered(stretches.filter((stretch) => tells(stretch) > 0).slice(-MAX_STRETCHES));
 }
 
 /** After any moment of a log. */
@@ -126,9 +126,9 @@ function cut(
 
 /** As many readings as are learned from, evenly over all, the first and the last among them. */
 function evenly<T>(readings: readonly T[]): readonly T[] {
-  if (readings.length <= MOST_READINGS) return readings;
-  const step = (readings.length - 1) / (MOST_READINGS - 1);
-  return Array.from({ length: MOST_READINGS }, (_, index) => readings[Math.round(index * step)]!);
+  if (readings.length <= MAX_READINGS) return readings;
+  const step = (readings.length - 1) / (MAX_READINGS - 1);
+  return Array.from({ length: MAX_READINGS }, (_, index) => readings[Math.round(index * step)]!);
 }
 
 /** True when an entry is about the pack that a repack put in: after it, or its own clean flow. */

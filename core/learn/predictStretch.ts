@@ -23,7 +23,7 @@ export interface StretchPrediction {
 }
 
 /** A filter that is blocked altogether still has a logarithm of its flow, m³/s: a few millilitres an hour. */
-const LEAST_FLOW = 1e-9;
+const MIN_FLOW = 1e-9;
 
 /** Longest stretch that is followed, days: what was read later says little that earlier readings do not. */
 export const LONGEST_STRETCH = 400;
@@ -70,7 +70,7 @@ export function predictStretch(
     // The condition of the pump changes what comes out at once; what it changes in the clogging is small.
     flows: stretch.flows.map(({ day }) =>
       Math.max(
-        LEAST_FLOW,
+        MIN_FLOW,
         (valueAt(simulation, 'flow', stretch, day) * speedAt(day)) / speedOf(point, epochAt(stretch, 0)),
       ),
     ),

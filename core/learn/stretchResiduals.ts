@@ -11,7 +11,7 @@ export const MODEL_ERROR = 0.05;
 /** Least error of a level, m: of one reading, and of the model for all of a stretch (calibrated). */
 const LEVEL_ERROR = 1e-3;
 /** Least share that a jug is off, however alike its fillings are (calibrated). */
-const LEAST_SPREAD = 0.015;
+const MIN_SPREAD = 0.015;
 /** How sharply a keeper tells a low flow from a fine one, as a spread of the logarithm (calibrated). */
 const FEELS = 0.1;
 
@@ -21,12 +21,12 @@ const SOFT = 0.03;
 /** Probability of calling a state what it is, its neighbour, or something else (calibrated). */
 const CALLED = { same: 0.6, sameAtEnd: 0.8, neighbour: 0.2, other: 0.01 } as const;
 
-const LEAST_LIKELIHOOD = 1e-9;
+const MIN_LIKELIHOOD = 1e-9;
 
 /** Error of flows read in a stretch, as the root of its covariance over their logarithms. */
 export const flowErrorRoot = ({ flows }: Pick<Stretch, 'flows'>): Matrix =>
   errorRoot(
-    flows.map(({ spread }) => Math.max(LEAST_SPREAD, spread)),
+    flows.map(({ spread }) => Math.max(MIN_SPREAD, spread)),
     MODEL_ERROR,
   );
 
@@ -68,7 +68,7 @@ export function stretchResiduals(stretch: Stretch, predicted: StretchPrediction,
 }
 
 const deviance = (likelihood: number): number =>
-  Math.sqrt(-2 * Math.log(Math.min(1, Math.max(LEAST_LIKELIHOOD, likelihood))));
+  Math.sqrt(-2 * Math.log(Math.min(1, Math.max(MIN_LIKELIHOOD, likelihood))));
 
 /** Probability that a layer is called so dirty that holds a share of what fits, 0–1. */
 export function likelihoodOfDirt(share: number, dirt: (typeof DIRT_STATES)[number]): number {

@@ -111,12 +111,12 @@ function momentsOf(draws: readonly WeighedDraw[], weights: readonly number[]): P
         );
   });
   for (let place = 0; place < size; place += 1)
-    covariance.set(place, place, covariance.get(place, place) + LEAST_VARIANCE);
+    covariance.set(place, place, covariance.get(place, place) + MIN_VARIANCE);
   return { mean, root: rootOf(covariance).to2DArray() };
 }
 
 /** Keeps a covariance of few draws invertible. */
-const LEAST_VARIANCE = 1e-6;
+const MIN_VARIANCE = 1e-6;
 
 /** From where the next round is drawn; null: these draws are worth enough. */
 export const nextProposal = (draws: readonly WeighedDraw[]): Proposal | null =>

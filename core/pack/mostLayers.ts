@@ -1,2 +1,2 @@
 /** Most layers a pack may have: more than any filter holds, few enough to draw. */
-export const MOST_LAYERS = 60;
+export const MAX_LAYERS = 60;

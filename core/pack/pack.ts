@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { IdSchema, nameSchema } from '../document/fields';
 import { VisitSchema } from './visit';
-import { MOST_VISITS } from './visitLimits';
+import { MAX_VISITS } from './visitLimits';
 import { LayerSchema } from '../layers/layer';
-import { MOST_LAYERS } from './mostLayers';
+import { MAX_LAYERS } from './mostLayers';
 
 export const PackRoleSchema = z.enum(['as found', 'planned', 'alternative', 'as packed']);
 export type PackRole = z.infer<typeof PackRoleSchema>;
@@ -17,10 +17,10 @@ export const PackSchema = z
     name: nameSchema('The pack’s name'),
     layers: z
       .array(LayerSchema)
-      .max(MOST_LAYERS, `A pack has at most ${MOST_LAYERS} layers: merge or remove some.`),
+      .max(MAX_LAYERS, `A pack has at most ${MAX_LAYERS} layers: merge or remove some.`),
     visits: z
       .array(VisitSchema)
-      .max(MOST_VISITS, `A year has at most ${MOST_VISITS} visits planned.`)
+      .max(MAX_VISITS, `A year has at most ${MAX_VISITS} visits planned.`)
       .describe('When hands are to go into the filter, by days from packing'),
   })
   .refine((pack) => new Set(pack.layers.map((layer) => layer.id)).size === pack.layers.length, {

@@ -12,7 +12,7 @@ export interface LevelStrip {
 /** Strip below the lowest mark, m. */
 const TAIL = 0.02;
 /** Marks nearer than this cannot be told apart at a glance, m (common practice, no source). */
-const LEAST_APART = 0.003;
+const MIN_APART = 0.003;
 
 /**
  * A strip for the wall of a hang-on-back: where the water stands when the pack is clean, when service is due, and when it
@@ -31,6 +31,6 @@ export function levelStrip(headroom: ArrayLike<number>, serviceDay: number | nul
     clean,
     service: due,
     length: clean + TAIL,
-    tooClose: due !== null && (clean - due < LEAST_APART || due < LEAST_APART),
+    tooClose: due !== null && (clean - due < MIN_APART || due < MIN_APART),
   };
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Finding } from '../findings/finding';
 import { answersOf } from './answers';
-import { FIRST_WEIGHTS } from './balance';
+import { DEFAULT_WEIGHTS } from './balance';
 import type { Finalist } from './finalist';
 import { lossesOf, type Figures } from './wishes';
 
@@ -52,7 +52,7 @@ const LIMITS = {
   mostMass: null,
 };
 const answers = (packs: readonly Finalist[], mine: Finalist | null) =>
-  answersOf(packs, mine, LIMITS, FIRST_WEIGHTS);
+  answersOf(packs, mine, LIMITS, DEFAULT_WEIGHTS);
 
 describe('answersOf', () => {
   const long = packOf({ service: 150, fines: 6e-3 });

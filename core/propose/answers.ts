@@ -48,7 +48,7 @@ const LEAST = 3;
 const MOST = 6;
 /** A wish counts as given up from this share of the way from best to worst on, and so many are told. */
 const GIVEN_UP = 0.35;
-const MOST_GIVEN_UP = 3;
+const MAX_GIVEN_UP = 3;
 
 /**
  * The packs that are offered: three to six that no other beats in everything, each the best in something. None has an
@@ -139,6 +139,6 @@ function givenUp(losses: readonly number[], all: readonly (readonly number[])[])
   })
     .filter(({ share }) => share >= GIVEN_UP)
     .sort((a, b) => b.share - a.share)
-    .slice(0, MOST_GIVEN_UP)
+    .slice(0, MAX_GIVEN_UP)
     .map(({ wish }) => wish);
 }

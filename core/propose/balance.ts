@@ -7,7 +7,7 @@ export type Weights = Readonly<Record<Wish, number>>;
  * What a search begins with: long service, clear water and bacteria before all else; cost, minutes and turnover, which
  * mostly go along with them, and the work of the change for half.
  */
-export const FIRST_WEIGHTS: Weights = {
+export const DEFAULT_WEIGHTS: Weights = {
   service: 1,
   clear: 1,
   cover: 1,
@@ -30,7 +30,7 @@ const BESIDE = 0.3;
  */
 function balanceAmong(
   all: readonly (readonly number[])[],
-  weights: Weights = FIRST_WEIGHTS,
+  weights: Weights = DEFAULT_WEIGHTS,
 ): (losses: readonly number[]) => number {
   const felt = all.map(feltLosses);
   const best = WISHES.map((_, index) => Math.min(...felt.map((losses) => losses[index]!)));
@@ -49,7 +49,7 @@ function balanceAmong(
 /** Packs ranked by all wishes together, the best first. */
 export function ranked<T extends { readonly losses: readonly number[] }>(
   packs: readonly T[],
-  weights: Weights = FIRST_WEIGHTS,
+  weights: Weights = DEFAULT_WEIGHTS,
 ): T[] {
   const balance = balanceAmong(
     packs.map(({ losses }) => losses),

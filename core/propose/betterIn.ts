@@ -22,11 +22,11 @@ export function betterIn(figures: Figures, other: Figures): Compared {
 }
 
 /** Fewest wishes that a pack must grant better to be called better than another. */
-const LEAST_BETTER = 2;
+const MIN_BETTER = 2;
 
 /** True for a pack that is at least as good in every wish and better in two, the change from today left out. */
 export function isBetterThan(figures: Figures, other: Figures): boolean {
   const { better, worse } = betterIn(figures, other);
   const counts = (wishes: readonly Wish[]): number => wishes.filter((wish) => wish !== 'change').length;
-  return counts(worse) === 0 && counts(better) >= LEAST_BETTER;
+  return counts(worse) === 0 && counts(better) >= MIN_BETTER;
 }

@@ -119,8 +119,8 @@ export function pliesIn(
       search(index - 1, [...counts, count], sum + count * ply);
   };
   // Of many sheets the thickest few are enough to fill a room well.
-  search(Math.min(plies.length, MOST_PLIES) - 1, [], 0);
-  const used = Math.min(plies.length, MOST_PLIES);
+  search(Math.min(plies.length, MAX_PLIES) - 1, [], 0);
+  const used = Math.min(plies.length, MAX_PLIES);
   return best.counts.flatMap((count, place) => {
     const ply = plies[used - 1 - place]!;
     return count === 0 ? [] : [{ thickness: count * ply, ply }];
@@ -128,7 +128,7 @@ export function pliesIn(
 }
 
 /** Most thicknesses of sheets that are combined in one room. */
-const MOST_PLIES = 3;
+const MAX_PLIES = 3;
 
 /**
  * Lays items one after the other from one end of the room, and takes what they need of it.

@@ -8,7 +8,7 @@ import { visitBurden } from '../service/visitBurden';
 export const LONGEST_SHUT = 182;
 
 /** Openings a year that every filter gets. */
-const LEAST_OPENINGS = 2;
+const MIN_OPENINGS = 2;
 /** Parts of the body in hand then: the impeller. */
 const LOOKED_AT = 1;
 
@@ -23,6 +23,6 @@ export function openedAnyway(
   filter: Filter,
   { visits, minutes }: { readonly visits: number; readonly minutes: number },
 ): { visits: number; minutes: number } {
-  const more = Math.max(0, LEAST_OPENINGS - visits);
+  const more = Math.max(0, MIN_OPENINGS - visits);
   return { visits: visits + more, minutes: minutes + more * visitBurden(filter, [], [], LOOKED_AT).minutes };
 }

@@ -4,7 +4,7 @@ import type { FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
 import { volumeBetween } from '../filter/chamberGeometry';
 import { usableDepth } from '../filter/usableDepth';
-import { FIRST_SCHOOLS } from '../findings/firstSchools';
+import { DEFAULT_SCHOOLS } from '../findings/firstSchools';
 import type { Schools } from '../findings/schools';
 import { mediumOf } from '../layers/mediumOf';
 import { plainLayer } from '../layers/plainLayer';
@@ -28,7 +28,7 @@ const askFor = (
   const filter = presetFilter(kind, { id: 'f', tankId: 't' }, 'Test');
   return {
     ...firstAsk({
-      around: { ...aloneOn(TANK), schools: { ...FIRST_SCHOOLS, ...schools } },
+      around: { ...aloneOn(TANK), schools: { ...DEFAULT_SCHOOLS, ...schools } },
       filter,
       mine: [],
       today: [],

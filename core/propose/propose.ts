@@ -3,7 +3,7 @@ import { ensembleRange, type EnsembleRange } from '../dirt/ensembleRange';
 import { forecast } from '../dirt/forecast';
 import type { Layer } from '../layers/layer';
 import { answersOf, type PlanStanding, type Proposal } from './answers';
-import { FIRST_WEIGHTS } from './balance';
+import { DEFAULT_WEIGHTS } from './balance';
 import { betterIn, type Compared } from './betterIn';
 import { finalistOf, type Finalist } from './finalist';
 import { contradiction, nearest, NOTHING_NEAR, type Contradiction } from './limits';
@@ -71,7 +71,7 @@ export function propose(input: ProposeInput, effort: Effort = USUAL_EFFORT): Pro
     near = nearest(near, last?.near ?? NOTHING_NEAR);
   }
   const finalists = shortlist(considered, mine).map(({ layers }) => finalistOf(input, layers));
-  const { proposals, plan } = answersOf(finalists, whole, input.limits, FIRST_WEIGHTS);
+  const { proposals, plan } = answersOf(finalists, whole, input.limits, DEFAULT_WEIGHTS);
   return {
     tried,
     forecast: forecasts,

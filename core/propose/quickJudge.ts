@@ -17,7 +17,7 @@ import { turnover } from '../hydraulics/turnover';
 import type { Layer } from '../layers/layer';
 import type { Chamber } from '../filter/filter';
 import { HORIZON } from '../pack/visitLimits';
-import { MOST_LAYERS } from '../pack/mostLayers';
+import { MAX_LAYERS } from '../pack/mostLayers';
 import { turnoverBand } from '../practice/turnoverBand';
 import { netVolume } from '../tank/netVolume';
 import { visitBurden } from '../service/visitBurden';
@@ -77,7 +77,7 @@ export function quickJudge(
   const water = new Float64Array(SIZES);
   const whole = new Float64Array(SIZES);
   const afloat = new Float64Array(SIZES);
-  const caught = new Float64Array(MOST_LAYERS * SIZES);
+  const caught = new Float64Array(MAX_LAYERS * SIZES);
   const empty = filterWater(filter, [], fluid);
   const near: Balance = {
     flow: filter.labelFlow / 2,

@@ -36,7 +36,7 @@ const LEFT_FREE = 0.1;
 /** An upright pad in the last slot of a hang-on-back needs a gap behind it, m (common practice, no source). */
 const GAP_BEHIND = 2e-3;
 /** Room below this is none, m. */
-const LEAST_ROOM = 5e-3;
+const MIN_ROOM = 5e-3;
 
 /** True for a chamber that is filled by itself, ahead of all others. */
 function isLead(filter: Filter, chamber: Chamber, index: number, others: boolean): boolean {
@@ -93,4 +93,4 @@ export function roomOf(
 }
 
 /** True where there is room for a layer. */
-export const isOpen = ({ depth }: Slot): boolean => depth >= LEAST_ROOM;
+export const isOpen = ({ depth }: Slot): boolean => depth >= MIN_ROOM;

@@ -4,12 +4,12 @@ import { presetFilter } from '../filter/presetFilter';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
 import { plainLayer } from '../layers/plainLayer';
-import { FIRST_SCHOOLS } from '../findings/firstSchools';
+import { DEFAULT_SCHOOLS } from '../findings/firstSchools';
 import { aloneOn } from '../report/evaluatePack';
 import { EMPTY_SHELF, type Shelf, type ShelfItem } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
-import { FIRST_WEIGHTS, ranked } from './balance';
+import { DEFAULT_WEIGHTS, ranked } from './balance';
 import { isBetterThan } from './betterIn';
 import { dominates, undominated } from './dominance';
 import { USUAL_EFFORT } from './effort';
@@ -199,9 +199,9 @@ describe('searchPacks', () => {
   it('does not make every wish the same: without clear water, nothing but coarse foam wins', () => {
     const isCoarse = (layer: Layer): boolean => mediumOf(layer).grade === 'coarse';
     const front = undominated(every, ({ losses }) => losses);
-    const blind = ranked(front, { ...FIRST_WEIGHTS, clear: 0, cover: 0, turnover: 0 })[0];
+    const blind = ranked(front, { ...DEFAULT_WEIGHTS, clear: 0, cover: 0, turnover: 0 })[0];
     expect(blind?.layers.every((layer) => isCoarse(layer) || mediumOf(layer).grade === null)).toBe(true);
-    const seeing = ranked(front, { ...FIRST_WEIGHTS, service: 0.2, clear: 4 })[0];
+    const seeing = ranked(front, { ...DEFAULT_WEIGHTS, service: 0.2, clear: 4 })[0];
     expect(seeing?.layers.some((layer) => ['fine', 'polishing'].includes(mediumOf(layer).grade ?? ''))).toBe(
       true,
     );
@@ -263,7 +263,7 @@ describe('propose', () => {
     ],
   ];
   it.each(bad)('beats %s: as good in every wish, better in two', (_, kind, layers) => {
-    const around = { ...aloneOn(tank), schools: FIRST_SCHOOLS };
+    const around = { ...aloneOn(tank), schools: DEFAULT_SCHOOLS };
     const input: ProposeInput = {
       ...firstAsk({
         around,

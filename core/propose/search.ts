@@ -61,7 +61,7 @@ const AT_ONCE = 0.45;
 /** Optional parts of a pack are left out in so many of the draws, where not all packs can be tried. */
 const LEFT_OUT = 0.55;
 /** Draws of one slice at most, of which most may not fit. */
-const MOST_DRAWS = 40;
+const MAX_DRAWS = 40;
 /** How much the wish counts that a pack is chosen for, against all others together. */
 const ONE_WISH = 0.75;
 
@@ -177,7 +177,7 @@ export function* searchPacks(
   for (let turn = 0; !ended && known.size < packs && chosen.size < AT_ONCE * forecasts; turn += 1) {
     const isFirst = chosen.size === 0 && turn < FIRST_SLICES;
     const until = known.size + (isFirst ? FIRST_PACKS : SLICE_PACKS);
-    const mostDraws = isFirst ? FIRST_DRAWS : MOST_DRAWS * SLICE_PACKS;
+    const mostDraws = isFirst ? FIRST_DRAWS : MAX_DRAWS * SLICE_PACKS;
     for (let draws = 0; known.size < until && draws < mostDraws; draws += 1) {
       const next = genomes.next();
       if (next.done === true) {

@@ -6,7 +6,7 @@ import type { CleanFlow } from '../hydraulics/cleanFlowFit';
 import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydraulics/operatingPoint';
 import { turnover } from '../hydraulics/turnover';
 import type { Schools } from '../findings/schools';
-import { FIRST_SCHOOLS } from '../findings/firstSchools';
+import { DEFAULT_SCHOOLS } from '../findings/firstSchools';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import type { Posterior } from '../dirt/posterior';
@@ -112,7 +112,7 @@ export interface PackInput extends Surroundings {
 export const aloneOn = (tank: Tank): Surroundings => ({
   tank,
   others: [],
-  schools: FIRST_SCHOOLS,
+  schools: DEFAULT_SCHOOLS,
   added: [],
   now: null,
 });

@@ -4,7 +4,7 @@ import { drawnInput } from '../dirt/drawnInput';
 import { likelyInput } from '../dirt/likelyInput';
 import { ENSEMBLE } from '../dirt/ensemble';
 import type { Visit, Work } from '../pack/visit';
-import { HORIZON, MOST_VISITS } from '../pack/visitLimits';
+import { HORIZON, MAX_VISITS } from '../pack/visitLimits';
 import type { Filter } from '../filter/filter';
 import type { PackEdit } from '../pack/packEdit';
 import type { PlacedLayer } from '../layers/placedLayer';
@@ -71,7 +71,7 @@ export function servicePlan(
   const clogging = begins === null ? null : beginClogging(begins);
   if (clogging === null) return null;
   const all: PlannedVisit[] = [];
-  const most = MOST_VISITS * Math.ceil((input.days ?? HORIZON) / HORIZON) + since.done.length;
+  const most = MAX_VISITS * Math.ceil((input.days ?? HORIZON) / HORIZON) + since.done.length;
   const { tank, added = [], now = null } = input;
   const lives = livesByDate(inFlow, { tank, added, now });
   const clean = clogging.today();

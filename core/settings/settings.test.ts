@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { chooseLocale } from './chooseLocale';
-import { FIRST_SETTINGS, SettingsSchema } from './settings';
+import { DEFAULT_SETTINGS, SettingsSchema } from './settings';
 
 describe('settings', () => {
   it.each([
@@ -15,10 +15,10 @@ describe('settings', () => {
   });
 
   it('come valid, and refuse units and languages that are none', () => {
-    expect(SettingsSchema.parse(FIRST_SETTINGS)).toEqual(FIRST_SETTINGS);
-    expect(SettingsSchema.safeParse({ ...FIRST_SETTINGS, units: 'cubits' }).success).toBe(false);
+    expect(SettingsSchema.parse(DEFAULT_SETTINGS)).toEqual(DEFAULT_SETTINGS);
+    expect(SettingsSchema.safeParse({ ...DEFAULT_SETTINGS, units: 'cubits' }).success).toBe(false);
     expect(
-      SettingsSchema.safeParse({ ...FIRST_SETTINGS, locale: 'en GB' }).error?.issues[0]?.message,
+      SettingsSchema.safeParse({ ...DEFAULT_SETTINGS, locale: 'en GB' }).error?.issues[0]?.message,
     ).toMatch(/en-GB or de/);
   });
 });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { SchoolsSchema } from '../findings/schools';
-import { FIRST_SCHOOLS } from '../findings/firstSchools';
-import { MOST_AWAY } from '../care/mostAway';
+import { DEFAULT_SCHOOLS } from '../findings/firstSchools';
+import { MAX_AWAY } from '../care/mostAway';
 import { DaySchema, IdSchema } from '../document/fields';
 import { bounded } from '../units/bounded';
 import type { Bounds } from '../units/bounds';
@@ -12,7 +12,7 @@ export const MONEY_BOUNDS = {
 } as const satisfies Record<string, Bounds>;
 
 /** Most filters that are put in order. */
-const MOST_ORDERED = 1000;
+const MAX_ORDERED = 1000;
 
 /** What the keeper has chosen for the whole app. */
 export const SettingsSchema = z.object({
@@ -33,20 +33,20 @@ export const SettingsSchema = z.object({
   electricityPrice: bounded(MONEY_BOUNDS.electricity).nullable().describe('Of a kilowatt-hour'),
   filterOrder: z
     .array(IdSchema)
-    .max(MOST_ORDERED)
+    .max(MAX_ORDERED)
     .describe('In which the keeper goes through the filters; those not named come last'),
   away: z
-    .object({ from: DaySchema, days: z.int().min(1).max(MOST_AWAY) })
+    .object({ from: DaySchema, days: z.int().min(1).max(MAX_AWAY) })
     .nullable()
     .describe('The next time that nobody is there'),
 });
 export type Settings = z.infer<typeof SettingsSchema>;
 
-export const FIRST_SETTINGS: Settings = {
+export const DEFAULT_SETTINGS: Settings = {
   id: 'settings',
   units: 'metric',
   locale: null,
-  schools: FIRST_SCHOOLS,
+  schools: DEFAULT_SCHOOLS,
   currency: 'EUR',
   electricityPrice: null,
   filterOrder: [],

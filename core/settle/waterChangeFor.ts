@@ -1,5 +1,5 @@
 /** A change is never larger than this at once: more shocks the animals (common practice, no source). */
-const MOST_AT_ONCE = 0.5;
+const MAX_AT_ONCE = 0.5;
 /** A change aims this far under the limit, as a share of it: the kit does not read finer. */
 const AIMS_AT = 0.8;
 /** Shares are said in steps of this. */
@@ -24,7 +24,7 @@ export function waterChangeFor(reading: number, limit: number, fresh = 0): Water
   const aim = Math.max(fresh, AIMS_AT * limit);
   const left = (aim - fresh) / Math.max(1e-12, reading - fresh);
   const all = 1 - left;
-  const times = Math.max(1, Math.ceil(Math.log(Math.max(left, 1e-3)) / Math.log(1 - MOST_AT_ONCE) - 1e-9));
+  const times = Math.max(1, Math.ceil(Math.log(Math.max(left, 1e-3)) / Math.log(1 - MAX_AT_ONCE) - 1e-9));
   const each = times === 1 ? all : 1 - left ** (1 / times);
-  return { share: Math.min(MOST_AT_ONCE, Math.ceil(each / STEP - 1e-9) * STEP), times };
+  return { share: Math.min(MAX_AT_ONCE, Math.ceil(each / STEP - 1e-9) * STEP), times };
 }

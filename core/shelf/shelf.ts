@@ -17,15 +17,15 @@ export const SHELF_BOUNDS = {
 } as const satisfies Record<string, Bounds>;
 
 /** Most things on the shelf, and most of one of them. */
-export const MOST_ITEMS = 500;
-export const MOST_COUNT = 999;
+export const MAX_ITEMS = 500;
+export const MAX_COUNT = 999;
 /** Longest name of one. */
 export const LONGEST_LABEL = 80;
 
 const count = z
   .int('The count must be a whole number.')
   .min(0, 'The count cannot be below 0.')
-  .max(MOST_COUNT, `The count must be at most ${MOST_COUNT}.`);
+  .max(MAX_COUNT, `The count must be at most ${MAX_COUNT}.`);
 const price = bounded(SHELF_BOUNDS.price).nullable();
 const common = {
   id: IdSchema,
@@ -84,7 +84,7 @@ export const ShelfSchema = z
   .object({
     /** Constant: there is one shelf. */
     id: z.literal('shelf'),
-    items: z.array(ShelfItemSchema).max(MOST_ITEMS, `The shelf can hold at most ${MOST_ITEMS} items.`),
+    items: z.array(ShelfItemSchema).max(MAX_ITEMS, `The shelf can hold at most ${MAX_ITEMS} items.`),
   })
   .refine(({ items }) => new Set(items.map(({ id }) => id)).size === items.length, {
     path: ['items'],

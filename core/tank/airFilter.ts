@@ -10,7 +10,7 @@ export const AIR_FILTER_BOUNDS = {
 } as const satisfies Record<string, Bounds>;
 
 /** Most air-driven filters of one tank. */
-export const MOST_AIR_FILTERS = 12;
+export const MAX_AIR_FILTERS = 12;
 
 /** A sponge or a box that an air pump drives: it has no flow to speak of, but a film lives in it. */
 export const AirFilterSchema = z.object({

@@ -8,8 +8,8 @@ export const FEED_BOUNDS = {
   length: { what: 'Length of one', kind: 'length', min: 0.005, max: 1 },
 } as const satisfies Record<string, Bounds>;
 
-const MOST_ANIMALS = 10_000;
-const MOST_GROUPS = 30;
+const MAX_ANIMALS = 10_000;
+const MAX_GROUPS = 30;
 
 /** What goes in: weighed, or estimated from the animals; null when nothing is known yet. kg of dry food a day. */
 export const FeedSchema = z.object({
@@ -24,11 +24,11 @@ export const FeedSchema = z.object({
               count: z
                 .int('How many must be a whole number.')
                 .min(0, 'How many must be 0 or more.')
-                .max(MOST_ANIMALS, `How many must be at most ${MOST_ANIMALS}.`),
+                .max(MAX_ANIMALS, `How many must be at most ${MAX_ANIMALS}.`),
               length: bounded(FEED_BOUNDS.length).describe('Body length of one, m'),
             }),
           )
-          .max(MOST_GROUPS),
+          .max(MAX_GROUPS),
       }),
     ])
     .nullable(),

@@ -16,7 +16,7 @@ const HARDSCAPE_SHARE_SPREAD = 0.25;
 const KNOWN_SHARE_SPREAD = 0.05;
 
 /** Least water that is left however much stands in it, m³: keeps what is divided by it finite. */
-const LEAST_VOLUME = 1e-4;
+const MIN_VOLUME = 1e-4;
 
 /**
  * Water in a tank, m³, with what it may be off: floor area × level, less the grains of the substrate and what stands
@@ -30,7 +30,7 @@ export const netVolume = rememberedFor((water: Water): Measured => {
   const hardscape = hardscapeVolume(water);
   return propagate(
     ([side = 0, fill = 0, depth = 0, porosity = 0, solid = 0]) =>
-      Math.max(LEAST_VOLUME, floorArea(stretched(water, side)) * (fill - depth * (1 - porosity)) - solid),
+      Math.max(MIN_VOLUME, floorArea(stretched(water, side)) * (fill - depth * (1 - porosity)) - solid),
     [
       // One tape measures all sides: they are off together.
       { value: 0, spread: SIDE_SPREAD },

@@ -3,7 +3,7 @@ import { IdSchema, nameSchema, NoteSchema } from '../document/fields';
 import { AimSchema, PlaceSchema } from '../filter/ports';
 import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
-import { AirFilterSchema, MOST_AIR_FILTERS } from './airFilter';
+import { AirFilterSchema, MAX_AIR_FILTERS } from './airFilter';
 import { FeedSchema } from './feed';
 import { LitterSchema } from './litter';
 import { PlantsSchema } from './plants';
@@ -26,7 +26,7 @@ export const AnimalSchema = z.enum(ANIMALS);
 export type Animal = z.infer<typeof AnimalSchema>;
 
 /** Most circulation pumps of one tank. */
-export const MOST_CIRCULATION = 8;
+export const MAX_CIRCULATION = 8;
 
 /** A pump that only moves the water, flow m³/s. */
 export const CirculationSchema = z.object({
@@ -53,10 +53,10 @@ export const TankSchema = z.object({
   animals: z.array(AnimalSchema).max(ANIMALS.length),
   circulation: z
     .array(CirculationSchema)
-    .max(MOST_CIRCULATION, `A tank has at most ${MOST_CIRCULATION} circulation pumps.`),
+    .max(MAX_CIRCULATION, `A tank has at most ${MAX_CIRCULATION} circulation pumps.`),
   airFilters: z
     .array(AirFilterSchema)
-    .max(MOST_AIR_FILTERS, `A tank has at most ${MOST_AIR_FILTERS} air-driven filters.`),
+    .max(MAX_AIR_FILTERS, `A tank has at most ${MAX_AIR_FILTERS} air-driven filters.`),
   routine: RoutineSchema,
   cover: CoverSchema,
   room: RoomSchema,

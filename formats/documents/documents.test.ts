@@ -2,7 +2,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { FIRST_SETTINGS } from '@/core/settings/settings';
+import { DEFAULT_SETTINGS } from '@/core/settings/settings';
 import { EMPTY_SHELF } from '@/core/shelf/shelf';
 import { readNeatLayerFile } from '../readNeatLayerFile';
 import { SCHEMA_VERSION } from './kinds';
@@ -103,11 +103,11 @@ describe('documents of older versions', () => {
   });
 
   it('gives settings of version 5 a currency, and knows no shelf before version 6', () => {
-    const { currency, electricityPrice, ...before } = FIRST_SETTINGS;
+    const { currency, electricityPrice, ...before } = DEFAULT_SETTINGS;
     const read = readDocument('settings', before, 5);
-    expect(read).toEqual({ ok: true, doc: FIRST_SETTINGS });
+    expect(read).toEqual({ ok: true, doc: DEFAULT_SETTINGS });
     expect([currency, electricityPrice]).toEqual(['EUR', null]);
-    expect(readDocument('settings', { ...FIRST_SETTINGS, currency: 'euros' }, 6)).toMatchObject({
+    expect(readDocument('settings', { ...DEFAULT_SETTINGS, currency: 'euros' }, 6)).toMatchObject({
       ok: false,
       faults: [expect.stringMatching(/three capital letters/)],
     });
@@ -129,8 +129,8 @@ describe('documents of older versions', () => {
     if (!read.ok) throw new Error(read.faults.join(' '));
     const { cover, room } = read.file.tank;
     expect([cover, room]).toEqual([null, { temperature: null, humidity: null }]);
-    const { filterOrder, away, ...before } = FIRST_SETTINGS;
-    expect(readDocument('settings', before, 7)).toEqual({ ok: true, doc: FIRST_SETTINGS });
+    const { filterOrder, away, ...before } = DEFAULT_SETTINGS;
+    expect(readDocument('settings', before, 7)).toEqual({ ok: true, doc: DEFAULT_SETTINGS });
     expect([filterOrder, away]).toEqual([[], null]);
   });
 

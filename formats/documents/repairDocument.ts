@@ -2,7 +2,7 @@ import { presetFilter } from '@/core/filter/presetFilter';
 import { FilterKindSchema } from '@/core/filter/filterKind';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { UNPREPARED } from '@/core/job/unprepared';
-import { FIRST_SETTINGS } from '@/core/settings/settings';
+import { DEFAULT_SETTINGS } from '@/core/settings/settings';
 import { EMPTY_SHELF } from '@/core/shelf/shelf';
 import { newTank } from '@/core/tank/newTank';
 import { faultLines } from '@/core/document/faultLines';
@@ -18,7 +18,7 @@ export interface Repaired<T> {
 }
 
 /** Most faults that are mended before it is given up: a document with more is not worth what is left of it. */
-const MOST_CHANGES = 400;
+const MAX_CHANGES = 400;
 
 /** Litres of a tank whose own are lost, m³: small enough to be noticed. */
 const LOST_VOLUME = 0.05;
@@ -66,7 +66,7 @@ function templateOf(kind: DocumentKind, doc: RawDocument): Template {
     case 'logEntry':
       return { fields: { jobId: null, note: '' }, elements: {} };
     case 'settings':
-      return { fields: { ...FIRST_SETTINGS }, elements: {} };
+      return { fields: { ...DEFAULT_SETTINGS }, elements: {} };
     case 'shelf':
       return { fields: { ...EMPTY_SHELF }, elements: { items: { label: '', count: 0, price: null } } };
   }
@@ -87,7 +87,7 @@ export function repairDocument<K extends DocumentKind>(
   let doc: unknown = migrateDocument(kind, raw, version);
   const template = templateOf(kind, raw);
   const changes: string[] = [];
-  for (let change = 0; change <= MOST_CHANGES; change += 1) {
+  for (let change = 0; change <= MAX_CHANGES; change += 1) {
     const parsed = DOCUMENT_SCHEMAS[kind].safeParse(doc);
     if (parsed.success) return { doc: parsed.data as DocumentOf<K>, changes };
     const [issue] = parsed.error.issues;

@@ -18,7 +18,7 @@ export interface LogRead {
 }
 
 /** Most faults that are told. */
-const MOST_FAULTS = 50;
+const MAX_FAULTS = 50;
 /** The jug of a flow that was written down without one, m³: the flow is what counts. */
 const ONE_LITRE = 1e-3;
 
@@ -58,7 +58,7 @@ export function readLogTable(table: Table, mapping: Mapping, options: Options): 
     } catch (error) {
       if (!(error instanceof CellError)) throw error;
       badRows += 1;
-      if (faults.length < MOST_FAULTS) faults.push(`Row ${number}: ${error.message}`);
+      if (faults.length < MAX_FAULTS) faults.push(`Row ${number}: ${error.message}`);
     }
   });
   return { entries, badRows, faults };

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import type { Remote } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { LogEntry } from '@/core/job/logEntry';
-import { MOST_LOG_ENTRIES } from '@/formats/fileLimits';
+import { MAX_LOG_ENTRIES } from '@/formats/fileLimits';
 import { LOG_FIELDS, logField, type LogFieldKey } from '@/formats/logCsv/logFields';
 import type { ColumnChoice, DecimalSign, Mapping } from '@/formats/logCsv/guessMapping';
 import type { DayOrder } from '@/formats/logCsv/parseMoment';
@@ -48,7 +48,7 @@ const ORDERS: readonly { value: DayOrder; label: string }[] = [
   { value: 'month first', label: '12/31 (month first)' },
 ];
 /** Most faults that are shown at once. */
-const MOST_FAULTS = 8;
+const MAX_FAULTS = 8;
 const DAY = { day: 'numeric', month: 'short', year: 'numeric' } as const;
 
 const NO_ANSWER = 'The app is not responding, so the file could not be checked.';
@@ -78,7 +78,7 @@ export function LogFileMapping({ filterId, name, file, remote, nameOf, onAdd, on
     };
     const work = async () => {
       const from = since === '' ? null : new Date(`${since}T00:00`).toISOString();
-      const read = await remote.read(mapping, filterId, from, MOST_LOG_ENTRIES);
+      const read = await remote.read(mapping, filterId, from, MAX_LOG_ENTRIES);
       if (!isCurrent) return;
       if (read.entries === null || read.entries.length === 0)
         return show({ mapping, since, read, missing: null }, null);
@@ -237,7 +237,7 @@ function Summary({ state: { read, missing }, nameOf }: { state: ReadState; nameO
       )}
       {read.entries === null ? (
         <p className={styles.faults}>
-          A log can hold {words.number(MOST_LOG_ENTRIES, 0)} entries. Choose a later day under “Only entries
+          A log can hold {words.number(MAX_LOG_ENTRIES, 0)} entries. Choose a later day under “Only entries
           since”.
         </p>
       ) : null}
@@ -245,10 +245,10 @@ function Summary({ state: { read, missing }, nameOf }: { state: ReadState; nameO
         <>
           <p>{count(badRows, 'row is', 'rows are')} left out:</p>
           <ul aria-label="Rows that are left out" className={styles.faults}>
-            {faults.slice(0, MOST_FAULTS).map((fault) => (
+            {faults.slice(0, MAX_FAULTS).map((fault) => (
               <li key={fault}>{fault}</li>
             ))}
-            {badRows > MOST_FAULTS ? <li>And {words.number(badRows - MOST_FAULTS, 0)} more.</li> : null}
+            {badRows > MAX_FAULTS ? <li>And {words.number(badRows - MAX_FAULTS, 0)} more.</li> : null}
           </ul>
         </>
       )}

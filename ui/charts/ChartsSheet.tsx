@@ -29,7 +29,7 @@ import styles from './Charts.module.css';
 import { DayField } from './DayField';
 import { flowReadings } from './flowReadings';
 import { MonthTable } from './MonthTable';
-import { LEAST_DAYS, WindowBrush } from './WindowBrush';
+import { MIN_DAYS, WindowBrush } from './WindowBrush';
 
 interface Props {
   readonly filter: Filter;
@@ -53,7 +53,7 @@ const AHEAD = 180;
 const BACK_FIRST = 180;
 const AHEAD_FIRST = 90;
 /** Days back at least, so that there is room for what comes. */
-const LEAST_BACK = 30;
+const MIN_BACK = 30;
 
 const SPANS = [
   { said: 'Last three months', back: 90, ahead: 14 },
@@ -87,7 +87,7 @@ export function ChartsSheet({
       [
         ...log.map(({ at }) => at),
         ahead?.packedAt ?? now,
-        new Date(Date.parse(now) - LEAST_BACK * DAY_MS).toISOString(),
+        new Date(Date.parse(now) - MIN_BACK * DAY_MS).toISOString(),
       ]
         .reduce((first, at) => (at < first ? at : first))
         .slice(0, 10),
@@ -116,8 +116,8 @@ export function ChartsSheet({
       timeZone: 'UTC',
     });
   const show = (low: number, high: number): void => {
-    const first = Math.min(within(low), last - LEAST_DAYS);
-    setChosen([first, Math.max(within(high), first + LEAST_DAYS)]);
+    const first = Math.min(within(low), last - MIN_DAYS);
+    setChosen([first, Math.max(within(high), first + MIN_DAYS)]);
   };
   const view: ChartView = {
     x: scaleLinear([from, to], [LEFT, width - RIGHT]),
@@ -159,7 +159,7 @@ export function ChartsSheet({
             label="To"
             value={dates[1] ?? ''}
             within={[momentOf(0), momentOf(last)]}
-            onDay={(date) => show(Math.min(from, dayOf(date) - LEAST_DAYS), dayOf(date))}
+            onDay={(date) => show(Math.min(from, dayOf(date) - MIN_DAYS), dayOf(date))}
           />
           <p className={styles.spans}>
             {SPANS.map(({ said, back, ahead: later }) => {

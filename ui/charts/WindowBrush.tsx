@@ -8,7 +8,7 @@ import styles from './Charts.module.css';
 
 const HEIGHT = 44;
 /** Fewest days in sight. */
-export const LEAST_DAYS = 14;
+export const MIN_DAYS = 14;
 
 interface Props {
   readonly width: number;
@@ -47,7 +47,7 @@ export function WindowBrush({ width, extent, window: chosen, onWindow, readings,
         const picked = event.selection as [number, number] | null;
         if (picked === null) return latest.current([first, last]);
         const [low, high] = picked.map((pixel) => Math.round(scale.invert(pixel))) as [number, number];
-        latest.current([low, Math.max(high, low + LEAST_DAYS)]);
+        latest.current([low, Math.max(high, low + MIN_DAYS)]);
       });
     const selection = select<SVGGElement, unknown>(node);
     selection.call(brush);

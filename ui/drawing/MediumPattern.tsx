@@ -4,13 +4,13 @@ import { bedGeometry } from '@/core/media/bedGeometry';
 import { catalogueId } from '@/core/media/catalogueId';
 
 /** Smallest and largest bubble that still reads as foam, px, and how much larger than life bubbles are drawn. */
-const LEAST_BUBBLE = 3.3;
-const MOST_BUBBLE = 14;
+const MIN_BUBBLE = 3.3;
+const MAX_BUBBLE = 14;
 const BUBBLE_PER_PORE = 5200;
 
 /** Smallest and largest grain or ring, px. */
-const LEAST_GRAIN = 12;
-const MOST_GRAIN = 24;
+const MIN_GRAIN = 12;
+const MAX_GRAIN = 24;
 
 const within = (least: number, size: number, most: number): number => Math.min(most, Math.max(least, size));
 
@@ -57,7 +57,7 @@ function texture(medium: Medium, scale: number): Texture {
   switch (medium.family) {
     case 'foam':
       return foam(
-        within(LEAST_BUBBLE, pore * BUBBLE_PER_PORE, MOST_BUBBLE),
+        within(MIN_BUBBLE, pore * BUBBLE_PER_PORE, MAX_BUBBLE),
         catalogueId(medium) === 'foam-bumped',
       );
     case 'floss':
@@ -65,11 +65,11 @@ function texture(medium: Medium, scale: number): Texture {
     case 'cartridge':
       return cartridge();
     case 'dense rings':
-      return rings(within(LEAST_GRAIN, (solidSize * 2 + pore) * scale, MOST_GRAIN));
+      return rings(within(MIN_GRAIN, (solidSize * 2 + pore) * scale, MAX_GRAIN));
     case 'porous mineral':
       return catalogueId(medium) === 'porous-ceramic'
-        ? pellets(within(LEAST_GRAIN, solidSize * scale, MOST_GRAIN))
-        : stone(within(LEAST_GRAIN, solidSize * scale, MOST_GRAIN), BROKEN.includes(catalogueId(medium)));
+        ? pellets(within(MIN_GRAIN, solidSize * scale, MAX_GRAIN))
+        : stone(within(MIN_GRAIN, solidSize * scale, MAX_GRAIN), BROKEN.includes(catalogueId(medium)));
     case 'plastic':
       return catalogueId(medium) === 'balls'
         ? balls()

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
-import { FILE_ENDING, MOST_FILE_BYTES, MOST_FILE_WORDS } from '@/formats/fileLimits';
+import { FILE_ENDING, MAX_FILE_BYTES, MAX_FILE_WORDS } from '@/formats/fileLimits';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 import type { Stored } from '@/store/documentTable';
 import { sendText } from '../state/send';
@@ -14,7 +14,7 @@ import styles from './FileDrop.module.css';
 type Preview = { readonly text: string; readonly file: NeatLayerFile };
 
 /** Most faults listed; a torn file can have thousands. */
-const MOST_FAULTS = 12;
+const MAX_FAULTS = 12;
 
 /** Brings a filter in from its file: shows what it would add before it adds it, and every fault when it cannot. */
 export function FileDrop() {
@@ -28,8 +28,8 @@ export function FileDrop() {
     setPreview(null);
     setFaults([]);
     if (file === undefined) return;
-    if (file.size > MOST_FILE_BYTES) {
-      setFaults([`The file is larger than ${MOST_FILE_WORDS}, the largest this app can read.`]);
+    if (file.size > MAX_FILE_BYTES) {
+      setFaults([`The file is larger than ${MAX_FILE_WORDS}, the largest this app can read.`]);
       return;
     }
     const text = await file.text();
@@ -68,10 +68,10 @@ export function FileDrop() {
         <div role="alert" className={styles.faults}>
           <p>Nothing was added. The file has these problems:</p>
           <ul>
-            {faults.slice(0, MOST_FAULTS).map((fault) => (
+            {faults.slice(0, MAX_FAULTS).map((fault) => (
               <li key={fault}>{fault}</li>
             ))}
-            {faults.length > MOST_FAULTS ? <li>and {faults.length - MOST_FAULTS} more.</li> : null}
+            {faults.length > MAX_FAULTS ? <li>and {faults.length - MAX_FAULTS} more.</li> : null}
           </ul>
         </div>
       )}

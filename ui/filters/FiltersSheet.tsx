@@ -167,7 +167,7 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
 }
 
 /** A spread below one percent reads as one: no jug is that exact. */
-const LEAST_SPREAD = 0.01;
+const MIN_SPREAD = 0.01;
 
 /** The largest figure of a row: flow now against clean, or what is missing for it. */
 function FlowFigure({ row: { flow } }: { row: HomeRow }) {
@@ -182,7 +182,7 @@ function FlowFigure({ row: { flow } }: { row: HomeRow }) {
   const spread =
     flow.shareSpread === null
       ? ''
-      : `, ±${words.show({ kind: 'share', si: Math.max(LEAST_SPREAD, flow.shareSpread) })}`;
+      : `, ±${words.show({ kind: 'share', si: Math.max(MIN_SPREAD, flow.shareSpread) })}`;
   return (
     <>
       <p className={styles.figure} data-low={flow.share < SERVICE_SHARE}>
@@ -197,16 +197,16 @@ function FlowFigure({ row: { flow } }: { row: HomeRow }) {
 }
 
 /** Most lines said in a row; the bench says the rest. */
-const MOST_WARNINGS = 2;
+const MAX_WARNINGS = 2;
 
 /** What else was found, beside what the state says already. */
 function Warnings({ findings, said: state }: { findings: HomeRow['findings']; said: string }) {
   const words = useWords();
   const said = findings.filter((finding) => !state.startsWith(words.say(finding.title)));
-  const more = said.length - MOST_WARNINGS;
+  const more = said.length - MAX_WARNINGS;
   return (
     <ul className={styles.warnings}>
-      {said.slice(0, MOST_WARNINGS).map((finding) => (
+      {said.slice(0, MAX_WARNINGS).map((finding) => (
         <li key={finding.key} data-level={finding.level}>
           {words.say(finding.title)}
         </li>

@@ -12,7 +12,7 @@ const HEIGHT = 104;
 const FOOT = 18;
 const LEFT = 30;
 /** How far back the chart looks at least, days. */
-const LEAST_DAYS = 30;
+const MIN_DAYS = 30;
 
 interface Props {
   readonly flow: ChartFlow;
@@ -30,7 +30,7 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
   if (shown.length === 0) return <p className="quiet">No flow measured in the last half year.</p>;
   const inUnit = (si: number): number => fromSi(si, words.unit('flow'));
   const top = Math.max(...shown.map((reading) => reading.mean + (reading.spread ?? 0)));
-  const start = min([subDays(end, LEAST_DAYS), ...shown.map((reading) => parseISO(reading.at))]);
+  const start = min([subDays(end, MIN_DAYS), ...shown.map((reading) => parseISO(reading.at))]);
   // Straight over the moments: the scale for dates brings a calendar along that nothing here needs.
   const x = scaleLinear([start.getTime(), end.getTime()], [LEFT, WIDTH - 34]);
   const y = scaleLinear([0, inUnit(top)], [HEIGHT - FOOT, 8]).nice(3);

@@ -4,7 +4,7 @@ import type { Layer } from '@/core/layers/layer';
 import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
 import { mediumOf, partMedium } from '@/core/layers/mediumOf';
 import type { Mix, MixPart } from '@/core/layers/mix';
-import { MIX_BOUNDS, MOST_MIXED } from '@/core/layers/mixBounds';
+import { MIX_BOUNDS, MAX_MIXED } from '@/core/layers/mixBounds';
 import { GEOMETRY_BOUNDS } from '@/core/media/geometryBounds';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/Habits';
@@ -85,7 +85,7 @@ export function MixRows({ layer, onChange }: Props) {
           }
           className={styles.wide}
         />
-        {mix.parts.length < MOST_MIXED && rest > 2 * MIX_BOUNDS.share.min ? (
+        {mix.parts.length < MAX_MIXED && rest > 2 * MIX_BOUNDS.share.min ? (
           <Button onClick={() => onChange({ ...mix, parts: [...mix.parts, firstPart(layer, rest / 2)] })}>
             Mix in another medium
           </Button>

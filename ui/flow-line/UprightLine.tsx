@@ -14,7 +14,7 @@ import styles from './UprightLine.module.css';
 
 /** Px per metre along the flow, and the least height of a layer: a finger must hit it. */
 const SCALE = 1700;
-const LEAST_HEIGHT = 44;
+const MIN_HEIGHT = 44;
 /** Width of the section, px. */
 const WIDTH = 118;
 
@@ -88,7 +88,7 @@ function LayerRow({ box, half, prefix }: { box: LayerBox; half: number; prefix: 
   if (layer === undefined) return null;
   const medium = mediumOf(layer);
   const grave = graveOf(report, layer.id);
-  const height = Math.max(LEAST_HEIGHT, layer.thickness * SCALE);
+  const height = Math.max(MIN_HEIGHT, layer.thickness * SCALE);
   const piece = (WIDTH * box.half) / half;
   const x = (WIDTH - piece) / 2;
   const size = words.show({ kind: 'length', si: layer.thickness });

@@ -2,7 +2,7 @@ import type { FlowLineLayout } from './flowLineLayout';
 import type { Insertion } from './insertionAt';
 
 /** Nearer than this, px, two points would cover each other: only the first is drawn. */
-const LEAST_APART = 20;
+const MIN_APART = 20;
 
 /** A place at which a layer can be put in, and the layers on either side of it. */
 export interface InsertionPoint extends Insertion {
@@ -26,6 +26,6 @@ export function insertionPoints(layout: FlowLineLayout): InsertionPoint[] {
   );
   return all.filter((point, index) => {
     const last = all.slice(0, index).findLast(({ chamberId }) => chamberId === point.chamberId);
-    return last === undefined || point.x - last.x >= LEAST_APART;
+    return last === undefined || point.x - last.x >= MIN_APART;
   });
 }

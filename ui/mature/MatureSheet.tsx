@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import {
   giftsFor,
-  MOST_OF_A_PIECE,
+  MAX_OF_A_PIECE,
   needsMedia,
   type Gift,
   type GivingTank,
@@ -38,7 +38,7 @@ const REFUSALS: Readonly<Record<Refusal, string>> = {
 };
 
 /** Tanks named at most in one sentence. */
-const MOST_NAMED = 4;
+const MAX_NAMED = 4;
 /** A tank that is not entered yet. */
 const NEW_TANK = '';
 
@@ -105,18 +105,18 @@ export function MatureSheet({ page, now }: Props) {
             )}
             {refused.length === 0 ? null : (
               <ul className={styles.refused}>
-                {refused.slice(0, MOST_NAMED).map(({ tankId, tank, refusal }) => (
+                {refused.slice(0, MAX_NAMED).map(({ tankId, tank, refusal }) => (
                   <li key={tankId}>
                     Nothing from {tank}: {refusal === null ? '' : REFUSALS[refusal]}.
                   </li>
                 ))}
-                {refused.length > MOST_NAMED ? (
-                  <li>and nothing from {refused.length - MOST_NAMED} more</li>
+                {refused.length > MAX_NAMED ? (
+                  <li>and nothing from {refused.length - MAX_NAMED} more</li>
                 ) : null}
               </ul>
             )}
             <p className="quiet">
-              Take at most {words.show({ kind: 'share', si: MOST_OF_A_PIECE })} of a piece, so that the giving
+              Take at most {words.show({ kind: 'share', si: MAX_OF_A_PIECE })} of a piece, so that the giving
               tank keeps enough bacteria. Keep the media wet in tank water and move it within the hour,
               between tanks of similar temperature and pH. Take nothing from a tank with sick animals, or with
               snails or pests you do not want to spread. Wash your hands. These are estimates: trust your test
@@ -131,8 +131,8 @@ export function MatureSheet({ page, now }: Props) {
 }
 
 const named = (tanks: readonly GivingTank[]): string[] => [
-  ...tanks.slice(0, MOST_NAMED).map(({ tank }) => tank),
-  ...(tanks.length > MOST_NAMED ? [`${tanks.length - MOST_NAMED} more tanks`] : []),
+  ...tanks.slice(0, MAX_NAMED).map(({ tank }) => tank),
+  ...(tanks.length > MAX_NAMED ? [`${tanks.length - MAX_NAMED} more tanks`] : []),
 ];
 
 /** "1.6× (likely range 1.1× to 1.9×)" */

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { AIR_FILTER_BOUNDS, MOST_AIR_FILTERS, type AirFilter } from '@/core/tank/airFilter';
+import { AIR_FILTER_BOUNDS, MAX_AIR_FILTERS, type AirFilter } from '@/core/tank/airFilter';
 import { CATALOGUE } from '@/core/media/catalogue';
 import { hasRole } from '@/core/media/hasRole';
 import { ChoiceField } from '../fields/ChoiceField';
@@ -70,7 +70,7 @@ export function AirFiltersFields({ tank, onChange }: TankPart) {
         </div>
       ))}
       <Button
-        disabled={airFilters.length >= MOST_AIR_FILTERS}
+        disabled={airFilters.length >= MAX_AIR_FILTERS}
         onClick={() => put([...airFilters, { ...FIRST, id: `air-${crypto.randomUUID()}` }])}
       >
         Add an air-driven filter

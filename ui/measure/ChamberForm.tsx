@@ -187,7 +187,7 @@ export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onL
 }
 
 /** Most things that are lifted before one chamber. */
-const MOST_LIFTED = 8;
+const MAX_LIFTED = 8;
 
 /** What is lifted to reach a chamber, in order, parted by commas. */
 function LiftField({ lift, onChange }: { lift: readonly string[]; onChange: (lift: string[]) => void }) {
@@ -198,9 +198,9 @@ function LiftField({ lift, onChange }: { lift: readonly string[]; onChange: (lif
         .split(',')
         .map((name) => name.trim())
         .filter((name) => name !== '');
-      return names.length <= MOST_LIFTED && names.every((name) => nameSchema('Name').safeParse(name).success)
+      return names.length <= MAX_LIFTED && names.every((name) => nameSchema('Name').safeParse(name).success)
         ? { ok: true, value: names }
-        : { ok: false, fault: `At most ${MOST_LIFTED} short names, separated by commas.` };
+        : { ok: false, fault: `At most ${MAX_LIFTED} short names, separated by commas.` };
     },
     onValue: onChange,
   });

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { addIntakeSponge } from '@/core/filter/addIntakeSponge';
 import { intakeSponge } from '@/core/filter/intakeSponge';
 import { isInternal } from '@/core/filter/kindFamily';
-import { MOST_PORTS, type Intake, type Outlet } from '@/core/filter/ports';
+import { MAX_PORTS, type Intake, type Outlet } from '@/core/filter/ports';
 import { PORT_BOUNDS } from '@/core/filter/portBounds';
 import type { OperatingPoint } from '@/core/hydraulics/operatingPoint';
 import { ChoiceField } from '../fields/ChoiceField';
@@ -90,7 +90,7 @@ export function PortsFields({ filter, branches, onChange, onSponge }: Props) {
             ) : null}
           </div>
         ))}
-        {lastIntake === undefined || intakes.length >= MOST_PORTS ? null : (
+        {lastIntake === undefined || intakes.length >= MAX_PORTS ? null : (
           <Button onClick={() => onChange({ intakes: [...intakes, lastIntake] })}>Add an intake</Button>
         )}
         {sponge !== null || isInternal(filter.kind) ? null : (
@@ -145,7 +145,7 @@ export function PortsFields({ filter, branches, onChange, onSponge }: Props) {
             ) : null}
           </div>
         ))}
-        {lastOutlet === undefined || outlets.length >= MOST_PORTS ? null : (
+        {lastOutlet === undefined || outlets.length >= MAX_PORTS ? null : (
           <Button onClick={() => onChange({ outlets: [...outlets, lastOutlet] })}>Add an outlet</Button>
         )}
       </div>

@@ -1,8 +1,8 @@
 'use client';
 import Button from '@mui/material/Button';
 import type { Filter } from '@/core/filter/filter';
-import { MOST_PORTS } from '@/core/filter/ports';
-import { MOST_POINTS, PUMP_BOUNDS, type Pump } from '@/core/filter/pump';
+import { MAX_PORTS } from '@/core/filter/ports';
+import { MAX_POINTS, PUMP_BOUNDS, type Pump } from '@/core/filter/pump';
 import { shutOffHead } from '@/core/filter/shutOffHead';
 import { internalLoss } from '@/core/hydraulics/internalHead';
 import { ChoiceField } from '../fields/ChoiceField';
@@ -62,7 +62,7 @@ export function PumpFields({ filter, onChange }: FilterPart) {
         label="Pumps in the filter"
         value={filter.pumps}
         min={1}
-        max={MOST_PORTS}
+        max={MAX_PORTS}
         onChange={(pumps) => pumps !== null && onChange({ pumps })}
       />
       <CountField
@@ -118,7 +118,7 @@ function CurvePoints({ head, onChange }: { head: Curve; onChange: (head: Curve) 
         </div>
       ))}
       <Button
-        disabled={points.length >= MOST_POINTS}
+        disabled={points.length >= MAX_POINTS}
         onClick={() => {
           const last = points.at(-1);
           put([...points, { flow: (last?.flow ?? 0) * 1.1 + 1e-6, head: 0 }]);

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { MOST_CIRCULATION, TANK_BOUNDS, type Circulation } from '@/core/tank/tank';
+import { MAX_CIRCULATION, TANK_BOUNDS, type Circulation } from '@/core/tank/tank';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/Habits';
 import { QuantityField } from '../fields/QuantityField';
@@ -60,7 +60,7 @@ export function PumpsFold({ tank, onChange }: TankPart) {
           </div>
         ))}
         <Button
-          disabled={circulation.length >= MOST_CIRCULATION}
+          disabled={circulation.length >= MAX_CIRCULATION}
           onClick={() => put([...circulation, FIRST])}
         >
           Add a circulation pump

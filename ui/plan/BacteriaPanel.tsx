@@ -127,11 +127,11 @@ function Water({
 }
 
 /** Least free ammonia that is worth a number, kg/m³. */
-const LEAST_FREE = 1e-6;
+const MIN_FREE = 1e-6;
 
 const freeSaid = (si: number, words: Words): string =>
-  si < LEAST_FREE
-    ? `under ${words.show({ kind: 'concentration', si: LEAST_FREE }, 3)}`
+  si < MIN_FREE
+    ? `under ${words.show({ kind: 'concentration', si: MIN_FREE }, 3)}`
     : words.show({ kind: 'concentration', si }, 3);
 
 /** What decides how long a chemical layer works. */

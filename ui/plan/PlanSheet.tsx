@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
-import { MOST_ALTERNATIVES } from '@/core/job/mostAlternatives';
+import { MAX_ALTERNATIVES } from '@/core/job/mostAlternatives';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
@@ -137,7 +137,7 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
         )}
         {instead !== null ? null : (
           <Button
-            disabled={alternatives.length >= MOST_ALTERNATIVES}
+            disabled={alternatives.length >= MAX_ALTERNATIVES}
             onClick={() => void addPlan(nextName(alternatives), layers, visits)}
           >
             Duplicate plan
@@ -163,7 +163,7 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
               <BesideBench
                 around={{ ...around, schools }}
                 plan={plan.doc}
-                canAdd={alternatives.length < MOST_ALTERNATIVES}
+                canAdd={alternatives.length < MAX_ALTERNATIVES}
                 onAdd={(name, layers) => void addPlan(name, layers, [])}
                 {...{ comparing, filter, ahead, asFound, alternatives }}
                 jobId={job.doc.id}
@@ -177,7 +177,7 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
 /** “Alternative 2”: the first number that is free. */
 function nextName(alternatives: readonly Stored<Pack>[]): string {
   const names = new Set(alternatives.map(({ doc }) => doc.name));
-  const number = Array.from({ length: MOST_ALTERNATIVES + 1 }, (_, index) => index + 1).find(
+  const number = Array.from({ length: MAX_ALTERNATIVES + 1 }, (_, index) => index + 1).find(
     (value) => !names.has(`Alternative ${value}`),
   );
   return `Alternative ${number}`;

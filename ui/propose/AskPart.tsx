@@ -28,8 +28,8 @@ const BOUNDS = {
   mass: { what: 'Weight', kind: 'mass', min: 0, max: 500, aboveMin: true },
 } as const satisfies Record<string, Bounds>;
 /** Most minutes a year that a limit may say: a whole working year. */
-const MOST_MINUTES = 10_000;
-const MOST_VISITS = 365;
+const MAX_MINUTES = 10_000;
+const MAX_VISITS = 365;
 
 interface Props {
   readonly ask: ProposeInput;
@@ -111,14 +111,14 @@ export function AskPart({ ask, onChange, onReset }: Props) {
             label="Visits a year, at most"
             value={limits.mostVisits}
             optional
-            max={MOST_VISITS}
+            max={MAX_VISITS}
             onChange={(mostVisits) => setLimit({ mostVisits })}
           />
           <CountField
             label="Minutes a year, at most"
             value={limits.mostMinutes}
             optional
-            max={MOST_MINUTES}
+            max={MAX_MINUTES}
             onChange={(mostMinutes) => setLimit({ mostMinutes })}
           />
           <QuantityField

@@ -10,7 +10,7 @@ import {
   type PlanStanding,
   type Proposal,
 } from '@/core/propose/answers';
-import { FIRST_WEIGHTS, type Weights } from '@/core/propose/balance';
+import { DEFAULT_WEIGHTS, type Weights } from '@/core/propose/balance';
 import { betterIn, isBetterThan } from '@/core/propose/betterIn';
 import type { Finalist } from '@/core/propose/finalist';
 import { provisional } from '@/core/propose/provisional';
@@ -84,7 +84,7 @@ export function ProposePanel(props: Props) {
     null,
   );
   const chosen = steered !== null && found.considered.includes(steered.pack) ? steered.pack : null;
-  const weights = chosen === null || steered === null ? FIRST_WEIGHTS : steered.weights;
+  const weights = chosen === null || steered === null ? DEFAULT_WEIGHTS : steered.weights;
   const mineFigures = found.mine?.figures ?? null;
   const isFinal = found.finalists !== null;
   const answers = useMemo(
@@ -210,7 +210,7 @@ const NONE: readonly Finalist[] = [];
 
 /** Weights that lean to one wish or the other: 0 all to the first, 1 all to the second. */
 const leaning = (x: Wish, y: Wish, share: number): Weights => ({
-  ...FIRST_WEIGHTS,
+  ...DEFAULT_WEIGHTS,
   [x]: LEAN * (1 - share) + 1 - LEAN / 2,
   [y]: LEAN * share + 1 - LEAN / 2,
 });

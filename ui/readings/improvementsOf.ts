@@ -6,9 +6,9 @@ import type { FoundImprovement } from './foundImprovement';
 import { HOUR } from '@/core/units/time';
 
 /** Gains below these are not worth a word: 10 L/h, half a millimetre, two hundredths of the water. */
-const LEAST_FLOW = 10e-3 / HOUR;
-const LEAST_HEADROOM = 5e-4;
-const LEAST_THROUGH = 0.02;
+const MIN_FLOW = 10e-3 / HOUR;
+const MIN_HEADROOM = 5e-4;
+const MIN_THROUGH = 0.02;
 
 /** The best small change for flow, headroom and pass-through. */
 export function improvementsOf(input: PackInput): ReadonlyMap<ReadingKey, FoundImprovement> {
@@ -17,11 +17,11 @@ export function improvementsOf(input: PackInput): ReadonlyMap<ReadingKey, FoundI
   const add = (key: ReadingKey, change: WhatIf | null, kind: Quantity['kind'], si: number): void => {
     if (change !== null) found.push([key, { change, by: { kind, si } }]);
   };
-  const flow = bestFor(changes, 'flow', LEAST_FLOW);
+  const flow = bestFor(changes, 'flow', MIN_FLOW);
   add('flow', flow, 'flow', flow?.flow ?? 0);
-  const headroom = bestFor(changes, 'headroom', LEAST_HEADROOM);
+  const headroom = bestFor(changes, 'headroom', MIN_HEADROOM);
   add('headroom', headroom, 'gap', headroom?.headroom ?? 0);
-  const through = bestFor(changes, 'leastPassThrough', LEAST_THROUGH);
+  const through = bestFor(changes, 'leastPassThrough', MIN_THROUGH);
   add('leastPassThrough', through, 'share', through?.leastPassThrough ?? 0);
   return new Map(found);
 }

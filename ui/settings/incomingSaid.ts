@@ -3,9 +3,9 @@ import type { IncomingDone, IncomingSaid } from '@/server/incomingFile';
 import type { Words } from '../fields/wordsFor';
 
 /** Most names that are told one by one. */
-const MOST_NAMES = 6;
+const MAX_NAMES = 6;
 /** Most faults that are told one by one; a torn file can have thousands. */
-const MOST_FAULTS = 12;
+const MAX_FAULTS = 12;
 
 const counted = (words: Words, count: number, one: string, many: string): string =>
   `${words.number(count, 0)} ${count === 1 ? one : many}`;
@@ -13,7 +13,7 @@ const counted = (words: Words, count: number, one: string, many: string): string
 /** "2 filters (Long run and Reed bench)". */
 function filtersSaid(words: Words, names: readonly string[]): string {
   const count = counted(words, names.length, 'filter', 'filters');
-  return names.length === 0 || names.length > MOST_NAMES ? count : `${count} (${joined(names)})`;
+  return names.length === 0 || names.length > MAX_NAMES ? count : `${count} (${joined(names)})`;
 }
 
 /** What a file holds, and what adding it or replacing everything with it would do. */
@@ -51,8 +51,8 @@ export function incomingSaid(words: Words, { kind, holdings, news, faults }: Inc
         ? 'You already have everything in this file. There is nothing to add.'
         : 'Replacing removes all your filters, logs, photos, shelf and settings and uses those in the file.',
     faults: [
-      ...faults.slice(0, MOST_FAULTS),
-      ...(faults.length > MOST_FAULTS ? [`And ${words.number(faults.length - MOST_FAULTS, 0)} more.`] : []),
+      ...faults.slice(0, MAX_FAULTS),
+      ...(faults.length > MAX_FAULTS ? [`And ${words.number(faults.length - MAX_FAULTS, 0)} more.`] : []),
     ],
   };
 }

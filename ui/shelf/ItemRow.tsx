@@ -5,7 +5,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { CATALOGUE, findMedium, UNKNOWN_MEDIUM } from '@/core/media/catalogue';
 import type { Medium } from '@/core/media/medium';
-import { LONGEST_LABEL, MOST_COUNT, SHELF_BOUNDS, type ShelfItem } from '@/core/shelf/shelf';
+import { LONGEST_LABEL, MAX_COUNT, SHELF_BOUNDS, type ShelfItem } from '@/core/shelf/shelf';
 import { SPARES, type Spare } from '@/core/shelf/spares';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
@@ -68,7 +68,7 @@ export function ItemRow({ item, perLitre, isNew, onChange, onRemove }: Props) {
         <CountField
           label="On hand"
           value={item.count}
-          max={MOST_COUNT}
+          max={MAX_COUNT}
           onChange={(count) => count !== null && onChange({ ...item, count })}
         />
       )}

@@ -1,13 +1,13 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
-import { MOST_ITEMS, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
+import { MAX_ITEMS, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
 import type { ShelfCsv } from '@/formats/shelfCsv';
 import { saveText } from '../state/saveText';
 import styles from './ShelfSheet.module.css';
 
 /** Most faults listed. */
-const MOST_FAULTS = 12;
+const MAX_FAULTS = 12;
 
 interface Props {
   readonly shelf: Shelf;
@@ -28,7 +28,7 @@ export function ShelfFile({ shelf, onAdd }: Props) {
     const { writeShelfCsv } = await import('@/formats/shelfCsv');
     saveText('shelf.csv', writeShelfCsv(shelf), 'text/csv');
   };
-  const room = MOST_ITEMS - shelf.items.length;
+  const room = MAX_ITEMS - shelf.items.length;
   return (
     <section aria-label="Shelf as a file" className={styles.kind}>
       <div className={styles.head}>
@@ -51,11 +51,11 @@ export function ShelfFile({ shelf, onAdd }: Props) {
         <div role="status">
           {read.faults.length === 0 ? null : (
             <ul className={styles.faults}>
-              {read.faults.slice(0, MOST_FAULTS).map((fault) => (
+              {read.faults.slice(0, MAX_FAULTS).map((fault) => (
                 <li key={fault}>{fault}</li>
               ))}
-              {read.faults.length > MOST_FAULTS ? (
-                <li>and {read.faults.length - MOST_FAULTS} more.</li>
+              {read.faults.length > MAX_FAULTS ? (
+                <li>and {read.faults.length - MAX_FAULTS} more.</li>
               ) : null}
             </ul>
           )}

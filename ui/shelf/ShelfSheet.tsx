@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { comparedLabels, pricePerVolume } from '@/core/shelf/pricePerLitre';
-import { MOST_ITEMS, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
+import { MAX_ITEMS, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
 import { mediumById } from '@/core/media/catalogue';
 import type { Stored } from '@/store/documentTable';
 import { useWords } from '../fields/Habits';
@@ -70,7 +70,7 @@ export function ShelfSheet({ shelf }: { shelf: Stored<Shelf> }) {
               <div className={styles.head}>
                 <h2 className="title">{title}</h2>
                 <Button
-                  disabled={items.length >= MOST_ITEMS}
+                  disabled={items.length >= MAX_ITEMS}
                   onClick={() => {
                     const item = newItem(kind);
                     setAdded(item.id);

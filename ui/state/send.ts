@@ -20,7 +20,7 @@ interface Options {
 }
 
 /** Browsers let requests outlive their page only up to this size together, bytes; a little is left for others. */
-const MOST_KEPT_ALIVE = 60_000;
+const MAX_KEPT_ALIVE = 60_000;
 
 /** Ids of changes that were sent and not answered, by what was sent: pressed again, it is the same change. */
 const unanswered = new Map<string, string>();
@@ -68,7 +68,7 @@ export async function fetchOutcome<T>(
   try {
     response = await fetch(url, {
       method,
-      keepalive: size <= MOST_KEPT_ALIVE,
+      keepalive: size <= MAX_KEPT_ALIVE,
       headers: { 'content-type': type, 'x-change-id': changeId },
       body,
     });

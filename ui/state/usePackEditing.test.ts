@@ -3,7 +3,7 @@ import { act, cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { MOST_LAYERS } from '@/core/pack/mostLayers';
+import { MAX_LAYERS } from '@/core/pack/mostLayers';
 import type { Pack } from '@/core/pack/pack';
 import { usePackEditing, type PackEditing } from './usePackEditing';
 
@@ -60,11 +60,11 @@ describe('usePackEditing', () => {
   });
 
   it('takes no layer more than a pack may have, and makes no step of it', () => {
-    const full = Array.from({ length: MOST_LAYERS }, (_, place) => layer(`l${place}`));
+    const full = Array.from({ length: MAX_LAYERS }, (_, place) => layer(`l${place}`));
     const { now } = open(full);
     expect(now().full).toBe(true);
     act(() => now().edit({ type: 'add', layer: layer('more'), index: 0 }));
-    expect(now().layers).toHaveLength(MOST_LAYERS);
+    expect(now().layers).toHaveLength(MAX_LAYERS);
     expect(now().canUndo).toBe(false);
   });
 

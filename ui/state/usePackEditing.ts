@@ -4,7 +4,7 @@ import type { Filter } from '@/core/filter/filter';
 import type { Visit } from '@/core/pack/visit';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
-import { MOST_LAYERS } from '@/core/pack/mostLayers';
+import { MAX_LAYERS } from '@/core/pack/mostLayers';
 import { packFaults } from '@/core/pack/packFaults';
 import { applyEdit, type PackEdit } from '@/core/pack/packEdit';
 import type { Stored } from '@/store/documentTable';
@@ -38,7 +38,7 @@ export function usePackEditing(filter: Filter, stored: Stored<Pack>): PackEditin
     (item: PackEdit, mark?: string) =>
       change((pack) => {
         const layers = applyEdit(pack.layers, item);
-        if (layers.length > MOST_LAYERS) return pack;
+        if (layers.length > MAX_LAYERS) return pack;
         remember(undoable(pack), mark);
         return { ...pack, layers };
       }),
@@ -64,7 +64,7 @@ export function usePackEditing(filter: Filter, stored: Stored<Pack>): PackEditin
     redo: forth,
     canUndo,
     canRedo,
-    full: save.doc.layers.length >= MOST_LAYERS,
+    full: save.doc.layers.length >= MAX_LAYERS,
     save,
     shortcuts: undoShortcuts(back, forth),
   };

@@ -2,7 +2,7 @@
 import { useCallback, useRef, useState } from 'react';
 
 /** Most steps that can be taken back. */
-const MOST_STEPS = 200;
+const MAX_STEPS = 200;
 
 export interface Undo<T> {
   /** Remembers the value before a change. Changes that follow each other with the same mark are one step. */
@@ -33,7 +33,7 @@ export function useUndo<T>(): Undo<T> {
       const { past, mark: lastMark } = steps.current;
       if (mark === undefined || mark !== lastMark || past.length === 0) {
         past.push(before);
-        if (past.length > MOST_STEPS) past.shift();
+        if (past.length > MAX_STEPS) past.shift();
       }
       steps.current.future = [];
       steps.current.mark = mark;

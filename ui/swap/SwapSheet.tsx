@@ -7,7 +7,7 @@ import { swapRange } from '@/core/biology/swapRange';
 import { stagesOf } from '@/core/biology/planSwap';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
-import { LAST_STAGE_DAY, MOST_STAGES, type Successor, type Swap } from '@/core/filter/swap';
+import { LAST_STAGE_DAY, MAX_STAGES, type Successor, type Swap } from '@/core/filter/swap';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import { placeLayers } from '@/core/layers/placeLayers';
@@ -210,7 +210,7 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
                 {begun ? null : (
                   <>
                     <Button
-                      disabled={swap.stages.length >= MOST_STAGES}
+                      disabled={swap.stages.length >= MAX_STAGES}
                       onClick={() => restage(swap.stages.length + 1)}
                     >
                       Add a stage

@@ -8,7 +8,7 @@ import { outcomeFaults } from '../state/outcomeFaults';
 import styles from './TroubleList.module.css';
 
 /** Most faults and changes listed of one document. */
-const MOST_LINES = 6;
+const MAX_LINES = 6;
 
 /** Stored documents that cannot be read: what is wrong, and how to keep, repair or remove each. */
 export function TroubleList({ troubles }: { troubles: readonly Trouble[] }) {
@@ -77,10 +77,10 @@ function TroubleItem({ trouble }: { trouble: Trouble }) {
 function Lines({ lines }: { lines: readonly string[] }) {
   return (
     <ul className={styles.lines}>
-      {lines.slice(0, MOST_LINES).map((line, place) => (
+      {lines.slice(0, MAX_LINES).map((line, place) => (
         <li key={`${place} ${line}`}>{line}</li>
       ))}
-      {lines.length > MOST_LINES ? <li>and {lines.length - MOST_LINES} more</li> : null}
+      {lines.length > MAX_LINES ? <li>and {lines.length - MAX_LINES} more</li> : null}
     </ul>
   );
 }

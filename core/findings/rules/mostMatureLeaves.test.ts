@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { OtherFilter } from '../../report/evaluatePack';
 import { aloneOn, evaluatePack, type PackReport } from '../../report/evaluatePack';
 import { presetFilter } from '../../filter/presetFilter';
-import { FIRST_SCHOOLS } from '../firstSchools';
+import { DEFAULT_SCHOOLS } from '../firstSchools';
 import { plainLayer } from '../../layers/plainLayer';
 import type { Layer } from '../../layers/layer';
 import { applyEdit } from '../../pack/packEdit';
@@ -44,7 +44,7 @@ const reportOf = (
 ): PackReport =>
   evaluatePack({
     ...aloneOn(tank),
-    schools: { ...FIRST_SCHOOLS, rinseWater },
+    schools: { ...DEFAULT_SCHOOLS, rinseWater },
     others,
     filter,
     layers,

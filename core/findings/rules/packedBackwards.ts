@@ -6,7 +6,7 @@ import type { Rule, RuleContext } from '../finding';
 import { orderPlace } from './properOrder';
 
 /** Fewest steps of the order that must all be the wrong way round: two could be chance. */
-const LEAST_STEPS = 2;
+const MIN_STEPS = 2;
 
 /** The layers whose order along the water says anything: what sits on the intake or in a prefilter is first by its place. */
 const ordered = ({ filter, inFlow }: RuleContext): readonly PlacedLayer[] =>
@@ -22,7 +22,7 @@ const ordered = ({ filter, inFlow }: RuleContext): readonly PlacedLayer[] =>
 export function isPackedBackwards(context: RuleContext): boolean {
   const places = ordered(context).map(orderPlace);
   const steps = places.slice(1).map((place, index) => Math.sign(place - (places[index] ?? place)));
-  return steps.every((step) => step <= 0) && steps.filter((step) => step < 0).length >= LEAST_STEPS;
+  return steps.every((step) => step <= 0) && steps.filter((step) => step < 0).length >= MIN_STEPS;
 }
 
 /** An up-flow order in a down-flow body, or the other way round: turned over, it is right. */
