@@ -1,5 +1,5 @@
 'use client';
-import { NotDrawnSheet } from '@/ui/troubles/NotDrawnSheet';
+import { AppErrorPage } from '@/ui/troubles/AppErrorPage';
 
 /** Shown when a sheet cannot be drawn. */
 export default function ErrorPage({
@@ -9,5 +9,5 @@ export default function ErrorPage({
   error: Error & { digest?: string };
   reset: () => void;
 }) {
-  return <NotDrawnSheet error={error} onRetry={reset} />;
+  return <AppErrorPage error={error} onRetry={reset} />;
 }

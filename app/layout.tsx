@@ -6,7 +6,7 @@ import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { readingHabits } from '@/server/readingHabits';
 import { KEEP_EARLY_INPUT } from '@/ui/frame/earlyInput';
-import { Habits } from '@/ui/fields/Habits';
+import { UnitsProvider } from '@/ui/fields/UnitsProvider';
 import { Theme } from '@/ui/theme/Theme';
 import '@/ui/theme/globals.css';
 
@@ -27,7 +27,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
       <body>
         <AppRouterCacheProvider options={{ enableCssLayer: true }}>
           <Theme>
-            <Habits habits={await readingHabits()}>{children}</Habits>
+            <UnitsProvider habits={await readingHabits()}>{children}</UnitsProvider>
           </Theme>
         </AppRouterCacheProvider>
       </body>

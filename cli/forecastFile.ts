@@ -1,4 +1,4 @@
-import { earlyRun, ensembleRuns } from '@/core/dirt/ensemble';
+import { earlyPercentileRun, ensembleRuns } from '@/core/dirt/ensemble';
 import { ensembleRange } from '@/core/dirt/ensembleRange';
 import { forecast } from '@/core/dirt/forecast';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
@@ -48,7 +48,7 @@ function outlook(input: ForecastInput) {
   const runs = ensembleRuns(input, by);
   const range = ensembleRange(runs);
   const unvisited: ForecastInput = { ...input, visits: [] };
-  const early = earlyRun(visits.length === 0 ? runs : ensembleRuns(unvisited, by));
+  const early = earlyPercentileRun(visits.length === 0 ? runs : ensembleRuns(unvisited, by));
   const { simulation, course, ...rest } = found;
   return {
     serviceBy: course.by,

@@ -1,5 +1,5 @@
 import { MERIT_NAMES } from '@/core/propose/answers';
-import { firstAsk } from '@/core/propose/firstAsk';
+import { defaultQuery } from '@/core/propose/defaultQuery';
 import { propose, serviceRange } from '@/core/propose/propose';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import { USUAL_EFFORT, type Effort } from '@/core/propose/effort';
@@ -29,7 +29,7 @@ export function proposeFile(
   const today = layersOf(packInFilter({ jobs }));
   const planned = layersOf(jobs.find(({ stage }) => stage !== 'done')?.plannedPackId);
   const input: ProposeInput = {
-    ...firstAsk({
+    ...defaultQuery({
       around: { ...aloneOn(tank), added: log.filter((entry) => entry.kind === 'addition') },
       filter,
       mine: planned.length > 0 ? planned : today,

@@ -79,7 +79,7 @@ test('a filter is surveyed to its last part, a second one joins it, and the prin
     '200',
     'Water comes in at the top, goes down through the trays and up a return pipe.',
   );
-  await expect(page.getByText('8 values')).toBeVisible();
+  await expect(page.getByText('8 values: you can go on')).toBeVisible();
 
   // What it lifts: typical for this kind, from its power, from the label, and as a curve that must fall.
   await page.getByText('Pump', { exact: true }).click();

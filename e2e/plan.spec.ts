@@ -154,7 +154,7 @@ test('a relief notch is cut on the bench, as wide as is needed to be safe', asyn
   // Its basket has an open edge; a body without one spills when its layers are blocked.
   await page.goto('/filter/window-sill/measure');
   await page.getByText('Lip and rim', { exact: true }).click();
-  await page.getByLabel('Relief notch').selectOption('none');
+  await page.getByLabel('Overflow past the media').selectOption('none');
   await expectSaved(page);
   await beginPlan(page, 'window-sill');
   await expect(

@@ -125,7 +125,7 @@ test.describe('on a phone', () => {
     await expectSaved(other);
     await page.reload();
     await expect(
-      page.getByText('The plan has changed. 1 layer that is in is not in it any more.'),
+      page.getByText('The plan has changed. 1 layer that is in is no longer in it.'),
     ).toBeVisible();
     await page.getByRole('button', { name: 'Mark as taken out' }).click();
     await expect(page.getByText('The plan has changed')).toHaveCount(0);

@@ -6,7 +6,7 @@ import { settlingRates } from '@/core/dirt/massBalance';
 import { settlingSpeed } from '@/core/dirt/settlingSpeed';
 import { SIZE_CLASSES } from '@/core/dirt/sizeClasses';
 import type { Filter } from '@/core/filter/filter';
-import { driveOf } from '@/core/hydraulics/drive';
+import { netPumpPressure } from '@/core/hydraulics/drive';
 import { filterWater } from '@/core/hydraulics/filterWater';
 import { fluidAt } from '@/core/hydraulics/fluid';
 import type { PlacedLayer } from '@/core/layers/placedLayer';
@@ -61,7 +61,7 @@ export function odexClogging(
   const made = dirtProduction(tank, numbers)!;
   const settles = settlingRates(tank, volume, numbers.settlingFactor);
   const decay = decayAt(numbers, tank.temperature);
-  const drive = driveOf(filterWater(filter, [], fluid));
+  const drive = netPumpPressure(filterWater(filter, [], fluid));
   const sizes = SIZE_CLASSES.length;
 
   const hydraulicDiameter = (4 * porosity) / specificSurface;

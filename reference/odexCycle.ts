@@ -1,6 +1,6 @@
 import type { CycleInput } from '@/core/biology/cycle';
-import { FILM_DECAY, FILM_SHED, HALF_FOOD, NITRIFIERS } from '@/core/biology/nitrifiers';
-import { foodFactor, oxygenRate } from '@/core/biology/workRate';
+import { FILM_DECAY, FILM_SHED, HALF_SATURATION, NITRIFIERS } from '@/core/biology/nitrifiers';
+import { foodFactor, oxygenRate } from '@/core/biology/monodRate';
 import { Solver } from './odexSolver';
 
 const KEYS = ['ammonia', 'nitrite'] as const;
@@ -32,7 +32,7 @@ export function odexCycle(input: CycleInput, tolerance: number): ReferenceEnd {
   const rate = (key: 'ammonia' | 'nitrite', nitrogen: number, oxygen: number): number => {
     const there = Math.max(0, nitrogen);
     return Math.min(
-      (foodFactor(NITRIFIERS[key], celsius) * there) / (HALF_FOOD + there),
+      (foodFactor(NITRIFIERS[key], celsius) * there) / (HALF_SATURATION + there),
       oxygenRate(NITRIFIERS[key], oxygen, celsius),
     );
   };

@@ -5,8 +5,8 @@ import { learnedFactors, LEARNED_KEYS } from '@/core/dirt/learnedFactors';
 import { serviceCourse, serviceDayOf } from '@/core/dirt/serviceCourse';
 import { withFactors } from '@/core/dirt/withFactors';
 import type { Layer } from '@/core/layers/layer';
-import { predictStretch, stretchInput, type LearningPlace } from '@/core/learn/predictStretch';
-import type { Stretch } from '@/core/learn/stretch';
+import { predictStretch, segmentInput, type LearningPlace } from '@/core/learn/predictStretch';
+import type { LogSegment } from '@/core/learn/stretch';
 import { MODEL_ERROR } from '@/core/learn/stretchResiduals';
 import { feedPerDay } from '@/core/tank/feedPerDay';
 import { seededNormal } from '@/core/units/seededNormal';
@@ -17,7 +17,7 @@ export interface SimulatedLog {
   readonly truth: readonly number[];
   /** When its service is truly due, days. */
   readonly serviceDay: number;
-  readonly stretches: readonly Stretch[];
+  readonly stretches: readonly LogSegment[];
 }
 
 const DAYS = 200;
@@ -48,7 +48,7 @@ export function simulatedLog(
   const serviceDay = run === null ? null : serviceDayOf(serviceCourse(run));
   if (serviceDay === null || serviceDay < READINGS) return null;
   const end = part * serviceDay;
-  const blank: Stretch = {
+  const blank: LogSegment = {
     layers,
     visits: [],
     epochs: [{ day: 0, epoch: 0 }],
@@ -63,7 +63,7 @@ export function simulatedLog(
       spread: JUG_ERROR,
     })),
   };
-  const seen = predictStretch(bend(stretchInput(place, blank)), blank, truth, food);
+  const seen = predictStretch(bend(segmentInput(place, blank)), blank, truth, food);
   if (seen === null) return null;
   const shared = Math.exp(MODEL_ERROR * normal());
   const flows = blank.flows.map((reading, index) => ({

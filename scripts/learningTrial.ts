@@ -6,7 +6,7 @@ import type { CloggingInput } from '@/core/dirt/clogging';
 import { ensembleRun } from '@/core/dirt/ensemble';
 import { ensembleRange } from '@/core/dirt/ensembleRange';
 import { presetFilter } from '@/core/filter/presetFilter';
-import { learnLog } from '@/core/learn/learnLog';
+import { fitModelToLog } from '@/core/learn/fitModelToLog';
 import { drawPosterior } from '@/core/learn/drawPosterior';
 import { WATERS } from '@/demo/waters';
 import { simulatedLog } from '@/reference/simulatedLog';
@@ -44,7 +44,7 @@ for (let seed = 0; seed < Number(count); seed += 1) {
   const log = simulatedLog(place, layers, seed, PART, world === 'as modelled' ? undefined : otherWorld);
   if (log === null) continue;
   result.simulated += 1;
-  const learned = learnLog(place, log.stretches);
+  const learned = fitModelToLog(place, log.stretches);
   if (learned === null || 'refused' in learned) continue;
   const input = {
     ...{ tank, filter, layers, others: [], visits: [], days: DAYS, brief: true },

@@ -1,4 +1,4 @@
-import { firstAsk } from '@/core/propose/firstAsk';
+import { defaultQuery } from '@/core/propose/defaultQuery';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import { aloneOn } from '@/core/report/evaluatePack';
 import { DEMO_SHELF } from '@/demo/demoShelf';
@@ -10,7 +10,7 @@ export function proposeOn(filterId: string): ProposeInput {
   if (water === undefined) throw new Error(`The demo has no ${filterId}.`);
   const { tank, filter, layers } = water;
   return {
-    ...firstAsk({
+    ...defaultQuery({
       around: aloneOn(tank),
       filter,
       mine: layers,

@@ -1,4 +1,4 @@
-import { toldOnce } from '@/core/care/due';
+import { dedupeTankItems } from '@/core/care/due';
 import { formatSentence } from '@/core/units/sentence';
 import { calendarOf } from '@/formats/calendar';
 import { NotFoundError } from '@/store/errors';
@@ -17,7 +17,7 @@ export async function calendarFile(db: Db, wanted: string | null): Promise<Respo
     .map((filter) => homeRow(filter, now));
   if (wanted !== null && rows.length === 0) throw new NotFoundError('filter');
   return sentAs(
-    calendarOf(toldOnce(rows), (sentence) => formatSentence(sentence, habits), now),
+    calendarOf(dedupeTankItems(rows), (sentence) => formatSentence(sentence, habits), now),
     'text/calendar; charset=utf-8',
     'filters.ics',
   );

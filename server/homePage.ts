@@ -1,6 +1,6 @@
 import { awayPlan, isOver, type Away, type AwayFilter } from '@/core/care/awayPlan';
-import { toldOnce, type Due } from '@/core/care/due';
-import { stockAhead, type StockWarning } from '@/core/care/stockAhead';
+import { dedupeTankItems, type Due } from '@/core/care/due';
+import { stockWarnings, type StockWarning } from '@/core/care/stockWarnings';
 import type { Shelf } from '@/core/shelf/shelf';
 import { homeRow, type HomeFilter, type HomeRow } from './homeRow';
 
@@ -70,7 +70,7 @@ export function homePage(
   const rows = filters
     .map((filter) => homeRow(filter, now))
     .sort((a, b) => a.next.urgency - b.next.urgency || soonest(a) - soonest(b));
-  const told = toldOnce(rows);
+  const told = dedupeTankItems(rows);
   const wanted = find.toLowerCase();
   const found = rows.filter(({ name, tank }) => `${name} ${tank}`.toLowerCase().includes(wanted));
   const pages = Math.max(1, Math.ceil(found.length / HOME_ROWS));
@@ -105,7 +105,7 @@ function stockOf(
   now: string,
 ): HomePage['stock'] {
   const rowOf = new Map(rows.map((row) => [row.id, row]));
-  const warnings = stockAhead(
+  const warnings = stockWarnings(
     filters.flatMap(({ filter, layers, outlook }) => {
       const row = rowOf.get(filter.id);
       return row === undefined || row.packIsOut

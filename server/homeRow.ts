@@ -3,7 +3,7 @@ import { dueList, visitKey, type Due } from '@/core/care/due';
 import { outlookVerdict } from '@/core/care/outlookVerdict';
 import { isOfTank } from '@/core/care/isOfTank';
 import { waterLost } from '@/core/care/waterLost';
-import { waterLostSaid } from '@/core/care/waterLostSaid';
+import { describeWaterLoss } from '@/core/care/describeWaterLoss';
 import type { FilterKind } from '@/core/filter/filterKind';
 import type { Filter } from '@/core/filter/filter';
 import type { FindingLevel } from '@/core/findings/finding';
@@ -21,7 +21,7 @@ import { isFlowLow } from '@/core/service/isFlowLow';
 import { flowState } from '@/core/service/flowState';
 import { planProgramme } from '@/core/prepare/planProgramme';
 import { dueSteps } from '@/core/prepare/programme';
-import { nextThing, type NextThing } from '@/core/service/nextThing';
+import { nextAction, type NextThing } from '@/core/service/nextAction';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Sentence } from '@/core/units/sentence';
 import type { OutlookState } from '@/store/outlooks';
@@ -137,7 +137,7 @@ export function homeRow(
     airFilters: around.tank.airFilters.length,
     tankVolume: netVolume(around.tank.water).value,
     stage: job?.stage ?? null,
-    next: nextThing({
+    next: nextAction({
       openJob: job,
       report,
       flow,
@@ -174,7 +174,7 @@ export function homeRow(
           },
     findings: [
       ...(lost?.leaks === true
-        ? [{ key: 'water lost', level: 'check' as const, title: waterLostSaid(lost).state }]
+        ? [{ key: 'water lost', level: 'check' as const, title: describeWaterLoss(lost).state }]
         : []),
       ...(report?.findings ?? [])
         .filter(({ level }) => level !== 'note')

@@ -1,5 +1,5 @@
 import {
-  LOOKS_BACK,
+  LOG_WINDOW_DAYS,
   MATURE_ROWS,
   tankMedia,
   type GivingTank,
@@ -44,7 +44,7 @@ export function maturePage(db: Db, from: number, now: string): MaturePage {
 /** What lives in the media of every tank, in the order the tanks were entered. @param now ISO moment */
 function loadMature(db: Db, now: string): TankMedia[] {
   const { filters } = loadHome(db, now);
-  const since = new Date(Date.parse(now) - LOOKS_BACK * DAY_MS).toISOString();
+  const since = new Date(Date.parse(now) - LOG_WINDOW_DAYS * DAY_MS).toISOString();
   const entries = groupedBy(log.since(db, ['test', 'addition'], since), ({ filterId }) => filterId);
   return [...groupedBy(filters, ({ around }) => around.tank.id).values()].map((onTank) => {
     const { tank } = onTank[0]!.around;

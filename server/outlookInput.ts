@@ -1,6 +1,6 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import type { OutlookInput } from '@/core/care/workOutOutlook';
-import { logStretches, type RepackRecord } from '@/core/learn/logStretches';
+import { logSegments, type RepackRecord } from '@/core/learn/logSegments';
 import { serviceVisits, wholeDays } from '@/core/learn/serviceVisits';
 import type { Filter } from '@/core/filter/filter';
 import type { LogEntry } from '@/core/job/logEntry';
@@ -30,7 +30,7 @@ export function outlookInput(db: Db, filterId: string, now: string): OutlookInpu
   const entries = log.ofLearning(db, filterId);
   return {
     place: { tank, filter, others },
-    stretches: logStretches(filter, entries, recordsOf(db, filter), now),
+    stretches: logSegments(filter, entries, recordsOf(db, filter), now),
     current: currentOf(db, filter, entries, now),
   };
 }

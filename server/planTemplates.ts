@@ -1,4 +1,4 @@
-import { aheadOf } from '@/core/dirt/aheadOf';
+import { forecastInput } from '@/core/dirt/forecastInput';
 import { piecesToCut } from '@/core/cut/piecesToCut';
 import { forecast } from '@/core/dirt/forecast';
 import type { Filter } from '@/core/filter/filter';
@@ -26,7 +26,7 @@ export function planTemplates(
   const layers = open?.planned.doc.layers ?? current?.layers ?? [];
   const { all } = piecesToCut(filter, layers, [], shelf.doc, open?.job.doc.cut ?? null);
   const clogs = isHangOnBack(filter.kind)
-    ? forecast({ ...aheadOf(around, filter, layers), brief: true })
+    ? forecast({ ...forecastInput(around, filter, layers), brief: true })
     : null;
   const strip = clogs === null ? null : levelStrip(clogs.simulation.headroom, clogs.serviceDay);
   return {

@@ -1,6 +1,6 @@
 import { expose, transfer } from 'comlink';
 import { pairedOutlooks, type Paired } from '@/core/care/pairedOutlooks';
-import { earlyRun, ensembleRun, ensembleRuns } from '@/core/dirt/ensemble';
+import { earlyPercentileRun, ensembleRun, ensembleRuns } from '@/core/dirt/ensemble';
 import type { EnsembleRun } from '@/core/dirt/ensembleRange';
 import { forecast, type Forecast } from '@/core/dirt/forecast';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
@@ -28,7 +28,7 @@ const api = {
   },
   /** A year of visits that hangs on the early end of the range. */
   plan(input: ForecastInput): ServicePlan | null {
-    return servicePlan(input, earlyRun(ensembleRuns(input, 'through')));
+    return servicePlan(input, earlyPercentileRun(ensembleRuns(input, 'through')));
   },
   /** What would help a pack most. */
   changes(input: PackInput): OfferedChange[] {

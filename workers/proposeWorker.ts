@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import type { Layer } from '@/core/layers/layer';
-import { finalistOf, type Finalist } from '@/core/propose/finalist';
+import { evaluateFinalist, type Finalist } from '@/core/propose/finalist';
 import { proposeFault, type ProposeFault } from '@/core/propose/proposeFault';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import { searchPacks, type SearchSlice, type Share } from '@/core/propose/search';
@@ -28,7 +28,7 @@ const api = {
   },
   /** A pack worked out to the end. */
   finalist(input: ProposeInput, layers: readonly Layer[]): Finalist {
-    return finalistOf(input, layers);
+    return evaluateFinalist(input, layers);
   },
 };
 export type ProposeApi = typeof api;

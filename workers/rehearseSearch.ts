@@ -1,5 +1,5 @@
 import { presetFilter } from '@/core/filter/presetFilter';
-import { firstAsk } from '@/core/propose/firstAsk';
+import { defaultQuery } from '@/core/propose/defaultQuery';
 import { searchPacks } from '@/core/propose/search';
 import { aloneOn } from '@/core/report/evaluatePack';
 import { EMPTY_SHELF } from '@/core/shelf/shelf';
@@ -17,6 +17,12 @@ const TANK = {
  * as long for its first packs as for the next, since the browser compiles its code meanwhile.
  */
 export function rehearseSearch(): void {
-  const ask = firstAsk({ around: aloneOn(TANK), filter: FILTER, mine: [], today: [], shelf: EMPTY_SHELF });
+  const ask = defaultQuery({
+    around: aloneOn(TANK),
+    filter: FILTER,
+    mine: [],
+    today: [],
+    shelf: EMPTY_SHELF,
+  });
   searchPacks({ ...ask, from: 'any' }).next();
 }

@@ -5,7 +5,7 @@ import { calendarFeed } from '@/store/calendarFeed';
 import { devices } from '@/store/devices';
 import { settings } from '@/store/settings';
 import { SettingsSheet } from '@/ui/settings/SettingsSheet';
-import { TroubleSheet } from '@/ui/troubles/TroubleSheet';
+import { DataCheckPage } from '@/ui/troubles/DataCheckPage';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Settings' };
@@ -13,7 +13,7 @@ export const metadata = { title: 'Settings' };
 export default function Page() {
   const db = database();
   const { unreadable } = settings.read(db, '');
-  if (unreadable.length > 0) return <TroubleSheet troubles={troublesOf(db, unreadable)} />;
+  if (unreadable.length > 0) return <DataCheckPage troubles={troublesOf(db, unreadable)} />;
   const shared = sharing();
   return (
     <SettingsSheet

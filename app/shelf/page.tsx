@@ -2,7 +2,7 @@ import { database } from '@/server/database';
 import { troublesOf } from '@/server/trouble';
 import { shelf } from '@/store/shelf';
 import { ShelfSheet } from '@/ui/shelf/ShelfSheet';
-import { TroubleSheet } from '@/ui/troubles/TroubleSheet';
+import { DataCheckPage } from '@/ui/troubles/DataCheckPage';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Shelf' };
@@ -10,6 +10,6 @@ export const metadata = { title: 'Shelf' };
 export default function Page() {
   const db = database();
   const { unreadable } = shelf.read(db, '');
-  if (unreadable.length > 0) return <TroubleSheet troubles={troublesOf(db, unreadable)} />;
+  if (unreadable.length > 0) return <DataCheckPage troubles={troublesOf(db, unreadable)} />;
   return <ShelfSheet shelf={shelf.get(db)} />;
 }

@@ -3,9 +3,9 @@ import type { Tank } from '../tank/tank';
 import { airPressure } from '../water/airPressure';
 import { oxygenSaturation } from '../water/oxygenSaturation';
 import { airFilterSurface } from './airFilterSurface';
-import { borneLoad } from './borneLoad';
-import { filmElsewhere } from './filmElsewhere';
-import { grownSince } from './filmShare';
+import { nitrificationCapacity } from './nitrificationCapacity';
+import { inTankBacteriaSurface } from './inTankBacteriaSurface';
+import { grownSince } from './retainedFilmShare';
 import { nitrogenPerDay } from './nitrogenPerDay';
 import { LIMITS, NITRIFIERS, type NitrifierKey } from './nitrifiers';
 import type { FilmPlace } from './steadyState';
@@ -35,8 +35,8 @@ export const tankOxygen = (tank: Pick<Tank, 'temperature' | 'altitude'>): number
   oxygenSaturation(tank.temperature, airPressure(tank.altitude));
 
 /** Surface for bacteria outside the filters that water is pumped through, m²: in the tank, and in air-driven filters. */
-export function outsideFilters(tank: Tank): Range {
-  const [inTank, air] = [filmElsewhere(tank), airFilterSurface(tank.airFilters)];
+export function surfaceOutsideFilters(tank: Tank): Range {
+  const [inTank, air] = [inTankBacteriaSurface(tank), airFilterSurface(tank.airFilters)];
   return { low: inTank.low + air.low, likely: inTank.likely + air.likely, high: inTank.high + air.high };
 }
 
@@ -46,7 +46,7 @@ export function outsideFilters(tank: Tank): Range {
  * @param now ISO moment; null: all has grown
  */
 export function outsideGrown(tank: Tank, now: string | null): number {
-  const whole = outsideFilters(tank).likely;
+  const whole = surfaceOutsideFilters(tank).likely;
   const missing = tank.airFilters.reduce(
     (sum, air) => sum + airFilterSurface([air]).likely * (1 - grownSince(air.installedOn, now)),
     0,
@@ -55,10 +55,10 @@ export function outsideGrown(tank: Tank, now: string | null): number {
 }
 
 /** Nitrogen that grown films bear with the water at the limit of one bacterium, kg N a day. */
-export const borneBy = (key: NitrifierKey, places: readonly FilmPlace[], celsius: number): number =>
+export const capacityOfFilms = (key: NitrifierKey, places: readonly FilmPlace[], celsius: number): number =>
   places.reduce(
     (sum, { surface, oxygen }) =>
-      sum + borneLoad(NITRIFIERS[key], surface, { nitrogen: LIMITS[key], oxygen, celsius }),
+      sum + nitrificationCapacity(NITRIFIERS[key], surface, { nitrogen: LIMITS[key], oxygen, celsius }),
     0,
   );
 
@@ -66,7 +66,7 @@ export const borneBy = (key: NitrifierKey, places: readonly FilmPlace[], celsius
  * How much more food a tank’s bacteria could bear: the load at which ammonia or nitrite comes to its limit in the steady
  * state, over today’s. Null when nobody has said what is fed, or nothing is.
  *
- * @source {@link borneLoad}. The range: food, usable surface, film in the tank and what a m² takes up, each on its own,
+ * @source {@link nitrificationCapacity}. The range: food, usable surface, film in the tank and what a m² takes up, each on its own,
  *   added as squares of logarithms.
  */
 export function bacteriaCover(tank: Tank, { filters, surface }: Homes): BacteriaCover | null {
@@ -74,10 +74,10 @@ export function bacteriaCover(tank: Tank, { filters, surface }: Homes): Bacteria
   if (load === null || load.likely <= 0) return null;
   const celsius = tank.temperature;
   const oxygen = tankOxygen(tank);
-  const perOutside = (key: NitrifierKey): number => borneBy(key, [{ surface: 1, oxygen }], celsius);
+  const perOutside = (key: NitrifierKey): number => capacityOfFilms(key, [{ surface: 1, oxygen }], celsius);
   const inFilters = {
-    ammonia: borneBy('ammonia', filters, celsius),
-    nitrite: borneBy('nitrite', filters, celsius),
+    ammonia: capacityOfFilms('ammonia', filters, celsius),
+    nitrite: capacityOfFilms('nitrite', filters, celsius),
   };
   const per = { ammonia: perOutside('ammonia'), nitrite: perOutside('nitrite') };
   const borne = (share: number, outside: number): number =>
@@ -102,7 +102,7 @@ export function bacteriaCover(tank: Tank, { filters, surface }: Homes): Bacteria
     };
     return { low: likely * Math.exp(-spread('low')), likely, high: likely * Math.exp(spread('high')) };
   };
-  const outside = outsideFilters(tank);
+  const outside = surfaceOutsideFilters(tank);
   const nothing = { low: 0, likely: 0, high: 0 };
   return {
     withTank: coverOf(outside),

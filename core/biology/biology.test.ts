@@ -4,11 +4,11 @@ import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { oxygenSaturation } from '../water/oxygenSaturation';
 import { bacteriaCover, tankOxygen } from './bacteriaCover';
-import { borneLoad } from './borneLoad';
-import { filmElsewhere } from './filmElsewhere';
+import { nitrificationCapacity } from './nitrificationCapacity';
+import { inTankBacteriaSurface } from './inTankBacteriaSurface';
 import { nitrogenPerDay } from './nitrogenPerDay';
 import { FILM_DECAY, LIMITS, NITRIFIERS } from './nitrifiers';
-import { foodFactor, workRate } from './workRate';
+import { foodFactor, monodRate } from './monodRate';
 
 const FULL = oxygenSaturation(25);
 const AT_LIMIT = { nitrogen: LIMITS.ammonia, oxygen: FULL, celsius: 25 };
@@ -31,7 +31,7 @@ const homes = (tank: Tank, surface: number) => ({
 describe('the load that a film bears', () => {
   // By hand: 1.27 · 0.60 · (0.25/0.75 − 0.06/0.45) = 0.1524 g N a day.
   it('is 0.152 g of nitrogen a day on 1.27 m² at 25 °C and a quarter of a milligram', () => {
-    expect(borneLoad(NITRIFIERS.ammonia, 1.27, AT_LIMIT) * 1e3).toBeCloseTo(0.1524, 4);
+    expect(nitrificationCapacity(NITRIFIERS.ammonia, 1.27, AT_LIMIT) * 1e3).toBeCloseTo(0.1524, 4);
   });
 
   // Source: the steady state is what growth and decay come to when they are not cleaned: integrated by Euler’s method.
@@ -39,7 +39,7 @@ describe('the load that a film bears', () => {
     const nitrifier = NITRIFIERS[key];
     const water = { ...AT_LIMIT, celsius: 23 };
     const most = 2 * nitrifier.uptake;
-    const rate = workRate(nitrifier, water);
+    const rate = monodRate(nitrifier, water);
     let film = 1e-3 * most;
     const step = 0.05;
     for (let day = 0; day < 400; day += step)
@@ -47,14 +47,14 @@ describe('the load that a film bears', () => {
         step *
         (nitrifier.growth * rate * (1 - film / most) - FILM_DECAY * foodFactor(nitrifier, water.celsius)) *
         film;
-    expect(borneLoad(nitrifier, 2, water) / (film * rate)).toBeCloseTo(1, 4);
+    expect(nitrificationCapacity(nitrifier, 2, water) / (film * rate)).toBeCloseTo(1, 4);
   });
 
   // Source: Monod’s equation; half the speed at the half-saturation, and whatever is scarcer decides.
   it('works at half its speed at half-saturation, and no faster than its oxygen lets it', () => {
     const water = { nitrogen: 0.5e-3, oxygen: 1, celsius: 25 };
-    expect(workRate(NITRIFIERS.ammonia, water)).toBeCloseTo(0.5, 9);
-    expect(workRate(NITRIFIERS.nitrite, { ...water, nitrogen: 1, oxygen: 1.1e-3 })).toBeCloseTo(0.5, 9);
+    expect(monodRate(NITRIFIERS.ammonia, water)).toBeCloseTo(0.5, 9);
+    expect(monodRate(NITRIFIERS.nitrite, { ...water, nitrogen: 1, oxygen: 1.1e-3 })).toBeCloseTo(0.5, 9);
   });
 
   it('grows with surface, warmth and what is put up with, and is never below nothing', () => {
@@ -65,11 +65,11 @@ describe('the load that a film bears', () => {
         fc.double({ min: 1e-5, max: 5e-3, noNaN: true }),
         (surface, celsius, nitrogen) => {
           const water = { nitrogen, oxygen: oxygenSaturation(celsius), celsius };
-          const load = borneLoad(NITRIFIERS.ammonia, surface, water);
+          const load = nitrificationCapacity(NITRIFIERS.ammonia, surface, water);
           expect(load).toBeGreaterThanOrEqual(0);
-          expect(borneLoad(NITRIFIERS.ammonia, 2 * surface, water)).toBeCloseTo(2 * load, 12);
+          expect(nitrificationCapacity(NITRIFIERS.ammonia, 2 * surface, water)).toBeCloseTo(2 * load, 12);
           expect(
-            borneLoad(NITRIFIERS.ammonia, surface, { ...water, nitrogen: 1.5 * nitrogen }),
+            nitrificationCapacity(NITRIFIERS.ammonia, surface, { ...water, nitrogen: 1.5 * nitrogen }),
           ).toBeGreaterThanOrEqual(load);
         },
       ),
@@ -117,7 +117,7 @@ describe('bacteriaCover', () => {
   });
 });
 
-describe('filmElsewhere', () => {
+describe('inTankBacteriaSurface', () => {
   it('is least in a bare tank', () => {
     const water = {
       how: 'measured',
@@ -126,9 +126,9 @@ describe('filmElsewhere', () => {
       substrate: { depth: 0, porosity: 0.4 },
       hardscape: { by: 'volume', volume: 0 },
     } as const;
-    const bare = filmElsewhere({ water, plants: 'none' });
+    const bare = inTankBacteriaSurface({ water, plants: 'none' });
     // By hand: 0.6 · 0.3 m² of floor, once.
     expect(bare.likely).toBeCloseTo(0.18, 9);
-    expect(filmElsewhere({ water, plants: 'dense' }).likely).toBeCloseTo(0.54, 9);
+    expect(inTankBacteriaSurface({ water, plants: 'dense' }).likely).toBeCloseTo(0.54, 9);
   });
 });

@@ -11,7 +11,7 @@ export interface UncertainTank extends SwapTank {
 }
 
 /** The likely range of one value, four times a day; kg N/m³. */
-export interface Band {
+export interface UncertaintyBand {
   readonly low: Float64Array;
   readonly likely: Float64Array;
   readonly high: Float64Array;
@@ -19,8 +19,8 @@ export interface Band {
 
 /** The likely ranges of what a keeper tests for. */
 export interface WaterBands {
-  readonly ammonia: Band;
-  readonly nitrite: Band;
+  readonly ammonia: UncertaintyBand;
+  readonly nitrite: UncertaintyBand;
 }
 
 type Course = { readonly ammonia: Float64Array; readonly nitrite: Float64Array };
@@ -68,7 +68,7 @@ export function courseRange(
       factor,
     );
   });
-  const band = (key: keyof Course): Band => {
+  const band = (key: keyof Course): UncertaintyBand => {
     const column = new Float64Array(RUNS);
     const [low, high] = [new Float64Array(likely[key].length), new Float64Array(likely[key].length)];
     for (let sample = 0; sample < low.length; sample += 1) {

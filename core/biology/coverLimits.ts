@@ -1,5 +1,5 @@
 import { LIMITS, NITRIFIERS, RATES_AT } from './nitrifiers';
-import { borneLoad } from './borneLoad';
+import { nitrificationCapacity } from './nitrificationCapacity';
 import { liveSurface, type LayerHome } from './layerHome';
 
 /** What may limit the bacteria. */
@@ -36,7 +36,11 @@ export function coverLimits(
     Math.min(
       ...(['ammonia', 'nitrite'] as const).map((key) => {
         const load = (surface: number, inWater: number): number =>
-          borneLoad(NITRIFIERS[key], surface, { nitrogen: LIMITS[key], oxygen: inWater, celsius: warm });
+          nitrificationCapacity(NITRIFIERS[key], surface, {
+            nitrogen: LIMITS[key],
+            oxygen: inWater,
+            celsius: warm,
+          });
         return homes.reduce((sum, home) => sum + load(liveSurface(home), home.oxygen), load(outside, air));
       }),
     );

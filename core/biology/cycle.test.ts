@@ -6,7 +6,7 @@ import { integrate } from './integrate';
 import { matureFilm, START_SHARE } from './matureFilm';
 import { NITRIFIERS } from './nitrifiers';
 import { steadyState } from './steadyState';
-import { heldBy } from './zeoliteBed';
+import { langmuirUptake } from './zeoliteBed';
 
 const OXYGEN = oxygenSaturation(25);
 const NONE = { ammonia: 0, nitrite: 0, nitrate: 0 };
@@ -139,13 +139,13 @@ describe('cycle', () => {
     const course = cycle(tank(places, { zeolite: bed, days: 20 }), 1e-6);
     const ammonia = course.ammonia.at(-1)!;
     const water = (ammonia + course.nitrite.at(-1)! + course.nitrate.at(-1)!) * 0.18;
-    expect((water + heldBy(bed, ammonia)) / (20 * LOAD)).toBeCloseTo(1, 5);
+    expect((water + langmuirUptake(bed, ammonia)) / (20 * LOAD)).toBeCloseTo(1, 5);
     // New zeolite in water with ammonia: what leaves the water is in the bed.
     const start = { ...NONE, ammonia: 1e-3 };
     const added = cycle(
       tank([], { start, load: 0, days: 1, events: [{ day: 0, zeolite: { bed, stays: 0 } }] }),
     );
-    expect((1e-3 - added.ammonia[0]!) * 0.18).toBeCloseTo(heldBy(bed, added.ammonia[0]!), 9);
+    expect((1e-3 - added.ammonia[0]!) * 0.18).toBeCloseTo(langmuirUptake(bed, added.ammonia[0]!), 9);
     expect(added.ammonia[0]).toBeLessThan(0.9e-3);
     // Half of the water changed, it gives back: more than half of the ammonia is left.
     const changed = cycle(

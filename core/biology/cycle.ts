@@ -1,8 +1,8 @@
 import { integrate, type Tolerance } from './integrate';
-import { FILM_DECAY, FILM_SHED, HALF_FOOD, NITRIFIERS, type NitrifierKey } from './nitrifiers';
+import { FILM_DECAY, FILM_SHED, HALF_SATURATION, NITRIFIERS, type NitrifierKey } from './nitrifiers';
 import type { FilmPlace } from './steadyState';
-import { foodFactor, oxygenRate } from './workRate';
-import { actsLike, heldBy, restWith, type ZeoliteBed } from './zeoliteBed';
+import { foodFactor, oxygenRate } from './monodRate';
+import { actsLike, langmuirUptake, zeoliteEquilibrium, type ZeoliteBed } from './zeoliteBed';
 
 /** A home of bacteria with the films that live in it now: what each could take up at full speed, kg N a day. */
 export interface LivingPlace extends FilmPlace {
@@ -102,7 +102,7 @@ export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
     const taken = [0, 0];
     for (let key = 0; key < KEYS.length; key += 1) {
       const nitrogen = Math.max(0, now[key]!);
-      const byFood = (warm[key]! * nitrogen) / (HALF_FOOD + nitrogen);
+      const byFood = (warm[key]! * nitrogen) / (HALF_SATURATION + nitrogen);
       const lost = FILM_DECAY * warm[key]!;
       let sum = 0;
       let films = 0;
@@ -144,7 +144,7 @@ export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
   let step = 0;
   const happen = (event: CycleEvent): void => {
     const { water } = event;
-    let held = zeolite === null ? 0 : heldBy(zeolite, Math.max(0, state[0]!));
+    let held = zeolite === null ? 0 : langmuirUptake(zeolite, Math.max(0, state[0]!));
     if (water !== undefined)
       [water.fresh.ammonia, water.fresh.nitrite, water.fresh.nitrate].forEach((fresh, part) => {
         state[part] = state[part]! * (1 - water.share) + fresh * water.share;
@@ -164,7 +164,7 @@ export function cycle(input: CycleInput, relative = RELATIVE): CycleCourse {
       held *= Math.min(1, stays);
       zeolite = event.zeolite.bed;
     }
-    if (zeolite !== null) state[0] = restWith(zeolite, state[0]! * volume + held, volume);
+    if (zeolite !== null) state[0] = zeoliteEquilibrium(zeolite, state[0]! * volume + held, volume);
   };
   const run = (to: number): void => {
     if (to <= from) return;

@@ -1,7 +1,7 @@
 import type { Filter } from '../filter/filter';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
-import { filmShare, grownSince, type FilmHistory } from './filmShare';
+import { retainedFilmShare, grownSince, type FilmHistory } from './retainedFilmShare';
 
 /** What a change of media takes out of a filter of its bacteria. */
 export interface FilmLeaving {
@@ -42,7 +42,8 @@ export function filmLeaving(
     const now = after.get(identity(placed));
     if (now === undefined) {
       if (held > 0) pieces.push({ placed, share: held / all });
-    } else kept += Math.min(now.measure.surface, placed.measure.surface) * filmShare(now.layer, history);
+    } else
+      kept += Math.min(now.measure.surface, placed.measure.surface) * retainedFilmShare(now.layer, history);
   }
   return {
     share: Math.max(0, 1 - kept / all),

@@ -1,5 +1,5 @@
 import type { LivingPlace } from './cycle';
-import { grownFilm } from './grownFilm';
+import { steadyStateFilm } from './steadyStateFilm';
 import type { FilmPlace } from './steadyState';
 
 /** How mature a filter is when it is followed: nothing lives in it, some mature media was put with it, or all is grown. */
@@ -26,8 +26,8 @@ export function matureFilm(
   celsius: number,
   share = 1,
 ): LivingPlace[] {
-  const ammonia = grownFilm('ammonia', places, load, celsius);
-  const nitrite = grownFilm('nitrite', places, load, celsius);
+  const ammonia = steadyStateFilm('ammonia', places, load, celsius);
+  const nitrite = steadyStateFilm('nitrite', places, load, celsius);
   return places.map((place, index) => ({
     ...place,
     film: { ammonia: share * ammonia[index]!, nitrite: share * nitrite[index]! },

@@ -21,7 +21,7 @@ export const NITRIFIERS = {
 export type NitrifierKey = keyof typeof NITRIFIERS;
 
 /** Ammonia or nitrite nitrogen at which a film works at half its speed, kg/m³ (calibrated). */
-export const HALF_FOOD = 0.5e-3;
+export const HALF_SATURATION = 0.5e-3;
 /** Share of a film that dies in a day at 25 °C, 1/day (calibrated). */
 export const FILM_DECAY = 0.06;
 /**

@@ -1,7 +1,7 @@
 import { courseRange, type UncertainTank, type WaterBands } from './courseRange';
 import { cycle, type CycleCourse, type CycleEvent } from './cycle';
 import { matureFilm, START_SHARE, thinned } from './matureFilm';
-import { restingWater } from './restingWater';
+import { steadyStateWater } from './steadyStateWater';
 import type { SwapTank } from './swapCourse';
 import type { ZeoliteBed } from './zeoliteBed';
 
@@ -62,7 +62,7 @@ export function settleCourse(
     surface: [after, tank.outside],
     zeolite: { bed: zeolite.after, stays: zeolite.stays },
   };
-  const start = restingWater(settle);
+  const start = steadyStateWater(settle);
   return cycle({ ...settle, zeolite: zeolite.before, start, events: [repack, ...events], days });
 }
 

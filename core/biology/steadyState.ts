@@ -1,6 +1,6 @@
 import { solveFalling } from '../hydraulics/solve';
-import { FILM_DECAY, HALF_FOOD, type Nitrifier } from './nitrifiers';
-import { foodFactor, oxygenRate } from './workRate';
+import { FILM_DECAY, HALF_SATURATION, type Nitrifier } from './nitrifiers';
+import { foodFactor, oxygenRate } from './monodRate';
 
 /** A home of bacteria: what of its surface a film can use, m², and the oxygen of the water in it, kg/m³. */
 export interface FilmPlace {
@@ -43,12 +43,12 @@ export function steadyState(
   const takenAt = (food: number): number[] =>
     most.map((value, place) => value * Math.max(0, Math.min(food, caps[place]!) - lost));
   const sum = (values: readonly number[]): number => values.reduce((all, value) => all + value, 0);
-  const foodAt = (nitrogen: number): number => (warm * nitrogen) / (HALF_FOOD + nitrogen);
+  const foodAt = (nitrogen: number): number => (warm * nitrogen) / (HALF_SATURATION + nitrogen);
   if (load <= 0) return { nitrogen: 0, taken: places.map(() => 0), film: places.map(() => 0) };
   const even = load / sum(most) + lost;
   const nitrogen =
     even < Math.min(warm, ...caps)
-      ? (HALF_FOOD * even) / (warm - even)
+      ? (HALF_SATURATION * even) / (warm - even)
       : sum(takenAt(foodAt(MAX_NITROGEN))) <= load
         ? null
         : solveFalling(

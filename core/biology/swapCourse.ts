@@ -2,9 +2,9 @@ import type { Swap, SwapPiece, SwapStage } from '../filter/swap';
 import { cycle, type CycleCourse, type CycleEvent, type Nitrogen } from './cycle';
 import { matureFilm, thinned } from './matureFilm';
 import { LIMITS, NITRIFIERS } from './nitrifiers';
-import { restingWater } from './restingWater';
+import { steadyStateWater } from './steadyStateWater';
 import { steadyState } from './steadyState';
-import { heldBy, type ZeoliteBed } from './zeoliteBed';
+import { langmuirUptake, type ZeoliteBed } from './zeoliteBed';
 
 /** A tank in which media are swapped. */
 export interface SwapTank {
@@ -61,12 +61,12 @@ export function swapCourse(
   const homes = [all, staying, tank.outside].map((surface) => ({ surface, oxygen: tank.oxygen }));
   const rest = steadyState(NITRIFIERS.ammonia, homes, tank.load, tank.celsius)?.nitrogen ?? LIMITS.ammonia;
   const takes = ({ zeolite }: SwapPiece): number =>
-    zeolite === null ? 0 : heldBy(zeolite, rest) / zeolite.everyDays;
+    zeolite === null ? 0 : langmuirUptake(zeolite, rest) / zeolite.everyDays;
   const begins = Math.max(0, tank.load - pieces.reduce((sum, piece) => sum + takes(piece), 0));
   const places = matureFilm(homes, begins, tank.celsius);
   places[TANK] = thinned(places[TANK]!, tank.outsideGrown);
   const settle = { volume: tank.volume, celsius: tank.celsius, places, load: begins } as const;
-  const before = restingWater(settle);
+  const before = steadyStateWater(settle);
   const byKey = new Map(pieces.map((piece) => [piece.key, piece]));
   let left = all;
   let stays = staying;

@@ -5,7 +5,7 @@ export interface ZeoliteBed {
 }
 
 /** Ammonia nitrogen that a bed holds at rest with water of a concentration, kg; concentration kg N/m³. */
-export const heldBy = ({ capacity, affinity }: ZeoliteBed, ammonia: number): number =>
+export const langmuirUptake = ({ capacity, affinity }: ZeoliteBed, ammonia: number): number =>
   (capacity * affinity * ammonia) / (1 + affinity * ammonia);
 
 /**
@@ -26,7 +26,11 @@ export const actsLike = ({ capacity, affinity }: ZeoliteBed, ammonia: number): n
  * @param volume of the water, m³
  * @source the positive root of V·C + capacity·K·C/(1 + K·C) = N
  */
-export function restWith({ capacity, affinity }: ZeoliteBed, nitrogen: number, volume: number): number {
+export function zeoliteEquilibrium(
+  { capacity, affinity }: ZeoliteBed,
+  nitrogen: number,
+  volume: number,
+): number {
   const middle = volume + (capacity - nitrogen) * affinity;
   const root = Math.sqrt(middle * middle + 4 * volume * affinity * nitrogen);
   // The form that does not take two large numbers from each other.

@@ -6,8 +6,8 @@ import type { Outlook } from './outlook';
  * Whether a filter, once what is due before is done, holds until somebody is back: even by the early end of its range;
  * only by the likely one; perhaps not, by the early end of the interval after a service; not; or its media are out.
  */
-export const HOLDS = ['yes', 'likely', 'perhaps not', 'no', 'not known', 'media are out'] as const;
-export type Holds = (typeof HOLDS)[number];
+export const AWAY_OUTCOMES = ['yes', 'likely', 'perhaps not', 'no', 'not known', 'media are out'] as const;
+export type Holds = (typeof AWAY_OUTCOMES)[number];
 
 /** A filter while nobody is there. */
 export interface AwayFilter {
@@ -58,7 +58,7 @@ export function awayPlan(filters: readonly Known[], away: Away, now: string): Aw
     })
     .sort(
       (a, b) =>
-        HOLDS.indexOf(b.holds) - HOLDS.indexOf(a.holds) ||
+        AWAY_OUTCOMES.indexOf(b.holds) - AWAY_OUTCOMES.indexOf(a.holds) ||
         b.before.length - a.before.length ||
         a.name.localeCompare(b.name),
     );

@@ -1,6 +1,6 @@
 import type { LogEntry } from '../job/logEntry';
 import { flowState } from '../service/flowState';
-import { lampFrom, type RepackedPack } from '../repack/lampFrom';
+import { formatUvOnDate, type RepackedPack } from '../repack/formatUvOnDate';
 import type { packCard } from './packCard';
 
 /**
@@ -21,6 +21,6 @@ export function cardInput(
     layers: planned,
     packedAt,
     clean: flowState(log).clean?.flow.mean ?? null,
-    lampFrom: lampFrom(pack, packedAt, around.now ?? packedAt),
+    lampFrom: formatUvOnDate(pack, packedAt, around.now ?? packedAt),
   };
 }

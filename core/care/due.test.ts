@@ -6,7 +6,7 @@ import { plainLayer } from '../layers/plainLayer';
 import { isOfTank } from './isOfTank';
 import type { LogEntry } from '../job/logEntry';
 import { formatSentence } from '../units/sentence';
-import { dueList, toldOnce, type Due, type DueInput } from './due';
+import { dueList, dedupeTankItems, type Due, type DueInput } from './due';
 import type { OutlookForecast } from './outlook';
 
 const NO_COURSE = { likely: [], low: [], high: [] };
@@ -171,7 +171,10 @@ describe('dueList', () => {
 
   it('tells what belongs to a tank once, however many filters hang on it', () => {
     const due = listed(36, { log: [repacked, water(35)] });
-    const [first, second] = toldOnce([{ due }, { due: due.filter(({ key }) => key.startsWith('water')) }]);
+    const [first, second] = dedupeTankItems([
+      { due },
+      { due: due.filter(({ key }) => key.startsWith('water')) },
+    ]);
     expect(find(first!.due, 'water')).toBeDefined();
     expect(second!.due).toEqual([]);
   });

@@ -180,7 +180,7 @@ function putOff(item: Wanted, { log, now }: DueInput): Due {
  *
  * @param lists of filters, each as {@link dueList} gives it
  */
-export function toldOnce<T extends { readonly due: readonly Due[] }>(lists: readonly T[]): T[] {
+export function dedupeTankItems<T extends { readonly due: readonly Due[] }>(lists: readonly T[]): T[] {
   const told = new Set<string>();
   return lists.map((list) => ({
     ...list,

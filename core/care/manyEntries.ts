@@ -1,4 +1,4 @@
-import { AIR_WORK, LOOKS, type Look } from '../job/looks';
+import { AIR_WORK, QUICK_CHECKS, type Look } from '../job/looks';
 import type { LogEntry } from '../job/logEntry';
 import { mediumOf } from '../layers/mediumOf';
 import type { Layer } from '../layers/layer';
@@ -9,7 +9,7 @@ export const MANY_KINDS = [
   'air-driven filters squeezed',
   'water changed',
   'note',
-  ...LOOKS,
+  ...QUICK_CHECKS,
 ] as const;
 export type ManyKind = (typeof MANY_KINDS)[number];
 
@@ -21,7 +21,7 @@ export interface ManyEntry {
   readonly note: string;
 }
 
-const isLook = (kind: ManyKind): kind is Look => (LOOKS as readonly string[]).includes(kind);
+const isLook = (kind: ManyKind): kind is Look => (QUICK_CHECKS as readonly string[]).includes(kind);
 
 /** A filter, with the layers that are in it as far as is known. */
 export interface ManyFilter {

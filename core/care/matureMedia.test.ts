@@ -3,7 +3,7 @@ import { WATERS } from '@/demo/waters';
 import type { LogEntry } from '../job/logEntry';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import type { Tank } from '../tank/tank';
-import { giftsFor, MAX_OF_A_PIECE, needsMedia, tankMedia, type TankMediaInput } from './matureMedia';
+import { donorsFor, MAX_OF_A_PIECE, needsMedia, tankMedia, type TankMediaInput } from './matureMedia';
 
 const NOW = '2026-11-27T12:00:00.000Z';
 const water = (id: string) => WATERS.find(({ filter }) => filter.id === id)!;
@@ -54,7 +54,7 @@ describe('tankMedia', () => {
     expect(found.homes.at(-1)).toMatchObject({ filterId: null, isGiveable: true, volume: 1e-3 });
     expect(found.atOnce!.likely).toBeGreaterThan(of('hatchery').atOnce!.likely);
     expect(found.refusal).toBeNull();
-    expect(giftsFor(of('window-sill'), [found])[0]!.home.key).toBe('a');
+    expect(donorsFor(of('window-sill'), [found])[0]!.home.key).toBe('a');
   });
 
   it.each<[string, string | null, LogEntry[]]>([
@@ -83,12 +83,12 @@ describe('tankMedia', () => {
   });
 });
 
-describe('giftsFor', () => {
+describe('donorsFor', () => {
   const all = WATERS.map(({ filter }) => of(filter.id));
 
   it('takes at most a third of a piece, and leaves the giver enough for its own food at the low end', () => {
     for (const to of all)
-      for (const { from, home, volume, leaves, covers } of giftsFor(to, all)) {
+      for (const { from, home, volume, leaves, covers } of donorsFor(to, all)) {
         expect(from.tankId).not.toBe(to.tankId);
         expect(volume / home.volume).toBeLessThanOrEqual(MAX_OF_A_PIECE + 1e-9);
         expect(leaves).toBeGreaterThanOrEqual(1 - 1e-9);
@@ -96,12 +96,12 @@ describe('giftsFor', () => {
         expect(home.isGiveable).toBe(true);
       }
     // A stream tank on pumice rescues a fry tank: a third of one bag is about its whole food.
-    expect(giftsFor(of('hatchery'), all)[0]!.covers!.likely).toBeGreaterThan(0.8);
+    expect(donorsFor(of('hatchery'), all)[0]!.covers!.likely).toBeGreaterThan(0.8);
   });
 
   it('gives what it took away: the giver without that share bears so much less', () => {
     const { filter, layers } = water('long-run');
-    const [gift] = giftsFor(of('hatchery'), [of('long-run')]);
+    const [gift] = donorsFor(of('hatchery'), [of('long-run')]);
     const share = gift!.volume / gift!.home.volume;
     const layerId = gift!.home.key.split('/')[1]!;
     // The piece cut down by that share: less surface, the same water through it.
@@ -118,7 +118,7 @@ describe('giftsFor', () => {
   });
 
   it('says what a tank that is not entered could have, without saying for how much of its food', () => {
-    const gifts = giftsFor(null, all);
+    const gifts = donorsFor(null, all);
     expect(gifts.length).toBeGreaterThan(1);
     expect(gifts[0]!.covers).toBeNull();
   });

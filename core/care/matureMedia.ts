@@ -1,9 +1,9 @@
 import { airFilterSurface } from '../biology/airFilterSurface';
 import { tankOxygen } from '../biology/bacteriaCover';
-import { borneNow, type LivingPlace } from '../biology/borneNow';
-import { FILM_KEPT } from '../biology/filmKeptBy';
-import { filmElsewhere } from '../biology/filmElsewhere';
-import { grownSince } from '../biology/filmShare';
+import { currentNitrificationCapacity, type LivingPlace } from '../biology/currentNitrificationCapacity';
+import { FILM_KEPT } from '../biology/filmSurvivalByTreatment';
+import { inTankBacteriaSurface } from '../biology/inTankBacteriaSurface';
+import { grownSince } from '../biology/retainedFilmShare';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
 import { LIMITS } from '../biology/nitrifiers';
 import type { Filter } from '../filter/filter';
@@ -28,7 +28,7 @@ export interface TankMediaInput {
     /** Its media are out: a repack is under way. */
     readonly isOut: boolean;
   }[];
-  /** Tests and what was put in, in any order; of the last {@link LOOKS_BACK} days at least. */
+  /** Tests and what was put in, in any order; of the last {@link LOG_WINDOW_DAYS} days at least. */
   readonly log: readonly LogEntry[];
 }
 
@@ -89,7 +89,7 @@ export const MATURE_ROWS = 60;
 const MEDICINE_DAYS = 28;
 const TEST_DAYS = 14;
 /** Days of log that the answer hangs on. */
-export const LOOKS_BACK = Math.max(MEDICINE_DAYS, TEST_DAYS);
+export const LOG_WINDOW_DAYS = Math.max(MEDICINE_DAYS, TEST_DAYS);
 /** Days after which media are mature enough to give away: the film has grown (as {@link grownSince} has it). */
 const MATURE = 1;
 /** Share of one piece that is taken at most (common practice, no source). */
@@ -132,7 +132,7 @@ export function tankMedia({ tank, filters, log }: TankMediaInput, now: string): 
     },
   }));
   const all = [...layers, ...air];
-  const inTank = filmElsewhere(tank);
+  const inTank = inTankBacteriaSurface(tank);
   const placesAt = (end: keyof Range): LivingPlace[] => [
     ...all.map(({ surface, share }) => ({ surface: surface[end], oxygen, share })),
     { surface: inTank[end], oxygen, share: 1 },
@@ -140,7 +140,7 @@ export function tankMedia({ tank, filters, log }: TankMediaInput, now: string): 
   const fed = load !== null && load.likely > 0 ? load.likely : null;
   const borneAt = (end: keyof Range): readonly number[] => {
     if (fed === null) return all.map(() => 0);
-    const { ammonia, nitrite } = borneNow(placesAt(end), fed, tank.temperature);
+    const { ammonia, nitrite } = currentNitrificationCapacity(placesAt(end), fed, tank.temperature);
     const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
     return sum(ammonia) <= sum(nitrite) ? ammonia : nitrite;
   };
@@ -194,7 +194,7 @@ function whyNot(
 }
 
 /** A piece of mature media that could go to another tank. */
-export interface Gift {
+export interface Donation {
   readonly from: GivingTank;
   readonly home: MediaHome;
   /** m³ of it that may go. */
@@ -234,9 +234,9 @@ function bestPiece(
  *
  * @param to null: a tank that is not entered yet
  */
-export function giftsFor(to: GivingTank | null, all: readonly GivingTank[]): Gift[] {
+export function donorsFor(to: GivingTank | null, all: readonly GivingTank[]): Donation[] {
   return all
-    .flatMap((from): Gift[] => {
+    .flatMap((from): Donation[] => {
       const { tankId, atOnce, load, piece } = from;
       if (tankId === to?.tankId || atOnce === null || load === null || piece === null) return [];
       const { home, share } = piece;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { LEARNED_KEYS } from '../dirt/learnedFactors';
 import { formatSentence } from '../units/sentence';
-import { oddSaid } from './oddSaid';
+import { describeOutlier } from './describeOutlier';
 import type { Outlook } from './outlook';
 import { whyNoForecast } from './noForecast';
 import { outlookVerdict } from './outlookVerdict';
@@ -95,9 +95,9 @@ describe('outlookVerdict', () => {
   });
 });
 
-describe('oddSaid', () => {
+describe('describeOutlier', () => {
   it('names the reading, what was expected, the causes by their shares, and the check of the first', () => {
-    const { state, causes, check } = oddSaid({
+    const { state, causes, check } = describeOutlier({
       id: 'x',
       kind: 'flow',
       value: 300 / 3.6e6,
@@ -108,7 +108,9 @@ describe('oddSaid', () => {
         { cause: 'food', share: 0.3 },
       ],
     });
-    expect(formatSentence(state)).toMatch(/^300.L\/h does not match your other readings\. They suggest 400.L\/h to 500.L\/h\.$/);
+    expect(formatSentence(state)).toMatch(
+      /^300.L\/h does not match your other readings\. They suggest 400.L\/h to 500.L\/h\.$/,
+    );
     expect(causes).toBe(
       'Most likely: a blocked strainer or intake sponge (60 %), a different amount of food from the one you entered (30 %).',
     );

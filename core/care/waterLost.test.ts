@@ -6,7 +6,7 @@ import { seededNormal } from '../units/seededNormal';
 import { formatSentence } from '../units/sentence';
 import { evaporation, SURFACE_ACTIVITY } from '../water/evaporation';
 import { waterLost } from './waterLost';
-import { waterLostSaid } from './waterLostSaid';
+import { describeWaterLoss } from './describeWaterLoss';
 
 const NOW = '2026-06-30T12:00:00.000Z';
 const at = (daysAgo: number): string => new Date(Date.parse(NOW) - daysAgo * 86_400_000).toISOString();
@@ -63,7 +63,7 @@ describe('waterLost', () => {
     expect(lost.evaporated.likely * 1e3).toBeCloseTo(RIGHT, 1);
     expect(lost.excess.low).toBeLessThan(0);
     expect(lost.excess.high).toBeGreaterThan(0);
-    expect(formatSentence(waterLostSaid(lost).state)).toBe('Your top-ups match normal evaporation.');
+    expect(formatSentence(describeWaterLoss(lost).state)).toBe('Your top-ups match normal evaporation.');
   });
 
   it('finds a leak of a litre a day, with its range', () => {
@@ -71,7 +71,7 @@ describe('waterLost', () => {
     expect(lost.leaks).toBe(true);
     expect(lost.excess.low * 1e3).toBeLessThan(1);
     expect(lost.excess.high * 1e3).toBeGreaterThan(1);
-    expect(formatSentence(waterLostSaid(lost).state)).toMatch(
+    expect(formatSentence(describeWaterLoss(lost).state)).toMatch(
       /^The tank loses 0\.\d+ L to 1\.\d+ L a day more than evaporation explains\.$/,
     );
   });
@@ -82,7 +82,7 @@ describe('waterLost', () => {
     const guessed = watched(log(RIGHT + 0.5), unknown)!;
     const width = ({ excess }: typeof known) => excess.high - excess.low;
     expect(width(guessed)).toBeGreaterThan(1.2 * width(known));
-    expect(waterLostSaid(guessed).assumed).toBe(
+    expect(describeWaterLoss(guessed).assumed).toBe(
       'Not entered, so assumed: whether there is a lid, the temperature of the room, its humidity and the water surface.',
     );
   });

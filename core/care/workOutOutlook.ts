@@ -1,15 +1,15 @@
 import { simulateClogging } from '../dirt/cloggingSimulation';
 import { drawnInput } from '../dirt/drawnInput';
-import { earlyRun, ENSEMBLE } from '../dirt/ensemble';
+import { earlyPercentileRun, ENSEMBLE } from '../dirt/ensemble';
 import { ensembleRange, rangeOfCourses } from '../dirt/ensembleRange';
 import { forecast } from '../dirt/forecast';
 import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
-import type { Foreseen } from '../learn/foresight';
-import { learnLog } from '../learn/learnLog';
+import type { Foreseen } from '../learn/leaveOneOutPredictions';
+import { fitModelToLog } from '../learn/fitModelToLog';
 import { oddCauses } from '../learn/oddCauses';
 import type { LearningPlace } from '../learn/predictStretch';
 import { drawPosterior } from '../learn/drawPosterior';
-import type { Stretch } from '../learn/stretch';
+import type { LogSegment } from '../learn/stretch';
 import type { Layer } from '../layers/layer';
 import type { Visit } from '../pack/visit';
 import { HORIZON } from '../pack/visitLimits';
@@ -21,7 +21,7 @@ import { MAX_DAYS, type CourseRange, type OddReading, type Outlook, type Outlook
 /** All that an outlook is worked out from. */
 export interface OutlookInput {
   readonly place: LearningPlace;
-  readonly stretches: readonly Stretch[];
+  readonly stretches: readonly LogSegment[];
   /** The pack that is in; null: not known. */
   readonly current: {
     readonly layers: readonly Layer[];
@@ -55,7 +55,7 @@ function whatIsLearned(
   { place, stretches }: OutlookInput,
   tell: (share: number) => void,
 ): Outlook['learned'] {
-  const found = learnLog(place, stretches);
+  const found = fitModelToLog(place, stretches);
   if (found === null) return { posterior: null, refused: false, odd: [] };
   if ('refused' in found)
     return { posterior: null, refused: true, odd: found.refused.map((reading) => oddOf(reading, [])) };
@@ -101,7 +101,10 @@ function lookAhead(
   const range = ensembleRange(runs);
   if (range === null) return null;
   const service = serviceDayFrom(likely.simulation, from);
-  const plan = servicePlan({ ...input, visits: [], days: HORIZON }, earlyRun(runs), { today, done });
+  const plan = servicePlan({ ...input, visits: [], days: HORIZON }, earlyPercentileRun(runs), {
+    today,
+    done,
+  });
   return {
     packedAt,
     by: service.by,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { aheadOf } from '../dirt/aheadOf';
+import { forecastInput } from '../dirt/forecastInput';
 import { presetFilter } from '../filter/presetFilter';
 import { plainLayer } from '../layers/plainLayer';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
@@ -51,7 +51,7 @@ describe('carbonDue', () => {
       evaluatePack({ ...input, now: at(days) }).findings.find(({ rule }) => rule === 'spent-medium');
     expect(findingOn(Math.floor(reading) - 1)).toBeUndefined();
     expect(findingOn(Math.ceil(reading) + 1)).toBeDefined();
-    const visits = servicePlan(aheadOf(around, filter, layers))!.visits.filter(({ works }) =>
+    const visits = servicePlan(forecastInput(around, filter, layers))!.visits.filter(({ works }) =>
       works.some(({ layerId }) => layerId === 'c'),
     );
     // Done a little early with what falls due anyway, never later than the day after.

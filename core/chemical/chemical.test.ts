@@ -2,19 +2,19 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Added } from '../tank/additions';
 import { carbonLife, dissolvedCarbon } from './carbonLife';
-import { clearingTimes, takenPerPass } from './contact';
+import { clearingTimes, removalPerPass } from './contact';
 import { organicsAdded } from './organicsAdded';
 import { EXCHANGE_CAPACITY, zeoliteHolds, zeoliteLife } from './zeoliteHolds';
 
 describe('contact', () => {
   // By hand: after one taking time 1 − 1/e is gone; a pad of powder has taken as much after a third of it.
   it('takes more the longer the water stays', () => {
-    expect(takenPerPass(180, 'tint', false).likely).toBeCloseTo(1 - 1 / Math.E, 9);
-    expect(takenPerPass(60, 'tint', true).likely).toBeCloseTo(1 - 1 / Math.E, 9);
-    expect(takenPerPass(0, 'tint', false)).toEqual({ low: 0, likely: 0, high: 0 });
+    expect(removalPerPass(180, 'tint', false).likely).toBeCloseTo(1 - 1 / Math.E, 9);
+    expect(removalPerPass(60, 'tint', true).likely).toBeCloseTo(1 - 1 / Math.E, 9);
+    expect(removalPerPass(0, 'tint', false)).toEqual({ low: 0, likely: 0, high: 0 });
     fc.assert(
       fc.property(fc.double({ min: 0, max: 1e4, noNaN: true }), (contact) => {
-        const { low, likely, high } = takenPerPass(contact, 'medicine', false);
+        const { low, likely, high } = removalPerPass(contact, 'medicine', false);
         expect(low <= likely && likely <= high && high <= 1).toBe(true);
       }),
     );

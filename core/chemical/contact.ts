@@ -28,9 +28,9 @@ export const takesTint = ({ family }: { readonly family: MediumFamily }): boolea
  * @param contact empty-bed contact time, bed volume over flow through it, s
  * @param isPad carbon on a pad
  * @source E = 1 − e^(−EBCT/τ), τ calibrated; the longer of the range takes least.
- * @example takenPerPass(60, 'medicine', false).likely // 0.6321205588285577
+ * @example removalPerPass(60, 'medicine', false).likely // 0.6321205588285577
  */
-export function takenPerPass(contact: number, solute: Solute, isPad: boolean): Range {
+export function removalPerPass(contact: number, solute: Solute, isPad: boolean): Range {
   const at = (time: number): number => -Math.expm1(-contact / (time * (isPad ? PAD_FACTOR : 1)));
   const { low, likely, high } = TAKING_TIME[solute];
   return { low: at(high), likely: at(likely), high: at(low) };

@@ -1,4 +1,4 @@
-import { heldBy, type ZeoliteBed } from '../biology/zeoliteBed';
+import { langmuirUptake, type ZeoliteBed } from '../biology/zeoliteBed';
 import type { Range } from '../tank/feedPerDay';
 
 /** Nitrogen that clinoptilolite holds at most in use, kg/kg (from memory: 10 to 40 mg/g by product and pretreatment). */
@@ -29,7 +29,7 @@ const affinityAt = (hardness: number | null): number =>
 export function zeoliteHolds(mass: number, nitrogen: number, hardness: number | null): Range {
   const affinity = affinityAt(hardness);
   const at = (most: number): number =>
-    heldBy({ capacity: mass * Math.min(EXCHANGE_CAPACITY, most), affinity }, nitrogen);
+    langmuirUptake({ capacity: mass * Math.min(EXCHANGE_CAPACITY, most), affinity }, nitrogen);
   return { low: at(MAX_HELD.low), likely: at(MAX_HELD.likely), high: at(MAX_HELD.high) };
 }
 

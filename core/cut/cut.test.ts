@@ -16,7 +16,7 @@ import { newLayers } from './newLayers';
 import { offcutsOf } from './offcuts';
 import { outlineArea } from './outline';
 import { leastBought, packSheets } from './packSheets';
-import { pliesFor } from './pliesFor';
+import { stackFromSheets } from './stackFromSheets';
 
 const parts = (...sizes: (readonly [length: number, width: number])[]): Part[] =>
   sizes.map(([length, width], index) => ({ id: `p${index}`, length, width }));
@@ -243,12 +243,12 @@ describe('pieces', () => {
   });
 
   it('are stacked from the sheets there are', () => {
-    expect(pliesFor(0.04, [0.02, 0.03])).toEqual({ plies: 2, thickness: 0.02 });
-    expect(pliesFor(0.05, [0.05, 0.025])).toEqual({ plies: 1, thickness: 0.05 });
+    expect(stackFromSheets(0.04, [0.02, 0.03])).toEqual({ plies: 2, thickness: 0.02 });
+    expect(stackFromSheets(0.05, [0.05, 0.025])).toEqual({ plies: 1, thickness: 0.05 });
     // 45 mm from 50 mm is pressed a little; 35 mm from 50 mm is not.
-    expect(pliesFor(0.045, [0.05]).thickness).toBe(0.05);
-    expect(pliesFor(0.035, [0.05])).toEqual({ plies: 1, thickness: 0.035 });
-    expect(pliesFor(0.25, [])).toEqual({ plies: 3, thickness: 0.25 / 3 });
+    expect(stackFromSheets(0.045, [0.05]).thickness).toBe(0.05);
+    expect(stackFromSheets(0.035, [0.05])).toEqual({ plies: 1, thickness: 0.035 });
+    expect(stackFromSheets(0.25, [])).toEqual({ plies: 3, thickness: 0.25 / 3 });
     const on = shelf(foam({ thickness: 0.02, count: 3 }));
     expect(pieces(tray, on, plainLayer('a', 'foam-30', 'tray-4', 0.04)).map(({ part }) => part)).toEqual([
       'sheet 1 of 2',

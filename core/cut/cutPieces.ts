@@ -7,7 +7,7 @@ import { placeLayers } from '../layers/placeLayers';
 import type { CutPiece } from './cutPiece';
 import { gripOf } from './grip';
 import type { Outline } from './outline';
-import { pliesFor } from './pliesFor';
+import { stackFromSheets } from './stackFromSheets';
 
 /** Pieces are cut to whole millimetres, so many to a metre. */
 const MILLIMETRES = 1000;
@@ -30,7 +30,7 @@ export function cutPieces(
     const { layer, medium } = placed;
     if (medium.supply !== 'sheet') return [];
     const free = layer.thickness / layer.compressionRatio;
-    const { plies, thickness } = pliesFor(free, thicknesses(layer.medium));
+    const { plies, thickness } = stackFromSheets(free, thicknesses(layer.medium));
     return Array.from({ length: plies }, (_, ply) => ply).flatMap((ply) =>
       outlinesOf(filter, placed, ply, plies).map(({ outline, bevel, part }, which): CutPiece => ({
         id: `${layer.id}/${ply}/${which}`,

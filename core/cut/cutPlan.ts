@@ -2,7 +2,7 @@ import type { Medium } from '../media/medium';
 import type { SheetItem, Shelf } from '../shelf/shelf';
 import type { CutPiece } from './cutPiece';
 import type { Placement, Size } from './fillSheet';
-import { jointed } from './jointed';
+import { splitIntoJoints } from './splitIntoJoints';
 import { knifeCuts, type KnifeCuts } from './knifeCuts';
 import { offcutsOf } from './offcuts';
 import { boxOf, outlineArea } from './outline';
@@ -88,7 +88,7 @@ function planGroup(pieces: readonly CutPiece[], shelf: Shelf): CutGroup {
       ? sold.map(({ id, length, width, price }) => ({ itemId: id, length, width, price }))
       : [{ ...USUAL_SHEET, itemId: null, price: null }];
   const sizes = [...stock, ...offers];
-  const joined = pieces.map((piece) => ({ piece, parts: jointed(piece, sizes) }));
+  const joined = pieces.map((piece) => ({ piece, parts: splitIntoJoints(piece, sizes) }));
   const parts = joined.flatMap((item) => item.parts ?? []);
   const byId = new Map(parts.map((piece) => [piece.id, piece]));
   const boxes = parts.map((piece) => ({ id: piece.id, ...boxOf(piece.outline) }));

@@ -10,11 +10,11 @@ import type { CutPiece } from './cutPiece';
 import { cutPieces } from './cutPieces';
 import { cutPlan, thicknessesOn } from './cutPlan';
 import { gripOf } from './grip';
-import { jointed } from './jointed';
+import { splitIntoJoints } from './splitIntoJoints';
 import { knifeCuts } from './knifeCuts';
 import { boxOf, outlineArea, type Outline } from './outline';
 import { piecesToCut } from './piecesToCut';
-import { pliesFor } from './pliesFor';
+import { stackFromSheets } from './stackFromSheets';
 
 const hang = presetFilter('hang-on-back-basket', { id: 'h', tankId: 't' }, 'Window');
 const tray = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Cellar');
@@ -69,14 +69,14 @@ describe('gripOf', () => {
   });
 });
 
-describe('pliesFor', () => {
+describe('stackFromSheets', () => {
   it('builds about the thickness that is asked for, whatever sheets there are', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 0.005, max: 0.3, noNaN: true }),
         fc.array(fc.double({ min: 0.005, max: 0.1, noNaN: true }), { maxLength: 4 }),
         (free, thicknesses) => {
-          const { plies, thickness } = pliesFor(free, thicknesses);
+          const { plies, thickness } = stackFromSheets(free, thicknesses);
           expect(plies).toBeGreaterThanOrEqual(1);
           expect(Math.abs(plies * thickness - free) / free).toBeLessThanOrEqual(0.12 + 1e-9);
         },
@@ -85,11 +85,11 @@ describe('pliesFor', () => {
   });
 });
 
-describe('jointed', () => {
+describe('splitIntoJoints', () => {
   it('leaves a piece whole that fits, and loses nothing of one that is joined', () => {
     fc.assert(
       fc.property(side, side, (length, width) => {
-        const found = jointed(piece(rectangle(length, width)), [{ length: 0.5, width: 0.4 }]);
+        const found = splitIntoJoints(piece(rectangle(length, width)), [{ length: 0.5, width: 0.4 }]);
         if (found === null) {
           // Neither side fits on the sheet’s shorter one: no straight joint helps.
           expect(Math.min(length, width)).toBeGreaterThan(0.4);
@@ -105,8 +105,8 @@ describe('jointed', () => {
 
   it('never joins a disc: the water would find the joint', () => {
     const disc = piece({ form: 'disc', diameter: 0.4, bore: 0 });
-    expect(jointed(disc, [{ length: 0.3, width: 0.3 }])).toBeNull();
-    expect(jointed(disc, [{ length: 0.4, width: 0.4 }])).toEqual([disc]);
+    expect(splitIntoJoints(disc, [{ length: 0.3, width: 0.3 }])).toBeNull();
+    expect(splitIntoJoints(disc, [{ length: 0.4, width: 0.4 }])).toEqual([disc]);
   });
 });
 

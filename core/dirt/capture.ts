@@ -1,6 +1,6 @@
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { Bed, Beds } from './beds';
-import { caughtIn } from './caughtIn';
+import { captureFraction } from './captureFraction';
 import { placeIn, tableCoefficient, TABLE_NUMBERS, TABLE_ROW, type TablePlace } from './captureTable';
 import { MIN_SPEED } from './filterCoefficient';
 import { SIZES } from './sizeClasses';
@@ -175,7 +175,7 @@ function throughBed(
       const coefficient =
         tableCoefficient(values, row[slice]! + column, part[slice]!, sinks * slow[slice]!, attachment) +
         settled;
-      const taken = left * caughtIn(coefficient * reach[slice]!);
+      const taken = left * captureFraction(coefficient * reach[slice]!);
       cleared[slice * SIZES + size] = flow * taken;
       left -= taken;
     }

@@ -1,4 +1,4 @@
-import { caughtIn } from './caughtIn';
+import { captureFraction } from './captureFraction';
 import { sizeCoefficient, type Collector } from './filterCoefficient';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
@@ -103,7 +103,7 @@ export function tableCoefficient(
   return (
     attachment *
       (most + part * (values[next]! - most)) *
-      caughtIn(
+      captureFraction(
         touched +
           part * (values[next + 1]! - touched) +
           (perLimit + part * (values[next + 2]! - perLimit)) * slowly,

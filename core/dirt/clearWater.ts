@@ -5,7 +5,7 @@ import type { CloggingSimulation } from './cloggingSimulation';
 import { DIRT_SPREAD, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
 import { settlingRates, suspendedSolids } from './massBalance';
-import { fedSpread } from './fedSpread';
+import { feedUncertainty } from './feedUncertainty';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 import { DAY } from '../units/time';
 
@@ -61,7 +61,7 @@ export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null 
   };
   const likely = afloat(USUAL_DIRT);
   const others = [
-    afloat(USUAL_DIRT, fedSpread(food)),
+    afloat(USUAL_DIRT, feedUncertainty(food)),
     ...VARIED.map((key) => {
       const numbers = { ...USUAL_DIRT, [key]: USUAL_DIRT[key] * DIRT_SPREAD[key] };
       return afloat(numbers, 1, key === 'attachment' ? clearedBy(numbers.attachment) : usual);

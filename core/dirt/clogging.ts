@@ -10,7 +10,7 @@ import { decayAt, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
 import { fillStep } from './fillStep';
 import { flowStep, layerHeads } from './flowStep';
-import { BROWN, fullness, keptShare, KEEPS_HALF, spongeRoom } from './fullness';
+import { BROWN, fullness, keptShare, MECHANICAL_FULL_SHARE, spongeRoom } from './fullness';
 import { serviceLimits, type ServiceLimits } from './serviceLimits';
 import { settlingRates } from './massBalance';
 import { restoreDirt, restoreState, savedStateOf, saveState } from './savedState';
@@ -267,7 +267,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
 /** True when a filter is cleaned that nobody asks about: its flow is low, or it is full. */
 const needsCare = (state: SimulationState, waters: Float64Array): boolean =>
   state.balance.through < serviceLimits(state.filter).through * state.cleanThrough ||
-  keptShare(state, waters) < KEEPS_HALF * state.cleanKept;
+  keptShare(state, waters) < MECHANICAL_FULL_SHARE * state.cleanKept;
 
 /** True on every so many days from the first, for one that is cleaned by its days to spare others. */
 const isCleaningDay = ({ cleanedEvery }: SimulationState['filter'], day: number): boolean =>

@@ -6,7 +6,7 @@ import { captureDirt, captureOf, type LayerStream } from './capture';
 import { captureInput } from './captureInput';
 import { clearOnDay } from './clearWater';
 import { decayAt, USUAL_DIRT } from './dirtNumbers';
-import { likelyInput } from './likelyInput';
+import { calibratedInput } from './calibratedInput';
 import { cloggingInput, type ForecastInput } from './cloggingInput';
 import type { CloggingSimulation } from './cloggingSimulation';
 import { withStrainer } from './withStrainer';
@@ -46,7 +46,7 @@ export function dayState(input: ForecastInput, simulation: CloggingSimulation, d
     tank,
     own: { filter, inFlow },
     numbers = USUAL_DIRT,
-  } = likelyInput(cloggingInput(input), input.learned ?? null);
+  } = calibratedInput(cloggingInput(input), input.learned ?? null);
   const fluid = fluidAt(tank.temperature);
   const { wetTo } = findBalance(cleanWater(filter, inFlow, tank.temperature));
   const beds = cutBeds(inFlow, fluid, numbers, wetTo);

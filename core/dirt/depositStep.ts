@@ -1,4 +1,4 @@
-import { caughtIn } from './caughtIn';
+import { captureFraction } from './captureFraction';
 
 /** One step of a slice that fills and rots: the deposit after it, and what was caught and what rotted, all shares. */
 export interface DepositStep {
@@ -39,7 +39,7 @@ export function depositStep(
     return into;
   }
   const settled = (filling * ultimate) / speed;
-  const gone = caughtIn(speed * days);
+  const gone = captureFraction(speed * days);
   into.deposit = settled + (before - settled) * (1 - gone);
   into.rotted = decay * (settled * days + ((before - settled) * gone) / speed);
   into.caught = into.deposit - before + into.rotted;

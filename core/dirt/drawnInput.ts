@@ -4,7 +4,7 @@ import { feedPerDay, type Range } from '../tank/feedPerDay';
 import { normalSample } from '../units/normalSample';
 import type { CloggingInput } from './clogging';
 import { DIRT_SPREAD } from './dirtNumbers';
-import { fedSpread } from './fedSpread';
+import { feedUncertainty } from './feedUncertainty';
 import { filterSpreads, SOLID_SPREAD } from './filterSpreads';
 import { learnedFactors } from './learnedFactors';
 import type { Posterior } from './posterior';
@@ -51,7 +51,7 @@ const freshSpreads = (filter: Filter, food: Range): readonly (readonly [keyof Cl
   ...(Object.entries(DIRT_SPREAD) as [keyof typeof DIRT_SPREAD, number][]),
   ...(Object.entries(filterSpreads(filter)) as ['head' | 'bore', number][]),
   ['solid', SOLID_SPREAD],
-  ['fed', fedSpread(food)],
+  ['fed', feedUncertainty(food)],
 ];
 
 /** A point of what was learned: its mean, and the root of its covariance times a standard normal point. */

@@ -35,7 +35,7 @@ export function ensembleRun(
  * The run that a plan hangs on: the one whose service day stands at the early end of the range, so that service is
  * planned too late in one case of ten only. Null without runs.
  */
-export function earlyRun(runs: readonly EnsembleRun[]): number | null {
+export function earlyPercentileRun(runs: readonly EnsembleRun[]): number | null {
   const order = runs
     .map(({ serviceDay }, run) => ({ day: serviceDay ?? Infinity, run }))
     .sort((a, b) => (a.day === b.day ? a.run - b.run : a.day - b.day));

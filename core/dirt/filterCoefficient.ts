@@ -1,6 +1,6 @@
 import { bedGeometry } from '../media/bedGeometry';
 import type { Geometry } from '../media/geometry';
-import { caughtIn } from './caughtIn';
+import { captureFraction } from './captureFraction';
 import { loosenessIn } from './looseness';
 
 /** Straining begins where a particle is this share of the pore, grows by this much per pore, and begins over this width (calibrated). */
@@ -108,7 +108,7 @@ export const coefficientAt = (
   { most, touched, perLimit, strained }: SizeCoefficient,
   sinking: number,
   speed: number,
-): number => most * caughtIn(touched + (perLimit * sinking) / Math.max(MIN_SPEED, speed)) + strained;
+): number => most * captureFraction(touched + (perLimit * sinking) / Math.max(MIN_SPEED, speed)) + strained;
 
 /** A ramp without a corner: x where x is large, 0 where it is far below 0. */
 const softly = (x: number): number => (x > 30 ? x : x < -30 ? 0 : Math.log1p(Math.exp(x)));

@@ -2,9 +2,9 @@ import { filterWater } from '../hydraulics/filterWater';
 import type { Tank } from '../tank/tank';
 import { foulSlices, pressBed, pressWays } from './beds';
 import { captureDirt, type LayerStream } from './capture';
-import { marchBalance, marchDrive } from './marchBalance';
+import { stepFlowBalance, tabulateDrive } from './stepFlowBalance';
 import type { SimulationState } from './simulationState';
-import { pressThrough, resistStack, type StackPlan } from './stackPlan';
+import { stackPressureDrop, resistStack, type StackPlan } from './stackPlan';
 import { leafOpen } from './strainerLeaves';
 import { withStrainer } from './withStrainer';
 
@@ -27,7 +27,7 @@ function findFlow(state: SimulationState, tank: Tank): void {
   const open = tank.litter.floating ? leafOpen(state.leaves, filter) : 1;
   if (Math.abs(open / state.driveOpen - 1) > FELT) {
     state.driveOpen = open;
-    state.drive = marchDrive({
+    state.drive = tabulateDrive({
       ...filterWater(withStrainer(filter, open), [], base.fluid),
       stackHeight: base.stackHeight,
     });
@@ -46,7 +46,7 @@ function flowBy(state: SimulationState): void {
   pressWays(beds, state.held, ways);
   for (const stack of sponge) resistStack(stack, ways);
   for (const stack of body) resistStack(stack, ways);
-  state.balance = marchBalance(base, state.drive, sponge, body, state.balance);
+  state.balance = stepFlowBalance(base, state.drive, sponge, body, state.balance);
   const { flow, through } = state.balance;
   for (const stack of sponge) streamsIn(stack, flow, streams);
   for (const stack of body) streamsIn(stack, through, streams);
@@ -78,7 +78,7 @@ export function layerHeads({ alone, ways, cleanThrough, drive }: SimulationState
   for (let place = 0; place < alone.length; place += 1) {
     const stack = alone[place]!;
     resistStack(stack, ways);
-    heads[place] = pressThrough(stack, cleanThrough) / drive.weight;
+    heads[place] = stackPressureDrop(stack, cleanThrough) / drive.weight;
   }
   return heads;
 }

@@ -8,11 +8,11 @@ import { NITROGEN_PER_SLUDGE } from './dirtNumbers';
 import { BROWN, FULL, USED_UP } from './fullness';
 import { simulateClogging, type CloggingSimulation } from './cloggingSimulation';
 import { cloggingInput, type ForecastInput } from './cloggingInput';
-import { likelyInput } from './likelyInput';
+import { calibratedInput } from './calibratedInput';
 import { crossing, serviceCourse, serviceDayOf, type ServiceCourse } from './serviceCourse';
 
 /** Share of the clean outlet flow below which a keeper sees that the stream is weaker (calibrated: a fifth gone). */
-export const NOTICED_SHARE = 0.8;
+export const NOTICEABLE_FLOW_SHARE = 0.8;
 /** Head of a layer’s dirt below which it has not clogged, m of water: a hundredth of a millimetre. */
 const FELT = 1e-5;
 /** Days over which silt into the biological media is averaged, and the month it is given for. */
@@ -62,7 +62,7 @@ export interface Forecast {
  * @example forecast({ ...reedBench, others: [], visits: [] }) // { firstToClog: 'rb-floss', spillDay: null }
  */
 export function forecast(input: ForecastInput): Forecast | null {
-  const simulation = simulateClogging(likelyInput(cloggingInput(input), input.learned ?? null));
+  const simulation = simulateClogging(calibratedInput(cloggingInput(input), input.learned ?? null));
   return simulation === null
     ? null
     : readForecast(simulation, placeLayers(input.filter, input.layers), input.tank);

@@ -4,7 +4,7 @@ import { SIZE_CLASSES, SIZES } from './sizeClasses';
 /** Mean share of its ultimate deposit at which a layer is full: it catches little more and hands its dirt on (calibrated). */
 export const FULL = 0.8;
 /** Share of the dirt kept when clean below which the mechanical layers together are full (calibrated). */
-export const KEEPS_HALF = 0.5;
+export const MECHANICAL_FULL_SHARE = 0.5;
 /**
  * Mean share of its ultimate deposit at which a sponge that hangs in the tank looks brown (calibrated: keepers squeeze it by
  * eye every two to four weeks, long before the flow falls).

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
-import { aheadOf } from './aheadOf';
+import { forecastInput } from './forecastInput';
 import { ensembleRuns } from './ensemble';
 import { ensembleRange } from './ensembleRange';
 import { forecast } from './forecast';
@@ -17,7 +17,7 @@ const posterior = (mean: Partial<Record<number, number>>, spread: number): Poste
   ),
 });
 const dayOf = (learned: Posterior | null): number =>
-  forecast({ ...aheadOf({ tank, others: [], learned }, filter, layers), brief: true })!.serviceDay!;
+  forecast({ ...forecastInput({ tank, others: [], learned }, filter, layers), brief: true })!.serviceDay!;
 
 describe('what was learned', () => {
   it('changes nothing where the log found all as usual', () => {
@@ -33,7 +33,7 @@ describe('what was learned', () => {
   it('gives a range as wide as what is still not known', () => {
     const width = (spread: number): number => {
       const input = {
-        ...aheadOf({ tank, others: [], learned: posterior({}, spread) }, filter, layers),
+        ...forecastInput({ tank, others: [], learned: posterior({}, spread) }, filter, layers),
         days: 80,
       };
       const range = ensembleRange(ensembleRuns(input, 'through'))!;

@@ -1,6 +1,6 @@
 import type { Range } from '../tank/feedPerDay';
 import { DIRT_SPREAD } from './dirtNumbers';
-import { fedSpread } from './fedSpread';
+import { feedUncertainty } from './feedUncertainty';
 import { SOLID_SPREAD } from './filterSpreads';
 import type { ClogFactors } from './withFactors';
 
@@ -12,7 +12,7 @@ const LEARNED = {
   fed: (food: Range) =>
     Math.max(
       MIN_FED_SPREAD,
-      Math.exp(Math.hypot(Math.log(DIRT_SPREAD.solidsPerFood), Math.log(fedSpread(food)))),
+      Math.exp(Math.hypot(Math.log(DIRT_SPREAD.solidsPerFood), Math.log(feedUncertainty(food)))),
     ),
   attachment: () => DIRT_SPREAD.attachment,
   decay: () => DIRT_SPREAD.decay,

@@ -1,5 +1,5 @@
 import type { CloggingSimulation } from './cloggingSimulation';
-import { BROWN, KEEPS_HALF } from './fullness';
+import { BROWN, MECHANICAL_FULL_SHARE } from './fullness';
 import type { ServiceLimits } from './serviceLimits';
 
 /** A filter that has little headroom from the start wants service when this share of it is left (calibrated). */
@@ -37,7 +37,7 @@ export function limitOf(by: ServiceBy, clean: number, { through, headroom }: Ser
   if (by === 'through') return through;
   // None when clean: due at once.
   if (by === 'headroom') return clean <= 0 ? 1 : Math.min(headroom / clean, OF_CLEAN_HEADROOM);
-  return by === 'kept' ? KEEPS_HALF : 1 - BROWN;
+  return by === 'kept' ? MECHANICAL_FULL_SHARE : 1 - BROWN;
 }
 
 /** All measures that a filter has: only one with a rim has headroom, only one with mechanical layers can be full. */

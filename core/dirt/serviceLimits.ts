@@ -1,5 +1,5 @@
 import type { Filter } from '../filter/filter';
-import { pastPack } from '../hydraulics/pastPack';
+import { bypassFlow } from '../hydraulics/bypassFlow';
 import { SERVICE_SHARE } from '../practice/serviceShare';
 
 /**
@@ -23,11 +23,11 @@ export interface ServiceLimits {
  * outlet hardly weakens.
  */
 export const outletLimit = (filter: Filter): number | null =>
-  pastPack(filter) === null ? SERVICE_SHARE : null;
+  bypassFlow(filter) === null ? SERVICE_SHARE : null;
 
 /** The limits of a filter by whether its water has a way past the media: a notch, or an open edge over dividers. */
 export function serviceLimits(filter: Filter): ServiceLimits {
-  const hasWayPast = pastPack(filter) !== null;
+  const hasWayPast = bypassFlow(filter) !== null;
   return {
     through: hasWayPast ? SHARE_WITH_WAY_PAST : SERVICE_SHARE,
     headroom: hasWayPast ? MIN_HEADROOM.wayPast : MIN_HEADROOM.closed,

@@ -10,7 +10,7 @@ import { captureOf, type Capture, type CaptureInput, type LayerStream } from './
 import { captureInput } from './captureInput';
 import type { DirtNumbers } from './dirtNumbers';
 import { keepsDirt } from './keepsDirt';
-import { marchDrive, type MarchDrive } from './marchBalance';
+import { tabulateDrive, type MarchDrive } from './stepFlowBalance';
 import { stackPlan, type StackPlan } from './stackPlan';
 import { SIZES } from './sizeClasses';
 
@@ -125,7 +125,7 @@ export function beginState(
     cleanThrough: balance.through,
     cleanKept: NaN,
     streams: inFlow.map(() => ({ whole: 0, own: 0, beside: 0 })),
-    drive: marchDrive(base),
+    drive: tabulateDrive(base),
     driveOpen: 1,
     leaves: 0,
   };

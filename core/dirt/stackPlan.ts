@@ -98,7 +98,7 @@ export function isFree({ linear, square }: StackPlan): boolean {
  *
  * @source as splitFlow: Newton’s method from below on a concave function.
  */
-export function pressThrough(plan: StackPlan, flow: number): number {
+export function stackPressureDrop(plan: StackPlan, flow: number): number {
   const { linear, square, flows } = plan;
   plan.pressure = 0;
   if (flow > 0 && flows.length === 1) {

@@ -1,5 +1,5 @@
 import type { Visit, Work } from '../pack/visit';
-import { STAYS } from '../pack/stays';
+import { RETAINED_SLUDGE_SHARE } from '../pack/stays';
 import type { SimulationState } from './simulationState';
 import { SIZES } from './sizeClasses';
 
@@ -18,11 +18,11 @@ export function visitStep(state: SimulationState, workOf: (layerId: string) => W
     if (work === null) continue;
     for (let index = bed.first * SIZES; index < (bed.first + bed.slices) * SIZES; index += 1) {
       const before = state.mass[index]!;
-      state.mass[index] = before * STAYS[work];
-      removed += before * (1 - STAYS[work]);
+      state.mass[index] = before * RETAINED_SLUDGE_SHARE[work];
+      removed += before * (1 - RETAINED_SLUDGE_SHARE[work]);
     }
     for (let slice = bed.first; slice < bed.first + bed.slices; slice += 1) {
-      state.deposits[slice] = state.deposits[slice]! * STAYS[work];
+      state.deposits[slice] = state.deposits[slice]! * RETAINED_SLUDGE_SHARE[work];
       state.pressed[slice] = 0;
     }
     if (bed.layerAt === floorBefore) {

@@ -36,7 +36,9 @@ describe('schools', () => {
       ['lava', 0.05],
     ]);
     // By hand: 12 × 8 × 5 cm is 0.48 L.
-    expect(numbers.finePad).toBe('Your pack has 0.48 L of 0.48 L of biological media after the first fine pad.');
+    expect(numbers.finePad).toBe(
+      'Your pack has 0.48 L of 0.48 L of biological media after the first fine pad.',
+    );
     expect(numbers.order).toMatch(/every grade comes after a coarser one/);
     // By hand: 0.48 L of 30 ppi with 1,114 m²/m³, of which 0.8 count.
     expect(numbers.biologicalMedium).toMatch(/with medium foam 0\.43 m²/);

@@ -94,9 +94,7 @@ describe('cautions', () => {
   it('name the RCD and the electrician wherever a filter is opened, started or mended', () => {
     for (const filter of filters)
       for (const moment of ['opening', 'fault'] as const)
-        expect(cautions(filter, [], moment).join(' ')).toMatch(
-          /RCD.*licensed electrician/,
-        );
+        expect(cautions(filter, [], moment).join(' ')).toMatch(/RCD.*licensed electrician/);
   });
 
   it('are written nowhere in the interface', () => {

@@ -1,4 +1,4 @@
-import { aheadOf } from '../dirt/aheadOf';
+import { forecastInput } from '../dirt/forecastInput';
 import { forecast } from '../dirt/forecast';
 import type { Filter } from '../filter/filter';
 import type { Layer } from '../layers/layer';
@@ -26,7 +26,7 @@ export function faultContext(
   return {
     filter,
     sincePacked: packedAt === null ? null : Math.max(0, daysBetween(packedAt, now)),
-    serviceDay: forecast({ ...aheadOf(around, filter, layers), brief: true })?.serviceDay ?? null,
+    serviceDay: forecast({ ...forecastInput(around, filter, layers), brief: true })?.serviceDay ?? null,
     hasFoam: families.includes('foam') || families.includes('cartridge'),
     hasFloss: families.includes('floss'),
     leastCover: report.totals.leastCover,

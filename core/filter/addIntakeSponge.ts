@@ -1,6 +1,6 @@
 import { STRAIGHT } from './straight';
 import type { Filter } from './filter';
-import { layOut, type UnplacedChamber } from './layOut';
+import { chamberLayout, type UnplacedChamber } from './chamberLayout';
 import { tubeOf } from './tubeOf';
 
 /** Wall and length of a usual sponge, m (common practice, no source). */
@@ -27,7 +27,7 @@ export function spongeFor({ intakes }: Pick<Filter, 'intakes'>): UnplacedChamber
 /** The filter with a sponge on its intake, first in flow; unchanged when it has one. */
 export function addIntakeSponge(filter: Filter): Filter {
   if (filter.chambers.some((chamber) => chamber.where === 'intake')) return filter;
-  return { ...filter, ...layOut(filter.kind, [spongeFor(filter), ...filter.chambers], filter.spill) };
+  return { ...filter, ...chamberLayout(filter.kind, [spongeFor(filter), ...filter.chambers], filter.spill) };
 }
 
 /** Inside diameter of a sleeve, m, that its tube has to fill. */

@@ -1,5 +1,5 @@
 import type { Chamber, Filter } from './filter';
-import { drawnSize, layOut, type UnplacedChamber } from './layOut';
+import { drawnSize, chamberLayout, type UnplacedChamber } from './chamberLayout';
 
 type Arranged = Pick<Filter, 'kind' | 'spill' | 'body' | 'chambers'>;
 
@@ -10,7 +10,7 @@ const SAME = 1e-6;
 
 /** True while every chamber is where the layout of its kind puts it: nobody has typed a place. */
 export function isLaidOut({ kind, spill, chambers }: Arranged): boolean {
-  const usual = layOut(kind, chambers, spill).chambers;
+  const usual = chamberLayout(kind, chambers, spill).chambers;
   return chambers.every((chamber) => {
     const there = usual.find((item) => item.id === chamber.id)?.place;
     return (
@@ -32,7 +32,7 @@ export function arrange(
   chambers: readonly UnplacedChamber[],
   spill: Filter['spill'] = before.spill,
 ): Pick<Filter, 'body' | 'chambers'> {
-  const usual = layOut(before.kind, chambers, spill);
+  const usual = chamberLayout(before.kind, chambers, spill);
   if (isLaidOut(before)) return usual;
   const places = new Map(before.chambers.map((chamber) => [chamber.id, chamber.place]));
   return bodyAround(
@@ -49,7 +49,7 @@ export function placeChamber(
   place: Chamber['place'],
 ): Pick<Filter, 'body' | 'chambers'> {
   return bodyAround(
-    layOut(before.kind, before.chambers, before.spill).body,
+    chamberLayout(before.kind, before.chambers, before.spill).body,
     before.chambers.map((chamber) => (chamber.id === chamberId ? { ...chamber, place } : chamber)),
     before.chambers,
   );

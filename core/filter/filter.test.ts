@@ -7,9 +7,9 @@ import { FilterSchema } from './filter';
 import { intakeSponge } from './intakeSponge';
 import { FilterKindSchema } from './filterKind';
 import { FILTER_KINDS } from './filterKindWords';
-import { drawnSize } from './layOut';
+import { drawnSize } from './chamberLayout';
 import { presetFilter } from './presetFilter';
-import { mediaRoom } from './mediaRoom';
+import { mediaVolume } from './mediaVolume';
 import { PRESET_SIZES } from './presetSize';
 import { shutOffHead } from './shutOffHead';
 
@@ -118,7 +118,7 @@ describe('filter', () => {
         const preset = presetFilter(kind, { id: 'f', tankId: 't' }, FILTER_KINDS[kind].name, size);
         const parsed = FilterSchema.safeParse(preset);
         expect(parsed.success ? [] : parsed.error.issues, `${kind} ${size}`).toEqual([]);
-        return mediaRoom(preset);
+        return mediaVolume(preset);
       });
       expect(rooms).toEqual([...rooms].sort((a, b) => a - b));
       expect(new Set(rooms).size).toBe(PRESET_SIZES.length);

@@ -2,7 +2,7 @@ import type { Filter } from './filter';
 import type { FilterKind } from './filterKind';
 import { isCanister, isHangOnBack } from './kindFamily';
 import { USUAL_HOSES, usualBore } from './hoses';
-import { layOut } from './layOut';
+import { chamberLayout } from './chamberLayout';
 import { PRESETS } from './presets';
 import { sizedChamber, sizedEdge, sizedFlow, sizedSpill, type PresetSize } from './presetSize';
 
@@ -42,7 +42,7 @@ export function presetFilter(
     swap: null,
     equipmentK: null,
     equipment: isCanister(kind) ? ['taps'] : [],
-    ...layOut(kind, chambers, spill),
+    ...chamberLayout(kind, chambers, spill),
     assumed: [
       'sizes',
       'labelFlow',

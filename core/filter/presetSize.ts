@@ -1,5 +1,5 @@
 import type { ChamberShape } from './chamberShape';
-import type { UnplacedChamber } from './layOut';
+import type { UnplacedChamber } from './chamberLayout';
 import type { OpenEdge } from './openEdge';
 import type { Spill } from './spill';
 import { HOUR } from '../units/time';

@@ -1,7 +1,7 @@
 import { STRAIGHT } from './straight';
 import type { Filter } from './filter';
 import type { FilterKind } from './filterKind';
-import type { UnplacedChamber } from './layOut';
+import type { UnplacedChamber } from './chamberLayout';
 import { BOTTOM_SPACE } from './settlementPlace';
 import { HOUR } from '../units/time';
 

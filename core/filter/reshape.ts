@@ -1,6 +1,6 @@
 import type { ChamberShape } from './chamberShape';
 import { faceSides, deepest, isInward } from './chamberGeometry';
-import type { UnplacedChamber } from './layOut';
+import type { UnplacedChamber } from './chamberLayout';
 
 /** Bore of a centre pipe as a share of the tray's width, when it is not known yet. */
 const USUAL_BORE = 0.16;

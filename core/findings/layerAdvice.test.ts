@@ -29,7 +29,9 @@ describe('layerAdvice', () => {
         })[0]?.reason ?? [],
       );
     expect(reasonOf({})).toMatch(/^Squeeze it a few times in old tank water until/);
-    expect(reasonOf({ foamCleaning: 'hard' })).toMatch(/^Wring it in old tank water until the water runs clear/);
+    expect(reasonOf({ foamCleaning: 'hard' })).toMatch(
+      /^Wring it in old tank water until the water runs clear/,
+    );
     expect(reasonOf({ rinseWater: 'tap water' })).toMatch(/under the tap/);
   });
 
@@ -70,9 +72,7 @@ describe('layerAdvice', () => {
       'replace in stages',
       'throw away',
     ]);
-    expect(formatSentence(advice[0]?.reason ?? [])).toMatch(
-      /crumbles.*100 % of the surface.*in parts/,
-    );
+    expect(formatSentence(advice[0]?.reason ?? [])).toMatch(/crumbles.*100 % of the surface.*in parts/);
     expect(adviceOn(layer('a', 'cartridge', { dirt: 'blocked' }, 0.1))).toEqual(['replace in stages']);
   });
 

@@ -103,7 +103,7 @@ export function columnsOf(layers: readonly LayerPaths[], wet: readonly number[])
       return before === undefined || through[index - 1] === true || before.placed.layer.gapFill !== 'open';
     });
     const parts = layers.map((layer, index) => {
-      const part = through[index] === true ? layer.through : besideOf(layer, enters[index] ?? true);
+      const part = through[index] === true ? layer.through : bypassResistance(layer, enters[index] ?? true);
       return part === null ? null : shrunk(part, share, wet[index] ?? 1);
     });
     const resistance = parts.reduce<Resistance | null>(
@@ -115,7 +115,7 @@ export function columnsOf(layers: readonly LayerPaths[], wet: readonly number[])
 }
 
 /** The way beside a layer: with the loss of its ends where the water enters the gap here. */
-export const besideOf = ({ beside, gapEnds }: LayerPaths, enters: boolean): Resistance =>
+export const bypassResistance = ({ beside, gapEnds }: LayerPaths, enters: boolean): Resistance =>
   enters ? inSeries(beside, gapEnds) : beside;
 
 /** A resistance over part of the face and part of the length. */

@@ -22,7 +22,7 @@ export const mostFlow = ({ filter, pump }: Pick<DriveParts, 'filter' | 'pump'>):
  * Head that is left for the sponge, the pack and the water over a lip, m of water, at a flow to the tank: the pump’s
  * less lift, hoses, strainers and the body itself. Falls with the flow.
  */
-export function driveOf({ filter, fluid, pump, line }: DriveParts): (flow: number) => number {
+export function netPumpPressure({ filter, fluid, pump, line }: DriveParts): (flow: number) => number {
   const lift = liftOf(filter);
   const hoses = line === null ? null : hoseHead(line, fluid);
   const passed = 1 - (filter.spill?.recirculated ?? 0);

@@ -1,13 +1,13 @@
 import type { Chamber, Filter } from '../filter/filter';
-import { besideOf, columnsOf, shrunk, type LayerPaths } from './columns';
+import { bypassResistance, columnsOf, shrunk, type LayerPaths } from './columns';
 import { GRAVITY, type Fluid } from './fluid';
-import { driveOf, mostFlow, type DriveParts } from './drive';
+import { netPumpPressure, mostFlow, type DriveParts } from './drive';
 import { hoseLine } from './hoseHead';
 import { lipHeight } from './lipHeight';
 import { pumpCurve } from './pumpHead';
 import { pressureAt, type Resistance } from './quadratic';
 import { solveFalling } from './solve';
-import { pastPack } from './pastPack';
+import { bypassFlow } from './bypassFlow';
 import { splitFlow } from './splitFlow';
 
 /** Layers that touch each other in one chamber. A chamber has several where spacers keep its layers apart. */
@@ -71,7 +71,7 @@ const PRECISION = 1e-9;
  */
 export function findBalance(water: FilterWater): Balance {
   const most = mostFlow(water);
-  const drive = driveOf(water);
+  const drive = netPumpPressure(water);
   const spongeHead = headOf(water.sponge, water.fluid, Infinity);
   const packed = packBalance(water);
   const excess = (flow: number): number => drive(flow) - spongeHead(flow) - packed(flow).before;
@@ -133,7 +133,7 @@ export function splitAlone(
   const { flows, pressure } = splitFlow(
     [
       layer.through === null ? null : shrunk(layer.through, layer.cover, wet),
-      layer.cover < 1 ? shrunk(besideOf(layer, true), 1 - layer.cover, wet) : null,
+      layer.cover < 1 ? shrunk(bypassResistance(layer, true), 1 - layer.cover, wet) : null,
     ],
     through,
   );
@@ -188,7 +188,7 @@ function packBalance({
   wetOnly,
 }: FilterWater): (flow: number) => PackBalance {
   const { spill } = filter;
-  const past = pastPack(filter);
+  const past = bypassFlow(filter);
   const whole = headOf(body, fluid, Infinity);
   return (flow) => {
     const overLip = spill === null ? 0 : lipHeight(spill, stackHeight, flow);

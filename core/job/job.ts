@@ -33,7 +33,7 @@ export type Occasion = z.infer<typeof OccasionSchema>;
 
 /** Longest key of a preparation. */
 const LONGEST_KEY = 160;
-/** Most pieces that are cut for one pack: a layer may be stacked from several and jointed from more. */
+/** Most pieces that are cut for one pack: a layer may be stacked from several and splitIntoJoints from more. */
 const MAX_CUTS = 4 * MAX_LAYERS;
 
 /** What was cut for a plan, so that a plan that changes afterwards is noticed. Lengths m. */

@@ -4,7 +4,7 @@ import { DaySchema, IdSchema, MomentSchema, NoteSchema } from '../document/field
 import type { Bounds } from '../units/bounds';
 import { TANK_BOUNDS } from '../tank/tank';
 import { bounded } from '../units/bounded';
-import { LOOKS, SERVICE_WORKS } from './looks';
+import { QUICK_CHECKS, SERVICE_WORKS } from './looks';
 import { SYMPTOMS } from './symptom';
 
 export const FLOW_BOUNDS = {
@@ -99,7 +99,7 @@ export const LogEntrySchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('look'),
     ...common,
-    seen: z.array(z.enum(LOOKS)).min(1, 'Choose what you saw.').max(LOOKS.length),
+    seen: z.array(z.enum(QUICK_CHECKS)).min(1, 'Choose what you saw.').max(QUICK_CHECKS.length),
   }),
   z.object({
     kind: z.literal('level'),

@@ -1,5 +1,5 @@
 /** What is seen at a quick look, each logged with one press. */
-export const LOOKS = [
+export const QUICK_CHECKS = [
   'all well',
   'only a trickle',
   'sponge or sleeve full',
@@ -9,7 +9,7 @@ export const LOOKS = [
   'noise',
   'smell',
 ] as const;
-export type Look = (typeof LOOKS)[number];
+export type Look = (typeof QUICK_CHECKS)[number];
 
 /** What is done to a layer or a part at a service. */
 export const SERVICE_WORKS = [

@@ -1,7 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { OutOfFlow } from './outOfFlow';
-import { clockAdvice, filmKept, stopClock, startClock, secondsOutOfFlow, clockState } from './outOfFlowClock';
+import {
+  clockAdvice,
+  filmSurvival,
+  stopClock,
+  startClock,
+  secondsOutOfFlow,
+  clockState,
+} from './outOfFlowClock';
 
 const at = (minute: number): string => new Date(Date.UTC(2026, 10, 25, 10, minute)).toISOString();
 
@@ -29,17 +36,17 @@ describe('the clock for media out of flow', () => {
   });
 
   it('keeps nearly all film within the usual hour, most of none after a day', () => {
-    expect(filmKept(0)).toBe(1);
-    expect(filmKept(3600)).toBeCloseTo(0.95, 2);
-    expect(filmKept(4 * 3600)).toBeCloseTo(0.6, 2);
-    expect(filmKept(24 * 3600)).toBeLessThan(0.01);
+    expect(filmSurvival(0)).toBe(1);
+    expect(filmSurvival(3600)).toBeCloseTo(0.95, 2);
+    expect(filmSurvival(4 * 3600)).toBeCloseTo(0.6, 2);
+    expect(filmSurvival(24 * 3600)).toBeLessThan(0.01);
     fc.assert(
       fc.property(
         fc.double({ min: 0, max: 1e6, noNaN: true }),
         fc.double({ min: 0, max: 1e5, noNaN: true }),
         (time, more) => {
-          expect(filmKept(time + more)).toBeLessThanOrEqual(filmKept(time));
-          expect(filmKept(time + more)).toBeGreaterThanOrEqual(0);
+          expect(filmSurvival(time + more)).toBeLessThanOrEqual(filmSurvival(time));
+          expect(filmSurvival(time + more)).toBeGreaterThanOrEqual(0);
         },
       ),
     );

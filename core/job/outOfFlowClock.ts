@@ -51,14 +51,15 @@ export const stopClock = (spans: OutOfFlow, now: string, parkedIn: string): OutO
  * Share of the film that is still alive, 0–1, after so many seconds without flow, kept wet in tank water.
  *
  * @source calibrated, see above; media parked in running water does not age.
- * @example filmKept(4 * 3600) // 0.6
+ * @example filmSurvival(4 * 3600) // 0.6
  */
-export const filmKept = (seconds: number): number => Math.exp(-((Math.max(0, seconds) / SCALE) ** STEEPNESS));
+export const filmSurvival = (seconds: number): number =>
+  Math.exp(-((Math.max(0, seconds) / SCALE) ** STEEPNESS));
 
 /** What to do after so many seconds without flow. */
 export function clockAdvice(seconds: number): string {
   if (seconds <= OUT_OF_FLOW_AIM) return 'Keep it under old tank water.';
-  if (filmKept(seconds) > WORRYING)
+  if (filmSurvival(seconds) > WORRYING)
     return 'Over an hour. Stir the water around the media, or put it in another running filter.';
   return 'Put the media in a running filter now. Feed less, and test ammonia and nitrite for a week.';
 }

@@ -1,5 +1,5 @@
 import type { Posterior } from '../dirt/posterior';
-import type { LearnedLog } from './learnLog';
+import type { LearnedLog } from './fitModelToLog';
 import {
   DRAWS,
   nextProposal,

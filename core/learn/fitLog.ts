@@ -1,8 +1,8 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
 import { inverse, type Matrix } from 'ml-matrix';
 import type { LogModel } from './logModel';
-import { rootOf } from './rootOf';
-import { DIFFERENCE, slopesOf } from './slopesOf';
+import { cholesky } from './cholesky';
+import { FINITE_DIFFERENCE_STEP, jacobian } from './jacobian';
 
 /** Steps of the optimiser. */
 const STEPS = 8;
@@ -38,12 +38,12 @@ export function fitLog(model: LogModel, from?: readonly number[]): LogFit {
       initialValues: begin,
       minValues: begin.map(() => -FURTHEST),
       maxValues: begin.map(() => FURTHEST),
-      gradientDifference: DIFFERENCE,
+      gradientDifference: FINITE_DIFFERENCE_STEP,
       maxIterations: STEPS,
       errorTolerance: 1e-9,
       damping: 0.1,
     },
   );
-  const slopes = slopesOf(model.residuals, parameterValues);
-  return { point: parameterValues, root: rootOf(inverse(slopes.transpose().mmul(slopes))) };
+  const slopes = jacobian(model.residuals, parameterValues);
+  return { point: parameterValues, root: cholesky(inverse(slopes.transpose().mmul(slopes))) };
 }

@@ -1,13 +1,13 @@
 import type { CloggingInput } from '../dirt/clogging';
 import { LEARNED_KEYS } from '../dirt/learnedFactors';
 import { feedPerDay, type Range } from '../tank/feedPerDay';
-import { predictStretch, stretchInput, type LearningPlace, type StretchPrediction } from './predictStretch';
-import type { Stretch } from './stretch';
+import { predictStretch, segmentInput, type LearningPlace, type StretchPrediction } from './predictStretch';
+import type { LogSegment } from './stretch';
 import { flowErrorRoot, stretchResiduals } from './stretchResiduals';
 
 /** What was seen of a filter, held against the model at any point of its uncertain numbers. */
 export interface LogModel {
-  readonly stretches: readonly Stretch[];
+  readonly stretches: readonly LogSegment[];
   /** Coordinates of a point: the shared ones, then the speed of the pump in each epoch. */
   readonly coordinates: number;
   /** What would have been seen, by stretch. */
@@ -20,13 +20,13 @@ export interface LogModel {
 const KEPT = 64;
 
 /** The model of a log; null when nobody has said what is fed. */
-export function logModel(place: LearningPlace, stretches: readonly Stretch[]): LogModel | null {
+export function logModel(place: LearningPlace, stretches: readonly LogSegment[]): LogModel | null {
   const food = feedPerDay(place.tank.feed);
   if (food === null || food.likely <= 0) return null;
   const parts = stretches.map((stretch) => ({
     stretch,
     root: flowErrorRoot(stretch),
-    predict: remembered(stretchInput(place, stretch), stretch, food),
+    predict: remembered(segmentInput(place, stretch), stretch, food),
   }));
   const epochs = Math.max(0, ...stretches.flatMap(({ epochs }) => epochs.map(({ epoch }) => epoch)));
   return {
@@ -41,7 +41,7 @@ export function logModel(place: LearningPlace, stretches: readonly Stretch[]): L
 }
 
 /** Remembers predictions: a step along the pump’s speed in one epoch changes nothing in the stretches of others. */
-function remembered(input: CloggingInput, stretch: Stretch, food: Range) {
+function remembered(input: CloggingInput, stretch: LogSegment, food: Range) {
   const known = new Map<string, StretchPrediction>();
   const own = stretch.epochs.map(({ epoch }) => LEARNED_KEYS.length + epoch);
   return (point: readonly number[]): StretchPrediction => {

@@ -1,8 +1,8 @@
 import { intakeSponge } from '../filter/intakeSponge';
 import { operatingPoint } from '../hydraulics/operatingPoint';
-import { OUTSIDE, type Foreseen } from './foresight';
+import { Z_99, type Foreseen } from './leaveOneOutPredictions';
 import type { LogModel } from './logModel';
-import { predictStretch, stretchInput, type LearningPlace } from './predictStretch';
+import { predictStretch, segmentInput, type LearningPlace } from './predictStretch';
 import { feedPerDay } from '../tank/feedPerDay';
 
 /** What may be behind a reading that does not fit. */
@@ -62,7 +62,7 @@ export function oddCauses(
 ): RankedCause[] {
   const isFlow = reading.kind === 'flow';
   const scale = (value: number): number => (isFlow ? Math.log(value) : value);
-  const spread = (scale(reading.high) - scale(reading.low)) / (2 * OUTSIDE);
+  const spread = (scale(reading.high) - scale(reading.low)) / (2 * Z_99);
   const weighed = Object.entries(
     isFlow ? ofFlow(place, model, point, reading) : ofLevel(place, model, point, reading),
   )
@@ -133,7 +133,7 @@ function fedOtherwise(
     flows: reading.kind === 'flow' ? [{ id, day, flow: value, spread: 0 }] : [],
     levels: reading.kind === 'level' ? [{ id, day, headroom: value }] : [],
   };
-  const input = stretchInput(place, stretch);
+  const input = segmentInput(place, stretch);
   const predicted = FOOD_SIZES.map((size) => {
     const found = predictStretch({ ...input, fed: FOOD_SPREAD ** size }, stretch, point, food);
     return {

@@ -5,7 +5,7 @@ import { LEARNED_KEYS, learnedFactors, SPEED_SPREAD } from '../dirt/learnedFacto
 import { withFactors } from '../dirt/withFactors';
 import type { Range } from '../tank/feedPerDay';
 import { dayOfVisit, wholeDays } from './serviceVisits';
-import type { Stretch } from './stretch';
+import type { LogSegment } from './stretch';
 
 /** A filter on its tank beside the others there. */
 export type LearningPlace = Pick<ForecastInput, 'tank' | 'filter' | 'others'>;
@@ -29,7 +29,7 @@ const MIN_FLOW = 1e-9;
 export const LONGEST_STRETCH = 400;
 
 /** The march of a stretch, up to the last thing seen in it. */
-export function stretchInput({ tank, filter, others }: LearningPlace, stretch: Stretch): CloggingInput {
+export function segmentInput({ tank, filter, others }: LearningPlace, stretch: LogSegment): CloggingInput {
   const last = Math.max(
     1,
     ...[...stretch.flows, ...stretch.levels, ...stretch.services].map(({ day }) => day),
@@ -49,13 +49,13 @@ export function stretchInput({ tank, filter, others }: LearningPlace, stretch: S
 /**
  * What would have been seen, were the uncertain numbers at a point.
  *
- * @param input of {@link stretchInput}
+ * @param input of {@link segmentInput}
  * @param point shared coordinates, as many as there are keys, then the speed of the pump in each epoch
  * @returns null when nobody has said what is fed
  */
 export function predictStretch(
   input: CloggingInput,
-  stretch: Stretch,
+  stretch: LogSegment,
   point: readonly number[],
   food: Range,
 ): StretchPrediction | null {
@@ -88,7 +88,7 @@ export function predictStretch(
 /** A little before a service, days. */
 const BEFORE = 1e-6;
 
-const epochAt = ({ epochs }: Stretch, day: number): number =>
+const epochAt = ({ epochs }: LogSegment, day: number): number =>
   epochs.filter((candidate) => candidate.day <= day).at(-1)?.epoch ?? 0;
 
 const speedOf = (point: readonly number[], epoch: number): number =>
@@ -98,7 +98,7 @@ const speedOf = (point: readonly number[], epoch: number): number =>
 function valueAt(
   simulation: CloggingSimulation,
   key: 'flow' | 'headroom' | 'through',
-  { visits }: Stretch,
+  { visits }: LogSegment,
   day: number,
 ): number {
   const before = visits.filter((visit) => visit.day <= day).map((visit) => dayOfVisit(visit.day));

@@ -11,7 +11,7 @@ export interface StretchVisit {
  * The life of one pack, from the repack that put it in to the next: what was done to it, and what was seen of it. Days
  * count from the repack and may be broken; flows m³/s.
  */
-export interface Stretch {
+export interface LogSegment {
   readonly layers: readonly Layer[];
   readonly visits: readonly StretchVisit[];
   /**
@@ -40,5 +40,5 @@ export interface Stretch {
 }
 
 /** How many things a stretch tells. */
-export const tells = ({ flows, levels, services, seen }: Stretch): number =>
+export const tells = ({ flows, levels, services, seen }: LogSegment): number =>
   flows.length + levels.length + services.length + seen.length;

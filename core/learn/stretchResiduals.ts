@@ -1,10 +1,10 @@
 import { Matrix } from 'ml-matrix';
 import { DIRT_STATES } from '../layers/layerStates';
 import { normalShare } from '../units/normalShare';
-import { forwardSolve } from './forwardSolve';
-import { rootOf } from './rootOf';
+import { forwardSubstitution } from './forwardSubstitution';
+import { cholesky } from './cholesky';
 import type { StretchPrediction } from './predictStretch';
-import type { Stretch } from './stretch';
+import type { LogSegment } from './stretch';
 
 /** What the model is off in a stretch, as a share of the flow: shared by all its readings (calibrated). */
 export const MODEL_ERROR = 0.05;
@@ -24,7 +24,7 @@ const CALLED = { same: 0.6, sameAtEnd: 0.8, neighbour: 0.2, other: 0.01 } as con
 const MIN_LIKELIHOOD = 1e-9;
 
 /** Error of flows read in a stretch, as the root of its covariance over their logarithms. */
-export const flowErrorRoot = ({ flows }: Pick<Stretch, 'flows'>): Matrix =>
+export const flowErrorRoot = ({ flows }: Pick<LogSegment, 'flows'>): Matrix =>
   errorRoot(
     flows.map(({ spread }) => Math.max(MIN_SPREAD, spread)),
     MODEL_ERROR,
@@ -32,7 +32,7 @@ export const flowErrorRoot = ({ flows }: Pick<Stretch, 'flows'>): Matrix =>
 
 /** The same of levels, in m. */
 export const levelErrorRoot = (
-  { levels }: Pick<Stretch, 'levels'>,
+  { levels }: Pick<LogSegment, 'levels'>,
   { cleanLevel }: Pick<StretchPrediction, 'cleanLevel'>,
 ): Matrix =>
   errorRoot(
@@ -44,7 +44,7 @@ export const levelErrorRoot = (
 function errorRoot(own: readonly number[], shared: number): Matrix {
   const covariance = Matrix.ones(own.length, own.length).mul(shared ** 2);
   own.forEach((spread, place) => covariance.set(place, place, spread ** 2 + shared ** 2));
-  return rootOf(covariance);
+  return cholesky(covariance);
 }
 
 /**
@@ -53,12 +53,16 @@ function errorRoot(own: readonly number[], shared: number): Matrix {
  *
  * @param flowRoot of {@link flowErrorRoot}
  */
-export function stretchResiduals(stretch: Stretch, predicted: StretchPrediction, flowRoot: Matrix): number[] {
+export function stretchResiduals(
+  stretch: LogSegment,
+  predicted: StretchPrediction,
+  flowRoot: Matrix,
+): number[] {
   const flows = stretch.flows.map(({ flow }, place) => Math.log(flow / predicted.flows[place]!));
   const levels = stretch.levels.map(({ headroom }, place) => headroom - predicted.levels[place]!);
   return [
-    ...forwardSolve(flowRoot, flows),
-    ...forwardSolve(levelErrorRoot(stretch, predicted), levels),
+    ...forwardSubstitution(flowRoot, flows),
+    ...forwardSubstitution(levelErrorRoot(stretch, predicted), levels),
     ...stretch.services.map(({ flowWas }, place) => {
       const low = normalShare(-Math.log(Math.max(1e-6, predicted.overLimit[place]!)) / FEELS);
       return deviance(flowWas === 'low' ? low : 1 - low);

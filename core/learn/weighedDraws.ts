@@ -3,7 +3,7 @@ import type { Posterior } from '../dirt/posterior';
 import { LEARNED_KEYS } from '../dirt/learnedFactors';
 import { seededNormal } from '../units/seededNormal';
 import type { LogModel } from './logModel';
-import { rootOf } from './rootOf';
+import { cholesky } from './cholesky';
 
 /** Draws of one round. */
 export const DRAWS = 240;
@@ -112,7 +112,7 @@ function momentsOf(draws: readonly WeighedDraw[], weights: readonly number[]): P
   });
   for (let place = 0; place < size; place += 1)
     covariance.set(place, place, covariance.get(place, place) + MIN_VARIANCE);
-  return { mean, root: rootOf(covariance).to2DArray() };
+  return { mean, root: cholesky(covariance).to2DArray() };
 }
 
 /** Keeps a covariance of few draws invertible. */

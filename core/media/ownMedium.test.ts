@@ -30,7 +30,9 @@ describe('a medium of one’s own', () => {
     expect(faults({})).toEqual([]);
     expect(faults({ geometry: { ...rings.geometry, bore: 0.02 } })[0]).toMatch(/hole of a ring/);
     expect(faults({ drainedBulk: 100 })[0]).toMatch(/wet and drained/);
-    expect(faults({ usableShare: { low: 0.5, likely: 0.3, high: 0.6 } })[0]).toMatch(/in order: lowest, likely, highest/);
+    expect(faults({ usableShare: { low: 0.5, likely: 0.3, high: 0.6 } })[0]).toMatch(
+      /in order: lowest, likely, highest/,
+    );
     expect(faults({ letter: 'abc' })[0]).toMatch(/one or two capital letters/);
     expect(faults({ dryBulk: 0 })[0]).toMatch(/Bulk weight, dry/);
   });

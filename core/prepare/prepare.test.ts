@@ -251,7 +251,9 @@ describe('how ready a repack is', () => {
     expect(said({ isCut: true, changes: { missing, notNeeded: 1 } })).toMatch(
       /has changed.*1 piece is missing/,
     );
-    expect(said({ isCut: true, changes: { missing: [], notNeeded: 2 } })).toMatch(/2 pieces are no longer needed/);
+    expect(said({ isCut: true, changes: { missing: [], notNeeded: 2 } })).toMatch(
+      /2 pieces are no longer needed/,
+    );
     expect(said({ tooLarge: 1 })).toMatch(/larger than any sheet/);
   });
 

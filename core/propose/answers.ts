@@ -1,13 +1,13 @@
 import { ranked, type Weights } from './balance';
 import { ALIKE, betterIn, isBetterThan } from './betterIn';
-import { undominated } from './dominance';
+import { nonDominated } from './dominance';
 import type { Finalist } from './finalist';
 import { missedBy } from './limits';
 import type { Limits } from './proposeInput';
-import { WISHES, type Wish } from './wishes';
+import { OBJECTIVES, type Objective } from './wishes';
 
 /** What a proposal is best at. */
-export type Merit = Wish | 'all round' | 'better' | 'also';
+export type Merit = Objective | 'all round' | 'better' | 'also';
 
 /** What a proposal is called, by what it is best at. */
 export const MERIT_NAMES: Readonly<Record<Merit, string>> = {
@@ -28,7 +28,7 @@ export interface Proposal {
   readonly pack: Finalist;
   readonly merits: readonly [Merit, ...Merit[]];
   /** Wishes that it grants much less of than the best of the proposals, the dearest first. */
-  readonly givesUp: readonly Wish[];
+  readonly givesUp: readonly Objective[];
 }
 
 /**
@@ -66,7 +66,7 @@ export function answersOf(
   const sound = finalists.filter((pack) => pack.canBeHad && !isUrgent(pack) && keepsTo(limits, pack));
   const soundMine = mine !== null && !isUrgent(mine) && keepsTo(limits, mine) ? mine : null;
   const least = Math.min(...sound.map(({ findings }) => findings.length));
-  const front = undominated(
+  const front = nonDominated(
     sound.filter(
       (pack) =>
         pack.findings.length === least &&
@@ -89,7 +89,7 @@ export function answersOf(
   if (!isMineBest) give(byBalance[0], 'all round');
   give(winner, 'better');
   for (const wish of FIRST_THINGS) {
-    const index = WISHES.indexOf(wish);
+    const index = OBJECTIVES.indexOf(wish);
     const values = front.map(({ losses }) => losses[index]!);
     const [best, worst] = [Math.min(...values), Math.max(...values)];
     const near = best + ALIKE * Math.abs(best);
@@ -128,10 +128,18 @@ const keepsTo = (limits: Limits, { figures }: Finalist): boolean =>
   missedBy(limits, { overflows: false, mass: 0, ...figures }).every((by) => by === 0);
 
 /** The wishes in the order in which a place among the proposals is given. */
-const FIRST_THINGS: readonly Wish[] = ['service', 'clear', 'cover', 'change', 'cost', 'minutes', 'turnover'];
+const FIRST_THINGS: readonly Objective[] = [
+  'service',
+  'clear',
+  'cover',
+  'change',
+  'cost',
+  'minutes',
+  'turnover',
+];
 
-function givenUp(losses: readonly number[], all: readonly (readonly number[])[]): Wish[] {
-  return WISHES.map((wish, index) => {
+function givenUp(losses: readonly number[], all: readonly (readonly number[])[]): Objective[] {
+  return OBJECTIVES.map((wish, index) => {
     const values = all.map((other) => other[index]!);
     const [best, worst] = [Math.min(...values), Math.max(...values)];
     const isSeen = worst > best + ALIKE * Math.abs(best);

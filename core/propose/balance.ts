@@ -1,7 +1,7 @@
-import { feltLosses, WISHES, type Wish } from './wishes';
+import { perceivedLosses, OBJECTIVES, type Objective } from './wishes';
 
 /** How much each wish counts against the others; more is more. */
-export type Weights = Readonly<Record<Wish, number>>;
+export type Weights = Readonly<Record<Objective, number>>;
 
 /**
  * What a search begins with: long service, clear water and bacteria before all else; cost, minutes and turnover, which
@@ -32,12 +32,12 @@ function balanceAmong(
   all: readonly (readonly number[])[],
   weights: Weights = DEFAULT_WEIGHTS,
 ): (losses: readonly number[]) => number {
-  const felt = all.map(feltLosses);
-  const best = WISHES.map((_, index) => Math.min(...felt.map((losses) => losses[index]!)));
-  const worst = WISHES.map((_, index) => Math.max(...felt.map((losses) => losses[index]!)));
+  const felt = all.map(perceivedLosses);
+  const best = OBJECTIVES.map((_, index) => Math.min(...felt.map((losses) => losses[index]!)));
+  const worst = OBJECTIVES.map((_, index) => Math.max(...felt.map((losses) => losses[index]!)));
   return (raw) => {
-    const losses = feltLosses(raw);
-    const shares = WISHES.map((wish, index) =>
+    const losses = perceivedLosses(raw);
+    const shares = OBJECTIVES.map((wish, index) =>
       worst[index]! > best[index]!
         ? (weights[wish] * (losses[index]! - best[index]!)) / (worst[index]! - best[index]!)
         : 0,

@@ -1,23 +1,23 @@
-import { lossOf, WISHES, type Figures, type Wish } from './wishes';
+import { lossOf, OBJECTIVES, type Figures, type Objective } from './wishes';
 
 /** Differences of less than this share are none that a keeper would see: packs count as alike (calibrated). */
 export const ALIKE = 0.02;
 
 /** The wishes in which one pack is better than another, and those in which it is worse, by as much as is seen. */
 export interface Compared {
-  readonly better: readonly Wish[];
-  readonly worse: readonly Wish[];
+  readonly better: readonly Objective[];
+  readonly worse: readonly Objective[];
 }
 
 /** Holds a pack against another, wish by wish. */
 export function betterIn(figures: Figures, other: Figures): Compared {
-  const by = (wish: Wish): number => {
+  const by = (wish: Objective): number => {
     const [own, theirs] = [lossOf(wish, figures), lossOf(wish, other)];
     return Math.abs(own - theirs) <= ALIKE * Math.max(Math.abs(own), Math.abs(theirs)) ? 0 : theirs - own;
   };
   return {
-    better: WISHES.filter((wish) => by(wish) > 0),
-    worse: WISHES.filter((wish) => by(wish) < 0),
+    better: OBJECTIVES.filter((wish) => by(wish) > 0),
+    worse: OBJECTIVES.filter((wish) => by(wish) < 0),
   };
 }
 
@@ -27,6 +27,6 @@ const MIN_BETTER = 2;
 /** True for a pack that is at least as good in every wish and better in two, the change from today left out. */
 export function isBetterThan(figures: Figures, other: Figures): boolean {
   const { better, worse } = betterIn(figures, other);
-  const counts = (wishes: readonly Wish[]): number => wishes.filter((wish) => wish !== 'change').length;
+  const counts = (wishes: readonly Objective[]): number => wishes.filter((wish) => wish !== 'change').length;
   return counts(worse) === 0 && counts(better) >= MIN_BETTER;
 }

@@ -7,7 +7,7 @@ import { aloneOn } from '../report/evaluatePack';
 import type { ShelfItem } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import { choiceKey, choiceOf, choicesOf, isUsable } from './choices';
-import { firstAsk } from './firstAsk';
+import { defaultQuery } from './defaultQuery';
 import type { ProposeInput } from './proposeInput';
 
 const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Canister');
@@ -35,7 +35,7 @@ const pumice: ShelfItem = {
   price: 12,
 };
 const askFor = (items: readonly ShelfItem[], change: Partial<ProposeInput> = {}): ProposeInput => ({
-  ...firstAsk({
+  ...defaultQuery({
     around: aloneOn(newTank('t', 'Test', 0.1)),
     filter,
     mine: [],

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dominates, undominated } from './dominance';
+import { dominates, nonDominated } from './dominance';
 import { hypervolume } from './hypervolume';
 
 const points = fc.array(fc.array(fc.integer({ min: 0, max: 9 }), { minLength: 3, maxLength: 3 }), {
@@ -24,7 +24,7 @@ describe('dominance', () => {
   it('keeps exactly what nothing beats, each once', () => {
     fc.assert(
       fc.property(points, (all) => {
-        const front = undominated(all, (point) => point);
+        const front = nonDominated(all, (point) => point);
         const expected = new Set(
           all.filter((point) => !all.some((other) => beats(other, point))).map((point) => point.join()),
         );
@@ -36,7 +36,7 @@ describe('dominance', () => {
 
   it('takes rounding for no difference', () => {
     expect(dominates([1 + 1e-13, 2], [1, 2])).toBe(false);
-    expect(undominated([[1], [1 + 1e-13]], (point) => point)).toHaveLength(1);
+    expect(nonDominated([[1], [1 + 1e-13]], (point) => point)).toHaveLength(1);
   });
 });
 

@@ -21,7 +21,7 @@ export function dominates(losses: readonly number[], others: readonly number[]):
 }
 
 /** The items that no other beats in everything, in their order; of several that are alike, the first. */
-export function undominated<T>(items: readonly T[], lossesOf: (item: T) => readonly number[]): T[] {
+export function nonDominated<T>(items: readonly T[], lossesOf: (item: T) => readonly number[]): T[] {
   const front: { readonly item: T; readonly losses: readonly number[] }[] = [];
   for (const item of items) {
     const losses = lossesOf(item);

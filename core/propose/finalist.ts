@@ -1,6 +1,6 @@
 import { cutPlan } from '../cut/cutPlan';
 import { piecesToCut } from '../cut/piecesToCut';
-import { aheadOf } from '../dirt/aheadOf';
+import { forecastInput } from '../dirt/forecastInput';
 import { forecast } from '../dirt/forecast';
 import type { ServiceBy } from '../dirt/serviceCourse';
 import type { Finding } from '../findings/finding';
@@ -41,12 +41,16 @@ export interface Finalist {
 }
 
 /** Works a pack out to the end. */
-export function finalistOf(input: ProposeInput, layers: readonly Layer[]): Finalist {
+export function evaluateFinalist(input: ProposeInput, layers: readonly Layer[]): Finalist {
   const { around, filter, today, shelf, from, budget } = input;
   const { tank, others, learned = null } = around;
   const change = changeFromToday(today, layers, isSheet);
   const quick = judgePack(input, layers, changes(change));
-  const ahead = aheadOf({ tank, others, learned, added: around.added, now: around.now }, filter, layers);
+  const ahead = forecastInput(
+    { tank, others, learned, added: around.added, now: around.now },
+    filter,
+    layers,
+  );
   const found = forecast({ ...ahead, brief: true });
   // Every filter is looked into now and then: packs differ by what they call for.
   const plan = servicePlan(ahead, null, undefined, Infinity);

@@ -2,7 +2,7 @@ import { FEWER_SLICES } from '../dirt/beds';
 import { FINE } from '../dirt/clearWater';
 import { beginClogging, type CloggingDay } from '../dirt/clogging';
 import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
-import { likelyInput } from '../dirt/likelyInput';
+import { calibratedInput } from '../dirt/calibratedInput';
 import { decayAt, USUAL_DIRT } from '../dirt/dirtNumbers';
 import { limitOf, MEASURES } from '../dirt/serviceCourse';
 import type { ServiceLimits } from '../dirt/serviceLimits';
@@ -38,7 +38,7 @@ export interface FirstClogging {
  * @param siltDays days after which the silt in biological media is asked for
  */
 export function firstClogging(input: ForecastInput, siltDays: number): FirstClogging | null {
-  const begins = likelyInput(cloggingInput({ ...input, visits: [], brief: true }), input.learned ?? null);
+  const begins = calibratedInput(cloggingInput({ ...input, visits: [], brief: true }), input.learned ?? null);
   const clogging = beginClogging({ ...begins, refine: { slices: FEWER_SLICES, steps: 1 } });
   if (clogging === null) return null;
   const { state, waters } = clogging;

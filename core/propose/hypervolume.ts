@@ -1,4 +1,4 @@
-import { undominated } from './dominance';
+import { nonDominated } from './dominance';
 
 /**
  * Hypervolume of a front: what of the room up to a worst point is beaten by some point of it. It only grows while a
@@ -13,7 +13,7 @@ export function hypervolume(points: readonly (readonly number[])[], worst: reado
   const inside = points.filter((point) => point.every((value, index) => value < worst[index]!));
   if (inside.length === 0) return 0;
   if (worst.length === 1) return worst[0]! - Math.min(...inside.map(([value]) => value!));
-  const sorted = [...undominated(inside, (point) => point)].sort((a, b) => a[0]! - b[0]!);
+  const sorted = [...nonDominated(inside, (point) => point)].sort((a, b) => a[0]! - b[0]!);
   const rest = worst.slice(1);
   return sorted.reduce((sum, point, index) => {
     const width = (sorted[index + 1]?.[0] ?? worst[0]!) - point[0]!;

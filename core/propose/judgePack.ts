@@ -1,6 +1,6 @@
 import { reportBacteria } from '../report/reportBacteria';
-import { cleanCleared } from '../dirt/cleanCleared';
-import { clearedElsewhere } from '../dirt/clearedElsewhere';
+import { cleanClearanceRate } from '../dirt/cleanClearanceRate';
+import { otherClearanceRate } from '../dirt/otherClearanceRate';
 import { clearingTime } from '../dirt/clearWater';
 import { USUAL_DIRT } from '../dirt/dirtNumbers';
 import { settlingRates } from '../dirt/massBalance';
@@ -81,8 +81,8 @@ function clearingOf(
   water: OperatingPoint,
 ): number {
   const volume = netVolume(tank.water).value;
-  const beside = clearedElsewhere(tank, others);
-  const cleared = cleanCleared(
+  const beside = otherClearanceRate(tank, others);
+  const cleared = cleanClearanceRate(
     tank,
     filter,
     inFlow,

@@ -11,7 +11,7 @@ import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { seededRandom } from '../units/seededRandom';
 import { betterIn } from './betterIn';
-import { firstAsk } from './firstAsk';
+import { defaultQuery } from './defaultQuery';
 import { firstClogging } from './firstClogging';
 import { judgePack } from './judgePack';
 import { openedAnyway } from './openedAnyway';
@@ -26,7 +26,7 @@ const tank: Tank = {
   feed: { amount: { by: 'weight', perDay: 1.5e-3 }, protein: 0.4 },
 };
 const askFor = (kind: FilterKind, of: Tank = tank): ProposeInput => ({
-  ...firstAsk({
+  ...defaultQuery({
     around: aloneOn(of),
     filter: presetFilter(kind, { id: 'f', tankId: 't' }, 'Test'),
     mine: [],

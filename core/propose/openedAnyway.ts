@@ -5,7 +5,7 @@ import { visitBurden } from '../service/visitBurden';
  * Days after which a filter is opened though nothing is due, to look at seal, impeller and dirt: keepers leave the
  * largest of them shut for four to six months (common practice, no source).
  */
-export const LONGEST_SHUT = 182;
+export const MAX_CLOSED_DAYS = 182;
 
 /** Openings a year that every filter gets. */
 const MIN_OPENINGS = 2;

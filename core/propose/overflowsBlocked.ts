@@ -1,7 +1,7 @@
 import type { Filter } from '../filter/filter';
 import { cannotSpill, SPILL_MARGIN } from '../hydraulics/cannotSpill';
 import { lipHeight } from '../hydraulics/lipHeight';
-import { pastPack } from '../hydraulics/pastPack';
+import { bypassFlow } from '../hydraulics/bypassFlow';
 import { rimAboveLip } from '../hydraulics/rim';
 
 /**
@@ -16,7 +16,7 @@ export function overflowsBlocked(filter: Filter, stack: number): boolean {
   const guards = cannotSpill(filter, stack);
   // Even open water over the lip would stand above the rim.
   if (guards === null) return true;
-  const past = pastPack(filter);
+  const past = bypassFlow(filter);
   if (past === null) return true;
   const overLip = lipHeight(spill, stack, guards.flow);
   return past(rimAboveLip(spill) - SPILL_MARGIN, overLip) < guards.flow;

@@ -12,17 +12,17 @@ import { newTank } from '../tank/newTank';
 import { seededRandom } from '../units/seededRandom';
 import { changeFromToday, changes } from './changeFromToday';
 import { choicesOf } from './choices';
-import { firstAsk } from './firstAsk';
+import { defaultQuery } from './defaultQuery';
 import { isSheet } from './isSheet';
-import { layOut } from './layOut';
+import { packFromChoices } from './packFromChoices';
 import { packOf } from './packOf';
 import { packSpace } from './packSpace';
 import type { ProposeInput } from './proposeInput';
 import { quickPurchase } from './quickPurchase';
-import { roomOf } from './room';
+import { freeDepthByChamber } from './room';
 
 const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Canister');
-const room = roomOf(filter, [], new Set(), 'every corner');
+const room = freeDepthByChamber(filter, [], new Set(), 'every corner');
 const sheet = (medium: string, thickness: number, size: number, count: number): ShelfItem => ({
   kind: 'sheet',
   id: `${medium} ${thickness}`,
@@ -51,7 +51,7 @@ const today = [
   { ...plainLayer('foul', 'foam-15', 'tray-1', 0.03), signs: ['foul' as const] },
 ];
 const askFor = (change: Partial<ProposeInput> = {}): ProposeInput => ({
-  ...firstAsk({ around: aloneOn(newTank('t', 'Test', 0.1)), filter, mine: today, today, shelf }),
+  ...defaultQuery({ around: aloneOn(newTank('t', 'Test', 0.1)), filter, mine: today, today, shelf }),
   stay: [],
   ...change,
 });
@@ -60,7 +60,7 @@ const laid = (
   ahead: readonly { key: string; thickness: number; ply: number }[],
   fill: readonly string[],
 ): Layer[] => {
-  const pieces = layOut(
+  const pieces = packFromChoices(
     room.main,
     {
       ahead: ahead.map(({ key, ...rest }) => ({ choice: choice(key), ...rest })),

@@ -4,7 +4,7 @@ import { isHangOnBack } from '../filter/kindFamily';
 import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
 import { choiceKey, isUsable, type Choice } from './choices';
-import type { Piece } from './layOut';
+import type { Piece } from './packFromChoices';
 import type { Room } from './room';
 
 /** A piece that differs by less than this is the piece that was there, m: foam gives as much. */

@@ -13,8 +13,8 @@ import { EMPTY_SHELF, type ShelfItem } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import { packFaults } from '../pack/packFaults';
 import { seededRandom } from '../units/seededRandom';
-import { firstAsk } from './firstAsk';
-import { pieceVolume } from './layOut';
+import { defaultQuery } from './defaultQuery';
+import { pieceVolume } from './packFromChoices';
 import { packOf } from './packOf';
 import { packSpace } from './packSpace';
 import type { ProposeInput } from './proposeInput';
@@ -27,7 +27,7 @@ const askFor = (
 ): ProposeInput => {
   const filter = presetFilter(kind, { id: 'f', tankId: 't' }, 'Test');
   return {
-    ...firstAsk({
+    ...defaultQuery({
       around: { ...aloneOn(TANK), schools: { ...DEFAULT_SCHOOLS, ...schools } },
       filter,
       mine: [],

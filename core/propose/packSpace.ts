@@ -12,10 +12,10 @@ import { hasRole } from '../media/hasRole';
 import type { Medium } from '../media/medium';
 import { feedPerDay } from '../tank/feedPerDay';
 import { choiceKey, choiceOf, choicesOf, isUsable, type Choice } from './choices';
-import { layOut, pieceVolume, pliesIn, type Item, type Piece } from './layOut';
+import { packFromChoices, pieceVolume, pliesIn, type Item, type Piece } from './packFromChoices';
 import type { ProposeInput } from './proposeInput';
 import { quickPurchase } from './quickPurchase';
-import { isOpen, roomOf, type Room, type Slot } from './room';
+import { isOpen, freeDepthByChamber, type Room, type Slot } from './room';
 
 /** One pack of a space by the place of its option in every gene. */
 export type Genome = readonly number[];
@@ -63,7 +63,7 @@ export function packSpace(input: ProposeInput): PackSpace {
   const { schools } = around;
   const choices = choicesOf(input);
   const pinned = new Set([...input.pinned, ...alwaysPinned(input)]);
-  const room = roomOf(filter, mine, pinned, schools.fullness);
+  const room = freeDepthByChamber(filter, mine, pinned, schools.fullness);
   const open = room.main.filter(isOpen);
   const deepest = open.reduce((sum, { depth }) => sum + depth, 0);
   const stays = today.filter(({ id }) => input.stay.includes(id) && !pinned.has(id));
@@ -143,7 +143,7 @@ export function packSpace(input: ProposeInput): PackSpace {
       for (const piece of leading)
         if (piece.ply === 0) left.set(piece.choice.key, left.get(piece.choice.key)! - pieceVolume(piece));
       if ([...left.values()].some((volume) => volume < -1e-9)) return null;
-      const pieces = layOut(
+      const pieces = packFromChoices(
         open,
         {
           ahead: [settle, flossFirst, ...graded.filter((item) => !late.includes(item))].filter(

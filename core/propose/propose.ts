@@ -5,7 +5,7 @@ import type { Layer } from '../layers/layer';
 import { answersOf, type PlanStanding, type Proposal } from './answers';
 import { DEFAULT_WEIGHTS } from './balance';
 import { betterIn, type Compared } from './betterIn';
-import { finalistOf, type Finalist } from './finalist';
+import { evaluateFinalist, type Finalist } from './finalist';
 import { contradiction, nearest, NOTHING_NEAR, type Contradiction } from './limits';
 import { proposeFault, type ProposeFault } from './proposeFault';
 import type { ProposeInput } from './proposeInput';
@@ -15,7 +15,7 @@ import { shortlist } from './shortlist';
 import type { Figures } from './wishes';
 
 /** Searches that go on side by side, whoever runs them: the answer is the same. */
-export const SHARES = 2;
+export const SEARCH_SHARDS = 2;
 
 /** What a search for packs comes to. */
 export interface Proposed {
@@ -36,7 +36,7 @@ export interface Proposed {
 
 /** The plan as it is, worked out to the end; null for an empty one. */
 export const finalistOfMine = (input: ProposeInput): Finalist | null =>
-  input.mine.length === 0 ? null : finalistOf(input, input.mine);
+  input.mine.length === 0 ? null : evaluateFinalist(input, input.mine);
 
 /**
  * Proposes packs for a filter in one go, as the command line does. The app lets workers do the same side by side.
@@ -60,9 +60,9 @@ export function propose(input: ProposeInput, effort: Effort = USUAL_EFFORT): Pro
   if (fault !== null) return { ...nothing, fault, contradiction: null };
   const considered: Considered[] = [];
   let [tried, forecasts, near] = [0, 0, NOTHING_NEAR];
-  for (let index = 0; index < SHARES; index += 1) {
+  for (let index = 0; index < SEARCH_SHARDS; index += 1) {
     let last = null;
-    for (const slice of searchPacks(input, effort, { index, of: SHARES })) {
+    for (const slice of searchPacks(input, effort, { index, of: SEARCH_SHARDS })) {
       considered.push(...slice.found);
       last = slice;
     }
@@ -70,7 +70,7 @@ export function propose(input: ProposeInput, effort: Effort = USUAL_EFFORT): Pro
     forecasts += last?.forecast ?? 0;
     near = nearest(near, last?.near ?? NOTHING_NEAR);
   }
-  const finalists = shortlist(considered, mine).map(({ layers }) => finalistOf(input, layers));
+  const finalists = shortlist(considered, mine).map(({ layers }) => evaluateFinalist(input, layers));
   const { proposals, plan } = answersOf(finalists, whole, input.limits, DEFAULT_WEIGHTS);
   return {
     tried,

@@ -1,11 +1,11 @@
-import { caughtIn } from '../dirt/caughtIn';
-import { clearedElsewhere } from '../dirt/clearedElsewhere';
+import { captureFraction } from '../dirt/captureFraction';
+import { otherClearanceRate } from '../dirt/otherClearanceRate';
 import { clearingTime, FINE } from '../dirt/clearWater';
 import { arrivalOf } from '../dirt/arrival';
 import { coefficientAt } from '../dirt/filterCoefficient';
 import { decayAt, USUAL_DIRT } from '../dirt/dirtNumbers';
 import { dirtProduction } from '../dirt/dirtProduction';
-import { marchBalance, marchDrive, type MarchDrive } from '../dirt/marchBalance';
+import { stepFlowBalance, tabulateDrive, type MarchDrive } from '../dirt/stepFlowBalance';
 import { settlingRates, suspendedSolids } from '../dirt/massBalance';
 import { settlingSpeed } from '../dirt/settlingSpeed';
 import { SIZE_CLASSES, SIZES } from '../dirt/sizeClasses';
@@ -60,7 +60,7 @@ export function quickJudge(
   const settles = settlingRates(tank, volume);
   const made = dirtProduction(tank, USUAL_DIRT);
   const decay = decayAt(USUAL_DIRT, tank.temperature);
-  const elsewhere = clearedElsewhere(tank, around.others);
+  const elsewhere = otherClearanceRate(tank, around.others);
   const chambers = new Map(filter.chambers.map((chamber) => [chamber.id, chamber]));
   const numbersOf = pieceNumbers(fluid, shelf, around);
   const drives = new Map<number, MarchDrive>();
@@ -102,7 +102,7 @@ export function quickJudge(
         .map(({ id }) => filled.get(id) ?? 0),
     );
     const rounded = Math.round(stack * 200) / 200;
-    const drive = drives.get(rounded) ?? marchDrive({ ...empty, stackHeight: rounded });
+    const drive = drives.get(rounded) ?? tabulateDrive({ ...empty, stackHeight: rounded });
     drives.set(rounded, drive);
     let balance = near;
     // The level over the lip says how much of the stack is wet; it hardly moves after the first round.
@@ -122,7 +122,7 @@ export function quickJudge(
         way.linear[0] = way.linear[0]! + numbers.linear * wet;
         way.square[0] = way.square[0]! + numbers.square * wet;
       }
-      balance = marchBalance({ filter }, drive, [sponge], [body], balance);
+      balance = stepFlowBalance({ filter }, drive, [sponge], [body], balance);
     }
     const wetTo = filter.spill === null ? null : filter.spill.lipAboveFloor + balance.overLip;
     water.set(arrives);
@@ -133,7 +133,8 @@ export function quickJudge(
       const length = numbers.length * wetShare(chamber, from, numbers.length, wetTo);
       for (let size = 0; size < SIZES; size += 1) {
         const taken =
-          water[size]! * caughtIn(coefficientAt(numbers.bySize[size]!, sinking[size]!, speed) * length);
+          water[size]! *
+          captureFraction(coefficientAt(numbers.bySize[size]!, sinking[size]!, speed) * length);
         water[size] = water[size]! - taken;
         caught[index * SIZES + size] = flow * taken;
         whole[size] = whole[size]! + flow * taken;

@@ -3,16 +3,16 @@ import type { FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
 import { usableDepth } from '../filter/usableDepth';
 import { plainLayer } from '../layers/plainLayer';
-import { isOpen, roomOf } from './room';
+import { isOpen, freeDepthByChamber } from './room';
 
 const filterOf = (kind: FilterKind) => presetFilter(kind, { id: 'f', tankId: 't' }, 'Test');
 const canister = filterOf('canister-down-flow');
 const names = (slots: readonly { readonly chamber: { readonly id: string } }[]): string[] =>
   slots.map(({ chamber }) => chamber.id);
 
-describe('roomOf', () => {
+describe('freeDepthByChamber', () => {
   it('is all of every chamber of an empty body, in flow order', () => {
-    const room = roomOf(canister, [], new Set(), 'every corner');
+    const room = freeDepthByChamber(canister, [], new Set(), 'every corner');
     expect(names(room.main)).toEqual(canister.chambers.map(({ id }) => id));
     expect(room).toMatchObject({ lead: [], fixed: [] });
     for (const { chamber, from, depth } of room.main)
@@ -21,7 +21,7 @@ describe('roomOf', () => {
 
   it('leaves a part of the last chamber free for keepers who do', () => {
     const [full, kept] = (['every corner', 'leave room'] as const).map(
-      (school) => roomOf(canister, [], new Set(), school).main,
+      (school) => freeDepthByChamber(canister, [], new Set(), school).main,
     );
     expect(kept!.at(-1)!.depth).toBeCloseTo(0.9 * full!.at(-1)!.depth, 9);
     expect(kept!.slice(0, -1)).toEqual(full!.slice(0, -1));
@@ -34,7 +34,7 @@ describe('roomOf', () => {
       plainLayer('goes', 'foam-30', first!.id, 0.02),
       plainLayer('stone', 'lava', first!.id, 0.015),
     ];
-    const [slot] = roomOf(canister, layers, new Set(['foam', 'stone']), 'every corner').main;
+    const [slot] = freeDepthByChamber(canister, layers, new Set(['foam', 'stone']), 'every corner').main;
     expect(slot?.before.map(({ id }) => id)).toEqual(['foam']);
     expect(slot?.after.map(({ id }) => id)).toEqual(['stone']);
     expect(slot?.from).toBeCloseTo(0.02, 9);
@@ -44,7 +44,7 @@ describe('roomOf', () => {
   it('is none where what stays fills a chamber to less than is worth a hand', () => {
     const [first] = canister.chambers;
     const filling = (thickness: number) =>
-      roomOf(
+      freeDepthByChamber(
         canister,
         [plainLayer('foam', 'foam-30', first!.id, thickness)],
         new Set(['foam']),
@@ -61,7 +61,7 @@ describe('roomOf', () => {
     ['canister-centre-pipe', 'the space under them'],
   ] as const)('goes first where a body has a chamber apart from its trays: %s, %s', (kind, _what) => {
     const filter = filterOf(kind);
-    const { lead, main } = roomOf(filter, [], new Set(), 'every corner');
+    const { lead, main } = freeDepthByChamber(filter, [], new Set(), 'every corner');
     expect(lead).toHaveLength(1);
     expect(main.length).toBeGreaterThan(0);
     expect([...names(lead), ...names(main)].sort()).toEqual(
@@ -76,7 +76,7 @@ describe('roomOf', () => {
     const filter = filterOf('hang-on-back-basket');
     const sleeve = { ...filter.chambers[0]!, id: 'sponge', where: 'intake' as const };
     const layer = plainLayer('sponge', 'foam-30', 'sponge', 0.02);
-    const room = roomOf(
+    const room = freeDepthByChamber(
       { ...filter, chambers: [sleeve, ...filter.chambers] },
       [layer],
       new Set(['sponge']),

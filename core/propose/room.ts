@@ -56,7 +56,7 @@ function isLead(filter: Filter, chamber: Chamber, index: number, others: boolean
  * @param layers of the plan as it is, in flow order within each chamber
  * @param pinned ids of those that stay where they are
  */
-export function roomOf(
+export function freeDepthByChamber(
   filter: Filter,
   layers: readonly Layer[],
   pinned: ReadonlySet<string>,

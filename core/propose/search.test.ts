@@ -11,9 +11,9 @@ import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { DEFAULT_WEIGHTS, ranked } from './balance';
 import { isBetterThan } from './betterIn';
-import { dominates, undominated } from './dominance';
+import { dominates, nonDominated } from './dominance';
 import { USUAL_EFFORT } from './effort';
-import { firstAsk } from './firstAsk';
+import { defaultQuery } from './defaultQuery';
 import { hypervolume } from './hypervolume';
 import { judgePack } from './judgePack';
 import { packOf } from './packOf';
@@ -21,7 +21,7 @@ import { packSpace } from './packSpace';
 import { propose, type Proposed } from './propose';
 import type { ProposeInput } from './proposeInput';
 import { ALL, searchPacks, type Considered, type SearchSlice } from './search';
-import { lossesOf, lossOf, WISHES } from './wishes';
+import { lossesOf, lossOf, OBJECTIVES } from './wishes';
 
 const tank: Tank = {
   ...newTank('t', 'Test', 0.064),
@@ -63,7 +63,7 @@ const askFor = (
   change: Partial<ProposeInput> = {},
   of: Tank = tank,
 ): ProposeInput => ({
-  ...firstAsk({
+  ...defaultQuery({
     around: aloneOn(of),
     filter: presetFilter(kind, { id: 'f', tankId: 't' }, 'Test'),
     mine: [],
@@ -117,7 +117,7 @@ describe('searchPacks', () => {
   it('finds, forecasting half of them, the true best of every wish within 2 %: all packs were tried to know it', () => {
     expect(every.length).toBeGreaterThan(40);
     expect(found.length).toBeLessThanOrEqual(every.length / 2 + 8);
-    WISHES.forEach((wish, index) => {
+    OBJECTIVES.forEach((wish, index) => {
       const best = Math.min(...every.map(({ losses }) => losses[index]!));
       const reached = Math.min(...found.map(({ losses }) => losses[index]!));
       expect({ wish, off: (reached - best) / Math.max(1e-12, Math.abs(best)) }).toEqual({
@@ -128,17 +128,17 @@ describe('searchPacks', () => {
   });
 
   it('keeps a front that no pack of all beats', () => {
-    const front = undominated(found, ({ losses }) => losses);
+    const front = nonDominated(found, ({ losses }) => losses);
     const beaten = front.filter(({ losses }) => every.some((other) => dominates(other.losses, losses)));
     // Half of the packs were never forecast: a few of them may lie before the front, by little.
     expect(beaten.length / front.length).toBeLessThan(0.1);
     const whole = [...searchPacks(basket, { packs: 5000, forecasts: 5000 })].flatMap((slice) => slice.found);
-    const exact = undominated(whole, ({ losses }) => losses);
+    const exact = nonDominated(whole, ({ losses }) => losses);
     expect(exact.some(({ losses }) => every.some((other) => dominates(other.losses, losses)))).toBe(false);
   });
 
   it('covers more of the wishes as it goes on, and never less', () => {
-    const worst = WISHES.map((_, index) => Math.max(...every.map(({ losses }) => losses[index]!)) + 1);
+    const worst = OBJECTIVES.map((_, index) => Math.max(...every.map(({ losses }) => losses[index]!)) + 1);
     // Three wishes are enough to see it: the volume of seven takes long.
     const three = [0, 1, 2];
     const soFar: Considered[] = [];
@@ -198,7 +198,7 @@ describe('searchPacks', () => {
 
   it('does not make every wish the same: without clear water, nothing but coarse foam wins', () => {
     const isCoarse = (layer: Layer): boolean => mediumOf(layer).grade === 'coarse';
-    const front = undominated(every, ({ losses }) => losses);
+    const front = nonDominated(every, ({ losses }) => losses);
     const blind = ranked(front, { ...DEFAULT_WEIGHTS, clear: 0, cover: 0, turnover: 0 })[0];
     expect(blind?.layers.every((layer) => isCoarse(layer) || mediumOf(layer).grade === null)).toBe(true);
     const seeing = ranked(front, { ...DEFAULT_WEIGHTS, service: 0.2, clear: 4 })[0];
@@ -265,7 +265,7 @@ describe('propose', () => {
   it.each(bad)('beats %s: as good in every wish, better in two', (_, kind, layers) => {
     const around = { ...aloneOn(tank), schools: DEFAULT_SCHOOLS };
     const input: ProposeInput = {
-      ...firstAsk({
+      ...defaultQuery({
         around,
         filter: presetFilter(kind, { id: 'f', tankId: 't' }, 'Test'),
         mine: layers,

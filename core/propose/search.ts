@@ -2,26 +2,26 @@ import type { Layer } from '../layers/layer';
 import { bodyMass } from '../repack/bodyMass';
 import { seededRandom } from '../units/seededRandom';
 import { changeFromToday, changes } from './changeFromToday';
-import { dominates, undominated } from './dominance';
+import { dominates, nonDominated } from './dominance';
 import { isSheet } from './isSheet';
 import { USUAL_EFFORT, type Effort } from './effort';
 import { judgePack } from './judgePack';
 import { missedBy, nearer, NOTHING_NEAR, type Nearness } from './limits';
 import { overflowsBlocked } from './overflowsBlocked';
-import type { Piece } from './layOut';
+import type { Piece } from './packFromChoices';
 import { packOf } from './packOf';
 import { packSpace, type Genome, type PackSpace } from './packSpace';
 import type { ProposeInput } from './proposeInput';
 import { poolOf, type Pool } from './pool';
 import { quickPurchase } from './quickPurchase';
 import { quickJudge, type QuickFigures } from './quickJudge';
-import { feltLosses, lossesOf, WISHES, type Figures } from './wishes';
+import { perceivedLosses, lossesOf, OBJECTIVES, type Figures } from './wishes';
 
 /** A pack that was tried to the end. */
 export interface Considered {
   readonly layers: readonly Layer[];
   readonly figures: Figures;
-  /** In the order of WISHES; less is better. */
+  /** In the order of OBJECTIVES; less is better. */
   readonly losses: readonly number[];
 }
 
@@ -92,7 +92,7 @@ export function* searchPacks(
   // The plan as it is, and what is in the filter, are no proposals.
   const mine = new Set([keyOf(input.mine), keyOf(input.today)]);
   const gone = new Set<string>();
-  const pool = poolOf<Quick>(WISHES.length);
+  const pool = poolOf<Quick>(OBJECTIVES.length);
   const chosen = new Set<string>();
   const forecast: { readonly quick: Quick; readonly considered: Considered }[] = [];
   const water = bodyMass(input.filter);
@@ -185,7 +185,7 @@ export function* searchPacks(
         break;
       }
       const quick = tryPack(next.value);
-      if (quick !== null) pool.add(quick, feltLosses(quick.losses));
+      if (quick !== null) pool.add(quick, perceivedLosses(quick.losses));
     }
     if (!isFirst && known.size < until) ended = true;
     for (const quick of promising(pool, chosen, isFirst ? FIRST_FORECASTS : SLICE_FORECASTS, draw))
@@ -284,10 +284,12 @@ function promising(
 
 /** Weights of the wishes for a pick: one of them above all, or all by chance. */
 function weightsFor(pick: number, draw: () => number): number[] {
-  const turn = pick % (2 * WISHES.length);
-  if (turn < WISHES.length)
-    return WISHES.map((_, index) => (index === turn ? ONE_WISH : (1 - ONE_WISH) / (WISHES.length - 1)));
-  const parts = WISHES.map(() => -Math.log(1 - draw()));
+  const turn = pick % (2 * OBJECTIVES.length);
+  if (turn < OBJECTIVES.length)
+    return OBJECTIVES.map((_, index) =>
+      index === turn ? ONE_WISH : (1 - ONE_WISH) / (OBJECTIVES.length - 1),
+    );
+  const parts = OBJECTIVES.map(() => -Math.log(1 - draw()));
   const whole = parts.reduce((sum, part) => sum + part, 0);
   return parts.map((part) => part / whole);
 }
@@ -301,14 +303,14 @@ function neighbours(
   draw: () => number,
   pool: Pool<Quick>,
 ): Quick[] {
-  const front = undominated(forecast, ({ considered }) => considered.losses);
+  const front = nonDominated(forecast, ({ considered }) => considered.losses);
   if (front.length === 0) return [];
   const parents = Array.from({ length: PARENTS }, () => front[Math.floor(draw() * front.length)]!);
   const moved = parents.flatMap(({ quick, considered }) =>
     Array.from({ length: MOVES }, () => moveOf(quick.genome, space.sizes, draw)).flatMap((genome) => {
       const child = tryPack(genome);
       if (child === null || chosen.has(child.key)) return [];
-      pool.add(child, feltLosses(child.losses));
+      pool.add(child, perceivedLosses(child.losses));
       // What the quick judge says of the difference is nearer the truth than what it says of the whole.
       const expected = considered.losses.map(
         (loss, index) => loss + child.losses[index]! - quick.losses[index]!,

@@ -1,8 +1,8 @@
 import { ranked } from './balance';
 import { ALIKE, isBetterThan } from './betterIn';
-import { undominated } from './dominance';
+import { nonDominated } from './dominance';
 import type { Considered } from './search';
-import { WISHES, type Figures } from './wishes';
+import { OBJECTIVES, type Figures } from './wishes';
 
 /** Packs that are worked out to the end for each wish, and for all wishes together. */
 const FOR_A_WISH = 3;
@@ -15,10 +15,10 @@ const ALL_ROUND = 4;
  * @param mine figures of the plan as it is; null: there is none
  */
 export function shortlist(considered: readonly Considered[], mine: Figures | null): Considered[] {
-  const front = undominated(considered, ({ losses }) => losses);
+  const front = nonDominated(considered, ({ losses }) => losses);
   const byBalance = ranked(front);
   const chosen = new Set<Considered>();
-  WISHES.forEach((_, index) => {
+  OBJECTIVES.forEach((_, index) => {
     const best = Math.min(...front.map(({ losses }) => losses[index]!));
     const alike = byBalance.filter(({ losses }) => losses[index]! <= best + ALIKE * Math.abs(best));
     const next = [...byBalance].sort((a, b) => a.losses[index]! - b.losses[index]!);

@@ -1,9 +1,9 @@
 import type { TurnoverBand } from '../practice/turnoverBand';
-import { LONGEST_SHUT } from './openedAnyway';
+import { MAX_CLOSED_DAYS } from './openedAnyway';
 
 /** What a keeper may wish for, in the order in which it is shown. */
-export const WISHES = ['service', 'clear', 'cover', 'turnover', 'cost', 'minutes', 'change'] as const;
-export type Wish = (typeof WISHES)[number];
+export const OBJECTIVES = ['service', 'clear', 'cover', 'turnover', 'cost', 'minutes', 'change'] as const;
+export type Objective = (typeof OBJECTIVES)[number];
 
 /** What a pack comes to in every wish. SI; days; money in the keeper’s currency. */
 export interface Figures {
@@ -51,10 +51,10 @@ const UNPRICED = 10_000;
  *
  * @example lossOf('service', { service: 40 }) // -40
  */
-export function lossOf(wish: Wish, figures: Figures): number {
+export function lossOf(wish: Objective, figures: Figures): number {
   switch (wish) {
     case 'service':
-      return -Math.min(figures.service ?? 0, LONGEST_SHUT);
+      return -Math.min(figures.service ?? 0, MAX_CLOSED_DAYS);
     case 'clear':
       return figures.fines ?? figures.clearing ?? 0;
     case 'cover':
@@ -70,14 +70,14 @@ export function lossOf(wish: Wish, figures: Figures): number {
   }
 }
 
-/** The losses of a pack, in the order of {@link WISHES}. */
-export const lossesOf = (figures: Figures): number[] => WISHES.map((wish) => lossOf(wish, figures));
+/** The losses of a pack, in the order of {@link OBJECTIVES}. */
+export const lossesOf = (figures: Figures): number[] => OBJECTIVES.map((wish) => lossOf(wish, figures));
 
 /**
  * A loss on the scale on which a keeper feels it: service, clear water and bacteria by ratios, so that a tenth of the
  * dirt counts as much at its clearest as at its murkiest; all others as they are.
  */
-export function feltLoss(wish: Wish, loss: number): number {
+export function perceivedLoss(wish: Objective, loss: number): number {
   switch (wish) {
     case 'service':
       return -Math.log1p(-loss);
@@ -96,6 +96,6 @@ export function feltLoss(wish: Wish, loss: number): number {
 /** Stands in for nothing where a ratio is taken: far less than any pack leaves. */
 const LEAST = 1e-9;
 
-/** The losses of a pack as they are felt, in the order of {@link WISHES}. */
-export const feltLosses = (losses: readonly number[]): number[] =>
-  WISHES.map((wish, index) => feltLoss(wish, losses[index]!));
+/** The losses of a pack as they are felt, in the order of {@link OBJECTIVES}. */
+export const perceivedLosses = (losses: readonly number[]): number[] =>
+  OBJECTIVES.map((wish, index) => perceivedLoss(wish, losses[index]!));

@@ -1,4 +1,4 @@
-import { grownSince } from '../biology/filmShare';
+import { grownSince } from '../biology/retainedFilmShare';
 import { isBiologicalOnly } from '../layers/layerRole';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { isUsable } from './choices';

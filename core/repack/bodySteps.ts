@@ -2,7 +2,7 @@ import { isCanister, isHangOnBack, isInternal } from '../filter/kindFamily';
 import { upperFirst } from '../units/firstLetter';
 import { joined } from '../units/joined';
 import { sentence } from '../units/sentence';
-import { TRADE, type StepContext, type StepRule } from './repackStep';
+import { COMMON_PRACTICE, type StepContext, type StepRule } from './repackStep';
 
 const kindOf = ({ filter }: StepContext) => filter.kind;
 
@@ -18,7 +18,7 @@ export const BODY_STEPS: readonly StepRule[] = [
         ? []
         : [sentence`Pull a brush through the hoses. The brown slime inside slows the flow.`]),
     ],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'packing off',
@@ -32,7 +32,7 @@ export const BODY_STEPS: readonly StepRule[] = [
         : []),
     ],
     confirm: 'All packing is out',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'impeller, canister',
@@ -43,7 +43,7 @@ export const BODY_STEPS: readonly StepRule[] = [
       sentence`It must turn freely and spring back, because a magnet holds it. Do not bend a ceramic shaft: it breaks.`,
     ],
     confirm: 'The impeller turns freely',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'impeller, hang-on-back',
@@ -55,7 +55,7 @@ export const BODY_STEPS: readonly StepRule[] = [
     ],
     cautions: ['motor'],
     confirm: 'The impeller turns freely',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'motor seal',
@@ -65,7 +65,7 @@ export const BODY_STEPS: readonly StepRule[] = [
       sentence`It must be soft, in its groove and not pinched, with the motor turned until it locks. Leaks are common here: water drips down the outside of the tank.`,
     ],
     confirm: 'The seal is good',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'impeller, internal',
@@ -75,7 +75,7 @@ export const BODY_STEPS: readonly StepRule[] = [
       sentence`It is under the small cover of the motor. Wipe the impeller and its well. It must turn freely.`,
     ],
     confirm: 'The impeller turns freely',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'impeller, other',
@@ -83,7 +83,7 @@ export const BODY_STEPS: readonly StepRule[] = [
     title: 'Turn the impeller with a finger',
     says: () => [sentence`Wipe the impeller and its well. It must turn freely.`],
     confirm: 'The impeller turns freely',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'parts',
@@ -91,7 +91,7 @@ export const BODY_STEPS: readonly StepRule[] = [
     title: 'Replace what is worn or missing',
     says: ({ replace }) => [sentence`${upperFirst(joined(replace))}.`],
     confirm: 'They are replaced',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'foot',
@@ -101,7 +101,7 @@ export const BODY_STEPS: readonly StepRule[] = [
       sentence`It is missing: without it the body leans back and spills over its back rim. If you have none, wedge the body level and skip this step.`,
     ],
     confirm: 'The foot is in',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'level',
@@ -114,6 +114,6 @@ export const BODY_STEPS: readonly StepRule[] = [
       sentence`Lay a spirit level across the rim, side to side and front to back. A filter that leans back spills over its back rim.`,
     ],
     confirm: 'The filter is level',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
 ];

@@ -1,5 +1,5 @@
 import { sentence } from '../units/sentence';
-import { TRADE, type StepRule } from './repackStep';
+import { COMMON_PRACTICE, type StepRule } from './repackStep';
 
 /** What shows whether the repack has worked. */
 export const CHECK_STEPS: readonly StepRule[] = [
@@ -16,6 +16,6 @@ export const CHECK_STEPS: readonly StepRule[] = [
       sentence`Time a jug under the outlet three times. Later flows are compared with this clean flow.`,
     ],
     asks: 'flow',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
 ];

@@ -1,6 +1,6 @@
 import { isCanister, isHangOnBack, isInternal } from '../filter/kindFamily';
 import { sentence } from '../units/sentence';
-import { TRADE, type StepContext, type StepRule } from './repackStep';
+import { COMMON_PRACTICE, type StepContext, type StepRule } from './repackStep';
 
 const canister = ({ filter }: StepContext): boolean => isCanister(filter.kind);
 const hang = ({ filter }: StepContext): boolean => isHangOnBack(filter.kind);
@@ -13,21 +13,21 @@ export const CLOSE_STEPS: readonly StepRule[] = [
     title: 'Lay the grid over the last tray',
     says: () => [sentence`Without it, media gets into the impeller.`],
     confirm: 'The grid is in',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'air bleed',
     when: ({ filter }) => filter.equipment.includes('air bleed'),
     title: 'Put the air-bleed tube in place',
     says: () => [sentence`Without it, air stays under the lid and rattles in the pump.`],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'small parts',
     title: 'Check for left-over parts',
     says: () => [sentence`No clips, seals, strainer or covers should be left on the towel.`],
     confirm: 'Nothing is left over',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'seal',
@@ -37,7 +37,7 @@ export const CLOSE_STEPS: readonly StepRule[] = [
       sentence`Wipe the seal and its groove clean of sand and hair. Apply a thin coat of silicone grease, nothing else. Lay the seal in without a twist.`,
     ],
     confirm: 'The seal lies flat',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'fill body',
@@ -48,7 +48,7 @@ export const CLOSE_STEPS: readonly StepRule[] = [
     ],
     cautions: ['dry'],
     confirm: 'The filter is full',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'lid, canister',
@@ -58,7 +58,7 @@ export const CLOSE_STEPS: readonly StepRule[] = [
       sentence`Press it straight down, then close the clips in opposite pairs. If it does not close, a tray is too full or not seated. Open it again and check.`,
     ],
     confirm: 'All clips are closed',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'body in place',
@@ -68,7 +68,7 @@ export const CLOSE_STEPS: readonly StepRule[] = [
       sentence`It must stand below the water level, because the pump needs the drop. Leave the tub there until you are sure nothing leaks.`,
     ],
     cautions: ['heavy'],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'hoses',
@@ -78,7 +78,7 @@ export const CLOSE_STEPS: readonly StepRule[] = [
       sentence`Put the intake hose on “in” and the outlet hose on “out”. Swapped, the filter runs backwards. Tighten the collars by hand.`,
     ],
     confirm: 'Both hoses are on and not swapped',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'basket',
@@ -88,21 +88,21 @@ export const CLOSE_STEPS: readonly StepRule[] = [
       sentence`Keep the media below the fill limit. If the lid does not lie flat, the basket is too full.`,
     ],
     confirm: 'The lid lies flat',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'tube',
     when: hang,
     title: 'Push on the intake tube, wider end first',
     says: () => [sentence`Forced on the wrong way round, it cracks and draws in air.`],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'internal in',
     when: ({ filter }) => isInternal(filter.kind),
     title: 'Hang the filter back under water',
     says: () => [sentence`Check that the suction cups hold. Soften hard cups in hot water or replace them.`],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'intake guard',
@@ -114,6 +114,6 @@ export const CLOSE_STEPS: readonly StepRule[] = [
         ? []
         : [sentence`Check that the outlet and its spray bar are firm too.`]),
     ],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
 ];

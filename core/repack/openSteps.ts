@@ -2,7 +2,7 @@ import { isCanister, isHangOnBack, isInternal } from '../filter/kindFamily';
 import { isPrefilter } from '../filter/isPrefilter';
 import { sentence } from '../units/sentence';
 import { bodyMass } from './bodyMass';
-import { TRADE, type StepContext, type StepRule } from './repackStep';
+import { COMMON_PRACTICE, type StepContext, type StepRule } from './repackStep';
 
 const isClosed = ({ isOpen, firstPack }: StepContext): boolean => !isOpen && !firstPack;
 
@@ -18,7 +18,7 @@ export const OPEN_STEPS: readonly StepRule[] = [
     ],
     cautions: ['heavy'],
     confirm: 'The filter is in the tub',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'prefilter out',
@@ -26,7 +26,7 @@ export const OPEN_STEPS: readonly StepRule[] = [
       isClosed(context) && context.filter.chambers.some((chamber) => isPrefilter(context.filter, chamber)),
     title: 'Pull the prefilter out',
     says: () => [sentence`It comes out without opening the filter.`],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'head off',
@@ -35,7 +35,7 @@ export const OPEN_STEPS: readonly StepRule[] = [
     says: () => [
       sentence`Open the clips in opposite pairs. If the head sticks, twist it a little. Never lever it off.`,
     ],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'drain',
@@ -44,7 +44,7 @@ export const OPEN_STEPS: readonly StepRule[] = [
     says: () => [
       sentence`Pour the clear water into the bucket: you can rinse media in it. Throw away the dirty water at the bottom.`,
     ],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'lid off',
@@ -57,13 +57,13 @@ export const OPEN_STEPS: readonly StepRule[] = [
           ]
         : [sentence`Lift each cartridge straight up, so that its dirt stays on it.`],
     cautions: ['fins'],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'inside open',
     when: (context) => isClosed(context) && isInternal(context.filter.kind),
     title: 'Carry the filter to the sink and take the media out',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'keep wet',
@@ -75,6 +75,6 @@ export const OPEN_STEPS: readonly StepRule[] = [
     ],
     cautions: ['chlorine'],
     confirm: 'The mature media is under water',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
 ];

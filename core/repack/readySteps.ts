@@ -1,7 +1,7 @@
 import { isCanister } from '../filter/kindFamily';
 import { joined } from '../units/joined';
 import { sentence } from '../units/sentence';
-import { TRADE, type StepRule } from './repackStep';
+import { COMMON_PRACTICE, type StepRule } from './repackStep';
 
 /** What lies at hand before the water is stopped. */
 export const READY_STEPS: readonly StepRule[] = [
@@ -12,7 +12,7 @@ export const READY_STEPS: readonly StepRule[] = [
     says: ({ matureLeaves }) => (matureLeaves === null ? [] : [matureLeaves.title, matureLeaves.reason]),
     cautions: ['animals'],
     confirm: 'I accept this risk',
-    evidence: `${TRADE}; figures: core/findings/rules/mostMatureLeaves.ts`,
+    evidence: `${COMMON_PRACTICE}; figures: core/findings/rules/mostMatureLeaves.ts`,
   },
   {
     key: 'new tank',
@@ -21,7 +21,7 @@ export const READY_STEPS: readonly StepRule[] = [
     says: ({ newTank }) => (newTank === null ? [] : [newTank]),
     cautions: ['animals'],
     confirm: 'I know what to expect',
-    evidence: `${TRADE}; days: core/report/newTankCourse.ts`,
+    evidence: `${COMMON_PRACTICE}; days: core/report/newTankCourse.ts`,
   },
   {
     key: 'prepared',
@@ -30,7 +30,7 @@ export const READY_STEPS: readonly StepRule[] = [
       unprepared === 1 ? 'One preparation is not ticked' : `${unprepared} preparations are not ticked`,
     says: () => [sentence`Go back to Prepare. New media that is not rinsed clouds the tank.`],
     confirm: 'The new media is ready',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'tools',
@@ -49,6 +49,6 @@ export const READY_STEPS: readonly StepRule[] = [
         : []),
     ],
     cautions: ['skin'],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
 ];

@@ -90,4 +90,4 @@ export interface StepRule {
 }
 
 /** Where most steps come from. */
-export const TRADE = 'common practice, no source';
+export const COMMON_PRACTICE = 'common practice, no source';

@@ -14,7 +14,13 @@ import { OPEN_STEPS } from './openSteps';
 import { READY_STEPS } from './readySteps';
 import { START_STEPS } from './startSteps';
 import { STOP_STEPS } from './stopSteps';
-import { TRADE, type RepackPhase, type RepackStep, type StepContext, type StepRule } from './repackStep';
+import {
+  COMMON_PRACTICE,
+  type RepackPhase,
+  type RepackStep,
+  type StepContext,
+  type StepRule,
+} from './repackStep';
 
 /**
  * The step list of one repack: what this filter and this plan ask of the hands, in order.
@@ -73,7 +79,7 @@ function layerSteps({ filter, layers, report }: StepContext): RepackStep[] {
       seconds: null,
       asks: 'layer' as const,
       layerId: step.layerId,
-      evidence: `${TRADE}; sizes: core/job/packingSteps.ts`,
+      evidence: `${COMMON_PRACTICE}; sizes: core/job/packingSteps.ts`,
     };
   });
 }

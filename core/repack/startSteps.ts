@@ -1,6 +1,6 @@
 import { isCanister, isHangOnBack, isInternal } from '../filter/kindFamily';
 import { sentence } from '../units/sentence';
-import { TRADE, type StepContext, type StepRule } from './repackStep';
+import { COMMON_PRACTICE, type StepContext, type StepRule } from './repackStep';
 
 const canister = ({ filter }: StepContext): boolean => isCanister(filter.kind);
 const hang = ({ filter }: StepContext): boolean => isHangOnBack(filter.kind);
@@ -19,7 +19,7 @@ export const START_STEPS: readonly StepRule[] = [
     says: () => [sentence`Fill the intake tube too.`],
     cautions: ['dry'],
     confirm: 'The filter is full',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'taps open',
@@ -29,13 +29,13 @@ export const START_STEPS: readonly StepRule[] = [
       sentence`Open the intake tap first, so that the filter fills. Then open the outlet tap to let the air out.`,
     ],
     confirm: 'Both taps are open',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'intake down',
     when: (context) => canister(context) && !hasTaps(context),
     title: 'Lower the intake into the tank, then open the clamp',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'prime',
@@ -46,7 +46,7 @@ export const START_STEPS: readonly StepRule[] = [
     ],
     cautions: ['dry'],
     confirm: 'Both hoses are full',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'under water',
@@ -54,7 +54,7 @@ export const START_STEPS: readonly StepRule[] = [
     title: 'Tilt the filter under water until no more air comes out',
     cautions: ['dry'],
     confirm: 'The filter is full of water',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'power on',
@@ -73,7 +73,7 @@ export const START_STEPS: readonly StepRule[] = [
     ],
     cautions: ['power', 'stale'],
     confirm: 'The filter runs',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'leaks',
@@ -87,7 +87,7 @@ export const START_STEPS: readonly StepRule[] = [
     cautions: ['drips'],
     confirm: 'Everything is dry',
     seconds: LEAK_WATCH,
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'water level',
@@ -119,6 +119,6 @@ export const START_STEPS: readonly StepRule[] = [
     ],
     seconds: AIR,
     confirm: 'The filter is quiet',
-    evidence: `${TRADE}; flow with the outlets under water: core/hydraulics/operatingPoint.ts`,
+    evidence: `${COMMON_PRACTICE}; flow with the outlets under water: core/hydraulics/operatingPoint.ts`,
   },
 ];

@@ -6,7 +6,7 @@ import { plainLayer } from '../layers/plainLayer';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import { cardInput } from '../care/cardInput';
-import { lampFrom } from './lampFrom';
+import { formatUvOnDate } from './formatUvOnDate';
 import { stepContext } from './stepContext';
 
 const NOW = '2026-11-27T10:00:00.000Z';
@@ -75,7 +75,7 @@ describe('what the steps hang on', () => {
     expect(contextOf().lampFrom).toBeNull();
     expect(contextOf({ occasion: 'first pack' }).firstPack).toBe(true);
     const pack = { around, filter, job: job(), found: [stone], planned: [other] };
-    expect(lampFrom(pack, NOW, '2027-02-01T10:00:00.000Z')).toBeNull();
+    expect(formatUvOnDate(pack, NOW, '2027-02-01T10:00:00.000Z')).toBeNull();
   });
 
   it('goes onto the card with the clean flow of the repack', () => {

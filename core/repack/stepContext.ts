@@ -6,7 +6,7 @@ import type { PackReport } from '../report/evaluatePack';
 import { matureLeavesOf } from '../report/matureLeavesOf';
 import { newTankSaid } from '../report/newTankCourse';
 import { lowerFirst } from '../units/firstLetter';
-import { lampFrom, type RepackedPack } from './lampFrom';
+import { formatUvOnDate, type RepackedPack } from './formatUvOnDate';
 import { flowSubmerged } from './repackSteps';
 import type { StepContext } from './repackStep';
 
@@ -36,7 +36,7 @@ export function stepContext(
   const { around, filter, job, found, planned, report } = input;
   const firstPack = job.occasion === 'first pack';
   const clock = clockState(job.outOfFlow);
-  const lamp = lampFrom(input, now, now);
+  const lamp = formatUvOnDate(input, now, now);
   return {
     filter,
     layers: planned,

@@ -1,6 +1,6 @@
 import { isCanister, isHangOnBack, isInternal } from '../filter/kindFamily';
 import { sentence } from '../units/sentence';
-import { TRADE, type StepContext, type StepRule } from './repackStep';
+import { COMMON_PRACTICE, type StepContext, type StepRule } from './repackStep';
 
 /** A filter that stands closed and runs, or has run. */
 const isClosed = ({ isOpen, firstPack }: StepContext): boolean => !isOpen && !firstPack;
@@ -22,7 +22,7 @@ export const STOP_STEPS: readonly StepRule[] = [
     title: 'Switch off the UV lamp',
     cautions: ['lamp'],
     confirm: 'The lamp is off',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'heater off',
@@ -32,7 +32,7 @@ export const STOP_STEPS: readonly StepRule[] = [
     cautions: ['heater'],
     confirm: 'The heater is cool',
     seconds: 15 * 60,
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'plug out',
@@ -43,7 +43,7 @@ export const STOP_STEPS: readonly StepRule[] = [
     ],
     cautions: ['plug'],
     confirm: 'The plug is out',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'plug stays out',
@@ -59,7 +59,7 @@ export const STOP_STEPS: readonly StepRule[] = [
         : [],
     cautions: ['plug'],
     confirm: 'The plug is out',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'taps shut',
@@ -68,14 +68,14 @@ export const STOP_STEPS: readonly StepRule[] = [
     says: () => [sentence`Close the intake tap first, then the outlet tap.`],
     cautions: ['siphon'],
     confirm: 'Both taps are closed',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'uncouple',
     when: (context) => closedOf(isCanister)(context) && hasTaps(context),
     title: 'Disconnect the hoses at the taps',
     says: () => [sentence`Hold a towel under them. Some water will run out.`],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'siphon broken',
@@ -87,7 +87,7 @@ export const STOP_STEPS: readonly StepRule[] = [
     ],
     cautions: ['siphon'],
     confirm: 'No water can siphon',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'tube lifted',
@@ -96,13 +96,13 @@ export const STOP_STEPS: readonly StepRule[] = [
     says: () => [sentence`This stops water siphoning over the glass.`],
     cautions: ['motor'],
     confirm: 'The tube is out',
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
   {
     key: 'bag under',
     when: closedOf(isInternal),
     title: 'Slide a bag or a bowl under the filter',
     says: () => [sentence`Do this before you move the filter, or its dirt falls into the tank.`],
-    evidence: TRADE,
+    evidence: COMMON_PRACTICE,
   },
 ];

@@ -1,4 +1,4 @@
-import { borneBy } from '../biology/bacteriaCover';
+import { capacityOfFilms } from '../biology/bacteriaCover';
 import { coverLimits, type CoverLimit } from '../biology/coverLimits';
 import { liveSurface } from '../biology/layerHome';
 import { nitrateBalance, type NitrateBalance } from '../biology/nitrateBalance';
@@ -36,7 +36,9 @@ export function bacteriaDetails(
     ...homes.map((home) => ({ surface: liveSurface(home), oxygen: home.oxygen })),
     { surface: foam + outsideSurface, oxygen },
   ];
-  const more = Math.min(...(['ammonia', 'nitrite'] as const).map((key) => borneBy(key, withFoam, celsius)));
+  const more = Math.min(
+    ...(['ammonia', 'nitrite'] as const).map((key) => capacityOfFilms(key, withFoam, celsius)),
+  );
   return {
     limit,
     lifted: (limit === 'surface' ? more : lifted[limit]) / load.likely,

@@ -1,5 +1,5 @@
 import type { Filter } from '../filter/filter';
-import { mediaRoom } from '../filter/mediaRoom';
+import { mediaVolume } from '../filter/mediaVolume';
 import {
   BIOLOGICAL_SHARE,
   MEDIA_PER_TANK,
@@ -42,7 +42,7 @@ export interface Rating {
  * @example ratingReader(reedBench.filter, null).stocks.length // 3
  */
 export function ratingReader(filter: Filter, measured: number | null): Rating {
-  const room = mediaRoom(filter);
+  const room = mediaVolume(filter);
   const flow =
     measured === null
       ? { low: filter.labelFlow * PACKED_FLOW_SHARE.low, high: filter.labelFlow * PACKED_FLOW_SHARE.high }

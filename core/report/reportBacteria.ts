@@ -1,13 +1,13 @@
 import {
   bacteriaCover,
-  outsideFilters,
+  surfaceOutsideFilters,
   outsideGrown,
   tankOxygen,
   type BacteriaCover,
 } from '../biology/bacteriaCover';
 import { liveSurface, type LayerHome } from '../biology/layerHome';
-import { borneNow } from '../biology/borneNow';
-import { filmShare, type FilmHistory } from '../biology/filmShare';
+import { currentNitrificationCapacity } from '../biology/currentNitrificationCapacity';
+import { retainedFilmShare, type FilmHistory } from '../biology/retainedFilmShare';
 import { layerUptake } from '../biology/layerUptake';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
 import type { FilmPlace } from '../biology/steadyState';
@@ -87,7 +87,7 @@ export function reportBacteria(
     oxygen,
   }));
   const likelyElsewhere = elsewhere.reduce((sum, { measure }) => sum + measure.surface, 0);
-  const outside = outsideFilters(tank);
+  const outside = surfaceOutsideFilters(tank);
   const around: readonly FilmPlace[] = [
     { surface: likelyElsewhere, oxygen },
     { surface: outside.likely, oxygen },
@@ -118,11 +118,12 @@ export function reportBacteria(
   const cover = bacteriaCover(tank, { filters, surface });
   if (cover === null) return null;
   const beside = elsewhere.reduce(
-    (sum, { layer, measure }) => sum + measure.surface * filmShare(layer, { ...history, found: null }),
+    (sum, { layer, measure }) =>
+      sum + measure.surface * retainedFilmShare(layer, { ...history, found: null }),
     0,
   );
   const shares = [
-    ...inFlow.map(({ layer }) => filmShare(layer, history)),
+    ...inFlow.map(({ layer }) => retainedFilmShare(layer, history)),
     likelyElsewhere > 0 ? beside / likelyElsewhere : 1,
     outsideGrown(tank, history.now),
   ];
@@ -173,7 +174,7 @@ function atOnce(
       })),
       { surface: outside[end], oxygen, share: shares[filters.length]! },
     ];
-    const borne = borneNow(places, load.likely, celsius);
+    const borne = currentNitrificationCapacity(places, load.likely, celsius);
     return Math.min(
       ...[borne.ammonia, borne.nitrite].map((by) => by.reduce((sum, value) => sum + value, 0) / load.likely),
     );

@@ -1,6 +1,6 @@
 import type { Added } from '../tank/additions';
 import { carbonDue, isCarbon } from '../chemical/carbonDue';
-import { clearingTimes, SOLUTES, takenPerPass, takesTint, type Solute } from '../chemical/contact';
+import { clearingTimes, SOLUTES, removalPerPass, takesTint, type Solute } from '../chemical/contact';
 import { zeoliteHolds, zeoliteLife } from '../chemical/zeoliteHolds';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
 import { LIMITS } from '../biology/nitrifiers';
@@ -56,7 +56,7 @@ export function reportChemical(
         takesTint(medium) && bedTime !== null && bedTime > 0
           ? (Object.fromEntries(
               SOLUTES.map((solute) => {
-                const taken = takenPerPass(bedTime, solute, medium.supply !== 'loose');
+                const taken = removalPerPass(bedTime, solute, medium.supply !== 'loose');
                 const after = (share: number): number => clearingTimes(volume, through * share).half;
                 return [
                   solute,

@@ -1,5 +1,5 @@
-import { cleanCleared } from '../dirt/cleanCleared';
-import { clearedElsewhere } from '../dirt/clearedElsewhere';
+import { cleanClearanceRate } from '../dirt/cleanClearanceRate';
+import { otherClearanceRate } from '../dirt/otherClearanceRate';
 import { clearWater, type ClearWater } from '../dirt/clearWater';
 import type { Filter } from '../filter/filter';
 import type { OperatingPoint } from '../hydraulics/operatingPoint';
@@ -27,9 +27,9 @@ export function reportClearWater(
   inFlow: readonly PlacedLayer[],
   water: OperatingPoint,
 ): ReportClearWater | null {
-  const byOthers = clearedElsewhere(tank, others);
+  const byOthers = otherClearanceRate(tank, others);
   const without = clearWater(tank, () => byOthers);
-  const here = cleanCleared(tank, filter, inFlow, water);
+  const here = cleanClearanceRate(tank, filter, inFlow, water);
   const own = clearWater(tank, (attachment) =>
     here(attachment).map((value, size) => value + byOthers[size]!),
   );

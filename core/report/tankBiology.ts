@@ -1,7 +1,7 @@
-import { outsideFilters, outsideGrown, tankOxygen } from '../biology/bacteriaCover';
+import { surfaceOutsideFilters, outsideGrown, tankOxygen } from '../biology/bacteriaCover';
 import type { UncertainTank } from '../biology/courseRange';
 import { cycle, type CycleCourse } from '../biology/cycle';
-import { filmShare, type FilmHistory } from '../biology/filmShare';
+import { retainedFilmShare, type FilmHistory } from '../biology/retainedFilmShare';
 import { matureFilm, START_SHARE, type Start } from '../biology/matureFilm';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
 import type { Repacked } from '../biology/settleCourse';
@@ -71,7 +71,7 @@ export function tankBiology({ tank, filter, layers, others, now }: TankWithFilte
   if (load === null || load.likely <= 0) return null;
   const filters = [{ filter, layers }, ...others];
   const surfaces = filters.flatMap((item) => layerSurfaces(item.filter, item.layers, tank.temperature));
-  const outside = outsideFilters(tank);
+  const outside = surfaceOutsideFilters(tank);
   return {
     volume: netVolume(tank.water).value,
     celsius: tank.temperature,
@@ -154,7 +154,7 @@ export function repackedMedia(
     (sum, { layer, likely }) =>
       sum +
       alive *
-        filmShare(layer, { found: before, rinseWater, now }) *
+        retainedFilmShare(layer, { found: before, rinseWater, now }) *
         Math.min(likely, sizes.get(layer.id) ?? 0),
     0,
   );

@@ -21,7 +21,9 @@ describe('verdict', () => {
   it('says the most serious first, with how many more there are', () => {
     const bad = verdict(reportOf('window-sill'), range);
     expect(bad.level).toBe('urgent');
-    expect(formatSentence(bad.state)).toMatch(/^Basket: 0\.5 cm of media above the fill limit\. \d to check\.$/);
+    expect(formatSentence(bad.state)).toMatch(
+      /^Basket: 0\.5 cm of media above the fill limit\. \d to check\.$/,
+    );
     const fair = verdict(reportOf('reed-bench'), range);
     expect(fair.level).toBe('check');
     expect(formatSentence(fair.state)).toMatch(/^Shrimp, but no sponge on the intake\. 1 more to check\.$/);

@@ -2,7 +2,7 @@ import { faceSides, isInward } from '../filter/chamberGeometry';
 import type { Chamber, Filter } from '../filter/filter';
 import { intakeSponge } from '../filter/intakeSponge';
 import { isCanister, isHangOnBack } from '../filter/kindFamily';
-import { drawnSize } from '../filter/layOut';
+import { drawnSize } from '../filter/chamberLayout';
 import type { LayerReport } from './evaluatePack';
 
 /** A rectangle in the cutaway, m: x from the body's left, y from its floor. */

@@ -8,7 +8,7 @@ import { formatSentence } from '../units/sentence';
 import { flowState } from './flowState';
 import { flowVerdict } from './flowVerdict';
 import { isFlowLow } from './isFlowLow';
-import { nextThing } from './nextThing';
+import { nextAction } from './nextAction';
 
 const entry = (day: number, moment: FlowMoment, seconds: number[]): FlowEntry => ({
   kind: 'flow',
@@ -65,7 +65,7 @@ describe('flowState', () => {
   });
 });
 
-describe('nextThing', () => {
+describe('nextAction', () => {
   const NOW = '2026-11-25T12:00:00Z';
   const filter = presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test');
   const report = (...media: string[]) =>
@@ -112,11 +112,11 @@ describe('nextThing', () => {
     ['no flow', { openJob: null, report: good, flow: flowState([]) }, 'Measure the flow'],
     ['all in order', { openJob: null, report: good, flow: flowState([clean]) }, null],
   ])('names what %s asks for', (_, input, what) => {
-    expect(nextThing({ ...input, now: NOW }).todo?.what ?? null).toBe(what);
+    expect(nextAction({ ...input, now: NOW }).todo?.what ?? null).toBe(what);
   });
 
   it('puts what cannot wait first and says why', () => {
-    const weak = nextThing({
+    const weak = nextAction({
       openJob: null,
       report: good,
       flow: flowState([clean, entry(9, 'between', [10, 10, 10])]),
@@ -124,7 +124,7 @@ describe('nextThing', () => {
       dueNow: ['visit f'],
       now: NOW,
     });
-    const fine = nextThing({ openJob: null, report: good, flow: flowState([clean]), now: NOW });
+    const fine = nextAction({ openJob: null, report: good, flow: flowState([clean]), now: NOW });
     expect(weak.urgency).toBeLessThan(fine.urgency);
     expect(formatSentence(weak.state)).toBe(
       'Needs service now: flow is at 50 % of clean, the limit is 60 %.',
@@ -148,20 +148,20 @@ describe('nextThing', () => {
   });
 
   it('says how a filter is while a plan is made for it', () => {
-    const planning = nextThing({
+    const planning = nextAction({
       openJob: { ...begun, occasion: 'plan' },
       report: good,
       flow: flowState([]),
       now: NOW,
     });
-    const idle = nextThing({ openJob: null, report: good, flow: flowState([]), now: NOW });
+    const idle = nextAction({ openJob: null, report: good, flow: flowState([]), now: NOW });
     expect([planning.state, planning.urgency]).toEqual([idle.state, idle.urgency]);
     expect(planning.todo?.place).toBe('plan');
   });
 
   it('warns of media that has been out of flow for more than an hour', () => {
     const stripped = (from: string) =>
-      nextThing({
+      nextAction({
         openJob: { ...begun, stage: 'strip', outOfFlow: [{ from, to: null, parkedIn: '' }] },
         report: good,
         flow: flowState([]),

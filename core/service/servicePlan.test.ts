@@ -2,7 +2,7 @@ import { carbonDue } from '../chemical/carbonDue';
 import { placeLayers } from '../layers/placeLayers';
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
-import { earlyRun, ensembleRuns } from '../dirt/ensemble';
+import { earlyPercentileRun, ensembleRuns } from '../dirt/ensemble';
 import { ensembleRange } from '../dirt/ensembleRange';
 import { forecast } from '../dirt/forecast';
 import type { ForecastInput } from '../dirt/cloggingInput';
@@ -44,7 +44,7 @@ describe('servicePlan', () => {
     const input = inputOf('reed-bench');
     const runs = ensembleRuns(input, 'through');
     const range = ensembleRange(runs);
-    const early = servicePlan(input, earlyRun(runs));
+    const early = servicePlan(input, earlyPercentileRun(runs));
     const likely = servicePlan(input);
     expect(early?.visits.length).toBeGreaterThanOrEqual(likely?.visits.length ?? Infinity);
     const firstLow = early?.visits.find(({ why }) => why === 'flow')?.day ?? Infinity;

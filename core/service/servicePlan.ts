@@ -1,7 +1,7 @@
 import { type ForecastInput, cloggingInput } from '../dirt/cloggingInput';
 import { beginClogging } from '../dirt/clogging';
 import { drawnInput } from '../dirt/drawnInput';
-import { likelyInput } from '../dirt/likelyInput';
+import { calibratedInput } from '../dirt/calibratedInput';
 import { ENSEMBLE } from '../dirt/ensemble';
 import type { Visit, Work } from '../pack/visit';
 import { HORIZON, MAX_VISITS } from '../pack/visitLimits';
@@ -50,7 +50,7 @@ export interface EasierPlace {
  * visits are few, and none later than a keeper looks in anyway. Biological media are left alone, and where they must be cleaned that is a visit of its own. Foam
  * that is all the biological media there is, is never cleaned all at once. Null when nobody has said what is fed.
  *
- * @param run of the ensemble that the plan hangs on, see earlyRun; null: the likely one
+ * @param run of the ensemble that the plan hangs on, see earlyPercentileRun; null: the likely one
  * @param since the days that have passed, with what was done in them; none: the pack goes in today
  * @param longest days after which hands look in, whatever is forecast; Infinity: only what is due is planned
  * @example servicePlan({ ...reedBench, others: [], visits: [] }).heldByBiological // false
@@ -66,7 +66,7 @@ export function servicePlan(
   const likely = cloggingInput({ ...input, visits: [] });
   const begins =
     run === null
-      ? likelyInput(likely, input.learned ?? null)
+      ? calibratedInput(likely, input.learned ?? null)
       : drawnInput(likely, run, ENSEMBLE, input.learned);
   const clogging = begins === null ? null : beginClogging(begins);
   if (clogging === null) return null;

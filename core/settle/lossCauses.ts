@@ -1,5 +1,5 @@
 import type { Repacked } from '../biology/settleCourse';
-import { filmKept } from '../job/outOfFlowClock';
+import { filmSurvival } from '../job/outOfFlowClock';
 import type { Layer } from '../layers/layer';
 import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';
 import { sentence, type Sentence } from '../units/sentence';
@@ -33,7 +33,7 @@ export function lossCauses(
       : []),
     ...(outOfFlow > OUT_OF_FLOW_AIM
       ? [
-          sentence`The media was out of flow for ${{ kind: 'hours', si: outOfFlow }}. About ${{ kind: 'share', si: filmKept(outOfFlow) }} of the bacteria survived.`,
+          sentence`The media was out of flow for ${{ kind: 'hours', si: outOfFlow }}. About ${{ kind: 'share', si: filmSurvival(outOfFlow) }} of the bacteria survived.`,
         ]
       : []),
   ];

@@ -12,7 +12,7 @@ import { donorWords } from './donorWords';
 import { lossCauses } from './lossCauses';
 import { readTest, settleAdvice, testsOf } from './settleAdvice';
 import { expectedAt, settling } from './settling';
-import { uvFrom } from './uvFrom';
+import { uvOnDate } from './uvOnDate';
 import { waterChangeFor } from './waterChangeFor';
 
 const TANK: UncertainTank = {
@@ -238,13 +238,13 @@ describe('donorWords', () => {
   });
 });
 
-describe('uvFrom', () => {
+describe('uvOnDate', () => {
   it('keeps a lamp off for three weeks after media was changed, and only then', () => {
     const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');
     const lit = { ...filter, equipment: ['UV lamp' as const] };
-    expect(uvFrom(lit, day(0), 0.5, day(2))).toBe(day(21));
-    expect(uvFrom(lit, day(0), 0.99, day(2))).toBeNull();
-    expect(uvFrom(filter, day(0), 0.5, day(2))).toBeNull();
-    expect(uvFrom(lit, day(0), 0.5, day(22))).toBeNull();
+    expect(uvOnDate(lit, day(0), 0.5, day(2))).toBe(day(21));
+    expect(uvOnDate(lit, day(0), 0.99, day(2))).toBeNull();
+    expect(uvOnDate(filter, day(0), 0.5, day(2))).toBeNull();
+    expect(uvOnDate(lit, day(0), 0.5, day(22))).toBeNull();
   });
 });

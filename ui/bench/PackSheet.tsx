@@ -5,10 +5,10 @@ import type { SludgeSlice } from '@/core/dirt/dayState';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { PackReport } from '@/core/report/evaluatePack';
 import { clockState } from '@/core/job/outOfFlowClock';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { FlowLineProvider } from '../flow-line/FlowLineContext';
 import { FLOW_LINE_KEYS } from '../flow-line/flowLineKeys';
-import { Frame } from '../frame/Frame';
+import { PageLayout } from '../frame/PageLayout';
 import { SaveStatus } from '../frame/SaveStatus';
 import type { Saving } from '../frame/saving';
 import { stageLinks } from '../frame/stageLinks';
@@ -88,7 +88,7 @@ export function PackSheet({
     onSelect: bench.select,
   };
   return (
-    <Frame
+    <PageLayout
       {...(view === 'review' ? { page: 'Review' as const } : {})}
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
@@ -129,6 +129,6 @@ export function PackSheet({
         {cautions === undefined ? null : <div className={styles.cautions}>{cautions}</div>}
         <div className={styles.right}>{right}</div>
       </div>
-    </Frame>
+    </PageLayout>
   );
 }

@@ -3,7 +3,7 @@ import { mediumOf } from '@/core/layers/mediumOf';
 import type { PackReport } from '@/core/report/evaluatePack';
 import { packingOrder } from '@/core/layers/packingOrder';
 import type { Layer } from '@/core/layers/layer';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './PackingOrderList.module.css';
 
 interface Props {

@@ -1,6 +1,6 @@
 'use client';
 import type { PackBench } from './usePackBench';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart } from '../frame/lazyPart';
 
 // Loaded when the fold is opened.
@@ -9,8 +9,12 @@ const SchoolsOfBench = lazyPart(() => import('./SchoolsOfBench').then((module) =
 /** The keeper's schools beside the bench: what each question comes to in this filter, and a change answers at once. */
 export function SchoolsFold({ bench }: { bench: PackBench }) {
   return (
-    <Fold lazy title="Where keepers disagree" says="your choices, with the figures for this filter">
+    <CollapsibleSection
+      lazy
+      title="Where keepers disagree"
+      says="your choices, with the figures for this filter"
+    >
       <SchoolsOfBench bench={bench} />
-    </Fold>
+    </CollapsibleSection>
   );
 }

@@ -12,7 +12,7 @@ import { CheckList } from '../fields/CheckList';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { TextInput } from '../fields/TextInput';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart } from '../frame/lazyPart';
 import { useSaveEntry } from '../job/useSaveEntry';
 import { ChangeForm, Faults } from '../settle/EventForms';
@@ -44,9 +44,9 @@ export function CareForms(props: Props) {
       <TopUpForm {...props} />
       {props.filter.spill === null ? null : <LevelForm {...props} />}
       <WordsForm {...props} />
-      <Fold lazy title="Photo" says="from the camera or a file">
+      <CollapsibleSection lazy title="Photo" says="from the camera or a file">
         <PhotoForm filterId={props.filter.id} onSaved={props.onSaved} onPhotos={props.onPhotos} />
-      </Fold>
+      </CollapsibleSection>
     </div>
   );
 }
@@ -77,7 +77,7 @@ function ServiceForm({ filter, airFilters, layers, onSaved }: Props) {
     ...onParts.map((work) => ({ layerId: null, work })),
   ];
   return (
-    <Fold title="Service" says="what you cleaned or replaced">
+    <CollapsibleSection title="Service" says="what you cleaned or replaced">
       <div className={styles.form}>
         {placeLayers(filter, layers).map(({ layer, medium }, at) => (
           <ChoiceField
@@ -126,7 +126,7 @@ function ServiceForm({ filter, airFilters, layers, onSaved }: Props) {
         </Button>
         <Faults faults={faults} />
       </div>
-    </Fold>
+    </CollapsibleSection>
   );
 }
 
@@ -149,7 +149,7 @@ function OneNumber({
   readonly faults: readonly string[];
 }) {
   return (
-    <Fold title={title} says={says}>
+    <CollapsibleSection title={title} says={says}>
       <div className={styles.form}>
         {field}
         <Button disabled={busy} onClick={onSave}>
@@ -157,7 +157,7 @@ function OneNumber({
         </Button>
         <Faults faults={faults} />
       </div>
-    </Fold>
+    </CollapsibleSection>
   );
 }
 
@@ -216,7 +216,7 @@ function WordsForm({ filter, onSaved }: Props) {
   const [kind, setKind] = useState<WordKind>('note');
   const [note, setNote] = useState('');
   return (
-    <Fold title="Note, feeding, hardware" says="in your own words">
+    <CollapsibleSection title="Note, feeding, hardware" says="in your own words">
       <div className={styles.form}>
         <ChoiceField<WordKind> label="About" value={kind} choices={WORD_KINDS} onChange={setKind} />
         <TextInput
@@ -242,6 +242,6 @@ function WordsForm({ filter, onSaved }: Props) {
         </Button>
         <Faults faults={faults} />
       </div>
-    </Fold>
+    </CollapsibleSection>
   );
 }

@@ -1,21 +1,21 @@
 'use client';
 import { useState } from 'react';
-import { aheadOfClock } from '@/core/care/aheadOfClock';
-import { lookAdvice, type LookAdvice } from '@/core/care/lookAdvice';
+import { futureEntries } from '@/core/care/futureEntries';
+import { quickCheckAdvice, type LookAdvice } from '@/core/care/quickCheckAdvice';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { isOut } from '@/core/job/isOut';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/job/logEntry';
-import { LOOKS, type Look } from '@/core/job/looks';
+import { QUICK_CHECKS, type Look } from '@/core/job/looks';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import type { Tank } from '@/core/tank/tank';
 import type { OutlookState } from '@/store/outlooks';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
-import { Frame } from '../frame/Frame';
+import { PageLayout } from '../frame/PageLayout';
 import { lazyPart } from '../frame/lazyPart';
 import { stageLinks } from '../frame/stageLinks';
 import { useSaveEntry } from '../job/useSaveEntry';
@@ -64,7 +64,7 @@ export function CareSheet({
 }: Props) {
   const words = useWords();
   const { save, faults, busy } = useSaveEntry(filter.id, null);
-  const ahead = aheadOfClock(first.entries, now);
+  const ahead = futureEntries(first.entries, now);
   /** Counts what was added here, so that the list asks for its page anew. */
   const [added, setAdded] = useState(0);
   const [log, setLog] = useState(logged);
@@ -91,11 +91,11 @@ export function CareSheet({
   };
   const look = async (seen: Look) => {
     const entry = await save({ kind: 'look', seen: [seen], note: '' });
-    if (entry !== null) setAdvice(lookAdvice(seen, first.entries, entry.at));
+    if (entry !== null) setAdvice(quickCheckAdvice(seen, first.entries, entry.at));
     isIn(entry, `Logged: ${seen}.`);
   };
   return (
-    <Frame
+    <PageLayout
       page="Care"
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
@@ -127,7 +127,7 @@ export function CareSheet({
           <section aria-label="Quick look" className={styles.part}>
             <h2 className="title">Quick look</h2>
             <div className={styles.looks}>
-              {LOOKS.filter((seen) => seen !== 'level high' || filter.spill !== null).map((seen) => (
+              {QUICK_CHECKS.filter((seen) => seen !== 'level high' || filter.spill !== null).map((seen) => (
                 <button
                   key={seen}
                   type="button"
@@ -181,6 +181,6 @@ export function CareSheet({
           }}
         />
       </div>
-    </Frame>
+    </PageLayout>
   );
 }

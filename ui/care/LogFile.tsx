@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { LogEntry } from '@/core/job/logEntry';
 import { LARGEST_CSV, LARGEST_CSV_WORDS } from '@/formats/fileLimits';
 import type { OpenedCsv } from '@/workers/logCsvWorker';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { send } from '../state/send';
 import { outcomeFaults } from '../state/outcomeFaults';
 import styles from './LogFile.module.css';

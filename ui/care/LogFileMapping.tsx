@@ -9,10 +9,10 @@ import type { ColumnChoice, DecimalSign, Mapping } from '@/formats/logCsv/guessM
 import type { DayOrder } from '@/formats/logCsv/parseMoment';
 import type { CsvRead, LogCsvApi, OpenedCsv } from '@/workers/logCsvWorker';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { TextInput } from '../fields/TextInput';
 import tables from '../frame/FigureTable.module.css';
-import { entrySaid } from '../job/entrySaid';
+import { describeLogEntry } from '../job/describeLogEntry';
 import { send } from '../state/send';
 import styles from './LogFile.module.css';
 
@@ -228,7 +228,7 @@ function Summary({ state: { read, missing }, nameOf }: { state: ReadState; nameO
           <ul aria-label="The first entries" className={styles.first}>
             {first.map((entry) => (
               <li key={entry.id}>
-                {words.date(entry.at, DAY)}, {words.clock(entry.at)}: {entrySaid(entry, words, nameOf)}
+                {words.date(entry.at, DAY)}, {words.clock(entry.at)}: {describeLogEntry(entry, words, nameOf)}
                 {entry.note === '' ? '' : `: ${entry.note}`}
               </li>
             ))}

@@ -6,9 +6,9 @@ import { LOG_PAGE } from '@/core/care/logPage';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Photo } from '@/core/job/photo';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { TextInput } from '../fields/TextInput';
-import { entrySaid } from '../job/entrySaid';
+import { describeLogEntry } from '../job/describeLogEntry';
 import { lazyPart } from '../frame/lazyPart';
 import { PageButtons } from '../frame/PageButtons';
 import { send } from '../state/send';
@@ -147,7 +147,7 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
               {words.clock(entry.at)}
             </span>
             <span>
-              {entrySaid(entry, words, nameOf)}
+              {describeLogEntry(entry, words, nameOf)}
               {entry.note === '' ? '' : `: ${entry.note}`}
             </span>
             {editing === entry.id ? null : (
@@ -176,14 +176,14 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
                   <>
                     <button
                       type="button"
-                      aria-label={`Edit ${entrySaid(entry, words, nameOf)}`}
+                      aria-label={`Edit ${describeLogEntry(entry, words, nameOf)}`}
                       onClick={() => setEditing(entry.id)}
                     >
                       Edit
                     </button>
                     <button
                       type="button"
-                      aria-label={`Delete ${entrySaid(entry, words, nameOf)}`}
+                      aria-label={`Delete ${describeLogEntry(entry, words, nameOf)}`}
                       onClick={() => void remove(entry)}
                     >
                       Delete

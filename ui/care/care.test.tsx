@@ -6,9 +6,9 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import type { LogEntry } from '@/core/job/logEntry';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { Habits } from '../fields/Habits';
+import { UnitsProvider } from '../fields/UnitsProvider';
 import { wordsFor } from '../fields/wordsFor';
-import { entrySaid } from '../job/entrySaid';
+import { describeLogEntry } from '../job/describeLogEntry';
 import { CareForms } from './CareForms';
 import { LogList } from './LogList';
 
@@ -26,11 +26,11 @@ const layers = [
 ];
 const common = { id: 'e', filterId: 'f', jobId: null, at: '2026-11-27T10:00:00.000Z', note: '' };
 const entry = (change: object): LogEntry => ({ ...common, ...change }) as LogEntry;
-const show = (part: ReactNode) => render(<Habits habits={HABITS}>{part}</Habits>);
+const show = (part: ReactNode) => render(<UnitsProvider habits={HABITS}>{part}</UnitsProvider>);
 
 describe('an entry in words', () => {
   const said = (change: object): string =>
-    entrySaid(entry(change), wordsFor(HABITS), (id) =>
+    describeLogEntry(entry(change), wordsFor(HABITS), (id) =>
       id === 'pad' ? 'Coarse foam, 15 ppi' : null,
     ).replaceAll('\u00a0', ' ');
 

@@ -1,6 +1,6 @@
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import type { ReactNode } from 'react';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { LEFT, RIGHT, type ChartView } from './chartView';
 import styles from './Charts.module.css';
 

@@ -6,7 +6,7 @@ import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { daysBetween } from '@/core/units/daysBetween';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { chartEvents } from './chartEvents';
 import type { ChartView } from './chartView';
 import { CourseLane, type Reading } from './CourseLane';

@@ -15,10 +15,10 @@ import { DAY_MS, daysBetween } from '@/core/units/daysBetween';
 import type { Tank } from '@/core/tank/tank';
 import type { OutlookState } from '@/store/outlooks';
 import { useWidth } from '../drawing/useWidth';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
-import { Fold } from '../frame/Fold';
-import { Frame } from '../frame/Frame';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
+import { PageLayout } from '../frame/PageLayout';
 import { stageLinks } from '../frame/stageLinks';
 import { OutlookProgress } from '../outlook/OutlookProgress';
 import { useOutlook } from '../outlook/useOutlook';
@@ -140,7 +140,7 @@ export function ChartsSheet({
   const mostFlow = Math.max(1e-9, ...flows.map(({ value }) => value));
   const dates = [from, to].map((count) => momentOf(count).toISOString().slice(0, 10));
   return (
-    <Frame
+    <PageLayout
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, job, 'charts')}
@@ -227,15 +227,15 @@ export function ChartsSheet({
             ))}
           </div>
         </div>
-        <Fold lazy title="The charts as a table" says="month by month, for the days shown">
+        <CollapsibleSection lazy title="The charts as a table" says="month by month, for the days shown">
           <MonthTable months={months} />
-        </Fold>
+        </CollapsibleSection>
         <p className="quiet">
           The forecast assumes that you clean and change nothing. Points are every {COURSE_STEP} days. The
           flow as a table, week by week, is under Care.
         </p>
       </div>
-    </Frame>
+    </PageLayout>
   );
 }
 

@@ -4,7 +4,7 @@ import type { CourseRange } from '@/core/care/outlook';
 import type { QuantityKind } from '@/core/units/quantity';
 import { fromSi } from '@/core/units/unitTable';
 import { ReadingMark } from '../drawing/ReadingMark';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { ChartLane } from './ChartLane';
 import type { ChartView } from './chartView';
 

@@ -1,5 +1,5 @@
-import { useWords } from '../fields/Habits';
-import { entrySaid } from '../job/entrySaid';
+import { useWords } from '../fields/UnitsProvider';
+import { describeLogEntry } from '../job/describeLogEntry';
 import { besideEachOther } from '../drawing/besideEachOther';
 import { EVENT_LETTERS, type ChartEvent } from './chartEvents';
 import type { ChartView } from './chartView';
@@ -48,7 +48,9 @@ export function EventStrip({ view, events, nameOf }: Props) {
               ))}
         </span>
         <strong>
-          {near.map((event) => `${dateOf(event.day)}: ${entrySaid(event.entry, words, nameOf)}`).join('; ')}
+          {near
+            .map((event) => `${dateOf(event.day)}: ${describeLogEntry(event.entry, words, nameOf)}`)
+            .join('; ')}
         </strong>
       </figcaption>
       <svg

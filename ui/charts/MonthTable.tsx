@@ -1,7 +1,7 @@
 'use client';
 import type { CareMonth } from '@/core/care/careMonths';
 import type { QuantityKind } from '@/core/units/quantity';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import tables from '../frame/FigureTable.module.css';
 import { monthWords } from './monthWords';
 

@@ -1,7 +1,7 @@
 import { line } from 'd3-shape';
 import type { QuantityKind } from '@/core/units/quantity';
 import { fromSi } from '@/core/units/unitTable';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { ChartLane } from './ChartLane';
 import type { ChartView } from './chartView';
 import type { Reading } from './CourseLane';

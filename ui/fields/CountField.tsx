@@ -1,7 +1,7 @@
 'use client';
 import { TextInput } from './TextInput';
 import { parseNumber } from '@/core/units/parseNumber';
-import { useWords } from './Habits';
+import { useWords } from './UnitsProvider';
 import { useDraftField } from './useDraftField';
 
 const MOST = 10_000;

@@ -1,6 +1,6 @@
 'use client';
 import type { Quantity as QuantityValue } from '@/core/units/quantity';
-import { useWords } from './Habits';
+import { useWords } from './UnitsProvider';
 import styles from './Quantity.module.css';
 
 /** A number set large with its unit small beside it. */

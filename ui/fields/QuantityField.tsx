@@ -2,7 +2,7 @@
 import { boundsFault, type Bounds } from '@/core/units/bounds';
 import { shownDigits } from '@/core/units/formatQuantity';
 import { parseQuantity, typedQuantity } from '@/core/units/parseQuantity';
-import { useWords } from './Habits';
+import { useWords } from './UnitsProvider';
 import { TextInput, type TextInputProps } from './TextInput';
 import { useDraftField, type ReadText } from './useDraftField';
 import type { Words } from './wordsFor';

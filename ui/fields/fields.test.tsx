@@ -7,7 +7,7 @@ import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import { CheckList } from './CheckList';
 import { ChoiceField } from './ChoiceField';
 import { CountField } from './CountField';
-import { Habits } from './Habits';
+import { UnitsProvider } from './UnitsProvider';
 import { NameField } from './NameField';
 import { QuantityField } from './QuantityField';
 import { ToggleField, ToggleManyField } from './ToggleField';
@@ -24,7 +24,7 @@ function Thickness({
 }) {
   const [stored, setStored] = useState<number | null>(0.03);
   return (
-    <Habits habits={{ system: 'metric', locale, currency: 'EUR' }}>
+    <UnitsProvider habits={{ system: 'metric', locale, currency: 'EUR' }}>
       <QuantityField
         label="Thickness"
         bounds={LAYER_BOUNDS.thickness}
@@ -37,7 +37,7 @@ function Thickness({
       <button type="button" onClick={() => setStored(0.05)}>
         undo
       </button>
-    </Habits>
+    </UnitsProvider>
   );
 }
 

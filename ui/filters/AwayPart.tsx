@@ -7,7 +7,7 @@ import { backOn, type Away, type AwayFilter, type Holds } from '@/core/care/away
 import { MAX_AWAY } from '@/core/care/mostAway';
 import type { HomePage } from '@/server/homePage';
 import { CountField } from '../fields/CountField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { TextInput } from '../fields/TextInput';
 import { AppLink } from '../frame/AppLink';
 import { send } from '../state/send';

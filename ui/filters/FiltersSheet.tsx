@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
 import type { Away } from '@/core/care/awayPlan';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
@@ -9,7 +9,7 @@ import type { HomePage } from '@/server/homePage';
 import type { HomeRow } from '@/server/homeRow';
 import type { Trouble } from '@/server/trouble';
 import { daysAgo } from '../fields/daysAgo';
-import { Frame } from '../frame/Frame';
+import { PageLayout } from '../frame/PageLayout';
 import { VerdictLine } from '../frame/VerdictLine';
 import { mainLinks } from '../frame/mainLinks';
 import { useHasDrafts } from '../state/useHasDrafts';
@@ -54,7 +54,7 @@ export function FiltersSheet({ home, failed, troubles, away, tryOut, now }: Prop
   /** What is being entered above the rows. */
   const [doing, setDoing] = useState<'away' | 'many' | null>(null);
   return (
-    <Frame
+    <PageLayout
       title="Filters"
       subtitle={
         <span suppressHydrationWarning>
@@ -114,7 +114,7 @@ export function FiltersSheet({ home, failed, troubles, away, tryOut, now }: Prop
           </>
         )}
       </div>
-    </Frame>
+    </PageLayout>
   );
 }
 

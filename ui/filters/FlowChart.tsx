@@ -4,7 +4,7 @@ import { line } from 'd3-shape';
 import { isAfter, min, parseISO, subDays } from 'date-fns';
 import type { ChartFlow } from '@/core/service/chartFlow';
 import { fromSi } from '@/core/units/unitTable';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './FlowChart.module.css';
 
 const WIDTH = 300;

@@ -1,5 +1,5 @@
 'use client';
-import { Asides } from '../frame/Asides';
+import { SetAsideChanges } from '../frame/SetAsideChanges';
 import { useLeftDrafts } from '../state/useLeftDrafts';
 import styles from '../troubles/TroubleList.module.css';
 
@@ -13,7 +13,7 @@ export function LeftDrafts() {
         {drafts.length === 1 ? 'A change is' : `${drafts.length} changes are`} kept in this browser but not
         saved. Open the filter to continue with it.
       </h2>
-      <Asides drafts={drafts} onDrop={drop} />
+      <SetAsideChanges drafts={drafts} onDrop={drop} />
     </section>
   );
 }

@@ -8,7 +8,7 @@ import { upperFirst } from '@/core/units/firstLetter';
 import type { HomeRow } from '@/server/homeRow';
 import { CheckList } from '../fields/CheckList';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import { TextInput } from '../fields/TextInput';
 import { send } from '../state/send';

@@ -3,7 +3,7 @@ import { useId } from 'react';
 import { mediaOf, mediumOf } from '@/core/layers/mediumOf';
 import type { HomeRow } from '@/server/homeRow';
 import type { Dirt, Layer } from '@/core/layers/layer';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
 import styles from './PackStrip.module.css';
 

@@ -1,5 +1,5 @@
 import type { HomePage } from '@/server/homePage';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
 import styles from './TodayList.module.css';
 

@@ -1,9 +1,9 @@
 'use client';
 import { useState } from 'react';
 import type { HomePage } from '@/server/homePage';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
-import { whenSaid } from '../outlook/whenSaid';
+import { formatDueDate } from '../outlook/formatDueDate';
 import { lazyPart } from '../frame/lazyPart';
 import styles from './TodayList.module.css';
 
@@ -38,7 +38,7 @@ export function TodayList({
           <li key={id} className={styles.item}>
             <AppLink href={`/filter/${id}/care`}>{name}</AppLink>
             <span suppressHydrationWarning className={styles.when} data-now={items[0].inDays <= 0}>
-              {whenSaid(items[0])}
+              {formatDueDate(items[0])}
             </span>
             <span>{items.map(({ what }) => words.say(what)).join(' ')}</span>
             {!isOrdering ? null : (

@@ -5,11 +5,11 @@ import { usableDepth } from '@/core/filter/usableDepth';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { LetterMark } from '../drawing/Swatch';
 import styles from './FlowLine.module.css';
 import { useFlowLine } from './FlowLineContext';
-import { graveOf } from './graveOf';
+import { worstFindingLevel } from './worstFindingLevel';
 import type { ChamberBox, LayerBox } from './flowLineLayout';
 import { FlowSection } from './FlowSection';
 import type { Insertion } from './insertionAt';
@@ -134,7 +134,7 @@ function LayerButton({ domId, layer, box, chamber, onPress }: LayerButtonProps) 
   const medium = mediumOf(layer);
   const { setNodeRef, listeners, isDragging } = useDraggable({ id: layer.id, data: { layerId: layer.id } });
   const thickness = words.show({ kind: 'length', si: layer.thickness });
-  const grave = graveOf(report, layer.id);
+  const grave = worstFindingLevel(report, layer.id);
   return (
     <li
       className={styles.layer}

@@ -6,7 +6,7 @@ import { stockWords } from '@/core/shelf/stockWords';
 import { useShelf } from '../fields/OnShelf';
 import { TextInput } from '../fields/TextInput';
 import { useFlowLine } from './FlowLineContext';
-import { latelyUsed, rememberMedium } from './latelyUsed';
+import { recentMedia, rememberMedium } from './recentMedia';
 import { foundMedia } from './foundMedia';
 import { MediumChip } from './MediumChip';
 import { useHighlight } from './useHighlight';
@@ -36,7 +36,7 @@ export function MediaPicker({ where, x, onPick, onClose }: Props) {
     document.addEventListener('pointerdown', press);
     return () => document.removeEventListener('pointerdown', press);
   }, [onClose]);
-  const lately = latelyUsed();
+  const lately = recentMedia();
   const rank = ({ medium }: MadeOf): number => {
     const place = lately.indexOf(medium);
     return place === -1 ? lately.length : place;

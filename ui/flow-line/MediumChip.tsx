@@ -3,7 +3,7 @@ import type { ComponentProps } from 'react';
 import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
 import type { Sentence } from '@/core/units/sentence';
 import { Swatch } from '../drawing/Swatch';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './MediumChip.module.css';
 
 interface Props extends Omit<ComponentProps<'button'>, 'children'> {

@@ -7,7 +7,7 @@ import type { Mix, MixPart } from '@/core/layers/mix';
 import { MIX_BOUNDS, MAX_MIXED } from '@/core/layers/mixBounds';
 import { GEOMETRY_BOUNDS } from '@/core/media/geometryBounds';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import { useFlowLine } from './FlowLineContext';
 import { mediumChoices, pickMedium } from './mediumChoices';

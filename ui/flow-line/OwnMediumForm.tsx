@@ -8,7 +8,7 @@ import { OwnMediumSchema, type OwnMedium } from '@/core/media/ownMediumSchema';
 import { OWN_MEDIUM_BOUNDS } from '@/core/media/ownMediumBounds';
 import type { Provenance } from '@/core/media/provenance';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { NameField } from '../fields/NameField';
 import { QuantityField } from '../fields/QuantityField';
 import { MarkField } from './MarkField';

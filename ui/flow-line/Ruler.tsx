@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import { fromSi } from '@/core/units/unitTable';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { useFlowLine } from './FlowLineContext';
 import styles from './Ruler.module.css';
 

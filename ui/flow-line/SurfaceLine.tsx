@@ -2,7 +2,7 @@
 import { bedGeometry } from '@/core/media/bedGeometry';
 import type { Medium } from '@/core/media/medium';
 import { usableSurface } from '@/core/layers/usableSurface';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 
 const LITRE = 1e-3;
 

@@ -10,15 +10,15 @@ import { flowState } from '@/core/service/flowState';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';
 import { turnover } from '@/core/hydraulics/turnover';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { daysAgo } from '../fields/daysAgo';
-import { Band } from '../frame/Band';
-import { Frame } from '../frame/Frame';
+import { VerdictBanner } from '../frame/VerdictBanner';
+import { PageLayout } from '../frame/PageLayout';
 import { PageButtons } from '../frame/PageButtons';
 import { stageLinks } from '../frame/stageLinks';
 import { outletLimit } from '@/core/dirt/serviceLimits';
 import { FlowChart } from '../filters/FlowChart';
-import { MOMENT_WORDS } from '../job/entrySaid';
+import { MOMENT_WORDS } from '../job/describeLogEntry';
 import { send } from '../state/send';
 import styles from './FlowSheet.module.css';
 import { Stopwatch } from './Stopwatch';
@@ -69,7 +69,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
   };
 
   return (
-    <Frame
+    <PageLayout
       page="Flow"
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
@@ -80,7 +80,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
         { keys: 'Enter', does: 'add the time you typed' },
       ]}
     >
-      <Band verdict={flowVerdict(flow, outletLimit(filter))} />
+      <VerdictBanner verdict={flowVerdict(flow, outletLimit(filter))} />
       <div className={styles.sheet}>
         <div>
           <h2 className={`caption ${styles.heading}`}>Measure the flow with a jug under the outlet</h2>
@@ -183,6 +183,6 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
           {newestFirst.length === 0 ? <p className="quiet">No flow measured yet.</p> : null}
         </section>
       </div>
-    </Frame>
+    </PageLayout>
   );
 }

@@ -8,7 +8,7 @@ import { FLOW_BOUNDS, type FlowMoment, type LogEntry } from '@/core/job/logEntry
 import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';
 import { boundsFault } from '@/core/units/bounds';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { ChoiceField } from '../fields/ChoiceField';
 import { Quantity } from '../fields/Quantity';
 import { QuantityField } from '../fields/QuantityField';
@@ -114,7 +114,7 @@ function Watch({
       setSeconds([]);
       setFaults([]);
       onSaved(outcome.value);
-    } else setFaults(outcomeFaults(outcome, 'The times are still here.'));
+    } else setFaults(outcomeFaults(outcome, 'Your times are still here.'));
   };
 
   return (

@@ -1,5 +1,5 @@
 'use client';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
 import type { Saving } from './saving';
 import styles from './SaveStatus.module.css';

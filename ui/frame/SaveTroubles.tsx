@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { Asides } from './Asides';
+import { SetAsideChanges } from './SetAsideChanges';
 import { ConflictDialog } from './ConflictDialog';
 import type { Saving } from './saving';
 import styles from './SaveStatus.module.css';
@@ -35,7 +35,7 @@ export function SaveTroubles({ saves }: { saves: readonly Saving[] }) {
         <div role="region" aria-label="Changes set aside" className={styles.panel}>
           <p className={styles.heading}>Changes set aside. They are kept in this browser but not saved.</p>
           {aside.map((save) => (
-            <Asides
+            <SetAsideChanges
               key={save.asides.map(({ pageId }) => pageId).join()}
               drafts={save.asides}
               onTry={(draft) => void save.tryAside(draft)}

@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { isStorageBlocked } from '../state/isStorageBlocked';
-import styles from './Frame.module.css';
+import styles from './PageLayout.module.css';
 
 /** It is said once, on the page that was opened first. */
 let said = false;

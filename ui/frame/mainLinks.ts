@@ -1,4 +1,4 @@
-import type { FrameLink } from './Frame';
+import type { FrameLink } from './PageLayout';
 
 const LINKS = [
   { label: 'Filters', href: '/' },

@@ -2,9 +2,9 @@
 import { act, cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { wordsFor } from '../fields/wordsFor';
-import { noticesState, turnNotices } from '../state/notices';
+import { noticesState, setNotifications } from '../state/notices';
 import { useDueNotices } from './useDueNotices';
-import { tellDue } from './tellDue';
+import { notifyDue } from './notifyDue';
 
 const WORDS = wordsFor({ system: 'metric', locale: 'en-GB', currency: 'EUR' });
 const TODAY = new Date('2026-11-27T09:00:00.000Z');
@@ -40,8 +40,8 @@ afterEach(() => {
 describe('notifications', () => {
   it('are off until the keeper wants them and the browser lets them', async () => {
     expect(noticesState()).toBe('off');
-    expect(await turnNotices(true)).toBe('on');
-    expect(await turnNotices(false)).toBe('off');
+    expect(await setNotifications(true)).toBe('on');
+    expect(await setNotifications(false)).toBe('off');
     FakeNotification.permission = 'denied';
     expect(noticesState()).toBe('blocked');
     vi.stubGlobal('Notification', undefined);
@@ -50,8 +50,8 @@ describe('notifications', () => {
 
   it('say what is due, each thing once a day, and again the next day', async () => {
     answer(due('a', 'Long run', item('visit a', 'Replace the floss.')));
-    await tellDue(WORDS, TODAY);
-    await tellDue(WORDS, TODAY);
+    await notifyDue(WORDS, TODAY);
+    await notifyDue(WORDS, TODAY);
     expect(shown).toEqual([
       [
         'Long run is due',
@@ -65,9 +65,9 @@ describe('notifications', () => {
       due('a', 'Long run', item('visit a', 'Replace the floss.')),
       due('b', 'Sill', item('water t', 'Change the water.'), item('sponge b', 'Squeeze the sponge.')),
     );
-    await tellDue(WORDS, TODAY);
+    await notifyDue(WORDS, TODAY);
     expect(shown.at(-1)![0]).toBe('Sill is due');
-    await tellDue(WORDS, new Date('2026-11-28T09:00:00.000Z'));
+    await notifyDue(WORDS, new Date('2026-11-28T09:00:00.000Z'));
     expect(shown.at(-1)![0]).toBe('2 filters are due');
     expect(shown.at(-1)![1]!.body).toContain('Sill: Change the water. Squeeze the sponge.');
     expect(shown).toHaveLength(3);
@@ -75,9 +75,9 @@ describe('notifications', () => {
 
   it('say nothing where nothing is due or the app does not answer', async () => {
     answer();
-    await tellDue(WORDS, TODAY);
+    await notifyDue(WORDS, TODAY);
     vi.stubGlobal('fetch', () => Promise.reject(new Error('away')));
-    await tellDue(WORDS, TODAY);
+    await notifyDue(WORDS, TODAY);
     expect(shown).toEqual([]);
   });
 
@@ -87,7 +87,7 @@ describe('notifications', () => {
     await act(() => import('./watchDue'));
     expect(shown).toEqual([]);
     cleanup();
-    await turnNotices(true);
+    await setNotifications(true);
     renderHook(() => useDueNotices());
     await vi.waitFor(() => expect(shown).toHaveLength(1));
   });

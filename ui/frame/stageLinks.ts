@@ -1,7 +1,7 @@
 import type { Job } from '@/core/job/job';
 import type { JobStage } from '@/core/job/stage';
 import { isPast } from '@/core/job/isPast';
-import type { FrameLink } from './Frame';
+import type { FrameLink } from './PageLayout';
 
 type Place =
   | 'measure'

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect } from 'react';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { isStorageBlocked } from '../state/isStorageBlocked';
 import { NOTICES_WANTED } from '../state/noticesWanted';
 

@@ -1,6 +1,6 @@
 import type { Words } from '../fields/wordsFor';
 import { noticesState } from '../state/notices';
-import { tellDue } from './tellDue';
+import { notifyDue } from './notifyDue';
 
 /** Milliseconds between two looks at what is due. */
 const EVERY = 30 * 60_000;
@@ -15,7 +15,7 @@ export function watchDue(words: Words, signal: AbortSignal): void {
     const now = new Date();
     if (Math.abs(now.getTime() - lastLook) < EVERY) return;
     lastLook = now.getTime();
-    void tellDue(words, now);
+    void notifyDue(words, now);
   };
   look();
   const timer = setInterval(look, EVERY);

@@ -6,14 +6,14 @@ import type { Job } from '@/core/job/job';
 import type { OutOfFlow } from '@/core/job/outOfFlow';
 import {
   clockAdvice,
-  filmKept,
+  filmSurvival,
   stopClock,
   startClock,
   secondsOutOfFlow,
   clockState,
 } from '@/core/job/outOfFlowClock';
 import { OUT_OF_FLOW_AIM } from '@/core/practice/outOfFlowAim';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import type { Autosave } from '../state/useAutosave';
 import { useNow } from '../state/useNow';
 import styles from './ClockBar.module.css';
@@ -36,7 +36,7 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
   if (state === 'not started') return null;
 
   const seconds = now === null ? null : secondsOutOfFlow(spans, now);
-  const kept = seconds === null ? null : filmKept(seconds);
+  const kept = seconds === null ? null : filmSurvival(seconds);
   const parkedIn = spans.at(-1)?.parkedIn ?? '';
   return (
     <section

@@ -3,7 +3,7 @@ import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { cautions } from '@/core/job/cautions';
 import { Cautions } from '../frame/Cautions';
-import { Frame } from '../frame/Frame';
+import { PageLayout } from '../frame/PageLayout';
 import { stageLinks } from '../frame/stageLinks';
 import { StartJob } from './StartJob';
 import styles from './NoJob.module.css';
@@ -18,7 +18,7 @@ interface Props {
 /** The pages of Strip and Plan between jobs: here one is begun. */
 export function NoJob({ filter, place, known }: Props) {
   return (
-    <Frame
+    <PageLayout
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, null, place)}
@@ -55,6 +55,6 @@ export function NoJob({ filter, place, known }: Props) {
           first={place === 'strip' ? 'repack' : 'plan'}
         />
       </div>
-    </Frame>
+    </PageLayout>
   );
 }

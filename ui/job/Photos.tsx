@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Image from 'next/image';
 import { useId, useState } from 'react';
 import type { Photo } from '@/core/job/photo';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { fetchOutcome, newChangeId, send, type Outcome } from '../state/send';
 import styles from './Photos.module.css';
 import { shrinkPicture } from './shrinkPicture';

@@ -2,7 +2,7 @@ import { area, line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import type { DayState } from '@/core/dirt/dayState';
 import type { PackReport } from '@/core/report/evaluatePack';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import type { FlowLineLayout } from '../flow-line/flowLineLayout';
 import lanes from './Lanes.module.css';
 import { DIRT_GROUPS, sumOf, type DirtGroup } from '../drawing/dirtGroups';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { DayState } from '@/core/dirt/dayState';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { Quantity } from '@/core/units/quantity';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
 import { ToggleManyField } from '../fields/ToggleField';
 import { useFlowLine } from '../flow-line/FlowLineContext';

@@ -1,10 +1,10 @@
 'use client';
 import { useState } from 'react';
 import {
-  giftsFor,
+  donorsFor,
   MAX_OF_A_PIECE,
   needsMedia,
-  type Gift,
+  type Donation,
   type GivingTank,
   type Refusal,
 } from '@/core/care/matureMedia';
@@ -13,12 +13,12 @@ import { joined } from '@/core/units/joined';
 import type { Range } from '@/core/tank/feedPerDay';
 import type { MaturePage } from '@/server/maturePage';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
-import { Frame } from '../frame/Frame';
+import { PageLayout } from '../frame/PageLayout';
 import { mainLinks } from '../frame/mainLinks';
 import { VerdictLine } from '../frame/VerdictLine';
-import { LivesTable } from './LivesTable';
+import { BacteriaTable } from './BacteriaTable';
 import styles from './MatureSheet.module.css';
 
 interface Props {
@@ -49,10 +49,10 @@ export function MatureSheet({ page, now }: Props) {
   const needy = tanks.filter(needsMedia);
   const [to, setTo] = useState(needy[0]?.tankId ?? tanks[0]?.tankId ?? NEW_TANK);
   const receiver = tanks.find(({ tankId }) => tankId === to) ?? null;
-  const gifts = giftsFor(receiver, tanks);
+  const gifts = donorsFor(receiver, tanks);
   const refused = tanks.filter(({ tankId, refusal }) => tankId !== to && refusal !== null);
   return (
-    <Frame
+    <PageLayout
       title="Mature media"
       subtitle="which tanks have bacteria to spare"
       links={mainLinks('/mature')}
@@ -123,10 +123,10 @@ export function MatureSheet({ page, now }: Props) {
               kit.
             </p>
           </section>
-          <LivesTable page={page} now={now} />
+          <BacteriaTable page={page} now={now} />
         </>
       )}
-    </Frame>
+    </PageLayout>
   );
 }
 
@@ -139,7 +139,7 @@ const named = (tanks: readonly GivingTank[]): string[] => [
 const times = ({ low, likely, high }: Range, number: (value: number, digits: number) => string): string =>
   `${number(likely, 1)}× (likely range ${number(low, 1)}× to ${number(high, 1)}×)`;
 
-function GiftRow({ gift, to }: { readonly gift: Gift; readonly to: GivingTank | null }) {
+function GiftRow({ gift, to }: { readonly gift: Donation; readonly to: GivingTank | null }) {
   const words = useWords();
   const { from, home, volume, covers, leaves } = gift;
   return (

@@ -1,6 +1,6 @@
 'use client';
-import { useWords } from '../fields/Habits';
-import { Fold } from '../frame/Fold';
+import { useWords } from '../fields/UnitsProvider';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart } from '../frame/lazyPart';
 import type { TankPart } from './tankPart';
 
@@ -15,7 +15,7 @@ export function AirFiltersFold({ tank, onChange }: TankPart) {
   const { airFilters } = tank;
   const media = airFilters.reduce((sum, { volume }) => sum + volume, 0);
   return (
-    <Fold
+    <CollapsibleSection
       lazy
       title="Air-driven filters"
       says={
@@ -25,6 +25,6 @@ export function AirFiltersFold({ tank, onChange }: TankPart) {
       }
     >
       <AirFiltersFields tank={tank} onChange={onChange} />
-    </Fold>
+    </CollapsibleSection>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 import type { Assumption } from '@/core/report/assumptions';
-import { useWords } from '../fields/Habits';
-import { Fold } from '../frame/Fold';
+import { useWords } from '../fields/UnitsProvider';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import styles from './Assumed.module.css';
 
 /** What nobody has measured yet, and what hangs on each. */
@@ -9,7 +9,7 @@ export function Assumed({ list }: { list: readonly Assumption[] }) {
   const words = useWords();
   if (list.length === 0) return null;
   return (
-    <Fold
+    <CollapsibleSection
       title="Assumed so far"
       says={`${list.length === 1 ? 'one value' : `${list.length} values`}: you can go on, and measure later`}
       attention
@@ -21,6 +21,6 @@ export function Assumed({ list }: { list: readonly Assumption[] }) {
           </li>
         ))}
       </ul>
-    </Fold>
+    </CollapsibleSection>
   );
 }

@@ -7,7 +7,7 @@ import { volumeBetween, isInward } from '@/core/filter/chamberGeometry';
 import { FILTER_BOUNDS, type Chamber, type FlowWay } from '@/core/filter/filter';
 import { usableDepth } from '@/core/filter/usableDepth';
 import { reshape } from '@/core/filter/reshape';
-import type { UnplacedChamber } from '@/core/filter/layOut';
+import type { UnplacedChamber } from '@/core/filter/chamberLayout';
 import { ChoiceField } from '../fields/ChoiceField';
 import { NameField } from '../fields/NameField';
 import { Quantity } from '../fields/Quantity';

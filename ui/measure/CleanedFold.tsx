@@ -1,8 +1,8 @@
 'use client';
 import { FILTER_BOUNDS } from '@/core/filter/filter';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import type { FilterPart } from './filterPart';
 import styles from './filterPart.module.css';
 
@@ -11,7 +11,7 @@ export function CleanedFold({ filter, onChange }: FilterPart) {
   const words = useWords();
   const { cleanedEvery } = filter;
   return (
-    <Fold
+    <CollapsibleSection
       title="Cleaned often, to spare other filters"
       says={
         cleanedEvery === null
@@ -31,6 +31,6 @@ export function CleanedFold({ filter, onChange }: FilterPart) {
         onChange={(value) => onChange({ cleanedEvery: value })}
         className={styles.wide}
       />
-    </Fold>
+    </CollapsibleSection>
   );
 }

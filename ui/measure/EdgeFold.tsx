@@ -1,8 +1,8 @@
 'use client';
 import { EDGE_BOUNDS, type OpenEdge } from '@/core/filter/openEdge';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import styles from './filterPart.module.css';
 
 interface Props {
@@ -20,7 +20,7 @@ const SIZES = [
 export function EdgeFold({ edge, assumed, onChange }: Props) {
   const words = useWords();
   return (
-    <Fold
+    <CollapsibleSection
       title="Top of the dividers"
       says={
         edge.belowWater === 0
@@ -39,6 +39,6 @@ export function EdgeFold({ edge, assumed, onChange }: Props) {
           className={styles.field}
         />
       ))}
-    </Fold>
+    </CollapsibleSection>
   );
 }

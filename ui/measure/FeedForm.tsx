@@ -4,7 +4,7 @@ import { FEED_BOUNDS, type Feed } from '@/core/tank/feed';
 import { feedPerDay } from '@/core/tank/feedPerDay';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import type { TankPart } from './tankPart';
 import styles from './WaterForm.module.css';

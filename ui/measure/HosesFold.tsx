@@ -3,9 +3,9 @@ import type { Filter } from '@/core/filter/filter';
 import { HOSE_BOUNDS, HOSE_INSIDES, USUAL_HOSES, type Hoses } from '@/core/filter/hoses';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { measured, type FilterPart } from './filterPart';
 import styles from './filterPart.module.css';
 
@@ -25,7 +25,7 @@ export function HosesFold({ filter, onChange }: FilterPart) {
     onChange({ hoses: { ...(hoses ?? USUAL_HOSES), ...change }, assumed: measured(filter, 'hoses') });
   const run = (si: number): string => words.show({ kind: 'run', si });
   return (
-    <Fold
+    <CollapsibleSection
       title="Hoses"
       says={
         hoses === null
@@ -46,7 +46,7 @@ export function HosesFold({ filter, onChange }: FilterPart) {
         />
       ) : null}
       {hoses === null ? null : <HoseFields hoses={hoses} set={set} />}
-    </Fold>
+    </CollapsibleSection>
   );
 }
 

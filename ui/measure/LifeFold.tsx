@@ -6,9 +6,9 @@ import type { Plants } from '@/core/tank/plants';
 import { ANIMALS, type Animal } from '@/core/tank/tank';
 import { CheckList } from '../fields/CheckList';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import type { TankPart } from './tankPart';
 import styles from './WaterForm.module.css';
 
@@ -36,7 +36,7 @@ export function LifeFold({ tank, onChange }: TankPart) {
     ...tank.animals.map((animal) => ANIMAL_WORDS[animal]),
   ];
   return (
-    <Fold title="Plants and animals" says={says.join(', ')}>
+    <CollapsibleSection title="Plants and animals" says={says.join(', ')}>
       <div className={styles.fields}>
         <ChoiceField<Plants>
           label="Plants"
@@ -75,6 +75,6 @@ export function LifeFold({ tank, onChange }: TankPart) {
         chosen={tank.animals}
         onChange={(animals) => onChange({ animals })}
       />
-    </Fold>
+    </CollapsibleSection>
   );
 }

@@ -4,10 +4,10 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { FILTER_BOUNDS, type Chamber, type Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
-import { mediaRoom } from '@/core/filter/mediaRoom';
+import { mediaVolume } from '@/core/filter/mediaVolume';
 import { arrange, isLaidOut, placeChamber } from '@/core/filter/arrange';
 import type { OpenEdge } from '@/core/filter/openEdge';
-import { layOut, type UnplacedChamber } from '@/core/filter/layOut';
+import { chamberLayout, type UnplacedChamber } from '@/core/filter/chamberLayout';
 import type { Job } from '@/core/job/job';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
@@ -17,11 +17,11 @@ import type { FilterFlow } from '@/core/service/flowShares';
 import type { Tank } from '@/core/tank/tank';
 import type { Stored } from '@/store/documentTable';
 import { FIELD_KEYS } from '../fields/fieldKeys';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { NameField } from '../fields/NameField';
 import { QuantityField } from '../fields/QuantityField';
-import { Band } from '../frame/Band';
-import { Frame } from '../frame/Frame';
+import { VerdictBanner } from '../frame/VerdictBanner';
+import { PageLayout } from '../frame/PageLayout';
 import { lazyPart } from '../frame/lazyPart';
 import { SaveStatus } from '../frame/SaveStatus';
 import { stageLinks } from '../frame/stageLinks';
@@ -127,7 +127,7 @@ export function MeasureSheet({
   };
 
   return (
-    <Frame
+    <PageLayout
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, job, 'measure')}
@@ -135,7 +135,7 @@ export function MeasureSheet({
       shortcuts={FIELD_KEYS}
       status={<SaveStatus saves={[tankSave, filterSave]} />}
     >
-      <Band verdict={surveyVerdict(assumed)}>
+      <VerdictBanner verdict={surveyVerdict(assumed)}>
         <StartJob
           filterId={filter.id}
           job={job}
@@ -143,7 +143,7 @@ export function MeasureSheet({
           first={untouched ? 'plan' : 'repack'}
           before={async () => (await tankSave.flush()) && (await filterSave.flush())}
         />
-      </Band>
+      </VerdictBanner>
       <div className={styles.sheet}>
         <div className={styles.water}>
           <WaterForm tank={tank} filters={[filter]} onChange={changeTank} />
@@ -198,14 +198,14 @@ export function MeasureSheet({
               Add a chamber
             </Button>
             {isLaidOut(filter) ? null : (
-              <Button onClick={() => change(layOut(filter.kind, filter.chambers, filter.spill))}>
+              <Button onClick={() => change(chamberLayout(filter.kind, filter.chambers, filter.spill))}>
                 Use the usual layout
               </Button>
             )}
             <span className="quiet">
               {words.show({
                 kind: 'volume',
-                si: mediaRoom(filter),
+                si: mediaVolume(filter),
               })}{' '}
               for media in total
             </span>
@@ -250,7 +250,7 @@ export function MeasureSheet({
           <FilterActions filter={filter} />
         </section>
       </div>
-    </Frame>
+    </PageLayout>
   );
 }
 

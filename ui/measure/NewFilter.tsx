@@ -8,7 +8,7 @@ import { Controller, useForm, useWatch } from 'react-hook-form';
 import { FILTER_BOUNDS } from '@/core/filter/filter';
 import { FilterKindSchema, type FilterKind } from '@/core/filter/filterKind';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
-import { mediaRoom } from '@/core/filter/mediaRoom';
+import { mediaVolume } from '@/core/filter/mediaVolume';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { PRESET_SIZES, type PresetSize } from '@/core/filter/presetSize';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
@@ -17,11 +17,11 @@ import { newTank } from '@/core/tank/newTank';
 import type { Tank } from '@/core/tank/tank';
 import { WATER_BOUNDS } from '@/core/tank/water';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { NameField } from '../fields/NameField';
 import { QuantityField } from '../fields/QuantityField';
 import { FileDrop } from '../files/FileDrop';
-import { Frame } from '../frame/Frame';
+import { PageLayout } from '../frame/PageLayout';
 import { mainLinks } from '../frame/mainLinks';
 import { isAnswered, send } from '../state/send';
 import { outcomeFaults } from '../state/outcomeFaults';
@@ -79,7 +79,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
   };
 
   return (
-    <Frame
+    <PageLayout
       title="Add a filter"
       subtitle="a name, the litres and the kind of filter are enough"
       links={mainLinks('/new')}
@@ -180,7 +180,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
                     label="Size, roughly"
                     value={size}
                     choices={PRESET_SIZES.map((value) => {
-                      const room = mediaRoom(presetFilter(kind, NO_IDS, kind, value));
+                      const room = mediaVolume(presetFilter(kind, NO_IDS, kind, value));
                       return {
                         value,
                         label: `${value}, ${words.show({ kind: 'volume', si: room }, 1)} for media`,
@@ -202,7 +202,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
         <p className="caption">Or open a saved Neat Layer file:</p>
         <FileDrop />
       </div>
-    </Frame>
+    </PageLayout>
   );
 }
 

@@ -4,7 +4,7 @@ import { equipmentK } from '@/core/hydraulics/internalHead';
 import { FILTER_BOUNDS, type Filter } from '@/core/filter/filter';
 import { CheckList } from '../fields/CheckList';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import { EQUIPMENT_WORDS, SIDES } from './equipmentWords';
 import type { FilterPart } from './filterPart';

@@ -1,6 +1,6 @@
 'use client';
-import { useWords } from '../fields/Habits';
-import { Fold } from '../frame/Fold';
+import { useWords } from '../fields/UnitsProvider';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart, usePreload } from '../frame/lazyPart';
 import { EQUIPMENT_WORDS, SIDES } from './equipmentWords';
 import type { FilterPart } from './filterPart';
@@ -16,12 +16,12 @@ export function PartsFold({ filter, onChange }: FilterPart) {
   const length = (si: number): string => words.show({ kind: 'length', si });
   const has = equipment.map((item) => EQUIPMENT_WORDS[item]).join(', ');
   return (
-    <Fold
+    <CollapsibleSection
       lazy
       title="Parts and body"
       says={`${has === '' ? 'no taps, heater or lamp' : has}${outside === null ? '' : `; ${SIDES.map((side) => length(outside[side])).join(' × ')} outside`}`}
     >
       <PartsFields filter={filter} onChange={onChange} />
-    </Fold>
+    </CollapsibleSection>
   );
 }

@@ -7,7 +7,7 @@ import { MAX_PORTS, type Intake, type Outlet } from '@/core/filter/ports';
 import { PORT_BOUNDS } from '@/core/filter/portBounds';
 import type { OperatingPoint } from '@/core/hydraulics/operatingPoint';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import type { FilterPart } from './filterPart';
 import styles from './filterPart.module.css';

@@ -1,7 +1,7 @@
 'use client';
 import type { ComponentProps } from 'react';
 import { intakeSponge } from '@/core/filter/intakeSponge';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart } from '../frame/lazyPart';
 import type { PortsFields as Fields } from './PortsFields';
 
@@ -13,12 +13,12 @@ export function PortsFold(part: ComponentProps<typeof Fields>) {
   const { intakes, outlets } = part.filter;
   const sponge = intakeSponge(part.filter);
   return (
-    <Fold
+    <CollapsibleSection
       lazy
       title="Intakes and outlets"
       says={`in ${intakes.map(({ place }) => place).join(', ')}${sponge === null ? '' : ' through a sponge'}; out ${outlets.map(({ place, aim }) => `${place}, ${aim}`).join('; ')}`}
     >
       <PortsFields {...part} />
-    </Fold>
+    </CollapsibleSection>
   );
 }

@@ -7,7 +7,7 @@ import { shutOffHead } from '@/core/filter/shutOffHead';
 import { internalLoss } from '@/core/hydraulics/internalHead';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import type { FilterPart } from './filterPart';
 import styles from './filterPart.module.css';

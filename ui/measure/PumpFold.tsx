@@ -1,7 +1,7 @@
 'use client';
 import { shutOffHead } from '@/core/filter/shutOffHead';
-import { useWords } from '../fields/Habits';
-import { Fold } from '../frame/Fold';
+import { useWords } from '../fields/UnitsProvider';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart } from '../frame/lazyPart';
 import type { FilterPart } from './filterPart';
 
@@ -23,12 +23,12 @@ export function PumpFold(part: FilterPart) {
   const head = shutOffHead(filter.kind, pump, filter.labelFlow);
   const lifts = words.show({ kind: 'run', si: head.value });
   return (
-    <Fold
+    <CollapsibleSection
       lazy
       title="Pump"
       says={`${filter.pumps > 1 ? `${filter.pumps} pumps; ` : ''}maximum head ${lifts}, ${FROM[head.from]}${pump.power === null ? '' : `; ${words.show({ kind: 'power', si: pump.power })}`}`}
     >
       <PumpFields {...part} />
-    </Fold>
+    </CollapsibleSection>
   );
 }

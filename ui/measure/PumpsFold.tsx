@@ -2,9 +2,9 @@
 import Button from '@mui/material/Button';
 import { MAX_CIRCULATION, TANK_BOUNDS, type Circulation } from '@/core/tank/tank';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import styles from './filterPart.module.css';
 import { AIM_CHOICES, PLACE_CHOICES } from './portWords';
 import type { TankPart } from './tankPart';
@@ -21,7 +21,7 @@ export function PumpsFold({ tank, onChange }: TankPart) {
     put(circulation.map((item, index) => (index === position ? { ...item, ...change } : item)));
   const moved = circulation.reduce((sum, { flow }) => sum + flow, 0);
   return (
-    <Fold
+    <CollapsibleSection
       title="Circulation pumps"
       says={
         circulation.length === 0
@@ -59,13 +59,10 @@ export function PumpsFold({ tank, onChange }: TankPart) {
             </Button>
           </div>
         ))}
-        <Button
-          disabled={circulation.length >= MAX_CIRCULATION}
-          onClick={() => put([...circulation, FIRST])}
-        >
+        <Button disabled={circulation.length >= MAX_CIRCULATION} onClick={() => put([...circulation, FIRST])}>
           Add a circulation pump
         </Button>
       </div>
-    </Fold>
+    </CollapsibleSection>
   );
 }

@@ -1,8 +1,8 @@
 'use client';
 import { TANK_BOUNDS } from '@/core/tank/tank';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import type { TankPart } from './tankPart';
 import styles from './WaterForm.module.css';
 
@@ -17,7 +17,7 @@ export function QualityFold({ tank, onChange }: TankPart) {
       : words.show({ kind: 'hardness', si: tank.generalHardness }),
   ];
   return (
-    <Fold title="Water quality" says={says.join(', ')}>
+    <CollapsibleSection title="Water quality" says={says.join(', ')}>
       <div className={styles.fields}>
         <QuantityField
           label="Temperature"
@@ -53,6 +53,6 @@ export function QualityFold({ tank, onChange }: TankPart) {
           onChange={(si) => si !== null && onChange({ altitude: si })}
         />
       </div>
-    </Fold>
+    </CollapsibleSection>
   );
 }

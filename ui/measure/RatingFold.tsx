@@ -3,9 +3,9 @@ import { Fragment } from 'react';
 import { FILTER_BOUNDS } from '@/core/filter/filter';
 import { BIOLOGICAL_SHARE } from '@/core/practice/stocking';
 import { ratingReader, verdict, type TankRange } from '@/core/report/ratingReader';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import type { FilterPart } from './filterPart';
 import parts from './filterPart.module.css';
 import styles from './RatingFold.module.css';
@@ -33,7 +33,7 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
   const printed = filter.tankRating;
   const normal = rating.stocks.find((item) => item.stock === 'normal');
   return (
-    <Fold
+    <CollapsibleSection
       title="Manufacturer’s tank rating"
       says={`${printed === null ? 'tank size not entered' : `${words.show({ kind: 'volume', si: printed }, 0)} printed`}; ${normal === undefined ? '' : `suits ${range(normal.byWeight)} by media weight, ${range(normal.byTurnover)} by turnover, normal stocking`}`}
     >
@@ -80,6 +80,6 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
         . The two ways of sizing are shown side by side. The maker’s rating ignores the animals, the food, the
         media and clogging.
       </p>
-    </Fold>
+    </CollapsibleSection>
   );
 }

@@ -3,9 +3,9 @@ import { USUAL_ROOM } from '@/core/practice/usualRoom';
 import { ROOM_BOUNDS } from '@/core/tank/room';
 import type { Tank } from '@/core/tank/tank';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import type { TankPart } from './tankPart';
 import styles from './WaterForm.module.css';
 
@@ -28,7 +28,7 @@ export function RoomFold({ tank, onChange }: TankPart) {
     ...(room.humidity === null ? [] : [`${words.show({ kind: 'share', si: room.humidity })} humid`]),
   ];
   return (
-    <Fold title="Lid and room" says={parts.join(', ')}>
+    <CollapsibleSection title="Lid and room" says={parts.join(', ')}>
       <div className={styles.fields}>
         <ChoiceField
           label="Top of the tank"
@@ -53,6 +53,6 @@ export function RoomFold({ tank, onChange }: TankPart) {
           onChange={(humidity) => onChange({ room: { ...room, humidity } })}
         />
       </div>
-    </Fold>
+    </CollapsibleSection>
   );
 }

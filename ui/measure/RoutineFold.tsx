@@ -1,9 +1,9 @@
 'use client';
 import Button from '@mui/material/Button';
 import { ROUTINE_BOUNDS, type Routine } from '@/core/tank/routine';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import type { TankPart } from './tankPart';
 import styles from './WaterForm.module.css';
 
@@ -17,7 +17,7 @@ export function RoutineFold({ tank, onChange }: TankPart) {
   const { waterChange } = routine;
   const put = (change: Partial<Routine>) => onChange({ routine: { ...routine, ...change } });
   return (
-    <Fold
+    <CollapsibleSection
       title="Water changes and nitrate"
       says={
         waterChange === null
@@ -62,6 +62,6 @@ export function RoutineFold({ tank, onChange }: TankPart) {
           onChange={(si) => si !== null && put({ nitrateRemoved: si })}
         />
       </div>
-    </Fold>
+    </CollapsibleSection>
   );
 }

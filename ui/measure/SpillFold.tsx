@@ -3,9 +3,9 @@ import { FOOT_STATES, type Spill } from '@/core/filter/spill';
 import { SPILL_BOUNDS } from '@/core/filter/spillBounds';
 import type { Bounds } from '@/core/units/bounds';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import styles from './filterPart.module.css';
 import { NotchFields } from './NotchFields';
 import { Explanation } from '../frame/Explanation';
@@ -42,7 +42,7 @@ const FOOT_WORDS = { in: 'in its place', missing: 'missing', none: 'it never had
 export function SpillFold({ spill, assumed, onChange }: Props) {
   const words = useWords();
   return (
-    <Fold
+    <CollapsibleSection
       title="Lip and rim"
       says={`rim ${words.show({ kind: 'gap', si: spill.rimAboveLip })} above the lip; foot ${FOOT_WORDS[spill.foot]}`}
       attention={assumed || spill.foot === 'missing' || spill.tilt > 0}
@@ -66,6 +66,6 @@ export function SpillFold({ spill, assumed, onChange }: Props) {
         onChange={(foot) => onChange({ ...spill, foot })}
       />
       <NotchFields spill={spill} onChange={onChange} />
-    </Fold>
+    </CollapsibleSection>
   );
 }

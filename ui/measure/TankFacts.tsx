@@ -6,7 +6,7 @@ import { turnoverBand } from '@/core/practice/turnoverBand';
 import { airPressure } from '@/core/water/airPressure';
 import { ammoniaShare } from '@/core/water/ammoniaShare';
 import { oxygenSaturation } from '@/core/water/oxygenSaturation';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './WaterForm.module.css';
 import { Explanation } from '../frame/Explanation';
 

@@ -1,7 +1,7 @@
 'use client';
 import { flowShares, type FilterFlow } from '@/core/service/flowShares';
 import type { Tank } from '@/core/tank/tank';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
 import styles from './TankFilters.module.css';
 

@@ -2,13 +2,13 @@
 import type { TankShape } from '@/core/tank/tankShape';
 import { WATER_BOUNDS, type MeasuredWater } from '@/core/tank/water';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { NameField } from '../fields/NameField';
 import { QuantityField } from '../fields/QuantityField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { ShapeField } from './ShapeField';
 import type { TankPart } from './tankPart';
-import { USUAL } from './waterTurned';
+import { DEFAULT_TANK } from './waterTurned';
 import styles from './WaterForm.module.css';
 
 const SHAPE_WORDS: Readonly<Record<TankShape['form'], string>> = {
@@ -26,14 +26,14 @@ export function TankFold({ tank, onChange }: TankPart) {
       ? `${tank.name}, not measured`
       : `${SHAPE_WORDS[water.shape.form]}, ${words.show({ kind: 'length', si: water.shape.height })} high, ${words.show({ kind: 'length', si: water.substrate.depth })} of substrate`;
   return (
-    <Fold title="Tank" says={says}>
+    <CollapsibleSection title="Tank" says={says}>
       <div className={styles.fields}>
         <NameField label="Tank name" value={tank.name} onChange={(name) => onChange({ name })} />
         {water.how === 'known' ? null : (
           <MeasuredFields water={water} onChange={(next) => onChange({ water: next })} />
         )}
       </div>
-    </Fold>
+    </CollapsibleSection>
   );
 }
 
@@ -71,7 +71,8 @@ function MeasuredFields({
         onChange={(by) =>
           onChange({
             ...water,
-            hardscape: by === 'volume' ? { by, volume: 0 } : { by, mass: 0, density: USUAL.rockDensity },
+            hardscape:
+              by === 'volume' ? { by, volume: 0 } : { by, mass: 0, density: DEFAULT_TANK.rockDensity },
           })
         }
       />

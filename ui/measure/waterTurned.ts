@@ -6,7 +6,7 @@ import { WATER_BOUNDS, type MeasuredWater, type Water } from '@/core/tank/water'
 export type WaterForm = TankShape['form'] | 'known';
 
 /** Where measuring begins when only the litres were known: a usual tank of that size, for the keeper to type over. */
-export const USUAL = { proportion: 1.9, porosity: 0.4, rockDensity: 2600, bow: 0.08, air: 0.03 };
+export const DEFAULT_TANK = { proportion: 1.9, porosity: 0.4, rockDensity: 2600, bow: 0.08, air: 0.03 };
 
 /** The water described another way, as near to what was known as that way allows. */
 export function waterTurned(water: Water, form: WaterForm): Water {
@@ -19,23 +19,26 @@ export function waterTurned(water: Water, form: WaterForm): Water {
   const width = shape.form === 'cylinder' ? shape.diameter : shape.width;
   if (form === 'cylinder') return { ...measured, shape: { form, diameter: width, height } };
   if (form === 'bow')
-    return { ...measured, shape: { form, length, width, bow: Math.min(USUAL.bow, length / 2), height } };
+    return {
+      ...measured,
+      shape: { form, length, width, bow: Math.min(DEFAULT_TANK.bow, length / 2), height },
+    };
   return { ...measured, shape: { form, length, width, height } };
 }
 
 function usualTank(volume: number): MeasuredWater {
-  const side = Math.cbrt(volume / USUAL.proportion);
+  const side = Math.cbrt(volume / DEFAULT_TANK.proportion);
   const toMillimetre = (value: number): number => Math.round(value * 1e3) / 1e3;
   return {
     how: 'measured',
     shape: {
       form: 'box',
-      length: toMillimetre(side * USUAL.proportion),
+      length: toMillimetre(side * DEFAULT_TANK.proportion),
       width: toMillimetre(side),
-      height: toMillimetre(side + USUAL.air),
+      height: toMillimetre(side + DEFAULT_TANK.air),
     },
     fill: toMillimetre(side),
-    substrate: { depth: 0, porosity: USUAL.porosity },
-    hardscape: { by: 'weight', mass: 0, density: USUAL.rockDensity },
+    substrate: { depth: 0, porosity: DEFAULT_TANK.porosity },
+    hardscape: { by: 'weight', mass: 0, density: DEFAULT_TANK.rockDensity },
   };
 }

@@ -4,11 +4,11 @@ import { useState } from 'react';
 import type { Due } from '@/core/care/due';
 import type { LogEntry } from '@/core/job/logEntry';
 import { joined } from '@/core/units/joined';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
 import styles from './DueRows.module.css';
 import { SnoozeForm } from './SnoozeForm';
-import { whenSaid } from './whenSaid';
+import { formatDueDate } from './formatDueDate';
 
 const DAY_WORDS = { weekday: 'short', day: 'numeric', month: 'short' } as const;
 
@@ -36,7 +36,7 @@ export function DueRows({ filterId, due, onSnoozed, onWoken }: Props) {
       {due.map((item) => (
         <li key={item.key} className={styles.row} data-now={item.inDays <= 0}>
           <span className={styles.when} suppressHydrationWarning>
-            <strong>{whenSaid(item)}</strong>
+            <strong>{formatDueDate(item)}</strong>
             <small>{dateSaid(words, item)}</small>
           </span>
           <span>

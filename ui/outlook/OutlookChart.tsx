@@ -7,7 +7,7 @@ import { DAY_MS } from '@/core/units/daysBetween';
 import { fromSi } from '@/core/units/unitTable';
 import { ReadingMark } from '../drawing/ReadingMark';
 import { useWidth } from '../drawing/useWidth';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './OutlookChart.module.css';
 import { Explanation } from '../frame/Explanation';
 

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { outletLimit } from '@/core/dirt/serviceLimits';
 import { dueList } from '@/core/care/due';
 import { learnedRows } from '@/core/care/learnedRows';
-import { oddSaid } from '@/core/care/oddSaid';
+import { describeOutlier } from '@/core/care/describeOutlier';
 import { whyNoForecast } from '@/core/care/noForecast';
 import { outlookVerdict } from '@/core/care/outlookVerdict';
 import { waterLost } from '@/core/care/waterLost';
@@ -15,9 +15,9 @@ import type { Layer } from '@/core/layers/layer';
 import { daysBetween } from '@/core/units/daysBetween';
 import type { Tank } from '@/core/tank/tank';
 import type { OutlookState } from '@/store/outlooks';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import tables from '../frame/FigureTable.module.css';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { VerdictLine } from '../frame/VerdictLine';
 import { send } from '../state/send';
 import { DueRows } from './DueRows';
@@ -141,25 +141,25 @@ export function OutlookPart({
           />
         )}
         {ahead === null ? null : (
-          <Fold
+          <CollapsibleSection
             lazy
             title="The flow as a table"
             says="week by week: expected, its likely range, and what was measured"
           >
             <OutlookTable {...{ ahead, readings, today }} lastDay={daysShown(ahead, today)} />
-          </Fold>
+          </CollapsibleSection>
         )}
         {others.length === 0 || layers.length === 0 ? null : (
-          <Fold
+          <CollapsibleSection
             lazy
             title="Two filters on one tank"
             says="how long this filter can stay closed if you clean the other one often"
           >
             <PairedPart {...{ tank, filter, layers, others }} learned={outlook?.learned.posterior ?? null} />
-          </Fold>
+          </CollapsibleSection>
         )}
         {odd.map((reading) => {
-          const { state: says, causes, check } = oddSaid(reading);
+          const { state: says, causes, check } = describeOutlier(reading);
           return (
             <p key={reading.id} className={styles.odd}>
               <strong>{words.say(says)}</strong> {causes} {check}
@@ -167,7 +167,7 @@ export function OutlookPart({
           );
         })}
         {rows.length === 0 ? null : (
-          <Fold
+          <CollapsibleSection
             title="Learned from your log"
             says={`${rows.filter(({ told }) => told).length} of ${rows.length} figures improved by your readings`}
           >
@@ -193,7 +193,7 @@ export function OutlookPart({
                 ))}
               </tbody>
             </table>
-          </Fold>
+          </CollapsibleSection>
         )}
       </div>
     </section>

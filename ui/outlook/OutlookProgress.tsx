@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import type { OutlookWork } from './useOutlook';
 
 /** How far the newest entries are worked into the forecast; what is shown meanwhile is the last answer. */

@@ -2,7 +2,7 @@
 import { COURSE_STEP } from '@/core/care/courseStep';
 import type { OutlookForecast } from '@/core/care/outlook';
 import { DAY_MS } from '@/core/units/daysBetween';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import tables from '../frame/FigureTable.module.css';
 import type { ChartReading } from './OutlookChart';
 

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import type { PairedOutlook } from '@/core/care/pairedOutlooks';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
 import tables from '../frame/FigureTable.module.css';
 import { askWorker } from '../time/forecastWorkers';

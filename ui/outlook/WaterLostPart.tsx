@@ -1,14 +1,14 @@
 'use client';
 import type { WaterLost } from '@/core/care/waterLost';
-import { waterLostSaid } from '@/core/care/waterLostSaid';
-import { useWords } from '../fields/Habits';
+import { describeWaterLoss } from '@/core/care/describeWaterLoss';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
 import styles from './OutlookPart.module.css';
 
 /** What the top-ups say: whether more water is lost than evaporates. */
 export function WaterLostPart({ filterId, lost }: { readonly filterId: string; readonly lost: WaterLost }) {
   const words = useWords();
-  const { state, why, assumed } = waterLostSaid(lost);
+  const { state, why, assumed } = describeWaterLoss(lost);
   return (
     <section aria-label="Water lost" className={styles.lost}>
       <p className={lost.leaks ? styles.odd : undefined}>

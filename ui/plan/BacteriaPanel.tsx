@@ -1,15 +1,15 @@
 import { LIMITS } from '@/core/biology/nitrifiers';
 import { bacteriaDetails, type BacteriaDetails } from '@/core/report/bacteriaDetails';
-import { limitWords } from '@/core/report/limitWords';
+import { bottleneckText } from '@/core/report/bottleneckText';
 import { tankSizes, type SizingSchool } from '@/core/report/tankSizes';
 import type { PackInput, PackReport } from '@/core/report/evaluatePack';
 import { reportChemical, type LayerChemical } from '@/core/report/reportChemical';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Range } from '@/core/tank/feedPerDay';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
 import { AppLink } from '../frame/AppLink';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import styles from './BacteriaPanel.module.css';
 import { ClaimedSurfaces } from './ClaimedSurfaces';
 import { DAY } from '@/core/units/time';
@@ -33,7 +33,7 @@ export function BacteriaPanel({ report, input }: { report: PackReport; input: Pa
       {bacteria === null || details === null ? null : (
         <>
           <p data-testid="limit">
-            {words.say(limitWords(bacteria, details))}
+            {words.say(bottleneckText(bacteria, details))}
             <Explanation of="Times today’s food" />
           </p>
           <Water bacteria={bacteria} details={details} words={words} />
@@ -71,9 +71,9 @@ export function BacteriaPanel({ report, input }: { report: PackReport; input: Pa
           </p>
         </section>
       )}
-      <Fold title="Claimed and usable surface" says="per litre of each medium" lazy>
+      <CollapsibleSection title="Claimed and usable surface" says="per litre of each medium" lazy>
         <ClaimedSurfaces layers={input.layers} />
-      </Fold>
+      </CollapsibleSection>
       <p>
         <AppLink href={`/filter/${input.filter.id}/media-swap`}>Plan a media swap in stages</AppLink>
       </p>

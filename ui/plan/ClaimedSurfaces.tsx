@@ -5,7 +5,7 @@ import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
 import type { Medium } from '@/core/media/medium';
 import { cheapestPerVolume } from '@/core/shelf/pricePerLitre';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { useShelf } from '../fields/OnShelf';
 import { Swatch } from '../drawing/Swatch';
 import styles from './ClaimedSurfaces.module.css';

@@ -1,5 +1,5 @@
 'use client';
-import { aheadOf } from '@/core/dirt/aheadOf';
+import { forecastInput } from '@/core/dirt/forecastInput';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
@@ -9,7 +9,7 @@ import type { Filter } from '@/core/filter/filter';
 import { evaluatePack, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
 import type { Pack } from '@/core/pack/pack';
 import { packReadings } from '@/core/report/packReadings';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { PackStrip } from '../filters/PackStrip';
 import { daysIn } from '../time/serviceWords';
 import { usePackForecasts } from '../time/usePackForecasts';
@@ -34,7 +34,7 @@ export function Compare({ filter, around, packs }: Props) {
     [packs, around, filter],
   );
   const inputs = useMemo<ForecastInput[]>(
-    () => packs.map(({ layers, visits }) => aheadOf(around, filter, layers, visits)),
+    () => packs.map(({ layers, visits }) => forecastInput(around, filter, layers, visits)),
     [packs, around, filter],
   );
   const ahead = usePackForecasts(inputs);

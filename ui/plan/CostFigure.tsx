@@ -1,7 +1,7 @@
 'use client';
 import { packCosts } from '@/core/prepare/costs';
 import type { PackInput } from '@/core/report/evaluatePack';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { useShelf } from '../fields/OnShelf';
 
 /** What the media of a pack cost at the keeper’s prices, and how many layers have none. */

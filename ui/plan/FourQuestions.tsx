@@ -4,7 +4,7 @@ import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Forecast } from '@/core/dirt/forecast';
 import { PASS_THROUGH_GOAL } from '@/core/practice/passThroughGoal';
 import { serviceInterval } from '@/core/practice/serviceInterval';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { useShelf } from '../fields/OnShelf';
 import { Quantity } from '../fields/Quantity';
 import { lazyPart, usePreload } from '../frame/lazyPart';
@@ -12,7 +12,7 @@ import { daysToLook, type NextService, type NoService } from '@/core/report/verd
 import { questionLevels } from '@/core/report/questionLevels';
 import { DAYS_IN } from '@/core/report/serviceSpan';
 import { Question } from '../readings/Question';
-import { weeksSaid } from '../time/serviceWords';
+import { formatServiceRange } from '../time/serviceWords';
 import type { QuestionDetailsProps } from './QuestionDetails';
 import styles from './FourQuestions.module.css';
 
@@ -76,7 +76,7 @@ export function FourQuestions(props: Props) {
       <Question
         question="How long until it clogs?"
         level={levels.clogs}
-        figure={forecast === null || isEmpty ? '–' : weeksSaid(words, range, forecast.serviceDay)}
+        figure={forecast === null || isEmpty ? '–' : formatServiceRange(words, range, forecast.serviceDay)}
         about={
           isEmpty
             ? 'add the first layer'
@@ -90,7 +90,7 @@ export function FourQuestions(props: Props) {
                       }`
                 }`
         }
-        then={forecast === null || against === null ? null : weeksSaid(words, null, foundServiceDay)}
+        then={forecast === null || against === null ? null : formatServiceRange(words, null, foundServiceDay)}
       >
         <QuestionDetails of="clogs" {...details} />
         {overTime}

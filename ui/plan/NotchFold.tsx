@@ -1,6 +1,6 @@
 'use client';
-import { useWords } from '../fields/Habits';
-import { Fold } from '../frame/Fold';
+import { useWords } from '../fields/UnitsProvider';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart } from '../frame/lazyPart';
 import type { NotchProps } from './NotchOfBench';
 
@@ -13,7 +13,7 @@ export function NotchFold(props: Omit<NotchProps, 'spill'>) {
   const { spill } = props.filter;
   if (spill === null) return null;
   return (
-    <Fold
+    <CollapsibleSection
       lazy
       title="Relief notch"
       says={
@@ -23,6 +23,6 @@ export function NotchFold(props: Omit<NotchProps, 'spill'>) {
       }
     >
       <NotchOfBench {...props} spill={spill} />
-    </Fold>
+    </CollapsibleSection>
   );
 }

@@ -4,7 +4,7 @@ import type { Filter } from '@/core/filter/filter';
 import type { Spill } from '@/core/filter/spill';
 import { cannotSpill } from '@/core/hydraulics/cannotSpill';
 import type { PackReport } from '@/core/report/evaluatePack';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { NotchFields } from '../measure/NotchFields';
 import parts from '../measure/filterPart.module.css';
 import { EXPLANATIONS } from '../frame/explanations';

@@ -1,5 +1,5 @@
 'use client';
-import { aheadOf } from '@/core/dirt/aheadOf';
+import { forecastInput } from '@/core/dirt/forecastInput';
 import { useMemo, type ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import type { Visit } from '@/core/pack/visit';
@@ -39,7 +39,7 @@ import { verdict, type NextService, type NoService } from '@/core/report/verdict
 // Loaded when a question is opened, or a layer is chosen that is cut short.
 const OverTime = lazyPart(() => import('./OverTime').then((module) => module.OverTime));
 // Loaded for a plan that was begun without stripping.
-const DropJob = lazyPart(() => import('../job/DropJob').then((module) => module.DropJob));
+const DropJob = lazyPart(() => import('../job/CancelRepack').then((module) => module.CancelRepack));
 const ThroughFix = lazyPart(() => import('./ThroughFix').then((module) => module.ThroughFix));
 
 interface Props {
@@ -80,7 +80,7 @@ export function PlanBench(props: Props) {
   const ahead = useBenchForecast(input, report, editing.visits);
   const { found: forecasted, shown, day } = ahead;
   const foundInput = useMemo<ForecastInput | null>(
-    () => (described === null ? null : { ...aheadOf(around, filter, described), brief: true }),
+    () => (described === null ? null : { ...forecastInput(around, filter, described), brief: true }),
     [around, filter, described],
   );
   const foundAhead = useForecast(foundInput).found?.forecast ?? null;
@@ -89,7 +89,7 @@ export function PlanBench(props: Props) {
   const said = verdict(report, service, filter.kind);
   // What is planned and compared over a year begins without the visits on the strip.
   const unvisited = useMemo<ForecastInput>(
-    () => aheadOf(around, filter, editing.layers),
+    () => forecastInput(around, filter, editing.layers),
     [around, filter, editing.layers],
   );
   const help = async ({ edit, sponge }: ServiceHelp) => {

@@ -1,5 +1,5 @@
 'use client';
-import { aheadOf } from '@/core/dirt/aheadOf';
+import { forecastInput } from '@/core/dirt/forecastInput';
 import { useMemo } from 'react';
 import type { Finding } from '@/core/findings/finding';
 import { questionOf, type Question as QuestionKey } from '@/core/findings/questionOf';
@@ -72,7 +72,7 @@ export function QuestionDetails({ of, ...props }: QuestionDetailsProps & { reado
 /** What the pack costs in a year. */
 function Year({ input }: { input: PackInput }) {
   const prices = useShelf();
-  const year = useMemo(() => aheadOf(input, input.filter, input.layers), [input]);
+  const year = useMemo(() => forecastInput(input, input.filter, input.layers), [input]);
   return <YearCost input={year} found={NONE} {...prices} />;
 }
 

@@ -7,7 +7,7 @@ import type { Layer } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { passThroughFix } from '@/core/explore/passThroughFix';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './ThroughFix.module.css';
 
 /** Shares of the water that a keeper may want through a piece. */

@@ -3,9 +3,9 @@ import type { OfferedChange } from '@/core/explore/bestChanges';
 import type { PackEdit } from '@/core/pack/packEdit';
 import type { ReadingChange } from '@/core/report/packReadings';
 import type { Verdict } from '@/core/report/verdict';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
-import { Band } from '../frame/Band';
+import { VerdictBanner } from '../frame/VerdictBanner';
 import styles from './VerdictBand.module.css';
 
 interface Props {
@@ -20,7 +20,7 @@ interface Props {
 export function VerdictBand({ verdict, changes, stale, onEdit }: Props) {
   const words = useWords();
   return (
-    <Band verdict={verdict} steady>
+    <VerdictBanner verdict={verdict} steady>
       {changes.length === 0 ? null : (
         <ul aria-label="Best changes" className={styles.changes}>
           {changes.map((change) => (
@@ -39,7 +39,7 @@ export function VerdictBand({ verdict, changes, stale, onEdit }: Props) {
           ))}
         </ul>
       )}
-    </Band>
+    </VerdictBanner>
   );
 }
 

@@ -1,5 +1,5 @@
 'use client';
-import { aheadOf } from '@/core/dirt/aheadOf';
+import { forecastInput } from '@/core/dirt/forecastInput';
 import { useCallback, useMemo, useState } from 'react';
 import type { DayState, SludgeSlice } from '@/core/dirt/dayState';
 import { reportOnDay } from '@/core/report/reportOnDay';
@@ -36,7 +36,7 @@ export function useBenchForecast(
 ): BenchForecast {
   const { tank, filter, layers, others, learned, added, now } = pack;
   const input = useMemo<ForecastInput>(
-    () => aheadOf({ tank, others, learned, added, now }, filter, layers, visits),
+    () => forecastInput({ tank, others, learned, added, now }, filter, layers, visits),
     [tank, filter, layers, others, learned, added, now, visits],
   );
   const { found, failed, retry } = useForecast(input);

@@ -18,7 +18,7 @@ import {
 } from '@/core/prepare/printedBlock';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { saveText } from '../state/saveText';
 import styles from './Prepare.module.css';
 

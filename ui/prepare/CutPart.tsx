@@ -5,7 +5,7 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import { USUAL_SHEET, type CutGroup, type PlannedSheet } from '@/core/cut/cutPlan';
 import { boxOf } from '@/core/cut/outline';
 import type { Job } from '@/core/job/job';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
 import { Swatch } from '../drawing/Swatch';
 import { SheetDrawing } from './SheetDrawing';

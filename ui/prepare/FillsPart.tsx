@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { BAG_FILL, type Fill } from '@/core/prepare/bags';
 import type { Fitting } from '@/core/prepare/fittings';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { Swatch } from '../drawing/Swatch';
 import styles from './Prepare.module.css';
 

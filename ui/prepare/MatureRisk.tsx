@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import type { Finding } from '@/core/findings/finding';
 import type { Sentence } from '@/core/units/sentence';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { LEVEL_WORDS } from '../readings/levelWords';
 import styles from './MatureRisk.module.css';
 

@@ -1,5 +1,5 @@
 'use client';
-import { aheadOf } from '@/core/dirt/aheadOf';
+import { forecastInput } from '@/core/dirt/forecastInput';
 import { useMemo, useState } from 'react';
 import { afterCutting, cutChanges, cutRecord } from '@/core/cut/afterCutting';
 import { piecesToCut } from '@/core/cut/piecesToCut';
@@ -27,12 +27,12 @@ import { newTankSaid } from '@/core/report/newTankCourse';
 import type { Shelf } from '@/core/shelf/shelf';
 import type { Stored } from '@/store/documentTable';
 import type { OpenPlan } from '@/server/openPlans';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
-import { Band } from '../frame/Band';
+import { VerdictBanner } from '../frame/VerdictBanner';
 import { Cautions } from '../frame/Cautions';
-import { Fold } from '../frame/Fold';
-import { Frame } from '../frame/Frame';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
+import { PageLayout } from '../frame/PageLayout';
 import { SaveStatus } from '../frame/SaveStatus';
 import { stageLinks } from '../frame/stageLinks';
 import { UndoButtons } from '../frame/UndoButtons';
@@ -157,7 +157,10 @@ export function PrepareSheet({
     [isFirstPack, around, filter, planned, now],
   );
   const ready = earliestReady(steps, now);
-  const input = useMemo<ForecastInput>(() => aheadOf(around, filter, planned), [around, filter, planned]);
+  const input = useMemo<ForecastInput>(
+    () => forecastInput(around, filter, planned),
+    [around, filter, planned],
+  );
   const clogs = useForecast(isHangOnBack(filter.kind) ? input : null).found?.forecast ?? null;
   const strip = clogs === null ? null : levelStrip(clogs.simulation.headroom, clogs.serviceDay);
   const templates = templatesFor(filter, pieces.all, strip);
@@ -169,7 +172,7 @@ export function PrepareSheet({
     });
 
   return (
-    <Frame
+    <PageLayout
       page="Prepare"
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
@@ -183,7 +186,7 @@ export function PrepareSheet({
         </>
       }
     >
-      <Band
+      <VerdictBanner
         verdict={prepareVerdict({
           isEmpty: planned.length === 0,
           isCut: cut !== null,
@@ -199,7 +202,7 @@ export function PrepareSheet({
         <AppLink href={`/filter/${filter.id}/${job.doc.stage === 'repack' ? 'repack' : 'plan'}`}>
           {job.doc.stage === 'repack' ? 'Go to Repack' : 'Back to Plan'}
         </AppLink>
-      </Band>
+      </VerdictBanner>
       {matureLeaves === null && newTank === null ? null : (
         <MatureRisk
           finding={matureLeaves}
@@ -276,13 +279,13 @@ export function PrepareSheet({
             }
           />
           {isFirstPack ? <FirstPackPart filter={filter} boxed={boxed} planned={planned} /> : null}
-          <Fold lazy title="Print a block" says="for those with a 3D printer">
+          <CollapsibleSection lazy title="Print a block" says="for those with a 3D printer">
             <BlockPart
               filter={filter}
               head={head}
               onUse={(more) => change({ layers: [...planned, ...more] })}
             />
-          </Fold>
+          </CollapsibleSection>
           <TemplatesPart filterId={filter.id} templates={templates} />
           {strip === null ? null : (
             <p className={styles.part}>
@@ -297,6 +300,6 @@ export function PrepareSheet({
           <Cautions lines={cautions(filter, planned, 'handling')} />
         </div>
       </div>
-    </Frame>
+    </PageLayout>
   );
 }

@@ -2,9 +2,9 @@
 import Checkbox from '@mui/material/Checkbox';
 import { stepTitle, type ProgrammeStep } from '@/core/prepare/programme';
 import { TextInput } from '../fields/TextInput';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './Prepare.module.css';
-import { Standing } from './Standing';
+import { SoakTimer } from './SoakTimer';
 import { HOUR } from '@/core/units/time';
 
 interface Props {
@@ -67,7 +67,7 @@ export function ProgrammePart({ steps, repackOn, now, onDay, onTick }: Props) {
                         : ''}
                     </p>
                     {step.stands > 0 && step.doneAt !== null ? (
-                      <Standing stands={step.stands} doneAt={step.doneAt} />
+                      <SoakTimer stands={step.stands} doneAt={step.doneAt} />
                     ) : null}
                     {step.caution === null ? null : <p className={styles.caution}>{step.caution}</p>}
                   </div>

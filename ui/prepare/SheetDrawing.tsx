@@ -3,7 +3,7 @@ import { useId } from 'react';
 import type { PlannedSheet } from '@/core/cut/cutPlan';
 import { outlinePath } from '@/core/prepare/templates';
 import type { Medium } from '@/core/media/medium';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
 import styles from './Prepare.module.css';
 

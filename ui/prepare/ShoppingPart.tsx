@@ -3,7 +3,7 @@ import { lowerFirst } from '@/core/units/firstLetter';
 import type { Need } from '@/core/prepare/shopping';
 import { listCost } from '@/core/prepare/shopping';
 import type { Words } from '../fields/wordsFor';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
 import table from '../frame/FigureTable.module.css';
 import styles from './Prepare.module.css';

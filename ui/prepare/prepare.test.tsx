@@ -15,14 +15,14 @@ import { planProgramme } from '@/core/prepare/planProgramme';
 import { pieceTemplates } from '@/core/prepare/templates';
 import { shoppingList, type Need } from '@/core/prepare/shopping';
 import { EMPTY_SHELF, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
-import { Habits } from '../fields/Habits';
+import { UnitsProvider } from '../fields/UnitsProvider';
 import { BlockPart } from './BlockPart';
 import { CutPart } from './CutPart';
 import { FillsPart } from './FillsPart';
 import { FirstPackPart } from './FirstPackPart';
 import { ProgrammePart } from './ProgrammePart';
 import { ShoppingPart } from './ShoppingPart';
-import { Standing } from './Standing';
+import { SoakTimer } from './SoakTimer';
 import { TemplatesPart } from './TemplatesPart';
 import { useCutsAlong } from './useCutsAlong';
 
@@ -48,7 +48,7 @@ const sheet = (change: Partial<Extract<ShelfItem, { kind: 'sheet' }>> = {}): She
 });
 const shelf = (...items: ShelfItem[]): Shelf => ({ ...EMPTY_SHELF, items });
 const show = (part: ReactNode, system: 'metric' | 'us' = 'metric') =>
-  render(<Habits habits={{ system, locale: 'en-GB', currency: 'GBP' }}>{part}</Habits>);
+  render(<UnitsProvider habits={{ system, locale: 'en-GB', currency: 'GBP' }}>{part}</UnitsProvider>);
 const groupsOf = (layers: readonly Layer[], on: Shelf, of = filter) =>
   cutPlan(cutPieces(of, layers, thicknessesOn(on)), on);
 const cutPart = (layers: readonly Layer[], on: Shelf, change: object = {}, of = filter) => (
@@ -270,7 +270,7 @@ describe('a soak that stands', () => {
   it('counts down by itself, and says when it has stood long enough', () => {
     vi.useFakeTimers({ now: new Date('2026-03-01T10:00:00Z') });
     try {
-      show(<Standing stands={1} doneAt="2026-03-01T09:30:00Z" />);
+      show(<SoakTimer stands={1} doneAt="2026-03-01T09:30:00Z" />);
       act(() => void vi.advanceTimersByTime(1000));
       expect(screen.getByRole('timer').textContent).toBe('29:59');
       act(() => void vi.advanceTimersByTime(30 * 60_000));

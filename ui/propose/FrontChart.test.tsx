@@ -5,14 +5,14 @@ import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { firstAsk } from '@/core/propose/firstAsk';
+import { defaultQuery } from '@/core/propose/defaultQuery';
 import { judgePack } from '@/core/propose/judgePack';
 import type { Considered } from '@/core/propose/search';
-import { lossesOf, type Figures, type Wish } from '@/core/propose/wishes';
+import { lossesOf, type Figures, type Objective } from '@/core/propose/wishes';
 import { aloneOn } from '@/core/report/evaluatePack';
 import { EMPTY_SHELF } from '@/core/shelf/shelf';
 import { newTank } from '@/core/tank/newTank';
-import { FrontChart, frontOf } from './FrontChart';
+import { FrontChart, paretoFront } from './FrontChart';
 
 afterEach(cleanup);
 
@@ -23,7 +23,7 @@ const tank = {
   feed: { amount: { by: 'weight', perDay: 1e-3 }, protein: 0.4 },
 } as const;
 const judged = judgePack(
-  firstAsk({ around: aloneOn(tank), filter, mine: [], today: [], shelf: EMPTY_SHELF }),
+  defaultQuery({ around: aloneOn(tank), filter, mine: [], today: [], shelf: EMPTY_SHELF }),
   layers,
   1,
 );
@@ -42,8 +42,8 @@ function Steered({
   y = 'clear',
 }: {
   onChoose: (pack: Considered, share: number) => void;
-  x?: Wish;
-  y?: Wish;
+  x?: Objective;
+  y?: Objective;
 }) {
   const [chosen, setChosen] = useState<Considered | null>(null);
   return (
@@ -66,9 +66,9 @@ function Steered({
 
 describe('frontOf', () => {
   it('goes from the best in the one wish to the best in the other, past what another beats in both', () => {
-    expect(frontOf(PACKS, 'service', 'clear')).toEqual([clear, even, long]);
-    expect(frontOf(PACKS, 'clear', 'service')).toEqual([long, even, clear]);
-    expect(frontOf([], 'service', 'clear')).toEqual([]);
+    expect(paretoFront(PACKS, 'service', 'clear')).toEqual([clear, even, long]);
+    expect(paretoFront(PACKS, 'clear', 'service')).toEqual([long, even, clear]);
+    expect(paretoFront([], 'service', 'clear')).toEqual([]);
   });
 });
 

@@ -2,22 +2,22 @@
 import { scaleLinear, scaleLog } from 'd3-scale';
 import { line } from 'd3-shape';
 import { useState } from 'react';
-import { undominated } from '@/core/propose/dominance';
+import { nonDominated } from '@/core/propose/dominance';
 import type { Considered } from '@/core/propose/search';
-import { lossOf, type Figures, type Wish } from '@/core/propose/wishes';
+import { lossOf, type Figures, type Objective } from '@/core/propose/wishes';
 import { DAYS_IN } from '@/core/report/serviceSpan';
 import { HOUR } from '@/core/units/time';
 import { besideEachOther } from '../drawing/besideEachOther';
 import { useWidth } from '../drawing/useWidth';
-import { useWords } from '../fields/Habits';
-import { layersSaid } from './layersSaid';
+import { useWords } from '../fields/UnitsProvider';
+import { formatLayers } from './formatLayers';
 import styles from './Propose.module.css';
-import { axisName, tickSaid, wishName, wishSaid, wishValue } from './wishWords';
+import { axisName, formatAxisTick, objectiveName, formatObjective, objectiveValue } from './wishWords';
 
 const HEIGHT = 280;
 const [TOP, RIGHT, FOOT, LEFT] = [12, 16, 40, 64];
 /** Wishes that are drawn by ratios: from days to a year, from clear to murky. */
-const BY_RATIO: readonly Wish[] = ['service', 'clear'];
+const BY_RATIO: readonly Objective[] = ['service', 'clear'];
 /** Radius of the mark of a proposal, px. */
 const MARK = 9;
 /** Px around the pointer in which a pack is looked for. */
@@ -33,8 +33,8 @@ interface Props {
   readonly considered: readonly Considered[];
   readonly marked: readonly Marked[];
   readonly mine: Figures | null;
-  readonly x: Wish;
-  readonly y: Wish;
+  readonly x: Objective;
+  readonly y: Objective;
   readonly fed: boolean;
   /** The pack that is chosen. */
   readonly chosen: Considered | null;
@@ -42,8 +42,8 @@ interface Props {
 }
 
 /** The packs that no other beats in two wishes, from the best in the one to the best in the other. */
-export const frontOf = (considered: readonly Considered[], x: Wish, y: Wish): Considered[] =>
-  undominated(considered, ({ figures }) => [lossOf(x, figures), lossOf(y, figures)]).sort(
+export const paretoFront = (considered: readonly Considered[], x: Objective, y: Objective): Considered[] =>
+  nonDominated(considered, ({ figures }) => [lossOf(x, figures), lossOf(y, figures)]).sort(
     (a, b) => lossOf(x, b.figures) - lossOf(x, a.figures) || lossOf(y, a.figures) - lossOf(y, b.figures),
   );
 
@@ -52,7 +52,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
   const words = useWords();
   const [room, width] = useWidth<HTMLDivElement>(620);
   const [under, setUnder] = useState<Considered | null>(null);
-  const front = frontOf(considered, x, y);
+  const front = paretoFront(considered, x, y);
   const all = [
     ...considered.map(({ figures }) => figures),
     ...marked.map(({ figures }) => figures),
@@ -68,7 +68,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
     .x(({ figures }) => at(figures)[0])
     .y(({ figures }) => at(figures)[1]);
   const said = (figures: Figures): string =>
-    `${wishName(x, fed).toLowerCase()} ${wishSaid(words, x, figures)}, ${wishName(y, fed).toLowerCase()} ${wishSaid(words, y, figures)}`;
+    `${objectiveName(x, fed).toLowerCase()} ${formatObjective(words, x, figures)}, ${objectiveName(y, fed).toLowerCase()} ${formatObjective(words, y, figures)}`;
   const place = chosen === null ? -1 : front.indexOf(chosen);
   const choose = (next: number): void => {
     const index = Math.max(0, Math.min(front.length - 1, next));
@@ -93,7 +93,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
         role="slider"
         tabIndex={0}
         suppressHydrationWarning
-        aria-label={`Best packs: ${wishName(x, fed).toLowerCase()} against ${wishName(y, fed).toLowerCase()}`}
+        aria-label={`Best packs: ${objectiveName(x, fed).toLowerCase()} against ${objectiveName(y, fed).toLowerCase()}`}
         aria-valuemin={1}
         aria-valuemax={Math.max(1, front.length)}
         aria-valuenow={Math.max(1, place + 1)}
@@ -127,7 +127,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
           <g key={tick} transform={`translate(0 ${up(tick)})`}>
             <path d={`M${LEFT} 0 H${width - RIGHT}`} stroke="var(--hair)" />
             <text x={LEFT - 6} y={4} textAnchor="end">
-              {tickSaid(words, y, tick, fed)}
+              {formatAxisTick(words, y, tick, fed)}
             </text>
           </g>
         ))}
@@ -135,7 +135,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
           <g key={tick} transform={`translate(${across(tick)} 0)`}>
             <path d={`M0 ${TOP} V${HEIGHT - FOOT}`} stroke="var(--hair)" />
             <text y={HEIGHT - FOOT + 15} textAnchor="middle">
-              {tickSaid(words, x, tick, fed)}
+              {formatAxisTick(words, x, tick, fed)}
             </text>
           </g>
         ))}
@@ -186,7 +186,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
       <figcaption className={`caption ${styles.caption}`} aria-live="polite">
         {shown === null
           ? `${words.number(considered.length, 0)} packs within your limits, one dot each. The line joins the best ones. Use the arrow keys to move along it, or point at a dot.`
-          : `${said(shown.figures)}: ${layersSaid(words, shown.layers)}`}
+          : `${said(shown.figures)}: ${formatLayers(words, shown.layers)}`}
       </figcaption>
     </figure>
   );
@@ -201,7 +201,7 @@ const STEPS: Readonly<Record<string, number | 'first' | 'last'>> = {
   End: 'last',
 };
 
-const valueOf = (wish: Wish, figures: Figures): number => wishValue(wish, figures) ?? 0;
+const valueOf = (wish: Objective, figures: Figures): number => objectiveValue(wish, figures) ?? 0;
 
 interface Scale {
   (value: number): number;
@@ -210,7 +210,7 @@ interface Scale {
 }
 
 /** The scale of a wish, better to its far end. */
-function scaleFor(wish: Wish, all: readonly Figures[], [from, to]: readonly [number, number]): Scale {
+function scaleFor(wish: Objective, all: readonly Figures[], [from, to]: readonly [number, number]): Scale {
   const values = all.map((figures) => valueOf(wish, figures));
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const ends = isLessBetter(wish, all) ? [high, low] : [low, high];
@@ -225,7 +225,7 @@ function scaleFor(wish: Wish, all: readonly Figures[], [from, to]: readonly [num
  * True where a smaller value grants more of a wish: its axis runs the other way, so that better is up and to the right.
  * Of the turnover it hangs on whether these packs lie above their band or below it.
  */
-function isLessBetter(wish: Wish, all: readonly Figures[]): boolean {
+function isLessBetter(wish: Objective, all: readonly Figures[]): boolean {
   const mean = (of: (figures: Figures) => number): number =>
     all.reduce((sum, figures) => sum + of(figures), 0) / all.length;
   const value = mean((figures) => valueOf(wish, figures));
@@ -239,7 +239,7 @@ const HOURS = [1, 2, 5, 10, 25, 50, 100, 250, 500].map((hours) => hours * HOUR);
 const MG_PER_L = [0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100].map((value) => value / 1000);
 
 /** A few round values; a short scale has those it chooses itself. */
-function ticksOf(wish: Wish, fed: boolean, scale: Scale, count: number): number[] {
+function ticksOf(wish: Objective, fed: boolean, scale: Scale, count: number): number[] {
   const [from, to] = [Math.min(...scale.domain()), Math.max(...scale.domain())];
   const own = wish === 'service' ? WEEKS : wish === 'clear' ? (fed ? MG_PER_L : HOURS) : [];
   const within = own.filter((value) => value >= from && value <= to);

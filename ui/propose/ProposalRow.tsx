@@ -9,17 +9,17 @@ import { mediumOf } from '@/core/layers/mediumOf';
 import { placeLayers } from '@/core/layers/placeLayers';
 import { betterIn } from '@/core/propose/betterIn';
 import type { Finalist } from '@/core/propose/finalist';
-import { LONGEST_SHUT } from '@/core/propose/openedAnyway';
-import { WISHES, type Figures, type Wish } from '@/core/propose/wishes';
+import { MAX_CLOSED_DAYS } from '@/core/propose/openedAnyway';
+import { OBJECTIVES, type Figures, type Objective } from '@/core/propose/wishes';
 import { nameInList } from '@/core/media/nameInList';
 import { lowerFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
 import { PackStrip } from '../filters/PackStrip';
 import styles from './Propose.module.css';
-import { layersSaid } from './layersSaid';
-import { hasFigure, wishName, wishSaid } from './wishWords';
+import { formatLayers } from './formatLayers';
+import { hasFigure, objectiveName, formatObjective } from './wishWords';
 
 interface Props {
   /** On the chart; null: it has none. */
@@ -30,7 +30,7 @@ interface Props {
   readonly pack: Finalist;
   readonly range: EnsembleRange | null;
   readonly mine: Figures | null;
-  readonly givesUp: readonly Wish[];
+  readonly givesUp: readonly Objective[];
   readonly filter: Filter;
   readonly today: readonly Layer[];
   /** It is only judged so far, and not to be taken. */
@@ -47,8 +47,8 @@ export function ProposalRow(props: Props) {
   const placed = placeLayers(filter, pack.layers);
   const fed = pack.figures.service !== null;
   const { better, worse } = mine === null ? { better: [], worse: [] } : betterIn(pack.figures, mine);
-  const differs = (wish: Wish): boolean => better.includes(wish) || worse.includes(wish);
-  const wishes = WISHES.filter((wish) => hasFigure(wish, fed));
+  const differs = (wish: Objective): boolean => better.includes(wish) || worse.includes(wish);
+  const wishes = OBJECTIVES.filter((wish) => hasFigure(wish, fed));
   const inOrder = [...wishes.filter(differs), ...wishes.filter((wish) => !differs(wish))];
   return (
     <li className={styles.proposal} aria-busy={isProvisional}>
@@ -89,12 +89,12 @@ export function ProposalRow(props: Props) {
               key={wish}
               data-way={better.includes(wish) ? 'better' : worse.includes(wish) ? 'worse' : 'same'}
             >
-              <dt>{wishName(wish, fed)}</dt>
+              <dt>{objectiveName(wish, fed)}</dt>
               <dd>
-                {wishSaid(words, wish, pack.figures, wish === 'service' ? range : null)}
+                {formatObjective(words, wish, pack.figures, wish === 'service' ? range : null)}
                 {differs(wish) && mine !== null && isKnown(wish, mine) ? (
                   <span className={styles.was}>
-                    {better.includes(wish) ? 'better' : 'worse'}: plan {wishSaid(words, wish, mine)}
+                    {better.includes(wish) ? 'better' : 'worse'}: plan {formatObjective(words, wish, mine)}
                   </span>
                 ) : null}
               </dd>
@@ -102,9 +102,9 @@ export function ProposalRow(props: Props) {
           ))}
         </dl>
       </div>
-      <p>Flow order: {layersSaid(words, pack.layers)}.</p>
+      <p>Flow order: {formatLayers(words, pack.layers)}.</p>
       {isProvisional ? null : <p>{workSaid(words, pack, today)}</p>}
-      {(pack.figures.service ?? 0) < LONGEST_SHUT ? null : (
+      {(pack.figures.service ?? 0) < MAX_CLOSED_DAYS ? null : (
         <p className="quiet">
           It may not need service for six months. Look inside when the plan says so anyway, to check the seal,
           the impeller and the dirt.
@@ -112,7 +112,7 @@ export function ProposalRow(props: Props) {
       )}
       {givesUp.length === 0 ? null : (
         <p className="quiet">
-          Not the best for: {joined(givesUp.map((wish) => wishName(wish, fed).toLowerCase()))}.
+          Not the best for: {joined(givesUp.map((wish) => objectiveName(wish, fed).toLowerCase()))}.
         </p>
       )}
       {pack.matureLeaves === null ? null : (
@@ -131,7 +131,7 @@ export function ProposalRow(props: Props) {
 }
 
 /** A price that is not known is neither better nor worse. */
-const isKnown = (wish: Wish, { unpriced, cost }: Figures): boolean =>
+const isKnown = (wish: Objective, { unpriced, cost }: Figures): boolean =>
   wish !== 'cost' || unpriced === 0 || cost > 0;
 
 /** “Cut 2 pieces; fill in 1; take out 3, buy 1 sheet (€9.50).” */

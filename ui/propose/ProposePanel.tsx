@@ -14,28 +14,28 @@ import { DEFAULT_WEIGHTS, type Weights } from '@/core/propose/balance';
 import { betterIn, isBetterThan } from '@/core/propose/betterIn';
 import type { Finalist } from '@/core/propose/finalist';
 import { provisional } from '@/core/propose/provisional';
-import { firstAsk } from '@/core/propose/firstAsk';
+import { defaultQuery } from '@/core/propose/defaultQuery';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import type { Considered } from '@/core/propose/search';
 import { shortlist } from '@/core/propose/shortlist';
-import { WISHES, type Figures, type Wish } from '@/core/propose/wishes';
+import { OBJECTIVES, type Figures, type Objective } from '@/core/propose/wishes';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import { lowerFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { useShelf } from '../fields/OnShelf';
 import type { Words } from '../fields/wordsFor';
 import { AppLink } from '../frame/AppLink';
-import { AskPart } from './AskPart';
+import { ProposalOptions } from './ProposalOptions';
 import { FrontChart, type Marked } from './FrontChart';
 import { isSameAsk } from './isSameAsk';
-import { contradictionSaid, FAULT_WORDS } from './limitWords';
+import { describeConflictingLimits, FAULT_WORDS } from './limitWords';
 import { ProposalRow } from './ProposalRow';
 import styles from './Propose.module.css';
-import { useKeptAsk } from './useKeptAsk';
+import { useSavedQuery } from './useSavedQuery';
 import { useFinalist, useProposals, useServiceRanges, type Proposals } from './useProposals';
-import { hasFigure, wishName } from './wishWords';
+import { hasFigure, objectiveName } from './wishWords';
 
 const LETTERS = 'ABCDEF';
 
@@ -57,7 +57,7 @@ export function ProposePanel(props: Props) {
   const { around: drawn, filter, mine, today, jobId, canAdd, onAdd } = props;
   const words = useWords();
   const { shelf } = useShelf();
-  const { asked: changed, change, reset } = useKeptAsk(jobId);
+  const { asked: changed, change, reset } = useSavedQuery(jobId);
   // Made anew at every draw of the bench: held by its parts, so that a search goes on.
   const { tank, others, schools, added, now, learned } = drawn;
   const around = useMemo<Surroundings>(
@@ -65,7 +65,7 @@ export function ProposePanel(props: Props) {
     [tank, others, added, now, learned, schools],
   );
   const first = useMemo(
-    () => firstAsk({ around, filter, mine, today, shelf }),
+    () => defaultQuery({ around, filter, mine, today, shelf }),
     [around, filter, mine, today, shelf],
   );
   const ask = useMemo<ProposeInput>(() => {
@@ -77,8 +77,8 @@ export function ProposePanel(props: Props) {
   const [isWanted, setWanted] = useState(true);
   const found = useProposals(ask, isWanted);
   const fed = found.considered[0]?.figures.service !== null;
-  const [axes, setAxes] = useState<readonly [Wish, Wish] | null>(null);
-  const wishes = WISHES.filter((wish) => hasFigure(wish, fed));
+  const [axes, setAxes] = useState<readonly [Objective, Objective] | null>(null);
+  const wishes = OBJECTIVES.filter((wish) => hasFigure(wish, fed));
   const [x, y] = axes ?? (fed ? (['service', 'clear'] as const) : (['clear', 'cover'] as const));
   const [steered, setSteered] = useState<{ readonly pack: Considered; readonly weights: Weights } | null>(
     null,
@@ -111,7 +111,7 @@ export function ProposePanel(props: Props) {
   const row = { mine: mineFigures, filter, today, canAdd };
   return (
     <section aria-label="Proposed packs" className={styles.panel}>
-      <AskPart ask={ask} onChange={change} onReset={isAtFirst ? null : reset} />
+      <ProposalOptions ask={ask} onChange={change} onReset={isAtFirst ? null : reset} />
       <Status found={found} onStop={() => setWanted(false)} onBegin={() => setWanted(true)} />
       <p className={styles.lead} aria-live="polite">
         {leadSaid(words, found, answers, ask)}
@@ -161,7 +161,7 @@ export function ProposePanel(props: Props) {
                     value={place === 0 ? x : y}
                     choices={wishes
                       .filter((wish) => wish !== (place === 0 ? y : x))
-                      .map((wish) => ({ value: wish, label: wishName(wish, fed) }))}
+                      .map((wish) => ({ value: wish, label: objectiveName(wish, fed) }))}
                     onChange={(wish) => setAxes(place === 0 ? [wish, y] : [x, wish])}
                   />
                 ))}
@@ -174,7 +174,7 @@ export function ProposePanel(props: Props) {
                 onChoose={(pack, share) => setSteered({ pack, weights: leaning(x, y, share) })}
               />
               {chosen === null ? null : (
-                <ul aria-label="Chosen on the chart">
+                <ul aria-label="Selected on the chart">
                   <ProposalRow
                     {...row}
                     letter={null}
@@ -209,7 +209,7 @@ const CHOSEN = 'Selected on the chart';
 const NONE: readonly Finalist[] = [];
 
 /** Weights that lean to one wish or the other: 0 all to the first, 1 all to the second. */
-const leaning = (x: Wish, y: Wish, share: number): Weights => ({
+const leaning = (x: Objective, y: Objective, share: number): Weights => ({
   ...DEFAULT_WEIGHTS,
   [x]: LEAN * (1 - share) + 1 - LEAN / 2,
   [y]: LEAN * share + 1 - LEAN / 2,
@@ -288,7 +288,7 @@ function Status({
 /** What the search comes to, in a sentence: why there is none, or how the plan stands against the proposals. */
 function leadSaid(words: Words, found: Proposals, { proposals, plan }: Answers, ask: ProposeInput): string {
   if (found.fault !== null) return FAULT_WORDS[found.fault];
-  if (found.contradiction !== null) return contradictionSaid(words, ask.limits, found.contradiction);
+  if (found.contradiction !== null) return describeConflictingLimits(words, ask.limits, found.contradiction);
   if (proposals.length === 0) {
     if (found.finalists === null) return 'Searching for packs …';
     if (plan !== null) return PLAN_WORDS[plan];
@@ -309,7 +309,7 @@ function leadSaid(words: Words, found: Proposals, { proposals, plan }: Answers, 
   if (winner === undefined) return plan === null ? '' : PLAN_WORDS[plan];
   const { better } = betterIn(winner.pack.figures, mine);
   const fed = winner.pack.figures.service !== null;
-  return `Proposal ${LETTERS[index]} is better than your plan in ${joined(better.filter((wish) => wish !== 'change').map((wish) => wishName(wish, fed).toLowerCase()))}. It is worse in nothing except the work of changing.`;
+  return `Proposal ${LETTERS[index]} is better than your plan in ${joined(better.filter((wish) => wish !== 'change').map((wish) => objectiveName(wish, fed).toLowerCase()))}. It is worse in nothing except the work of changing.`;
 }
 
 /** How the plan stands, where it is not beaten by one of the proposals. */
@@ -333,11 +333,11 @@ function WhyNotMine({
   readonly mine: Figures;
   readonly fed: boolean;
 }) {
-  const named = (wishes: readonly Wish[]): string =>
+  const named = (wishes: readonly Objective[]): string =>
     wishes.length === 0
       ? 'nothing'
       : joined(
-          wishes.filter((wish) => hasFigure(wish, fed)).map((wish) => wishName(wish, fed).toLowerCase()),
+          wishes.filter((wish) => hasFigure(wish, fed)).map((wish) => objectiveName(wish, fed).toLowerCase()),
         );
   return (
     <section aria-label="Compared with your plan">

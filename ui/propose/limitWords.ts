@@ -31,7 +31,7 @@ function valueSaid(words: Words, limit: Limit, value: number): string {
 }
 
 /** “a turnover of at least 3.4× an hour”. */
-export function limitSaid(words: Words, limits: Limits, limit: Limit): string {
+export function formatLimit(words: Words, limits: Limits, limit: Limit): string {
   const value = limits[limit];
   const said = typeof value === 'number' ? valueSaid(words, limit, value) : valueSaid(words, limit, 0);
   switch (limit) {
@@ -57,7 +57,7 @@ function nearestSaid(words: Words, limits: Limits, limit: Limit, missedBy: numbe
 }
 
 /** Which limits no pack keeps to, how far from them the nearest is, and what to do. */
-export function contradictionSaid(words: Words, limits: Limits, found: Contradiction): string {
+export function describeConflictingLimits(words: Words, limits: Limits, found: Contradiction): string {
   switch (found.kind) {
     case 'none':
       return found.spilled
@@ -66,12 +66,12 @@ export function contradictionSaid(words: Words, limits: Limits, found: Contradic
     case 'one':
       return found.limit === 'neverOverflows'
         ? 'Every pack would overflow if all layers were blocked. This filter needs a notch or an open edge. Remove that limit, or enter the notch under Measure.'
-        : `No pack has ${limitSaid(words, limits, found.limit)}. The closest is ${nearestSaid(words, limits, found.limit, found.missedBy)}. Change that limit.`;
+        : `No pack has ${formatLimit(words, limits, found.limit)}. The closest is ${nearestSaid(words, limits, found.limit, found.missedBy)}. Change that limit.`;
     case 'two': {
       const [first, second] = found.limits;
-      return `No pack has both ${limitSaid(words, limits, first)} and ${limitSaid(words, limits, second)}. With the first limit the closest is ${nearestSaid(words, limits, second, found.missedBy[1])}; with the second it is ${nearestSaid(words, limits, first, found.missedBy[0])}. Change one of them.`;
+      return `No pack has both ${formatLimit(words, limits, first)} and ${formatLimit(words, limits, second)}. With the first limit the closest is ${nearestSaid(words, limits, second, found.missedBy[1])}; with the second it is ${nearestSaid(words, limits, first, found.missedBy[0])}. Change one of them.`;
     }
     case 'several':
-      return `No pack is within all these limits: ${found.limits.map((limit) => limitSaid(words, limits, limit)).join('; ')}. Change one of them.`;
+      return `No pack is within all these limits: ${found.limits.map((limit) => formatLimit(words, limits, limit)).join('; ')}. Change one of them.`;
   }
 }

@@ -3,9 +3,16 @@ import type { Limits } from '@/core/propose/proposeInput';
 import type { Figures } from '@/core/propose/wishes';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { wordsFor } from '../fields/wordsFor';
-import { layersSaid } from './layersSaid';
-import { contradictionSaid, limitSaid } from './limitWords';
-import { axisName, hasFigure, tickSaid, wishName, wishSaid, wishValue } from './wishWords';
+import { formatLayers } from './formatLayers';
+import { describeConflictingLimits, formatLimit } from './limitWords';
+import {
+  axisName,
+  hasFigure,
+  formatAxisTick,
+  objectiveName,
+  formatObjective,
+  objectiveValue,
+} from './wishWords';
 
 const words = wordsFor({ system: 'metric', locale: 'en-GB', currency: 'EUR' });
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
@@ -34,14 +41,16 @@ const FIGURES: Figures = {
 
 describe('limits in words', () => {
   it('say what is asked, in its unit', () => {
-    expect(plain(limitSaid(words, LIMITS, 'leastTurnover'))).toBe('a turnover of at least 6.0 times an hour');
-    expect(plain(limitSaid(words, LIMITS, 'mostVisits'))).toBe('at most 12 visits a year');
-    expect(plain(limitSaid(words, LIMITS, 'mostMass'))).toMatch(/^a weight of at most 20(\.0+)? kg$/);
-    expect(limitSaid(words, LIMITS, 'neverOverflows')).toBe('no overflow with every layer blocked');
+    expect(plain(formatLimit(words, LIMITS, 'leastTurnover'))).toBe(
+      'a turnover of at least 6.0 times an hour',
+    );
+    expect(plain(formatLimit(words, LIMITS, 'mostVisits'))).toBe('at most 12 visits a year');
+    expect(plain(formatLimit(words, LIMITS, 'mostMass'))).toMatch(/^a weight of at most 20(\.0+)? kg$/);
+    expect(formatLimit(words, LIMITS, 'neverOverflows')).toBe('no overflow with every layer blocked');
   });
 
   it('that contradict each other are both named, with how near each comes when the other is kept', () => {
-    const said = contradictionSaid(words, LIMITS, {
+    const said = describeConflictingLimits(words, LIMITS, {
       kind: 'two',
       limits: ['leastTurnover', 'mostTurnover'],
       missedBy: [2 / 3600, 3 / 3600],
@@ -52,55 +61,63 @@ describe('limits in words', () => {
   });
 
   it('that nothing keeps to say how far the nearest is, and what to do', () => {
-    const said = contradictionSaid(words, LIMITS, { kind: 'one', limit: 'mostMinutes', missedBy: 40 });
+    const said = describeConflictingLimits(words, LIMITS, {
+      kind: 'one',
+      limit: 'mostMinutes',
+      missedBy: 40,
+    });
     expect(said).toBe(
       'No pack has at most 300 minutes a year. The closest is 340 minutes a year. Change that limit.',
     );
-    expect(contradictionSaid(words, LIMITS, { kind: 'one', limit: 'neverOverflows', missedBy: 1 })).toMatch(
-      /needs a notch/,
+    expect(
+      describeConflictingLimits(words, LIMITS, { kind: 'one', limit: 'neverOverflows', missedBy: 1 }),
+    ).toMatch(/needs a notch/);
+    expect(describeConflictingLimits(words, LIMITS, { kind: 'none', spilled: false })).toMatch(
+      /Allow more media/,
     );
-    expect(contradictionSaid(words, LIMITS, { kind: 'none', spilled: false })).toMatch(/Allow more media/);
-    expect(contradictionSaid(words, LIMITS, { kind: 'none', spilled: true })).toMatch(/would overflow/);
-    expect(contradictionSaid(words, LIMITS, { kind: 'several', limits: ['mostVisits', 'mostMass'] })).toMatch(
-      /within all these limits: at most 12 visits a year; a weight/,
+    expect(describeConflictingLimits(words, LIMITS, { kind: 'none', spilled: true })).toMatch(
+      /would overflow/,
     );
+    expect(
+      describeConflictingLimits(words, LIMITS, { kind: 'several', limits: ['mostVisits', 'mostMass'] }),
+    ).toMatch(/within all these limits: at most 12 visits a year; a weight/);
   });
 });
 
 describe('wishes in words', () => {
   it('say their figure with a unit; the next service as a range where it is known', () => {
-    expect(plain(wishSaid(words, 'service', FIGURES))).toBe('about 9 weeks');
-    expect(wishSaid(words, 'service', { ...FIGURES, service: 365 })).toBe('over a year');
+    expect(plain(formatObjective(words, 'service', FIGURES))).toBe('about 9 weeks');
+    expect(formatObjective(words, 'service', { ...FIGURES, service: 365 })).toBe('over a year');
     const range = { runs: 100, low: new Float32Array(), high: new Float32Array(), earliest: 35, latest: 84 };
-    expect(plain(wishSaid(words, 'service', FIGURES, range))).toBe('5–12 weeks');
-    expect(plain(wishSaid(words, 'clear', FIGURES))).toBe('0.20 mg/L');
-    expect(plain(wishSaid(words, 'cover', FIGURES))).toBe('4.2 times today’s food');
-    expect(wishSaid(words, 'cost', FIGURES)).toBe('€3.90');
-    expect(wishSaid(words, 'cost', { ...FIGURES, cost: 0, unpriced: 1e-3 })).toBe('price not entered');
-    expect(wishSaid(words, 'minutes', FIGURES)).toBe('170');
+    expect(plain(formatObjective(words, 'service', FIGURES, range))).toBe('5–12 weeks');
+    expect(plain(formatObjective(words, 'clear', FIGURES))).toBe('0.20 mg/L');
+    expect(plain(formatObjective(words, 'cover', FIGURES))).toBe('4.2 times today’s food');
+    expect(formatObjective(words, 'cost', FIGURES)).toBe('€3.90');
+    expect(formatObjective(words, 'cost', { ...FIGURES, cost: 0, unpriced: 1e-3 })).toBe('price not entered');
+    expect(formatObjective(words, 'minutes', FIGURES)).toBe('170');
   });
 
   it('speak of clearing and surface where nobody has said what is fed', () => {
     const unfed = { ...FIGURES, service: null, fines: null, cover: null, minutes: null };
-    expect(wishName('clear', false)).toBe('Cloudy water clears in');
-    expect(plain(wishSaid(words, 'clear', unfed))).toBe('10 hours');
-    expect(plain(wishSaid(words, 'cover', unfed))).toMatch(/^3(\.0+)? m²$/);
-    expect(wishSaid(words, 'service', unfed)).toBe('food not entered');
+    expect(objectiveName('clear', false)).toBe('Cloudy water clears in');
+    expect(plain(formatObjective(words, 'clear', unfed))).toBe('10 hours');
+    expect(plain(formatObjective(words, 'cover', unfed))).toMatch(/^3(\.0+)? m²$/);
+    expect(formatObjective(words, 'service', unfed)).toBe('food not entered');
     expect([hasFigure('service', false), hasFigure('turnover', false)]).toEqual([false, true]);
   });
 
   it('name an axis by its unit, and its values without', () => {
     expect(axisName(words, 'service', true)).toBe('Next service, weeks');
     expect(plain(axisName(words, 'clear', true))).toBe('Fine dirt in the water, mg/L');
-    expect(tickSaid(words, 'service', 28)).toMatch(/^4/);
+    expect(formatAxisTick(words, 'service', 28)).toMatch(/^4/);
     // No filter is left shut for longer than half a year: all that lasts longer stands there.
-    expect(tickSaid(words, 'service', 182)).toBe('26 or more');
-    expect(wishValue('service', { ...FIGURES, service: 365 })).toBe(182);
-    expect(tickSaid(words, 'clear', 0.3e-3)).toBe('0.30');
+    expect(formatAxisTick(words, 'service', 182)).toBe('26 or more');
+    expect(objectiveValue('service', { ...FIGURES, service: 365 })).toBe(182);
+    expect(formatAxisTick(words, 'clear', 0.3e-3)).toBe('0.30');
   });
 
   it('tell a pack along the water', () => {
     const layers = [plainLayer('a', 'foam-15', 'basket', 0.06), plainLayer('b', 'lava', 'basket', 0.045)];
-    expect(plain(layersSaid(words, layers))).toBe('6.0 cm coarse foam (15 ppi) → 4.5 cm lava rock (15 mm)');
+    expect(plain(formatLayers(words, layers))).toBe('6.0 cm coarse foam (15 ppi) → 4.5 cm lava rock (15 mm)');
   });
 });

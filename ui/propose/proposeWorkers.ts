@@ -1,15 +1,15 @@
 import type { ProposeApi } from '@/workers/proposeWorker';
-import { workerHands } from '../state/workerHands';
+import { createWorkerPool } from '../state/createWorkerPool';
 
 /** Searches go on in two workers side by side. */
 export const PROPOSE_PLACES = ['left', 'right'] as const;
 export type ProposePlace = (typeof PROPOSE_PLACES)[number];
 
-const hands = workerHands<ProposePlace, ProposeApi>(
+const hands = createWorkerPool<ProposePlace, ProposeApi>(
   () => new Worker(new URL('../../workers/proposeWorker.ts', import.meta.url), { type: 'module' }),
 );
 
-/** Asks one of the two workers that search for packs, see {@link workerHands}. */
+/** Asks one of the two workers that search for packs, see {@link createWorkerPool}. */
 export const { ask: askProposer } = hands;
 
 /** Begins the workers before anything is asked, so that the first answer comes at once. */

@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import type { Layer } from '@/core/layers/layer';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { firstAsk } from '@/core/propose/firstAsk';
+import { defaultQuery } from '@/core/propose/defaultQuery';
 import { judgePack } from '@/core/propose/judgePack';
 import { NOTHING_NEAR } from '@/core/propose/limits';
 import type { ProposeInput } from '@/core/propose/proposeInput';
@@ -36,7 +36,7 @@ const packOf = (layers: readonly Layer[], change: Partial<Figures> = {}): Consid
 const filter = presetFilter('internal-compartments', { id: 'f', tankId: 't' }, 'Test');
 const layersNamed = (name: string): Layer[] => [plainLayer(name, 'foam-30', filter.chambers[0]!.id, 0.03)];
 const askFor = (change: Partial<ProposeInput> = {}): ProposeInput => ({
-  ...firstAsk({
+  ...defaultQuery({
     around: aloneOn({
       ...newTank('t', 'Test', 0.05),
       feed: { amount: { by: 'weight', perDay: 1e-3 }, protein: 0.4 },
@@ -136,7 +136,7 @@ describe('useProposals', () => {
       expect(begin).toHaveBeenCalledOnce();
       expect(next).toHaveBeenCalledOnce();
     }
-    const { whenNotWaitedFor } = await import('../state/standBack');
+    const { whenForegroundIdle: whenNotWaitedFor } = await import('../state/standBack');
     const wentOn = vi.fn();
     void whenNotWaitedFor().then(wentOn);
     await settle();

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
-import { aheadOf } from '@/core/dirt/aheadOf';
+import { forecastInput } from '@/core/dirt/forecastInput';
 import {
   ENSEMBLE_RUNS,
   ensembleRange,
@@ -15,7 +15,7 @@ import type { ProposeInput } from '@/core/propose/proposeInput';
 import type { Considered } from '@/core/propose/search';
 import { USUAL_EFFORT } from '@/core/propose/effort';
 import { shortlist } from '@/core/propose/shortlist';
-import { standBackFor } from '../state/standBack';
+import { yieldToForeground } from '../state/standBack';
 import { askWorker, WORKER_PLACES, type WorkerPlace } from '../time/forecastWorkers';
 import { isSameAsk } from './isSameAsk';
 import { askProposer, PROPOSE_PLACES, type ProposePlace } from './proposeWorkers';
@@ -84,7 +84,8 @@ export function useProposals(ask: ProposeInput, wanted: boolean): Proposals {
       if (lastAnswer !== null && isSameAsk(lastAnswer.of, ask)) {
         const answer = { ...lastAnswer, of: ask };
         put(() => answer);
-      } else standBackFor(search(ask, put, () => isNewest).catch(() => put(() => ({ stage: 'failed' }))));
+      } else
+        yieldToForeground(search(ask, put, () => isNewest).catch(() => put(() => ({ stage: 'failed' }))));
     };
     // The first is not waited for: the workers search while the page is painted.
     const timer = begun.current ? setTimeout(begin, PAUSE) : undefined;
@@ -210,7 +211,7 @@ export function useServiceRanges(
     if (first === undefined || first.serviceBy === null) return undefined;
     const { layers, serviceBy } = first;
     let isWanted = true;
-    const input = aheadOf(ask.around, ask.filter, layers);
+    const input = forecastInput(ask.around, ask.filter, layers);
     const runs: EnsembleRun[] = [];
     const turns = Math.ceil(ENSEMBLE_RUNS / AT_ONCE);
     inTurns<WorkerPlace>(

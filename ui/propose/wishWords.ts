@@ -1,14 +1,14 @@
 import { HORIZON } from '@/core/pack/visitLimits';
-import { LONGEST_SHUT } from '@/core/propose/openedAnyway';
-import type { Figures, Wish } from '@/core/propose/wishes';
+import { MAX_CLOSED_DAYS } from '@/core/propose/openedAnyway';
+import type { Figures, Objective } from '@/core/propose/wishes';
 import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Words } from '../fields/wordsFor';
 import { DAYS_IN } from '@/core/report/serviceSpan';
 import type { QuantityKind } from '@/core/units/quantity';
-import { weeksSaid } from '../time/serviceWords';
+import { formatServiceRange } from '../time/serviceWords';
 
 /** The wishes as a keeper would name them, and the figure that is shown of each. */
-export const WISH_NAMES: Readonly<Record<Wish, string>> = {
+export const WISH_NAMES: Readonly<Record<Objective, string>> = {
   service: 'Next service',
   clear: 'Fine dirt in the water',
   cover: 'Bacteria after 3 months',
@@ -19,24 +19,24 @@ export const WISH_NAMES: Readonly<Record<Wish, string>> = {
 };
 
 /** Names for a tank of which nobody has said what is fed. */
-const UNFED_NAMES: Partial<Readonly<Record<Wish, string>>> = {
+const UNFED_NAMES: Partial<Readonly<Record<Objective, string>>> = {
   clear: 'Cloudy water clears in',
   cover: 'Surface for bacteria',
 };
 
 /** The name of a wish, by what is known. */
-export const wishName = (wish: Wish, fed: boolean): string =>
+export const objectiveName = (wish: Objective, fed: boolean): string =>
   (fed ? undefined : UNFED_NAMES[wish]) ?? WISH_NAMES[wish];
 
 /** The wishes that have a figure where nobody has said what is fed. */
-const UNFED: readonly Wish[] = ['clear', 'cover', 'turnover', 'change'];
-export const hasFigure = (wish: Wish, fed: boolean): boolean => fed || UNFED.includes(wish);
+const UNFED: readonly Objective[] = ['clear', 'cover', 'turnover', 'change'];
+export const hasFigure = (wish: Objective, fed: boolean): boolean => fed || UNFED.includes(wish);
 
 /** The value of a wish as it is drawn, in the unit in which it is read, as far as more of it counts; null: not known. */
-export function wishValue(wish: Wish, figures: Figures): number | null {
+export function objectiveValue(wish: Objective, figures: Figures): number | null {
   switch (wish) {
     case 'service':
-      return figures.service === null ? null : Math.min(figures.service, LONGEST_SHUT);
+      return figures.service === null ? null : Math.min(figures.service, MAX_CLOSED_DAYS);
     case 'clear':
       return figures.fines ?? figures.clearing;
     case 'cover':
@@ -57,9 +57,9 @@ export function wishValue(wish: Wish, figures: Figures): number | null {
  *
  * @param range of the next service; null: only the likely day is known
  */
-export function wishSaid(
+export function formatObjective(
   words: Words,
-  wish: Wish,
+  wish: Objective,
   figures: Figures,
   range: EnsembleRange | null = null,
 ): string {
@@ -68,7 +68,7 @@ export function wishSaid(
       if (figures.service === null) return 'food not entered';
       return range === null && figures.service >= HORIZON
         ? 'over a year'
-        : weeksSaid(words, range, figures.service);
+        : formatServiceRange(words, range, figures.service);
     case 'clear':
       return figures.fines === null
         ? words.show({ kind: 'hours', si: figures.clearing ?? 0 })
@@ -89,7 +89,7 @@ export function wishSaid(
 }
 
 /** The kind of quantity that a wish is drawn in; null: minutes, pieces or money. */
-const kindOf = (wish: Wish, fed: boolean): QuantityKind | null =>
+const kindOf = (wish: Objective, fed: boolean): QuantityKind | null =>
   wish === 'clear'
     ? fed
       ? 'concentration'
@@ -103,16 +103,16 @@ const kindOf = (wish: Wish, fed: boolean): QuantityKind | null =>
         : null;
 
 /** The name of a wish with the unit of its axis. */
-export function axisName(words: Words, wish: Wish, fed: boolean): string {
+export function axisName(words: Words, wish: Objective, fed: boolean): string {
   const kind = kindOf(wish, fed);
   const unit = wish === 'service' ? 'weeks' : kind === null ? '' : words.unit(kind).symbol;
-  return unit === '' ? wishName(wish, fed) : `${wishName(wish, fed)}, ${unit}`;
+  return unit === '' ? objectiveName(wish, fed) : `${objectiveName(wish, fed)}, ${unit}`;
 }
 
 /** A value on the axis of a wish, without its unit. */
-export function tickSaid(words: Words, wish: Wish, value: number, fed = true): string {
+export function formatAxisTick(words: Words, wish: Objective, value: number, fed = true): string {
   if (wish === 'service')
-    return `${words.number(value / DAYS_IN.weeks)}${value >= LONGEST_SHUT ? ' or more' : ''}`;
+    return `${words.number(value / DAYS_IN.weeks)}${value >= MAX_CLOSED_DAYS ? ' or more' : ''}`;
   if (wish === 'cost') return words.money(value);
   const kind = kindOf(wish, fed);
   return kind === null ? words.number(value, 0) : words.parts({ kind, si: value }).number;

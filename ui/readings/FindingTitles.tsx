@@ -1,7 +1,7 @@
 'use client';
 import { findingIdentity } from '@/core/findings/findingIdentity';
 import type { PackReport } from '@/core/report/evaluatePack';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './FindingsPanel.module.css';
 import { LEVEL_WORDS } from './levelWords';
 

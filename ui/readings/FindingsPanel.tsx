@@ -6,7 +6,7 @@ import { findingIdentity } from '@/core/findings/findingIdentity';
 import { evaluatePack, type PackInput, type PackReport } from '@/core/report/evaluatePack';
 import { applyEdit, type PackEdit } from '@/core/pack/packEdit';
 import { readingChanges } from '@/core/report/packReadings';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { SchoolNote } from '../schools/SchoolNote';
 import type { Words } from '../fields/wordsFor';
 import styles from './FindingsPanel.module.css';

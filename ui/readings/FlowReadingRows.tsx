@@ -3,7 +3,7 @@ import type { CleanFlowFit } from '@/core/hydraulics/cleanFlowFit';
 import { turnover } from '@/core/hydraulics/turnover';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { FlowState } from '@/core/service/flowState';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { Quantity } from '../fields/Quantity';
 import { daysAgo } from '../fields/daysAgo';
 import type { Words } from '../fields/wordsFor';

@@ -1,6 +1,6 @@
 'use client';
 import type { PackEdit } from '@/core/pack/packEdit';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './Improvement.module.css';
 import type { FoundImprovement as Found } from './foundImprovement';
 

@@ -2,7 +2,7 @@ import { packReadings, type PackReading, type ReadingKey } from '@/core/report/p
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { PackEdit } from '@/core/pack/packEdit';
 import type { Filter } from '@/core/filter/filter';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
 import { Quantity } from '../fields/Quantity';
 import styles from './ReadingRows.module.css';

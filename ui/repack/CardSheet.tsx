@@ -13,9 +13,9 @@ import type { LogEntry } from '@/core/job/logEntry';
 import { cardText, VISITS_TITLE } from '@/formats/card/cardText';
 import type { OutlookState } from '@/store/outlooks';
 import { Swatch } from '../drawing/Swatch';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
-import { Frame } from '../frame/Frame';
+import { PageLayout } from '../frame/PageLayout';
 import { stageLinks } from '../frame/stageLinks';
 import { OutlookProgress } from '../outlook/OutlookProgress';
 import { useOutlook } from '../outlook/useOutlook';
@@ -42,7 +42,7 @@ const VESSEL_ROOM = { width: 260, height: 330 };
 /** One page for the inside of the cabinet door: the pack as it now is, and when what is due. */
 export function CardSheet({ around, filter, job, outlook, made }: Props) {
   return (
-    <Frame
+    <PageLayout
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
       links={[
@@ -62,7 +62,7 @@ export function CardSheet({ around, filter, job, outlook, made }: Props) {
       ) : (
         <Card {...{ around, filter, outlook, made }} />
       )}
-    </Frame>
+    </PageLayout>
   );
 }
 

@@ -8,7 +8,7 @@ import { plannedMass } from '@/core/job/fittedThickness';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import type { Pack } from '@/core/pack/pack';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import styles from './Deviation.module.css';
 

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import { flowAfter } from '@/core/repack/flowAfter';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { VerdictLine } from '../frame/VerdictLine';
 import styles from './HoldsPart.module.css';
 

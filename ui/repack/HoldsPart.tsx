@@ -7,7 +7,7 @@ import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
 import type { AsItWentIn } from '@/core/repack/asItWentIn';
 import { VerdictLine } from '../frame/VerdictLine';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './HoldsPart.module.css';
 
 interface Props {

@@ -19,9 +19,9 @@ import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import { flowState } from '@/core/service/flowState';
 import type { Stored } from '@/store/documentTable';
 import { useIsPhone } from '../drawing/useIsPhone';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
-import { Frame } from '../frame/Frame';
+import { PageLayout } from '../frame/PageLayout';
 import { lazyPart, usePreload } from '../frame/lazyPart';
 import { SaveStatus } from '../frame/SaveStatus';
 import { stageLinks } from '../frame/stageLinks';
@@ -203,7 +203,7 @@ export function RepackSheet({
   const forStep = current !== null && !(current.asks === 'flow' && ownFlow === undefined);
 
   return (
-    <Frame
+    <PageLayout
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
       links={stageLinks(filter.id, save.doc, 'repack')}
@@ -437,7 +437,7 @@ export function RepackSheet({
           </p>
         </section>
       </div>
-    </Frame>
+    </PageLayout>
   );
 }
 

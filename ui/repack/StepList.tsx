@@ -5,7 +5,7 @@ import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
 import { PHASE_WORDS, REPACK_PHASES, type RepackStep } from '@/core/repack/repackStep';
 import { Swatch } from '../drawing/Swatch';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './StepList.module.css';
 
 interface Props {

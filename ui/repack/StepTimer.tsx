@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useEffect } from 'react';
 import { clockText } from '../job/clockText';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { useTimer } from './useTimer';
 import styles from './StepTimer.module.css';
 

@@ -11,7 +11,7 @@ import { flowAfter } from '@/core/repack/flowAfter';
 import { repackSteps } from '@/core/repack/repackSteps';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import { newTank } from '@/core/tank/newTank';
-import { Habits } from '../fields/Habits';
+import { UnitsProvider } from '../fields/UnitsProvider';
 import { Deviation } from './Deviation';
 import { FlowAfterPart } from './FlowAfterPart';
 import { HoldsPart } from './HoldsPart';
@@ -36,7 +36,9 @@ const put = (layerId: string, change: Partial<PackedStep> = {}): PackedStep => (
   ...change,
 });
 const show = (part: ReactNode) =>
-  render(<Habits habits={{ system: 'metric', locale: 'en-GB', currency: 'EUR' }}>{part}</Habits>);
+  render(
+    <UnitsProvider habits={{ system: 'metric', locale: 'en-GB', currency: 'EUR' }}>{part}</UnitsProvider>,
+  );
 const holds = (packed: readonly PackedStep[]) =>
   show(
     <HoldsPart

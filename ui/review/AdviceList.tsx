@@ -11,7 +11,7 @@ import { layerAdvice } from '@/core/findings/layerAdvice';
 import { upperFirst } from '@/core/units/firstLetter';
 import type { PackBench } from '../bench/usePackBench';
 import { Swatch } from '../drawing/Swatch';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './AdviceList.module.css';
 
 const TREATMENT_WORDS: Readonly<Record<Treatment, string>> = {

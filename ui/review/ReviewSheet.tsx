@@ -12,7 +12,7 @@ import type { Stored } from '@/store/documentTable';
 import { PackSheet } from '../bench/PackSheet';
 import sheet from '../bench/PackSheet.module.css';
 import { usePackBench } from '../bench/usePackBench';
-import { Band } from '../frame/Band';
+import { VerdictBanner } from '../frame/VerdictBanner';
 import { StageStep } from '../frame/StageStep';
 import { ClockStart } from '../job/ClockStart';
 import { FindingsPanel } from '../readings/FindingsPanel';
@@ -43,14 +43,14 @@ export function ReviewSheet({ around, settings, ownMedia, filter, job, asFound, 
       bench={bench}
       view="review"
       band={
-        <Band
+        <VerdictBanner
           verdict={{
             ...verdict(report, 'working'),
             next: sentence`Decide what to do with each layer, then plan the new pack.`,
           }}
         >
           <ClockStart job={bench.job} />
-        </Band>
+        </VerdictBanner>
       }
       centre={
         <div className={styles.audit}>

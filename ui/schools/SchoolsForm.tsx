@@ -5,7 +5,7 @@ import RadioGroup from '@mui/material/RadioGroup';
 import type { School, Schools } from '@/core/findings/schools';
 import { type Position, SCHOOL_WORDS } from '@/core/findings/schoolWords';
 import type { Sentence } from '@/core/units/sentence';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './SchoolsForm.module.css';
 
 interface Props {

@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { send, type Outcome } from '../state/send';
 import { outcomeFaults } from '../state/outcomeFaults';
 import styles from './PhonesPart.module.css';

@@ -3,7 +3,7 @@ import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { IncomingSaid } from '@/server/incomingFile';
-import { Habits } from '../fields/Habits';
+import { UnitsProvider } from '../fields/UnitsProvider';
 import { DataPart } from './DataPart';
 
 vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
@@ -44,9 +44,9 @@ const good = (said: IncomingSaid) => (method: string, body: string) =>
         : { news: body.includes('add') ? said.news : null, before: 'data/own.before-restore.sqlite' };
 async function choose() {
   render(
-    <Habits habits={{ system: 'metric', locale: 'en-GB', currency: 'EUR' }}>
+    <UnitsProvider habits={{ system: 'metric', locale: 'en-GB', currency: 'EUR' }}>
       <DataPart />
-    </Habits>,
+    </UnitsProvider>,
   );
   await userEvent.upload(screen.getByLabelText('Backup or export'), new File(['abc'], 'all.json'));
 }

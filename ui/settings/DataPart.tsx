@@ -3,11 +3,11 @@ import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { EXPORT_ENDING } from '@/formats/fileLimits';
 import type { IncomingDone } from '@/server/incomingFile';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
 import { send } from '../state/send';
 import { outcomeFaults } from '../state/outcomeFaults';
-import { doneSaid, incomingSaid } from './incomingSaid';
+import { describeImportResult, describeImport } from './describeImport';
 import { sendFile, type Sent } from './sendFile';
 import styles from './DataPart.module.css';
 
@@ -39,7 +39,7 @@ export function DataPart() {
     const outcome = await send<IncomingDone>('POST', `/api/incoming/${id}`, { how });
     setState(
       outcome.kind === 'saved'
-        ? { kind: 'done', text: doneSaid(words, outcome.value) }
+        ? { kind: 'done', text: describeImportResult(words, outcome.value) }
         : { kind: 'refused', faults: outcomeFaults(outcome) },
     );
   };
@@ -129,7 +129,7 @@ interface TriedProps {
 /** What a file that was tried holds, and what can be done with it. */
 function Tried({ sent, isAsked, onAdd, onAsk, onReplace, onCancel }: TriedProps) {
   const words = useWords();
-  const { holds, adds, stays, faults } = incomingSaid(words, sent.said);
+  const { holds, adds, stays, faults } = describeImport(words, sent.said);
   return (
     <div role="group" aria-label="What is in the file" className={styles.tried}>
       <p>{holds}</p>

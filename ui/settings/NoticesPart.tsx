@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useSyncExternalStore, useState } from 'react';
-import { noticesState, turnNotices, type NoticesState } from '../state/notices';
+import { noticesState, setNotifications, type NoticesState } from '../state/notices';
 import styles from './DataPart.module.css';
 
 const SAYS: Readonly<Record<NoticesState, string>> = {
@@ -25,7 +25,7 @@ export function NoticesPart() {
       {state === null ? null : <p role="status">{SAYS[state]}</p>}
       {state === 'on' || state === 'off' ? (
         <div className={styles.actions}>
-          <Button onClick={() => void turnNotices(state === 'off').then(setTurned)}>
+          <Button onClick={() => void setNotifications(state === 'off').then(setTurned)}>
             {state === 'off' ? 'Notify me in this browser' : 'Stop notifying me'}
           </Button>
         </div>

@@ -2,7 +2,7 @@
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { Habits } from '../fields/Habits';
+import { UnitsProvider } from '../fields/UnitsProvider';
 import { PhonesPart } from './PhonesPart';
 
 afterEach(() => {
@@ -19,9 +19,9 @@ const PHONE = {
 };
 const show = (part: Parameters<typeof PhonesPart>[0]) =>
   render(
-    <Habits habits={{ system: 'metric', locale: 'en-GB', currency: 'EUR' }}>
+    <UnitsProvider habits={{ system: 'metric', locale: 'en-GB', currency: 'EUR' }}>
       <PhonesPart {...part} />
-    </Habits>,
+    </UnitsProvider>,
   );
 const answers = (status: number, body: unknown) =>
   vi.stubGlobal(

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Sharing } from '@/server/sharing';
 import type { Device } from '@/store/devices';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { timeLeft } from '@/core/job/timeLeft';
 import { clockText } from '../job/clockText';
 import { send } from '../state/send';

@@ -8,9 +8,9 @@ import type { Stored } from '@/store/documentTable';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { wordsFor } from '../fields/wordsFor';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { FIELD_KEYS } from '../fields/fieldKeys';
-import { Frame } from '../frame/Frame';
+import { PageLayout } from '../frame/PageLayout';
 import { mainLinks } from '../frame/mainLinks';
 import { SaveStatus } from '../frame/SaveStatus';
 import { SchoolsForm } from '../schools/SchoolsForm';
@@ -93,7 +93,7 @@ export function SettingsSheet({ settings, phones }: Props) {
   }, [router, saved, settings.updatedAt]);
 
   return (
-    <Frame
+    <PageLayout
       title="Settings"
       subtitle="for every filter"
       links={mainLinks('/settings')}
@@ -152,6 +152,6 @@ export function SettingsSheet({ settings, phones }: Props) {
       <DataPart />
       <NoticesPart />
       <PhonesPart {...phones} />
-    </Frame>
+    </PageLayout>
   );
 }

@@ -1,10 +1,10 @@
 'use client';
 import { useState } from 'react';
 import type { LogEntry } from '@/core/job/logEntry';
-import { useWords } from '../fields/Habits';
-import { entrySaid } from '../job/entrySaid';
+import { useWords } from '../fields/UnitsProvider';
+import { describeLogEntry } from '../job/describeLogEntry';
 import { send } from '../state/send';
-import styles from './SettleSheet.module.css';
+import styles from './WaterTestsPage.module.css';
 
 interface Props {
   readonly log: readonly LogEntry[];
@@ -66,7 +66,7 @@ export function EntryTable({ log, onRemoved, onBack }: Props) {
                 <th scope="row">
                   {words.date(entry.at, { day: 'numeric', month: 'short' })}, {words.clock(entry.at)}
                 </th>
-                <td>{entrySaid(entry, words, () => null)}</td>
+                <td>{describeLogEntry(entry, words, () => null)}</td>
                 <td>
                   <button
                     type="button"

@@ -5,9 +5,9 @@ import { ADDITIONS, type Addition } from '@/core/tank/additions';
 import { TEST_BOUNDS, type LogEntry } from '@/core/job/logEntry';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { useSaveEntry } from '../job/useSaveEntry';
-import styles from './SettleSheet.module.css';
+import styles from './WaterTestsPage.module.css';
 
 interface Props {
   readonly filterId: string;
@@ -51,7 +51,7 @@ export function ChangeForm({ filterId, jobId, onSaved }: Props) {
   const [share, setShare] = useState(USUAL_SHARE);
   const [dechlorinated, setDechlorinated] = useState<'yes' | 'no'>('yes');
   return (
-    <Fold title="Water change" says="log one you have just done">
+    <CollapsibleSection title="Water change" says="log one you have just done">
       <div className={styles.small}>
         <QuantityField
           label="Water changed"
@@ -83,7 +83,7 @@ export function ChangeForm({ filterId, jobId, onSaved }: Props) {
         </Button>
       </div>
       <Faults faults={faults} />
-    </Fold>
+    </CollapsibleSection>
   );
 }
 
@@ -91,7 +91,7 @@ function AdditionForm({ filterId, jobId, onSaved }: Props) {
   const { save, faults, busy } = useSaveEntry(filterId, jobId);
   const [what, setWhat] = useState<Addition>('new wood');
   return (
-    <Fold title="Added wood, medicine or a product" says="log what you have just added">
+    <CollapsibleSection title="Added wood, medicine or a product" says="log what you have just added">
       <div className={styles.small}>
         <ChoiceField<Addition>
           label="What you added"
@@ -113,7 +113,7 @@ function AdditionForm({ filterId, jobId, onSaved }: Props) {
         sooner. Carbon removes medicine, so take the carbon out first.
       </p>
       <Faults faults={faults} />
-    </Fold>
+    </CollapsibleSection>
   );
 }
 
@@ -121,7 +121,7 @@ function CloudyForm({ filterId, jobId, onSaved }: Props) {
   const { save, faults, busy } = useSaveEntry(filterId, jobId);
   const [rinsed, setRinsed] = useState<'yes' | 'no' | 'not known'>('not known');
   return (
-    <Fold title="The water is cloudy" says="dust or bloom?">
+    <CollapsibleSection title="The water is cloudy" says="dust or bloom?">
       <div className={styles.small}>
         <ChoiceField<'yes' | 'no' | 'not known'>
           label="New media rinsed until clear"
@@ -143,6 +143,6 @@ function CloudyForm({ filterId, jobId, onSaved }: Props) {
         </Button>
       </div>
       <Faults faults={faults} />
-    </Fold>
+    </CollapsibleSection>
   );
 }

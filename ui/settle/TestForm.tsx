@@ -5,11 +5,11 @@ import { TEST_BOUNDS, type LogEntry, type TestScale } from '@/core/job/logEntry'
 import { TANK_BOUNDS } from '@/core/tank/tank';
 import type { Bounds } from '@/core/units/bounds';
 import { toSi } from '@/core/units/unitTable';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import { ToggleField } from '../fields/ToggleField';
 import { useSaveEntry } from '../job/useSaveEntry';
-import styles from './SettleSheet.module.css';
+import styles from './WaterTestsPage.module.css';
 import { Explanation } from '../frame/Explanation';
 
 type Key = 'ammonia' | 'nitrite' | 'nitrate';

@@ -11,7 +11,7 @@ import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
 import { QuantityField } from '../fields/QuantityField';
 import { TextInput } from '../fields/TextInput';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { Swatch } from '../drawing/Swatch';
 import styles from './ShelfSheet.module.css';
 

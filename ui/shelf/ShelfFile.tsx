@@ -54,9 +54,7 @@ export function ShelfFile({ shelf, onAdd }: Props) {
               {read.faults.slice(0, MAX_FAULTS).map((fault) => (
                 <li key={fault}>{fault}</li>
               ))}
-              {read.faults.length > MAX_FAULTS ? (
-                <li>and {read.faults.length - MAX_FAULTS} more.</li>
-              ) : null}
+              {read.faults.length > MAX_FAULTS ? <li>and {read.faults.length - MAX_FAULTS} more.</li> : null}
             </ul>
           )}
           {read.items.length > room ? (

@@ -5,10 +5,10 @@ import { comparedLabels, pricePerVolume } from '@/core/shelf/pricePerLitre';
 import { MAX_ITEMS, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
 import { mediumById } from '@/core/media/catalogue';
 import type { Stored } from '@/store/documentTable';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { FIELD_KEYS } from '../fields/fieldKeys';
-import { Band } from '../frame/Band';
-import { Frame } from '../frame/Frame';
+import { VerdictBanner } from '../frame/VerdictBanner';
+import { PageLayout } from '../frame/PageLayout';
 import { mainLinks } from '../frame/mainLinks';
 import { SaveStatus } from '../frame/SaveStatus';
 import { UndoButtons } from '../frame/UndoButtons';
@@ -47,7 +47,7 @@ export function ShelfSheet({ shelf }: { shelf: Stored<Shelf> }) {
   const editing = { undo: step('undo'), redo: step('redo'), canUndo: undo.canUndo, canRedo: undo.canRedo };
   const end = useRef<HTMLDivElement>(null);
   return (
-    <Frame
+    <PageLayout
       page="Shelf"
       title="Shelf"
       subtitle="media and spares you have, for all filters"
@@ -61,7 +61,7 @@ export function ShelfSheet({ shelf }: { shelf: Stored<Shelf> }) {
         </>
       }
     >
-      <Band verdict={shelfVerdict(save.doc)} />
+      <VerdictBanner verdict={shelfVerdict(save.doc)} />
       <div className={styles.sheet} ref={end}>
         {KINDS.map(({ kind, title, add }) => {
           const own = items.filter((item) => item.kind === kind);
@@ -108,7 +108,7 @@ export function ShelfSheet({ shelf }: { shelf: Stored<Shelf> }) {
           can change the currency in Settings.
         </p>
       </div>
-    </Frame>
+    </PageLayout>
   );
 }
 

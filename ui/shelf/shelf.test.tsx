@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { ShelfItemSchema, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
 import { formatSentence } from '@/core/units/sentence';
-import { Habits } from '../fields/Habits';
+import { UnitsProvider } from '../fields/UnitsProvider';
 import { ItemRow } from './ItemRow';
 import { newItem } from './newItem';
 import { ShelfFile } from './ShelfFile';
@@ -19,7 +19,7 @@ const KINDS: readonly ShelfItem['kind'][] = ['sheet', 'loose', 'piece', 'bag', '
 function Row({ first, onStored }: { first: ShelfItem; onStored: (item: ShelfItem) => void }) {
   const [item, setItem] = useState(first);
   return (
-    <Habits habits={{ system: 'metric', locale: 'en-GB', currency: 'EUR' }}>
+    <UnitsProvider habits={{ system: 'metric', locale: 'en-GB', currency: 'EUR' }}>
       <ul>
         <ItemRow
           item={item}
@@ -32,7 +32,7 @@ function Row({ first, onStored }: { first: ShelfItem; onStored: (item: ShelfItem
           onRemove={() => undefined}
         />
       </ul>
-    </Habits>
+    </UnitsProvider>
   );
 }
 

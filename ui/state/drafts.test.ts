@@ -2,7 +2,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { SCHEMA_VERSION } from '@/formats/documents/kinds';
 import { DRAFT_PREFIX } from './draftPrefix';
-import { allDrafts, draftsOf, dropDraft, keepDraft } from './drafts';
+import { allDrafts, draftsOf, deleteDraft, saveDraft } from './drafts';
 
 const pack = { kind: 'pack', id: 'p' } as const;
 const content = (note: string) => ({ version: 3, doc: { note }, attempt: null });
@@ -18,7 +18,7 @@ afterEach(() => {
 
 describe('drafts', () => {
   it('come back as they were kept, with the version of the schemas they were written in', () => {
-    keepDraft(pack, 'page-1', content('a'));
+    saveDraft(pack, 'page-1', content('a'));
     expect(allDrafts()).toEqual([
       {
         ...pack,
@@ -35,23 +35,23 @@ describe('drafts', () => {
   });
 
   it('belong to a page and a document: two pages of one document keep one each', () => {
-    keepDraft(pack, 'page-2', content('of the second'));
+    saveDraft(pack, 'page-2', content('of the second'));
     vi.advanceTimersByTime(1000);
-    keepDraft(pack, 'page-1', content('of the first'));
-    keepDraft({ kind: 'tank', id: 'p' }, 'page-1', content('another kind'));
+    saveDraft(pack, 'page-1', content('of the first'));
+    saveDraft({ kind: 'tank', id: 'p' }, 'page-1', content('another kind'));
     expect(draftsOf(pack).map(({ doc }) => doc)).toEqual([
       { note: 'of the second' },
       { note: 'of the first' },
     ]);
-    dropDraft({ ...pack, pageId: 'page-1' });
+    deleteDraft({ ...pack, pageId: 'page-1' });
     expect(draftsOf(pack).map(({ pageId }) => pageId)).toEqual(['page-2']);
     expect(allDrafts()).toHaveLength(2);
   });
 
   it('keep the newest of a page, and its attempt', () => {
-    keepDraft(pack, 'page-1', content('a'));
+    saveDraft(pack, 'page-1', content('a'));
     const attempt = { changeId: 'change-1', version: 3, doc: { note: 'b' } };
-    keepDraft(pack, 'page-1', { ...content('b'), attempt, left: true, aside: ['It does not fit.'] });
+    saveDraft(pack, 'page-1', { ...content('b'), attempt, left: true, aside: ['It does not fit.'] });
     expect(draftsOf(pack)).toMatchObject([{ attempt, left: true, aside: ['It does not fit.'] }]);
   });
 
@@ -64,7 +64,7 @@ describe('drafts', () => {
   ])('pass over %s under their name', (_, text) => {
     localStorage.setItem(`${DRAFT_PREFIX}pack p page-9`, text);
     localStorage.setItem('something else', text);
-    keepDraft(pack, 'page-1', content('a'));
+    saveDraft(pack, 'page-1', content('a'));
     expect(allDrafts()).toHaveLength(1);
     expect(localStorage.getItem('something else')).toBe(text);
   });
@@ -74,8 +74,8 @@ describe('drafts', () => {
       throw new Error('full');
     };
     vi.stubGlobal('localStorage', { setItem: refuse, getItem: refuse, removeItem: refuse });
-    expect(() => keepDraft(pack, 'page-1', content('a'))).not.toThrow();
-    expect(() => dropDraft({ ...pack, pageId: 'page-1' })).not.toThrow();
+    expect(() => saveDraft(pack, 'page-1', content('a'))).not.toThrow();
+    expect(() => deleteDraft({ ...pack, pageId: 'page-1' })).not.toThrow();
     expect(allDrafts()).toEqual([]);
   });
 });

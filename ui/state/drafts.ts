@@ -42,7 +42,7 @@ export type DraftContent = Pick<Draft, 'version' | 'doc' | 'attempt'> &
 const keyOf = ({ kind, id, pageId }: Pick<Draft, 'kind' | 'id' | 'pageId'>): string =>
   `${DRAFT_PREFIX}${documentKey({ kind, id })} ${pageId}`;
 
-export function keepDraft(ref: DocumentRef, pageId: string, content: DraftContent): void {
+export function saveDraft(ref: DocumentRef, pageId: string, content: DraftContent): void {
   put({
     kind: ref.kind,
     id: ref.id,
@@ -64,7 +64,7 @@ export function put(draft: Draft): void {
   }
 }
 
-export function dropDraft(draft: Pick<Draft, 'kind' | 'id' | 'pageId'>): void {
+export function deleteDraft(draft: Pick<Draft, 'kind' | 'id' | 'pageId'>): void {
   try {
     localStorage.removeItem(keyOf(draft));
   } catch {

@@ -20,7 +20,7 @@ export function noticesState(): NoticesState {
 }
 
 /** Asks the browser for leave and keeps the wish. */
-export async function turnNotices(on: boolean): Promise<NoticesState> {
+export async function setNotifications(on: boolean): Promise<NoticesState> {
   if (on) await Notification.requestPermission();
   localStorage.setItem(NOTICES_WANTED, on ? 'yes' : 'no');
   localStorage.removeItem(TOLD);
@@ -34,7 +34,7 @@ interface Told {
 }
 
 /** Those of the keys that were not notified of today; they are from now on. */
-export function notToldToday(keys: readonly string[], day: string): string[] {
+export function notYetNotifiedToday(keys: readonly string[], day: string): string[] {
   const stored = localStorage.getItem(TOLD);
   const told = stored === null ? null : (JSON.parse(stored) as Told);
   const before = told?.day === day ? told.keys : [];

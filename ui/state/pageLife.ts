@@ -14,7 +14,7 @@ const locks = (): LockManager | undefined => (typeof navigator === 'undefined' ?
 let held = false;
 
 /** Holds this page’s lock for as long as it lives: the browser lets go of it however the page ends. */
-export function holdPageLock(): void {
+export function acquirePageLock(): void {
   if (held) return;
   held = true;
   void locks()?.request(lockName(PAGE_ID), () => new Promise<never>(() => undefined));

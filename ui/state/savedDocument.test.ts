@@ -4,7 +4,7 @@ import { presetFilter } from '@/core/filter/presetFilter';
 import { newTank } from '@/core/tank/newTank';
 import type { Tank } from '@/core/tank/tank';
 import type { Stored } from '@/store/documentTable';
-import { allDrafts, keepDraft } from './drafts';
+import { allDrafts, saveDraft } from './drafts';
 import { SavedDocument } from './savedDocument';
 // Loaded beforehand, so that reading a draft takes no time of the real clock.
 import '@/formats/documents/readDocument';
@@ -296,7 +296,7 @@ describe('drafts', () => {
     const broken = { ...tank('b'), water: { how: 'known', volume: -1 } };
     const filter = presetFilter('internal-sponge', { id: 't', tankId: 't' }, 'Filter');
     for (const doc of [broken, filter, null, 'text'])
-      keepDraft(REF, `gone-${JSON.stringify(doc).length}`, { version: 1, doc, attempt: null, left: true });
+      saveDraft(REF, `gone-${JSON.stringify(doc).length}`, { version: 1, doc, attempt: null, left: true });
     const page = openPage();
     await page.takeUpDrafts();
     expect(noteOf(page)).toBe('a');

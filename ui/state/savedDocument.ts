@@ -4,7 +4,7 @@ import { SCHEMA_VERSION } from '@/formats/documents/kinds';
 import type { DocumentRead } from '@/formats/documents/readDocument';
 import type { Stored } from '@/store/documentTable';
 import { documentUrl, type DocumentRef, type SavedKind } from './documentRef';
-import { draftsOf, dropDraft, keepDraft, put, type Attempt, type Draft } from './drafts';
+import { draftsOf, deleteDraft, saveDraft, put, type Attempt, type Draft } from './drafts';
 import { MERGES } from './merges';
 import { noteSave, ownSave } from './ownSaves';
 import { hasEnded, PAGE_ID } from './pageLife';
@@ -164,7 +164,7 @@ export class SavedDocument<K extends SavedKind> {
 
   private replaceBy(draft: Draft, read: DocumentRead<DocumentOf<K>>): void {
     const faults = read.ok ? this.fits(read.doc) : read.faults;
-    dropDraft(draft);
+    deleteDraft(draft);
     if (!read.ok || faults.length > 0) {
       put({ ...draft, aside: [...faults] });
       this.showAsides();
@@ -283,7 +283,7 @@ export class SavedDocument<K extends SavedKind> {
   };
 
   readonly dropAside = (draft: Draft): void => {
-    dropDraft(draft);
+    deleteDraft(draft);
     this.showAsides();
   };
 
@@ -296,11 +296,11 @@ export class SavedDocument<K extends SavedKind> {
       this.attempt === null
         ? null
         : { changeId: this.attempt.changeId, version: this.attempt.version, doc: this.attempt.doc };
-    keepDraft(this.ref, this.pageId, { version: this.version, doc, attempt, left });
+    saveDraft(this.ref, this.pageId, { version: this.version, doc, attempt, left });
   }
 
   private dropOwn(): void {
-    dropDraft({ ...this.ref, pageId: this.pageId });
+    deleteDraft({ ...this.ref, pageId: this.pageId });
   }
 
   private show(change: Partial<Snapshot<DocumentOf<K>>>): void {

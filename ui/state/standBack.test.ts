@@ -1,5 +1,5 @@
 import { expect, it, vi } from 'vitest';
-import { standBackFor, whenNotWaitedFor } from './standBack';
+import { yieldToForeground, whenForegroundIdle } from './standBack';
 
 /** Work that ends when the test says so. */
 function work() {
@@ -13,16 +13,16 @@ function work() {
 const aTurn = () => new Promise((resolve) => setTimeout(resolve));
 
 it('lets long work go on at once where the keeper waits for nothing', async () => {
-  await expect(whenNotWaitedFor()).resolves.toBeUndefined();
+  await expect(whenForegroundIdle()).resolves.toBeUndefined();
 });
 
 it('holds long work until all that the keeper waits for is done, well or badly', async () => {
   const [first, second] = [work(), work()];
-  standBackFor(first.done);
+  yieldToForeground(first.done);
   const went = vi.fn();
-  void whenNotWaitedFor().then(went);
+  void whenForegroundIdle().then(went);
   // What is begun meanwhile is waited for too.
-  standBackFor(second.done);
+  yieldToForeground(second.done);
   first.well();
   await aTurn();
   expect(went).not.toHaveBeenCalled();

@@ -2,7 +2,7 @@
 const waitedFor = new Set<Promise<void>>();
 
 /** Long work that nobody waits for stands back until this is done, well or badly. */
-export function standBackFor(work: Promise<unknown>): void {
+export function yieldToForeground(work: Promise<unknown>): void {
   const over = (): void => {
     waitedFor.delete(ended);
   };
@@ -11,6 +11,6 @@ export function standBackFor(work: Promise<unknown>): void {
 }
 
 /** Asked by long work before each part of it: answers when the keeper waits for nothing else. */
-export async function whenNotWaitedFor(): Promise<void> {
+export async function whenForegroundIdle(): Promise<void> {
   while (waitedFor.size > 0) await Promise.all(waitedFor);
 }

@@ -23,5 +23,5 @@ export async function flushAll(): Promise<void> {
 }
 
 /** Sets all aside that is not stored, so that a sheet which could not be drawn with it can be drawn again. */
-export const setAllAside = (faults: readonly string[]): void =>
+export const setAsideAllDrafts = (faults: readonly string[]): void =>
   unsaved().forEach((document) => document.setAside(faults));

@@ -5,7 +5,7 @@ import type { Stored } from '@/store/documentTable';
 import type { SavedKind } from './documentRef';
 import type { Draft } from './drafts';
 import { openDocument } from './openDocuments';
-import { holdPageLock } from './pageLife';
+import { acquirePageLock } from './pageLife';
 import type { Fits, SaveState } from './savedDocument';
 
 /** A document that saves itself, as a view uses it. */
@@ -45,7 +45,7 @@ export function useAutosave<K extends SavedKind>(
 
   useEffect(() => document.offer(stored), [document, stored]);
   useEffect(() => {
-    holdPageLock();
+    acquirePageLock();
     void document.takeUpDrafts();
   }, [document]);
   useEffect(() => {

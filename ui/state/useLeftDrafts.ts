@@ -1,6 +1,6 @@
 'use client';
 import { useCallback, useEffect, useState } from 'react';
-import { allDrafts, dropDraft, type Draft } from './drafts';
+import { allDrafts, deleteDraft, type Draft } from './drafts';
 import { hasEnded } from './pageLife';
 
 /** What this browser keeps that was never stored and that no living page is working on; read once the page stands. */
@@ -23,7 +23,7 @@ export function useLeftDrafts(): {
     };
   }, []);
   const drop = useCallback((draft: Draft) => {
-    dropDraft(draft);
+    deleteDraft(draft);
     setDrafts((before) => before.filter((kept) => kept !== draft));
   }, []);
   return { drafts, drop };

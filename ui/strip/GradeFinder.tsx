@@ -15,7 +15,7 @@ import type { Photo } from '@/core/job/photo';
 import type { Bounds } from '@/core/units/bounds';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import styles from './GradeFinder.module.css';
 import { PorePhoto, type PoreMarks } from './PorePhoto';

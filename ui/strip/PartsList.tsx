@@ -4,7 +4,7 @@ import { PART_STATES, type PartState, type SmallPart } from '@/core/filter/small
 import { faultyParts, partsSeen, smallParts } from '@/core/filter/smallParts';
 import type { Job } from '@/core/job/job';
 import { ToggleField } from '../fields/ToggleField';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import type { Autosave } from '../state/useAutosave';
 import styles from './PartsList.module.css';
 
@@ -29,7 +29,7 @@ export function PartsList({ filter, job }: { filter: Autosave<Filter>; job: Auto
       );
   };
   return (
-    <Fold
+    <CollapsibleSection
       title="Small parts"
       says={`${seen} of ${checks.length} checked${bad.length === 0 ? '' : `; ${bad.map(({ name }) => name.toLowerCase()).join(', ')}`}`}
       attention={bad.length > 0}
@@ -52,6 +52,6 @@ export function PartsList({ filter, job }: { filter: Autosave<Filter>; job: Auto
           </li>
         ))}
       </ul>
-    </Fold>
+    </CollapsibleSection>
   );
 }

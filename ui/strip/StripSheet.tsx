@@ -21,13 +21,13 @@ import { usePackCaption } from '../bench/usePackCaption';
 import { MediaShelf } from '../flow-line/MediaShelf';
 import { PackBoard } from '../flow-line/PackBoard';
 import { AppLink } from '../frame/AppLink';
-import { Band } from '../frame/Band';
+import { VerdictBanner } from '../frame/VerdictBanner';
 import { Cautions } from '../frame/Cautions';
 import { StageStep } from '../frame/StageStep';
 import { FindingTitles } from '../readings/FindingTitles';
 import { useAutosave } from '../state/useAutosave';
 import { awaitsClock, ClockStart } from '../job/ClockStart';
-import { DropJob } from '../job/DropJob';
+import { CancelRepack } from '../job/CancelRepack';
 import { EmptyChambers } from './EmptyChambers';
 import { FoundForm } from './FoundForm';
 import { PartsList } from './PartsList';
@@ -77,7 +77,7 @@ export function StripSheet({
       view="strip"
       saves={[filterSave]}
       band={
-        <Band
+        <VerdictBanner
           verdict={{
             ...soFar(report, bench.reached?.unknown ?? []),
             next: awaitsClock(bench.job.doc)
@@ -86,7 +86,7 @@ export function StripSheet({
           }}
         >
           <ClockStart job={bench.job} />
-        </Band>
+        </VerdictBanner>
       }
       cautions={
         <Cautions
@@ -134,7 +134,7 @@ export function StripSheet({
             >
               Plan the new pack
             </StageStep>
-            <DropJob job={job.doc} />
+            <CancelRepack job={job.doc} />
           </div>
         </>
       }

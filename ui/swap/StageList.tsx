@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { addDays, format, parseISO } from 'date-fns';
 import type { Swap, SwapStage } from '@/core/filter/swap';
 import { lowerFirst } from '@/core/units/firstLetter';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './SwapSheet.module.css';
 
 interface Props {

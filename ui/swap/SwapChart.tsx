@@ -6,7 +6,7 @@ import { SAMPLES } from '@/core/biology/cycle';
 import { SWAP_LIMITS } from '@/core/biology/planSwap';
 import type { Swap } from '@/core/filter/swap';
 import { useWidth } from '../drawing/useWidth';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { DAY_STEPS } from '../time/daySteps';
 import styles from './SwapChart.module.css';
 import { LEFT, RIGHT, WaterLane } from './WaterLane';

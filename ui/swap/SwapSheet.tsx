@@ -20,10 +20,10 @@ import { lowerFirst } from '@/core/units/firstLetter';
 import { layerSurfaces, tankBiology } from '@/core/report/tankBiology';
 import type { Stored } from '@/store/documentTable';
 import { ChoiceField } from '../fields/ChoiceField';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { Swatch } from '../drawing/Swatch';
-import { Band } from '../frame/Band';
-import { Frame } from '../frame/Frame';
+import { VerdictBanner } from '../frame/VerdictBanner';
+import { PageLayout } from '../frame/PageLayout';
 import { SaveStatus } from '../frame/SaveStatus';
 import { stageLinks } from '../frame/stageLinks';
 import { UndoButtons } from '../frame/UndoButtons';
@@ -112,7 +112,7 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
   const known = placed.filter(({ layer }) => canBeRetired(layer));
 
   return (
-    <Frame
+    <PageLayout
       page="Media swap"
       title={filter.name}
       subtitle={FILTER_KINDS[filter.kind].name}
@@ -130,7 +130,7 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
         </>
       }
     >
-      <Band
+      <VerdictBanner
         verdict={swapVerdict(
           biology === null
             ? 'no food'
@@ -242,7 +242,7 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
           )}
         </div>
       </div>
-    </Frame>
+    </PageLayout>
   );
 }
 

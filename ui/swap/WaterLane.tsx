@@ -1,9 +1,9 @@
 import { area, line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
-import type { Band } from '@/core/biology/courseRange';
+import type { UncertaintyBand } from '@/core/biology/courseRange';
 import { SAMPLES } from '@/core/biology/cycle';
 import { fromSi } from '@/core/units/unitTable';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import styles from './SwapChart.module.css';
 
 export const LANE_HEIGHT = 150;
@@ -14,7 +14,7 @@ export const RIGHT = 12;
 
 interface Props {
   readonly name: string;
-  readonly band: Band;
+  readonly band: UncertaintyBand;
   /** kg N/m³ */
   readonly limit: number;
   readonly x: (day: number) => number;

@@ -1,11 +1,11 @@
 'use client';
 import type { EnsembleRange } from '@/core/dirt/ensembleRange';
-import { type Forecast, NOTICED_SHARE } from '@/core/dirt/forecast';
+import { type Forecast, NOTICEABLE_FLOW_SHARE } from '@/core/dirt/forecast';
 import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { ServiceHelp } from '@/core/service/serviceHelps';
 import { Quantity } from '../fields/Quantity';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import improvement from '../readings/Improvement.module.css';
 import styles from '../readings/ReadingRows.module.css';
 import type { Words } from '../fields/wordsFor';
@@ -155,7 +155,7 @@ function serviceWord(
 
 function spillWord({ spillDay, outletAtSpill }: Forecast, share: (si: number) => string): string {
   if (spillDay === null || outletAtSpill === null) return '';
-  return outletAtSpill > NOTICED_SHARE
+  return outletAtSpill > NOTICEABLE_FLOW_SHARE
     ? `you may not notice beforehand: the flow is still ${share(outletAtSpill)} of clean`
     : `you would notice beforehand: the flow is down to ${share(outletAtSpill)} of clean`;
 }

@@ -1,5 +1,5 @@
 'use client';
-import { Fold } from '../frame/Fold';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart } from '../frame/lazyPart';
 import type { YearOfVisitsProps } from './YearOfVisits';
 
@@ -10,7 +10,7 @@ const YearOfVisits = lazyPart(() => import('./YearOfVisits').then((module) => mo
 export function ServicePlanFold(props: YearOfVisitsProps) {
   const { visits } = props;
   return (
-    <Fold
+    <CollapsibleSection
       lazy
       title="Service plan"
       says={
@@ -20,6 +20,6 @@ export function ServicePlanFold(props: YearOfVisitsProps) {
       }
     >
       <YearOfVisits {...props} />
-    </Fold>
+    </CollapsibleSection>
   );
 }

@@ -13,9 +13,9 @@ import { HORIZON } from '@/core/pack/visitLimits';
 import type { QuantityKind } from '@/core/units/quantity';
 import { fromSi } from '@/core/units/unitTable';
 import { useWidth } from '../drawing/useWidth';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { lazyPart, usePreload } from '../frame/lazyPart';
-import { serviceSaid } from './serviceWords';
+import { formatServiceDay } from './serviceWords';
 import { timeScale } from './timeScale';
 import styles from './TimeStrip.module.css';
 import type { FoundForecast } from './useForecast';
@@ -166,7 +166,7 @@ function Course({
   const path = line<number>()
     .x((_, at) => x(at))
     .y((number) => y(inUnit(number)));
-  const said = serviceSaid(words, forecast, known);
+  const said = formatServiceDay(words, forecast, known);
   const what = COURSES[course.by];
   const limit = y(inUnit(course.limit));
   const ticks = y.ticks(3).filter((tick) => tick < TICKS_UNDER * inUnit(most));

@@ -5,7 +5,7 @@ import { scaleLinear } from 'd3-scale';
 import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { VariantOutlook } from '@/core/explore/variants';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { askWorker } from './forecastWorkers';
 import { daysIn } from './serviceWords';
 import { useWorkerAnswer } from './useWorkerAnswer';

@@ -7,7 +7,7 @@ import { plainLayer } from '@/core/layers/plainLayer';
 import type { ServicePlan } from '@/core/service/servicePlan';
 import { EMPTY_SHELF, type Shelf } from '@/core/shelf/shelf';
 import { newTank } from '@/core/tank/newTank';
-import { Habits } from '../fields/Habits';
+import { UnitsProvider } from '../fields/UnitsProvider';
 import { YearCost } from './YearCost';
 
 const answer = vi.hoisted(() => vi.fn<() => Promise<unknown>>());
@@ -46,9 +46,9 @@ const plan = (days: number): Pick<ServicePlan, 'intervals'> => ({
 });
 const show = (change: Partial<Parameters<typeof YearCost>[0]> = {}) =>
   render(
-    <Habits habits={{ system: 'metric', locale: 'en-GB', currency: 'EUR' }}>
+    <UnitsProvider habits={{ system: 'metric', locale: 'en-GB', currency: 'EUR' }}>
       <YearCost input={input} found={[]} shelf={PADS} electricityPrice={null} now={3} {...change} />
-    </Habits>,
+    </UnitsProvider>,
   );
 
 describe('the cost of a year', () => {

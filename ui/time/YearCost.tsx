@@ -6,7 +6,7 @@ import { mediumOf } from '@/core/layers/mediumOf';
 import { CARTRIDGE_DAYS, cartridgesPerYear, packCosts, payBack } from '@/core/prepare/costs';
 import type { ServicePlan } from '@/core/service/servicePlan';
 import type { Shelf } from '@/core/shelf/shelf';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
 import { askWorker } from './forecastWorkers';
 import { useWorkerAnswer } from './useWorkerAnswer';

@@ -8,7 +8,7 @@ import type { Layer } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
 import type { PlannedVisit, ServicePlan } from '@/core/service/servicePlan';
 import { mediumOf } from '@/core/layers/mediumOf';
-import { useWords } from '../fields/Habits';
+import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
 import { askWorker } from './forecastWorkers';
 import { daysIn } from './serviceWords';

@@ -1,6 +1,6 @@
 import type { Remote } from 'comlink';
 import type { ForecastApi } from '@/workers/forecastWorker';
-import { workerHands } from '../state/workerHands';
+import { createWorkerPool } from '../state/createWorkerPool';
 
 /** What a worker can be asked. */
 export type ForecastRemote = Remote<ForecastApi>;
@@ -9,7 +9,7 @@ export type ForecastRemote = Remote<ForecastApi>;
 export type WorkerPlace = 'quick' | 'long';
 export const WORKER_PLACES: readonly WorkerPlace[] = ['quick', 'long'];
 
-/** Asks one of the two workers, see {@link workerHands}. */
-export const { ask: askWorker } = workerHands<WorkerPlace, ForecastApi>(
+/** Asks one of the two workers, see {@link createWorkerPool}. */
+export const { ask: askWorker } = createWorkerPool<WorkerPlace, ForecastApi>(
   () => new Worker(new URL('../../workers/forecastWorker.ts', import.meta.url), { type: 'module' }),
 );

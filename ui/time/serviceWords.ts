@@ -8,7 +8,7 @@ import { DAY } from '@/core/units/time';
 export const daysIn = (words: Words, days: number): string => words.show({ kind: 'days', si: days * DAY });
 
 /** "service between day 41 and 92", as far as the range is known; rounded as {@link serviceSpan} rounds. */
-export function serviceSaid(
+export function formatServiceDay(
   words: Words,
   forecast: Pick<Forecast, 'serviceDay' | 'lowestShare' | 'course' | 'simulation'>,
   range: EnsembleRange | null,
@@ -27,7 +27,7 @@ export function serviceSaid(
 }
 
 /** “6–22 weeks”, “5–12 days”, “6 weeks or later”, “over a year”: the range where it is known, else the likely day. */
-export function weeksSaid(words: Words, range: EnsembleRange | null, likely: number | null): string {
+export function formatServiceRange(words: Words, range: EnsembleRange | null, likely: number | null): string {
   const [earliest, latest] = range === null ? [likely, likely] : [range.earliest, range.latest];
   if (earliest === null) return 'over a year';
   const { unit, from, to } = serviceSpan(earliest, latest);

@@ -7,7 +7,7 @@ import {
   type EnsembleRun,
 } from '@/core/dirt/ensembleRange';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
-import { whenNotWaitedFor } from '../state/standBack';
+import { whenForegroundIdle } from '../state/standBack';
 import { askWorker, WORKER_PLACES, type WorkerPlace } from './forecastWorkers';
 import type { FoundForecast } from './useForecast';
 
@@ -41,7 +41,7 @@ export function useRange(found: FoundForecast | null, current: ForecastInput): R
     let told = performance.now();
     const work = async (place: WorkerPlace): Promise<void> => {
       for (;;) {
-        await whenNotWaitedFor();
+        await whenForegroundIdle();
         if (!wanted || next >= ENSEMBLE_RUNS) return;
         const from = next;
         next += AT_ONCE;

@@ -4,7 +4,7 @@ import { database } from '@/server/database';
 import { lookAtOutlook } from '@/server/outlookWork';
 import { loadFilterPage, type FilterPage } from '@/server/loadFilterPage';
 import { troublesOf } from '@/server/trouble';
-import { TroubleSheet } from '@/ui/troubles/TroubleSheet';
+import { DataCheckPage } from '@/ui/troubles/DataCheckPage';
 
 /** Draws a sheet of one filter, or what stands in its way: no such filter, or documents that cannot be used. */
 export async function drawFilterPage(
@@ -15,7 +15,7 @@ export async function drawFilterPage(
   lookAtOutlook(filterId);
   const page = loadFilterPage(database(), filterId) ?? notFound();
   return 'unreadable' in page ? (
-    <TroubleSheet troubles={troublesOf(database(), page.unreadable)} />
+    <DataCheckPage troubles={troublesOf(database(), page.unreadable)} />
   ) : (
     draw(page)
   );

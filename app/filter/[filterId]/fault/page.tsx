@@ -1,6 +1,6 @@
 import { faultContext } from '@/core/fault/faultContext';
 import { layersThatFit } from '@/server/layersThatFit';
-import { FaultSheet } from '@/ui/fault/FaultSheet';
+import { FaultFinderPage } from '@/ui/fault/FaultFinderPage';
 import { drawFilterPage } from '../drawFilterPage';
 
 export const dynamic = 'force-dynamic';
@@ -8,7 +8,7 @@ export const metadata = { title: 'Fault finder' };
 
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
   return drawFilterPage(params, ({ around, filter, open, current, repack }) => (
-    <FaultSheet
+    <FaultFinderPage
       key={filter.doc.id}
       context={faultContext(
         filter.doc,

@@ -1,5 +1,5 @@
 import { layersThatFit } from '@/server/layersThatFit';
-import { SettleSheet } from '@/ui/settle/SettleSheet';
+import { WaterTestsPage } from '@/ui/settle/WaterTestsPage';
 import { drawFilterPage } from '../drawFilterPage';
 
 export const dynamic = 'force-dynamic';
@@ -7,7 +7,7 @@ export const metadata = { title: 'Water tests' };
 
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
   return drawFilterPage(params, ({ around, filter, open, current, log, tankLog, repack }) => (
-    <SettleSheet
+    <WaterTestsPage
       key={filter.doc.id}
       filter={filter.doc}
       job={open?.job.doc ?? null}

@@ -1,0 +1,30 @@
+'use client';
+import type { ReactNode } from 'react';
+import type { Verdict } from '@/core/report/verdict';
+import { useWords } from '../fields/UnitsProvider';
+import styles from './VerdictBanner.module.css';
+import { VerdictLine } from './VerdictLine';
+
+interface Props {
+  readonly verdict: Verdict;
+  /** As high as what may come at the right, so that nothing below moves when it comes. */
+  readonly steady?: boolean;
+  /** What can be done about it, at the right. */
+  readonly children?: ReactNode;
+}
+
+/** The answer first, across the sheet: what state things are in, in one sentence, and what comes next. */
+export function VerdictBanner({ verdict: { level, state, next }, steady = false, children }: Props) {
+  const words = useWords();
+  return (
+    <section aria-label="Verdict" className={styles.band} data-level={level} data-steady={steady}>
+      <div>
+        <VerdictLine level={level}>{words.say(state)}</VerdictLine>
+        <p className={styles.next} data-testid="verdict-next">
+          {words.say(next)}
+        </p>
+      </div>
+      {children}
+    </section>
+  );
+}

@@ -1,0 +1,22 @@
+'use client';
+import type { Trouble } from '@/server/trouble';
+import { PageLayout } from '../frame/PageLayout';
+import { mainLinks } from '../frame/mainLinks';
+import { TroubleList } from './TroubleList';
+import styles from './TroubleList.module.css';
+
+/** Stands in for a sheet whose documents cannot be used; without any it says that all can be read. */
+export function DataCheckPage({ troubles }: { troubles: readonly Trouble[] }) {
+  return (
+    <PageLayout
+      title="Data check"
+      subtitle="Saved records that cannot be read"
+      links={mainLinks('')}
+      linksLabel="Main"
+    >
+      <div className={styles.sheet}>
+        {troubles.length === 0 ? <p>All saved records can be read.</p> : <TroubleList troubles={troubles} />}
+      </div>
+    </PageLayout>
+  );
+}
