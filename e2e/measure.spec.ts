@@ -87,7 +87,7 @@ test('a filter is surveyed to its last part, a second one joins it, and the prin
   await page.getByLabel('Power').fill('18 W');
   await expect(page.getByText(/from its power; 18\.0\sW/)).toBeVisible();
   await page.getByLabel('Lift (maximum head)').selectOption('on the label');
-  await page.getByLabel('Maximum head').fill('1.5');
+  await page.getByRole('textbox', { name: 'Maximum head' }).fill('1.5');
   await expect(page.getByText(/^maximum head 1\.50\sm, from the label/)).toBeVisible();
   await page.getByLabel('Lift (maximum head)').selectOption('a curve');
   await expect(page.getByLabel('Height 1')).toHaveValue('1.50');

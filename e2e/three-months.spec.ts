@@ -44,7 +44,7 @@ test('three months of the demo: readings are learned from, a fault is found, a v
     .poll(() => page.evaluate(() => (window as unknown as { told: string[] }).told.join()))
     .toMatch(/due/);
   await page.getByRole('button', { name: 'only a trickle' }).click();
-  await page.getByRole('link', { name: 'Find a fault' }).click();
+  await page.getByRole('region', { name: 'Quick look' }).getByRole('link', { name: 'Find a fault' }).click();
   await page.getByRole('button', { name: 'Weak flow, or only a trickle' }).click();
   const write = page.getByRole('button', { name: 'Save to the log' });
   const check = page.getByRole('region', { name: 'Next check' }).getByRole('heading', { level: 2 });

@@ -1,4 +1,5 @@
-import Tooltip from '@mui/material/Tooltip';
+'use client';
+import { useId, useState } from 'react';
 import styles from './Explanation.module.css';
 import { EXPLANATIONS, type ExplainedTerm } from './explanations';
 
@@ -8,8 +9,10 @@ interface Props {
   readonly line?: boolean;
 }
 
-/** What a term means: as a line, or behind a mark that is pointed at, pressed or reached by key. */
+/** What a term means: as a line, or behind a mark beside it that shows it when pressed. */
 export function Explanation({ of, line = false }: Props) {
+  const [isOpen, setIsOpen] = useState(false);
+  const id = useId();
   if (line)
     return (
       <p className={styles.line}>
@@ -17,8 +20,20 @@ export function Explanation({ of, line = false }: Props) {
       </p>
     );
   return (
-    <Tooltip title={EXPLANATIONS[of]} describeChild enterTouchDelay={0} leaveTouchDelay={8000}>
-      <button type="button" className={styles.mark} aria-label="What does this mean?" />
-    </Tooltip>
+    <>
+      <button
+        type="button"
+        className={styles.mark}
+        aria-label="What does this mean?"
+        aria-expanded={isOpen}
+        aria-controls={isOpen ? id : undefined}
+        onClick={() => setIsOpen(!isOpen)}
+      />
+      {isOpen ? (
+        <span id={id} className={styles.said}>
+          {EXPLANATIONS[of]}
+        </span>
+      ) : null}
+    </>
   );
 }
