@@ -118,7 +118,7 @@ test.describe('stripping the demo’s hang-on-back', () => {
     await page.keyboard.press('Enter');
     await expect(picture).toHaveAccessibleName(/7 pores/);
     await found.getByRole('button', { name: 'Undo the last mark' }).click();
-    await found.getByRole('button', { name: 'It is medium foam, 30 ppi' }).click();
+    await found.getByRole('button', { name: 'Choose medium foam, 30 ppi' }).click();
     await expect(layersInFlow(page).first()).toHaveAccessibleName(/Medium foam, 30 ppi/);
     await expectSaved(page);
     await page.reload();

@@ -96,9 +96,9 @@ test('three months of the demo: readings are learned from, a fault is found, a v
     await page.getByText('water added for what evaporated').click();
     await page.getByLabel('Water added', { exact: true }).fill('5 L');
     await saveInLog(page, 'Save top-up');
-    await expect(rows.first()).toContainText(/Water added: 5\.00\sL/);
+    await expect(rows.first()).toContainText(/Topped up: 5\.00\sL/);
   }
-  await expect(page.getByRole('region', { name: 'Water lost' })).toContainText(/The tank loses \d.* a day\./);
+  await expect(page.getByRole('region', { name: 'Water lost' })).toContainText(/The tank loses \d.* a day more than evaporation explains\./);
 
   // What is due goes out as a calendar: nothing in it lies behind.
   const calendar = new ICAL.Component(
@@ -131,6 +131,6 @@ test('three months of the demo: readings are learned from, a fault is found, a v
     .filter({ has: page.getByRole('heading', { name: 'Window sill' }) })
     .getByRole('link', { name: 'Care and log' })
     .click();
-  await expect(rows.first()).toContainText(/Water added/);
+  await expect(rows.first()).toContainText(/Topped up/);
   await expect(ahead).toContainText(/Based on 2[23] readings from this filter/, WORKED_OUT);
 });
