@@ -98,7 +98,9 @@ test('three months of the demo: readings are learned from, a fault is found, a v
     await saveInLog(page, 'Save top-up');
     await expect(rows.first()).toContainText(/Topped up: 5\.00\sL/);
   }
-  await expect(page.getByRole('region', { name: 'Water lost' })).toContainText(/The tank loses \d.* a day more than evaporation explains\./);
+  await expect(page.getByRole('region', { name: 'Water lost' })).toContainText(
+    /The tank loses \d.* a day more than evaporation explains\./,
+  );
 
   // What is due goes out as a calendar: nothing in it lies behind.
   const calendar = new ICAL.Component(
