@@ -40,7 +40,7 @@ const VIEWS: readonly View[] = [
     address: '/filter/long-run/care',
     size: DESK,
     act: async (page) => {
-      await page.getByText(/^Learned from/).waitFor({ timeout: LEARNING });
+      await page.getByText(/^Based on/).waitFor({ timeout: LEARNING });
     },
   },
   {
@@ -101,7 +101,7 @@ const VIEWS: readonly View[] = [
       await page.getByRole('button', { name: 'Cut wall to wall' }).click();
       await page.getByRole('button', { name: 'Compare' }).click();
       await page.getByRole('table').waitFor();
-      await page.getByText('Working out a year of each').waitFor({ state: 'detached' });
+      await page.getByText('Working out a year for each').waitFor({ state: 'detached' });
       await page.getByRole('table').filter({ hasNotText: '…' }).waitFor();
     },
   },
@@ -201,7 +201,11 @@ const VIEWS: readonly View[] = [
     name: 'pack-card',
     address: '/filter/window-sill/card',
     size: DESK,
-    act: (page) => page.getByText('Working out the dates…').waitFor({ state: 'detached' }),
+    act: (page) =>
+      page
+        .getByText(/^About /)
+        .first()
+        .waitFor(),
   },
   {
     name: 'charts',
