@@ -20,7 +20,7 @@ export const oxygenRate = (nitrifier: Nitrifier, oxygen: number, celsius: number
  * oxygen, decides.
  *
  * @source Monod 1949, min(θ_S·S/(K+S), θ_O·O/(K_O+O)); from memory.
- * @example workRate(NITRIFIERS.ammonia, { nitrogen: 0.25e-3, oxygen: 8.26e-3, celsius: 25 }) // 0.3333333333333333
+ * @example monodRate(NITRIFIERS.ammonia, { nitrogen: 0.25e-3, oxygen: 8.26e-3, celsius: 25 }) // 0.3333333333333333
  */
 export function monodRate(nitrifier: Nitrifier, { nitrogen, oxygen, celsius }: FilmWater): number {
   const byFood = (foodFactor(nitrifier, celsius) * nitrogen) / (HALF_SATURATION + nitrogen);
