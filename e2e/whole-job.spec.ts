@@ -35,7 +35,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
     page.getByRole('region', { name: 'Take out in this order' }).getByRole('button').first(),
   ).toHaveText(/Medium foam, 30 ppi/);
   await expect(page.getByTestId('verdict')).toContainText('Basket: 0.5 cm of media above the fill limit.');
-  await expect(page.getByText(/are cut short: up to 6\smm open at the wall/)).toBeVisible();
+  await expect(page.getByText(/are cut short: up to 6\smm short of the wall/)).toBeVisible();
   await layersInFlow(page).nth(3).click();
   await page.getByRole('button', { name: 'loaded' }).click();
   await expectSaved(page);
