@@ -73,7 +73,7 @@ export function ReadingRows({ keys, filter, report, against, improvements, stale
 }
 
 /** Letters from which on a label has a line of its own. */
-const LONG_LABEL = 24;
+const LONG_LABEL = 20;
 
 /** Figures that a beginner asks about. */
 const EXPLAINED: Partial<Readonly<Record<ReadingKey, ExplainedTerm>>> = {
