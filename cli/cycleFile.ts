@@ -11,7 +11,7 @@ import { fittingPacks } from './fittingPacks';
  * in, as plain data: what `neat cycle` prints. kg N/m³, four times a day; other filters on the tank are not in the file
  * and are left out.
  *
- * @returns null when nobody has said what is fed
+ * @returns null when the feed rate is unknown
  */
 export function cycleFile(file: NeatLayerFile, start: Start, days: number) {
   const { tank, filter } = file;

@@ -13,7 +13,7 @@ import { fittingPacks } from './fittingPacks';
  * in; SI units; other filters on the tank are not in the file and are left out.
  *
  * @param days how far ahead
- * @returns null when nobody has said what is fed
+ * @returns null when the feed rate is unknown
  */
 export function forecastFile({ tank, filter, packs }: NeatLayerFile, days: number) {
   const { fitting, leftOut } = fittingPacks({ filter, packs });

@@ -64,7 +64,7 @@ export const capacityOfFilms = (key: NitrifierKey, places: readonly FilmPlace[],
 
 /**
  * How much more food a tank’s bacteria could bear: the load at which ammonia or nitrite comes to its limit in the steady
- * state, over today’s. Null when nobody has said what is fed, or nothing is.
+ * state, over today’s. Null when the feed rate is unknown, or nothing is.
  *
  * @source {@link nitrificationCapacity}. The range: food, usable surface, film in the tank and what a m² takes up, each on its own,
  *   added as squares of logarithms.

@@ -4,7 +4,7 @@ import { ammoniaPerDay, feedPerDay, type Range } from '../tank/feedPerDay';
 import type { Tank } from '../tank/tank';
 
 /**
- * Nitrogen that a tank’s bacteria have to take up, kg N a day, as a range; null when nobody has said what is fed.
+ * Nitrogen that a tank’s bacteria have to take up, kg N a day, as a range; null when the feed rate is unknown.
  * What the animals give off, and what their dirt and the plants’ litter give back as they rot, in the filter or outside.
  */
 export function nitrogenPerDay(tank: Tank): Range | null {

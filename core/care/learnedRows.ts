@@ -30,7 +30,7 @@ const LABELS: Readonly<Record<LearnedRow['key'], string>> = {
 const EIGHTY = 1.2816;
 const NARROWED = 0.8;
 
-/** What a log taught, number by number; empty when nobody has said what is fed. */
+/** What a log taught, number by number; empty when the feed rate is unknown. */
 export function learnedRows({ mean, root }: Posterior, tank: Pick<Tank, 'feed'>): LearnedRow[] {
   const food = feedPerDay(tank.feed);
   if (food === null) return [];

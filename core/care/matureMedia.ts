@@ -63,7 +63,7 @@ export interface TankMedia {
   readonly tank: string;
   /** °C */
   readonly celsius: number;
-  /** Nitrogen of today’s food, kg N a day; null: nobody has said what is fed. */
+  /** Nitrogen of today’s food, kg N a day; null: the feed rate is unknown. */
   readonly load: number | null;
   /** For how many times today’s food the film is enough that lives there now; null without food. */
   readonly atOnce: Range | null;

@@ -36,7 +36,7 @@ export interface ClearWater {
 export type ClearedBy = (attachment: number) => ArrayLike<number>;
 
 /**
- * Solids afloat in a tank and how fast it clears. Null when nobody has said what is fed.
+ * Solids afloat in a tank and how fast it clears. Null when the feed rate is unknown.
  *
  * @param clearedBy asked for the usual attachment, and for more
  * @source mass balance of a mixed tank per size, C = P/(Q·E + k_s·V); a cloud of one size falls to a tenth in

@@ -104,7 +104,7 @@ export interface Clogging {
 /**
  * Begins with clean media.
  *
- * @returns null when nobody has said what is fed
+ * @returns null when the feed rate is unknown
  */
 export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | null {
   const { tank, own } = input;

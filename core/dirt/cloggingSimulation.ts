@@ -48,7 +48,7 @@ export interface CloggingSimulation {
 /**
  * Lets a tank’s filters clog day by day, with the visits that are planned; see {@link Clogging}.
  *
- * @returns null when nobody has said what is fed
+ * @returns null when the feed rate is unknown
  */
 export function simulateClogging(input: CloggingInput): CloggingSimulation | null {
   const { own, days, brief = false } = input;

@@ -5,7 +5,7 @@ import type { DirtNumbers } from './dirtNumbers';
 import { SIZE_CLASSES } from './sizeClasses';
 
 /**
- * Dry solids that a tank makes in a day, by size, kg; null when nobody has said what is fed.
+ * Dry solids that a tank makes in a day, by size, kg; null when the feed rate is unknown.
  *
  * @param fed how many times the likely food
  * @source dry solids per dry food, Timmons & Ebeling, from memory; plant litter as a second source.

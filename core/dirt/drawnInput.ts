@@ -19,7 +19,7 @@ export interface Sample {
 /**
  * What a simulation begins from with everything uncertain drawn anew: food, the numbers of the dirt model, and what
  * was assumed of pump, hoses and media; as the filter’s log leaves it where something was learned from it. Null when
- * nobody has said what is fed.
+ * the feed rate is unknown.
  *
  * @param run number of the run, from 0 to sample.runs − 1
  */

@@ -10,7 +10,7 @@ export const ENSEMBLE: Sample = { runs: ENSEMBLE_RUNS, seed: 1 };
 
 /**
  * One run of the ensemble: the same pack with everything uncertain drawn anew. The same number draws the same,
- * wherever it runs. Null when nobody has said what is fed.
+ * wherever it runs. Null when the feed rate is unknown.
  *
  * @param by what service hangs on in the likely run: the course that is drawn
  * @param run number of the run, from 0
@@ -42,7 +42,7 @@ export function earlyPercentileRun(runs: readonly EnsembleRun[]): number | null 
   return order[Math.round(LOW * (order.length - 1))]?.run ?? null;
 }
 
-/** Every run of the ensemble, in order; empty when nobody has said what is fed. */
+/** Every run of the ensemble, in order; empty when the feed rate is unknown. */
 export const ensembleRuns = (input: ForecastInput, by: ServiceBy): EnsembleRun[] =>
   Array.from({ length: ENSEMBLE.runs }, (_, run) => ensembleRun(input, by, run)).filter(
     (run) => run !== null,

@@ -180,7 +180,7 @@ export interface VariantOutlook extends Omit<Variant, 'input'> {
   readonly cleanFlow: number;
 }
 
-/** The plan and the other ways to lay it out, each forecast; empty when nobody has said what is fed. */
+/** The plan and the other ways to lay it out, each forecast; empty when the feed rate is unknown. */
 export const compareVariants = (input: ForecastInput): VariantOutlook[] =>
   variantsOf(input).flatMap(({ key, name, overfill, input: other }) => {
     const found = forecast({ ...other, brief: true });

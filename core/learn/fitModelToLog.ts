@@ -21,7 +21,7 @@ export interface LearnedLog {
  * Learns from a log: fits, leaves out the reading that the others let one expect least, and fits anew until all that
  * is left was to be expected. One at a time, since a bad reading makes its neighbours look odd.
  *
- * @returns null when nobody has said what is fed or nothing was read; `refused` when more than a third of the readings do not fit:
+ * @returns null when the feed rate is unknown or nothing was read; `refused` when more than a third of the readings do not fit:
  *   such a log teaches nothing
  */
 export function fitModelToLog(

@@ -19,7 +19,7 @@ export interface LogModel {
 /** Predictions of a stretch that are kept: a fit asks for the same again and again. */
 const KEPT = 64;
 
-/** The model of a log; null when nobody has said what is fed. */
+/** The model of a log; null when the feed rate is unknown. */
 export function logModel(place: LearningPlace, stretches: readonly LogSegment[]): LogModel | null {
   const food = feedPerDay(place.tank.feed);
   if (food === null || food.likely <= 0) return null;

@@ -59,7 +59,7 @@ export const electricityPerYear = ({ pump }: Pick<Filter, 'pump'>, price: number
 /**
  * What a pack costs: each layer once and in a year, and electricity.
  *
- * @param plan the year’s visits; null: nobody has said what is fed, and nothing is known to be renewed
+ * @param plan the year’s visits; null: the feed rate is unknown, and nothing is known to be renewed
  * @param electricity price of a kilowatt-hour
  */
 export function packCosts(

@@ -33,7 +33,7 @@ export interface FirstClogging {
 
 /**
  * Lets a filter clog until it is due and its biological media have silted for some days: a forecast that stops as soon
- * as a judgement can be made. Null when nobody has said what is fed.
+ * as a judgement can be made. Null when the feed rate is unknown.
  *
  * @param siltDays days after which the silt in biological media is asked for
  */

@@ -7,9 +7,9 @@ export type Objective = (typeof OBJECTIVES)[number];
 
 /** What a pack comes to in every wish. SI; days; money in the keeper’s currency. */
 export interface Figures {
-  /** Days to the next service, HORIZON where it is not due within the year; null: nobody has said what is fed. */
+  /** Days to the next service, HORIZON where it is not due within the year; null: the feed rate is unknown. */
   readonly service: number | null;
-  /** Dirt finer than 100 µm afloat with the clean pack, kg/m³; null: nobody has said what is fed. */
+  /** Dirt finer than 100 µm afloat with the clean pack, kg/m³; null: the feed rate is unknown. */
   readonly fines: number | null;
   /** Time in which a cloud of fines falls to a tenth, s; null: fines are known. */
   readonly clearing: number | null;
@@ -23,7 +23,7 @@ export interface Figures {
   /** Money a year for what is renewed, as far as prices are known, and m³ renewed a year without a price. */
   readonly cost: number;
   readonly unpriced: number;
-  /** Visits and minutes with wet hands a year, two openings at least; null: nobody has said what is fed. */
+  /** Visits and minutes with wet hands a year, two openings at least; null: the feed rate is unknown. */
   readonly visits: number | null;
   readonly minutes: number | null;
   /** Pieces cut, filled in anew or thrown away. */

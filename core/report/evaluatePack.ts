@@ -62,9 +62,9 @@ export interface PackReport {
   readonly predictedTurnover: number;
   /** Least share of the flow that goes through any layer, 0–1; null without layers. */
   readonly leastPassThrough: number | null;
-  /** How clear the clean pack keeps the water; null when nobody has said what is fed. */
+  /** How clear the clean pack keeps the water; null when the feed rate is unknown. */
   readonly clearWater: ReportClearWater | null;
-  /** For how many times today’s food the bacteria are enough; null when nobody has said what is fed. */
+  /** For how many times today’s food the bacteria are enough; null when the feed rate is unknown. */
   readonly bacteria: ReportBacteria | null;
   /** Tanks per second (× 3,600 an hour) at the flow given; null without one. */
   readonly turnover: number | null;

@@ -13,7 +13,7 @@ export interface ReportClearWater {
   readonly without: ClearWater;
 }
 
-/** Clear water of a pack as it goes in; null when nobody has said what is fed. */
+/** Clear water of a pack as it goes in; null when the feed rate is unknown. */
 export function reportClearWater(
   {
     tank,

@@ -65,7 +65,7 @@ function zeoliteOf(filter: Filter, layers: readonly Layer[], { generalHardness }
 const together = (a: ZeoliteBed | null, b: ZeoliteBed | null): ZeoliteBed | null =>
   a === null || b === null ? (a ?? b) : { ...a, capacity: a.capacity + b.capacity };
 
-/** What the bacteria of a tank are followed from, all media staying; null when nobody has said what is fed. */
+/** What the bacteria of a tank are followed from, all media staying; null when the feed rate is unknown. */
 export function tankBiology({ tank, filter, layers, others, now }: TankWithFilters): UncertainTank | null {
   const load = nitrogenPerDay(tank);
   if (load === null || load.likely <= 0) return null;
@@ -94,7 +94,7 @@ export function tankBiology({ tank, filter, layers, others, now }: TankWithFilte
 }
 
 /**
- * A tank that is started with a pack: how long ammonia and nitrite take. Null when nobody has said what is fed.
+ * A tank that is started with a pack: how long ammonia and nitrite take. Null when the feed rate is unknown.
  *
  * @param start how mature filter and tank are
  * @param fed kg N a day; left out: the likely load

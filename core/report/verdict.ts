@@ -21,7 +21,7 @@ export interface Verdict {
   readonly next: Sentence;
 }
 
-/** Why there is no range of days: it is being worked out, nobody has said what is fed, or it could not be worked out. */
+/** Why there is no range of days: it is being worked out, the feed rate is unknown, or it could not be worked out. */
 export type NoService = 'working' | 'no food' | 'failed';
 
 /**

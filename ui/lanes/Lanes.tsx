@@ -118,7 +118,7 @@ export function Lanes({
   );
 }
 
-/** What the bacteria of each layer take up, and the oxygen they leave; none while nobody has said what is fed. */
+/** What the bacteria of each layer take up, and the oxygen they leave; none while the feed rate is unknown. */
 function bacteriaLanes({ bacteria }: PackReport, words: Words): Lane[] {
   if (bacteria === null) return [];
   const of = (layerId: string) => bacteria.layers.find((layer) => layer.layerId === layerId);

@@ -240,7 +240,7 @@ function Status({
   readonly onBegin: () => void;
 }) {
   const words = useWords();
-  // Nothing is forecast where nobody has said what is fed.
+  // Nothing is forecast where the feed rate is unknown.
   const closely = found.considered[0]?.figures.service === null ? 'worked out' : 'forecast';
   const counted = `${words.number(found.tried, 0)} packs tried, ${words.number(found.forecast, 0)} of them ${closely}`;
   if (found.fault !== null) return null;

@@ -18,7 +18,7 @@ export const WISH_NAMES: Readonly<Record<Objective, string>> = {
   change: 'Pieces to change now',
 };
 
-/** Names for a tank of which nobody has said what is fed. */
+/** Names for a tank of which the feed rate is unknown. */
 const UNFED_NAMES: Partial<Readonly<Record<Objective, string>>> = {
   clear: 'Cloudy water clears in',
   cover: 'Surface for bacteria',
@@ -28,7 +28,7 @@ const UNFED_NAMES: Partial<Readonly<Record<Objective, string>>> = {
 export const objectiveName = (wish: Objective, fed: boolean): string =>
   (fed ? undefined : UNFED_NAMES[wish]) ?? WISH_NAMES[wish];
 
-/** The wishes that have a figure where nobody has said what is fed. */
+/** The wishes that have a figure where the feed rate is unknown. */
 const UNFED: readonly Objective[] = ['clear', 'cover', 'turnover', 'change'];
 export const hasFigure = (wish: Objective, fed: boolean): boolean => fed || UNFED.includes(wish);
 

@@ -8,7 +8,7 @@ import { useWorkerAnswer } from './useWorkerAnswer';
 /** A forecast with what it is of: the pack may have changed since. */
 export interface FoundForecast {
   readonly input: ForecastInput;
-  /** null: nobody has said what is fed. */
+  /** null: the feed rate is unknown. */
   readonly forecast: Forecast | null;
 }
 

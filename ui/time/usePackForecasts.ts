@@ -11,7 +11,7 @@ const work = async (inputs: readonly ForecastInput[]): Promise<readonly (Forecas
   return list;
 };
 
-/** Forecasts of several packs, one after the other; null for packs of which nobody has said what is fed. */
+/** Forecasts of several packs, one after the other; null for packs of which the feed rate is unknown. */
 export const usePackForecasts = (
   inputs: readonly ForecastInput[],
 ): WorkerAnswer<readonly ForecastInput[], readonly (Forecast | null)[]> => useWorkerAnswer(inputs, work);
