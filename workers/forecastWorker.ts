@@ -4,7 +4,7 @@ import { earlyPercentileRun, ensembleRun, ensembleRuns } from '@/core/dirt/ensem
 import type { EnsembleRun } from '@/core/dirt/ensembleRange';
 import { forecast, type Forecast } from '@/core/dirt/forecast';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
-import type { ServiceBy } from '@/core/dirt/serviceCourse';
+import type { ServiceBy } from '@/core/dirt/serviceMeasures';
 import { bestChanges, type OfferedChange } from '@/core/explore/bestChanges';
 import { evaluatePack, type PackInput } from '@/core/report/evaluatePack';
 import { compareVariants, type VariantOutlook } from '@/core/explore/variants';

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { COURSE_STEP } from './courseStep';
 import { IdSchema, MomentSchema } from '../document/fields';
 import { PosteriorSchema } from '../dirt/posterior';
-import { MEASURES } from '../dirt/serviceCourse';
+import { MEASURES } from '../dirt/serviceMeasures';
 import { ODD_CAUSES } from '../learn/oddCauses';
 import { VISIT_REASONS, VisitSchema } from '../pack/visit';
 import { HORIZON, MAX_VISITS } from '../pack/visitLimits';

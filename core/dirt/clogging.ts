@@ -12,6 +12,7 @@ import { fillStep } from './fillStep';
 import { flowStep, layerHeads } from './flowStep';
 import { BROWN, fullness, keptShare, MECHANICAL_FULL_SHARE, spongeRoom } from './fullness';
 import { serviceLimits, type ServiceLimits } from './serviceLimits';
+import { isServiceDue } from './serviceMeasures';
 import { settlingRates } from './massBalance';
 import { restoreDirt, restoreState, savedStateOf, saveState } from './savedState';
 import { beginState, type SimulatedFilter, type SimulationState } from './simulationState';
@@ -21,8 +22,8 @@ import { visitStep, worksOf } from './visitStep';
 
 /** Change of the flow through a filter in one step, as a share of its clean flow, at which the step is too long. */
 const MAX_CHANGE = 0.04;
-/** The same of a filter that nobody asks about: it is cleaned again and again, and its day is no answer of ours (calibrated). */
-const MAX_CHANGE_OF_OTHERS = 0.2;
+/** The same where the day of service is no answer of ours: it has passed, or nobody asks about this filter (calibrated). */
+const MAX_CHANGE_UNASKED = 0.2;
 /** A step that is too long is cut in so many, so many times at most: to a sixteenth of a day. */
 const CUT = 4;
 const MAX_CUTS = 2;
@@ -40,7 +41,7 @@ export interface CloggingInput {
   readonly fed?: number;
   /** Times as many slices, and steps: more for checks of convergence, fewer slices for a quick judgement. */
   readonly refine?: { readonly slices: number; readonly steps: number };
-  /** Leaves out what is only drawn, to be quick. */
+  /** Leaves out what is only drawn, and is rough about what comes after service is due, to be quick. */
   readonly brief?: boolean;
   /** Squeezes a sponge on the intake on the days on which it is brown, as a keeper who looks at it does. */
   readonly tendSponge?: boolean;
@@ -107,7 +108,8 @@ export interface Clogging {
  * @returns null when the feed rate is unknown
  */
 export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | null {
-  const { tank, own } = input;
+  const { tank, own, brief = false } = input;
+  const limits = serviceLimits(own.filter);
   const numbers = input.numbers ?? USUAL_DIRT;
   const made = dirtProduction(tank, numbers, input.fed);
   if (made === null) return null;
@@ -141,6 +143,8 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
   let before: CloggingDay | null = null;
   let clean: CloggingDay | null = null;
   let calm = 1;
+  /** Service is due, and how it goes on is only drawn. */
+  let isDue = false;
   let lastStep = 0;
   let full: Float64Array = new Float64Array(own.inFlow.length);
   /** Flow and suspended solids are of what sits in the media now. */
@@ -180,7 +184,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
     const isRough = filters.some(
       ({ balance, cleanThrough }, index) =>
         Math.abs(balance.through - saved[index]!.balance.through) >
-        ((index === 0 ? MAX_CHANGE : MAX_CHANGE_OF_OTHERS) / refine) * cleanThrough,
+        ((index === 0 && !isDue ? MAX_CHANGE : MAX_CHANGE_UNASKED) / refine) * cleanThrough,
     );
     if (isRough && mayUndo) {
       filters.forEach((filter, index) => restoreState(filter, saved[index]!));
@@ -196,7 +200,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
   return {
     state,
     waters,
-    limits: serviceLimits(own.filter),
+    limits,
     cleared: () => clearedBy(filters),
     visit: (visit) => {
       books.removed += visitStep(state, worksOf(visit));
@@ -217,7 +221,8 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
         clogging: heads.map((head, place) => head - none[place]!),
       };
       clean ??= today;
-      calm = before === null || isDaily ? 1 : calmDays(lastStep, before, today, clean);
+      isDue = brief && isServiceDue(limits, clean, today);
+      calm = before === null || isDaily ? 1 : calmDays(isDue, lastStep, before, today, clean);
       before = today;
       return today;
     },

@@ -11,7 +11,7 @@ import type { Geometry } from '../media/geometry';
 import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
-import { courseBy, crossing, serviceDayOf } from './serviceCourse';
+import { courseBy, crossing, serviceCourse, serviceDayOf } from './serviceCourse';
 import { BROWN } from './fullness';
 import { USUAL_DIRT } from './dirtNumbers';
 import { odexClogging } from '../../reference/odexClogging';
@@ -581,6 +581,19 @@ describe('invariants', () => {
     expect(Math.abs(days(1, 16) / usual - 1)).toBeLessThan(0.01);
     expect(Math.abs(days(2, 1) / usual - 1)).toBeLessThan(0.02);
   });
+
+  it.each(cases)(
+    '%s is only drawn roughly once it is due, where a run is brief',
+    (_name, filter, layers, tank) => {
+      const [whole, brief] = [false, true].map((brief) =>
+        simulation(filter, layers, tank, { days: 365, brief }),
+      ) as [CloggingSimulation, CloggingSimulation];
+      expect(serviceDayOf(serviceCourse(brief))).toBe(serviceDayOf(serviceCourse(whole)));
+      whole.through.forEach((through, day) =>
+        expect(Math.abs(brief.through[day]! - through)).toBeLessThan(0.03 * whole.through[0]!),
+      );
+    },
+  );
 
   // Source: Hairer & Wanner’s ODEX on the equations of all slices, written down a second time (reference/odexClogging.ts).
   it.each([

@@ -35,7 +35,7 @@ export function drawnInput(
   const spreads = learned === null ? freshSpreads(filter, food) : [];
   const known = learned === null ? spreads.length : learned.mean.length;
   // What no log tells stands behind what it may: media that stand above a lip.
-  const drawn = normalSample(sample.runs, known + 1, sample.seed)[run]!;
+  const drawn = pointsOf(sample, known + 1)[run]!;
   const factors =
     learned === null
       ? Object.fromEntries(spreads.map(([key, spread], index) => [key, spread ** drawn[index]!]))
@@ -44,6 +44,16 @@ export function drawnInput(
     input,
     filter.spill === null ? factors : { ...factors, narrowed: narrowedAt(drawn[known]!) },
   );
+}
+
+/** The sample drawn last: all runs of an ensemble take their point from the same one. */
+const lastDrawn = { key: '', points: [] as readonly (readonly number[])[] };
+
+/** The points of a sample by run, drawn once for all of its runs. */
+function pointsOf({ runs, seed }: Sample, coordinates: number): readonly (readonly number[])[] {
+  const key = [runs, coordinates, seed].join();
+  if (lastDrawn.key !== key) Object.assign(lastDrawn, { key, points: normalSample(runs, coordinates, seed) });
+  return lastDrawn.points;
 }
 
 /** What is uncertain while nobody has read anything, each with its spread. */

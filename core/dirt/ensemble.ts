@@ -3,7 +3,8 @@ import { drawnInput, type Sample } from './drawnInput';
 import { cloggingInput, type ForecastInput } from './cloggingInput';
 import { simulateClogging } from './cloggingSimulation';
 import { ENSEMBLE_RUNS, LOW, type EnsembleRun } from './ensembleRange';
-import { courseBy, serviceCourse, serviceDayOf, type ServiceBy } from './serviceCourse';
+import { courseBy, serviceCourse, serviceDayOf } from './serviceCourse';
+import type { ServiceBy } from './serviceMeasures';
 
 /** The runs of an ensemble as everybody draws them. */
 export const ENSEMBLE: Sample = { runs: ENSEMBLE_RUNS, seed: 1 };

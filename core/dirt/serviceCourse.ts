@@ -1,16 +1,5 @@
 import type { CloggingSimulation } from './cloggingSimulation';
-import { BROWN, MECHANICAL_FULL_SHARE } from './fullness';
-import type { ServiceLimits } from './serviceLimits';
-
-/** A filter that has little headroom from the start wants service when this share of it is left (calibrated). */
-const OF_CLEAN_HEADROOM = 1 / 3;
-
-/**
- * What calls for service: flow through the pack, height of the water below the rim, dirt that the pack still keeps, or the
- * room that is left in the sponge of an internal filter, which keepers squeeze by eye.
- */
-export const MEASURES = ['through', 'headroom', 'kept', 'sponge'] as const;
-export type ServiceBy = (typeof MEASURES)[number];
+import { limitOf, MEASURES, type ServiceBy } from './serviceMeasures';
 
 /** The course of that by day as a share of its clean value, and the share at which service is due. */
 export interface ServiceCourse {
@@ -30,14 +19,6 @@ export function courseBy(simulation: Simulated, by: ServiceBy): ServiceCourse {
     limit: limitOf(by, clean, simulation.limits),
     course: values.map((value) => (clean > 0 ? value / clean : 0)),
   };
-}
-
-/** Share of its clean value at which a measure calls for service. */
-export function limitOf(by: ServiceBy, clean: number, { through, headroom }: ServiceLimits): number {
-  if (by === 'through') return through;
-  // None when clean: due at once.
-  if (by === 'headroom') return clean <= 0 ? 1 : Math.min(headroom / clean, OF_CLEAN_HEADROOM);
-  return by === 'kept' ? MECHANICAL_FULL_SHARE : 1 - BROWN;
 }
 
 /** All measures that a filter has: only one with a rim has headroom, only one with mechanical layers can be full. */

@@ -2,7 +2,7 @@ import { cutPlan } from '../cut/cutPlan';
 import { piecesToCut } from '../cut/piecesToCut';
 import { forecastInput } from '../dirt/forecastInput';
 import { forecast } from '../dirt/forecast';
-import type { ServiceBy } from '../dirt/serviceCourse';
+import type { ServiceBy } from '../dirt/serviceMeasures';
 import type { Finding } from '../findings/finding';
 import { MATURE_LEAVES } from '../findings/rules/mostMatureLeaves';
 import type { Layer } from '../layers/layer';

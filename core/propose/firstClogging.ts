@@ -4,7 +4,7 @@ import { beginClogging, type CloggingDay } from '../dirt/clogging';
 import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
 import { calibratedInput } from '../dirt/calibratedInput';
 import { decayAt, USUAL_DIRT } from '../dirt/dirtNumbers';
-import { limitOf, MEASURES } from '../dirt/serviceCourse';
+import { limitOf, MEASURES } from '../dirt/serviceMeasures';
 import type { ServiceLimits } from '../dirt/serviceLimits';
 import { siltOf, type Silt } from '../dirt/silt';
 import { SIZE_CLASSES } from '../dirt/sizeClasses';

@@ -2,7 +2,7 @@ import { lifeByDate, type CarbonSurroundings } from '../chemical/carbonDue';
 import type { CloggingDay } from '../dirt/clogging';
 import { keepsDirt } from '../dirt/keepsDirt';
 import { FULL, USED_UP } from '../dirt/fullness';
-import { limitOf, MEASURES } from '../dirt/serviceCourse';
+import { isServiceDue } from '../dirt/serviceMeasures';
 import type { ServiceLimits } from '../dirt/serviceLimits';
 import type { SimulationState } from '../dirt/simulationState';
 import { isBiologicalOnly } from '../layers/layerRole';
@@ -46,16 +46,12 @@ export interface PlanDay {
   readonly longest: number;
 }
 
-/** True when the flow or the headroom is too low, the mechanical layers are full, or the sponge is brown. */
-const isDue = ({ today, clean, limits }: PlanDay): boolean =>
-  MEASURES.some((by) => today[by] < limitOf(by, clean[by], limits) * clean[by]);
-
 /** What hands do in a filter today; null: nothing. */
 export function nextVisit(at: PlanDay): Next | null {
   const { day, inFlow, visits, lives, usedUp } = at;
   const last = visits.at(-1)?.day ?? 0;
   if (day < last + APART) return null;
-  const low = isDue(at);
+  const low = isServiceDue(at.limits, at.clean, at.today);
   const dueDays = inFlow.map(({ layer }, place) => dueDay(layer.id, lives[place] ?? null, visits));
   const isLook = !low && !usedUp.some(Boolean) && !dueDays.some((due) => due !== null && due <= day);
   if (isLook) return day < last + at.longest ? null : { day, works: looked(at), why: 'look' };

@@ -1,4 +1,5 @@
-import { coursesOf, crossing, type ServiceBy, type Simulated } from '../dirt/serviceCourse';
+import { coursesOf, crossing, type Simulated } from '../dirt/serviceCourse';
+import type { ServiceBy } from '../dirt/serviceMeasures';
 
 /** When service is due again, and what calls for it. */
 export interface ServiceFrom {

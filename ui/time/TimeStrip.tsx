@@ -7,7 +7,7 @@ import { area, line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import Link from 'next/link';
 import { useEffect, useState, type ReactNode } from 'react';
-import type { ServiceBy } from '@/core/dirt/serviceCourse';
+import type { ServiceBy } from '@/core/dirt/serviceMeasures';
 import type { Visit } from '@/core/pack/visit';
 import { HORIZON } from '@/core/pack/visitLimits';
 import type { QuantityKind } from '@/core/units/quantity';
