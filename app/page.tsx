@@ -12,14 +12,14 @@ interface Asked {
 }
 
 /** Longest name that is looked for. */
-const LONGEST = 60;
+const MAX_NAME_LENGTH = 60;
 
 export default async function Page({ searchParams }: Asked) {
   const { find, page } = await searchParams;
   const now = new Date().toISOString();
   const { filters, troubles, settings, shelf } = loadHome(database(), now);
   const asked = {
-    find: typeof find === 'string' ? find.trim().slice(0, LONGEST) : '',
+    find: typeof find === 'string' ? find.trim().slice(0, MAX_NAME_LENGTH) : '',
     page: Math.trunc(Number(page)) || 1,
     order: settings.filterOrder,
     away: settings.away,

@@ -15,10 +15,10 @@ addTryOut(db, now);
 shelf.update(db, shelf.get(db).version, DEMO_SHELF);
 
 /** Share of the work between two lines. */
-const STEP = 0.1;
+const MIN_TOLD_STEP = 0.1;
 let said = 0;
 await workOutOutlooks(db, now, (share) => {
-  if (share < said + STEP && share < 1) return;
+  if (share < said + MIN_TOLD_STEP && share < 1) return;
   said = share;
   console.log(`  forecasts from fourteen months of log: ${Math.round(100 * share)} %`);
 });

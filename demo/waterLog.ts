@@ -13,7 +13,7 @@ const KIT = { small: 5e-5, nitrate: 1e-3 / 4.427 } as const;
 /** How far a test strays from the model, as a share. */
 const TEST_NOISE = 0.3;
 /** An hour before the water is changed, for the test. */
-const BEFORE = -1;
+const HOURS_BEFORE_CHANGE = -1;
 
 /**
  * Water changes and tests of a water, oldest first: what the model has of ammonia, nitrite and nitrate, read off with a
@@ -53,7 +53,7 @@ export function waterLog(
     return [
       {
         kind: 'test',
-        ...common('test', BEFORE),
+        ...common('test', HOURS_BEFORE_CHANGE),
         ammonia: read(bacteria.water.ammonia ?? 0, KIT.small),
         nitrite: read(bacteria.water.nitrite ?? 0, KIT.small),
         nitrate: read(nitrate, KIT.nitrate),

@@ -274,7 +274,7 @@ function slide(input: ForecastInput): () => unknown {
 }
 
 /** Milliseconds from the press until there are proposals, and until the search has come to its end; as text, as above. */
-const PROPOSED = `new Promise((resolve) => {
+const PROPOSAL_TIMES = `new Promise((resolve) => {
   const begin = performance.now();
   let first = null;
   const look = () => {
@@ -290,7 +290,7 @@ const PROPOSED = `new Promise((resolve) => {
 })`;
 
 /** Milliseconds from the next move of the pointer until the range of the next service is told anew; as text, as above. */
-const RANGED = `window.neatRanged = new Promise((resolve) => {
+const RANGE_TIME = `window.neatRanged = new Promise((resolve) => {
   let begin = null;
   let isGone = false;
   const look = () => {
@@ -328,7 +328,7 @@ await serveDemo(PORT, async (url) => {
   for (let step = 0; step < DRAG_STEPS; step += 1)
     await page.mouse.move(x - 40 * Math.sin((step / DRAG_STEPS) * 4 * Math.PI), y);
   const frames = await page.evaluate<number[]>('window.neatFrames');
-  await page.evaluate(RANGED);
+  await page.evaluate(RANGE_TIME);
   await page.mouse.move(x - 20, y);
   const range = await page.evaluate<number>('window.neatRanged');
   await page.mouse.up();
@@ -344,7 +344,7 @@ await serveDemo(PORT, async (url) => {
     await fresh.goto(`${url}/filter/reed-bench/plan`);
     await fresh.getByTestId('verdict-next').filter({ hasNotText: 'Working out' }).waitFor();
     await fresh.waitForTimeout(A_WHILE);
-    waits.push(await fresh.evaluate<{ first: number; all: number }>(PROPOSED));
+    waits.push(await fresh.evaluate<{ first: number; all: number }>(PROPOSAL_TIMES));
     await fresh.close();
   }
   print(

@@ -20,7 +20,7 @@ const place = { tank, filter, others: [] };
 
 /** Part of the way to the service that is read, fewer draws and runs than the app takes, and days that are followed. */
 const PART = 0.8;
-const DRAWS = 100;
+const SAMPLES = 100;
 const RUNS = { runs: 20, seed: 1 };
 const DAYS = 80;
 
@@ -48,7 +48,7 @@ for (let seed = 0; seed < Number(count); seed += 1) {
   if (learned === null || 'refused' in learned) continue;
   const input = {
     ...{ tank, filter, layers, others: [], visits: [], days: DAYS, brief: true },
-    learned: drawPosterior(learned, DRAWS),
+    learned: drawPosterior(learned, SAMPLES),
   };
   const runs = Array.from({ length: RUNS.runs }, (_, run) => ensembleRun(input, 'through', run, RUNS)!);
   const range = ensembleRange(runs)!;

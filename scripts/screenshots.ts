@@ -8,7 +8,7 @@ import { ROOT, say } from './prepare.mjs';
 import { serveDemo } from './serveDemo';
 
 const PORT = '3049';
-const OUT = path.join(ROOT, 'docs', 'screenshots');
+const OUTPUT_FOLDER = path.join(ROOT, 'docs', 'screenshots');
 const DESK = { width: 1280, height: 800 };
 /** Milliseconds that a filter’s log may take to learn from. */
 const LEARNING = 120_000;
@@ -223,7 +223,7 @@ const named = process.argv.slice(2);
 const isWanted = ({ name }: View): boolean => named.length === 0 || named.includes(name);
 
 await serveDemo(PORT, async (url) => {
-  mkdirSync(OUT, { recursive: true });
+  mkdirSync(OUTPUT_FOLDER, { recursive: true });
   const browser = await chromium.launch(playwrightConfig.use?.launchOptions);
   for (const { name, address, size, scheme, act } of VIEWS.filter(isWanted)) {
     const page = await browser.newPage({
@@ -235,7 +235,7 @@ await serveDemo(PORT, async (url) => {
     await page.goto(url + address, { waitUntil: 'networkidle' });
     await page.evaluate(() => document.fonts.ready);
     await act?.(page);
-    await page.screenshot({ path: path.join(OUT, `${name}.png`) });
+    await page.screenshot({ path: path.join(OUTPUT_FOLDER, `${name}.png`) });
     await page.close();
     say(name);
   }

@@ -6,7 +6,7 @@ import process from 'node:process';
 import { build, makeDemoDatabase, ROOT } from './prepare.mjs';
 
 /** Milliseconds between two looks whether the app answers, and how many looks it is given. */
-const PAUSE = 100;
+const PAUSE_MS = 100;
 const LOOKS = 200;
 
 /** Builds the app, serves it with a demo database of its own for as long as `act` takes, and clears up behind it. */
@@ -28,7 +28,7 @@ export async function serveDemo(port: string, act: (url: string) => Promise<void
     );
   try {
     for (let look = 0; look < LOOKS && !(await answers()); look += 1)
-      await new Promise((wake) => setTimeout(wake, PAUSE));
+      await new Promise((wake) => setTimeout(wake, PAUSE_MS));
     await act(url);
   } finally {
     server.kill('SIGKILL');

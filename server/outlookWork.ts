@@ -9,9 +9,9 @@ import { noteFailure } from './requestLog';
 import { outlookInput } from './outlookInput';
 
 /** Milliseconds between a change and the work on it: entries come in one after the other. */
-const PAUSE = 800;
+const PAUSE_MS = 800;
 /** Milliseconds without a page or a change after which what nobody looks at and nothing is due of is worked out too. */
-const IDLE = 3_000;
+const IDLE_MS = 3_000;
 /** Filters that were looked at last and come first: as many as a keeper has tabs open. */
 const LOOKED_AT = 3;
 /** Times that a filter is tried whose thread ended without an answer. */
@@ -83,7 +83,7 @@ export async function stopOutlooks(): Promise<void> {
 /** Something was changed: what is old is looked for, after a moment. */
 export function wakeOutlooks(): void {
   work().lastUse = performance.now();
-  schedule(PAUSE);
+  schedule(PAUSE_MS);
 }
 
 /** A page of a filter is drawn: it comes first. */
@@ -150,12 +150,12 @@ function begin(): void {
   state.pool ??= outlookPool(process.cwd());
   for (;;) {
     if (state.running.size >= state.pool.threads) return;
-    const isIdle = performance.now() - state.lastUse >= IDLE;
+    const isIdle = performance.now() - state.lastUse >= IDLE_MS;
     const open = waiting.filter(({ filterId }) => !state.running.has(filterId));
     if (open.length === 0) return;
     const next = nextOutlook(db, open, [...state.looked].reverse(), isIdle, new Date().toISOString());
     if (next === null) {
-      schedule(IDLE);
+      schedule(IDLE_MS);
       return;
     }
     void run(db, next, open.length - 1);

@@ -1,7 +1,7 @@
 /** Facts of each filter that were worked out last, with what they were worked out from. */
 const known = new Map<string, { readonly from: readonly unknown[]; readonly facts: unknown }>();
 /** Most filters that are remembered. */
-const MOST = 2000;
+const MAX_REMEMBERED = 2000;
 
 /**
  * What is worked out of a filter, once for as long as all that it is worked out from is the very same: documents read
@@ -14,7 +14,7 @@ export function rememberedFacts<T>(key: string, from: readonly unknown[], workOu
   const found = known.get(key);
   if (found !== undefined && same(found.from, from)) return found.facts as T;
   const facts = workOut();
-  if (known.size >= MOST) known.clear();
+  if (known.size >= MAX_REMEMBERED) known.clear();
   known.set(key, { from, facts });
   return facts;
 }

@@ -4,7 +4,7 @@ import { constants } from 'node:os';
  * Milliseconds for answers that are under way. After them the app ends whatever is still open: a browser may hold a
  * connection that it has never used, and the server would wait for it for as long as the browser is there.
  */
-const GRACE = 700;
+const GRACE_MS = 700;
 
 /** What is to be ended before the app ends: streams that stay open, threads. */
 interface Shutdown {
@@ -38,6 +38,6 @@ export function watchShutdown(): void {
       shutdown.begun = true;
       [...shutdown.ends].forEach((end) => end());
       // As the shell counts an end by a signal.
-      setTimeout(() => process.exit(128 + constants.signals[signal]), GRACE).unref();
+      setTimeout(() => process.exit(128 + constants.signals[signal]), GRACE_MS).unref();
     });
 }

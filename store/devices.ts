@@ -19,10 +19,10 @@ export type Pairing =
   | { readonly kind: 'none' };
 
 /** Letters and digits that nobody takes for another, and how many make a code: 40 bits. */
-const SIGNS = '23456789ABCDEFGHJKLMNPQRSTUVWXYZ';
+const CODE_LETTERS = '23456789ABCDEFGHJKLMNPQRSTUVWXYZ';
 const SIGNS_IN_CODE = 8;
 /** For how long a code holds, ms, and how many wrong ones end it. */
-const HOLDS = 10 * 60_000;
+const CODE_LIFE_MS = 10 * 60_000;
 export const MAX_WRONG = 10;
 /** A device’s last visit is written down at most this often, ms: most requests write nothing. */
 const SEEN_EVERY = 60_000;
@@ -34,8 +34,11 @@ const plain = (code: string): string => code.toUpperCase().replaceAll(/[^A-Z0-9]
 export const devices = {
   /** Makes a new code, in place of any there was. It is known only here and now: what is stored is its hash. */
   newCode(db: Db, now: string): { readonly code: string; readonly endsAt: string } {
-    const code = Array.from({ length: SIGNS_IN_CODE }, () => SIGNS[randomInt(SIGNS.length)]).join('');
-    const endsAt = new Date(Date.parse(now) + HOLDS).toISOString();
+    const code = Array.from(
+      { length: SIGNS_IN_CODE },
+      () => CODE_LETTERS[randomInt(CODE_LETTERS.length)],
+    ).join('');
+    const endsAt = new Date(Date.parse(now) + CODE_LIFE_MS).toISOString();
     db.prepare(
       `INSERT INTO pairing_code (id, code_hash, ends_at, wrong) VALUES ('code', ?, ?, 0)
        ON CONFLICT (id) DO UPDATE SET code_hash = excluded.code_hash, ends_at = excluded.ends_at, wrong = 0`,

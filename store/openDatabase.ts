@@ -13,7 +13,7 @@ const BUSY_TIMEOUT = 5000;
 /** Marks a database file as this app's own, "NEAT"; the fourth migration writes it. */
 export const APPLICATION_ID = 0x4e454154;
 /** Migrations that a database may have seen before it was marked. */
-const UNMARKED = 3;
+const MAX_UNMARKED_MIGRATIONS = 3;
 
 /** Where SQLite's file header keeps two numbers, bytes (sqlite.org, database file format, 1.3). */
 const HEADER = { length: 100, start: 'SQLite format 3\0', userVersion: 60, applicationId: 68 } as const;
@@ -113,7 +113,7 @@ function lookInto(file: string): Marks {
 function checkOwn(file: string, { applicationId, version, tableCount }: Marks, known: number): void {
   const own =
     applicationId === APPLICATION_ID ||
-    (applicationId === 0 && version <= UNMARKED && (version > 0 || tableCount === 0));
+    (applicationId === 0 && version <= MAX_UNMARKED_MIGRATIONS && (version > 0 || tableCount === 0));
   if (!own && !(applicationId === 0 && version > known))
     throw new DatabaseError(
       `The database ${file} belongs to another program. Nothing was changed. Name another file for this app, or move this one away.`,

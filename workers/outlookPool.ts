@@ -7,7 +7,7 @@ import type { OutlookInput } from '@/core/care/workOutOutlook';
 import type { OutlookTask } from './outlookThread';
 
 /** The thread’s own file, run from its source: pages are bundled, threads of the server are not. */
-const THREAD = ['workers', 'outlookThread.ts'];
+const THREAD_FILE = ['workers', 'outlookThread.ts'];
 /** Milliseconds for which a thread without work is kept. */
 const KEPT_IDLE = 30_000;
 
@@ -33,7 +33,7 @@ export interface OutlookPool {
 /** @param root the project’s folder */
 export function outlookPool(root: string, threads = threadsFor(os.availableParallelism())): OutlookPool {
   const pool = new Piscina({
-    filename: path.join(root, ...THREAD),
+    filename: path.join(root, ...THREAD_FILE),
     execArgv: ['--import', 'tsx'],
     env: { ...process.env, TSX_TSCONFIG_PATH: path.join(root, 'tsconfig.run.json') },
     minThreads: 0,

@@ -3,7 +3,7 @@ import type { Outlook } from '@/core/care/outlook';
 import { workOutOutlook, type OutlookInput } from '@/core/care/workOutOutlook';
 
 /** Least share of the work between two messages, so that telling costs nothing. */
-const STEP = 0.02;
+const MIN_TOLD_STEP = 0.02;
 
 /** What is given to a thread: the input, and where to tell how far it has come, 0–1. */
 export interface OutlookTask {
@@ -15,7 +15,7 @@ export interface OutlookTask {
 export default function outlookThread({ input, port }: OutlookTask): Outlook {
   let told = -1;
   return workOutOutlook(input, (share) => {
-    if (share < told + STEP) return;
+    if (share < told + MIN_TOLD_STEP) return;
     told = share;
     port.postMessage(share);
   });

@@ -7,9 +7,9 @@ import { pairPage } from '@/ui/settings/pairPage';
 export const dynamic = 'force-dynamic';
 
 /** Longest code that is looked at. */
-const LONGEST = 40;
+const MAX_CODE_LENGTH = 40;
 /** For how long a device stays paired unless it is removed, s: browsers keep no cookie longer. */
-const STAYS = 400 * DAY;
+const PAIRED_FOR_S = 400 * DAY;
 
 const page = (code: string, fault: string | null, status: number): Response =>
   new Response(pairPage(PAIRING_PATH, code, fault), {
@@ -25,14 +25,14 @@ const page = (code: string, fault: string | null, status: number): Response =>
 
 /** The form; a code in the address is filled in, never taken without a press. */
 export const GET = (request: Request): Response =>
-  page((new URL(request.url).searchParams.get('code') ?? '').slice(0, LONGEST), null, 200);
+  page((new URL(request.url).searchParams.get('code') ?? '').slice(0, MAX_CODE_LENGTH), null, 200);
 
 /** Pairs a device: it gets a secret that only its browser keeps. */
 export async function POST(request: Request): Promise<Response> {
   const form = await request.formData().catch(() => null);
   const text = (name: string): string => {
     const value = form?.get(name);
-    return typeof value === 'string' ? value.slice(0, LONGEST + LONGEST) : '';
+    return typeof value === 'string' ? value.slice(0, MAX_CODE_LENGTH + MAX_CODE_LENGTH) : '';
   };
   const result = devices.pair(database(), text('code'), text('name'), new Date().toISOString());
   if (result.kind === 'wrong')
@@ -48,7 +48,7 @@ export async function POST(request: Request): Promise<Response> {
     headers: {
       location: '/',
       'cache-control': 'no-store',
-      'set-cookie': `${DEVICE_COOKIE}=${result.secret}; Path=/; Max-Age=${STAYS}; HttpOnly; Secure; SameSite=Strict`,
+      'set-cookie': `${DEVICE_COOKIE}=${result.secret}; Path=/; Max-Age=${PAIRED_FOR_S}; HttpOnly; Secure; SameSite=Strict`,
     },
   });
 }

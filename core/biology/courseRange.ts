@@ -29,12 +29,12 @@ type Course = { readonly ammonia: Float64Array; readonly nitrite: Float64Array }
 const RUNS = 24;
 const [LOW, HIGH] = [0.1, 0.9];
 /** Normal deviate of the ends of a likely range: a tenth lies beyond each. */
-const END = 1.2816;
+const NORMAL_90 = 1.2816;
 
 /** A value drawn around the likely one; its range ends where one in ten lies beyond. */
 const drawn = ({ low, likely, high }: Range, deviate: number): number => {
   const end = deviate < 0 ? low : high;
-  return likely > 0 && end > 0 ? likely * (end / likely) ** (Math.abs(deviate) / END) : likely;
+  return likely > 0 && end > 0 ? likely * (end / likely) ** (Math.abs(deviate) / NORMAL_90) : likely;
 };
 
 /** The tank at the careful end of its range: more food, and less film outside the filter. What a plan must hold for. */

@@ -9,7 +9,7 @@ export type CoverLimit = 'surface' | 'oxygen' | 'passThrough' | 'temperature' | 
 const COUNTS = 0.1;
 
 /** Oxygen beyond anything that water holds, kg/m³. */
-const PLENTY = 1;
+const UNLIMITED_OXYGEN = 1;
 
 /** The load borne, kg N a day, as things are and with each limit lifted; the limit that gains most. */
 export interface CoverLimits {
@@ -50,7 +50,7 @@ export function coverLimits(
   const lifted = {
     passThrough: borneAt(changed({ passThrough: 1 }), celsius),
     silt: borneAt(changed({ open: 1 }), celsius),
-    oxygen: borneAt(changed({ oxygen: PLENTY }), celsius, PLENTY),
+    oxygen: borneAt(changed({ oxygen: UNLIMITED_OXYGEN }), celsius, UNLIMITED_OXYGEN),
     temperature: celsius < RATES_AT ? borneAt(layers, RATES_AT) : borne,
   };
   const [best] = (['passThrough', 'silt', 'oxygen', 'temperature'] as const)

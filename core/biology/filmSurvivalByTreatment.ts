@@ -17,7 +17,7 @@ export const FILM_KEPT: Readonly<Record<Cleaning, number>> = {
 };
 
 /** What a treatment of a layer means for its film. Salt water, in which zeolite and resin recharge, kills it. */
-const CLEANED: Readonly<Record<Treatment, Cleaning>> = {
+const CLEANING_BY_TREATMENT: Readonly<Record<Treatment, Cleaning>> = {
   keep: 'none',
   move: 'none',
   cut: 'none',
@@ -42,6 +42,6 @@ export function filmSurvivalByTreatment(
   treatment: Treatment | null,
   rinseWater: 'tank water' | 'tap water',
 ): number {
-  const cleaning = CLEANED[treatment ?? 'keep'];
+  const cleaning = CLEANING_BY_TREATMENT[treatment ?? 'keep'];
   return FILM_KEPT[rinseWater === 'tap water' && RINSED.includes(cleaning) ? 'tap water' : cleaning];
 }

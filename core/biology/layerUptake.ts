@@ -32,7 +32,7 @@ export interface Uptake {
 }
 
 /** Rounds in which oxygen and uptake are brought to agree; each moves a hundredth of the one before. */
-const ROUNDS = 3;
+const UPTAKE_ITERATIONS = 3;
 
 /**
  * What each layer takes up of the ammonia and nitrite in the steady state, and how much oxygen the water has left on its
@@ -54,7 +54,7 @@ export function layerUptake(
   let inside = layers.map(() => oxygen);
   let after = inside;
   let answer: Uptake = { layers: [], ammonia: null, nitrite: null };
-  for (let round = 0; round < ROUNDS; round += 1) {
+  for (let round = 0; round < UPTAKE_ITERATIONS; round += 1) {
     const places = [
       ...layers.map(({ surface }, index) => ({ surface, oxygen: inside[index] ?? oxygen })),
       ...outside,

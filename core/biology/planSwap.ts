@@ -36,7 +36,7 @@ export interface PlannedSwap {
 const MIN_APART = 3;
 const MAX_APART = 28;
 /** Smallest share of a piece that is worth a stage. */
-const CRUMB = 1e-6;
+const MIN_STAGE_SHARE = 1e-6;
 
 /** Shares that hands can divide a bag or a pad into. */
 const PLAIN_SHARES = [0, 1 / 4, 1 / 3, 1 / 2, 2 / 3, 3 / 4, 1] as const;
@@ -81,7 +81,7 @@ export function stagesOf(
   apart: number,
 ): Pick<SwapStage, 'day' | 'parts'>[] {
   // What has no film to speak of counts a little, so that it is shared out as well.
-  const weightOf = (piece: SwapPiece): number => Math.max(piece.surface, piece.newSurface, CRUMB);
+  const weightOf = (piece: SwapPiece): number => Math.max(piece.surface, piece.newSurface, MIN_STAGE_SHARE);
   const all = pieces.reduce((sum, piece) => sum + weightOf(piece), 0);
   const size = all / count;
   const stages: { key: string; share: number }[][] = Array.from({ length: count }, () => []);
@@ -95,8 +95,8 @@ export function stagesOf(
       let given = 0;
       for (let stage = stageAt(begins); stage <= stageAt(ends); stage += 1) {
         const to = stage === count - 1 ? ends : Math.min(ends, (stage + 1) * size);
-        const upTo = to >= ends - CRUMB * weight ? 1 : plainShare((to - begins) / weight);
-        if (upTo - given > CRUMB) stages[stage]!.push({ key: piece.key, share: upTo - given });
+        const upTo = to >= ends - MIN_STAGE_SHARE * weight ? 1 : plainShare((to - begins) / weight);
+        if (upTo - given > MIN_STAGE_SHARE) stages[stage]!.push({ key: piece.key, share: upTo - given });
         given = Math.max(given, upTo);
       }
     }

@@ -30,15 +30,15 @@ export interface SwapCourse extends CycleCourse {
 }
 
 /** Days that are followed after the last stage. */
-const AFTER = 28;
+const DAYS_AFTER_LAST_STAGE = 28;
 /** Share of the media that go below which none is left. */
-const CRUMB = 1e-6;
+const MIN_MEDIA_SHARE = 1e-6;
 /** Homes of bacteria: media that go, media that stay or come, and the tank. */
 const [GOES, STAYS, TANK] = [0, 1, 2] as const;
 
 /** Days that a swap is followed for. */
 export const swapDays = (stages: readonly Pick<SwapStage, 'day'>[]): number =>
-  Math.max(0, ...stages.map(({ day }) => day)) + AFTER;
+  Math.max(0, ...stages.map(({ day }) => day)) + DAYS_AFTER_LAST_STAGE;
 
 /**
  * Ammonia, nitrite and nitrate through a staged swap. The tank begins with what grew under its load; what goes out takes
@@ -57,7 +57,7 @@ export function swapCourse(
   water: readonly CycleEvent[] = [],
 ): SwapCourse {
   const all = pieces.reduce((sum, { surface }) => sum + surface, 0);
-  const staying = tank.staying > CRUMB * all ? tank.staying : 0;
+  const staying = tank.staying > MIN_MEDIA_SHARE * all ? tank.staying : 0;
   const homes = [all, staying, tank.outside].map((surface) => ({ surface, oxygen: tank.oxygen }));
   const rest = steadyState(NITRIFIERS.ammonia, homes, tank.load, tank.celsius)?.nitrogen ?? LIMITS.ammonia;
   const takes = ({ zeolite }: SwapPiece): number =>
@@ -76,7 +76,7 @@ export function swapCourse(
   const bed = (left: number): ZeoliteBed | null => {
     const affinity =
       tank.zeolite?.affinity ?? pieces.find(({ zeolite }) => zeolite !== null)?.zeolite?.affinity;
-    const both = (tank.zeolite?.capacity ?? 0) + (left > CRUMB * capacity ? left : 0);
+    const both = (tank.zeolite?.capacity ?? 0) + (left > MIN_MEDIA_SHARE * capacity ? left : 0);
     return affinity === undefined || both <= 0 ? null : { capacity: both, affinity };
   };
   const swaps = [...stages]
@@ -93,8 +93,8 @@ export function swapCourse(
       );
       const over = left - gone;
       // Shares add up to one only to within rounding: a crumb that is left is none.
-      const kept = over > CRUMB * all ? over / left : 0;
-      left = over > CRUMB * all ? over : 0;
+      const kept = over > MIN_MEDIA_SHARE * all ? over / left : 0;
+      left = over > MIN_MEDIA_SHARE * all ? over : 0;
       stays += sum(({ newSurface }) => newSurface);
       load += sum(takes);
       exchanges -= sum(({ zeolite }) => zeolite?.capacity ?? 0);

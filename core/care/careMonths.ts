@@ -50,7 +50,7 @@ export interface CareMonthsInput {
 }
 
 const MONTHS_A_YEAR = 12;
-const NOTHING: Burden = { minutes: 0, money: 0, unpriced: 0 };
+const NO_BURDEN: Burden = { minutes: 0, money: 0, unpriced: 0 };
 
 /**
  * The months of a filter, from one to another, both counted: minutes and money as logged and as planned, and what was
@@ -131,7 +131,7 @@ const sumOf = (
         money: sum.money + burden.money,
         unpriced: sum.unpriced + burden.unpriced,
       }),
-      NOTHING,
+      NO_BURDEN,
     );
 
 /** What an entry of the log took; null: nothing that hands or money went into. */
@@ -143,7 +143,7 @@ function burdenOf(
 ): Burden | null {
   if (entry.kind === 'repacked')
     return {
-      ...NOTHING,
+      ...NO_BURDEN,
       minutes: visitBurden(
         filter,
         inFlow,

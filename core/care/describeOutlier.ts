@@ -8,7 +8,7 @@ interface CauseWords {
   readonly check: string;
 }
 
-const WORDS: Readonly<Record<OddCause, CauseWords>> = {
+const WORDS_BY_CAUSE: Readonly<Record<OddCause, CauseWords>> = {
   food: {
     cause: 'a different amount of food from the one you entered',
     check: 'Weigh a day’s food and enter it under Measure.',
@@ -55,8 +55,8 @@ export function describeOutlier({ kind, value, low, high, causes }: OddReading):
     state,
     causes: `Most likely: ${causes
       .slice(0, 3)
-      .map(({ cause, share }) => `${WORDS[cause].cause} (${percent(share)})`)
+      .map(({ cause, share }) => `${WORDS_BY_CAUSE[cause].cause} (${percent(share)})`)
       .join(', ')}.`,
-    check: WORDS[first.cause].check,
+    check: WORDS_BY_CAUSE[first.cause].check,
   };
 }

@@ -3,7 +3,7 @@ import { sentence, type Sentence } from '../units/sentence';
 import type { PerDay, WaterLost } from './waterLost';
 import { DAY } from '../units/time';
 
-const ASSUMED: Readonly<Record<WaterLost['assumed'][number], string>> = {
+const ASSUMPTION_WORDS: Readonly<Record<WaterLost['assumed'][number], string>> = {
   lid: 'whether there is a lid',
   room: 'the temperature of the room',
   humidity: 'its humidity',
@@ -26,6 +26,8 @@ export function describeWaterLoss(lost: WaterLost): {
       : sentence`Your top-ups match normal evaporation.`,
     why: sentence`${`${topUps} top-ups`} in ${{ kind: 'days', si: days * DAY }}: ${{ kind: 'volume', si: poured.likely }} a day. Evaporation takes ${range(evaporated)} a day.`,
     assumed:
-      assumed.length === 0 ? null : `Not entered, so assumed: ${joined(assumed.map((key) => ASSUMED[key]))}.`,
+      assumed.length === 0
+        ? null
+        : `Not entered, so assumed: ${joined(assumed.map((key) => ASSUMPTION_WORDS[key]))}.`,
   };
 }

@@ -77,12 +77,12 @@ export const DUE_KINDS: readonly LogEntry['kind'][] = [
 ];
 
 /** Days ahead that are looked at: further off, a date is a guess. */
-const AHEAD = 60;
+const MAX_DAYS_AHEAD = 60;
 /** Days that a service is moved towards a water change (calibrated: so near the forecast is not known). */
-const NEAR = 3;
+const MAX_DAYS_TO_WATER_CHANGE = 3;
 
 /** Days by which the work on a part is moved to the next visit (calibrated: its date is a custom). */
-const TOGETHER = 14;
+const MAX_DAYS_TO_NEXT_VISIT = 14;
 
 /** All that is due within two months, soonest first. */
 export function dueList(input: DueInput): Due[] {
@@ -100,7 +100,7 @@ export function dueList(input: DueInput): Due[] {
   ]
     .filter((item) => item !== null)
     .map((item) => putOff(item, input))
-    .filter(({ inDays }) => inDays <= AHEAD)
+    .filter(({ inDays }) => inDays <= MAX_DAYS_AHEAD)
     .sort((a, b) => a.inDays - b.inDays);
 }
 
@@ -199,7 +199,7 @@ const VERBS: Readonly<Record<Work, string>> = {
   recharge: 'recharge',
 };
 
-const WHY: Readonly<Record<OutlookForecast['visits'][number]['why'], string>> = {
+const WORDS_BY_REASON: Readonly<Record<OutlookForecast['visits'][number]['why'], string>> = {
   flow: '',
   'used up': 'It is used up: hardly any water gets through it.',
   spent: 'It has reached the end of its life.',
@@ -233,7 +233,7 @@ function nextVisit({ filter, layers, outlook, now }: DueInput, water: Wanted | n
   // The plan begins on the day it was made: what was due before is overdue since the end of its range.
   const overdue = ahead.latest === null ? 0 : Math.ceil(ahead.latest - daysBetween(ahead.packedAt, now));
   const inDays = planned > 0 ? planned : Math.min(0, overdue);
-  const together = water !== null && Math.abs(water.inDays - inDays) <= NEAR;
+  const together = water !== null && Math.abs(water.inDays - inDays) <= MAX_DAYS_TO_WATER_CHANGE;
   const rinses = visit.works.some(({ work }) => work === 'squeeze' || work === 'rinse');
   return {
     key: visitKey(filter.id),
@@ -244,7 +244,7 @@ function nextVisit({ filter, layers, outlook, now }: DueInput, water: Wanted | n
       visit.why === 'look'
         ? sentence`Look into the filter${works.length === 0 ? '' : `: ${joined(works)}`}.`
         : sentence`${upperFirst(joined(works))}.`,
-    why: sentence`${visit.why === 'flow' ? WHY_SERVICE[ahead.by] : WHY[visit.why]}`,
+    why: sentence`${visit.why === 'flow' ? WHY_SERVICE[ahead.by] : WORDS_BY_REASON[visit.why]}`,
     minutes: visit.minutes,
     bring: [
       ...(rinses ? ['old tank water'] : []),
@@ -425,7 +425,8 @@ function partsDue({ filter, log, now }: DueInput, visit: Wanted | null): Wanted[
     // Nobody knows when: at the next visit, or with the first entry that says so.
     if (done === null && visit === null) return [];
     const inDays = done === null ? 0 : daysUntil(done, PART_LIVES[key], now);
-    const withVisit = visit !== null && (done === null || Math.abs(inDays - visit.inDays) <= TOGETHER);
+    const withVisit =
+      visit !== null && (done === null || Math.abs(inDays - visit.inDays) <= MAX_DAYS_TO_NEXT_VISIT);
     return [
       {
         key: `${key} ${filter.id}`,

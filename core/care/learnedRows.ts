@@ -27,8 +27,8 @@ const LABELS: Readonly<Record<LearnedRow['key'], string>> = {
 };
 
 /** Standard normal value of the range that four of five lie within. */
-const EIGHTY = 1.2816;
-const NARROWED = 0.8;
+const NORMAL_90 = 1.2816;
+const MAX_NARROWED_SHARE = 0.8;
 
 /** What a log taught, number by number; empty when the feed rate is unknown. */
 export function learnedRows({ mean, root }: Posterior, tank: Pick<Tank, 'feed'>): LearnedRow[] {
@@ -38,7 +38,7 @@ export function learnedRows({ mean, root }: Posterior, tank: Pick<Tank, 'feed'>)
   const spreads = root.map((row) => Math.hypot(...row));
   const at = (way: number) =>
     learnedFactors(
-      mean.map((value, place) => value + way * EIGHTY * (spreads[place] ?? 0)),
+      mean.map((value, place) => value + way * NORMAL_90 * (spreads[place] ?? 0)),
       food,
     );
   const [low, likely, high] = [at(-1), at(0), at(1)];
@@ -48,6 +48,6 @@ export function learnedRows({ mean, root }: Posterior, tank: Pick<Tank, 'feed'>)
     factor: likely[key] ?? 1,
     low: low[key] ?? 1,
     high: high[key] ?? 1,
-    told: (spreads[place] ?? 1) < NARROWED,
+    told: (spreads[place] ?? 1) < MAX_NARROWED_SHARE,
   }));
 }

@@ -208,7 +208,7 @@ export interface Donation {
 }
 
 /** Share of the film that comes through the move, wet and within the hour: as through a gentle swish. */
-const MOVED = FILM_KEPT.swish;
+const FILM_KEPT_IN_MOVE = FILM_KEPT.swish;
 
 /**
  * The piece of which most may go: at most a third of it, and no more than leaves its tank enough for its own food at the
@@ -243,13 +243,13 @@ export function donorsFor(to: GivingTank | null, all: readonly GivingTank[]): Do
       const given = share * home.bears;
       const against = to?.load ?? null;
       const covers = (end: keyof Range): number =>
-        (MOVED * given * (atOnce[end] / atOnce.likely)) / (against ?? 1);
+        (FILM_KEPT_IN_MOVE * given * (atOnce[end] / atOnce.likely)) / (against ?? 1);
       return [
         {
           from,
           home,
           volume: share * home.volume,
-          bears: MOVED * given,
+          bears: FILM_KEPT_IN_MOVE * given,
           covers:
             against === null ? null : { low: covers('low'), likely: covers('likely'), high: covers('high') },
           leaves: atOnce.low * (1 - given / (atOnce.likely * load)),

@@ -30,7 +30,7 @@ export interface Paired {
 }
 
 /** Ways that are compared, days. */
-const WAYS = [7, 14, 28, 'when due', 'without'] as const;
+const CLEANING_INTERVALS = [7, 14, 28, 'when due', 'without'] as const;
 /** Fewer runs than a forecast that is read by the day: four of them are compared (calibrated: ends within a tenth). */
 const SAMPLE: Sample = { runs: 32, seed: 1 };
 
@@ -66,7 +66,7 @@ function easiest(others: readonly OnTank[]): OnTank | null {
 export function pairedOutlooks(input: ForecastInput): Paired | null {
   const other = easiest(input.others);
   if (other === null) return null;
-  const outlooks = WAYS.map((way) => outlookOf(input, other, way));
+  const outlooks = CLEANING_INTERVALS.map((way) => outlookOf(input, other, way));
   const known = outlooks.filter((outlook) => outlook !== null);
   return known.length < outlooks.length ? null : { otherId: other.filter.id, outlooks: known };
 }

@@ -10,7 +10,7 @@ export interface LookAdvice {
 }
 
 /** Hours after a service for which brown water is loosened dirt (common practice, no source: minutes to hours). */
-const SETTLES = 24;
+const HOURS_OF_LOOSENED_DIRT = 24;
 
 /** What is looked for where a look shows something. */
 const SYMPTOM_OF: Readonly<Partial<Record<Look, Symptom>>> = {
@@ -38,7 +38,9 @@ export function quickCheckAdvice(seen: Look, log: readonly LogEntry[], at: strin
   const hours = (entry: LogEntry): number => 24 * daysBetween(entry.at, at);
   const justServed = log.some(
     (entry) =>
-      (entry.kind === 'service' || entry.kind === 'repacked') && hours(entry) >= 0 && hours(entry) <= SETTLES,
+      (entry.kind === 'service' || entry.kind === 'repacked') &&
+      hours(entry) >= 0 &&
+      hours(entry) <= HOURS_OF_LOOSENED_DIRT,
   );
   if (seen === 'brown water' && justServed)
     return {

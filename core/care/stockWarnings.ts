@@ -29,9 +29,9 @@ export interface StockWarning {
 }
 
 /** Days ahead that are provided for: what is ordered comes in weeks (common practice, no source). */
-const PROVIDED = 45;
+const DAYS_PROVIDED_FOR = 45;
 /** Two volumes this near are the same, m³: a tenth of a millilitre. */
-const DROP = 1e-7;
+const VOLUME_TOLERANCE = 1e-7;
 
 /** How something is counted: by m³, by pieces, or that one is there, as of a bottle that lasts for many times. */
 type Counted = 'volume' | 'pieces' | 'there';
@@ -73,7 +73,7 @@ function mediaUsed({ filter, layers, ahead }: StockFilter, now: string): Use[] {
   if (ahead === null) return [];
   const soon = ahead.visits.flatMap((visit) => {
     const inDays = Math.max(0, daysUntil(ahead.packedAt, visit.day, now));
-    return inDays <= PROVIDED ? [{ visit, inDays }] : [];
+    return inDays <= DAYS_PROVIDED_FOR ? [{ visit, inDays }] : [];
   });
   const renewed = soon.flatMap(({ visit, inDays }) =>
     visit.works.flatMap(({ layerId, work }) => (work === 'replace' ? [{ layerId, inDays }] : [])),
@@ -102,7 +102,7 @@ const sparesUsed = ({ filter, due }: StockFilter, shelf: Shelf): Use[] =>
   due.flatMap(({ key, inDays }): Use[] => {
     const part = SPARES_FOR[key.split(' ')[0] ?? ''];
     const isKept = shelf.items.some((item) => item.kind === 'spare' && item.part === part);
-    return part === undefined || !isKept || inDays > PROVIDED
+    return part === undefined || !isKept || inDays > DAYS_PROVIDED_FOR
       ? []
       : // A bottle lasts for many changes, and the sponge that comes out is the next spare.
         [
@@ -135,13 +135,13 @@ function runsOut(uses: readonly [Use, ...Use[]], shelf: Shelf): StockWarning | n
   let wanted = 0;
   const short = uses.find(({ amount }) => {
     wanted = kind === 'there' ? 1 : wanted + amount;
-    return wanted > there + DROP;
+    return wanted > there + VOLUME_TOLERANCE;
   });
   if (short === undefined) return null;
   const where = joined([...new Set(uses.map((use) => use.where))]);
   const needed = uses.reduce((sum, { amount }) => sum + amount, 0);
   const says = {
-    volume: sentence`${name}: ${{ kind: 'volume', si: needed }} for ${where}, ${there > DROP ? { kind: 'volume', si: there } : 'none'} on the shelf.`,
+    volume: sentence`${name}: ${{ kind: 'volume', si: needed }} for ${where}, ${there > VOLUME_TOLERANCE ? { kind: 'volume', si: there } : 'none'} on the shelf.`,
     pieces: sentence`${name}: ${`${needed}`} for ${where}, ${`${there}`} on the shelf.`,
     there: sentence`${upperFirst(name)}: none on the shelf, for ${where}.`,
   };

@@ -35,7 +35,7 @@ const LOOKED_BACK = 45;
 /** Marks that are looked at, the newest: as many of each kind as home reads, so that it says the same. */
 export const MAX_MARKS = 9;
 /** Fewest top-ups and days that say anything (calibrated). */
-const FEWEST = 3;
+const MIN_TOP_UPS = 3;
 const FEWEST_DAYS = 5;
 
 /** One standard deviation of the room, assumed and read, °C and 0–1 (a home in winter and summer; common practice, no source). */
@@ -45,7 +45,7 @@ const HUMIDITY_SPREAD = { assumed: 0.1, read: 0.05 } as const;
 const THERMOMETER = 0.5;
 /** One standard deviation of what is poured in by eye, as a share, and of the mark it is filled to, m. */
 const POURING = 0.1;
-const MARK = 2e-3;
+const MARK_READING_ERROR = 2e-3;
 /** Depth of a tank of which only the litres are known, m, and standard deviation of its surface as a share. */
 const USUAL_DEPTH = 0.4;
 const SURFACE_SPREAD = { known: 0.02, assumed: 0.25 } as const;
@@ -56,7 +56,7 @@ const LID = 1.6;
 const PERHAPS_LID = { factor: Math.sqrt(UNDER_LID), spread: 2 } as const;
 
 /** Draws of what is not known; seeded, so that the same log gives the same answer. */
-const DRAWS = 400;
+const SAMPLES = 400;
 const SEED = 1918;
 const [LOW, MIDDLE, HIGH] = [0.1, 0.5, 0.9] as const;
 
@@ -94,7 +94,7 @@ export function waterLost({ tank, log, now }: WaterLostInput): WaterLost | null 
     topUps += 1;
     if (before.kind !== 'top-up' || place === 1) chains += 1;
   });
-  if (topUps < FEWEST || days < FEWEST_DAYS) return null;
+  if (topUps < MIN_TOP_UPS || days < FEWEST_DAYS) return null;
   const { water, cover, room } = tank;
   const area = water.how === 'measured' ? floorArea(water.shape) : netVolume(water).value / USUAL_DEPTH;
   const normal = seededNormal(SEED);
@@ -102,8 +102,8 @@ export function waterLost({ tank, log, now }: WaterLostInput): WaterLost | null 
   const evaporated: number[] = [];
   const excess: number[] = [];
   // Both ends of a chain of top-ups are marks that were read.
-  const spread = Math.hypot(POURING * Math.sqrt(squares), MARK * area * Math.sqrt(2 * chains));
-  for (let draw = 0; draw < DRAWS; draw += 1) {
+  const spread = Math.hypot(POURING * Math.sqrt(squares), MARK_READING_ERROR * area * Math.sqrt(2 * chains));
+  for (let draw = 0; draw < SAMPLES; draw += 1) {
     const lid =
       cover === null
         ? PERHAPS_LID.factor * PERHAPS_LID.spread ** normal()

@@ -11,7 +11,7 @@ import type { Tank } from '../tank/tank';
 /** Carbon in a disposable cartridge, share of its dry mass (calibrated). */
 const CARBON_IN_CARTRIDGE = 0.5;
 /** A life that is shorter than this share of the plain one is said to be shortened. */
-const NOTICED = 0.95;
+const SHORTENED_SHARE = 0.95;
 
 /** The water that carbon works in, and when. */
 export interface CarbonSurroundings {
@@ -67,7 +67,7 @@ export function carbonDue({ layer, medium, measure }: CarbonPiece, around: Carbo
     likely: Math.min(most, likely.likely),
     high: Math.min(most, late?.high ?? most),
     by: likely.likely > most ? 'longest' : 'load',
-    shortened: likely.likely <= most && likely.likely < NOTICED * (plain?.likely ?? Infinity),
+    shortened: likely.likely <= most && likely.likely < SHORTENED_SHARE * (plain?.likely ?? Infinity),
   };
 }
 

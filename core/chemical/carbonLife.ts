@@ -12,9 +12,9 @@ const CAPACITY = 10e-3;
 /** How far what wood and medicine give off lies apart, as a factor either way (calibrated: nobody weighs it). */
 const ADDED_APART = 2;
 /** Longest life that is looked for where nothing is fed, days. */
-const LONGEST = 3650;
+const MAX_LIFE_DAYS = 3650;
 /** Halvings of the days between none and the longest: to within a minute. */
-const HALVINGS = 24;
+const BISECTIONS = 24;
 /** How far apart the lives of a bed lie, as a factor either way: five to eight weeks is about a quarter (calibrated). */
 const LIVES_APART = 1.3;
 
@@ -36,9 +36,9 @@ export function carbonLife(mass: number, food: number, added: readonly OrganicsA
     if (added.length === 0) return daily > 0 ? capacity / daily : null;
     const met = (day: number): number =>
       daily * day + added.reduce((sum, source) => sum + much * metBy(source, day), 0);
-    if (met(LONGEST) < capacity) return null;
-    let [early, late] = [0, LONGEST];
-    for (let halving = 0; halving < HALVINGS; halving += 1) {
+    if (met(MAX_LIFE_DAYS) < capacity) return null;
+    let [early, late] = [0, MAX_LIFE_DAYS];
+    for (let halving = 0; halving < BISECTIONS; halving += 1) {
       const middle = (early + late) / 2;
       if (met(middle) < capacity) early = middle;
       else late = middle;
@@ -48,6 +48,6 @@ export function carbonLife(mass: number, food: number, added: readonly OrganicsA
   const likely = daysFor(mass * CAPACITY, 1);
   if (likely === null) return null;
   const low = daysFor((mass * CAPACITY) / LIVES_APART, ADDED_APART) ?? likely;
-  const high = daysFor(mass * CAPACITY * LIVES_APART, 1 / ADDED_APART) ?? LONGEST;
+  const high = daysFor(mass * CAPACITY * LIVES_APART, 1 / ADDED_APART) ?? MAX_LIFE_DAYS;
   return { low: Math.min(low, likely), likely, high };
 }

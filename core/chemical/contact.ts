@@ -17,10 +17,11 @@ export const TAKING_TIME: Readonly<Record<Solute, Range>> = {
 /** Powdered carbon on a pad needs a third of the contact (calibrated: it is much finer). */
 const PAD_FACTOR = 1 / 3;
 /** Families of media that take tint and medicine. */
-const TAKES: readonly MediumFamily[] = ['carbon', 'resin', 'cartridge'];
+const ADSORBING_FAMILIES: readonly MediumFamily[] = ['carbon', 'resin', 'cartridge'];
 
 /** True for media that take tint and medicine out of the water. */
-export const takesTint = ({ family }: { readonly family: MediumFamily }): boolean => TAKES.includes(family);
+export const takesTint = ({ family }: { readonly family: MediumFamily }): boolean =>
+  ADSORBING_FAMILIES.includes(family);
 
 /**
  * Share of a solute that a bed takes from the water that passes it once, 0–1.

@@ -11,11 +11,11 @@ export const EXCHANGE_CAPACITY = 28e-3;
 const AFFINITY = 100;
 const AFFINITY_AT_HARDNESS = 10;
 /** Softest water that counts, degrees: in softer water little else competes (calibrated). */
-const SOFTEST = 2;
+const MIN_HARDNESS = 2;
 
 /** Affinity in water of a hardness: what makes water hard takes the same places. */
 const affinityAt = (hardness: number | null): number =>
-  (AFFINITY * AFFINITY_AT_HARDNESS) / Math.max(SOFTEST, hardness ?? AFFINITY_AT_HARDNESS);
+  (AFFINITY * AFFINITY_AT_HARDNESS) / Math.max(MIN_HARDNESS, hardness ?? AFFINITY_AT_HARDNESS);
 
 /**
  * Nitrogen that zeolite holds at rest with water of a concentration, kg, as a range.

@@ -40,7 +40,7 @@ export interface CutGroup {
 /** Sheet that is taken where the shelf knows none that can be bought (common practice, no source). */
 export const USUAL_SHEET: Size = { length: 0.5, width: 0.5 };
 /** Two thicknesses this near are the same sheet, m. */
-const SAME = 5e-4;
+const THICKNESS_TOLERANCE = 5e-4;
 /** Most sheets of one kind that are looked at: more are never needed for one pack. */
 const MAX_OF_ONE = 24;
 
@@ -66,7 +66,9 @@ export function cutPlan(pieces: readonly CutPiece[], shelf: Shelf): CutGroup[] {
   const groups: CutPiece[][] = [];
   for (const piece of pieces) {
     const same = groups.find(
-      ([first]) => first?.medium.id === piece.medium.id && Math.abs(first.thickness - piece.thickness) < SAME,
+      ([first]) =>
+        first?.medium.id === piece.medium.id &&
+        Math.abs(first.thickness - piece.thickness) < THICKNESS_TOLERANCE,
     );
     if (same === undefined) groups.push([piece]);
     else same.push(piece);
@@ -78,7 +80,9 @@ function planGroup(pieces: readonly CutPiece[], shelf: Shelf): CutGroup {
   const [{ medium, thickness }] = pieces as [CutPiece, ...CutPiece[]];
   const items = shelf.items
     .filter(isSheet)
-    .filter((item) => item.medium === medium.id && Math.abs(item.thickness - thickness) < SAME);
+    .filter(
+      (item) => item.medium === medium.id && Math.abs(item.thickness - thickness) < THICKNESS_TOLERANCE,
+    );
   const stock = items.flatMap(({ id, length, width, count }): StockSheet[] =>
     Array.from({ length: Math.min(count, MAX_OF_ONE) }, () => ({ itemId: id, length, width })),
   );

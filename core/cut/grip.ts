@@ -10,7 +10,7 @@ const GRIP = { foam: 3e-3, coarseFoam: 4e-3, floss: 5e-3 } as const;
 /** A thin-walled basket bulges when it is stuffed: there, half of it (common practice, no source). */
 const IN_BASKET = 0.5;
 /** Never more than this share of the piece: small pieces would buckle. */
-const MOST = 0.04;
+const MAX_GRIP_SHARE = 0.04;
 
 /**
  * How much is added to a side of a piece for grip, m.
@@ -23,5 +23,5 @@ export function gripOf(
   side: number,
 ): number {
   const grip = family === 'floss' ? GRIP.floss : grade === 'coarse' ? GRIP.coarseFoam : GRIP.foam;
-  return Math.min(MOST * side, isHangOnBack(kind) ? IN_BASKET * grip : grip);
+  return Math.min(MAX_GRIP_SHARE * side, isHangOnBack(kind) ? IN_BASKET * grip : grip);
 }

@@ -7,7 +7,7 @@ export interface KnifeCuts {
 }
 
 /** Two edges this near are one cut, m. */
-const NEAR = 1e-4;
+const EDGE_TOLERANCE = 1e-4;
 
 interface Edge {
   readonly at: number;
@@ -21,7 +21,11 @@ function merged(edges: readonly Edge[]): Edge[] {
   const lines: Edge[] = [];
   for (const edge of sorted) {
     const last = lines.at(-1);
-    if (last !== undefined && Math.abs(last.at - edge.at) < NEAR && edge.from <= last.to + NEAR)
+    if (
+      last !== undefined &&
+      Math.abs(last.at - edge.at) < EDGE_TOLERANCE &&
+      edge.from <= last.to + EDGE_TOLERANCE
+    )
       lines[lines.length - 1] = { ...last, to: Math.max(last.to, edge.to) };
     else lines.push(edge);
   }
@@ -40,7 +44,7 @@ export function knifeCuts(placed: readonly Placement[], sheet: Size): KnifeCuts 
     right: x + (turned ? width : length),
     top: y + (turned ? length : width),
   }));
-  const inside = (at: number, end: number): boolean => at > NEAR && at < end - NEAR;
+  const inside = (at: number, end: number): boolean => at > EDGE_TOLERANCE && at < end - EDGE_TOLERANCE;
   const upright = boxes
     .flatMap(({ x, y, right, top }) => [x, right].map((at): Edge => ({ at, from: y, to: top })))
     .filter(({ at }) => inside(at, sheet.length));

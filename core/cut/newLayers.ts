@@ -4,7 +4,7 @@ import { foundAs } from '../layers/foundAs';
 import type { Layer } from '../layers/layer';
 
 /** A piece that is larger by less than this is not cut anew: foam gives as much, m. */
-const GIVES = 1.5e-3;
+const FOAM_GIVE = 1.5e-3;
 
 /**
  * Ids of layers that must be cut anew: they were not in the filter, are of another medium, or are larger than they were.
@@ -28,8 +28,8 @@ export function newLayers(
     if (was === undefined || was.medium !== layer.medium) return true;
     const [size, before] = [sizeOf(layer), sizeOf(was)];
     return (
-      layer.thickness / layer.compressionRatio > was.thickness / was.compressionRatio + GIVES ||
-      size.some((side, index) => side > before[index]! + GIVES)
+      layer.thickness / layer.compressionRatio > was.thickness / was.compressionRatio + FOAM_GIVE ||
+      size.some((side, index) => side > before[index]! + FOAM_GIVE)
     );
   };
   return new Set(planned.filter(isNew).map(({ id }) => id));

@@ -1,5 +1,5 @@
 /** How far a stack of sheets may be from the layer’s thickness, as a share: foam gives that much (calibrated). */
-const GIVES = 0.12;
+const FOAM_GIVE_SHARE = 0.12;
 /** Most plies that are stacked for one layer. */
 const MAX_PLIES = 8;
 /** Thickest foam that is sold as a sheet, m (common practice, no source); thicker layers are stacked. */
@@ -24,7 +24,7 @@ export function stackFromSheets(free: number, thicknesses: readonly number[]): S
       const plies = Math.min(MAX_PLIES, Math.max(1, Math.round(free / thickness)));
       return { plies, thickness, off: Math.abs(plies * thickness - free) / free };
     })
-    .filter(({ off }) => off <= GIVES)
+    .filter(({ off }) => off <= FOAM_GIVE_SHARE)
     .sort((a, b) => a.off - b.off || a.plies - b.plies)[0];
   if (found !== undefined) return { plies: found.plies, thickness: found.thickness };
   const plies = Math.max(1, Math.ceil(free / THICKEST - 1e-9));

@@ -7,7 +7,7 @@ import { SIZE_CLASSES } from './sizeClasses';
  * How much more of the dirt that settles at once comes to an intake that a circulation pump blows at, as a share of
  * what a mixed tank would bring it (calibrated: keepers say that it helps, nobody has measured by how much).
  */
-const SWEPT = 0.5;
+const SWEPT_SHARE = 0.5;
 /** Settling rate at which half of that shows, 1/day (calibrated): fines are mixed anyway. */
 const HALF_SWEPT_AT = 4;
 
@@ -30,6 +30,6 @@ export const isBlownAt = (
  * at the intake sweeps there what would settle, so that the filter’s share of it is larger than its flow alone.
  */
 export const arrivalOf = (tank: Pick<Tank, 'circulation'>, filter: Pick<Filter, 'intakes'>): number[] => {
-  const swept = isBlownAt(tank, filter) ? SWEPT : 0;
+  const swept = isBlownAt(tank, filter) ? SWEPT_SHARE : 0;
   return SIZE_CLASSES.map(({ settles }) => 1 + (swept * settles) / (settles + HALF_SWEPT_AT));
 };

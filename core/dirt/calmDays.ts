@@ -13,7 +13,7 @@ const UNTIL_DUE: Pace = { change: 0.03, filled: 0.03, longest: 8 };
 /** When service is long due, its course is only drawn (calibrated: the drawn range moves by 1 % of the clean value at most). */
 const ONCE_DUE: Pace = { change: 0.15, filled: 0.15, longest: 64 };
 /** How many times as long as the last a step is at most. */
-const GROWTH = 2;
+const MAX_GROWTH = 2;
 
 /** What calls for service, and what brings it on; see CloggingDay. */
 interface Calls {
@@ -42,7 +42,7 @@ export function calmDays(isDue: boolean, last: number, before: Calls, after: Cal
     (most, full, place) => Math.max(most, Math.abs(full - before.fullness[place]!)),
     0,
   );
-  const longer = Math.min(GROWTH, pace.change / change, pace.filled / filled);
+  const longer = Math.min(MAX_GROWTH, pace.change / change, pace.filled / filled);
   const days = Math.floor(last * longer);
   return days > 1 ? Math.min(pace.longest, days) : 1;
 }

@@ -74,7 +74,7 @@ export interface CaptureInput {
 }
 
 /** Share of the dirt below which none is left: far smaller numbers only cost time. */
-const NOTHING = 1e-10;
+const NEGLIGIBLE_SHARE = 1e-10;
 /** Settlement never takes all: keeps the equivalent coefficient a number. */
 const MAX_SETTLED = 0.999;
 
@@ -171,7 +171,7 @@ function throughBed(
       : 0;
     const column = size * TABLE_NUMBERS;
     let left = came;
-    for (let slice = first; slice < end && left >= NOTHING; slice += 1) {
+    for (let slice = first; slice < end && left >= NEGLIGIBLE_SHARE; slice += 1) {
       const coefficient =
         tableCoefficient(values, row[slice]! + column, part[slice]!, sinks * slow[slice]!, attachment) +
         settled;

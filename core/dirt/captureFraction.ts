@@ -3,7 +3,7 @@ const PER_UNIT = 32;
 const ALL_FROM = 37;
 /** Below this a quotient is near enough, and quicker. */
 const RATIONAL_BELOW = 0.2;
-const LEFT = Float64Array.from({ length: ALL_FROM * PER_UNIT + 1 }, (_, point) =>
+const FRACTION_LEFT = Float64Array.from({ length: ALL_FROM * PER_UNIT + 1 }, (_, point) =>
   Math.exp(-point / PER_UNIT),
 );
 
@@ -19,7 +19,7 @@ export function captureFraction(x: number): number {
   if (x < RATIONAL_BELOW) return (x * (120 + 2 * x * x)) / (120 + 60 * x + x * x * (12 + x));
   if (!(x < ALL_FROM)) return x >= ALL_FROM ? 1 : NaN;
   const point = (x * PER_UNIT + 0.5) | 0;
-  const left = LEFT[point]!;
+  const left = FRACTION_LEFT[point]!;
   const on = x - point / PER_UNIT;
   return 1 - left + left * on * (1 - on * (1 / 2 - on * (1 / 6 - on * (1 / 24))));
 }

@@ -12,9 +12,9 @@ import { DAY } from '../units/time';
 /** Dirt below this makes water look cloudy and takes days to settle, m (calibrated). */
 export const FINE = 100e-6;
 /** A cloud is gone when this share of it is left. */
-const GONE = 0.1;
+const CLEARED_SHARE = 0.1;
 /** Four of five tanks lie within this many standard deviations: 10–90 %. */
-const TENTH = 1.2816;
+const NORMAL_90 = 1.2816;
 
 /** A figure with the range that four of five tanks lie in. */
 export interface LikelyRange {
@@ -62,7 +62,7 @@ export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null 
   const likely = afloat(USUAL_DIRT);
   const others = [
     afloat(USUAL_DIRT, feedUncertainty(food)),
-    ...VARIED.map((key) => {
+    ...VARIED_NUMBERS.map((key) => {
       const numbers = { ...USUAL_DIRT, [key]: USUAL_DIRT[key] * DIRT_SPREAD[key] };
       return afloat(numbers, 1, key === 'attachment' ? clearedBy(numbers.attachment) : usual);
     }),
@@ -71,7 +71,11 @@ export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null 
     const value = likely[key];
     if (value === 0) return { low: 0, likely: 0, high: 0 };
     const spread = Math.sqrt(others.reduce((sum, other) => sum + Math.log(other[key] / value) ** 2, 0));
-    return { low: value * Math.exp(-TENTH * spread), likely: value, high: value * Math.exp(TENTH * spread) };
+    return {
+      low: value * Math.exp(-NORMAL_90 * spread),
+      likely: value,
+      high: value * Math.exp(NORMAL_90 * spread),
+    };
   };
   return {
     solids: rangeOf('all'),
@@ -80,7 +84,7 @@ export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null 
   };
 }
 
-const VARIED = ['solidsPerFood', 'attachment', 'settlingFactor', 'litterFactor'] as const;
+const VARIED_NUMBERS = ['solidsPerFood', 'attachment', 'settlingFactor', 'litterFactor'] as const;
 
 /**
  * Time in which a cloud of fines, in the sizes in which food makes them, falls to a tenth, s.
@@ -98,10 +102,13 @@ export function clearingTime(cleared: ArrayLike<number>, settles: ArrayLike<numb
     parts.reduce((sum, { share, rate }) => sum + (share / whole) * Math.exp(-rate * time), 0);
   // Between the time of the quickest and that of the slowest size; the share left only falls.
   const rates = parts.map(({ rate }) => rate);
-  let [low, high] = [Math.log(1 / GONE) / Math.max(...rates), Math.log(1 / GONE) / Math.min(...rates)];
+  let [low, high] = [
+    Math.log(1 / CLEARED_SHARE) / Math.max(...rates),
+    Math.log(1 / CLEARED_SHARE) / Math.min(...rates),
+  ];
   for (let step = 0; step < 60 && high - low > 1e-6 * high; step += 1) {
     const middle = (low + high) / 2;
-    if (left(middle) > GONE) low = middle;
+    if (left(middle) > CLEARED_SHARE) low = middle;
     else high = middle;
   }
   return (low + high) / 2;

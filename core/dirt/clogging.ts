@@ -25,7 +25,7 @@ const MAX_CHANGE = 0.04;
 /** The same where the day of service is no answer of ours: it has passed, or nobody asks about this filter (calibrated). */
 const MAX_CHANGE_UNASKED = 0.2;
 /** A step that is too long is cut in so many, so many times at most: to a sixteenth of a day. */
-const CUT = 4;
+const PARTS_OF_CUT = 4;
 const MAX_CUTS = 2;
 
 /** All that a simulation begins from. */
@@ -229,17 +229,17 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
     calm: () => calm,
     pass: (days = 1) => {
       // Counted in the shortest steps, so that they add up to the whole.
-      const whole = refine * CUT ** MAX_CUTS;
+      const whole = refine * PARTS_OF_CUT ** MAX_CUTS;
       const shortest = days / whole;
       for (let done = 0; done < whole;) {
-        const count = CUT ** (MAX_CUTS - cuts);
+        const count = PARTS_OF_CUT ** (MAX_CUTS - cuts);
         if (!tryStep(count * shortest, cuts < MAX_CUTS)) {
           cuts += 1;
           continue;
         }
         done += count;
         // Grows back where a longer step would begin.
-        if (cuts > 0 && done % (count * CUT) === 0) cuts -= 1;
+        if (cuts > 0 && done % (count * PARTS_OF_CUT) === 0) cuts -= 1;
       }
       const removed = books.removed;
       if (input.tendSponge === true) books.removed += squeezeFullSponge(state, full);

@@ -9,7 +9,7 @@ import { leafOpen } from './strainerLeaves';
 import { withStrainer } from './withStrainer';
 
 /** Share by which leaves close a strainer before the drive is tabulated anew. */
-const FELT = 5e-3;
+const STRAINER_TOLERANCE = 5e-3;
 
 /** Flow and levels for what sits in the media now, and what each size meets on its way. */
 export function flowStep(state: SimulationState, tank: Tank): void {
@@ -25,7 +25,7 @@ export function flowStep(state: SimulationState, tank: Tank): void {
 function findFlow(state: SimulationState, tank: Tank): void {
   const { filter, base, pressed, pressedAtFlow } = state;
   const open = tank.litter.floating ? leafOpen(state.leaves, filter) : 1;
-  if (Math.abs(open / state.driveOpen - 1) > FELT) {
+  if (Math.abs(open / state.driveOpen - 1) > STRAINER_TOLERANCE) {
     state.driveOpen = open;
     state.drive = tabulateDrive({
       ...filterWater(withStrainer(filter, open), [], base.fluid),

@@ -14,7 +14,7 @@ import { crossing, serviceCourse, serviceDayOf, type ServiceCourse } from './ser
 /** Share of the clean outlet flow below which a keeper sees that the stream is weaker (calibrated: a fifth gone). */
 export const NOTICEABLE_FLOW_SHARE = 0.8;
 /** Head of a layer’s dirt below which it has not clogged, m of water: a hundredth of a millimetre. */
-const FELT = 1e-5;
+const MIN_CLOGGING_HEAD = 1e-5;
 /** Days over which silt into the biological media is averaged, and the month it is given for. */
 const SILT_DAYS = 90;
 const MONTH = 30;
@@ -93,7 +93,7 @@ export function readForecast(
   const lastMonth = Math.min(days, MONTH);
   const gains = inFlow.map((_, place) => clogging[index * layers + place]!);
   const most = gains.indexOf(Math.max(...gains));
-  const firstToClog = gains[most]! > FELT ? inFlow[most]! : null;
+  const firstToClog = gains[most]! > MIN_CLOGGING_HEAD ? inFlow[most]! : null;
   const care = inFlow.map(({ layer, medium }, place): LayerCare => {
     const free = byDay(simulation.fullness, place, layers).map((share) => 1 - share);
     const own = byDay(simulation.own, place, layers);

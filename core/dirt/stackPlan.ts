@@ -69,7 +69,7 @@ export function resistStack({ places, columns, linear, square }: StackPlan, ways
 }
 
 /** Below this, Pa per m³/s, nothing holds the water back. */
-const FREE = 1e-12;
+const MIN_RESISTANCE = 1e-12;
 /** Share of a pressure to which it is found, and most steps towards it. */
 const PRECISION = 1e-12;
 const MAX_STEPS = 60;
@@ -89,7 +89,7 @@ export function flowThrough({ linear, square }: StackPlan, pressure: number): nu
 /** True where some column holds nothing back: it takes all of the water at no pressure. */
 export function isFree({ linear, square }: StackPlan): boolean {
   for (let column = 0; column < linear.length; column += 1)
-    if (linear[column]! < FREE && square[column]! < FREE) return true;
+    if (linear[column]! < MIN_RESISTANCE && square[column]! < MIN_RESISTANCE) return true;
   return false;
 }
 
@@ -109,7 +109,10 @@ export function stackPressureDrop(plan: StackPlan, flow: number): number {
   flows.fill(0);
   if (flow <= 0) return 0;
   if (isFree(plan)) {
-    const free = Array.from(linear, (value, column) => value < FREE && square[column]! < FREE);
+    const free = Array.from(
+      linear,
+      (value, column) => value < MIN_RESISTANCE && square[column]! < MIN_RESISTANCE,
+    );
     const count = free.filter(Boolean).length;
     free.forEach((is, column) => {
       if (is) flows[column] = flow / count;

@@ -14,7 +14,7 @@ const POINTS = 160;
 /** The same for the height over a lip: to within 5 µm, where the water begins to cover what narrows it. */
 const LIP_POINTS = 60;
 /** Share of the greatest flow to which the balance is found. */
-const CLOSE = 1e-10;
+const FLOW_TOLERANCE = 1e-10;
 
 /** What does not change of a filter while its media clog: what its pump has left, and the water over its lip. */
 export interface MarchDrive {
@@ -85,7 +85,7 @@ export function stepFlowBalance(
   };
   if (filter.spill === null && past === null) {
     const excess = (flow: number): number => weight * headAt(flow) - lost(sponge, flow) - lost(body, flow);
-    const flow = solveNear(excess, 0, most, near.flow, most * CLOSE);
+    const flow = solveNear(excess, 0, most, near.flow, most * FLOW_TOLERANCE);
     return { flow, through: flow, overLip: 0, before: lost(body, flow) / weight, wetTo: near.wetTo };
   }
   let guess = near.through;
@@ -94,13 +94,19 @@ export function stepFlowBalance(
     if (pressure <= 0) return 0;
     const [only] = body;
     if (only !== undefined && body.length === 1) return flowThrough(only, pressure);
-    guess = solveNear((flow) => pressure - lost(body, flow), 0, most, guess, most * CLOSE);
+    guess = solveNear((flow) => pressure - lost(body, flow), 0, most, guess, most * FLOW_TOLERANCE);
     return guess;
   };
   const beforeAt = (flow: number): number => headAt(flow) - lost(sponge, flow) / weight;
   if (body.every(isFree)) {
     // Nothing holds the water back: it stands before the pack as high as behind it, and passes no notch.
-    const flow = solveNear((value) => beforeAt(value) - lipAt(value), 0, most, near.flow, most * CLOSE);
+    const flow = solveNear(
+      (value) => beforeAt(value) - lipAt(value),
+      0,
+      most,
+      near.flow,
+      most * FLOW_TOLERANCE,
+    );
     lost(body, flow);
     return { flow, through: flow, overLip: lipAt(flow), before: lipAt(flow), wetTo: near.wetTo };
   }
@@ -109,7 +115,7 @@ export function stepFlowBalance(
     const before = beforeAt(flow);
     return Math.min(most, bodyFlow((before - overLip) * weight)) + (past?.(before, overLip) ?? 0) - flow;
   };
-  const flow = solveNear(leftOver, 0, most, near.flow, most * CLOSE);
+  const flow = solveNear(leftOver, 0, most, near.flow, most * FLOW_TOLERANCE);
   const overLip = lipAt(flow);
   const before = Math.max(overLip, beforeAt(flow));
   const through = Math.max(0, flow - (past?.(before, overLip) ?? 0));

@@ -5,7 +5,7 @@ import { strainerArea } from '../hydraulics/intakeVelocity';
 /** Share of the litter of floating plants that ends on a bare strainer (calibrated). */
 const DRAWN_IN = 0.02;
 /** Leaf and root that a kg of dry litter covers, m²/kg (calibrated: thin leaves of floating plants). */
-const COVERS = 20;
+const LEAF_AREA_PER_MASS = 20;
 
 /** Leaf that lies on the strainers after a step, dry kg: what comes less what rots. */
 export const leavesAfter = (before: number, litter: number, decay: number, days: number): number =>
@@ -15,5 +15,5 @@ export const leavesAfter = (before: number, litter: number, decay: number, days:
 export const leafOpen = (leaves: number, filter: Filter): number =>
   Math.max(
     PORT_BOUNDS.open.min,
-    1 / (1 + (leaves * COVERS) / (strainerArea(filter) * filter.intakes.length)),
+    1 / (1 + (leaves * LEAF_AREA_PER_MASS) / (strainerArea(filter) * filter.intakes.length)),
   );

@@ -33,7 +33,7 @@ export interface OfferedChange {
 }
 
 /** Which way a figure is better: 1 more, −1 less; figures left out are neither. */
-const BETTER: Readonly<Partial<Record<ReadingKey, 1 | -1>>> = {
+const BETTER_DIRECTION: Readonly<Partial<Record<ReadingKey, 1 | -1>>> = {
   flow: 1,
   headroom: 1,
   leastPassThrough: 1,
@@ -155,7 +155,7 @@ function gainOf({ tank }: PackInput, before: PackReport, after: PackReport): num
 /** The figures that a change moves most for the better and for the worse. */
 function toldOf(before: PackReport, after: PackReport): Pick<OfferedChange, 'gains' | 'losses'> {
   const moved = readingChanges(before, after).flatMap((change) => {
-    const better = BETTER[change.key];
+    const better = BETTER_DIRECTION[change.key];
     if (better === undefined || change.before === null || change.after === null) return [];
     const [from, to] = [change.before.si, change.after.si];
     const by = (better * (to - from)) / Math.max(Math.abs(from), Math.abs(to));

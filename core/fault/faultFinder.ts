@@ -21,14 +21,14 @@ export interface FaultState {
 }
 
 /** Chance of something that no table knows (calibrated). */
-const NONE = 0.05;
+const UNKNOWN_CAUSE_CHANCE = 0.05;
 /** A likelihood is never less: every check may mislead (calibrated). */
 export const FLOOR = 0.02;
 /** Chance from which a cause is acted on, and what a check must tell, bit a minute (calibrated). */
-const ENOUGH = 0.85;
-const WORTH = 0.02;
+const ACT_FROM_CHANCE = 0.85;
+const MIN_BITS_PER_MINUTE = 0.02;
 /** Share of outcomes under one cause that must be likelier than what was seen before two are thought of. */
-const UNLIKELY = 0.05;
+const UNLIKELY_SHARE = 0.05;
 /** Answers up to which all their outcomes are counted out; more are rare. */
 const MAX_COUNTED = 10;
 
@@ -69,8 +69,8 @@ const normalized = (weights: readonly number[]): number[] => {
 
 /** Chances of all causes before any answer, `none` last. */
 const priors = ({ causes }: FaultTable): number[] => [
-  ...normalized(causes.map(({ weight }) => weight)).map((weight) => weight * (1 - NONE)),
-  NONE,
+  ...normalized(causes.map(({ weight }) => weight)).map((weight) => weight * (1 - UNKNOWN_CAUSE_CHANCE)),
+  UNKNOWN_CAUSE_CHANCE,
 ];
 
 const idsOf = ({ causes }: FaultTable): (string | null)[] => [...causes.map(({ id }) => id), null];
@@ -129,8 +129,8 @@ export function faultState(table: FaultTable, answers: readonly Answer[], openin
   const ranked = table.causes
     .map((cause, at) => ({ cause: cause, chance: chances[at]! }))
     .sort((a, b) => b.chance - a.chance);
-  const found = (ranked[0]?.chance ?? 0) >= ENOUGH;
-  const next = found || best === null || best.worth < WORTH ? null : best.check;
+  const found = (ranked[0]?.chance ?? 0) >= ACT_FROM_CHANCE;
+  const next = found || best === null || best.worth < MIN_BITS_PER_MINUTE ? null : best.check;
   return {
     causes: [...ranked, { cause: null, chance: chances.at(-1)! }],
     next,
@@ -154,7 +154,7 @@ function pairOf(table: FaultTable, told: readonly Told[]): FaultState['pair'] {
   const best = table.causes
     .map((cause, at) => ({ cause, score: weights[at]! * under(cause.id) }))
     .reduce((so, item) => (item.score > so.score ? item : so));
-  if (shareAsUnlikely(told, best.cause.id) > UNLIKELY) return null;
+  if (shareAsUnlikely(told, best.cause.id) > UNLIKELY_SHARE) return null;
   let pair: FaultState['pair'] = null;
   let most = best.score;
   table.causes.forEach((a, at) =>

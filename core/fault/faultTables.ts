@@ -17,8 +17,8 @@ const cause = (id: string, name: string, fix: string, ...cautions: CautionId[]):
 
 type Weighted = readonly [Cause, number];
 
-const SEEN = 0.92;
-const HARDLY = 0.05;
+const USUALLY_SEEN = 0.92;
+const HARDLY_SEEN = 0.05;
 
 /** A check that is answered yes or no: yes is a sign of the causes named. */
 const yesNo = (
@@ -28,7 +28,7 @@ const yesNo = (
   signOf: Readonly<Record<string, number>>,
   more: { readonly opens?: boolean; readonly otherwise?: number; readonly group?: string } = {},
 ): Check => {
-  const { opens = false, otherwise = HARDLY, group = id } = more;
+  const { opens = false, otherwise = HARDLY_SEEN, group = id } = more;
   return {
     id,
     ask,
@@ -120,7 +120,7 @@ function weakFlow(context: FaultContext): FaultTable {
         'Take the intake sponge or strainer off for a moment. Does the flow come back?',
         1,
         {
-          intake: SEEN,
+          intake: USUALLY_SEEN,
         },
       ),
       taps
@@ -147,7 +147,7 @@ function weakFlow(context: FaultContext): FaultTable {
             'hoses brown',
             'Look through the hoses. Are they brown inside, or kinked?',
             2,
-            { hose: SEEN },
+            { hose: USUALLY_SEEN },
             { otherwise: 0.3 },
           )
         : null,
@@ -165,7 +165,7 @@ function weakFlow(context: FaultContext): FaultTable {
             'floss out',
             'Run it for a minute without the floss. Does the flow come back?',
             2,
-            { floss: SEEN, foam: 0.1 },
+            { floss: USUALLY_SEEN, foam: 0.1 },
             { opens: true },
           )
         : null,
@@ -173,14 +173,14 @@ function weakFlow(context: FaultContext): FaultTable {
         'pack out',
         'Run it for a minute without any media. Is the flow still weak?',
         5,
-        { impeller: SEEN, hose: 0.9, tap: SEEN, air: 0.7, intake: 0.85 },
+        { impeller: USUALLY_SEEN, hose: 0.9, tap: USUALLY_SEEN, air: 0.7, intake: 0.85 },
         { opens: true, otherwise: 0.08 },
       ),
       yesNo(
         'impeller look',
         'Take the impeller out. Is it slimy, stiff or worn?',
         4,
-        { impeller: SEEN },
+        { impeller: USUALLY_SEEN },
         { opens: true, otherwise: 0.15 },
       ),
     ],
@@ -303,7 +303,7 @@ function onTheFloor({ filter, overfill }: FaultContext): FaultTable {
             'level high',
             'Look at the water in front of the media. Is it close to the rim?',
             1,
-            { 'back rim': SEEN, tilt: 0.5 },
+            { 'back rim': USUALLY_SEEN, tilt: 0.5 },
             { otherwise: 0.08 },
           )
         : null,
@@ -505,7 +505,7 @@ function noise(context: FaultContext): FaultTable {
         'well grit',
         'Is there grit, a snail or a grain of media in the impeller well?',
         1,
-        { grit: SEEN },
+        { grit: USUALLY_SEEN },
         { opens: true, otherwise: 0.08 },
       ),
     ],
@@ -740,14 +740,14 @@ function doesNotStart(context: FaultContext): FaultTable {
         'turns',
         'Take the impeller out. Is it stiff, or is something in the well?',
         4,
-        { jammed: SEEN, broken: 0.3 },
+        { jammed: USUALLY_SEEN, broken: 0.3 },
         { opens: true, otherwise: 0.08 },
       ),
       yesNo(
         'shaft',
         'Look at the shaft, blades and magnet. Is anything broken?',
         1,
-        { broken: SEEN },
+        { broken: USUALLY_SEEN },
         { opens: true, otherwise: 0.06 },
       ),
     ],

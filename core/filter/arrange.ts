@@ -6,7 +6,7 @@ type Arranged = Pick<Filter, 'kind' | 'spill' | 'body' | 'chambers'>;
 /** Room that a body keeps around a chamber that was placed by hand, m (common practice, no source). */
 const WALL = 0.015;
 /** Closer than this, m, a place is where the layout put it. */
-const SAME = 1e-6;
+const PLACE_TOLERANCE = 1e-6;
 
 /** True while every chamber is where the layout of its kind puts it: nobody has typed a place. */
 export function isLaidOut({ kind, spill, chambers }: Arranged): boolean {
@@ -15,8 +15,8 @@ export function isLaidOut({ kind, spill, chambers }: Arranged): boolean {
     const there = usual.find((item) => item.id === chamber.id)?.place;
     return (
       there !== undefined &&
-      Math.abs(there.x - chamber.place.x) < SAME &&
-      Math.abs(there.y - chamber.place.y) < SAME
+      Math.abs(there.x - chamber.place.x) < PLACE_TOLERANCE &&
+      Math.abs(there.y - chamber.place.y) < PLACE_TOLERANCE
     );
   });
 }

@@ -10,7 +10,7 @@ type Placed = Pick<Filter, 'body' | 'chambers'>;
 /* Distances between the parts of a body as drawn, m: typical of the kinds (common practice, no source). */
 const WALL = 0.015;
 const TRAY_GAP = 0.005;
-const FLOOR = 0.03;
+const FLOOR_SPACE = 0.03;
 const PUMP_HEAD = 0.07;
 /** Room beside a hang-on-back's basket or cartridges for intake tube and impeller. */
 const INTAKE_WELL = 0.065;
@@ -46,7 +46,7 @@ export function chamberLayout(
   const top = Math.max(...placed.map((chamber) => chamber.place.y + drawnSize(chamber).height));
   const height =
     spill === null
-      ? top + (kind === 'internal-compartments' || kind === 'composed' ? FLOOR : PUMP_HEAD)
+      ? top + (kind === 'internal-compartments' || kind === 'composed' ? FLOOR_SPACE : PUMP_HEAD)
       : Math.max(top, (placed[0]?.place.y ?? 0) + spill.lipAboveFloor + spill.rimAboveLip) + WALL;
   // The sponge hangs in the tank, beside the body.
   const beside = sponges.map((sponge) => ({
@@ -80,16 +80,16 @@ function inStack(kind: FilterKind, chambers: readonly UnplacedChamber[]): Chambe
   };
   const fromBelow = stack.every((chamber) => chamber.way === 'down') ? [...stack].reverse() : stack;
   const floors = new Map<UnplacedChamber, number>();
-  let y = FLOOR;
+  let y = FLOOR_SPACE;
   for (const chamber of fromBelow) {
     floors.set(chamber, y);
     y += drawnSize(chamber).height + TRAY_GAP;
   }
   return [
-    ...aside.map((chamber) => ({ ...chamber, place: { x: left, y: FLOOR } })),
+    ...aside.map((chamber) => ({ ...chamber, place: { x: left, y: FLOOR_SPACE } })),
     ...stack.map((chamber) => ({
       ...chamber,
-      place: { x: trayLeft(chamber), y: floors.get(chamber) ?? FLOOR },
+      place: { x: trayLeft(chamber), y: floors.get(chamber) ?? FLOOR_SPACE },
     })),
   ];
 }

@@ -45,8 +45,8 @@ const BORES: readonly (readonly [upTo: number, bore: number])[] = [
   [1400e-3 / HOUR, 0.0155],
   [2600e-3 / HOUR, 0.019],
 ];
-const WIDEST = 0.025;
+const MAX_BORE = 0.025;
 
 /** Bore of hose that is usual for a label flow, m. */
 export const usualBore = (labelFlow: number): number =>
-  BORES.find(([upTo]) => labelFlow <= upTo)?.[1] ?? WIDEST;
+  BORES.find(([upTo]) => labelFlow <= upTo)?.[1] ?? MAX_BORE;

@@ -3,7 +3,7 @@ export const QUESTIONS = ['through', 'clogs', 'bacteria', 'cost'] as const;
 export type Question = (typeof QUESTIONS)[number];
 
 /** Rules whose findings belong to another question than whether the water goes through every layer. */
-const ELSEWHERE: Readonly<Record<string, Question>> = {
+const QUESTION_BY_RULE: Readonly<Record<string, Question>> = {
   'blocked-layer': 'clogs',
   'blocked-spill': 'clogs',
   'circulation-aim': 'clogs',
@@ -26,4 +26,4 @@ const ELSEWHERE: Readonly<Record<string, Question>> = {
 };
 
 /** The question that a finding belongs to, by its rule. */
-export const questionOf = (rule: string): Question => ELSEWHERE[rule] ?? 'through';
+export const questionOf = (rule: string): Question => QUESTION_BY_RULE[rule] ?? 'through';

@@ -12,9 +12,9 @@ import { variedFilter, type FilterFactors } from './variedFilter';
  */
 const HEAD = { assumed: 1.5, entered: 1.15 } as const;
 const BORE = { assumed: 1.15, entered: 1.05 } as const;
-const LOSS = { assumed: 1.5, entered: 1.15 } as const;
+const LOSS_SPREAD = { assumed: 1.5, entered: 1.15 } as const;
 /** Share by which a jug and a prediction may differ and still agree (calibrated: a model error of 5 %, and the jug’s own). */
-const AGREES = 0.1;
+const AGREEMENT_TOLERANCE = 0.1;
 
 /** What a flow timed with the clean pack says of a filter. Flows m³/s. */
 export interface CleanFlowFit {
@@ -48,8 +48,8 @@ export function cleanFlowFit(
   const predicted = operatingPoint(filter, inFlow, celsius).flow;
   const low = operatingPoint(variedFilter(filter, factors(filter, -1)), inFlow, celsius).flow;
   const high = operatingPoint(variedFilter(filter, factors(filter, 1)), inFlow, celsius).flow;
-  const agrees = Math.abs(measured / predicted - 1) <= AGREES;
-  const fits = measured >= low * (1 - AGREES) && measured <= high * (1 + AGREES);
+  const agrees = Math.abs(measured / predicted - 1) <= AGREEMENT_TOLERANCE;
+  const fits = measured >= low * (1 - AGREEMENT_TOLERANCE) && measured <= high * (1 + AGREEMENT_TOLERANCE);
   return { predicted, low, high, verdict: agrees ? 'agrees' : fits ? 'fits' : 'unexplained' };
 }
 
@@ -68,5 +68,5 @@ export const cleanFlow = (
 const factors = ({ pump, assumed }: Filter, way: 1 | -1): FilterFactors => ({
   head: HEAD[pump.head.by === 'assumed' ? 'assumed' : 'entered'] ** way,
   bore: BORE[assumed.includes('hoses') ? 'assumed' : 'entered'] ** way,
-  loss: LOSS[pump.internalLoss === null ? 'assumed' : 'entered'] ** -way,
+  loss: LOSS_SPREAD[pump.internalLoss === null ? 'assumed' : 'entered'] ** -way,
 });

@@ -4,7 +4,7 @@ import { jugFlow } from './jugFlow';
 /** A pump gives its label’s flow with nothing in the way, and labels are rounded: more than this share of it cannot be. */
 const ABOVE_LABEL = 1.15;
 /** Fillings of one reading that are further apart than this, largest over smallest, were not of one flow (calibrated). */
-const APART = 1.5;
+const MAX_FILLING_RATIO = 1.5;
 
 /**
  * What speaks against a flow timed with a jug, before it is saved; null: nothing does.
@@ -22,7 +22,7 @@ export function doubtfulFlow(
   if (mean > ABOVE_LABEL * labelFlow)
     return sentence`${{ kind: 'flow', si: mean }} is more than the label’s ${{ kind: 'flow', si: labelFlow }}. Check the litres of the jug and the times, or the label flow under Measure.`;
   const [shortest, longest] = [Math.min(...seconds), Math.max(...seconds)];
-  if (longest > APART * shortest)
+  if (longest > MAX_FILLING_RATIO * shortest)
     return sentence`The fillings differ too much: ${{ kind: 'time', si: shortest }} and ${{ kind: 'time', si: longest }}. Delete the one that went wrong, or time it again.`;
   return null;
 }

@@ -1,6 +1,6 @@
 /** Below this the flow in a pipe is laminar, above the other turbulent; between them it is neither (published). */
-const LAMINAR = 2000;
-const TURBULENT = 4000;
+const LAMINAR_BELOW = 2000;
+const TURBULENT_ABOVE = 4000;
 
 /**
  * Darcy friction factor of a pipe, with no jump from laminar to turbulent.
@@ -12,10 +12,10 @@ const TURBULENT = 4000;
  * @example frictionFactor(1000, 0) // 0.064
  */
 export function frictionFactor(reynolds: number, roughness: number): number {
-  if (reynolds <= LAMINAR) return 64 / reynolds;
-  if (reynolds >= TURBULENT) return 0.25 / Math.log10(roughness / 3.7 + 5.74 / reynolds ** 0.9) ** 2;
-  const ratio = reynolds / LAMINAR;
-  const y2 = roughness / 3.7 + 5.74 / TURBULENT ** 0.9;
+  if (reynolds <= LAMINAR_BELOW) return 64 / reynolds;
+  if (reynolds >= TURBULENT_ABOVE) return 0.25 / Math.log10(roughness / 3.7 + 5.74 / reynolds ** 0.9) ** 2;
+  const ratio = reynolds / LAMINAR_BELOW;
+  const y2 = roughness / 3.7 + 5.74 / TURBULENT_ABOVE ** 0.9;
   const y3 = -0.86859 * Math.log(y2);
   const fa = y3 ** -2;
   const fb = fa * (2 - 0.00514215 / (y2 * y3));

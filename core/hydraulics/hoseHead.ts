@@ -15,7 +15,7 @@ const LINING = { clean: 0, film: 2e-4, furred: 1.2e-3 } as const;
 const K_STRAINER = 1.6;
 const K_TAP = 0.25;
 /** Quick-release blocks have one on each hose, with two passages each. */
-const TAPS = 4;
+const QUICK_RELEASE_PASSAGES = 4;
 const K_BEND = 0.3;
 const K_BODY = 2.2;
 const K_EXIT = 1;
@@ -40,7 +40,7 @@ export const cloggedK = (open: number): number => K_STRAINER / open ** 2 - K_STR
 /** The branches of a filter’s hoses with their fittings; null for filters without hoses. */
 export function hoseLine({ hoses, intakes, outlets, equipment }: Filter): HoseLine | null {
   if (hoses === null) return null;
-  const taps = equipment.includes('taps') ? (K_TAP * TAPS) / 2 : 0;
+  const taps = equipment.includes('taps') ? (K_TAP * QUICK_RELEASE_PASSAGES) / 2 : 0;
   const bends = (K_BEND * hoses.bends) / 2;
   const spray = equipment.includes('spray bar') ? K_SPRAY_BAR : 0;
   return {
@@ -126,7 +126,7 @@ interface Shared {
  * Share of a flow by which its power is taken, least share of a flow that a step leaves, and most steps; a step that moves by so
  * little is the last, since the next would move by a hundredth of it.
  */
-const NUDGE = 1e-5;
+const SLOPE_STEP = 1e-5;
 const MIN_LEFT = 0.1;
 const LAST_MOVED = 1e-8;
 const MAX_STEPS = 20;
@@ -146,7 +146,9 @@ function shareByGradient(
   const headOf = (index: number, part: number): number => branchHead(hoses, branches[index]!, part, fluid);
   const powers =
     near?.powers ??
-    flows.map((part, index) => (headOf(index, part * (1 + NUDGE)) / headOf(index, part) - 1) / NUDGE);
+    flows.map(
+      (part, index) => (headOf(index, part * (1 + SLOPE_STEP)) / headOf(index, part) - 1) / SLOPE_STEP,
+    );
   const heads = new Float64Array(branches.length);
   const eases = new Float64Array(branches.length);
   for (let step = 0; step < MAX_STEPS; step += 1) {

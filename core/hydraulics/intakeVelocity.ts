@@ -9,7 +9,7 @@ const STRAINER_LENGTH = 0.06;
 const STRAINER_OPEN = 0.4;
 
 /** Speed that the weakest swimmers hold out against, m/s (calibrated; from memory of larval and shrimp swimming). */
-const HOLDS: readonly (readonly [animal: Animal, speed: number])[] = [
+const SUSTAINED_SPEEDS: readonly (readonly [animal: Animal, speed: number])[] = [
   ['fry', 0.02],
   ['shrimp', 0.05],
   ['still water', 0.08],
@@ -45,7 +45,10 @@ export function intakeVelocity(filter: Filter, flow: number, animals: readonly A
   const first = filter.kind === 'internal-sponge' ? filter.chambers[0] : undefined;
   const guard = sponge ?? first ?? null;
   const area = guard === null ? strainerArea(filter) : faceArea(guard.shape, 0);
-  const [weakest, limit] = HOLDS.find(([animal]) => animals.includes(animal)) ?? [null, USUAL_HOLDS];
+  const [weakest, limit] = SUSTAINED_SPEEDS.find(([animal]) => animals.includes(animal)) ?? [
+    null,
+    USUAL_HOLDS,
+  ];
   return {
     speed: each / area,
     area,

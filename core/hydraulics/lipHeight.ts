@@ -3,7 +3,7 @@ import { solveFalling } from './solve';
 import { weirFlow, weirHeight } from './weir';
 
 /** Share of the lip’s width that media take which stand all through the water over it (calibrated). */
-const NARROWED = 0.3;
+const NARROWED_SHARE = 0.3;
 /** How far it may be off either way for two thirds of baskets, and the most that it is (calibrated). */
 const NARROWED_SPREAD = 0.1;
 const MAX_NARROWED = 0.4;
@@ -13,7 +13,7 @@ export type Lip = Pick<Spill, 'lipWidth' | 'lipAboveFloor'> & { readonly narrowe
 
 /** Share by which media narrow a lip, 0 to 0.4, at so many spreads from the usual. */
 export const narrowedAt = (spreads: number): number =>
-  Math.min(MAX_NARROWED, Math.max(0, NARROWED + NARROWED_SPREAD * spreads));
+  Math.min(MAX_NARROWED, Math.max(0, NARROWED_SHARE + NARROWED_SPREAD * spreads));
 /** Height to which the level is found, m. */
 const PRECISION = 1e-9;
 
@@ -26,7 +26,7 @@ const PRECISION = 1e-9;
  * @source the lip as a weir, its width less what stands in it.
  */
 export function lipHeight(
-  { lipWidth, lipAboveFloor, narrowed = NARROWED }: Lip,
+  { lipWidth, lipAboveFloor, narrowed = NARROWED_SHARE }: Lip,
   stack: number,
   flow: number,
 ): number {

@@ -49,7 +49,7 @@ export function solveFalling(
 }
 
 /** Share of the guess by which the second point of the secant lies off it. */
-const APART = 1e-4;
+const SECANT_STEP = 1e-4;
 
 /**
  * The same root by the secant through a guess that is near it: a few steps when the function has hardly changed since
@@ -68,7 +68,7 @@ export function solveNear(
   let [left, right] = [low, high];
   let before = Math.min(high, Math.max(low, near));
   let valueBefore = valueAt(before);
-  let x = before * (1 - APART) + APART * (valueBefore > 0 ? high : low);
+  let x = before * (1 - SECANT_STEP) + SECANT_STEP * (valueBefore > 0 ? high : low);
   for (let step = 0; step < MAX_STEPS; step += 1) {
     const value = valueAt(x);
     if (value > 0) left = Math.max(left, x);

@@ -22,7 +22,7 @@ export interface Caution {
   readonly applies?: (subject: CautionSubject) => boolean;
 }
 
-const DUSTY: readonly MediumFamily[] = ['carbon', 'porous mineral', 'dense rings', 'zeolite'];
+const DUSTY_FAMILIES: readonly MediumFamily[] = ['carbon', 'porous mineral', 'dense rings', 'zeolite'];
 const canister = ({ filter }: CautionSubject): boolean => isCanister(filter.kind);
 const hangOnBack = ({ filter }: CautionSubject): boolean => isHangOnBack(filter.kind);
 
@@ -76,7 +76,7 @@ export const CAUTIONS = {
   dust: {
     short: 'Keep it damp, and work outdoors or over a sink. Do not breathe the dust.',
     full: 'Do not breathe dust from dry carbon, ceramic or rock. Dampen it and rinse it outdoors or over a sink.',
-    applies: ({ families }) => DUSTY.some((family) => families.has(family)),
+    applies: ({ families }) => DUSTY_FAMILIES.some((family) => families.has(family)),
   },
   splinters: {
     short: 'Wear eye protection and gloves: splinters fly. Dampen it first, and do not breathe the dust.',
@@ -136,7 +136,7 @@ export const fullCaution = (...ids: readonly CautionId[]): string =>
   ids.map((id) => CAUTIONS[id].full).join(' ');
 
 /** What is said when, most dangerous first. */
-const SAID: Readonly<Record<CautionMoment, readonly CautionId[]>> = {
+const CAUTIONS_BY_MOMENT: Readonly<Record<CautionMoment, readonly CautionId[]>> = {
   opening: ['plug', 'siphon', 'heavy', 'tube', 'motor', 'lamp', 'heater', 'skin'],
   handling: ['chlorine', 'dust', 'blades'],
   closing: ['dry', 'stale', 'animals'],
@@ -147,7 +147,7 @@ const SAID: Readonly<Record<CautionMoment, readonly CautionId[]>> = {
 /** The cautions that apply to this filter and these media at a moment of the job: in full, on the card in short. */
 export function cautions(filter: Filter, layers: readonly Layer[], moment: CautionMoment): string[] {
   const subject = { filter, families: new Set(layers.map((layer) => mediumOf(layer).family)) };
-  return SAID[moment]
+  return CAUTIONS_BY_MOMENT[moment]
     .map((id): Caution => CAUTIONS[id])
     .filter(({ applies }) => applies?.(subject) ?? true)
     .map(({ short, full }) => (moment === 'card' ? short : full));

@@ -11,10 +11,10 @@ export type ClockState = 'not started' | 'running' | 'parked' | 'back';
  */
 const SCALE = 6 * HOUR;
 
-const STEEPNESS = 1.66;
+const LOGIT_SLOPE = 1.66;
 
 /** Share of film kept below which the pack is handled as if part of it were new (calibrated). */
-const WORRYING = 0.75;
+const WORRYING_FILM_SHARE = 0.75;
 
 /**
  * Where the clock stands after its spans, oldest first: an open span runs, a closed one was parked or is back.
@@ -54,12 +54,12 @@ export const stopClock = (spans: OutOfFlow, now: string, parkedIn: string): OutO
  * @example filmSurvival(4 * 3600) // 0.6
  */
 export const filmSurvival = (seconds: number): number =>
-  Math.exp(-((Math.max(0, seconds) / SCALE) ** STEEPNESS));
+  Math.exp(-((Math.max(0, seconds) / SCALE) ** LOGIT_SLOPE));
 
 /** What to do after so many seconds without flow. */
 export function clockAdvice(seconds: number): string {
   if (seconds <= OUT_OF_FLOW_AIM) return 'Keep it under old tank water.';
-  if (filmSurvival(seconds) > WORRYING)
+  if (filmSurvival(seconds) > WORRYING_FILM_SHARE)
     return 'Over an hour. Stir the water around the media, or put it in another running filter.';
   return 'Put the media in a running filter now. Feed less, and test ammonia and nitrite for a week.';
 }

@@ -7,7 +7,7 @@ import { FINITE_DIFFERENCE_STEP, jacobian } from './jacobian';
 /** Steps of the optimiser. */
 const STEPS = 8;
 /** As far from what is usual as the optimiser may go, in units of the prior spread. */
-const FURTHEST = 5;
+const MAX_SPREADS_OFF = 5;
 
 /** The likeliest point of a model, and how sure it is. */
 export interface LogFit {
@@ -36,8 +36,8 @@ export function fitLog(model: LogModel, from?: readonly number[]): LogFit {
     },
     {
       initialValues: begin,
-      minValues: begin.map(() => -FURTHEST),
-      maxValues: begin.map(() => FURTHEST),
+      minValues: begin.map(() => -MAX_SPREADS_OFF),
+      maxValues: begin.map(() => MAX_SPREADS_OFF),
       gradientDifference: FINITE_DIFFERENCE_STEP,
       maxIterations: STEPS,
       errorTolerance: 1e-9,

@@ -17,7 +17,7 @@ export interface LogModel {
 }
 
 /** Predictions of a stretch that are kept: a fit asks for the same again and again. */
-const KEPT = 64;
+const MAX_KEPT_PREDICTIONS = 64;
 
 /** The model of a log; null when the feed rate is unknown. */
 export function logModel(place: LearningPlace, stretches: readonly LogSegment[]): LogModel | null {
@@ -48,7 +48,7 @@ function remembered(input: CloggingInput, stretch: LogSegment, food: Range) {
     const key = [...point.slice(0, LEARNED_KEYS.length), ...own.map((place) => point[place])].join();
     const found = known.get(key) ?? predictStretch(input, stretch, point, food);
     if (found === null) throw new Error('A log is learned from only where the food is known.');
-    if (known.size >= KEPT) known.clear();
+    if (known.size >= MAX_KEPT_PREDICTIONS) known.clear();
     known.set(key, found);
     return found;
   };

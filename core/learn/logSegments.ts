@@ -55,7 +55,7 @@ export function logSegments(
     const epochs = [{ day: 0, epoch }];
     for (const item of sorted) {
       const day = daysBetween(entry.at, item.at);
-      if (day > 0 && item.at < (next?.at ?? FAR) && renewsPump(item))
+      if (day > 0 && item.at < (next?.at ?? END_OF_TIME) && renewsPump(item))
         epochs.push({ day, epoch: (epoch += 1) });
     }
     return [{ ...stretch, epochs }];
@@ -64,13 +64,13 @@ export function logSegments(
 }
 
 /** After any moment of a log. */
-const FAR = '9999';
+const END_OF_TIME = '9999';
 /** Works after which the pump is another. */
-const RENEWS: ReadonlySet<ServiceWork> = new Set(['impeller cleaned', 'hoses brushed']);
+const WORKS_ON_PUMP: ReadonlySet<ServiceWork> = new Set(['impeller cleaned', 'hoses brushed']);
 
 const renewsPump = (entry: LogEntry): boolean =>
   entry.kind === 'service'
-    ? entry.works.some(({ work }) => RENEWS.has(work))
+    ? entry.works.some(({ work }) => WORKS_ON_PUMP.has(work))
     : entry.kind === 'change' && entry.what === 'hardware';
 
 function cut(

@@ -27,7 +27,7 @@ const LOSS_SPREAD = { hose: 0.12, impeller: 0.15, tap: 0.4, sponge: 0.3 } as con
 const GAP_SPREAD = 0.4;
 const TILT_SPREAD = 2e-3;
 const MISREAD_SPREAD = { flow: 1.4, level: 4e-3 } as const;
-const OFTEN: Readonly<Record<OddCause, number>> = {
+const PRIOR_ODDS: Readonly<Record<OddCause, number>> = {
   food: 0.25,
   hose: 0.12,
   gap: 0.1,
@@ -46,7 +46,7 @@ const BOTH_WAYS = [...SIZES.slice(1).map((size) => -size), ...SIZES];
 /** Food is simulated at each size, which takes time. */
 const FOOD_SIZES = BOTH_WAYS.filter((size) => Number.isInteger(2 * size));
 /** Causes less likely than this share are not named. */
-const NAMED = 0.05;
+const MIN_NAMED_CHANCE = 0.05;
 
 /**
  * The causes of a reading that does not fit, likeliest first: each is weighed by how well it explains the reading at its
@@ -68,7 +68,9 @@ export function oddCauses(
   )
     .map(([cause, sizes]) => {
       const often =
-        cause === 'sponge' && intakeSponge(place.filter) === null ? STRAINER_OFTEN : OFTEN[cause as OddCause];
+        cause === 'sponge' && intakeSponge(place.filter) === null
+          ? STRAINER_OFTEN
+          : PRIOR_ODDS[cause as OddCause];
       const best = sizes.map(({ value, size }) => {
         const apart = (scale(reading.value) - scale(value)) / spread;
         return Math.exp(-(apart ** 2 + size ** 2) / 2);
@@ -79,7 +81,7 @@ export function oddCauses(
   const all = weighed.reduce((sum, { weight }) => sum + weight, 0);
   return weighed
     .map(({ cause, weight }) => ({ cause, share: all > 0 ? weight / all : 0 }))
-    .filter(({ share }) => share >= NAMED);
+    .filter(({ share }) => share >= MIN_NAMED_CHANCE);
 }
 
 type Causes = Partial<Record<OddCause, readonly Sized[]>>;

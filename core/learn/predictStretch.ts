@@ -78,7 +78,7 @@ export function predictStretch(
     cleanLevel: simulation.headroom[0]!,
     overLimit: stretch.services.map(
       ({ day }) =>
-        valueAt(simulation, 'through', stretch, day - BEFORE) /
+        valueAt(simulation, 'through', stretch, day - JUST_BEFORE) /
         (simulation.limits.through * simulation.through[0]!),
     ),
     held: stretch.seen.map(({ layerId }) => held[layers.indexOf(layerId)] ?? 0),
@@ -86,7 +86,7 @@ export function predictStretch(
 }
 
 /** A little before a service, days. */
-const BEFORE = 1e-6;
+const JUST_BEFORE = 1e-6;
 
 const epochAt = ({ epochs }: LogSegment, day: number): number =>
   epochs.filter((candidate) => candidate.day <= day).at(-1)?.epoch ?? 0;

@@ -13,13 +13,13 @@ const LEVEL_ERROR = 1e-3;
 /** Least share that a jug is off, however alike its fillings are (calibrated). */
 const MIN_SPREAD = 0.015;
 /** How sharply a keeper tells a low flow from a fine one, as a spread of the logarithm (calibrated). */
-const FEELS = 0.1;
+const FEEL_SPREAD = 0.1;
 
 /** Shares of what fits that divide clean, dusted, loaded and blocked, and how softly the eye divides there (calibrated). */
 const SEEN_LIMITS = [0.1, 0.4, 0.8] as const;
-const SOFT = 0.03;
+const STATE_EDGE_SPREAD = 0.03;
 /** Probability of calling a state what it is, its neighbour, or something else (calibrated). */
-const CALLED = { same: 0.6, sameAtEnd: 0.8, neighbour: 0.2, other: 0.01 } as const;
+const CHANCE_OF_CALLING = { same: 0.6, sameAtEnd: 0.8, neighbour: 0.2, other: 0.01 } as const;
 
 const MIN_LIKELIHOOD = 1e-9;
 
@@ -64,7 +64,7 @@ export function stretchResiduals(
     ...forwardSubstitution(flowRoot, flows),
     ...forwardSubstitution(levelErrorRoot(stretch, predicted), levels),
     ...stretch.services.map(({ flowWas }, place) => {
-      const low = normalShare(-Math.log(Math.max(1e-6, predicted.overLimit[place]!)) / FEELS);
+      const low = normalShare(-Math.log(Math.max(1e-6, predicted.overLimit[place]!)) / FEEL_SPREAD);
       return deviance(flowWas === 'low' ? low : 1 - low);
     }),
     ...stretch.seen.map(({ dirt }, place) => deviance(likelihoodOfDirt(predicted.held[place]!, dirt))),
@@ -77,13 +77,19 @@ const deviance = (likelihood: number): number =>
 /** Probability that a layer is called so dirty that holds a share of what fits, 0–1. */
 export function likelihoodOfDirt(share: number, dirt: (typeof DIRT_STATES)[number]): number {
   const called = DIRT_STATES.indexOf(dirt);
-  const above = [1, ...SEEN_LIMITS.map((limit) => normalShare((share - limit) / SOFT)), 0];
+  const above = [1, ...SEEN_LIMITS.map((limit) => normalShare((share - limit) / STATE_EDGE_SPREAD)), 0];
   return DIRT_STATES.reduce((sum, _, state) => {
     const is = above[state]! - above[state + 1]!;
     const atEnd = state === 0 || state === DIRT_STATES.length - 1;
     const apart = Math.abs(called - state);
     const calls =
-      apart === 0 ? (atEnd ? CALLED.sameAtEnd : CALLED.same) : apart === 1 ? CALLED.neighbour : CALLED.other;
+      apart === 0
+        ? atEnd
+          ? CHANCE_OF_CALLING.sameAtEnd
+          : CHANCE_OF_CALLING.same
+        : apart === 1
+          ? CHANCE_OF_CALLING.neighbour
+          : CHANCE_OF_CALLING.other;
     return sum + is * calls;
   }, 0);
 }

@@ -8,14 +8,14 @@ import { cholesky } from './cholesky';
 /** Draws of one round. */
 export const DRAWS = 240;
 /** Share of them that must count, as equal draws, before no further round is drawn. */
-const ENOUGH = 1 / 2;
+const MIN_EFFECTIVE_SHARE = 1 / 2;
 /**
  * Equal draws that the next proposal, and in the end the answer, is made from at least: weights are tempered to that. A
  * covariance of nine coordinates from fewer comes out too narrow (tried on simulated filters).
  */
-const LEAST = 60;
+const MIN_EFFECTIVE_DRAWS = 60;
 /** Degrees of freedom of the proposal: its tails are heavier than those of what it stands for. */
-const FREEDOM = 5;
+const PROPOSAL_DEGREES_OF_FREEDOM = 5;
 const SEED = 7;
 
 /** From where points are drawn: about a mean, by the root of a covariance. */
@@ -46,17 +46,19 @@ export function weighedDraws(
   return Array.from({ length: count }, (_, index) => {
     const normal = seededNormal(SEED * 1_000_003 + (from + index) * 7919);
     const steps = proposal.mean.map(normal);
-    const spread = Array.from({ length: FREEDOM }, () => normal() ** 2).reduce(
+    const spread = Array.from({ length: PROPOSAL_DEGREES_OF_FREEDOM }, () => normal() ** 2).reduce(
       (sum, value) => sum + value,
       0,
     );
-    const stretch = Math.sqrt(FREEDOM / spread);
+    const stretch = Math.sqrt(PROPOSAL_DEGREES_OF_FREEDOM / spread);
     const point = proposal.mean.map(
       (value, row) =>
         value + stretch * steps.reduce((sum, step, column) => sum + proposal.root[row]![column]! * step, 0),
     );
     const distance = steps.reduce((sum, step) => sum + step ** 2, 0) * stretch ** 2;
-    const logProposal = -((FREEDOM + steps.length) / 2) * Math.log1p(distance / FREEDOM);
+    const logProposal =
+      -((PROPOSAL_DEGREES_OF_FREEDOM + steps.length) / 2) *
+      Math.log1p(distance / PROPOSAL_DEGREES_OF_FREEDOM);
     const logPosterior = -model.residuals(point).reduce((sum, value) => sum + value ** 2, 0) / 2;
     const logWeight = logPosterior - logProposal;
     return { point, logWeight: Number.isFinite(logWeight) ? logWeight : -Infinity };
@@ -65,14 +67,14 @@ export function weighedDraws(
 
 /**
  * Weights that add up to 1. Where a few draws outweigh all others, the weights are tempered, each to the same power
- * below 1, until they are worth {@link LEAST} equal draws: too wide a range is honest, too narrow a one is not.
+ * below 1, until they are worth {@link MIN_EFFECTIVE_DRAWS} equal draws: too wide a range is honest, too narrow a one is not.
  */
 export function weightsOf(draws: readonly WeighedDraw[]): readonly number[] {
   let [low, high] = [0, 1];
   const counts = (power: number): boolean =>
-    effectiveDraws(powered(draws, power)) >= Math.min(LEAST, draws.length);
+    effectiveDraws(powered(draws, power)) >= Math.min(MIN_EFFECTIVE_DRAWS, draws.length);
   if (counts(1)) return powered(draws, 1);
-  for (let step = 0; step < HALVINGS; step += 1) {
+  for (let step = 0; step < BISECTIONS; step += 1) {
     const middle = (low + high) / 2;
     if (counts(middle)) low = middle;
     else high = middle;
@@ -80,7 +82,7 @@ export function weightsOf(draws: readonly WeighedDraw[]): readonly number[] {
   return powered(draws, low);
 }
 
-const HALVINGS = 30;
+const BISECTIONS = 30;
 
 function powered(draws: readonly WeighedDraw[], power: number): number[] {
   const most = Math.max(...draws.map(({ logWeight }) => logWeight));
@@ -120,7 +122,9 @@ const MIN_VARIANCE = 1e-6;
 
 /** From where the next round is drawn; null: these draws are worth enough. */
 export const nextProposal = (draws: readonly WeighedDraw[]): Proposal | null =>
-  effectiveDraws(powered(draws, 1)) >= ENOUGH * draws.length ? null : momentsOf(draws, weightsOf(draws));
+  effectiveDraws(powered(draws, 1)) >= MIN_EFFECTIVE_SHARE * draws.length
+    ? null
+    : momentsOf(draws, weightsOf(draws));
 
 /**
  * What is kept of a learned log: the coordinates that hold for today, with the newest condition of the pump.

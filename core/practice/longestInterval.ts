@@ -6,7 +6,7 @@ import { isCanister } from '../filter/kindFamily';
  * tank, three months in a canister, twice that where a sponge on the intake or another filter takes the dirt (common practice,
  * no source).
  */
-const LONGEST = { open: 28, canister: 90, sparedCanister: 180 } as const;
+const MAX_INTERVAL_DAYS = { open: 28, canister: 90, sparedCanister: 180 } as const;
 
 /**
  * The longest time between two looks into a filter, days.
@@ -14,4 +14,8 @@ const LONGEST = { open: 28, canister: 90, sparedCanister: 180 } as const;
  * @param isSpared a sponge on its intake or another filter on the tank takes the dirt before it
  */
 export const longestInterval = (kind: FilterKind, isSpared: boolean): number =>
-  isCanister(kind) ? (isSpared ? LONGEST.sparedCanister : LONGEST.canister) : LONGEST.open;
+  isCanister(kind)
+    ? isSpared
+      ? MAX_INTERVAL_DAYS.sparedCanister
+      : MAX_INTERVAL_DAYS.canister
+    : MAX_INTERVAL_DAYS.open;

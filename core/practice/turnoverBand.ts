@@ -11,10 +11,10 @@ export interface TurnoverBand {
 const PER_HOUR = 1 / HOUR;
 /** Below this a tank is a nano; above the next the band falls, until it is very large, m³ (common practice, no source). */
 const NANO = 0.03;
-const LARGE = 0.25;
+const LARGE_TANK_FROM = 0.25;
 const VERY_LARGE = 1;
 /** Tanks an hour: usual, and in very large tanks, around five and three (common practice, no source). */
-const USUAL = { low: 4, high: 6 } as const;
+const USUAL_BAND = { low: 4, high: 6 } as const;
 const IN_VERY_LARGE = { low: 2.5, high: 4 } as const;
 
 const band = (low: number, high: number, why: string): TurnoverBand => ({
@@ -36,8 +36,12 @@ export function turnoverBand(tankVolume: number, animals: readonly Animal[]): Tu
   if (animals.includes('strong flow')) return band(6, 12, 'right for animals that need strong flow');
   if (tankVolume < NANO) return band(10, 20, 'usual in a nano tank');
   // From large to very large the band falls evenly with the logarithm of the volume.
-  const share = Math.min(1, Math.max(0, Math.log(tankVolume / LARGE) / Math.log(VERY_LARGE / LARGE)));
-  const between = (end: 'low' | 'high'): number => USUAL[end] + share * (IN_VERY_LARGE[end] - USUAL[end]);
+  const share = Math.min(
+    1,
+    Math.max(0, Math.log(tankVolume / LARGE_TANK_FROM) / Math.log(VERY_LARGE / LARGE_TANK_FROM)),
+  );
+  const between = (end: 'low' | 'high'): number =>
+    USUAL_BAND[end] + share * (IN_VERY_LARGE[end] - USUAL_BAND[end]);
   return band(
     between('low'),
     between('high'),

@@ -6,7 +6,7 @@ import { placeLayers } from '../layers/placeLayers';
 import { solidsFactor } from '../layers/solidsFactor';
 
 /** Less than this share more of a loose medium is none: hands pour no closer. */
-const UNNOTICED = 0.02;
+const POURING_TOLERANCE = 0.02;
 
 /**
  * By layer of a plan, the share of it that is new, 0–1: all of a piece that is cut anew or was not there, of a loose medium
@@ -41,7 +41,7 @@ export function addedShares(
       const taken = Math.max(0, Math.min(missing, left.get(looseKey(layer)) ?? 0));
       left.set(looseKey(layer), (left.get(looseKey(layer)) ?? 0) - taken);
       const more = amount > 0 ? (missing - taken) / amount : isOld ? 0 : 1;
-      return [layer.id, more > UNNOTICED ? more : 0];
+      return [layer.id, more > POURING_TOLERANCE ? more : 0];
     }),
   );
 }

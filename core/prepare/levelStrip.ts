@@ -10,7 +10,7 @@ export interface LevelStrip {
 }
 
 /** Strip below the lowest mark, m. */
-const TAIL = 0.02;
+const LENGTH_BELOW_MARKS = 0.02;
 /** Marks nearer than this cannot be told apart at a glance, m (common practice, no source). */
 const MIN_APART = 0.003;
 
@@ -30,7 +30,7 @@ export function levelStrip(headroom: ArrayLike<number>, serviceDay: number | nul
   return {
     clean,
     service: due,
-    length: clean + TAIL,
+    length: clean + LENGTH_BELOW_MARKS,
     tooClose: due !== null && (clean - due < MIN_APART || due < MIN_APART),
   };
 }

@@ -74,9 +74,9 @@ export interface BlockFigures {
 }
 
 /** Plastic that a usual printer lays down with thin walls, m³/s (from memory: 3 to 8 mm³/s). */
-const LAID = { low: 3e-9, high: 8e-9 } as const;
+const PRINT_RATE = { low: 3e-9, high: 8e-9 } as const;
 /** Room that is left on each side so that a block slides in, m (common practice, no source). */
-const PLAY = 0.5e-3;
+const SIDE_CLEARANCE = 0.5e-3;
 /** Side of a foot against the wall that it stands under. */
 const FOOT_WALLS = 2;
 
@@ -121,7 +121,7 @@ export function blockFigures(block: Block): BlockFigures {
     surface,
     porosity: 1 - solid / room,
     openShare: 1 - plan / (length * width),
-    hours: { low: solid / LAID.high / HOUR, high: solid / LAID.low / HOUR },
+    hours: { low: solid / PRINT_RATE.high / HOUR, high: solid / PRINT_RATE.low / HOUR },
   };
 }
 
@@ -166,8 +166,8 @@ export function blockFor(chamber: Chamber): Block | null {
   const { shape } = chamber;
   if (shape.form !== 'box') return null;
   return {
-    length: Math.max(shape.length, shape.width) - 2 * PLAY - chamber.narrows / 2,
-    width: Math.min(shape.length, shape.width) - 2 * PLAY - chamber.narrows / 2,
+    length: Math.max(shape.length, shape.width) - 2 * SIDE_CLEARANCE - chamber.narrows / 2,
+    width: Math.min(shape.length, shape.width) - 2 * SIDE_CLEARANCE - chamber.narrows / 2,
     height: Math.min(0.03, usableDepth(chamber) / 2),
     wall: 1.2e-3,
     rib: 0.8e-3,

@@ -51,7 +51,7 @@ const SPARE_FOR: Readonly<Partial<Record<SmallPart, Spare>>> = {
   grid: 'grid',
 };
 /** Two volumes this near are the same, m³: a tenth of a millilitre. */
-const DROP = 1e-7;
+const VOLUME_TOLERANCE = 1e-7;
 
 /** What a plan takes from the shelf and from the shop. */
 export interface PlanNeeds {
@@ -140,7 +140,7 @@ function looseNeeds(wanted: readonly Fill[], shelf: Shelf): Need[] {
       size: null,
       needed: volume,
       onHand,
-      buy: missing <= DROP ? null : cheapestPacks(items, missing),
+      buy: missing <= VOLUME_TOLERANCE ? null : cheapestPacks(items, missing),
     };
   });
 }
@@ -218,7 +218,7 @@ function bagNeeds(wanted: readonly Fill[], shelf: Shelf): Need[] {
   const left = new Map(bags.map(({ id, count }) => [id, count]));
   return wanted.flatMap(({ layerId, medium, bags: wish }) => {
     if (wish === null) return [];
-    const large = bags.filter(({ volume }) => volume >= wish.size - DROP);
+    const large = bags.filter(({ volume }) => volume >= wish.size - VOLUME_TOLERANCE);
     const there = large.map((item) => ({ ...item, count: left.get(item.id) ?? 0 }));
     const need = counted(
       { key: `bag/${layerId}`, kind: 'bag', medium, part: null, size: wish.size },

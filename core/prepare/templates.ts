@@ -95,9 +95,9 @@ export function chamberTemplate(chamber: Chamber): Template {
 }
 
 /** Width of a shim, m (common practice, no source: two of them hold a sleeve). */
-const SHIM = 0.02;
+const SHIM_WIDTH = 0.02;
 /** A gap below which a sleeve holds by itself, m. */
-const LOOSE = 1e-3;
+const MAX_HOLDING_GAP = 1e-3;
 
 /** What else a sleeve needs: an end for a closed one, and shims where the tube is thinner than its bore. */
 export function sleeveTemplates(filter: Filter): Template[] {
@@ -115,12 +115,18 @@ export function sleeveTemplates(filter: Filter): Template[] {
           bore: 0,
         },
       ),
-      ...(where === 'intake' && gap > LOOSE
+      ...(where === 'intake' && gap > MAX_HOLDING_GAP
         ? [
             shaped(
               `${name}, packing strip`,
               `The tube is thinner than the hole in the sleeve. Wrap two strips, ${mm(gap)} mm thick, around it.`,
-              { form: 'rectangle', length: Math.PI * (tube + gap), width: SHIM, corner: 0, notch: null },
+              {
+                form: 'rectangle',
+                length: Math.PI * (tube + gap),
+                width: SHIM_WIDTH,
+                corner: 0,
+                notch: null,
+              },
             ),
           ]
         : []),

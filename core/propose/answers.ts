@@ -44,8 +44,8 @@ export interface Answers {
 }
 
 /** Fewest and most proposals that are offered at once, where there are so many. */
-const LEAST = 3;
-const MOST = 6;
+const MIN_OFFERED = 3;
+const MAX_OFFERED = 6;
 /** A wish counts as given up from this share of the way from best to worst on, and so many are told. */
 const GIVEN_UP = 0.35;
 const MAX_GIVEN_UP = 3;
@@ -80,7 +80,7 @@ export function answersOf(
   const byBalance = all.filter((pack) => pack !== soundMine);
   const merits = new Map<Finalist, Merit[]>();
   const give = (pack: Finalist | undefined, merit: Merit): void => {
-    if (pack === undefined || (!merits.has(pack) && merits.size === MOST)) return;
+    if (pack === undefined || (!merits.has(pack) && merits.size === MAX_OFFERED)) return;
     merits.set(pack, [...(merits.get(pack) ?? []), merit]);
   };
   const winner =
@@ -101,7 +101,7 @@ export function answersOf(
     );
   }
   // A search of few packs has few that are the best in something: others that none beats stand beside them.
-  for (const pack of byBalance) if (merits.size < LEAST && !merits.has(pack)) give(pack, 'also');
+  for (const pack of byBalance) if (merits.size < MIN_OFFERED && !merits.has(pack)) give(pack, 'also');
   const offered = [...merits];
   const losses = offered.map(([pack]) => pack.losses);
   const standing = (): PlanStanding | null => {

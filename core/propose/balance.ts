@@ -18,7 +18,7 @@ export const DEFAULT_WEIGHTS: Weights = {
 };
 
 /** How much the sum of all wishes counts beside the one that is granted least (calibrated). */
-const BESIDE = 0.3;
+const SUM_WEIGHT = 0.3;
 
 /**
  * Ranks packs by all wishes together: each loss as it is felt, as a share of the way from the best to the worst of the packs, the
@@ -42,7 +42,7 @@ function balanceAmong(
         ? (weights[wish] * (losses[index]! - best[index]!)) / (worst[index]! - best[index]!)
         : 0,
     );
-    return Math.max(...shares) + BESIDE * shares.reduce((sum, share) => sum + share, 0);
+    return Math.max(...shares) + SUM_WEIGHT * shares.reduce((sum, share) => sum + share, 0);
   };
 }
 

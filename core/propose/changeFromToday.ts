@@ -14,7 +14,7 @@ export interface ChangeFromToday {
 }
 
 /** Lengths this near are the same, m. */
-const SAME = 1e-4;
+const LENGTH_TOLERANCE = 1e-4;
 
 /**
  * What changes between what is in a filter and a pack for it. Layers are told by their ids.
@@ -32,8 +32,8 @@ export function changeFromToday(
     if (old === undefined || choiceKey(old) !== choiceKey(layer)) return true;
     const thicker = layer.thickness - old.thickness;
     return isSheet(layer)
-      ? Math.abs(thicker) > SAME || (old.cut !== null && layer.cut === null)
-      : thicker > SAME;
+      ? Math.abs(thicker) > LENGTH_TOLERANCE || (old.cut !== null && layer.cut === null)
+      : thicker > LENGTH_TOLERANCE;
   };
   const worked = pack.filter(isWorked);
   const kept = new Set(pack.map(({ id }) => id));

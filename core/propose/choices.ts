@@ -23,7 +23,7 @@ export interface Choice {
 /** Sheets of any generic foam or pad, m (common practice, no source). */
 const USUAL_PLIES = { foam: [0.02, 0.03], floss: [0.01, 0.02] } as const;
 /** Two thicknesses this near are the same sheet, m. */
-const SAME = 5e-4;
+const THICKNESS_TOLERANCE = 5e-4;
 
 /** True for a piece that may go back: whole, sound and not condemned. */
 export const isUsable = ({ signs, treatment, holder }: Layer): boolean =>
@@ -109,7 +109,9 @@ const canBeBought = (
 
 /** Thinnest first, each once. */
 const apart = (plies: readonly number[]): number[] =>
-  [...plies].sort((a, b) => a - b).filter((ply, index, all) => index === 0 || ply - all[index - 1]! > SAME);
+  [...plies]
+    .sort((a, b) => a - b)
+    .filter((ply, index, all) => index === 0 || ply - all[index - 1]! > THICKNESS_TOLERANCE);
 
 /** The choice of a layer that stays, to be found among those that may be used. */
 export const choiceOf = (choices: readonly Choice[], layer: Layer): Choice | undefined =>

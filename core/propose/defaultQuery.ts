@@ -24,7 +24,7 @@ export interface KnownToPropose {
 /** Visits a year that are enough for any filter: hands go in every two weeks (common practice, no source). */
 const FORTNIGHTLY = 26;
 /** Turnover that the plan misses by less than this share is no limit to be missed by another, 0–1. */
-const ROUNDING = 0.99;
+const ROUNDING_SHARE = 0.99;
 
 /**
  * What a search begins with when nothing was filled in: media at hand, mature biological media stay, and no pack may be
@@ -54,7 +54,7 @@ function firstLimits({ tank, others }: Surroundings, filter: Filter, layers: rea
   return {
     neverOverflows: filter.spill !== null && !overflowsBlocked(filter, stack),
     // Beside other filters a turnover of its own says nothing.
-    leastTurnover: others.length > 0 ? null : roundedDown(Math.min(band.low, ROUNDING * now)),
+    leastTurnover: others.length > 0 ? null : roundedDown(Math.min(band.low, ROUNDING_SHARE * now)),
     mostTurnover: null,
     mostVisits: FORTNIGHTLY,
     mostMinutes: null,
@@ -63,8 +63,9 @@ function firstLimits({ tank, others }: Surroundings, filter: Filter, layers: rea
 }
 
 /** A turnover in whole tenths an hour, as it is shown: entered anew as it reads, it asks for no more. */
-const roundedDown = (turned: number): number => Math.floor(turned / TENTH + ROUNDING_ERROR) * TENTH;
+const roundedDown = (turned: number): number =>
+  Math.floor(turned / TENTH_OF_A_TANK_AN_HOUR + ROUNDING_ERROR) * TENTH_OF_A_TANK_AN_HOUR;
 /** Tanks a second. */
-const TENTH = 0.1 / HOUR;
+const TENTH_OF_A_TANK_AN_HOUR = 0.1 / HOUR;
 /** What arithmetic loses on a whole number of tenths. */
 const ROUNDING_ERROR = 1e-9;

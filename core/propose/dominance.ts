@@ -1,8 +1,9 @@
 /** Differences below this share are rounding: none is better by them. */
-const SAME = 1e-9;
+const ROUNDING_SHARE = 1e-9;
 
 /** True when a value is less than another by more than rounding. */
-const isLess = (a: number, b: number): boolean => a < b - SAME * Math.max(1e-12, Math.abs(a), Math.abs(b));
+const isLess = (a: number, b: number): boolean =>
+  a < b - ROUNDING_SHARE * Math.max(1e-12, Math.abs(a), Math.abs(b));
 
 /**
  * True when a pack is at least as good in every wish and better in one.

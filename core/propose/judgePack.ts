@@ -109,15 +109,17 @@ function yearOf(
   const at = (days: number, ids: readonly string[]): void => {
     if (ids.length > 0) times.set(days, [...(times.get(days) ?? []), ...ids]);
   };
-  const served = serviceDay === null || visit === null ? null : Math.max(FEWEST, Math.round(serviceDay));
+  const served =
+    serviceDay === null || visit === null ? null : Math.max(MIN_DAYS_BETWEEN_VISITS, Math.round(serviceDay));
   const works = new Set(served === null ? [] : visit?.works.map(({ layerId }) => layerId));
   let [cost, unpriced] = [0, 0];
   inFlow.forEach((placed, place) => {
     const { medium, layer, measure, chamber } = placed;
     const used = chamber.where === 'body' ? usedUpDays[place]! : null;
-    const own = lifeByDate(placed, around) ?? (used === null ? null : Math.max(FEWEST, used));
+    const own =
+      lifeByDate(placed, around) ?? (used === null ? null : Math.max(MIN_DAYS_BETWEEN_VISITS, used));
     // What is used up at about the time of a service is done with it.
-    const early = own !== null && (served === null || own < TOGETHER * served);
+    const early = own !== null && (served === null || own < TOGETHER_SHARE * served);
     if (early) {
       works.delete(layer.id);
       at(own, [layer.id]);
@@ -141,5 +143,5 @@ function yearOf(
 }
 
 /** Fewest days between two visits (as the plan of visits has it), and what share of an interval counts as together. */
-const FEWEST = 7;
-const TOGETHER = 0.7;
+const MIN_DAYS_BETWEEN_VISITS = 7;
+const TOGETHER_SHARE = 0.7;

@@ -22,9 +22,9 @@ export interface Item {
 }
 
 /** Least layer that is worth a hand, m. */
-const LEAST = 5e-3;
+const MIN_THICKNESS = 5e-3;
 /** Lengths this near are the same, m; hands pour and cut no closer than whole millimetres. */
-const SAME = 1e-4;
+const LENGTH_TOLERANCE = 1e-4;
 const MILLIMETRE = 1e-3;
 
 /** What a pack is laid from. */
@@ -59,11 +59,11 @@ export function packFromChoices(
     let at = starts[index]!;
     for (const choice of fill) {
       const room = ends[index]! - at;
-      if (room < LEAST - SAME) break;
+      if (room < MIN_THICKNESS - LENGTH_TOLERANCE) break;
       for (const { thickness, ply } of choice.plies.length > 0
         ? pliesIn(choice.plies, room)
         : [{ thickness: poured(choice, slot, at, room, left), ply: 0 }]) {
-        if (thickness < LEAST - SAME) continue;
+        if (thickness < MIN_THICKNESS - LENGTH_TOLERANCE) continue;
         take(choice, slot, at, thickness, left);
         middle.push({ choice, slot, from: at, thickness, ply });
         at += thickness;
@@ -96,7 +96,7 @@ function poured(choice: Choice, slot: Slot, from: number, room: number, left: Le
   const there = left.get(choice.key) ?? Infinity;
   if (there >= volumeOf(slot, from, room)) return room;
   const share = there / volumeOf(slot, from, room);
-  return Math.floor((room * share) / MILLIMETRE + SAME) * MILLIMETRE;
+  return Math.floor((room * share) / MILLIMETRE + LENGTH_TOLERANCE) * MILLIMETRE;
 }
 
 /**
@@ -112,10 +112,11 @@ export function pliesIn(
   const search = (index: number, counts: readonly number[], sum: number): void => {
     const pieces = counts.reduce((all, count) => all + count, 0);
     const bestPieces = best.counts.reduce((all, count) => all + count, 0);
-    if (sum > best.sum + SAME || (sum > best.sum - SAME && pieces < bestPieces)) best = { counts, sum };
+    if (sum > best.sum + LENGTH_TOLERANCE || (sum > best.sum - LENGTH_TOLERANCE && pieces < bestPieces))
+      best = { counts, sum };
     if (index < 0) return;
     const ply = plies[index]!;
-    for (let count = Math.floor((room - sum) / ply + SAME / ply); count >= 0; count -= 1)
+    for (let count = Math.floor((room - sum) / ply + LENGTH_TOLERANCE / ply); count >= 0; count -= 1)
       search(index - 1, [...counts, count], sum + count * ply);
   };
   // Of many sheets the thickest few are enough to fill a room well.
@@ -150,7 +151,7 @@ function layFrom(
   let index = isNear ? 0 : slots.length - 1;
   for (const { choice, thickness, ply } of isNear ? items : [...items].reverse()) {
     let rest = thickness;
-    while (rest > SAME) {
+    while (rest > LENGTH_TOLERANCE) {
       const slot = slots[index];
       if (slot === undefined) return null;
       const part = partIn(choice, ply, rest, ends[index]! - starts[index]!);
@@ -183,10 +184,11 @@ function partIn(choice: Choice, ply: number, rest: number, room: number): number
   if (choice.plies.length === 0) {
     const whole = Math.min(rest, room);
     // What would be left over for the next chamber is not too thin for hands either.
-    const part = rest - whole > SAME && rest - whole < LEAST ? rest - LEAST : whole;
-    return part < LEAST - SAME ? 0 : part;
+    const part =
+      rest - whole > LENGTH_TOLERANCE && rest - whole < MIN_THICKNESS ? rest - MIN_THICKNESS : whole;
+    return part < MIN_THICKNESS - LENGTH_TOLERANCE ? 0 : part;
   }
-  const plies = Math.min(Math.round(rest / ply), Math.floor(room / ply + SAME / ply));
+  const plies = Math.min(Math.round(rest / ply), Math.floor(room / ply + LENGTH_TOLERANCE / ply));
   return plies * ply;
 }
 

@@ -8,9 +8,9 @@ import type { Piece } from './packFromChoices';
 import type { Room } from './room';
 
 /** A piece that differs by less than this is the piece that was there, m: foam gives as much. */
-const GIVES = 1.5e-3;
+const FOAM_GIVE = 1.5e-3;
 /** A poured medium that differs by less than this share is left as it is. */
-const UNNOTICED = 0.02;
+const POURING_TOLERANCE = 0.02;
 
 /**
  * Makes layers of the pieces of a pack that was tried, those that stay pinned among them. What is in the filter until
@@ -56,7 +56,7 @@ export function packOf(
   return (pieces) => {
     const used = new Map<Piece, Layer>();
     const free = new Set(usable);
-    for (const fits of [SAME_PLACE, SAME_FACE, LARGER] as const)
+    for (const fits of [SAME_PLACE, SAME_FACE, fitsLarger] as const)
       for (const piece of pieces) {
         if (free.size === 0) break;
         if (used.has(piece)) continue;
@@ -112,8 +112,8 @@ const free = ({ thickness, compressionRatio }: Layer): number => thickness / com
 /** A whole piece, as thick as it is needed. */
 const isSame = ({ choice, thickness }: Piece, layer: Layer): boolean =>
   choice.plies.length > 0
-    ? Math.abs(layer.thickness - thickness) <= GIVES
-    : Math.abs(layer.thickness / thickness - 1) <= UNNOTICED;
+    ? Math.abs(layer.thickness - thickness) <= FOAM_GIVE
+    : Math.abs(layer.thickness / thickness - 1) <= POURING_TOLERANCE;
 
 /** True for what reaches the walls of a chamber of this face: a poured medium always does. */
 function reaches({ choice, slot }: Piece, { layer, chamber }: Old): boolean {
@@ -123,8 +123,8 @@ function reaches({ choice, slot }: Piece, { layer, chamber }: Old): boolean {
   const [from, to] = [faceSides(chamber.shape), faceSides(slot.chamber.shape)];
   return (
     chamber.shape.form === slot.chamber.shape.form &&
-    Math.abs(from.shown - to.shown) < GIVES &&
-    Math.abs(from.into - to.into) < GIVES
+    Math.abs(from.shown - to.shown) < FOAM_GIVE &&
+    Math.abs(from.into - to.into) < FOAM_GIVE
   );
 }
 
@@ -134,5 +134,5 @@ const SAME_PLACE: Fits = (piece, old) =>
 const SAME_FACE: Fits = (piece, old) => isSame(piece, old.layer) && reaches(piece, old);
 
 /** One that is trimmed to fit; of what is poured, more or less of it. */
-const LARGER: Fits = (piece, old) =>
+const fitsLarger: Fits = (piece, old) =>
   (piece.choice.plies.length === 0 || free(old.layer) > piece.thickness) && reaches(piece, old);

@@ -32,15 +32,15 @@ export interface PackSpace {
 }
 
 /** Most thickness of a grade that is tried, m (common practice, no source). */
-const MOST = { coarse: 0.09, medium: 0.06, fine: 0.045, polishing: 0.04 } as const;
+const MAX_THICKNESS = { coarse: 0.09, medium: 0.06, fine: 0.045, polishing: 0.04 } as const;
 /** Depths of settlement that are tried, m (common practice, no source). */
 const SETTLEMENT = [0.03, 0.045] as const;
 /** Poured pads that are tried, m (common practice, no source). */
 const POURED_PAD = [0.01, 0.02] as const;
 /** A chamber for foam alone is filled at least so far, share of its depth. */
-const FILLED = 0.6;
+const MIN_FILLED_SHARE = 0.6;
 /** Share of what must stay that may get lost in rounding to whole millimetres. */
-const ROUNDING = 0.03;
+const ROUNDING_LOSS = 0.03;
 
 /** What takes the room that is left. */
 interface Fill {
@@ -74,8 +74,8 @@ export function packSpace(input: ProposeInput): PackSpace {
   const floss = choices.filter(({ medium }) => medium.family === 'floss');
   const items = (some: readonly Choice[], most: number): Item[] =>
     some.flatMap((choice) => itemsOf(choice, Math.min(most, deepest)));
-  const fine = items(grade(FINE), MOST.fine);
-  const pads = [...items(floss, MOST.polishing), ...fine];
+  const fine = items(grade(FINE_GRADE), MAX_THICKNESS.fine);
+  const pads = [...items(floss, MAX_THICKNESS.polishing), ...fine];
   const settles = open[0] !== undefined && isSettlementPlace(filter, open[0].chamber);
   const rings = choices.filter(({ medium }) => hasRole(medium, 'settle'));
   const leads = room.lead.map((slot) =>
@@ -88,11 +88,12 @@ export function packSpace(input: ProposeInput): PackSpace {
           ...rings.flatMap((choice) => SETTLEMENT.map((thickness) => ({ choice, thickness, ply: 0 }))),
         ]
       : none,
-    flossFirst: schools.flossFirst === 'by choice' ? [...none, ...items(floss, MOST.polishing)] : none,
-    coarse: [...none, ...items(grade(COARSE), MOST.coarse)],
-    medium: [...none, ...items(grade(MEDIUM), MOST.medium)],
+    flossFirst:
+      schools.flossFirst === 'by choice' ? [...none, ...items(floss, MAX_THICKNESS.polishing)] : none,
+    coarse: [...none, ...items(grade(COARSE_GRADE), MAX_THICKNESS.coarse)],
+    medium: [...none, ...items(grade(MEDIUM), MAX_THICKNESS.medium)],
     fine: [...none, ...(schools.finePad === 'after' ? [] : fine)],
-    before: [...none, ...(schools.finePad === 'after' ? [] : items(floss, MOST.polishing))],
+    before: [...none, ...(schools.finePad === 'after' ? [] : items(floss, MAX_THICKNESS.polishing))],
     after: [...none, ...(schools.finePad === 'before' ? [] : pads)],
     fill: fillsOf(choices, staying, schools),
   };
@@ -156,15 +157,15 @@ export function packSpace(input: ProposeInput): PackSpace {
       );
       if (pieces === null) return null;
       const all = [...leading, ...pieces];
-      if (coarserFirst && firstRank(all) >= FINE) return null;
+      if (coarserFirst && firstRank(all) >= FINE_GRADE) return null;
       return holdsAll(staying, all) ? all : null;
     },
   };
 }
 
-const COARSE = GRADES.indexOf('coarse');
+const COARSE_GRADE = GRADES.indexOf('coarse');
 const MEDIUM = GRADES.indexOf('medium');
-const FINE = GRADES.indexOf('fine');
+const FINE_GRADE = GRADES.indexOf('fine');
 const rankOf = ({ choice }: Item): number => gradeRank(choice.medium) ?? 0;
 
 /** Rank of the foam that the water meets first, without foam that of the first pad; −1: there is neither. */
@@ -175,7 +176,7 @@ function firstRank(pieces: readonly Piece[]): number {
 }
 
 /** A layer that is asked for to see whether it can be cut. */
-const TRIAL = 'trial';
+const TRIAL_LAYER_ID = 'trial';
 
 /**
  * True where a pack can begin with foam that is not fine, and should: what fine foam alone does to the next service
@@ -192,7 +193,7 @@ function canBeginCoarser(
 ): boolean {
   if (input.around.schools.biologicalMedium === 'foam') return false;
   const isCoarser = (medium: Medium): boolean =>
-    medium.family === 'foam' && (gradeRank(medium) ?? FINE) < FINE;
+    medium.family === 'foam' && (gradeRank(medium) ?? FINE_GRADE) < FINE_GRADE;
   const kept = [...fixed, ...[...lead, ...main].flatMap(({ before }) => before)];
   if (kept.some((layer) => isCoarser(mediumOf(layer)))) return false;
   const inFilter = new Set(input.today.filter(isUsable).map(choiceKey));
@@ -208,7 +209,9 @@ function canBeginCoarser(
     ({ choice, slot, thickness }) =>
       isCoarser(choice.medium) &&
       (inFilter.has(choice.key) ||
-        canBeHad([plainLayer(TRIAL, choice.made.medium, slot.chamber.id, thickness)], { cut: [TRIAL] })),
+        canBeHad([plainLayer(TRIAL_LAYER_ID, choice.made.medium, slot.chamber.id, thickness)], {
+          cut: [TRIAL_LAYER_ID],
+        })),
   );
 }
 
@@ -271,7 +274,7 @@ function leadsOf(slot: Slot, choices: readonly Choice[]): Lead[] {
         pieces.push({ choice, slot, from, thickness, ply });
         from += thickness;
       }
-    return from - slot.from >= FILLED * slot.depth ? pieces : null;
+    return from - slot.from >= MIN_FILLED_SHARE * slot.depth ? pieces : null;
   };
   const one = foams.map((choice) => filled([{ choice, depth: slot.depth }]));
   const two = foams.flatMap((choice, index) =>
@@ -318,7 +321,7 @@ const holdsAll = ({ poured }: Staying, pieces: readonly Piece[]): boolean =>
     const held = pieces
       .filter((piece) => piece.choice === choice)
       .reduce((sum, piece) => sum + pieceVolume(piece), 0);
-    return held >= (1 - ROUNDING) * volume;
+    return held >= (1 - ROUNDING_LOSS) * volume;
   });
 
 /** What may take the room that is left: biological media by the keeper’s school, one or two of them, or foam for both jobs. */

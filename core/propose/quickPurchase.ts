@@ -13,11 +13,11 @@ import { choiceKey, isUsable } from './choices';
 import type { ProposeInput } from './proposeInput';
 
 /** Two thicknesses this near are the same sheet, m. */
-const SAME = 5e-4;
+const THICKNESS_TOLERANCE = 5e-4;
 /** Volumes nearer than this are the same, m³. */
-const DROP = 1e-7;
+const VOLUME_TOLERANCE = 1e-7;
 /** Share of a sheet that pieces take which are joined from parts (calibrated). */
-const JOINED = 0.8;
+const JOINED_SHEET_SHARE = 0.8;
 
 /** Pieces of one size from sheets of one thickness. */
 interface Wanted {
@@ -56,9 +56,11 @@ export function quickPurchase(
     if (found !== undefined) return found;
     const pieces = cutPieces(filter, [layer], thicknesses);
     const ply = pieces[0]?.thickness ?? layer.thickness;
-    const of = sheets.filter((item) => item.medium === layer.medium && Math.abs(item.thickness - ply) < SAME);
+    const of = sheets.filter(
+      (item) => item.medium === layer.medium && Math.abs(item.thickness - ply) < THICKNESS_TOLERANCE,
+    );
     const fresh = {
-      sheet: `${layer.medium}/${Math.round(ply / SAME)}`,
+      sheet: `${layer.medium}/${Math.round(ply / THICKNESS_TOLERANCE)}`,
       stock: of.filter(({ count }) => count > 0),
       sold: of.filter(({ offcut }) => !offcut),
       boxes: pieces.map(({ outline }) => boxOf(outline)),
@@ -107,7 +109,7 @@ export function quickPurchase(
     for (const [key, volume] of poured) {
       const items = loose.filter(({ medium }) => medium === key);
       const missing = volume - (inFilter.get(key) ?? 0) - items.reduce((sum, item) => sum + item.volume, 0);
-      if (missing <= Math.max(DROP, UNNOTICED * volume)) continue;
+      if (missing <= Math.max(VOLUME_TOLERANCE, POURING_TOLERANCE * volume)) continue;
       if (from === 'hand') return false;
       spent += Math.min(Infinity, ...items.map((item) => packsFor(item, missing)));
     }
@@ -116,7 +118,7 @@ export function quickPurchase(
 }
 
 /** Less than this share too little of a poured medium is not missed. */
-const UNNOTICED = 0.02;
+const POURING_TOLERANCE = 0.02;
 
 const packsFor = ({ packVolume, price }: LooseItem, missing: number): number =>
   packVolume === null || price === null ? Infinity : price * Math.ceil(missing / packVolume - 1e-9);
@@ -129,6 +131,6 @@ function fits(box: Size, sheet: Size): number {
   if (whole > 0) return whole;
   const narrow = Math.min(box.length, box.width);
   return narrow <= Math.max(sheet.length, sheet.width)
-    ? (JOINED * sheet.length * sheet.width) / (box.length * box.width)
+    ? (JOINED_SHEET_SHARE * sheet.length * sheet.width) / (box.length * box.width)
     : 0;
 }

@@ -307,16 +307,18 @@ function neighbours(
   if (front.length === 0) return [];
   const parents = Array.from({ length: PARENTS }, () => front[Math.floor(draw() * front.length)]!);
   const moved = parents.flatMap(({ quick, considered }) =>
-    Array.from({ length: MOVES }, () => moveOf(quick.genome, space.sizes, draw)).flatMap((genome) => {
-      const child = tryPack(genome);
-      if (child === null || chosen.has(child.key)) return [];
-      pool.add(child, perceivedLosses(child.losses));
-      // What the quick judge says of the difference is nearer the truth than what it says of the whole.
-      const expected = considered.losses.map(
-        (loss, index) => loss + child.losses[index]! - quick.losses[index]!,
-      );
-      return [{ child, expected }];
-    }),
+    Array.from({ length: MOVES_PER_GENOME }, () => moveOf(quick.genome, space.sizes, draw)).flatMap(
+      (genome) => {
+        const child = tryPack(genome);
+        if (child === null || chosen.has(child.key)) return [];
+        pool.add(child, perceivedLosses(child.losses));
+        // What the quick judge says of the difference is nearer the truth than what it says of the whole.
+        const expected = considered.losses.map(
+          (loss, index) => loss + child.losses[index]! - quick.losses[index]!,
+        );
+        return [{ child, expected }];
+      },
+    ),
   );
   return moved
     .filter(({ expected }) => !front.some(({ considered }) => dominates(considered.losses, expected)))
@@ -326,7 +328,7 @@ function neighbours(
 
 /** Packs of the front that are changed at once, and small moves of each. */
 const PARENTS = 6;
-const MOVES = 6;
+const MOVES_PER_GENOME = 6;
 
 /** One part of a pack changed: to the next option, or to any. */
 function moveOf(genome: Genome, sizes: readonly number[], draw: () => number): Genome {

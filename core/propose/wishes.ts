@@ -31,7 +31,7 @@ export interface Figures {
 }
 
 /** Turnover below which a filter stands still, tanks a second: keeps a factor a number. */
-const STILL = 1e-9;
+const MIN_TURNOVER = 1e-9;
 
 /**
  * By what factor a turnover lies outside a band, 1 or more.
@@ -40,7 +40,7 @@ const STILL = 1e-9;
  * @example turnoverOff(2, { low: 4, high: 6 }) // 2
  */
 export const turnoverOff = (turned: number, { low, high }: Pick<TurnoverBand, 'low' | 'high'>): number =>
-  Math.max(1, low / Math.max(STILL, turned), turned / high);
+  Math.max(1, low / Math.max(MIN_TURNOVER, turned), turned / high);
 
 /** Money per m³ that stands in, for ranking alone, where no price is known (calibrated: ten a litre). */
 const UNPRICED = 10_000;
@@ -82,9 +82,9 @@ export function perceivedLoss(wish: Objective, loss: number): number {
     case 'service':
       return -Math.log1p(-loss);
     case 'clear':
-      return Math.log(Math.max(LEAST, loss));
+      return Math.log(Math.max(MIN_RATIO_TERM, loss));
     case 'cover':
-      return -Math.log(Math.max(LEAST, -loss));
+      return -Math.log(Math.max(MIN_RATIO_TERM, -loss));
     case 'turnover':
     case 'cost':
     case 'minutes':
@@ -94,7 +94,7 @@ export function perceivedLoss(wish: Objective, loss: number): number {
 }
 
 /** Stands in for nothing where a ratio is taken: far less than any pack leaves. */
-const LEAST = 1e-9;
+const MIN_RATIO_TERM = 1e-9;
 
 /** The losses of a pack as they are felt, in the order of {@link OBJECTIVES}. */
 export const perceivedLosses = (losses: readonly number[]): number[] =>

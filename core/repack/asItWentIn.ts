@@ -23,7 +23,7 @@ export interface AsItWentIn {
 }
 
 /** Differences that a hand does not notice, m. */
-const UNNOTICED = 5e-4;
+const HAND_TOLERANCE = 5e-4;
 
 /**
  * Judges the pack as it went in: thinner or lighter pieces change flow, fit and surface, and may bring findings that the plan
@@ -46,7 +46,7 @@ export function asItWentIn(
     return step === undefined ? layer : { ...layer, thickness: fittedThickness(filter, layer, step) };
   });
   const differing = planned
-    .filter((layer, index) => Math.abs((layers[index]?.thickness ?? 0) - layer.thickness) > UNNOTICED)
+    .filter((layer, index) => Math.abs((layers[index]?.thickness ?? 0) - layer.thickness) > HAND_TOLERANCE)
     .map(({ id }) => id);
   const report =
     differing.length === 0 ? plan : evaluatePack({ ...around, filter, layers, flow: null, found });

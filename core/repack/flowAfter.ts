@@ -34,7 +34,7 @@ const isMechanical = (layer: Layer, grade: boolean): boolean => {
  * Causes of a weak flow, likeliest first, each with what tells it from the others (common practice, no source): what sits on
  * the intake, the first foam, the floss, the impeller, the hoses, a tap, air.
  */
-const WEAKER: readonly Cause[] = [
+const WEAKER_CAUSES: readonly Cause[] = [
   {
     cause: 'The strainer or the intake sponge is blocked.',
     check: 'Take the sponge or strainer off for a moment. If the flow comes back, that was the cause.',
@@ -74,7 +74,7 @@ const WEAKER: readonly Cause[] = [
 ];
 
 /* Why a flow may be stronger than predicted, likeliest first (common practice, no source). */
-const STRONGER: readonly Cause[] = [
+const STRONGER_CAUSES: readonly Cause[] = [
   {
     cause: 'Water goes around the pack.',
     check: 'Look for gaps at the walls and a tray that is not seated.',
@@ -115,7 +115,7 @@ export function flowAfter(
 ): FlowAfter {
   const fit = cleanFlowFit(filter, placeLayers(filter, layers), celsius, measured);
   const side = fit.verdict === 'agrees' ? 'agrees' : measured < fit.predicted ? 'weaker' : 'stronger';
-  const causes = { agrees: [], weaker: WEAKER, stronger: STRONGER }[side];
+  const causes = { agrees: [], weaker: WEAKER_CAUSES, stronger: STRONGER_CAUSES }[side];
   return {
     fit,
     side,

@@ -5,7 +5,7 @@ export interface ClockLook {
 }
 
 /** Difference of the two clocks above which one of them was set or stood still, ms. */
-const JUMP = 2000;
+const MAX_CLOCK_JUMP = 2000;
 
 /**
  * How far a timer has run, ms, some time after it had run `elapsed`. A clock that is set meanwhile changes nothing; while a
@@ -16,7 +16,7 @@ const JUMP = 2000;
 export function timerElapsed(elapsed: number, before: ClockLook, now: ClockLook, slept: boolean): number {
   const wall = now.wall - before.wall;
   const steady = Math.max(0, now.steady - before.steady);
-  const wasSet = wall < steady - JUMP || (wall > steady + JUMP && !slept);
+  const wasSet = wall < steady - MAX_CLOCK_JUMP || (wall > steady + MAX_CLOCK_JUMP && !slept);
   return elapsed + (wasSet ? steady : Math.max(wall, steady));
 }
 

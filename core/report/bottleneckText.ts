@@ -4,7 +4,7 @@ import type { BacteriaDetails } from './bacteriaDetails';
 import type { ReportBacteria } from './reportBacteria';
 
 /** What limits, and what lifts it. */
-const WORDS: Readonly<Record<CoverLimit, readonly [limit: string, lift: string]>> = {
+const WORDS_BY_LIMIT: Readonly<Record<CoverLimit, readonly [limit: string, lift: string]>> = {
   surface: ['Bacteria are limited by the surface.', 'With one more litre of medium foam'],
   oxygen: [
     'Bacteria are limited by oxygen: the water in the media has too little.',
@@ -23,6 +23,6 @@ const WORDS: Readonly<Record<CoverLimit, readonly [limit: string, lift: string]>
 
 /** What limits a tank’s bacteria, and the change that lifts it, with its gain. */
 export function bottleneckText({ withTank }: ReportBacteria, { limit, lifted }: BacteriaDetails): Sentence {
-  const [what, lift] = WORDS[limit];
+  const [what, lift] = WORDS_BY_LIMIT[limit];
   return sentence`${what} ${lift} they would be enough for ${{ kind: 'cover', si: lifted }} instead of ${{ kind: 'plain', si: withTank.likely }}.`;
 }

@@ -7,7 +7,7 @@ import { DAY } from '../units/time';
 import { packCycle, type TankWithFilters } from './tankBiology';
 
 /** For how long a start is followed, days: a usual one ends well before (calibrated). */
-const FOLLOWED = 120;
+const MAX_DAYS = 120;
 
 /** Days until a new tank bears its food; null: not within what was followed. */
 export interface NewTankCourse {
@@ -35,7 +35,7 @@ export function newTankCourse(pack: TankWithFilters): NewTankCourse | null {
 }
 
 function dayUnderLimits(pack: TankWithFilters, load: Range, end: keyof Range): number | null {
-  const course = packCycle(pack, 'bare', FOLLOWED, load[end]);
+  const course = packCycle(pack, 'bare', MAX_DAYS, load[end]);
   if (course === null) return null;
   const lastOver = Math.max(
     ...(['ammonia', 'nitrite'] as const).map((key) =>
@@ -55,7 +55,7 @@ export function newTankSaid(pack: TankWithFilters): Sentence | null {
     course === null
       ? sentence`Enter the daily food under Measure to see how long the bacteria need to grow.`
       : course.earliest === null
-        ? sentence`At the food entered, ammonia and nitrite stay over ${limit} (as nitrogen) for more than ${days(FOLLOWED)}.`
+        ? sentence`At the food entered, ammonia and nitrite stay over ${limit} (as nitrogen) for more than ${days(MAX_DAYS)}.`
         : course.latest === null
           ? sentence`At the food entered, ammonia and nitrite stay over ${limit} (as nitrogen) for ${days(course.earliest)} or longer.`
           : sentence`At the food entered, ammonia and nitrite are under ${limit} (as nitrogen) after ${String(course.earliest)} to ${days(course.latest)}.`;

@@ -100,7 +100,7 @@ export interface ReadingChange {
 }
 
 /** Share of a value that a change must exceed to count: below it lies rounding. */
-const SAME = 5e-3;
+const ROUNDING_SHARE = 5e-3;
 
 /** The figures that differ between two reports, in the order of {@link packReadings}. */
 export function readingChanges(before: PackReport, after: PackReport): ReadingChange[] {
@@ -109,7 +109,8 @@ export function readingChanges(before: PackReport, after: PackReport): ReadingCh
     const next = later[index]?.value ?? null;
     const [a, b] = [reading.value?.si ?? null, next?.si ?? null];
     const same =
-      a === b || (a !== null && b !== null && Math.abs(a - b) <= SAME * Math.max(Math.abs(a), Math.abs(b)));
+      a === b ||
+      (a !== null && b !== null && Math.abs(a - b) <= ROUNDING_SHARE * Math.max(Math.abs(a), Math.abs(b)));
     return same ? [] : [{ key: reading.key, label: reading.label, before: reading.value, after: next }];
   });
 }

@@ -8,8 +8,8 @@ import { DAY } from '../units/time';
 import type { PackReport } from './evaluatePack';
 
 /** Times today’s food that the bacteria must bear at the careful end of their range. */
-const ENOUGH = 1;
-const SERIOUS: readonly FindingLevel[] = ['urgent', 'check'];
+const MIN_BACTERIA_COVER = 1;
+const SERIOUS_LEVELS: readonly FindingLevel[] = ['urgent', 'check'];
 
 /** A question of which the figure misses its limit, though no finding says why. */
 export interface Shortfall {
@@ -20,7 +20,7 @@ export interface Shortfall {
 /** The gravest level of the serious findings that belong to a question; null: there is none. */
 export function gravestOf(findings: readonly Finding[], question: Question): FindingLevel | null {
   const own = findings.filter(({ rule }) => questionOf(rule) === question);
-  return SERIOUS.find((level) => own.some((finding) => finding.level === level)) ?? null;
+  return SERIOUS_LEVELS.find((level) => own.some((finding) => finding.level === level)) ?? null;
 }
 
 /**
@@ -48,7 +48,7 @@ export function shortfalls(
           state: sentence`It may need service after ${{ kind: 'days', si: Math.floor(next.earliest) * DAY }}; usual is ${{ kind: 'days', si: serviceInterval(next.kind) * DAY }} or more.`,
         }
       : null,
-    bacteria !== null && bacteria.withTank.low < ENOUGH
+    bacteria !== null && bacteria.withTank.low < MIN_BACTERIA_COVER
       ? {
           question: 'bacteria',
           state: sentence`The bacteria may not be enough: at the low end, for ${{ kind: 'share', si: bacteria.withTank.low }} of today’s food.`,

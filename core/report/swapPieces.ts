@@ -16,7 +16,7 @@ import { lowerFirst } from '../units/firstLetter';
 import { layerSurfaces, tankBiology, type LayerSurface, type TankWithFilters } from './tankBiology';
 
 /** Share of a bed below which none is left. */
-const CRUMB = 1e-9;
+const MIN_BED_SHARE = 1e-9;
 
 /** A layer as a piece that can be retired, with what comes in its place. */
 export function swapPiece(
@@ -56,7 +56,7 @@ export function withoutPieces(tank: UncertainTank, pieces: Swap['pieces']): Unce
     staying: Math.max(0, tank.staying - gone),
     // What rounding leaves is no bed.
     zeolite:
-      tank.zeolite === null || capacity <= CRUMB * tank.zeolite.capacity
+      tank.zeolite === null || capacity <= MIN_BED_SHARE * tank.zeolite.capacity
         ? null
         : { ...tank.zeolite, capacity },
   };

@@ -8,7 +8,7 @@ import { DAY } from '../units/time';
 /** Why no swap can be judged. */
 export type NoSwap = 'no food' | 'nothing chosen' | 'no media';
 
-const NOTHING: Readonly<Record<NoSwap, readonly [state: Sentence, next: Sentence]>> = {
+const WORDS_BY_NO_SWAP: Readonly<Record<NoSwap, readonly [state: Sentence, next: Sentence]>> = {
   'no food': [
     sentence`Enter the daily food under Measure to plan a swap.`,
     sentence`The food decides how much ammonia the bacteria must take up.`,
@@ -30,7 +30,7 @@ export function swapVerdict(
   now: string,
 ): Verdict {
   if (typeof swap === 'string' || judged === null) {
-    const [state, next] = NOTHING[typeof swap === 'string' ? swap : 'no food'];
+    const [state, next] = WORDS_BY_NO_SWAP[typeof swap === 'string' ? swap : 'no food'];
     return { level: typeof swap === 'string' && swap !== 'nothing chosen' ? 'check' : 'works', state, next };
   }
   const { peaks, holds } = judged;

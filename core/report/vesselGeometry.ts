@@ -123,7 +123,7 @@ function join(way: Point[], [x, y]: Point, next: Chamber['way']): void {
 }
 
 /** How far outside the body arrows begin and end, m. */
-const OUTSIDE = 0.012;
+const ARROW_LENGTH = 0.012;
 
 function inletWay(filter: Filter): Point[] {
   const { width, height } = filter.body;
@@ -135,34 +135,34 @@ function inletWay(filter: Filter): Point[] {
   switch (filter.kind) {
     case 'canister-centre-pipe':
       return [
-        [width / 2, height + OUTSIDE],
+        [width / 2, height + ARROW_LENGTH],
         [width / 2, under],
       ];
     case 'hang-on-back-basket':
       return [
-        [rect.x / 2, -OUTSIDE],
+        [rect.x / 2, -ARROW_LENGTH],
         [rect.x / 2, under],
       ];
     case 'hang-on-back-cartridge':
       return [
-        [rect.x / 2, -OUTSIDE],
+        [rect.x / 2, -ARROW_LENGTH],
         [rect.x / 2, rect.y + rect.height / 2],
       ];
     case 'canister-outside-in':
       return [
-        [rect.x / 2, height + OUTSIDE],
+        [rect.x / 2, height + ARROW_LENGTH],
         [rect.x / 2, rect.y + rect.height / 2],
       ];
     case 'internal-sponge':
-      return [[-OUTSIDE, rect.y + rect.height / 2]];
+      return [[-ARROW_LENGTH, rect.y + rect.height / 2]];
     case 'internal-compartments':
     case 'composed':
-      return [[-OUTSIDE, rect.y + rect.height / 2]];
+      return [[-ARROW_LENGTH, rect.y + rect.height / 2]];
     case 'canister-side-riser':
     case 'canister-prefilter':
     case 'canister-down-flow':
       return [
-        [rect.x + rect.width / 2, height + OUTSIDE],
+        [rect.x + rect.width / 2, height + ARROW_LENGTH],
         [rect.x + rect.width / 2, rect.y + rect.height],
       ];
   }
@@ -174,7 +174,7 @@ function spongeWay(filter: Filter, inlet: Point | undefined): Point[] {
   if (sponge === null || inlet === undefined) return [];
   const rect = chamberRect(sponge);
   const middle: Point = [rect.x + rect.width / 2, rect.y + rect.height / 2];
-  return [[rect.x - OUTSIDE, middle[1]], middle, [middle[0], inlet[1]]];
+  return [[rect.x - ARROW_LENGTH, middle[1]], middle, [middle[0], inlet[1]]];
 }
 
 function outletWay(filter: Filter, [x, y]: Point): Point[] {
@@ -184,8 +184,8 @@ function outletWay(filter: Filter, [x, y]: Point): Point[] {
     const over = level.lip + LIP_FILM;
     return [
       [x, over],
-      [width + OUTSIDE, over],
-      [width + OUTSIDE, level.tank],
+      [width + ARROW_LENGTH, over],
+      [width + ARROW_LENGTH, level.tank],
     ];
   }
   if (isCanister(filter.kind)) {
@@ -197,19 +197,19 @@ function outletWay(filter: Filter, [x, y]: Point): Point[] {
       return [
         [x, Math.max(0.008, y - 0.015)],
         [width - 0.012, Math.max(0.008, y - 0.015)],
-        [width - 0.012, height + OUTSIDE],
+        [width - 0.012, height + ARROW_LENGTH],
       ];
     return [
       [x, high],
       [width - 0.03, high],
-      [width - 0.03, height + OUTSIDE],
+      [width - 0.03, height + ARROW_LENGTH],
     ];
   }
   if (filter.kind === 'internal-sponge')
     return [
       [width / 2, y],
       [width / 2, height - 0.02],
-      [width + OUTSIDE, height - 0.02],
+      [width + ARROW_LENGTH, height - 0.02],
     ];
-  return [[width + OUTSIDE, y]];
+  return [[width + ARROW_LENGTH, y]];
 }

@@ -17,13 +17,13 @@ const WORTH_CLEANING = 0.1;
 const WORTH_SQUEEZING = 0.5;
 const WORTH_A_HAND = 0.05;
 /** Share of what fits from which a layer is dusted, and cleaned at a look; floss is replaced from half on (common practice, no source). */
-const DUSTED = 0.1;
+const DUSTED_SHARE = 0.1;
 const WORTH_REPLACING = 0.5;
 /** What is due within this share of its interval is done at a visit that falls anyway (calibrated: visits stay few). */
 const DUE_EARLY = 0.3;
 /** Fewest days between two visits, and between cleaning biological media and anything else (common practice, no source). */
-const APART = 7;
-const BIOLOGICAL_APART = 14;
+const MIN_DAYS_APART = 7;
+const MIN_DAYS_APART_BIOLOGICAL = 14;
 
 /** A visit with why it falls. */
 export interface Next extends Visit {
@@ -50,7 +50,7 @@ export interface PlanDay {
 export function nextVisit(at: PlanDay): Next | null {
   const { day, inFlow, visits, lives, usedUp } = at;
   const last = visits.at(-1)?.day ?? 0;
-  if (day < last + APART) return null;
+  if (day < last + MIN_DAYS_APART) return null;
   const low = isServiceDue(at.limits, at.clean, at.today);
   const dueDays = inFlow.map(({ layer }, place) => dueDay(layer.id, lives[place] ?? null, visits));
   const isLook = !low && !usedUp.some(Boolean) && !dueDays.some((due) => due !== null && due <= day);
@@ -66,7 +66,7 @@ export function nextVisit(at: PlanDay): Next | null {
   if (works.length > 0) return { day, works, why: low ? 'flow' : usedUp.some(Boolean) ? 'used up' : 'spent' };
   // Nothing mechanical holds the water back: the biological media do, and get a visit of their own.
   const biological = inFlow.filter(({ layer, role }) => isBiologicalOnly(layer) && role !== 'settle');
-  if (biological.length === 0 || day < last + BIOLOGICAL_APART) return null;
+  if (biological.length === 0 || day < last + MIN_DAYS_APART_BIOLOGICAL) return null;
   return {
     day,
     works: biological.map(({ layer }) => ({ layerId: layer.id, work: 'rinse' as const })),
@@ -79,7 +79,7 @@ const looked = ({ inFlow, today }: PlanDay): Visit['works'] =>
   sparingFilm(
     inFlow,
     inFlow.filter((placed, place) => {
-      const from = placed.medium.service === 'replace' ? WORTH_REPLACING : DUSTED;
+      const from = placed.medium.service === 'replace' ? WORTH_REPLACING : DUSTED_SHARE;
       return keepsDirt(placed) && (today.fullness[place] ?? 0) > from;
     }),
   ).map(({ layer, medium }) => ({ layerId: layer.id, work: workOn(medium) }));

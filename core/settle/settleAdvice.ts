@@ -39,13 +39,13 @@ export interface SettleAdvice {
 }
 
 /** How far ahead another clock may be, days. */
-const AHEAD = 0.1;
+const MAX_CLOCK_DIFFERENCE = 0.1;
 
 /** The tests of a log, oldest first; those dated in the future are left out. */
 export const testsOf = (log: readonly LogEntry[], now: string): readonly TestEntry[] =>
   log
     .filter((entry) => entry.kind === 'test')
-    .filter(({ at }) => daysBetween(now, at) <= AHEAD)
+    .filter(({ at }) => daysBetween(now, at) <= MAX_CLOCK_DIFFERENCE)
     .sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 
 const NAMES = { ammonia: 'Ammonia', nitrite: 'Nitrite' } as const;

@@ -40,10 +40,10 @@ export const changesSince = (log: readonly LogEntry[], from: string, days: numbe
     .sort((a, b) => a.day - b.day);
 
 /** Share of the bacteria that a repack may cost unnoticed: what a squeeze of all foam takes (calibrated). */
-const UNFELT = 0.3;
+const UNFELT_LOSS = 0.3;
 
 /** True where a repack changed so much of the bacteria that the water may show it. */
-const isFelt = ({ newTank, kept }: Repacked): boolean => newTank || kept < 1 - UNFELT;
+const isFelt = ({ newTank, kept }: Repacked): boolean => newTank || kept < 1 - UNFELT_LOSS;
 
 /** Media of a tank to which nothing was done. */
 const undisturbed = ({ staying, zeolite }: UncertainTank): Repacked => ({

@@ -3,7 +3,7 @@ const MAX_AT_ONCE = 0.5;
 /** A change aims this far under the limit, as a share of it: the kit does not read finer. */
 const AIMS_AT = 0.8;
 /** Shares are said in steps of this. */
-const STEP = 0.05;
+const SHARE_STEP = 0.05;
 
 /** How much water to change: the share, and how many times, some hours apart. */
 export interface WaterChange {
@@ -26,5 +26,5 @@ export function waterChangeFor(reading: number, limit: number, fresh = 0): Water
   const all = 1 - left;
   const times = Math.max(1, Math.ceil(Math.log(Math.max(left, 1e-3)) / Math.log(1 - MAX_AT_ONCE) - 1e-9));
   const each = times === 1 ? all : 1 - left ** (1 / times);
-  return { share: Math.min(MAX_AT_ONCE, Math.ceil(each / STEP - 1e-9) * STEP), times };
+  return { share: Math.min(MAX_AT_ONCE, Math.ceil(each / SHARE_STEP - 1e-9) * SHARE_STEP), times };
 }

@@ -12,7 +12,7 @@ const C = [
   2.938163982698783,
 ];
 const D = [7.784695709041462e-3, 3.224671290700398e-1, 2.445134137142996, 3.754408661907416, 1];
-const TAIL = 0.02425;
+const TAIL_BELOW = 0.02425;
 
 const polynomial = (coefficients: readonly number[], x: number): number =>
   coefficients.reduce((sum, coefficient) => sum * x + coefficient, 0);
@@ -26,7 +26,7 @@ const polynomial = (coefficients: readonly number[], x: number): number =>
  */
 export function inverseNormal(probability: number): number {
   if (probability > 0.5) return -inverseNormal(1 - probability);
-  if (probability < TAIL) {
+  if (probability < TAIL_BELOW) {
     const q = Math.sqrt(-2 * Math.log(probability));
     return polynomial(C, q) / polynomial(D, q);
   }

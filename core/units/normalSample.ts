@@ -2,7 +2,7 @@ import { inverseNormal } from './inverseNormal';
 import { seededRandom } from './seededRandom';
 
 /** Points of a coordinate below which correlations between coordinates are left as they fall. */
-const ENOUGH = 2;
+const MIN_POINTS_PER_COORDINATE = 2;
 
 /**
  * Points of standard normal coordinates that cover all of them evenly with few runs: a Latin hypercube, freed of
@@ -22,7 +22,7 @@ export function normalSample(runs: number, coordinates: number, seed: number): n
     const parts = shuffled(half, random);
     return parts.map((part) => inverseNormal((part + Math.max(1e-9, random())) / half));
   });
-  const free = half >= ENOUGH * coordinates ? uncorrelated(columns) : columns;
+  const free = half >= MIN_POINTS_PER_COORDINATE * coordinates ? uncorrelated(columns) : columns;
   return Array.from({ length: runs }, (_, run) =>
     free.map((column) => (run < half ? 1 : -1) * column[run % half]!),
   );

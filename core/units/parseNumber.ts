@@ -6,8 +6,9 @@ export type ParsedNumber =
   | { readonly kind: 'either'; readonly values: readonly [number, number] }
   | { readonly kind: 'none' };
 
-const NONE: ParsedNumber = { kind: 'none' };
-const number = (value: number): ParsedNumber => (Number.isFinite(value) ? { kind: 'number', value } : NONE);
+const NO_NUMBER: ParsedNumber = { kind: 'none' };
+const number = (value: number): ParsedNumber =>
+  Number.isFinite(value) ? { kind: 'number', value } : NO_NUMBER;
 
 /** Signs that only ever group: spaces of any width, and apostrophes. */
 const SPACES = /[\s\u00a0\u202f\u2009'’]/gu;
@@ -30,13 +31,13 @@ export function parseNumber(text: string, locale: string): ParsedNumber {
   const fraction = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(typed);
   if (fraction !== null) {
     const below = Number(fraction[3]);
-    return below === 0 ? NONE : number(Number(fraction[1] ?? 0) + Number(fraction[2]) / below);
+    return below === 0 ? NO_NUMBER : number(Number(fraction[1] ?? 0) + Number(fraction[2]) / below);
   }
   // Typed spaces must group as written numbers do: "1 05" is a slip.
   const spaced = typed.replace(SPACES, ' ');
   if (spaced.includes(' ')) {
     const [whole = '', ...rest] = spaced.split(/(?=[.,٫])/u);
-    if (!isGrouped(whole, ' ', signs)) return NONE;
+    if (!isGrouped(whole, ' ', signs)) return NO_NUMBER;
     return parseSigned(whole.replaceAll(' ', '') + rest.join(''), signs, true);
   }
   return parseSigned(typed.replaceAll('٫', '.').replaceAll('٬', ','), signs, false);
@@ -44,7 +45,7 @@ export function parseNumber(text: string, locale: string): ParsedNumber {
 
 /** @param grouped true where spaces have grouped it already, so that one more sign must be the decimal one */
 function parseSigned(text: string, signs: NumberSigns, grouped: boolean): ParsedNumber {
-  if (!/^[\d.,]*\d[\d.,]*$/.test(text)) return NONE;
+  if (!/^[\d.,]*\d[\d.,]*$/.test(text)) return NO_NUMBER;
   const used = [...new Set(text.replace(/\d/g, ''))];
   const [only] = used;
   if (only === undefined) return number(Number(text));
@@ -55,13 +56,13 @@ function parseSigned(text: string, signs: NumberSigns, grouped: boolean): Parsed
     const group = decimal === '.' ? ',' : '.';
     return after.length === 1 && isGrouped(whole, group, signs)
       ? number(Number(`${whole.replaceAll(group, '')}.${after[0]}`))
-      : NONE;
+      : NO_NUMBER;
   }
   const asDecimal = text.split(only).length === 2 ? Number(text.replace(only, '.')) : null;
   const asGroups = !grouped && isGrouped(text, only, signs) ? Number(text.replaceAll(only, '')) : null;
   if (asDecimal === null || asGroups === null) {
     const value = asDecimal ?? asGroups;
-    return value === null ? NONE : number(value);
+    return value === null ? NO_NUMBER : number(value);
   }
   if (only === signs.decimal) return number(asDecimal);
   if (only === signs.group) return number(asGroups);

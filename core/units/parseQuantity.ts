@@ -14,14 +14,14 @@ export interface WritingHabits {
   readonly locale: string;
 }
 
-const USUAL: WritingHabits = { system: 'metric', locale: 'en-GB' };
+const DEFAULT_HABITS: WritingHabits = { system: 'metric', locale: 'en-GB' };
 
 /** Digits of any script with what may stand between them; a fraction may follow a whole number. */
 const NUMBER =
   /^([+\-−]?)\s*(\p{Nd}+\s+\p{Nd}+\/\p{Nd}+|\p{Nd}+\/\p{Nd}+|\p{Nd}[\p{Nd}.,٫٬'’ \u00a0\u202f\u2009]*\p{Nd}[.,٫]?|\p{Nd}[.,٫]?|[.,٫]\p{Nd}+)/u;
 
 /** Marks of the writing direction: seen by nobody, and part of numbers in some languages. */
-const DIRECTION = /[\u061c\u200e\u200f]/g;
+const DIRECTION_MARKS = /[\u061c\u200e\u200f]/g;
 
 /**
  * Reads what a keeper types into SI: "4,5", "45 mm", "1 3/4 in", "1,050 L/h". A number without a unit is in the
@@ -36,13 +36,13 @@ const DIRECTION = /[\u061c\u200e\u200f]/g;
 export function parseQuantity(
   text: string,
   kind: QuantityKind,
-  { system, locale }: WritingHabits = USUAL,
+  { system, locale }: WritingHabits = DEFAULT_HABITS,
 ): ParsedQuantity {
   const row = UNITS[kind];
   const own = row[system];
   const sample = formatPlain(4.5, locale);
   const example = own.symbol === '' ? 'a number' : `a number, such as ${sample} ${own.symbol}`;
-  const trimmed = text.replace(DIRECTION, '').trim();
+  const trimmed = text.replace(DIRECTION_MARKS, '').trim();
   if (trimmed === '') return bad(`Type ${example}.`);
   const match = NUMBER.exec(trimmed);
   const parsed = parseNumber(match?.[2] ?? '', locale);

@@ -1,5 +1,5 @@
 /** Share of the step of a table by which its slopes are taken. */
-const NEARBY = 1e-3;
+const SLOPE_STEP = 1e-3;
 
 /**
  * A function in a table from 0 to `most`: cubic between its points, straight on beyond them. Much quicker than a
@@ -16,7 +16,7 @@ export function tabulated(
 ): (x: number) => number {
   const step = most / (points - 1);
   const values = Float64Array.from({ length: points }, (_, index) => valueAt(index * step));
-  const near = step * NEARBY;
+  const near = step * SLOPE_STEP;
   const slopes = Float64Array.from({ length: points }, (_, index) => {
     const low = Math.max(0, index * step - near);
     const high = Math.min(most, index * step + near);

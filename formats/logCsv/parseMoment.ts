@@ -7,7 +7,7 @@ export type DayOrder = 'day first' | 'month first';
 const NOON = '12:00';
 
 const DATE = /^(\d{1,4})([-/.])(\d{1,2})\2(\d{1,4})/;
-const TIMES = ['HH:mm', 'HH:mm:ss', 'h:mm a', 'h:mm:ss a'] as const;
+const TIME_FORMATS = ['HH:mm', 'HH:mm:ss', 'h:mm a', 'h:mm:ss a'] as const;
 
 /** The form of a date in the words of date-fns; null: it has none that is known. */
 function formOf(date: string, order: DayOrder): string | null {
@@ -43,7 +43,7 @@ export function parseMoment(date: string, time: string, order: DayOrder, now: Da
       .trim() ||
     time.trim() ||
     NOON;
-  for (const timeForm of TIMES) {
+  for (const timeForm of TIME_FORMATS) {
     const moment = parse(`${day} ${clock.toUpperCase()}`, `${form} ${timeForm}`, now);
     if (isValid(moment)) return moment;
   }

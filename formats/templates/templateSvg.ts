@@ -2,7 +2,7 @@ import type { Template } from '@/core/prepare/templates';
 import { CHECK_BAR } from './paper';
 
 /** White around the shape, and between shape, bar and words, mm. */
-const ROOM = 8;
+const WHITE_MM = 8;
 /** Height of the words, mm. */
 const TEXT = 4;
 
@@ -11,9 +11,12 @@ const escaped = (text: string): string =>
 
 /** A template as an SVG file whose units are millimetres, with a check bar of 100 mm. */
 export function templateSvg({ name, note, width, height, paths, marks }: Template): string {
-  const whole = { width: Math.max(width, CHECK_BAR) + 2 * ROOM, height: height + 3 * ROOM + 3 * TEXT };
-  const foot = height + 2 * ROOM;
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${whole.width}mm" height="${whole.height}mm" viewBox="${-ROOM} ${-ROOM} ${whole.width} ${whole.height}">
+  const whole = {
+    width: Math.max(width, CHECK_BAR) + 2 * WHITE_MM,
+    height: height + 3 * WHITE_MM + 3 * TEXT,
+  };
+  const foot = height + 2 * WHITE_MM;
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${whole.width}mm" height="${whole.height}mm" viewBox="${-WHITE_MM} ${-WHITE_MM} ${whole.width} ${whole.height}">
   <title>${escaped(name)}</title>
   <g fill="none" stroke="#000" stroke-width="0.3">
 ${paths.map((path) => `    <path class="outline" d="${path}"/>`).join('\n')}

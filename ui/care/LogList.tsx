@@ -29,9 +29,9 @@ interface Props {
   readonly onChanged: (before: LogEntry | null, after: LogEntry | null) => void;
 }
 
-const ALL = 'all';
+const ALL_KINDS = 'all';
 const KIND_CHOICES: readonly { readonly value: string; readonly label: string }[] = [
-  { value: ALL, label: 'everything' },
+  { value: ALL_KINDS, label: 'everything' },
   { value: 'look', label: 'quick looks' },
   { value: 'flow', label: 'flows' },
   { value: 'level', label: 'levels' },
@@ -48,14 +48,14 @@ const KIND_CHOICES: readonly { readonly value: string; readonly label: string }[
   { value: 'note', label: 'notes' },
 ];
 /** Milliseconds after the last key before the search is asked. */
-const PAUSE = 250;
+const SEARCH_PAUSE_MS = 250;
 const LONGEST_NOTE = 2000;
 
 /** The log, a page at a time: searched, filtered, mended, with undo. */
 export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
   const words = useWords();
   const [page, setPage] = useState(first);
-  const [kind, setKind] = useState(ALL);
+  const [kind, setKind] = useState(ALL_KINDS);
   const [text, setText] = useState('');
   const [from, setFrom] = useState(0);
   const [changed, setChanged] = useState(0);
@@ -72,7 +72,11 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
     }
     const asked = new AbortController();
     const timer = setTimeout(() => {
-      const query = new URLSearchParams({ text, from: String(from), ...(kind === ALL ? {} : { kind }) });
+      const query = new URLSearchParams({
+        text,
+        from: String(from),
+        ...(kind === ALL_KINDS ? {} : { kind }),
+      });
       fetch(`/api/filters/${filterId}/log?${query.toString()}`, { signal: asked.signal })
         .then(async (answer) => {
           if (!answer.ok) throw new Error(answer.statusText);
@@ -82,7 +86,7 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
         .catch(() => {
           if (!asked.signal.aborted) setFault('The app is not responding, so the list was not updated.');
         });
-    }, PAUSE);
+    }, SEARCH_PAUSE_MS);
     return () => {
       clearTimeout(timer);
       asked.abort();
@@ -201,7 +205,7 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
 }
 
 /** px */
-const THUMB = 64;
+const THUMBNAIL_PX = 64;
 
 /** Photos of an entry, small; each opens in full. */
 function EntryPhotos({ photos }: { readonly photos: readonly Photo[] }) {
@@ -214,8 +218,8 @@ function EntryPhotos({ photos }: { readonly photos: readonly Photo[] }) {
             unoptimized
             src={`/api/photos/${id}`}
             alt={`Photo ${index + 1}`}
-            width={THUMB}
-            height={THUMB}
+            width={THUMBNAIL_PX}
+            height={THUMBNAIL_PX}
           />
         </a>
       ))}

@@ -8,7 +8,7 @@ const HEIGHT = 132;
 const TOP = 8;
 const FOOT = 6;
 /** Share of the height that stays free above the highest value. */
-const ABOVE = 1.08;
+const HEADROOM_FACTOR = 1.08;
 
 interface Props {
   readonly view: ChartView;
@@ -27,7 +27,7 @@ interface Props {
 export function ChartLane({ view, name, says, most, limit, empty, children }: Props) {
   const words = useWords();
   const { x, width, from, to, today, day, onDay } = view;
-  const y = scaleLinear([0, Math.max(most, limit?.value ?? 0, 1e-9) * ABOVE], [HEIGHT - FOOT, TOP]);
+  const y = scaleLinear([0, Math.max(most, limit?.value ?? 0, 1e-9) * HEADROOM_FACTOR], [HEIGHT - FOOT, TOP]);
   const right = width - RIGHT;
   return (
     <figure className={styles.lane}>

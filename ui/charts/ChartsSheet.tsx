@@ -48,7 +48,7 @@ interface Props {
 }
 
 /** Days ahead that are shown at most: beyond them a forecast says little. */
-const AHEAD = 180;
+const MAX_DAYS_AHEAD = 180;
 /** Days that the charts begin with, back and ahead. */
 const BACK_FIRST = 180;
 const AHEAD_FIRST = 90;
@@ -59,8 +59,8 @@ const SPANS = [
   { said: 'Last three months', back: 90, ahead: 14 },
   { said: 'Last six months and forecast', back: BACK_FIRST, ahead: AHEAD_FIRST },
   { said: 'Last year', back: 365, ahead: 30 },
-  { said: 'Forecast only', back: 14, ahead: AHEAD },
-  { said: 'Everything', back: Infinity, ahead: AHEAD },
+  { said: 'Forecast only', back: 14, ahead: MAX_DAYS_AHEAD },
+  { said: 'Everything', back: Infinity, ahead: MAX_DAYS_AHEAD },
 ] as const;
 
 /** The story of a filter on one axis of days: flow, pressure, water, minutes and money, as it was and as it is likely to be. */
@@ -95,7 +95,7 @@ export function ChartsSheet({
   );
   const dayOf = (at: string): number => daysBetween(origin, at);
   const today = dayOf(now);
-  const last = Math.ceil(today + AHEAD);
+  const last = Math.ceil(today + MAX_DAYS_AHEAD);
   const within = (day: number): number => Math.min(last, Math.max(0, Math.round(day)));
   const [chosen, setChosen] = useState<readonly [number, number]>([
     within(today - BACK_FIRST),

@@ -31,7 +31,7 @@ interface Props {
 }
 
 /** Days on either side within which a reading is said beside what is expected. */
-const NEAR = 10;
+const NEAR_DAYS = 10;
 
 /** A value as the forecast has it, with its likely range, and what was measured of it. */
 export function CourseLane({ view, name, kind, course, packed, readings = [], limit = null, empty }: Props) {
@@ -49,7 +49,7 @@ export function CourseLane({ view, name, kind, course, packed, readings = [], li
   const most = Math.max(0, ...points.map(({ high }) => high), ...seen.map(({ value }) => value));
   const expected = points.find(({ on }) => Math.abs(on - day) <= COURSE_STEP / 2);
   const nearest = seen
-    .filter((reading) => Math.abs(reading.day - day) <= NEAR)
+    .filter((reading) => Math.abs(reading.day - day) <= NEAR_DAYS)
     .sort((a, b) => Math.abs(a.day - day) - Math.abs(b.day - day))[0];
   const said = [
     expected === undefined

@@ -10,9 +10,9 @@ const LETTERS_AT = 13;
 const DOTS_AT = 26;
 const HEIGHT = 30;
 /** Least distance of two letters, px. */
-const APART = 12;
+const MIN_LETTER_GAP_PX = 12;
 /** Days on either side of the chosen one within which events are read out. */
-const NEAR = 2;
+const NEAR_DAYS = 2;
 
 interface Props {
   readonly view: ChartView;
@@ -25,12 +25,12 @@ export function EventStrip({ view, events, nameOf }: Props) {
   const words = useWords();
   const { x, from, to, day, width, dateOf } = view;
   const seen = events.filter((event) => event.day >= from && event.day <= to);
-  const near = seen.filter((event) => Math.abs(event.day - day) <= NEAR);
+  const near = seen.filter((event) => Math.abs(event.day - day) <= NEAR_DAYS);
   const kinds = [...new Set(seen.map(({ kind }) => kind))];
   const lettered = seen.filter(({ kind }) => !isDotted(kind));
   const places = besideEachOther(
     lettered.map((event) => [x(event.day), LETTERS_AT] as const),
-    APART,
+    MIN_LETTER_GAP_PX,
     width / 2,
   );
   return (

@@ -25,7 +25,7 @@ interface Props {
 }
 
 /** px between two bars. */
-const BETWEEN = 2;
+const BAR_GAP_PX = 2;
 
 /** What each month took, and is likely to take: done is filled, planned is outlined, what comes every month lies below. */
 export function MonthLane({ view, name, months, empty }: Props) {
@@ -40,7 +40,7 @@ export function MonthLane({ view, name, months, empty }: Props) {
       {(y) => (
         <g clipPath="url(#plot)">
           {months.map(({ month, from, to, done, planned, always }) => {
-            const [left, wide] = [x(from) + BETWEEN / 2, Math.max(1, x(to) - x(from) - BETWEEN)];
+            const [left, wide] = [x(from) + BAR_GAP_PX / 2, Math.max(1, x(to) - x(from) - BAR_GAP_PX)];
             const bar = (low: number, high: number, className: string | undefined) =>
               high <= low ? null : (
                 <rect x={left} width={wide} y={y(high)} height={y(low) - y(high)} className={className} />

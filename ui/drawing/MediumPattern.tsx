@@ -41,10 +41,10 @@ export function MediumPattern({ prefix, medium, scale }: Props) {
 }
 
 /** Stone as it was broken. */
-const BROKEN: readonly string[] = ['lava', 'pumice'];
+const BROKEN_STONE: readonly string[] = ['lava', 'pumice'];
 
 /** Media of stiff walls side by side. */
-const RIBBED: readonly string[] = ['printed-block', 'moulded-grid'];
+const STIFF_WALLED: readonly string[] = ['printed-block', 'moulded-grid'];
 
 interface Texture {
   readonly tile: readonly [number, number];
@@ -69,11 +69,11 @@ function texture(medium: Medium, scale: number): Texture {
     case 'porous mineral':
       return catalogueId(medium) === 'porous-ceramic'
         ? pellets(within(MIN_GRAIN, solidSize * scale, MAX_GRAIN))
-        : stone(within(MIN_GRAIN, solidSize * scale, MAX_GRAIN), BROKEN.includes(catalogueId(medium)));
+        : stone(within(MIN_GRAIN, solidSize * scale, MAX_GRAIN), BROKEN_STONE.includes(catalogueId(medium)));
     case 'plastic':
       return catalogueId(medium) === 'balls'
         ? balls()
-        : RIBBED.includes(catalogueId(medium))
+        : STIFF_WALLED.includes(catalogueId(medium))
           ? ribs(catalogueId(medium) === 'moulded-grid')
           : curls();
     case 'carbon':

@@ -2,10 +2,10 @@
 import { useSyncExternalStore } from 'react';
 
 /** As wide as the sheets’ own narrow layout. */
-const NARROW = '(max-width: 760px)';
+const NARROW_QUERY = '(max-width: 760px)';
 
 function listen(changed: () => void): () => void {
-  const query = window.matchMedia(NARROW);
+  const query = window.matchMedia(NARROW_QUERY);
   query.addEventListener('change', changed);
   return () => query.removeEventListener('change', changed);
 }
@@ -14,6 +14,6 @@ function listen(changed: () => void): () => void {
 export const useIsPhone = (): boolean =>
   useSyncExternalStore(
     listen,
-    () => window.matchMedia(NARROW).matches,
+    () => window.matchMedia(NARROW_QUERY).matches,
     () => false,
   );

@@ -4,7 +4,7 @@ import { parseNumber } from '@/core/units/parseNumber';
 import { useWords } from './UnitsProvider';
 import { useDraftField } from './useDraftField';
 
-const MOST = 10_000;
+const MAX_COUNT = 10_000;
 
 interface Props {
   readonly label: string;
@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** A whole number of things. */
-export function CountField({ label, value, onChange, optional = false, min = 0, max = MOST }: Props) {
+export function CountField({ label, value, onChange, optional = false, min = 0, max = MAX_COUNT }: Props) {
   const { locale } = useWords();
   const { fault, props } = useDraftField<number | null>({
     shown: value === null ? '' : String(value),

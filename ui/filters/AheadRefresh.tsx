@@ -8,7 +8,7 @@ import { onNews } from '../state/news';
 import { send } from '../state/send';
 
 /** Milliseconds between two drawings of home while answers come in. */
-const BETWEEN = 1000;
+const REDRAW_EVERY_MS = 1000;
 
 interface Progress {
   readonly filterId: string;
@@ -33,7 +33,7 @@ export function AheadRefresh({
       timer.current ??= setTimeout(() => {
         timer.current = null;
         router.refresh();
-      }, BETWEEN);
+      }, REDRAW_EVERY_MS);
     };
     // What became ready before the stream was open is drawn too.
     const off = onNews((news) => {

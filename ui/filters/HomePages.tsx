@@ -7,8 +7,8 @@ import { AppLink } from '../frame/AppLink';
 import styles from './FiltersSheet.module.css';
 
 /** Milliseconds after the last key before a name is looked for. */
-const PAUSE = 250;
-const LONGEST = 60;
+const SEARCH_PAUSE_MS = 250;
+const MAX_NAME_LENGTH = 60;
 
 const address = (page: number, find: string): string => {
   const asked = new URLSearchParams({
@@ -24,7 +24,7 @@ export function HomePages({ home: { find, page, pages, found, all } }: { readonl
   const [text, setText] = useState(find);
   useEffect(() => {
     if (text.trim() === find) return undefined;
-    const timer = setTimeout(() => router.replace(address(1, text.trim())), PAUSE);
+    const timer = setTimeout(() => router.replace(address(1, text.trim())), SEARCH_PAUSE_MS);
     return () => clearTimeout(timer);
   }, [text, find, router]);
   return (
@@ -32,7 +32,7 @@ export function HomePages({ home: { find, page, pages, found, all } }: { readonl
       <TextInput
         label="Find a filter or tank"
         value={text}
-        maxLength={LONGEST}
+        maxLength={MAX_NAME_LENGTH}
         onChange={(event) => setText(event.target.value)}
       />
       <span role="status">

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { send } from '../state/send';
 
-const DOES = {
+const WORDS_BY_ACTION = {
   POST: {
     label: 'Try it with four example filters',
     fault: 'The example filters could not be added. Nothing was changed. Try again.',
@@ -16,11 +16,11 @@ const DOES = {
 } as const;
 
 /** Adds made-up filters to try the app with, or removes them, in one press; the keeper’s own are never touched. */
-export function TryOut({ method }: { method: keyof typeof DOES }) {
+export function TryOut({ method }: { method: keyof typeof WORDS_BY_ACTION }) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [failed, setFailed] = useState(false);
-  const { label, fault } = DOES[method];
+  const { label, fault } = WORDS_BY_ACTION[method];
   const press = async () => {
     setBusy(true);
     const outcome = await send(method, '/api/try-out');

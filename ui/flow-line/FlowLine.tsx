@@ -28,7 +28,7 @@ const NUMBER_ROOM = 22;
 /** Width of a chamber, px, from which its free depth is written beside its name. */
 const FREE_ROOM = 130;
 /** Free depth, m, that is not worth a word. */
-const SLACK = 0.002;
+const FREE_DEPTH_TOLERANCE = 0.002;
 
 interface Props {
   /** Where a dragged piece would go in. */
@@ -300,7 +300,7 @@ function ChamberCaption({ box, free }: { box: ChamberBox; free: number }) {
       style={{ left: box.x, width: (box.stopX ?? box.x + box.width) - box.x - 4 }}
     >
       <span className={styles.chamberName}>{box.chamber.name}</span>
-      {free > SLACK && box.width > FREE_ROOM ? (
+      {free > FREE_DEPTH_TOLERANCE && box.width > FREE_ROOM ? (
         <span className={styles.free}>{words.show({ kind: 'length', si: free })} free</span>
       ) : null}
     </div>

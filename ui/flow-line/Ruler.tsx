@@ -5,7 +5,7 @@ import { useFlowLine } from './FlowLineContext';
 import styles from './Ruler.module.css';
 
 /** Px that a number on the ruler needs. */
-const ROOM = 40;
+const NUMBER_PX = 40;
 
 /** A ruler under each chamber: the distance along the flow from its inlet, in the keeper's unit. */
 export function Ruler() {
@@ -18,7 +18,7 @@ export function Ruler() {
         const length = box.width / layout.along;
         const scale = scaleLinear([0, fromSi(length, unit)], [0, box.width]);
         // Whole units only: parts of them crowd the numbers and tell nothing a dimension does not.
-        const ticks = scale.ticks(Math.max(1, Math.floor(box.width / ROOM))).filter(Number.isInteger);
+        const ticks = scale.ticks(Math.max(1, Math.floor(box.width / NUMBER_PX))).filter(Number.isInteger);
         return (
           <g key={box.chamber.id} transform={`translate(${box.x} 0)`}>
             <path d={`M0 0.5 H${box.width}`} stroke="var(--rule)" />

@@ -37,7 +37,7 @@ export interface FlowLineLayout {
 }
 
 /** Closest drawing along the flow, px per metre: a thin pack is not blown up beyond what hands can judge. */
-const CLOSEST = 6000;
+const MAX_PX_PER_METRE = 6000;
 
 /**
  * Lays a pack out as one horizontal section, chambers one after the other as the water meets them. It is to scale
@@ -58,7 +58,7 @@ export function flowLineLayout(
   const length = measured.reduce((sum, item) => sum + item.length, 0);
   const tallest = Math.max(...filter.chambers.map((chamber) => faceSides(chamber.shape).shown));
   const gaps = CHAMBER_GAP * (measured.length - 1);
-  const along = Math.min((room.width - gaps) / length, CLOSEST);
+  const along = Math.min((room.width - gaps) / length, MAX_PX_PER_METRE);
   const across = room.height / tallest;
   let x = 0;
   const chambers = measured.map(({ chamber, layers, filled, length: own }): ChamberBox => {

@@ -1,7 +1,7 @@
 /** Where the browser keeps which media were put in last, newest first. */
 const KEY = 'neat-lately-used';
 /** How many are remembered. */
-const MOST = 8;
+const MAX_REMEMBERED = 8;
 
 /** Ids of the media that were put in last, newest first; empty where the browser keeps nothing. */
 export function recentMedia(): readonly string[] {
@@ -17,7 +17,7 @@ export function recentMedia(): readonly string[] {
 export function rememberMedium(id: string): void {
   try {
     const others = recentMedia().filter((other) => other !== id);
-    localStorage.setItem(KEY, JSON.stringify([id, ...others].slice(0, MOST)));
+    localStorage.setItem(KEY, JSON.stringify([id, ...others].slice(0, MAX_REMEMBERED)));
   } catch {
     // A browser that keeps nothing offers the media in the order of the catalogue.
   }

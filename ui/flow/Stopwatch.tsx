@@ -22,7 +22,7 @@ import styles from './Stopwatch.module.css';
 const USUAL_JUG = 2e-3;
 /** Fillings that make a reading worth its spread. */
 const USUAL_FILLINGS = 3;
-const TICK = 50;
+const TICK_MS = 50;
 
 interface Props {
   readonly tank: Tank;
@@ -245,7 +245,7 @@ function useClock(begun: number | null, onStop: (seconds: number) => void) {
   });
   useEffect(() => {
     if (start === null) return undefined;
-    const timer = setInterval(() => setElapsed((Date.now() - start) / 1000), TICK);
+    const timer = setInterval(() => setElapsed((Date.now() - start) / 1000), TICK_MS);
     return () => clearInterval(timer);
   }, [start]);
   const toggle = () => {

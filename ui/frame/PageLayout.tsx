@@ -37,7 +37,7 @@ interface Props {
 }
 
 /** Links from which on the head of a page has no room for what the filter is beside its name. */
-const CROWDED = 8;
+const CROWDED_LINKS = 8;
 
 /** The head of every sheet: whose water it is, where in the job one stands, and whether all is saved. */
 export function PageLayout({
@@ -66,7 +66,12 @@ export function PageLayout({
   }, []);
   return (
     <>
-      <header className={styles.head} data-print="no" data-slim={slim} data-crowded={links.length > CROWDED}>
+      <header
+        className={styles.head}
+        data-print="no"
+        data-slim={slim}
+        data-crowded={links.length > CROWDED_LINKS}
+      >
         <div className={styles.name}>
           <h1 className="title">{title}</h1>
           <span className="caption">{subtitle}</span>

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useEffect, useState, type ComponentType } from 'react';
 
 /** Milliseconds after a sheet stands before its lazy parts are fetched ahead: the app may be away when they are wanted. */
-const AHEAD = 2000;
+const FETCH_AHEAD_MS = 2000;
 
 /**
  * A part of a sheet that is loaded apart from it: when it is first shown, or a little after the sheet stands,
@@ -60,7 +60,7 @@ export function lazyPart<Props extends object>(
 /** Fetches parts ahead once the sheet has stood for a while. */
 export function usePreload(...parts: readonly { readonly preload: () => void }[]): void {
   useEffect(() => {
-    const timer = setTimeout(() => parts.forEach((part) => part.preload()), AHEAD);
+    const timer = setTimeout(() => parts.forEach((part) => part.preload()), FETCH_AHEAD_MS);
     return () => clearTimeout(timer);
     // The parts of a sheet are the same at every draw.
     // eslint-disable-next-line react-hooks/exhaustive-deps

@@ -20,12 +20,12 @@ import styles from './ClockBar.module.css';
 import { clockText } from './clockText';
 
 /** Milliseconds between two looks at the clock. */
-const TICK = 1000;
+const TICK_MS = 1000;
 
 /** The clock of media out of flow: how long, what is left of the film, and where it is meanwhile. */
 export function ClockBar({ job }: { job: Autosave<Job> }) {
   const words = useWords();
-  const now = useNow(TICK);
+  const now = useNow(TICK_MS);
   const [parking, setParking] = useState(false);
   const [place, setPlace] = useState('');
   const spans = job.doc.outOfFlow;

@@ -17,7 +17,7 @@ interface Props {
   readonly onPhotos: (photos: readonly Photo[]) => void;
 }
 
-const THUMB = 64;
+const THUMBNAIL_PX = 64;
 
 /** Photos of one thing, from the camera or a file. */
 export function Photos({ address, photos, onPhotos }: Props) {
@@ -74,8 +74,8 @@ export function Photos({ address, photos, onPhotos }: Props) {
               unoptimized
               src={`/api/photos/${photo.id}`}
               alt={`Photo ${index + 1}, taken ${words.clock(photo.takenAt)}`}
-              width={THUMB}
-              height={THUMB}
+              width={THUMBNAIL_PX}
+              height={THUMBNAIL_PX}
             />
           </a>
           <button type="button" aria-label={`Remove photo ${index + 1}`} onClick={() => void remove(photo)}>

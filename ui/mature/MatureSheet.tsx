@@ -156,7 +156,7 @@ function GiftRow({ gift, to }: { readonly gift: Donation; readonly to: GivingTan
             {home.chamber === null ? '' : `, ${lowerFirst(home.chamber)}`}
           </>
         )}
-        {Math.abs(from.celsius - (to?.celsius ?? from.celsius)) > FAR
+        {Math.abs(from.celsius - (to?.celsius ?? from.celsius)) > MAX_DEGREES_APART
           ? `. Its water is ${words.show({ kind: 'temperature', si: from.celsius })}, against ${words.show({ kind: 'temperature', si: to?.celsius ?? 0 })}: the bacteria work more slowly at first`
           : ''}
       </span>
@@ -171,4 +171,4 @@ function GiftRow({ gift, to }: { readonly gift: Donation; readonly to: GivingTan
 }
 
 /** Degrees by which two waters differ much (common practice, no source). */
-const FAR = 3;
+const MAX_DEGREES_APART = 3;

@@ -10,7 +10,7 @@ import styles from './filterPart.module.css';
 import type { TankPart } from './tankPart';
 
 /** A small sponge, to be typed over: a quarter of a litre. */
-const FIRST: Omit<AirFilter, 'id'> = {
+const DEFAULT_AIR_FILTER: Omit<AirFilter, 'id'> = {
   kind: 'sponge',
   medium: 'foam-30',
   volume: 0.25e-3,
@@ -71,7 +71,7 @@ export function AirFiltersFields({ tank, onChange }: TankPart) {
       ))}
       <Button
         disabled={airFilters.length >= MAX_AIR_FILTERS}
-        onClick={() => put([...airFilters, { ...FIRST, id: `air-${crypto.randomUUID()}` }])}
+        onClick={() => put([...airFilters, { ...DEFAULT_AIR_FILTER, id: `air-${crypto.randomUUID()}` }])}
       >
         Add an air-driven filter
       </Button>

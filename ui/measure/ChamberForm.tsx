@@ -35,7 +35,7 @@ const FORMS: readonly { value: ChamberShape['form']; label: string }[] = [
   { value: 'sleeve', label: 'sleeve' },
 ];
 
-const WAYS: readonly { value: FlowWay; label: string }[] = [
+const FLOW_WAYS: readonly { value: FlowWay; label: string }[] = [
   { value: 'up', label: 'up' },
   { value: 'down', label: 'down' },
   { value: 'across', label: 'across' },
@@ -143,7 +143,7 @@ export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onL
               <ChoiceField
                 label="Water flows"
                 value={chamber.way}
-                choices={WAYS}
+                choices={FLOW_WAYS}
                 onChange={(way) => onChange({ ...chamber, way })}
               />
             </>

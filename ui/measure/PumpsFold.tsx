@@ -10,7 +10,7 @@ import { AIM_CHOICES, PLACE_CHOICES } from './portWords';
 import type { TankPart } from './tankPart';
 
 /** A small circulation pump, to be typed over, m³/s. */
-const FIRST: Circulation = { place: 'right', aim: 'along the tank', flow: 1e-3 / 3.6 };
+const DEFAULT_CIRCULATION: Circulation = { place: 'right', aim: 'along the tank', flow: 1e-3 / 3.6 };
 
 /** Pumps that only move the water. */
 export function PumpsFold({ tank, onChange }: TankPart) {
@@ -59,7 +59,10 @@ export function PumpsFold({ tank, onChange }: TankPart) {
             </Button>
           </div>
         ))}
-        <Button disabled={circulation.length >= MAX_CIRCULATION} onClick={() => put([...circulation, FIRST])}>
+        <Button
+          disabled={circulation.length >= MAX_CIRCULATION}
+          onClick={() => put([...circulation, DEFAULT_CIRCULATION])}
+        >
           Add a circulation pump
         </Button>
       </div>

@@ -10,7 +10,7 @@ import type { TankPart } from './tankPart';
 import styles from './WaterForm.module.css';
 
 const NOT_SAID = 'not entered';
-const COVERS: readonly { value: NonNullable<Tank['cover']> | typeof NOT_SAID; label: string }[] = [
+const COVER_OPTIONS: readonly { value: NonNullable<Tank['cover']> | typeof NOT_SAID; label: string }[] = [
   { value: NOT_SAID, label: 'not entered' },
   { value: 'open', label: 'open' },
   { value: 'lid', label: 'a lid with gaps' },
@@ -21,7 +21,7 @@ export function RoomFold({ tank, onChange }: TankPart) {
   const words = useWords();
   const { cover, room } = tank;
   const parts = [
-    COVERS.find(({ value }) => value === (cover ?? NOT_SAID))?.label ?? '',
+    COVER_OPTIONS.find(({ value }) => value === (cover ?? NOT_SAID))?.label ?? '',
     ...(room.temperature === null
       ? []
       : [`room ${words.show({ kind: 'temperature', si: room.temperature })}`]),
@@ -33,7 +33,7 @@ export function RoomFold({ tank, onChange }: TankPart) {
         <ChoiceField
           label="Top of the tank"
           value={cover ?? NOT_SAID}
-          choices={COVERS}
+          choices={COVER_OPTIONS}
           onChange={(value) => onChange({ cover: value === NOT_SAID ? null : value })}
         />
         <QuantityField

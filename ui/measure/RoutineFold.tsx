@@ -8,7 +8,7 @@ import type { TankPart } from './tankPart';
 import styles from './WaterForm.module.css';
 
 /** A usual water change, to be typed over: 30 % a week (common practice, no source). */
-const FIRST = { share: 0.3, every: 7 };
+const DEFAULT_ROUTINE = { share: 0.3, every: 7 };
 
 /** How the water is changed, and what was measured of its nitrate. */
 export function RoutineFold({ tank, onChange }: TankPart) {
@@ -27,7 +27,7 @@ export function RoutineFold({ tank, onChange }: TankPart) {
     >
       <div className={styles.fields}>
         {waterChange === null ? (
-          <Button onClick={() => put({ waterChange: FIRST })}>Enter the water changes</Button>
+          <Button onClick={() => put({ waterChange: DEFAULT_ROUTINE })}>Enter the water changes</Button>
         ) : (
           <>
             <QuantityField

@@ -11,10 +11,10 @@ import { QuantityField } from '../fields/QuantityField';
 import { ShapeField } from './ShapeField';
 import styles from './TankDrawing.module.css';
 
-const ROOM = { width: 164, height: 112 };
-const MARGIN = { left: 2, right: 120, top: 24, bottom: 14 };
+const DRAWING_PX = { width: 164, height: 112 };
+const MARGIN_PX = { left: 2, right: 120, top: 24, bottom: 14 };
 /** How far back the tank is drawn, px: its width runs along that edge. */
-const BACK = { x: 20, y: -16 };
+const BACK_SHIFT_PX = { x: 20, y: -16 };
 /** Room that the volume takes in the drawing, px to either side of its middle. */
 const VOLUME_ROOM = 34;
 /** An intake whose depth nobody has measured is drawn this far down, share of the water. */
@@ -37,58 +37,64 @@ export function TankDrawing({ tank, filters, onWater }: Props) {
   const { water } = tank;
   const volume = netVolume(water);
   const size = drawnSize(tank);
-  const scale = Math.min(ROOM.width / size.width, ROOM.height / size.height);
+  const scale = Math.min(DRAWING_PX.width / size.width, DRAWING_PX.height / size.height);
   const [width, height] = [size.width * scale, size.height * scale];
-  const bottom = MARGIN.top + height;
+  const bottom = MARGIN_PX.top + height;
   const y = (above: number): number => bottom - above * scale;
-  const right = MARGIN.left + width;
+  const right = MARGIN_PX.left + width;
   const placeX = (place: Place, index: number): number => {
-    if (place === 'middle') return MARGIN.left + width / 2 + (index - 0.5) * PORT_STEP;
-    return place === 'left' ? MARGIN.left + 12 + index * PORT_STEP : right - 12 - index * PORT_STEP;
+    if (place === 'middle') return MARGIN_PX.left + width / 2 + (index - 0.5) * PORT_STEP;
+    return place === 'left' ? MARGIN_PX.left + 12 + index * PORT_STEP : right - 12 - index * PORT_STEP;
   };
   const portX = ({ place }: { place: Place }, index: number): number => placeX(place, index);
   const pipes = [
     ...filters.flatMap(({ intakes, outlets }) => [intakes, outlets].flatMap((ports) => ports.map(portX))),
     ...tank.circulation.map(portX),
   ];
-  const volumeX = freeOf(pipes, MARGIN.left, right);
+  const volumeX = freeOf(pipes, MARGIN_PX.left, right);
   return (
     <div className={styles.drawing}>
       <svg
-        width={ROOM.width + MARGIN.left + MARGIN.right}
-        height={height + MARGIN.top + MARGIN.bottom}
+        width={DRAWING_PX.width + MARGIN_PX.left + MARGIN_PX.right}
+        height={height + MARGIN_PX.top + MARGIN_PX.bottom}
         role="img"
         aria-label={`${tank.name}: ${words.show({ kind: 'volume', si: volume.value })} of water`}
       >
         <path
-          d={`M${MARGIN.left} ${MARGIN.top} l${BACK.x} ${BACK.y} H${right + BACK.x} V${bottom + BACK.y} L${right} ${bottom} M${right} ${MARGIN.top} l${BACK.x} ${BACK.y}`}
+          d={`M${MARGIN_PX.left} ${MARGIN_PX.top} l${BACK_SHIFT_PX.x} ${BACK_SHIFT_PX.y} H${right + BACK_SHIFT_PX.x} V${bottom + BACK_SHIFT_PX.y} L${right} ${bottom} M${right} ${MARGIN_PX.top} l${BACK_SHIFT_PX.x} ${BACK_SHIFT_PX.y}`}
           fill="none"
           stroke="var(--rule)"
         />
-        <rect x={MARGIN.left} y={y(size.fill)} width={width} height={size.fill * scale} fill="var(--wash)" />
+        <rect
+          x={MARGIN_PX.left}
+          y={y(size.fill)}
+          width={width}
+          height={size.fill * scale}
+          fill="var(--wash)"
+        />
         {water.how === 'measured' && water.substrate.depth > 0 ? (
           <g>
             <rect
-              x={MARGIN.left}
+              x={MARGIN_PX.left}
               y={y(water.substrate.depth)}
               width={width}
               height={water.substrate.depth * scale}
               fill="var(--stone)"
             />
             <path
-              d={`M${MARGIN.left} ${y(water.substrate.depth)} h${width}`}
+              d={`M${MARGIN_PX.left} ${y(water.substrate.depth)} h${width}`}
               stroke="var(--stoneLine)"
               strokeDasharray="2 3"
             />
           </g>
         ) : null}
         <path
-          d={`M${MARGIN.left} ${MARGIN.top} V${bottom} H${right} V${MARGIN.top}`}
+          d={`M${MARGIN_PX.left} ${MARGIN_PX.top} V${bottom} H${right} V${MARGIN_PX.top}`}
           fill="none"
           stroke="var(--ink)"
           strokeWidth={2}
         />
-        <path d={`M${MARGIN.left} ${y(size.fill)} H${right}`} stroke="var(--river)" strokeWidth={2} />
+        <path d={`M${MARGIN_PX.left} ${y(size.fill)} H${right}`} stroke="var(--river)" strokeWidth={2} />
         {filters.map((filter) =>
           filter.intakes.map((intake, position) => (
             <IntakeMark
@@ -131,7 +137,7 @@ export function TankDrawing({ tank, filters, onWater }: Props) {
         {water.how === 'measured' ? (
           <path
             className={styles.dimension}
-            d={`M${MARGIN.left} ${bottom + 4} v8 m0 -4 H${right} m0 -4 v8 M${right + BACK.x + 6} ${y(size.fill)} h10 m-5 0 V${bottom} m-5 0 h10`}
+            d={`M${MARGIN_PX.left} ${bottom + 4} v8 m0 -4 H${right} m0 -4 v8 M${right + BACK_SHIFT_PX.x + 6} ${y(size.fill)} h10 m-5 0 V${bottom} m-5 0 h10`}
           />
         ) : null}
       </svg>
@@ -141,7 +147,7 @@ export function TankDrawing({ tank, filters, onWater }: Props) {
             <ShapeField side="length" water={water} onWater={onWater} />
             <ShapeField side="diameter" water={water} onWater={onWater} />
           </div>
-          <div className={styles.across} style={{ left: right + BACK.x + 22 }}>
+          <div className={styles.across} style={{ left: right + BACK_SHIFT_PX.x + 22 }}>
             <ShapeField side="width" water={water} onWater={onWater} />
             <QuantityField
               label="Water level"

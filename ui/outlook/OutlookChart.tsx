@@ -17,7 +17,7 @@ const FOOT = 30;
 const LEFT = 46;
 const RIGHT = 14;
 /** Days shown beyond the latest service, and at most. */
-const BEYOND = 14;
+const DAYS_BEYOND_SERVICE = 14;
 const MAX_SHOWN = 180;
 
 /** A reading on the chart: days since the pack went in, m³/s. */
@@ -43,7 +43,10 @@ interface Props {
 export const daysShown = (ahead: OutlookForecast, today: number): number =>
   Math.min(
     (ahead.flow.likely.length - 1) * COURSE_STEP,
-    Math.max(today + BEYOND, Math.min(today + MAX_SHOWN, (ahead.latest ?? ahead.likely ?? today) + BEYOND)),
+    Math.max(
+      today + DAYS_BEYOND_SERVICE,
+      Math.min(today + MAX_SHOWN, (ahead.latest ?? ahead.likely ?? today) + DAYS_BEYOND_SERVICE),
+    ),
   );
 
 /** The flow of the pack that is in: as the log taught the model, with its likely range, what was read, and when service is due. */

@@ -7,7 +7,7 @@ import tables from '../frame/FigureTable.module.css';
 import type { ChartReading } from './OutlookChart';
 
 /** Days from one row to the next: a week. */
-const EVERY = 7;
+const DAYS_PER_ROW = 7;
 
 interface Props {
   readonly ahead: OutlookForecast;
@@ -24,7 +24,10 @@ export function OutlookTable({ ahead, readings, today, lastDay }: Props) {
   const show = (si: number): string => words.show({ kind: 'flow', si });
   const dateOf = (day: number): string =>
     words.date(new Date(Date.parse(ahead.packedAt) + day * DAY_MS), { day: 'numeric', month: 'short' });
-  const weeks = Array.from({ length: Math.floor(lastDay / EVERY) + 1 }, (_, week) => week * EVERY);
+  const weeks = Array.from(
+    { length: Math.floor(lastDay / DAYS_PER_ROW) + 1 },
+    (_, week) => week * DAYS_PER_ROW,
+  );
   return (
     <table className={tables.table}>
       <thead>
@@ -38,12 +41,14 @@ export function OutlookTable({ ahead, readings, today, lastDay }: Props) {
       <tbody>
         {weeks.map((day) => {
           const place = Math.round(day / COURSE_STEP);
-          const measured = readings.filter((reading) => reading.day >= day && reading.day < day + EVERY);
+          const measured = readings.filter(
+            (reading) => reading.day >= day && reading.day < day + DAYS_PER_ROW,
+          );
           return (
             <tr key={day}>
               <th scope="row">
                 {dateOf(day)}
-                {today >= day && today < day + EVERY ? ', this week' : ''}
+                {today >= day && today < day + DAYS_PER_ROW ? ', this week' : ''}
               </th>
               <td>{show(ahead.flow.likely[place] ?? 0)}</td>
               <td>

@@ -9,8 +9,8 @@ import type { LogEntry } from '@/core/job/logEntry';
 import styles from './DueRows.module.css';
 
 /** Days by which something is put off unless the keeper says otherwise, and at most. */
-const USUAL = 7;
-const MOST = 90;
+const DEFAULT_DAYS = 7;
+const MAX_DAYS = 90;
 const LONGEST_REASON = 200;
 
 const dayIn = (days: number): string => formatISO(addDays(new Date(), days), { representation: 'date' });
@@ -25,9 +25,9 @@ interface Props {
 /** Puts off something that is due, with the reason: the log keeps both. */
 export function SnoozeForm({ filterId, item, onDone }: Props) {
   const { save, faults, busy } = useSaveEntry(filterId, null);
-  const [until, setUntil] = useState(dayIn(USUAL));
+  const [until, setUntil] = useState(dayIn(DEFAULT_DAYS));
   const [why, setWhy] = useState('');
-  const isReady = why.trim() !== '' && until > item.on && until >= dayIn(1) && until <= dayIn(MOST);
+  const isReady = why.trim() !== '' && until > item.on && until >= dayIn(1) && until <= dayIn(MAX_DAYS);
   return (
     <form
       className={styles.snooze}
@@ -52,7 +52,7 @@ export function SnoozeForm({ filterId, item, onDone }: Props) {
       </Button>
       <Button onClick={() => onDone(null)}>Cancel</Button>
       {until <= item.on ? <p>Choose a day after the due date.</p> : null}
-      {until > dayIn(MOST) ? <p>Choose a day within the next {MOST} days.</p> : null}
+      {until > dayIn(MAX_DAYS) ? <p>Choose a day within the next {MAX_DAYS} days.</p> : null}
       {faults.map((fault) => (
         <p key={fault} role="alert">
           {fault}

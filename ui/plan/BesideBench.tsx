@@ -48,7 +48,7 @@ export function BesideBench(props: Props) {
     <ProposePanel
       {...{ around, filter, jobId, canAdd }}
       mine={ahead.layers}
-      today={asFound?.layers ?? NOTHING}
+      today={asFound?.layers ?? NO_LAYERS}
       onAdd={(layers, name) =>
         onAdd(
           freeName(
@@ -62,7 +62,7 @@ export function BesideBench(props: Props) {
   );
 }
 
-const NOTHING: readonly Layer[] = [];
+const NO_LAYERS: readonly Layer[] = [];
 
 /** A name as it is, or with the first number that is free. */
 function freeName(name: string, taken: readonly string[]): string {

@@ -11,7 +11,13 @@ import { Swatch } from '../drawing/Swatch';
 import styles from './ClaimedSurfaces.module.css';
 
 /** Media that every pack is held against. */
-const BESIDE: readonly string[] = ['foam-30', 'porous-ceramic', 'sintered-glass', 'scrubbers', 'lava'];
+const COMPARED_MEDIA: readonly string[] = [
+  'foam-30',
+  'porous-ceramic',
+  'sintered-glass',
+  'scrubbers',
+  'lava',
+];
 /** Side of the square that the largest claim is drawn as, px. */
 const SIDE = 150;
 const BAR = 250;
@@ -27,7 +33,7 @@ export function ClaimedSurfaces({ layers }: { layers: readonly Layer[] }) {
   const { shelf } = useShelf();
   const here = layers.map(mediumOf);
   const ids = new Set(here.map(({ id }) => id));
-  const beside = CATALOGUE.filter(({ id }) => BESIDE.includes(id) && !ids.has(id));
+  const beside = CATALOGUE.filter(({ id }) => COMPARED_MEDIA.includes(id) && !ids.has(id));
   const rows = claimedSurfaces([
     ...new Map([...here, ...beside].map((medium) => [medium.id, medium])).values(),
   ]).filter(({ usable }) => usable.likely > 0);

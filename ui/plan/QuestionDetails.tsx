@@ -16,7 +16,7 @@ import { ReadingRows } from '../readings/ReadingRows';
 import { useImprovements } from '../readings/useImprovements';
 import { BacteriaPanel } from './BacteriaPanel';
 
-const NONE: readonly [] = [];
+const NO_LAYERS: readonly [] = [];
 
 /** The figures that answer each question, beside its headline. */
 const FIGURES: Readonly<Record<QuestionKey, readonly ReadingKey[]>> = {
@@ -73,7 +73,7 @@ export function QuestionDetails({ of, ...props }: QuestionDetailsProps & { reado
 function Year({ input }: { input: PackInput }) {
   const prices = useShelf();
   const year = useMemo(() => forecastInput(input, input.filter, input.layers), [input]);
-  return <YearCost input={year} found={NONE} {...prices} />;
+  return <YearCost input={year} found={NO_LAYERS} {...prices} />;
 }
 
 function Figures({

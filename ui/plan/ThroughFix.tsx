@@ -11,7 +11,7 @@ import { useWords } from '../fields/UnitsProvider';
 import styles from './ThroughFix.module.css';
 
 /** Shares of the water that a keeper may want through a piece. */
-const WANTED = [0.8, PASS_THROUGH_GOAL, 0.95, 0.99].map(String);
+const OFFERED_SHARES = [0.8, PASS_THROUGH_GOAL, 0.95, 0.99].map(String);
 
 const HOW_WORDS = {
   'fill the gap': 'filled the gap with floss',
@@ -48,7 +48,7 @@ export function ThroughFix({ input, report, layer, onEdit }: Props) {
       <ChoiceField
         label="Water through it, at least"
         value={wanted}
-        choices={WANTED.map((value) => ({ value, label: share(Number(value)) }))}
+        choices={OFFERED_SHARES.map((value) => ({ value, label: share(Number(value)) }))}
         onChange={setWanted}
       />
       <Button onClick={find}>Find the smallest change</Button>

@@ -8,7 +8,7 @@ import { MediumPattern, patternFill } from '../drawing/MediumPattern';
 import styles from './Prepare.module.css';
 
 /** Pixels that the longest side of a sheet takes, and what a millimetre is drawn as at that. */
-const LONGEST = 330;
+const MAX_SIDE_PX = 330;
 const MM = 1000;
 /** Px below which a piece has no room for words in it. */
 const ROOM_FOR_WORDS = 34;
@@ -26,7 +26,7 @@ interface Props {
 export function SheetDrawing({ sheet, medium, largest, labelOf }: Props) {
   const words = useWords();
   const prefix = useId();
-  const scale = LONGEST / (largest * MM);
+  const scale = MAX_SIDE_PX / (largest * MM);
   const [width, height] = [sheet.length * MM * scale, sheet.width * MM * scale];
   const size = (length: number, across: number): string =>
     `${words.parts({ kind: 'length', si: length }).number} × ${words.show({ kind: 'length', si: across })}`;

@@ -8,12 +8,12 @@ import styles from './Prepare.module.css';
 import { HOUR } from '@/core/units/time';
 
 /** Milliseconds between two looks at the clock. */
-const TICK = 1000;
+const TICK_MS = 1000;
 
 /** The timer of a soak: how long it still stands, and until when. */
 export function SoakTimer({ stands, doneAt }: { stands: ProgrammeStep['stands']; doneAt: string }) {
   const words = useWords();
-  const now = useNow(TICK);
+  const now = useNow(TICK_MS);
   const seconds = stands * HOUR;
   const left = now === null ? null : timeLeft(doneAt, seconds, now);
   const until = words.date(new Date(Date.parse(doneAt) + seconds * 1000), {

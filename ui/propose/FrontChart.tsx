@@ -19,9 +19,9 @@ const [TOP, RIGHT, FOOT, LEFT] = [12, 16, 40, 64];
 /** Wishes that are drawn by ratios: from days to a year, from clear to murky. */
 const BY_RATIO: readonly Objective[] = ['service', 'clear'];
 /** Radius of the mark of a proposal, px. */
-const MARK = 9;
+const MARK_RADIUS_PX = 9;
 /** Px around the pointer in which a pack is looked for. */
-const NEAR = 24;
+const POINTER_RADIUS_PX = 24;
 
 /** A pack with a letter on the chart. */
 export interface Marked {
@@ -76,7 +76,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
     if (pack !== undefined) onChoose(pack, front.length > 1 ? index / (front.length - 1) : 0.5);
   };
   const nearest = (clientX: number, clientY: number, box: DOMRect): Considered | null => {
-    let [best, least]: [Considered | null, number] = [null, NEAR];
+    let [best, least]: [Considered | null, number] = [null, POINTER_RADIUS_PX];
     for (const pack of considered) {
       const [left, top] = at(pack.figures);
       const far = Math.hypot(left - (clientX - box.left), top - (clientY - box.top));
@@ -156,7 +156,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
         })}
         {besideEachOther(
           marked.map(({ figures }) => at(figures)),
-          2 * MARK,
+          2 * MARK_RADIUS_PX,
           width / 2,
         ).map(([left, top], index) => {
           const { letter, figures } = marked[index]!;
@@ -164,7 +164,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
           return (
             <g key={letter} transform={`translate(${left} ${top})`}>
               <path d={`M${from - left} ${height - top} L0 0`} className={styles.front} />
-              <circle r={MARK} className={styles.mark} />
+              <circle r={MARK_RADIUS_PX} className={styles.mark} />
               <text y={4} textAnchor="middle" className={styles.markLetter}>
                 {letter}
               </text>

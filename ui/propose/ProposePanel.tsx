@@ -102,7 +102,7 @@ export function ProposePanel(props: Props) {
   // The first proposals are not kept waiting for the chart below them.
   const isChartDue = useDeferredValue(isAnswered, false);
   const chosenPack = useFinalist(ask, isFinal ? (chosen?.layers ?? null) : null);
-  const ranges = useServiceRanges(ask, isFinal ? proposals.map(({ pack }) => pack) : NONE);
+  const ranges = useServiceRanges(ask, isFinal ? proposals.map(({ pack }) => pack) : NO_FINALISTS);
   const marked = proposals.map(({ pack }, index): Marked => ({
     letter: LETTERS[index] ?? '',
     figures: pack.figures,
@@ -184,7 +184,7 @@ export function ProposePanel(props: Props) {
                     range={null}
                     givesUp={[]}
                     isProvisional={chosenPack === null}
-                    onAdd={() => chosenPack !== null && add(chosenPack, CHOSEN)}
+                    onAdd={() => chosenPack !== null && add(chosenPack, CHOSEN_TITLE)}
                   />
                 </ul>
               )}
@@ -202,20 +202,20 @@ export function ProposePanel(props: Props) {
 /** What the pack chosen on the chart is called: by its proposal, where it is one. */
 function chosenName({ layers }: Considered, proposals: readonly Proposal[]): string {
   const index = proposals.findIndex(({ pack }) => pack.layers === layers);
-  return index === -1 ? CHOSEN : `${CHOSEN}: proposal ${LETTERS[index]}`;
+  return index === -1 ? CHOSEN_TITLE : `${CHOSEN_TITLE}: proposal ${LETTERS[index]}`;
 }
-const CHOSEN = 'Selected on the chart';
+const CHOSEN_TITLE = 'Selected on the chart';
 
-const NONE: readonly Finalist[] = [];
+const NO_FINALISTS: readonly Finalist[] = [];
 
 /** Weights that lean to one wish or the other: 0 all to the first, 1 all to the second. */
 const leaning = (x: Objective, y: Objective, share: number): Weights => ({
   ...DEFAULT_WEIGHTS,
-  [x]: LEAN * (1 - share) + 1 - LEAN / 2,
-  [y]: LEAN * share + 1 - LEAN / 2,
+  [x]: MAX_WEIGHT_RATIO * (1 - share) + 1 - MAX_WEIGHT_RATIO / 2,
+  [y]: MAX_WEIGHT_RATIO * share + 1 - MAX_WEIGHT_RATIO / 2,
 });
 /** How far apart the weights of the two wishes are at the ends of the front. */
-const LEAN = 1.8;
+const MAX_WEIGHT_RATIO = 1.8;
 
 /** That there are no more packs than these, and where more would come from. */
 function allSaid(words: Words, { tried, forecast, of }: Proposals, closely: string): string {

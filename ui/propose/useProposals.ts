@@ -21,7 +21,7 @@ import { isSameAsk } from './isSameAsk';
 import { askProposer, PROPOSE_PLACES, type ProposePlace } from './proposeWorkers';
 
 /** Milliseconds without a change before a search begins, and between two times that its progress is shown. */
-const PAUSE = 250;
+const PAUSE_MS = 250;
 const SHOWN_EVERY = 300;
 /** Runs of an ensemble that a worker does before it looks up. */
 const AT_ONCE = 10;
@@ -88,7 +88,7 @@ export function useProposals(ask: ProposeInput, wanted: boolean): Proposals {
         yieldToForeground(search(ask, put, () => isNewest).catch(() => put(() => ({ stage: 'failed' }))));
     };
     // The first is not waited for: the workers search while the page is painted.
-    const timer = begun.current ? setTimeout(begin, PAUSE) : undefined;
+    const timer = begun.current ? setTimeout(begin, PAUSE_MS) : undefined;
     if (!begun.current) begin();
     begun.current = true;
     return () => {
@@ -249,7 +249,7 @@ export function useFinalist(ask: ProposeInput, layers: readonly Layer[] | null):
         (finalist) => isWanted && setFound({ ...finalist, layers }),
         () => undefined,
       );
-    }, PAUSE);
+    }, PAUSE_MS);
     return () => {
       isWanted = false;
       clearTimeout(timer);

@@ -29,8 +29,9 @@ export const objectiveName = (wish: Objective, fed: boolean): string =>
   (fed ? undefined : UNFED_NAMES[wish]) ?? WISH_NAMES[wish];
 
 /** The wishes that have a figure where the feed rate is unknown. */
-const UNFED: readonly Objective[] = ['clear', 'cover', 'turnover', 'change'];
-export const hasFigure = (wish: Objective, fed: boolean): boolean => fed || UNFED.includes(wish);
+const OBJECTIVES_WITHOUT_FEED: readonly Objective[] = ['clear', 'cover', 'turnover', 'change'];
+export const hasFigure = (wish: Objective, fed: boolean): boolean =>
+  fed || OBJECTIVES_WITHOUT_FEED.includes(wish);
 
 /** The value of a wish as it is drawn, in the unit in which it is read, as far as more of it counts; null: not known. */
 export function objectiveValue(wish: Objective, figures: Figures): number | null {

@@ -16,7 +16,7 @@ interface Props {
   readonly children: ReactNode;
 }
 
-const MARKS: Readonly<Record<FindingLevel | 'good', string>> = {
+const WORDS_BY_LEVEL: Readonly<Record<FindingLevel | 'good', string>> = {
   urgent: '■',
   check: '△',
   note: '✓',
@@ -38,7 +38,7 @@ export function Question({ question, level, figure, about, then, children }: Pro
         <span className={styles.mark}>
           {word === null || level === null ? null : (
             <>
-              <span aria-hidden="true">{MARKS[level]}</span> {word}
+              <span aria-hidden="true">{WORDS_BY_LEVEL[level]}</span> {word}
             </>
           )}
         </span>

@@ -5,16 +5,16 @@ import type { ReadingKey } from '@/core/report/packReadings';
 import type { FoundImprovement } from './foundImprovement';
 
 /** Milliseconds without a change after which the small changes are tried: never while an edge is dragged. */
-const PAUSE = 180;
+const PAUSE_MS = 180;
 
-const NONE: ReadonlyMap<ReadingKey, FoundImprovement> = new Map();
+const NO_IMPROVEMENTS: ReadonlyMap<ReadingKey, FoundImprovement> = new Map();
 
 /** The best small change for flow, headroom and pass-through; `stale` while the pack is being changed. */
 export function useImprovements(input: PackInput): {
   readonly improvements: ReadonlyMap<ReadingKey, FoundImprovement>;
   readonly stale: boolean;
 } {
-  const [found, setFound] = useState({ input, improvements: NONE });
+  const [found, setFound] = useState({ input, improvements: NO_IMPROVEMENTS });
   useEffect(() => {
     let wanted = true;
     const timer = setTimeout(() => {
@@ -25,7 +25,7 @@ export function useImprovements(input: PackInput): {
         },
         () => undefined,
       );
-    }, PAUSE);
+    }, PAUSE_MS);
     return () => {
       wanted = false;
       clearTimeout(timer);

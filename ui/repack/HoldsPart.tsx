@@ -18,7 +18,7 @@ interface Props {
 }
 
 /** Share from which a change of flow or surface is told. */
-const TOLD = 0.01;
+const MIN_TOLD_CHANGE = 0.01;
 
 /** Weights and differences from the plan, and whether the pack still holds. */
 export function HoldsPart({ filter, planned, packed, found }: Props) {
@@ -58,10 +58,10 @@ export function HoldsPart({ filter, planned, packed, found }: Props) {
                 </li>
               );
             })}
-          {flowShare === null || Math.abs(flowShare - 1) < TOLD ? null : (
+          {flowShare === null || Math.abs(flowShare - 1) < MIN_TOLD_CHANGE ? null : (
             <li>Predicted flow: {percent(flowShare)} of the plan’s</li>
           )}
-          {surfaceShare === null || Math.abs(surfaceShare - 1) < TOLD ? null : (
+          {surfaceShare === null || Math.abs(surfaceShare - 1) < MIN_TOLD_CHANGE ? null : (
             <li>Surface for bacteria: {percent(surfaceShare)} of the plan’s</li>
           )}
         </ul>

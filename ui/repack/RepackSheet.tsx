@@ -58,7 +58,7 @@ const FlowAfterPart = lazyPart(() => import('./FlowAfterPart').then((module) => 
 const VESSEL_ROOM = { desk: { width: 320, height: 470 }, phone: { width: 340, height: 185 } } as const;
 /** What is pressed for itself, and not for the step. */
 const OWN_PRESS = 'a, button, input, textarea, select, label, summary, form';
-const END = 'end';
+const END_ANCHOR = 'end';
 /** Steps with which the mature media leave the flow and come back to it. */
 const OUT_OF_FLOW = 'open/keep wet';
 const BACK_IN_FLOW = 'start/power on';
@@ -115,7 +115,7 @@ export function RepackSheet({
   const isDone = ({ key, layerId }: RepackStep): boolean =>
     layerId === null ? isTicked(ticks, key) : packed.some((step) => step.layerId === layerId);
   const next = steps.find((step) => !isDone(step)) ?? null;
-  const current = chosenKey === END ? null : (steps.find(({ key }) => key === chosenKey) ?? next);
+  const current = chosenKey === END_ANCHOR ? null : (steps.find(({ key }) => key === chosenKey) ?? next);
   const at = current === null ? steps.length : steps.indexOf(current);
   const done = steps.filter(isDone).length;
   const layerSteps = steps.filter(({ layerId }) => layerId !== null);
@@ -166,9 +166,9 @@ export function RepackSheet({
     if (!isDone(current)) tick(current, true);
     const after = steps.slice(at + 1).find((step) => !isDone(step));
     const left = steps.find((step) => step !== current && !isDone(step));
-    setChosenKey(after?.key ?? left?.key ?? END);
+    setChosenKey(after?.key ?? left?.key ?? END_ANCHOR);
   };
-  const goTo = (place: number) => setChosenKey(steps[Math.max(0, place)]?.key ?? END);
+  const goTo = (place: number) => setChosenKey(steps[Math.max(0, place)]?.key ?? END_ANCHOR);
   const back = () => goTo(at - 1);
 
   const readings = useMemo(() => flowState(log).readings, [log]);
@@ -271,7 +271,7 @@ export function RepackSheet({
             layersIn={layersIn}
             layers={layers}
             packed={packed}
-            currentKey={current?.key ?? END}
+            currentKey={current?.key ?? END_ANCHOR}
             isDone={isDone}
             onTick={(step, on) => {
               tick(step, on);

@@ -15,7 +15,7 @@ interface Props {
 }
 
 /** Milliseconds for which a phone shakes when the time is up. */
-const SHAKE = 400;
+const VIBRATION_MS = 400;
 
 /** The timer of a step: started by hand, and read at arm’s length. */
 export function StepTimer({ seconds, startedAt, onStart }: Props) {
@@ -24,7 +24,7 @@ export function StepTimer({ seconds, startedAt, onStart }: Props) {
   const left = run === null ? null : Math.max(0, seconds - run);
   const isOver = left === 0;
   useEffect(() => {
-    if (isOver && 'vibrate' in navigator) navigator.vibrate(SHAKE);
+    if (isOver && 'vibrate' in navigator) navigator.vibrate(VIBRATION_MS);
   }, [isOver]);
   if (startedAt === null)
     return (

@@ -5,7 +5,7 @@ import type { Stored } from '@/store/documentTable';
 import type { Autosave } from '../state/useAutosave';
 
 /** Milliseconds between two looks at what other devices have ticked. */
-const EVERY = 4000;
+const LOOK_EVERY_MS = 4000;
 
 /** Takes up what another device did on the same repack, while this one has nothing of its own to save. */
 export function useJobNews({ doc: { id }, state, offer }: Autosave<Job>): void {
@@ -21,7 +21,7 @@ export function useJobNews({ doc: { id }, state, offer }: Autosave<Job>): void {
         // No answer: there is nothing to take up, and the next save says so.
       }
     };
-    const timer = setInterval(() => void look(), EVERY);
+    const timer = setInterval(() => void look(), LOOK_EVERY_MS);
     return () => clearInterval(timer);
   }, [id, settled, offer]);
 }

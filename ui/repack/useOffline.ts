@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 export type Offline = 'preparing' | 'ready' | 'off';
 
 /** Milliseconds after a save before the page is kept anew: a few ticks make one copy. */
-const PAUSE = 1500;
+const PAUSE_MS = 1500;
 
 /** The worker that keeps pages, once it is in charge. */
 async function keeper(): Promise<ServiceWorker | null> {
@@ -48,7 +48,7 @@ export function useOffline(address: string, savedAt: string | null): Offline {
           },
           () => setState('off'),
         ),
-      PAUSE,
+      PAUSE_MS,
     );
     return () => {
       clearTimeout(timer);

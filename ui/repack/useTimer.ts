@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { elapsedAtOpening, timerElapsed, type ClockLook } from '@/core/repack/timerClock';
 
 /** Milliseconds between two looks. */
-const TICK = 500;
+const TICK_MS = 500;
 
 const look = (): ClockLook => ({ wall: Date.now(), steady: performance.now() });
 
@@ -26,7 +26,7 @@ export function useTimer(startedAt: string | null): number | null {
       setSeconds(elapsed / 1000);
     };
     const first = setTimeout(tick);
-    const timer = setInterval(tick, TICK);
+    const timer = setInterval(tick, TICK_MS);
     document.addEventListener('visibilitychange', hide);
     return () => {
       clearTimeout(first);

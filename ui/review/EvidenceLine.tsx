@@ -7,8 +7,8 @@ import { FlowSection } from '../flow-line/FlowSection';
 import styles from './EvidenceLine.module.css';
 
 /** Side of a finding’s number, px, and what lies between two in a column. */
-const MARK = 18;
-const MARK_STEP = MARK + 3;
+const MARK_PX = 18;
+const MARK_STEP = MARK_PX + 3;
 
 interface Props {
   /** In the order of their numbers. */
@@ -46,11 +46,11 @@ export function EvidenceLine({ findings }: Props) {
             {marksOf(box.report.layerId).map(({ number, level }, row) => (
               <g
                 key={number}
-                transform={`translate(${box.x + box.width / 2} ${layout.height + MARK / 2 + row * MARK_STEP})`}
+                transform={`translate(${box.x + box.width / 2} ${layout.height + MARK_PX / 2 + row * MARK_STEP})`}
                 data-level={level}
                 className={styles.mark}
               >
-                <rect x={-MARK / 2} y={-MARK / 2} width={MARK} height={MARK} />
+                <rect x={-MARK_PX / 2} y={-MARK_PX / 2} width={MARK_PX} height={MARK_PX} />
                 <text y={4.5} textAnchor="middle">
                   {number}
                 </text>

@@ -4,7 +4,7 @@ import { useSyncExternalStore, useState } from 'react';
 import { noticesState, setNotifications, type NoticesState } from '../state/notices';
 import styles from './DataPart.module.css';
 
-const SAYS: Readonly<Record<NoticesState, string>> = {
+const WORDS_BY_STATE: Readonly<Record<NoticesState, string>> = {
   missing: 'This browser does not support notifications.',
   blocked: 'This browser blocks notifications from this app. Allow them in the browser’s site settings.',
   on: 'This browser tells you what is due once a day, while the app is open.',
@@ -22,7 +22,7 @@ export function NoticesPart() {
   return (
     <section aria-label="Notifications" className={styles.part}>
       <h2 className="title">Notifications</h2>
-      {state === null ? null : <p role="status">{SAYS[state]}</p>}
+      {state === null ? null : <p role="status">{WORDS_BY_STATE[state]}</p>}
       {state === 'on' || state === 'off' ? (
         <div className={styles.actions}>
           <Button onClick={() => void setNotifications(state === 'off').then(setTurned)}>

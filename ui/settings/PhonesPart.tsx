@@ -116,13 +116,13 @@ export function PhonesPart({ sharing, devices: stored, calendarAt }: Props) {
 }
 
 /** For how long a code holds, s: no clock says more. */
-const LONGEST = 600;
-const TICK = 1000;
+const CODE_LIFE_S = 600;
+const TICK_MS = 1000;
 
 function PairingCode({ code: { code, endsAt, address, picture } }: { code: Code }) {
-  const now = useNow(TICK);
-  const begins = new Date(Date.parse(endsAt) - LONGEST * 1000).toISOString();
-  const left = now === null ? LONGEST : timeLeft(begins, LONGEST, now);
+  const now = useNow(TICK_MS);
+  const begins = new Date(Date.parse(endsAt) - CODE_LIFE_S * 1000).toISOString();
+  const left = now === null ? CODE_LIFE_S : timeLeft(begins, CODE_LIFE_S, now);
   if (left === 0) return <p role="status">The code has expired. Make a new one.</p>;
   return (
     <div className={styles.code}>

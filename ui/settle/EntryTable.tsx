@@ -13,7 +13,7 @@ interface Props {
 }
 
 /** Most entries shown: the newest. */
-const SHOWN = 40;
+const MAX_SHOWN = 40;
 
 /** What was logged of the water, the newest first; a wrong entry is deleted, and can be brought back. */
 export function EntryTable({ log, onRemoved, onBack }: Props) {
@@ -25,7 +25,7 @@ export function EntryTable({ log, onRemoved, onBack }: Props) {
       ({ kind }) => kind === 'test' || kind === 'water change' || kind === 'addition' || kind === 'cloudy',
     )
     .sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
-    .slice(0, SHOWN);
+    .slice(0, MAX_SHOWN);
   const remove = async (entry: LogEntry) => {
     const outcome = await send('DELETE', `/api/log/${entry.id}`);
     if (outcome.kind !== 'saved') {

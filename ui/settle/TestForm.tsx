@@ -30,7 +30,7 @@ const STEPS: Readonly<Record<Key, readonly number[]>> = {
   nitrate: [0, 5, 10, 20, 40, 80],
 };
 
-const NOTHING: Readonly<Record<Key, number | null>> = { ammonia: null, nitrite: null, nitrate: null };
+const NO_READINGS: Readonly<Record<Key, number | null>> = { ammonia: null, nitrite: null, nitrate: null };
 
 interface Props {
   readonly filterId: string;
@@ -42,7 +42,7 @@ interface Props {
 export function TestForm({ filterId, jobId, onSaved }: Props) {
   const words = useWords();
   const [scale, setScale] = useState<TestScale>('nitrogen');
-  const [values, setValues] = useState(NOTHING);
+  const [values, setValues] = useState(NO_READINGS);
   const [pH, setPH] = useState<number | null>(null);
   const [round, setRound] = useState(0);
   const { save, faults, busy } = useSaveEntry(filterId, jobId);
@@ -56,7 +56,7 @@ export function TestForm({ filterId, jobId, onSaved }: Props) {
         event.preventDefault();
         void save({ kind: 'test', ...values, pH, scale, note: '' }).then((entry) => {
           if (entry === null) return;
-          setValues(NOTHING);
+          setValues(NO_READINGS);
           setPH(null);
           setRound(round + 1);
           onSaved(entry);
@@ -74,7 +74,7 @@ export function TestForm({ filterId, jobId, onSaved }: Props) {
           if (next === null) return;
           setScale(next);
           // What was typed was read off a card that counts otherwise.
-          setValues(NOTHING);
+          setValues(NO_READINGS);
           setRound(round + 1);
         }}
       />

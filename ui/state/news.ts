@@ -2,9 +2,9 @@
 import type { OutlookNews } from '@/server/outlookWork';
 
 /** Where the app tells what goes on in the background. */
-const STREAM = '/api/events';
+const EVENTS_URL = '/api/events';
 /** What the tabs of a browser share it under. */
-const SHARED = 'neat-layer news';
+const CHANNEL_NAME = 'neat-layer news';
 
 /** What a listener hears: news, or that the stream was opened (again) and some may have been missed. */
 export type News = OutlookNews | { readonly kind: 'opened' };
@@ -30,11 +30,11 @@ export function onNews(listener: (news: News) => void): () => void {
 }
 
 function listen(): () => void {
-  const channel = new BroadcastChannel(SHARED);
+  const channel = new BroadcastChannel(CHANNEL_NAME);
   const ends = new AbortController();
   channel.onmessage = ({ data }: MessageEvent<News>) => hear(data);
   const open = (): EventSource => {
-    const source = new EventSource(STREAM);
+    const source = new EventSource(EVENTS_URL);
     const pass = (news: News): void => {
       hear(news);
       channel.postMessage(news);
@@ -53,7 +53,7 @@ function listen(): () => void {
   }
   // The lock is held for as long as this tab holds the stream, and goes to another tab when it is closed.
   navigator.locks
-    .request(SHARED, { signal: ends.signal }, () => {
+    .request(CHANNEL_NAME, { signal: ends.signal }, () => {
       const source = open();
       return new Promise<void>((resolve) => {
         ends.signal.addEventListener('abort', () => {

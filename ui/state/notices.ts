@@ -1,7 +1,7 @@
 import { NOTICES_WANTED } from './noticesWanted';
 
 /** Where this browser keeps of what it notified today. */
-const TOLD = 'neat-layer notices told';
+const STORAGE_KEY = 'neat-layer notices told';
 
 /** What notifications are in this browser: it has none, the keeper blocked them, they are on, or off. */
 export type NoticesState = 'missing' | 'blocked' | 'on' | 'off';
@@ -23,7 +23,7 @@ export function noticesState(): NoticesState {
 export async function setNotifications(on: boolean): Promise<NoticesState> {
   if (on) await Notification.requestPermission();
   localStorage.setItem(NOTICES_WANTED, on ? 'yes' : 'no');
-  localStorage.removeItem(TOLD);
+  localStorage.removeItem(STORAGE_KEY);
   return noticesState();
 }
 
@@ -35,10 +35,10 @@ interface Told {
 
 /** Those of the keys that were not notified of today; they are from now on. */
 export function notYetNotifiedToday(keys: readonly string[], day: string): string[] {
-  const stored = localStorage.getItem(TOLD);
+  const stored = localStorage.getItem(STORAGE_KEY);
   const told = stored === null ? null : (JSON.parse(stored) as Told);
   const before = told?.day === day ? told.keys : [];
   const left = keys.filter((key) => !before.includes(key));
-  if (left.length > 0) localStorage.setItem(TOLD, JSON.stringify({ day, keys: [...before, ...left] }));
+  if (left.length > 0) localStorage.setItem(STORAGE_KEY, JSON.stringify({ day, keys: [...before, ...left] }));
   return left;
 }

@@ -21,7 +21,7 @@ export function acquirePageLock(): void {
 }
 
 /** Milliseconds for which a page that opens waits for another one to end: one that is being left lives a little on. */
-const PATIENCE = 3000;
+const MAX_WAIT_MS = 3000;
 
 /** Resolves true once the page with this id has ended, false when it goes on living. */
 export async function hasEnded(pageId: string): Promise<boolean> {
@@ -29,7 +29,7 @@ export async function hasEnded(pageId: string): Promise<boolean> {
   const manager = locks();
   if (manager === undefined) return true;
   try {
-    return await manager.request(lockName(pageId), { signal: AbortSignal.timeout(PATIENCE) }, () => true);
+    return await manager.request(lockName(pageId), { signal: AbortSignal.timeout(MAX_WAIT_MS) }, () => true);
   } catch {
     return false;
   }

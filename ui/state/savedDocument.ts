@@ -11,7 +11,7 @@ import { hasEnded, PAGE_ID } from './pageLife';
 import { newChangeId, send } from './send';
 
 /** Milliseconds after the last change before it is sent. */
-const PAUSE = 350;
+const PAUSE_MS = 350;
 /** Milliseconds before the second try while the app does not answer or fails; each further one waits twice as long, up to the last. */
 const RETRY = 2500;
 const LONGEST_RETRY = 60_000;
@@ -218,7 +218,7 @@ export class SavedDocument<K extends SavedKind> {
     }
     this.show({ doc: next, state: { kind: 'saving' } });
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.saveOnce(), PAUSE);
+    this.timer = setTimeout(() => void this.saveOnce(), PAUSE_MS);
   };
 
   /** Resolves once nothing waits to be saved; true when all of it was. */

@@ -25,7 +25,7 @@ interface Picture {
   readonly height: number;
 }
 
-const NONE: PoreMarks = { ruler: [], pores: [] };
+const NO_MARKS: PoreMarks = { ruler: [], pores: [] };
 /** How far an arrow key moves the cross, px of the picture; with shift, ten times as far. */
 const KEY_STEP = 2;
 
@@ -50,7 +50,7 @@ export function PorePhoto({ photos, marks, onMarks }: Props) {
     const { width, height } = await createImageBitmap(shrunk.jpeg);
     setFault(null);
     setOwn({ url: URL.createObjectURL(shrunk.jpeg), width, height });
-    onMarks(NONE);
+    onMarks(NO_MARKS);
   };
   const put = (mark: Mark) =>
     onMarks(
@@ -100,7 +100,7 @@ export function PorePhoto({ photos, marks, onMarks }: Props) {
             choices={photos.map((photo, index) => ({ value: photo.id, label: `photo ${index + 1}` }))}
             onChange={(value) => {
               setChosen(value);
-              onMarks(NONE);
+              onMarks(NO_MARKS);
             }}
           />
         ) : null}

@@ -29,10 +29,10 @@ const HEIGHT = 74;
 const TOP = 8;
 const FOOT = 4;
 /** Times the most of a course that the drawing reaches up to, and share of it up to which lines are marked. */
-const REACH = 1.08;
+const HEADROOM_FACTOR = 1.08;
 const TICKS_UNDER = 0.85;
 /** Days between the marks of the axis. */
-const EVERY = 60;
+const DAYS_BETWEEN_MARKS = 60;
 /** Playing: milliseconds from one picture to the next, and days that pass. */
 const FRAME = 60;
 const DAYS_A_FRAME = 2;
@@ -158,7 +158,7 @@ function Course({
   const known = range?.range ?? null;
   const lowest = Math.min(0, forecast.lowestShare);
   const most = Math.max(1, ...course.course, ...(known?.high ?? []));
-  const y = scaleLinear([inUnit(lowest), inUnit(REACH * most)], [HEIGHT - FOOT, TOP]);
+  const y = scaleLinear([inUnit(lowest), inUnit(HEADROOM_FACTOR * most)], [HEIGHT - FOOT, TOP]);
   const band = area<number>()
     .x((_, index) => x(index))
     .y0((_, place) => y(inUnit(Math.max(lowest, known?.low[place] ?? 0))))
@@ -231,13 +231,14 @@ function Course({
           onChange={(_, value) => onDay(value)}
         />
         <div className={styles.axis} aria-hidden="true">
-          {Array.from({ length: Math.floor(simulation.days / EVERY) + 1 }, (_, at) => at * EVERY).map(
-            (item) => (
-              <span key={item} style={{ left: x(item) }}>
-                {item === 0 ? 'day 0' : words.number(item)}
-              </span>
-            ),
-          )}
+          {Array.from(
+            { length: Math.floor(simulation.days / DAYS_BETWEEN_MARKS) + 1 },
+            (_, at) => at * DAYS_BETWEEN_MARKS,
+          ).map((item) => (
+            <span key={item} style={{ left: x(item) }}>
+              {item === 0 ? 'day 0' : words.number(item)}
+            </span>
+          ))}
         </div>
       </div>
     </>

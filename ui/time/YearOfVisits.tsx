@@ -25,7 +25,7 @@ export interface YearOfVisitsProps {
   readonly onEdit: (edit: PackEdit) => void;
 }
 
-const WHY: Readonly<Record<PlannedVisit['why'], string>> = {
+const WORDS_BY_REASON: Readonly<Record<PlannedVisit['why'], string>> = {
   flow: 'the flow is low, or the mechanical layers are full',
   'used up': 'floss is used up',
   spent: 'chemical media are due',
@@ -88,7 +88,8 @@ export function YearOfVisits({ input, report, visits, onVisits, onEdit }: YearOf
             <ol>
               {current.visits.map((visit) => (
                 <li key={visit.day}>
-                  <strong>day {visit.day}</strong>, {minutes(words, visit.minutes)}: {WHY[visit.why]}.{' '}
+                  <strong>day {visit.day}</strong>, {minutes(words, visit.minutes)}:{' '}
+                  {WORDS_BY_REASON[visit.why]}.{' '}
                   {visit.works.map(({ layerId, work: done }) => `${done} ${number(layerId)}`).join(', ')}
                   {visit.lifts.length === 0 ? '' : `; lift ${visit.lifts.join(', ')}`}
                 </li>

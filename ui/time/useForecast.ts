@@ -13,7 +13,7 @@ export interface FoundForecast {
 }
 
 /** Milliseconds between two forecasts while an edge is dragged: twenty a second are enough, and leave room to draw. */
-const REST = 30;
+const REST_MS = 30;
 
 const work = (input: ForecastInput) => askWorker('quick', (remote) => remote.forecast(input));
 
@@ -23,7 +23,7 @@ export function useForecast(input: ForecastInput | null): {
   readonly failed: boolean;
   readonly retry: () => void;
 } {
-  const { found, failed, retry } = useWorkerAnswer(input, work, { rest: REST });
+  const { found, failed, retry } = useWorkerAnswer(input, work, { rest: REST_MS });
   return {
     found: useMemo(() => (found === null ? null : { input: found.of, forecast: found.answer }), [found]),
     failed,

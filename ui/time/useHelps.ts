@@ -5,8 +5,8 @@ import { askWorker } from './forecastWorkers';
 import { useWorkerAnswer } from './useWorkerAnswer';
 
 /** Milliseconds without a change after which helps are tried: never while an edge is dragged. */
-const PAUSE = 300;
-const NONE: readonly ServiceHelp[] = [];
+const PAUSE_MS = 300;
+const NO_HELPS: readonly ServiceHelp[] = [];
 
 const work = (input: ForecastInput) => askWorker('long', (remote) => remote.helps(input));
 
@@ -18,6 +18,6 @@ export function useHelps(input: ForecastInput): {
   readonly helps: readonly ServiceHelp[];
   readonly stale: boolean;
 } {
-  const { found, stale, failed } = useWorkerAnswer(input, work, { pause: PAUSE });
-  return { helps: failed ? NONE : (found?.answer ?? NONE), stale };
+  const { found, stale, failed } = useWorkerAnswer(input, work, { pause: PAUSE_MS });
+  return { helps: failed ? NO_HELPS : (found?.answer ?? NO_HELPS), stale };
 }

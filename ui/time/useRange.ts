@@ -12,12 +12,12 @@ import { askWorker, WORKER_PLACES, type WorkerPlace } from './forecastWorkers';
 import type { FoundForecast } from './useForecast';
 
 /** Milliseconds without a change after which the range is worked out: never while an edge is dragged. */
-const PAUSE = 150;
+const PAUSE_MS = 150;
 /** Runs that a worker does before it looks up: a new forecast never waits longer than these take. */
 const AT_ONCE = 4;
 
 /** Milliseconds between two tellings how far it is: each draws the sheet anew, on the cores that the runs want. */
-const TOLD_EVERY = 500;
+const TOLD_EVERY_MS = 500;
 
 /** The likely range of a forecast, and how far that has been worked out. */
 export interface RangeState {
@@ -47,7 +47,7 @@ export function useRange(found: FoundForecast | null, current: ForecastInput): R
         next += AT_ONCE;
         const count = Math.min(AT_ONCE, ENSEMBLE_RUNS - from);
         runs.push(...(await askWorker(place, (remote) => remote.runs(current, by, from, count))));
-        if (!wanted || performance.now() - told < TOLD_EVERY) continue;
+        if (!wanted || performance.now() - told < TOLD_EVERY_MS) continue;
         told = performance.now();
         setState((before) => ({
           of: current,
@@ -66,7 +66,7 @@ export function useRange(found: FoundForecast | null, current: ForecastInput): R
             wanted = false;
           },
         ),
-      PAUSE,
+      PAUSE_MS,
     );
     return () => {
       wanted = false;

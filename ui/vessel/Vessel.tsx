@@ -27,7 +27,7 @@ const ROOM_FOR_WORD = 100;
 /** Height of a layer's number, px. */
 const NUMBER_HEIGHT = 20;
 /** Room around the body for arrows and level marks, px. */
-const MARGIN = { left: 24, right: 30, top: 18, bottom: 18 };
+const MARGIN_PX = { left: 24, right: 30, top: 18, bottom: 18 };
 
 interface Props {
   readonly filter: Filter;
@@ -47,8 +47,8 @@ interface Props {
 /** Pixels per metre at which a filter fills the room. */
 export function vesselScale(filter: Filter, room: Props['room']): number {
   return Math.min(
-    (room.width - MARGIN.left - MARGIN.right) / drawnExtent(filter).width,
-    (room.height - MARGIN.top - MARGIN.bottom) / filter.body.height,
+    (room.width - MARGIN_PX.left - MARGIN_PX.right) / drawnExtent(filter).width,
+    (room.height - MARGIN_PX.top - MARGIN_PX.bottom) / filter.body.height,
   );
 }
 
@@ -75,11 +75,11 @@ export function Vessel({
   const { height } = filter.body;
   const extent = drawnExtent(filter);
   /** Where the body's left wall stands, px. */
-  const origin = MARGIN.left - extent.left * scale;
+  const origin = MARGIN_PX.left - extent.left * scale;
   const byId = new Map(layers.map((layer) => [layer.id, layer]));
   const toPx = (rect: Rect) => ({
     x: origin + rect.x * scale,
-    y: MARGIN.top + (height - rect.y - rect.height) * scale,
+    y: MARGIN_PX.top + (height - rect.y - rect.height) * scale,
     width: rect.width * scale,
     height: rect.height * scale,
   });
@@ -87,13 +87,13 @@ export function Vessel({
   const way = waterWay(filter)
     .map(
       ([x, y], index) =>
-        `${index === 0 ? 'M' : 'L'}${origin + x * scale} ${MARGIN.top + (height - y) * scale}`,
+        `${index === 0 ? 'M' : 'L'}${origin + x * scale} ${MARGIN_PX.top + (height - y) * scale}`,
     )
     .join(' ');
 
   const size = {
-    width: extent.width * scale + MARGIN.left + MARGIN.right,
-    height: height * scale + MARGIN.top + MARGIN.bottom,
+    width: extent.width * scale + MARGIN_PX.left + MARGIN_PX.right,
+    height: height * scale + MARGIN_PX.top + MARGIN_PX.bottom,
   };
 
   return (
@@ -261,7 +261,7 @@ function Levels({
   const level = levels(filter);
   const basket = filter.chambers.find((chamber) => chamber.where === 'body');
   const water = report.water.level;
-  const y = (height: number): number => MARGIN.top + (filter.body.height - height) * scale;
+  const y = (height: number): number => MARGIN_PX.top + (filter.body.height - height) * scale;
   const right = origin + filter.body.width * scale;
   return (
     <g>

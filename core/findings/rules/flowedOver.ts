@@ -5,9 +5,9 @@ import type { Rule } from '../finding';
 import { shareOfPack } from './words';
 
 /** How far below the lip a pack may end before the water finds it easier to go over it, m (common practice, no source). */
-const UNDER = 0.01;
+const MARGIN_BELOW_LIP = 0.01;
 /** How far a spacer lifts it above the lip, m (calibrated). */
-const ABOVE = 0.005;
+const SPACER_ABOVE_LIP = 0.005;
 const SPACER = 'spacer';
 
 /** A pack in a basket flowed upward that ends below the lip: the water stands over it and goes over it, not through. */
@@ -22,11 +22,11 @@ export const flowedOver: Rule = ({ filter, chambers, inFlow, isReached }) => {
       chamber.where !== 'body' ||
       chamber.way !== 'up' ||
       inside.length === 0 ||
-      under <= UNDER
+      under <= MARGIN_BELOW_LIP
     )
       return [];
     // Whole millimetres: nobody cuts a spacer finer than that.
-    const thickness = Math.ceil((under + ABOVE) * 1e3) / 1e3;
+    const thickness = Math.ceil((under + SPACER_ABOVE_LIP) * 1e3) / 1e3;
     const fits = measure.filledDepth + thickness <= usableDepth(chamber);
     return [
       {

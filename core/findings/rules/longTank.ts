@@ -3,7 +3,7 @@ import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 
 /** From this length on one outlet does not move the whole tank, m (common practice, no source). */
-const LONG = 1.2;
+const LONG_TANK_LENGTH = 1.2;
 /** A tank of 120 cm on hang-on-backs alone wants about four of them: one for each 30 cm. */
 const LENGTH_PER_HANG_ON_BACK = 0.3;
 
@@ -11,7 +11,7 @@ const LENGTH_PER_HANG_ON_BACK = 0.3;
 export const longTank: Rule = ({ tank, filter, others }) => {
   if (tank.water.how !== 'measured' || tank.water.shape.form === 'cylinder') return [];
   const { length } = tank.water.shape;
-  if (length < LONG || tank.circulation.length > 0) return [];
+  if (length < LONG_TANK_LENGTH || tank.circulation.length > 0) return [];
   const filters = [filter, ...others];
   const outlets = filters.reduce((sum, filter) => sum + filter.outlets.length, 0);
   const wanted = filters.every((filter) => isHangOnBack(filter.kind))

@@ -5,8 +5,8 @@ import { upperFirst } from '../../units/firstLetter';
 import { idsOf, nameInside, shareOfPack } from './words';
 
 /** Water before the wadding from which its fibres come loose, and from which they surely do, m/s (calibrated). */
-const SLOW = 0.005;
-const FAST = 0.015;
+const LOOSENING_VELOCITY = 0.005;
+const LOOSE_VELOCITY = 0.015;
 
 /** Loose wadding with nothing after it that holds it back: the faster the water, the more of it is pulled through. */
 export const looseWadding: Rule = ({ filter, inFlow, flowOf }) => {
@@ -16,12 +16,12 @@ export const looseWadding: Rule = ({ filter, inFlow, flowOf }) => {
   if (wadding === undefined) return [];
   if (inFlow.slice(index + 1).some((placed) => placed.medium.supply !== 'loose')) return [];
   const speed = flowOf(wadding).faceVelocity;
-  if (speed < SLOW) return [];
+  if (speed < LOOSENING_VELOCITY) return [];
   return [
     {
       rule: 'loose-wadding',
-      level: speed >= FAST ? 'check' : 'note',
-      effect: Math.min(1, speed / FAST) * shareOfPack(inFlow, [wadding]),
+      level: speed >= LOOSE_VELOCITY ? 'check' : 'note',
+      effect: Math.min(1, speed / LOOSE_VELOCITY) * shareOfPack(inFlow, [wadding]),
       title: sentence`${upperFirst(nameInside(wadding))} has no pad or grid after it, and the water reaches it at ${{ kind: 'speed', si: speed }}.`,
       reason: sentence`Fast water pulls loose fibres into the impeller. Use a bonded pad, or put foam after it.`,
       layers: idsOf([wadding]),

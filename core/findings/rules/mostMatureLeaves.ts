@@ -15,7 +15,7 @@ export const MATURE_LEAVES = 'most-mature-leaves';
 const AT_RISK = 1;
 const WITH_RESERVE = 1.5;
 /** Share of a filter’s bacteria that may leave at once at most; the trade says a third at a time (common practice, no source). */
-const HALF = 0.5;
+const MAX_LEAVING_SHARE = 0.5;
 /** Share that leaves with any pad that is renewed: not worth a word (calibrated). */
 const USUAL_LOSS = 0.1;
 
@@ -42,9 +42,9 @@ export const mostMatureLeaves: Rule = (context) => {
 
 function levelOf({ share, withMedia }: FilmLeaving, low: number | null): FindingLevel | null {
   // What is only squeezed or swished stays; a rinse that kills most of it counts like media that leaves.
-  if (withMedia <= USUAL_LOSS && share <= HALF) return null;
+  if (withMedia <= USUAL_LOSS && share <= MAX_LEAVING_SHARE) return null;
   if (low !== null && low < AT_RISK) return 'urgent';
-  return share > HALF || (low !== null && low < WITH_RESERVE) ? 'check' : null;
+  return share > MAX_LEAVING_SHARE || (low !== null && low < WITH_RESERVE) ? 'check' : null;
 }
 
 function titleOf(
@@ -52,9 +52,9 @@ function titleOf(
   rinseWater: RuleContext['schools']['rinseWater'],
 ): Sentence {
   const lost = { kind: 'share', si: share } as const;
-  if (withMedia > HALF)
+  if (withMedia > MAX_LEAVING_SHARE)
     return sentence`Most of the mature media leaves at once: ${lost} of this filter’s bacteria.`;
-  if (share <= HALF)
+  if (share <= MAX_LEAVING_SHARE)
     return sentence`Mature media leaves: ${lost} of this filter’s bacteria are lost at once.`;
   return withMedia <= USUAL_LOSS && rinseWater === 'tap water'
     ? sentence`Rinsing under the tap kills ${lost} of this filter’s bacteria at once.`

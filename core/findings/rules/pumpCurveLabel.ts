@@ -3,14 +3,14 @@ import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 
 /** Share by which the free flow of an entered curve may differ from the label (calibrated: labels are rounded). */
-const APART = 0.15;
+const LABEL_TOLERANCE = 0.15;
 
 /** An entered pump curve that ends elsewhere than the label says: one of the two is wrong. */
 export const pumpCurveLabel: Rule = ({ filter }) => {
   if (filter.pump.head.by !== 'curve') return [];
   const { freeFlow } = pumpCurve(filter);
   const apart = freeFlow / filter.labelFlow - 1;
-  if (Math.abs(apart) <= APART) return [];
+  if (Math.abs(apart) <= LABEL_TOLERANCE) return [];
   return [
     {
       rule: 'pump-curve-label',

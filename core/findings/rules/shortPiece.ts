@@ -11,8 +11,8 @@ import { idsOf, namesInside, verb } from './words';
 const CLOSED_GAP = 0.0005;
 
 /** How much more than is needed a way trimmed on purpose may be open, as a factor (calibrated: nobody cuts exactly). */
-const GENEROUS = 2;
-const SCANT = 0.8;
+const MAX_OPEN_FACTOR = 2;
+const MIN_OPEN_FACTOR = 0.8;
 
 /** True where every piece of a hang-on-back without another way past is trimmed by about what keeps it from overflowing. */
 function isTrimmedOnPurpose({ filter, inFlow, chambers }: RuleContext): boolean {
@@ -22,7 +22,7 @@ function isTrimmedOnPurpose({ filter, inFlow, chambers }: RuleContext): boolean 
   if (corner === null) return false;
   return inFlow.every(({ chamber, measure }) => {
     const open = faceArea(chamber.shape, 0) * (1 - measure.coverShare);
-    return open >= SCANT * corner.area && open <= GENEROUS * corner.area;
+    return open >= MIN_OPEN_FACTOR * corner.area && open <= MAX_OPEN_FACTOR * corner.area;
   });
 }
 

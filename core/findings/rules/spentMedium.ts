@@ -24,7 +24,7 @@ export const spentMedium: Rule = ({ inFlow, now, tank, added }) =>
         title: sentence`${upperFirst(nameInside(placed))} has been in for ${{ kind: 'duration', si: age }}.`,
         reason:
           placed.role === 'chemical'
-            ? sentence`It is used up after about ${lasts}${isCarbon ? WHY[carbonDue(placed, around).by] : ''}. After that it carries only bacteria, which you lose when you replace it. Replace it, or use the space for biological media.`
+            ? sentence`It is used up after about ${lasts}${isCarbon ? WORDS_BY_REASON[carbonDue(placed, around).by] : ''}. After that it carries only bacteria, which you lose when you replace it. Replace it, or use the space for biological media.`
             : sentence`It lasts about ${lasts}. After that the dirt in it rots. Replace it.`,
         layers: idsOf([placed]),
       },
@@ -32,7 +32,7 @@ export const spentMedium: Rule = ({ inFlow, now, tank, added }) =>
   });
 
 /** What decided how long carbon lasts. */
-const WHY: Readonly<Record<CarbonDue['by'], Sentence[number]>> = {
+const WORDS_BY_REASON: Readonly<Record<CarbonDue['by'], Sentence[number]>> = {
   load: ' at the food entered',
   longest: ', the longest for a lightly fed tank',
   usual: ', as usual; the daily food is not entered',

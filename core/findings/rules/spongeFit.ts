@@ -4,8 +4,8 @@ import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 
 /** Looser than this and water and fry go past; tighter and the sleeve splits, m (common practice, no source). */
-const LOOSE = 0.001;
-const TIGHT = 0.004;
+const MIN_OVERLAP = 0.001;
+const MAX_OVERLAP = 0.004;
 
 /** A sleeve on a tube it does not fit. */
 export const spongeFit: Rule = ({ filter, inFlow }) => {
@@ -13,8 +13,8 @@ export const spongeFit: Rule = ({ filter, inFlow }) => {
   const tube = filter.intakes[0]?.tube ?? null;
   if (sponge === null || tube === null) return [];
   const bore = spongeBore(sponge);
-  const loose = bore > tube + LOOSE;
-  if (!loose && bore >= tube - TIGHT) return [];
+  const loose = bore > tube + MIN_OVERLAP;
+  if (!loose && bore >= tube - MAX_OVERLAP) return [];
   return [
     {
       rule: 'sponge-fit',

@@ -4,14 +4,14 @@ import { upperFirst } from '../../units/firstLetter';
 import { idsOf, nameInside, shareOfPack } from './words';
 
 /** Share of the chamber that a bag must cover to reach the walls. */
-const REACHES = 0.995;
+const MIN_COVER = 0.995;
 
 /** A bag that does not reach the walls: water goes around it, unless pads touch it on both sides or floss fills the gap. */
 export const thinBag: Rule = ({ inFlow, flowOf, schools }) =>
   inFlow.flatMap((placed, index) => {
     const bagged = placed.layer.holder === 'bag' || placed.layer.holder === 'small bags';
     const { coverShare } = placed.measure;
-    if (placed.role !== 'chemical' || !bagged || coverShare >= REACHES || placed.layer.gapFill === 'floss')
+    if (placed.role !== 'chemical' || !bagged || coverShare >= MIN_COVER || placed.layer.gapFill === 'floss')
       return [];
     const [before, after] = [inFlow[index - 1], inFlow[index + 1]];
     const pad = (beside: typeof before): boolean =>
