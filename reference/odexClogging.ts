@@ -142,8 +142,8 @@ export function odexClogging(
         passing -= taken;
       }
       const cleared = widths.reduce((all, _width, slice) => all + gains[slice * sizes + size]!, 0);
-      const afloat = made[size]! / (cleared + settles[size]! * volume);
-      for (let slice = 0; slice < slices; slice += 1) gains[slice * sizes + size]! *= afloat * GRAM;
+      const suspended = made[size]! / (cleared + settles[size]! * volume);
+      for (let slice = 0; slice < slices; slice += 1) gains[slice * sizes + size]! *= suspended * GRAM;
     });
     return gains.map((gain, index) => gain - decay * state[index]!);
   };

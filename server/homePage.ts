@@ -41,7 +41,7 @@ export interface HomePage {
   readonly away: { readonly filters: readonly AwayFilter[]; readonly count: number } | null;
   /** What will not be on the shelf when it is wanted, the soonest first, and how many more. */
   readonly stock: { readonly warnings: readonly StockWarning[]; readonly more: number };
-  /** What lies ahead of these is to be worked out anew. */
+  /** The outlooks of these are to be worked out anew. */
   readonly stale: readonly { readonly id: string; readonly name: string; readonly revision: number }[];
 }
 

@@ -60,7 +60,7 @@ describe('homeRow', () => {
     expect(JSON.stringify(row).length).toBeLessThan(8000);
   });
 
-  it('has no pack while nobody knows what is in it, and asks for it', () => {
+  it('has no pack while what is in it is unknown, and asks for it', () => {
     const row = homeRow(seen({ layers: [] }), NOW);
     expect(row.pack).toBeNull();
     expect(row.findings).toEqual([]);

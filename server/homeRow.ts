@@ -61,11 +61,11 @@ export interface HomeRow {
   readonly packIsOut: boolean;
   /** What is due within two months, soonest first. */
   readonly due: readonly Due[];
-  /** What lies ahead is of today’s pack and log; else its revision is worked out anew. */
+  /** The outlook is of today’s pack and log; else its revision is worked out anew. */
   readonly outlook: Pick<OutlookState, 'revision' | 'isFresh'>;
   /** ISO moments, oldest first. */
   readonly repacks: readonly string[];
-  /** null while nobody knows what is in it. */
+  /** null while the pack is unknown. */
   readonly pack: {
     readonly chambers: number;
     readonly layers: readonly Pick<Layer, 'id' | 'medium' | 'own' | 'mix' | 'dirt'>[];

@@ -17,7 +17,7 @@ import { packs } from './packs';
 
 const table = documentTable('job');
 
-/** Of the pack that a plan is compared with when nobody has opened the filter. */
+/** Of the pack that a plan is compared with when the filter was not opened. */
 const AS_LAST_PACKED = 'As last packed';
 
 const PACK_NAMES: Readonly<Record<PackRole, string>> = {
@@ -108,7 +108,7 @@ export const jobs = {
         const { doc } = stillOpen(table.get(db, id));
         if (doc.stage === 'strip' && stage !== 'strip') {
           const plan = packs.get(db, doc.plannedPackId);
-          // Version 1 is the empty plan that nobody has touched.
+          // Version 1 is the empty plan, untouched.
           if (plan.version === 1)
             packs.update(db, plan.version, {
               ...plan.doc,

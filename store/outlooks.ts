@@ -4,7 +4,7 @@ import { valid } from './documentTable';
 import { NotFoundError } from './errors';
 import type { Db } from './openDatabase';
 
-/** What is known of what lies ahead of a filter. */
+/** What is kept of the outlook of a filter. */
 export interface OutlookState {
   /** Grows with every change to what it is made of. */
   readonly revision: number;
@@ -18,7 +18,7 @@ export interface OutlookState {
   readonly outlook: Outlook | null;
 }
 
-/** Of a filter that nobody has looked ahead for. */
+/** Of a filter without an outlook yet. */
 export const NO_OUTLOOK: OutlookState = {
   revision: 0,
   isFresh: false,

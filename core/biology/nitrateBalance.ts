@@ -13,7 +13,7 @@ const PLANTS_TAKE: Readonly<Record<Plants, Range>> = {
 export interface NitrateBalance {
   /** How much it rises in a week. */
   readonly perWeek: Range;
-  /** What it comes to just before a water change, after many of them; null while nobody has said how water is changed. */
+  /** What it comes to just before a water change, after many of them; null while the water changes are unknown. */
   readonly beforeChange: Range | null;
 }
 

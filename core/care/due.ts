@@ -66,7 +66,7 @@ export interface DueInput {
   readonly now: string;
 }
 
-/** Kinds of entries that what lies ahead is said and drawn from. */
+/** Kinds of entries that the outlook is made and drawn from. */
 export const DUE_KINDS: readonly LogEntry['kind'][] = [
   'flow',
   'service',
@@ -309,7 +309,7 @@ function spongeDue({ filter, layers, outlook, log, now }: DueInput): Wanted | nu
   };
 }
 
-/** A cheap sleeve on the intake, by date; nothing where nobody knows since when it is there. */
+/** A cheap sleeve on the intake, by date; nothing where the date it was put on is unknown. */
 function sleeveDue({ filter, layers, log, now }: DueInput): Wanted | null {
   const chamber = intakeSponge(filter);
   const sponge = chamber === null ? undefined : layers.find((layer) => layer.chamber === chamber.id);

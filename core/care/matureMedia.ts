@@ -45,7 +45,7 @@ export interface MediaHome {
   readonly volume: number;
   /** ISO date; null: not known. */
   readonly installedOn: string | null;
-  /** Share of its film that has grown, 0–1: counted as grown where nobody knows since when. */
+  /** Share of its film that has grown, 0–1: counted as grown where its date is unknown. */
   readonly grown: number;
   /** What of it may be taken without taking mechanical media: biological media, and what an air-driven filter holds. */
   readonly isGiveable: boolean;

@@ -32,7 +32,7 @@ const CourseRangeSchema = z.object({ likely: course, low: course, high: course }
 export type CourseRange = z.infer<typeof CourseRangeSchema>;
 
 /**
- * What lies ahead of a filter, worked out from its pack and its log and kept, so that home need not work it out for every filter.
+ * The outlook of a filter, worked out from its pack and its log and kept, so that home need not work it out for every filter.
  * Days count from when the pack went in; flows m³/s at the outlet.
  */
 export const OutlookSchema = z.object({
@@ -64,7 +64,7 @@ export const OutlookSchema = z.object({
       sponge: dayOrNever.describe('Days from one squeeze of the intake sponge to the next'),
     })
     .nullable()
-    .describe('null: nobody knows what is in, or what is fed'),
+    .describe('null: the pack or the feed rate is unknown'),
 });
 export type Outlook = z.infer<typeof OutlookSchema>;
 export type OutlookForecast = NonNullable<Outlook['forecast']>;

@@ -6,7 +6,7 @@ import { NO_FORECAST_WORDS, type NoForecast } from './noForecast';
 import type { Outlook, OutlookForecast } from './outlook';
 
 /**
- * What lies ahead of a filter, in a sentence: the range of the next service, from today on.
+ * The outlook of a filter, in a sentence: the range of the next service, from today on.
  *
  * @param now ISO moment
  * @param why there is no forecast, where there is none

@@ -15,7 +15,7 @@ import type { OutlookForecast } from './outlook';
 export interface StockFilter {
   readonly filter: Filter;
   readonly layers: readonly Layer[];
-  /** null: nothing is known of what lies ahead, or its media are out. */
+  /** null: there is no outlook, or its media are out. */
   readonly ahead: Pick<OutlookForecast, 'packedAt' | 'visits'> | null;
   readonly due: readonly Pick<Due, 'key' | 'inDays'>[];
 }

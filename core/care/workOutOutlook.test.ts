@@ -44,7 +44,7 @@ describe('workOutOutlook', () => {
     expect(after.likely!).toBeGreaterThan(before.likely! + today / 2);
   });
 
-  it('bears a pack that nobody has touched for years: it is due', () => {
+  it('takes a pack untouched for years: it is due', () => {
     const old = workOutOutlook({ place, stretches: [], current: { ...current, today: 5000 } });
     expect(OutlookSchema.safeParse(old).success).toBe(true);
     expect(old.forecast!.visits[0]!.day).toBeLessThan(5000);

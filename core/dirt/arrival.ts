@@ -5,7 +5,7 @@ import { SIZE_CLASSES } from './sizeClasses';
 
 /**
  * How much more of the dirt that settles at once comes to an intake that a circulation pump blows at, as a share of
- * what a mixed tank would bring it (calibrated: keepers say that it helps, nobody has measured by how much).
+ * what a mixed tank would bring it (calibrated: keepers say that it helps; no measurement of how much is known).
  */
 const SWEPT_SHARE = 0.5;
 /** Settling rate at which half of that shows, 1/day (calibrated): fines are mixed anyway. */

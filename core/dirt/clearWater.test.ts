@@ -73,11 +73,11 @@ describe('clearWater', () => {
 
   it('on the first day of a forecast is that of the report', () => {
     const found = forecast({ tank, filter, layers, others: [], visits: [], days: 1 });
-    const afloat = found?.simulation.suspended.subarray(0, 3).reduce((sum, part) => sum + part, 0);
-    expect((afloat ?? 0) / (clear()?.with.fines.likely ?? 1)).toBeCloseTo(1, 6);
+    const suspended = found?.simulation.suspended.subarray(0, 3).reduce((sum, part) => sum + part, 0);
+    expect((suspended ?? 0) / (clear()?.with.fines.likely ?? 1)).toBeCloseTo(1, 6);
   });
 
-  it('is not known while nobody has said what is fed', () => {
+  it('is unknown while the feed rate is', () => {
     const unfed = { ...tank, feed: { ...tank.feed, amount: null } };
     expect(evaluatePack({ ...aloneOn(unfed), filter, layers, flow: null }).clearWater).toBeNull();
   });

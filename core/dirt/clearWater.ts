@@ -25,7 +25,7 @@ export interface LikelyRange {
 
 /** How clear a tank’s water is in its steady state. */
 export interface ClearWater {
-  /** Solids afloat, all and finer than 100 µm, kg/m³. */
+  /** Suspended solids, all and finer than 100 µm, kg/m³. */
   readonly solids: LikelyRange;
   readonly fines: LikelyRange;
   /** Time in which a cloud of fines falls to a tenth, s. */
@@ -36,7 +36,7 @@ export interface ClearWater {
 export type ClearedBy = (attachment: number) => ArrayLike<number>;
 
 /**
- * Solids afloat in a tank and how fast it clears. Null when the feed rate is unknown.
+ * Suspended solids in a tank and how fast it clears. Null when the feed rate is unknown.
  *
  * @param clearedBy asked for the usual attachment, and for more
  * @source mass balance of a mixed tank per size, C = P/(Q·E + k_s·V); a cloud of one size falls to a tenth in
@@ -48,7 +48,7 @@ export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null 
   if (food === null) return null;
   const volume = netVolume(tank.water).value;
   const usual = clearedBy(USUAL_DIRT.attachment);
-  const afloat = (numbers: DirtNumbers, fed = 1, cleared = usual): { all: number; fine: number } => {
+  const suspended = (numbers: DirtNumbers, fed = 1, cleared = usual): { all: number; fine: number } => {
     const made = dirtProduction(tank, numbers, fed) ?? new Float64Array(SIZES);
     const settles = settlingRates(tank, volume, numbers.settlingFactor);
     let [all, fine] = [0, 0];
@@ -59,12 +59,12 @@ export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null 
     });
     return { all, fine };
   };
-  const likely = afloat(USUAL_DIRT);
+  const likely = suspended(USUAL_DIRT);
   const others = [
-    afloat(USUAL_DIRT, feedUncertainty(food)),
+    suspended(USUAL_DIRT, feedUncertainty(food)),
     ...VARIED_NUMBERS.map((key) => {
       const numbers = { ...USUAL_DIRT, [key]: USUAL_DIRT[key] * DIRT_SPREAD[key] };
-      return afloat(numbers, 1, key === 'attachment' ? clearedBy(numbers.attachment) : usual);
+      return suspended(numbers, 1, key === 'attachment' ? clearedBy(numbers.attachment) : usual);
     }),
   ];
   const rangeOf = (key: 'all' | 'fine'): LikelyRange => {
@@ -114,7 +114,7 @@ export function clearingTime(cleared: ArrayLike<number>, settles: ArrayLike<numb
   return (low + high) / 2;
 }
 
-/** Solids afloat on a day of a simulation, all and fine, kg/m³, and how fast its filters clear a cloud of fines, s. */
+/** Suspended solids on a day of a simulation, all and fine, kg/m³, and how fast its filters clear a cloud of fines, s. */
 export function clearOnDay(
   tank: Tank,
   { suspended, cleared }: Pick<CloggingSimulation, 'suspended' | 'cleared'>,

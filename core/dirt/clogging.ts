@@ -72,8 +72,8 @@ export interface CloggingDay {
 }
 
 /**
- * Filters that clog, step by step: at every step flow and levels are found for what sits in the media, the dirt
- * afloat from its balance, and every slice fills and rots exactly while its inflow stays the same.
+ * Filters that clog, step by step: at every step flow and levels are found for what sits in the media, the suspended
+ * solids from their balance, and every slice fills and rots exactly while its inflow stays the same.
  */
 export interface Clogging {
   /** Of the filter that is asked about, and the suspended solids of the tank by size, kg/m³: as of {@link today}. */

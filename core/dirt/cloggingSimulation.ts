@@ -37,7 +37,7 @@ export interface CloggingSimulation {
   readonly clogging: Float64Array;
   /** Rotted since the beginning by day. */
   readonly rotted: Float64Array;
-  /** Afloat in the tank by day and size, kg/m³, and what all filters clear of it, m³/s. */
+  /** Suspended solids in the tank by day and size, kg/m³, and the clearance rate of all filters, m³/s. */
   readonly suspended: Float64Array;
   readonly cleared: Float64Array;
   /** How often other filters on the tank were cleaned. */

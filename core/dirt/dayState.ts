@@ -27,7 +27,7 @@ export interface DayState {
   /** By layer, in flow order. */
   readonly sludge: readonly (readonly SludgeSlice[])[];
   readonly silt: Silt;
-  /** Solids afloat, all and finer than 100 µm, kg/m³, and the time in which a cloud of fines falls to a tenth, s. */
+  /** Suspended solids, all and finer than 100 µm, kg/m³, and the time in which a cloud of fines falls to a tenth, s. */
   readonly clear: { readonly solids: number; readonly fines: number; readonly clearing: number };
   /** Dirt before each layer, and after the last, by size, kg/m³. */
   readonly along: readonly (readonly number[])[];

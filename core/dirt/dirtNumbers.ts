@@ -1,6 +1,6 @@
 import type { Provenance } from '../media/provenance';
 
-/** The numbers of the dirt model that nobody knows exactly; an ensemble draws them anew for every run. */
+/** The uncertain parameters of the dirt model; an ensemble draws them anew for every run. */
 export interface DirtNumbers {
   /** Dry solids per dry food, kg/kg. */
   readonly solidsPerFood: number;

@@ -56,7 +56,7 @@ function pointsOf({ runs, seed }: Sample, coordinates: number): readonly (readon
   return lastDrawn.points;
 }
 
-/** What is uncertain while nobody has read anything, each with its spread. */
+/** What is uncertain before anything was learned from a log, each with its spread. */
 const freshSpreads = (filter: Filter, food: Range): readonly (readonly [keyof ClogFactors, number])[] => [
   ...(Object.entries(DIRT_SPREAD) as [keyof typeof DIRT_SPREAD, number][]),
   ...(Object.entries(filterSpreads(filter)) as ['head' | 'bore', number][]),

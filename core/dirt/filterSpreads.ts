@@ -2,7 +2,7 @@ import type { Filter } from '../filter/filter';
 
 /**
  * How far what was assumed of a filter may be off, as a factor either way that about two thirds stay within
- * (calibrated): head of a pump that nobody has measured or that a label gives, bore that a lining leaves, and the
+ * (calibrated): head of a pump that was not measured, or that a label gives, bore that a lining leaves, and the
  * fibres and struts of generic media.
  */
 const HEAD_SPREAD = { assumed: 1.2, label: 1.05 } as const;

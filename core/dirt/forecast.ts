@@ -45,7 +45,7 @@ export interface Forecast {
   readonly care: readonly LayerCare[];
   /** When a sponge on the intake is to be squeezed first: it is brown, or holds the flow back; null: not within the days, or there is none. */
   readonly spongeDay: number | null;
-  /** Solids afloat and how fast the water clears when service is due, or in the end. */
+  /** Suspended solids and how fast the water clears when service is due, or in the end. */
   readonly clear: ReturnType<typeof clearOnDay>;
   /** The layer that holds back most when service is due, or in the end; null while nothing clogs. */
   readonly firstToClog: string | null;

@@ -6,7 +6,7 @@ import { HOUR } from '../units/time';
 const HALVED_AT = 10;
 
 /**
- * How fast each size settles in a tank, 1/day: a current keeps dirt afloat until it finds an intake.
+ * How fast each size settles in a tank, 1/day: a current keeps dirt suspended until it finds an intake.
  *
  * @param volume m³
  * @param factor how many times as fast as usual
@@ -18,7 +18,7 @@ export function settlingRates(tank: Pick<Tank, 'circulation'>, volume: number, f
 }
 
 /**
- * Dirt of one size afloat in a tank when as much is made as is caught and settles, kg/m³.
+ * Suspended solids of one size in a tank when as much is made as is caught and settles, kg/m³.
  *
  * @param made kg a day
  * @param cleared flow that the filters clear of it, m³ a day

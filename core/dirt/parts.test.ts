@@ -277,7 +277,7 @@ describe('fouledResistance', () => {
 
 describe('the tank', () => {
   // Source: mass balance of a mixed tank in its steady state, C(QE + kV) = P.
-  it('has as much afloat as its balance says', () => {
+  it('holds as much in suspension as its balance says', () => {
     const [made, cleared, settles, volume] = [1e-3, 2, 0.3, 0.1];
     const c = suspendedSolids(made, cleared, settles, volume);
     let simulation = 0;

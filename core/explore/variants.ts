@@ -172,7 +172,7 @@ export interface VariantOutlook extends Omit<Variant, 'input'> {
   readonly serviceDay: number | null;
   readonly spillDay: number | null;
   readonly siltPerMonth: number;
-  /** Dirt finer than 100 µm afloat when service is due, kg/m³. */
+  /** Suspended solids finer than 100 µm when service is due, kg/m³. */
   readonly fines: number;
   /** Days from one cleaning of the other filters on the tank to the next; null: there are none, or none was due. */
   readonly othersEvery: number | null;

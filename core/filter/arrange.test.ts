@@ -13,7 +13,7 @@ describe('arrange', () => {
     expect(isLaidOut(presetFilter(kind, { id: 'f', tankId: 't' }, 'Test'))).toBe(true);
   });
 
-  it('lays out anew while nobody has typed a place', () => {
+  it('lays out anew while no place was entered', () => {
     const taller = arrange(canister, [
       { ...first, depth: first.depth + 0.02 },
       ...canister.chambers.slice(1),

@@ -8,7 +8,7 @@ const WALL = 0.015;
 /** Closer than this, m, a place is where the layout put it. */
 const PLACE_TOLERANCE = 1e-6;
 
-/** True while every chamber is where the layout of its kind puts it: nobody has typed a place. */
+/** True while every chamber is where the layout of its kind puts it: no place was entered. */
 export function isLaidOut({ kind, spill, chambers }: Arranged): boolean {
   const usual = chamberLayout(kind, chambers, spill).chambers;
   return chambers.every((chamber) => {
@@ -22,7 +22,7 @@ export function isLaidOut({ kind, spill, chambers }: Arranged): boolean {
 }
 
 /**
- * Other chambers in a body. As long as nobody has typed a place they are laid out anew; after that each stays where
+ * Other chambers in a body. As long as no place was entered they are laid out anew; after that each stays where
  * it was put, a new one goes where the layout would have it, and the body grows around them all.
  *
  * @param chambers in flow order; those with a place of their own keep it

@@ -1,6 +1,6 @@
 import type { Intake } from './ports';
 
-/** Outside diameter of an intake tube that nobody has measured, m (common practice, no source). */
+/** Outside diameter of an intake tube that was not measured, m (common practice, no source). */
 const USUAL_TUBE = 0.016;
 
 /** Outside diameter of a filter’s first intake tube, m: measured, or usual. */

@@ -7,7 +7,7 @@ import { variedFilter, type FilterFactors } from './variedFilter';
 
 /*
  * How far what was assumed may be off before a flow cannot be explained by it, as a factor either way (calibrated):
- * head of a pump that nobody has measured, or whose label or curve was entered; bore that the lining leaves of a hose
+ * head of a pump that was not measured, or whose label or curve was entered; bore that the lining leaves of a hose
  * that was assumed or entered; what a body without hoses takes.
  */
 const HEAD = { assumed: 1.5, entered: 1.15 } as const;

@@ -1,6 +1,6 @@
 import type { Spill } from '../filter/spill';
 
-/** How far a hang-on-back leans back when its foot is missing and nobody has measured, rad (calibrated: 3°). */
+/** How far a hang-on-back leans back when its foot is missing and the lean was not measured, rad (calibrated: 3°). */
 export const LEAN_WITHOUT_FOOT = (3 * Math.PI) / 180;
 
 /** How far it leans back, rad: as measured, or as without its foot. */

@@ -23,7 +23,7 @@ export const isMechanical = (layer: Layer): boolean => hasRole(mediumOf(layer), 
  * The stage of each layer, in the order given, which must be the flow order.
  * Rings and balls ahead of the first foam settle dirt at the bottom of an up-flow body, and in the space under its
  * trays; anywhere else the same rings are there for the film.
- * A spacer, and a medium that nobody has named, count for nothing.
+ * Spacers and media not yet named do not count.
  * Fine foam or floss behind the last biological medium polishes; any other foam is mechanical.
  */
 export function rolesInFlow(filter: Filter, layers: readonly Layer[]): LayerRole[] {

@@ -1,6 +1,6 @@
 import type { Layer } from './layer';
 
-/** What is seen of a layer when it is stripped, of one that nobody has looked at. */
+/** What is seen of a layer when it is stripped, of one that was not looked at. */
 export const NOT_LOOKED_AT = {
   installedOn: null,
   dirt: null,

@@ -87,7 +87,7 @@ describe('logSegments', () => {
     expect(only).toMatchObject({ seen: [{ layerId: 'a', dirt: 'loaded' }], end: 40 });
   });
 
-  it('leaves out what nobody knows the pack of, and packs of chambers that are gone', () => {
+  it('leaves out times of an unknown pack, and packs of chambers that are gone', () => {
     const log = [repacked('one', 0), flow('x', 3)];
     expect(logSegments(filter, log, [], day(9))).toEqual([]);
     const elsewhere = record('one', { packed: [plainLayer('a', 'foam-30', 'gone', 0.03)] });

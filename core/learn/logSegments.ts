@@ -29,7 +29,7 @@ const ONE_FILLING = 0.05;
 
 /**
  * Cuts a log into the lives of packs, oldest first, each with what was seen of it and done to it. A pack whose chambers
- * or media are no longer known is left out, and so is a time before the first repack on record: nobody knows what was in.
+ * or media are no longer known is left out, and so is a time before the first repack on record: the pack before it is unknown.
  *
  * @param log of this filter, in any order
  * @param repacks in any order

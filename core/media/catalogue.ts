@@ -72,7 +72,7 @@ function stone(
   };
 }
 
-/** Id of the medium that nobody has named yet. */
+/** Id of a medium not yet named. */
 export const UNKNOWN_MEDIUM = 'unknown';
 
 export const CATALOGUE: readonly Medium[] = [

@@ -46,7 +46,7 @@ export const MediumSchema = z.object({
   letter: z.string().min(1).max(2),
   family: MediumFamilySchema,
   grade: GradeSchema.nullable(),
-  /** Empty for a spacer, and for a medium nobody has named yet. */
+  /** Empty for a spacer, and for a medium not yet named. */
   roles: z.array(MediumRoleSchema),
   /** How it comes: cut from a sheet, poured loose, or as a piece of a given size. */
   supply: z.enum(['sheet', 'loose', 'piece']),

@@ -13,7 +13,7 @@ export interface ProgrammeStep {
   readonly key: string;
   readonly medium: Medium | null;
   readonly what: string;
-  /** ISO date; null while nobody has said when the filter is opened. */
+  /** ISO date; null while no opening date is set. */
   readonly on: string | null;
   readonly daysBefore: number;
   readonly minutes: number;

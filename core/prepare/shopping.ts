@@ -24,7 +24,7 @@ export interface Need {
   readonly onHand: number;
   /** null: nothing must be bought. */
   readonly buy: {
-    /** Packs as they are sold; of loose media whose packs nobody knows, null. */
+    /** Packs as they are sold; null for loose media of unknown pack sizes. */
     readonly packs: number | null;
     /** What a pack holds, m³ or 1. */
     readonly pack: number | null;

@@ -22,7 +22,7 @@ export interface FirstClogging {
   readonly visit: Visit | null;
   /** By layer in flow order: day on which floss is used up or a cartridge full, as far as it was followed; null: not. */
   readonly usedUpDays: readonly (number | null)[];
-  /** Of the clean pack: flow to the tank and through the media, m³/s, and dirt finer than 100 µm afloat, kg/m³. */
+  /** Of the clean pack: flow to the tank and through the media, m³/s, and suspended solids finer than 100 µm, kg/m³. */
   readonly flow: number;
   readonly through: number;
   readonly fines: number;

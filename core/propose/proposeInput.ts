@@ -30,7 +30,7 @@ export interface ProposeInput {
   readonly filter: Filter;
   /** The plan as it is: what the proposals are held against. */
   readonly mine: readonly Layer[];
-  /** What is in the filter until now; empty: nothing is, or nobody knows. */
+  /** What is in the filter until now; empty: nothing is, or it is unknown. */
   readonly today: readonly Layer[];
   readonly shelf: Shelf;
   readonly from: Source;

@@ -76,7 +76,7 @@ export function quickJudge(
   // Written anew for every pack.
   const water = new Float64Array(SIZES);
   const whole = new Float64Array(SIZES);
-  const afloat = new Float64Array(SIZES);
+  const suspended = new Float64Array(SIZES);
   const caught = new Float64Array(MAX_LAYERS * SIZES);
   const empty = filterWater(filter, [], fluid);
   const near: Balance = {
@@ -143,13 +143,14 @@ export function quickJudge(
     const share = balance.flow > 0 ? balance.through / balance.flow : 0;
     let fines = 0;
     for (let size = 0; size < SIZES; size += 1) {
-      afloat[size] =
+      suspended[size] =
         made === null ? 0 : suspendedSolids(made[size]!, whole[size]! * DAY, settles[size]!, volume);
-      if (SIZE_CLASSES[size]!.diameter < FINE) fines += afloat[size]!;
+      if (SIZE_CLASSES[size]!.diameter < FINE) fines += suspended[size]!;
     }
     const rates = placed.map((_, index) => {
       let rate = 0;
-      for (let size = 0; size < SIZES; size += 1) rate += caught[index * SIZES + size]! * DAY * afloat[size]!;
+      for (let size = 0; size < SIZES; size += 1)
+        rate += caught[index * SIZES + size]! * DAY * suspended[size]!;
       return rate;
     });
     const clogs = placed.map(({ numbers }, index) => daysTo(numbers.holds, rates[index]!, decay));

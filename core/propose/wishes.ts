@@ -9,7 +9,7 @@ export type Objective = (typeof OBJECTIVES)[number];
 export interface Figures {
   /** Days to the next service, HORIZON where it is not due within the year; null: the feed rate is unknown. */
   readonly service: number | null;
-  /** Dirt finer than 100 µm afloat with the clean pack, kg/m³; null: the feed rate is unknown. */
+  /** Suspended solids finer than 100 µm with the clean pack, kg/m³; null: the feed rate is unknown. */
   readonly fines: number | null;
   /** Time in which a cloud of fines falls to a tenth, s; null: fines are known. */
   readonly clearing: number | null;

@@ -4,7 +4,7 @@ import type { PlacedLayer } from '../layers/placedLayer';
 import { isUsable } from './choices';
 
 /**
- * True for biological media that are sound and have a grown film: counted as grown where nobody knows since when. What
+ * True for biological media that are sound and have a grown film: counted as grown where its date is unknown. What
  * lies ahead of the foam for settlement is none.
  */
 export const worksAsMature = (

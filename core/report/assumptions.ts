@@ -13,7 +13,7 @@ export interface Assumption {
   readonly influences: string;
 }
 
-/** Everything in a survey that nobody has measured, with what hangs on it; in the order in which it is worth measuring. */
+/** Everything in a survey that is assumed, not measured, with what depends on it; in the order in which it is worth measuring. */
 export function assumptions(tank: Tank, filter: Filter, layers: readonly Layer[]): Assumption[] {
   const head = shutOffHead(filter.kind, filter.pump, filter.labelFlow);
   const isAssumed = (key: Filter['assumed'][number]): boolean => filter.assumed.includes(key);

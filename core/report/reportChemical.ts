@@ -24,7 +24,7 @@ export interface LayerChemical {
   readonly life: Range | null;
   /** What that life hangs on. */
   readonly lifeBy: 'load' | 'longest' | 'usual' | 'date' | 'ammonia';
-  /** Of that, days left; null while nobody knows since when it is in. */
+  /** Of that, days left; null while the date it went in is unknown. */
   readonly left: Range | null;
   /** True where wood or medicine that was put into the tank shortens it. */
   readonly shortened: boolean;

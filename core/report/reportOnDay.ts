@@ -49,7 +49,7 @@ const bacteriaOnDay = (
     silt,
   );
 
-/** The same uncertainty around what is afloat on the day. */
+/** The same uncertainty applied to the suspended solids of the day. */
 const onDay = (clean: ClearWater, { solids, fines, clearing }: DayState['clear']): ClearWater => ({
   solids: around(clean.solids, solids),
   fines: around(clean.fines, fines),

@@ -32,7 +32,7 @@ export interface NextThingInput {
   readonly duePreparations?: number;
   /** Media that are being retired in stages; left out: none. */
   readonly swap?: Swap | null;
-  /** What lies ahead by its forecast; left out or `empty`: not known. */
+  /** Its outlook; left out or `empty`: not known. */
   readonly ahead?: Verdict | null;
   /** Keys of what is due today, by the one list of it: what is put off is not among them. */
   readonly dueNow?: readonly string[];

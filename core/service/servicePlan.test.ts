@@ -161,7 +161,7 @@ describe('servicePlan', () => {
     expect(moved?.easierPlace).toBeNull();
   });
 
-  it('says nothing while nobody has said what is fed', () => {
+  it('says nothing while the feed rate is unknown', () => {
     const input = inputOf('hatchery');
     const tank = { ...input.tank, feed: { ...input.tank.feed, amount: null } };
     expect(servicePlan({ ...input, tank })).toBeNull();

@@ -7,7 +7,7 @@ export const ROOM_BOUNDS = {
   humidity: { what: 'Relative humidity', kind: 'share', min: 0.05, max: 1 },
 } as const satisfies Record<string, Bounds>;
 
-/** Whether a lid lies on a tank; null: nobody has said. */
+/** Whether a lid lies on a tank; null: not stated. */
 export const CoverSchema = z.enum(['open', 'lid']).nullable();
 
 /** The room around a tank: °C, 0–1; null: not known. */

@@ -27,7 +27,7 @@ export interface BenchSource {
   readonly filter: Filter;
   readonly job: Stored<Job>;
   readonly pack: Stored<Pack>;
-  /** What was in the filter when its flow was measured; null: nobody knows; left out: the pack itself. */
+  /** What was in the filter when its flow was measured; null: unknown; left out: the pack itself. */
   readonly packThen?: Pack | null;
   readonly log: readonly LogEntry[];
   /** The filter is being stripped: only chambers that were reached are judged. */
@@ -73,14 +73,14 @@ export function usePackBench(source: BenchSource): PackBench {
   }, [source.ownMedia, editing.layers]);
   const then = source.packThen?.layers ?? editing.layers;
   const layersThen = useMemo(() => ownMedia.reduce<readonly Layer[]>(withOwnMedium, then), [ownMedia, then]);
-  // A flow of a pack that nobody knows says nothing of the pump.
+  // The flow of an unknown pack says nothing of the pump.
   const cleanMean = source.packThen === null ? null : (flow.clean?.flow.mean ?? null);
   const { temperature } = around.tank;
   const timedClean = useMemo(
     () => cleanFlow(filter, layersThen, temperature, cleanMean),
     [filter, layersThen, temperature, cleanMean],
   );
-  // A plan is made from what is in the filter; of what nobody knows, and of what lay in a new box, nothing lives.
+  // A plan is made from what is in the filter; in unknown media, and in new ones, no bacteria live.
   const nothingLives = source.packThen === null || storedJob.doc.occasion === 'first pack';
   const found = useMemo(
     () => (pack.doc.role === 'as found' ? null : nothingLives ? [] : layersThen),

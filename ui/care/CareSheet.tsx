@@ -75,7 +75,7 @@ export function CareSheet({
     const layer = layers.find(({ id }) => id === layerId);
     return layer === undefined ? null : mediumOf(layer).name;
   };
-  /** The log as it is now: what lies ahead hangs on it. */
+  /** The log as it is now: the outlook depends on it. */
   const putAll = (gone: readonly LogEntry[], come: readonly LogEntry[]) => {
     const ids = new Set(gone.map(({ id }) => id));
     setLog((entries) => [...entries.filter(({ id }) => !ids.has(id)), ...come]);

@@ -22,7 +22,7 @@ export function useDraftField<T>({ shown, read, onValue }: Options<T>) {
   const [draft, setDraft] = useState<string | null>(null);
   const text = draft ?? shown;
   const found = read(text);
-  // A field nobody has typed in shows what is stored, and stored values are not faulty.
+  // A field not typed in shows what is stored, and stored values are not faulty.
   const fault = text !== shown && !found.ok ? found.fault : null;
   const settle = () => {
     if (fault === null) setDraft(null);

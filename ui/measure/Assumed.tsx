@@ -4,7 +4,7 @@ import { useWords } from '../fields/UnitsProvider';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
 import styles from './Assumed.module.css';
 
-/** What nobody has measured yet, and what hangs on each. */
+/** What has not been measured yet, and what depends on each. */
 export function Assumed({ list }: { list: readonly Assumption[] }) {
   const words = useWords();
   if (list.length === 0) return null;

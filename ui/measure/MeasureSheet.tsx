@@ -63,7 +63,7 @@ interface Props {
   readonly untouched: boolean;
 }
 
-/** The top edge of dividers of which nobody has entered one: at the water. */
+/** The top edge of dividers where none was entered: at the water. */
 const NO_EDGE: OpenEdge = { belowWater: 0, width: 0.2 };
 
 /** What to know when the slots of an internal filter are measured. */

@@ -17,7 +17,7 @@ const MARGIN_PX = { left: 2, right: 120, top: 24, bottom: 14 };
 const BACK_SHIFT_PX = { x: 20, y: -16 };
 /** Room that the volume takes in the drawing, px to either side of its middle. */
 const VOLUME_ROOM = 34;
-/** An intake whose depth nobody has measured is drawn this far down, share of the water. */
+/** An intake whose depth was not measured is drawn this far down, share of the water. */
 const USUAL_DEPTH = 0.75;
 /** Between two ports at one place, and from an intake to the outlet beside it, px. */
 const PORT_STEP = 16;

@@ -54,7 +54,7 @@ interface Props {
   readonly now: string;
 }
 
-/** What lies ahead of a filter: when it needs hands, what is due, and what its log taught. */
+/** The outlook of a filter: when it needs service, what is due, and what its log taught. */
 export function OutlookPart({
   filter,
   tank,

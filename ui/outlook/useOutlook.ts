@@ -4,7 +4,7 @@ import type { OutlookState } from '@/store/outlooks';
 import { onNews } from '../state/news';
 import { send } from '../state/send';
 
-/** What lies ahead of a filter, and how far a newer answer has come. */
+/** The outlook of a filter, and how far a newer one has come. */
 export interface OutlookWork {
   readonly state: OutlookState;
   /** Share of the work on a newer answer that is done, 0–1; null: none is wanted. */

@@ -43,7 +43,7 @@ export function VerdictBand({ verdict, changes, stale, onEdit }: Props) {
   );
 }
 
-/** “1 urgent fewer; headroom 12 → 13 mm; but fine dirt afloat 1 → 1.5 mg/L”. */
+/** “1 urgent fewer; headroom 12 → 13 mm; but suspended fines 1 → 1.5 mg/L”. */
 function effectOf({ urgentFewer, checkFewer, gains, losses }: OfferedChange, words: Words): string {
   const figure = ({ label, before, after }: ReadingChange): string =>
     `${label.toLowerCase()} ${before === null ? 'none' : words.parts(before).number} → ${after === null ? 'none' : words.show(after)}`;

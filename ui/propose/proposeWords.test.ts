@@ -97,7 +97,7 @@ describe('wishes in words', () => {
     expect(formatObjective(words, 'minutes', FIGURES)).toBe('170');
   });
 
-  it('speak of clearing and surface where nobody has said what is fed', () => {
+  it('speak of clearing and surface where the feed rate is unknown', () => {
     const unfed = { ...FIGURES, service: null, fines: null, cover: null, minutes: null };
     expect(objectiveName('clear', false)).toBe('Cloudy water clears in');
     expect(plain(formatObjective(words, 'clear', unfed))).toBe('10 hours');

@@ -54,7 +54,7 @@ export function YearCost({ input, found, shelf, electricityPrice, now }: Props) 
     cartridges === null || now == null || now === 0 ? null : payBack(now, cartridges, costs.consumables);
   const money = (amount: number | null): string => (amount === null ? 'not known' : words.money(amount));
   const waits = planned.found === null;
-  // Nobody has said what is fed: nothing says how often anything is renewed.
+  // The feed rate is unknown: nothing says how often anything is renewed.
   const unfed = planned.found !== null && planned.found.answer === null;
   return (
     <>

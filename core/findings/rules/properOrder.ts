@@ -9,7 +9,7 @@ export function orderPlace(placed: PlacedLayer): number {
   const rank = gradeRank(placed.medium);
   // A polishing pad is sorted with the other grades: the order that keeps silt out of the biological media.
   if (rank !== null) return ROLE_ORDER.indexOf('mechanical') + rank / 10;
-  // A spacer, and what nobody has named, stays among the biological media: not ahead of the foam, not behind the carbon.
+  // A spacer, or a medium not yet named, stays among the biological media: not ahead of the foam, not behind the carbon.
   return ROLE_ORDER.indexOf(
     placed.role === 'unknown' || placed.role === 'spacer' ? 'biological' : placed.role,
   );

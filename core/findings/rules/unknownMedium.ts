@@ -2,7 +2,7 @@ import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { idsOf } from './words';
 
-/** Media that nobody has named yet. */
+/** Media not yet named. */
 export const unknownMedium: Rule = ({ inFlow }) => {
   const unknown = inFlow.filter((placed) => placed.role === 'unknown');
   if (unknown.length === 0) return [];
