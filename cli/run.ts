@@ -6,7 +6,7 @@ import type { Shelf } from '@/core/shelf/shelf';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 import { readNeatLayerFile } from '@/formats/readNeatLayerFile';
 import { readShelfCsv } from '@/formats/shelfCsv';
-import { STARTS } from '@/core/biology/matureFilm';
+import { START_STATES } from '@/core/biology/matureFilm';
 import { cycleFile } from './cycleFile';
 import { evaluateFile } from './evaluateFile';
 import { forecastFile } from './forecastFile';
@@ -17,7 +17,7 @@ const CYCLE_DAYS = 60;
 
 const USAGE = `Usage: npm run -s neat -- evaluate FILE
        npm run -s neat -- forecast FILE [--days ${DAYS}]
-       npm run -s neat -- cycle FILE [--days ${CYCLE_DAYS}] [--start ${STARTS.join('|')}]
+       npm run -s neat -- cycle FILE [--days ${CYCLE_DAYS}] [--start ${START_STATES.join('|')}]
        npm run -s neat -- propose FILE [--shelf FILE.csv] [--from ${SOURCES.join('|')}] [--budget MONEY] [--seed NUMBER]
 Each command prints JSON. evaluate: a report on every pack. forecast: when each pack clogs. cycle: how ammonia and
 nitrite rise and fall. propose: the best packs from the media in the filter and on the shelf.`;
@@ -41,8 +41,8 @@ export function run(args: readonly string[]): Outcome {
   const ahead = Number(days ?? (command === 'cycle' ? CYCLE_DAYS : DAYS));
   if (!Number.isInteger(ahead) || ahead < 1 || ahead > MAX_FORECAST_DAYS)
     return fault(`--days must be a whole number from 1 to ${MAX_FORECAST_DAYS}, not “${days}”.`, 1);
-  const begins = STARTS.find((value) => value === (start ?? 'bare'));
-  if (begins === undefined) return fault(`--start must be ${STARTS.join(', ')}, not “${start}”.`, 1);
+  const begins = START_STATES.find((value) => value === (start ?? 'bare'));
+  if (begins === undefined) return fault(`--start must be ${START_STATES.join(', ')}, not “${start}”.`, 1);
   const text = readText(file);
   if ('err' in text) return text;
   const read = readNeatLayerFile(text.text);

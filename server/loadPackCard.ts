@@ -1,5 +1,5 @@
 import { datedVisits } from '@/core/care/datedVisits';
-import { whyNoForecast } from '@/core/care/noForecast';
+import { whyNoForecast } from '@/core/care/whyNoForecast';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import { packCard, type PackCard } from '@/core/care/packCard';

@@ -12,7 +12,7 @@ import { log } from './log';
 import type { Db } from './openDatabase';
 import { ownMedia } from './ownMedia';
 import { packs } from './packs';
-import { checkRoom } from './room';
+import { checkFileSize } from './checkFileSize';
 import { tanks } from './tanks';
 
 /** All that is stored about one filter, as its file holds it. */
@@ -43,7 +43,7 @@ export function insertFilterContent(db: Db, content: FilterContent): Stored<Filt
       packDocs.forEach((pack) => packs.insertRecord(db, pack));
       jobDocs.forEach((job) => jobs.insert(db, job));
       entries.forEach((entry) => log.insertRecord(db, entry));
-      checkRoom(db, filter.id);
+      checkFileSize(db, filter.id);
       return stored;
     })
     .immediate();

@@ -7,7 +7,7 @@ import { packFaults } from '@/core/pack/packFaults';
 import { documentTable, valid, type Stored } from './documentTable';
 import { InvalidError, NotFoundError } from './errors';
 import type { Db } from './openDatabase';
-import { checkRoom } from './room';
+import { checkFileSize } from './checkFileSize';
 import { tanks } from './tanks';
 
 const table = documentTable('filter');
@@ -66,7 +66,7 @@ export const filters = {
         );
         if (faults.length > 0) throw new InvalidError(faults);
         const updated = table.update(db, version, filter);
-        checkRoom(db, filter.id);
+        checkFileSize(db, filter.id);
         return updated;
       })
       .immediate(),

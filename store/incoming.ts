@@ -3,7 +3,7 @@ import { DatabaseError, InvalidError, type DatabaseFault } from './errors';
 import { holdings, type Holdings } from './holdings';
 import { checkLength } from './log';
 import { openDatabase, type Db } from './openDatabase';
-import { checkRoom } from './room';
+import { checkFileSize } from './checkFileSize';
 
 /** What a keeper is told of a file that cannot be used. */
 const FAULTS: Readonly<Record<DatabaseFault, string>> = {
@@ -130,7 +130,7 @@ export const addNew = (db: Db, file: string): News =>
       [newFilters, newFilters],
     );
     touched.forEach((id) => {
-      checkRoom(db, id);
+      checkFileSize(db, id);
       checkLength(db, id);
     });
     return { added: names, known: [], entries };

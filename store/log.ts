@@ -8,7 +8,7 @@ import { InvalidError, NotFoundError } from './errors';
 import { filters } from './filters';
 import type { Db } from './openDatabase';
 import { allOf, readRow, sorted, type DocumentRow, type Sorted } from './readRow';
-import { checkRoom } from './room';
+import { checkFileSize } from './checkFileSize';
 
 /** The newest of each filter in a summary, by kind: more than its chart shows, and what is due hangs on. */
 const SUMMARY = [
@@ -173,7 +173,7 @@ export const log = {
     }
     log.insertRecord(db, entry);
     checkLength(db, entry.filterId);
-    checkRoom(db, entry.filterId);
+    checkFileSize(db, entry.filterId);
     return entry;
   },
 
@@ -201,7 +201,7 @@ export const log = {
   addAll: (db: Db, filterId: string, entries: readonly LogEntry[]): void => {
     entries.forEach((entry) => log.insertRecord(db, entry));
     checkLength(db, filterId);
-    checkRoom(db, filterId);
+    checkFileSize(db, filterId);
   },
 
   /** Removes entries of a filter; those that are gone already are passed over. */

@@ -8,7 +8,7 @@ import { NEWEST_JOBS } from './newestJobs';
 import type { Db } from './openDatabase';
 import type { Sorted } from './readRow';
 import { spreadOwnMedia } from './ownMedia';
-import { checkRoom } from './room';
+import { checkFileSize } from './checkFileSize';
 
 const table = documentTable('pack');
 
@@ -41,7 +41,7 @@ export const packs = {
     );
     if (count > MAX_PACKS)
       throw new InvalidError([`A filter has at most ${MAX_PACKS} packs: remove an alternative first.`]);
-    checkRoom(db, pack.filterId);
+    checkFileSize(db, pack.filterId);
     return stored;
   },
 
@@ -58,7 +58,7 @@ export const packs = {
         checkLayers(db, pack);
         const updated = table.update(db, version, pack);
         spreadOwnMedia(db, pack);
-        checkRoom(db, pack.filterId);
+        checkFileSize(db, pack.filterId);
         return updated;
       })
       .immediate(),

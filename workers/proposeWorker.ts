@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import type { Layer } from '@/core/layers/layer';
-import { evaluateFinalist, type Finalist } from '@/core/propose/finalist';
+import { evaluateFinalist, type Finalist } from '@/core/propose/evaluateFinalist';
 import { proposeFault, type ProposeFault } from '@/core/propose/proposeFault';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import { searchPacks, type SearchSlice, type Share } from '@/core/propose/search';

@@ -3,8 +3,8 @@ import { steadyStateFilm } from './steadyStateFilm';
 import type { FilmPlace } from './steadyState';
 
 /** How mature a filter is when it is followed: nothing lives in it, some mature media was put with it, or all is grown. */
-export const STARTS = ['bare', 'seeded', 'mature'] as const;
-export type Start = (typeof STARTS)[number];
+export const START_STATES = ['bare', 'seeded', 'mature'] as const;
+export type Start = (typeof START_STATES)[number];
 
 /** Share of the grown film with which each begins (calibrated: a bare filter has what comes with water and fish). */
 export const START_SHARE: Readonly<Record<Start, number>> = { bare: 1e-4, seeded: 0.1, mature: 1 };

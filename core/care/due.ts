@@ -21,7 +21,7 @@ import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
 import type { Outlook, OutlookForecast } from './outlook';
 import { outlookVerdict } from './outlookVerdict';
-import { snoozedIn, type Snoozed } from './snoozed';
+import { snoozedIn, type Snoozed } from './snoozedIn';
 import { AIR_ITEM, WATER_ITEM } from './isOfTank';
 import { DAY } from '../units/time';
 

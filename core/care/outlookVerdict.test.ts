@@ -3,7 +3,7 @@ import { LEARNED_KEYS } from '../dirt/learnedFactors';
 import { formatSentence } from '../units/sentence';
 import { describeOutlier } from './describeOutlier';
 import type { Outlook } from './outlook';
-import { whyNoForecast } from './noForecast';
+import { whyNoForecast } from './whyNoForecast';
 import { outlookVerdict } from './outlookVerdict';
 
 const NO_COURSE = { likely: [], low: [], high: [] };

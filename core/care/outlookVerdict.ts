@@ -2,7 +2,7 @@ import { DAYS_IN, serviceSpan } from '../report/serviceSpan';
 import type { Verdict } from '../report/verdict';
 import { daysBetween } from '../units/daysBetween';
 import { sentence } from '../units/sentence';
-import { NO_FORECAST_WORDS, type NoForecast } from './noForecast';
+import { NO_FORECAST_WORDS, type NoForecast } from './whyNoForecast';
 import type { Outlook, OutlookForecast } from './outlook';
 
 /**

@@ -7,7 +7,7 @@ import { placeLayers } from '../layers/placeLayers';
 import type { Medium } from '../media/medium';
 import { WORKS, type Work } from '../pack/visit';
 import type { DatedVisit } from './datedVisits';
-import type { NoForecast } from './noForecast';
+import type { NoForecast } from './whyNoForecast';
 import { outletLimit } from '../dirt/serviceLimits';
 import { cautions } from '../job/cautions';
 

@@ -10,7 +10,7 @@ import { SIZE_CLASSES, SIZES } from './sizeClasses';
 import { DAY } from '../units/time';
 
 /** Dirt below this makes water look cloudy and takes days to settle, m (calibrated). */
-export const FINE = 100e-6;
+export const MAX_FINES_DIAMETER = 100e-6;
 /** A cloud is gone when this share of it is left. */
 const CLEARED_SHARE = 0.1;
 /** Four of five tanks lie within this many standard deviations: 10–90 %. */
@@ -55,7 +55,7 @@ export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null 
     SIZE_CLASSES.forEach(({ diameter }, size) => {
       const part = suspendedSolids(made[size]!, cleared[size]! * DAY, settles[size]!, volume);
       all += part;
-      if (diameter < FINE) fine += part;
+      if (diameter < MAX_FINES_DIAMETER) fine += part;
     });
     return { all, fine };
   };
@@ -95,7 +95,9 @@ const VARIED_NUMBERS = ['solidsPerFood', 'attachment', 'settlingFactor', 'litter
  */
 export function clearingTime(cleared: ArrayLike<number>, settles: ArrayLike<number>, volume: number): number {
   const parts = SIZE_CLASSES.flatMap(({ diameter, ofFood }, size) =>
-    diameter < FINE ? [{ share: ofFood, rate: cleared[size]! / volume + settles[size]! / DAY }] : [],
+    diameter < MAX_FINES_DIAMETER
+      ? [{ share: ofFood, rate: cleared[size]! / volume + settles[size]! / DAY }]
+      : [],
   );
   const whole = parts.reduce((sum, { share }) => sum + share, 0);
   const left = (time: number): number =>
@@ -126,7 +128,7 @@ export function clearOnDay(
     today.reduce((all, part, size) => (SIZE_CLASSES[size]!.diameter < least ? all + part : all), 0);
   return {
     solids: sum(Infinity),
-    fines: sum(FINE),
+    fines: sum(MAX_FINES_DIAMETER),
     clearing: clearingTime(
       cleared.subarray(day * SIZES, (day + 1) * SIZES),
       settlingRates(tank, volume),

@@ -10,7 +10,7 @@ import { decayAt, USUAL_DIRT, type DirtNumbers } from './dirtNumbers';
 import { dirtProduction } from './dirtProduction';
 import { fillStep } from './fillStep';
 import { flowStep, layerHeads } from './flowStep';
-import { BROWN, fullness, keptShare, MECHANICAL_FULL_SHARE, spongeRoom } from './fullness';
+import { BROWN_SHARE, fullness, keptShare, MECHANICAL_FULL_SHARE, spongeRoom } from './fullness';
 import { serviceLimits, type ServiceLimits } from './serviceLimits';
 import { isServiceDue } from './serviceMeasures';
 import { settlingRates } from './massBalance';
@@ -290,7 +290,7 @@ const mechanicalWork =
 /** Squeezes the sponge on the intake when it was brown; returns what left it, kg. */
 function squeezeFullSponge(state: SimulationState, full: Float64Array): number {
   const due = state.inFlow
-    .filter(({ chamber }, place) => chamber.where === 'intake' && full[place]! > BROWN)
+    .filter(({ chamber }, place) => chamber.where === 'intake' && full[place]! > BROWN_SHARE)
     .map(({ layer }) => layer.id);
   return due.length === 0 ? 0 : visitStep(state, (layerId) => (due.includes(layerId) ? 'squeeze' : null));
 }

@@ -12,7 +12,7 @@ import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { courseBy, crossing, serviceCourse, serviceDayOf } from './serviceCourse';
-import { BROWN } from './fullness';
+import { BROWN_SHARE } from './fullness';
 import { USUAL_DIRT } from './dirtNumbers';
 import { odexClogging } from '../../reference/odexClogging';
 import type { CloggingInput } from './clogging';
@@ -279,7 +279,7 @@ describe('the calibrated cases', () => {
         { days: 120 },
       );
       const free = Array.from({ length: 121 }, (_, day) => 1 - (result.fullness[day * 6] ?? 0));
-      const day = crossing(free, 1 - BROWN);
+      const day = crossing(free, 1 - BROWN_SHARE);
       expect(day).toBeGreaterThan(7);
       expect(day).toBeLessThan(4 * 7);
       // Its dirt takes less of the pump's head by then than half of it.

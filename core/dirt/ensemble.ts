@@ -2,7 +2,7 @@ import { FEWER_SLICES } from './beds';
 import { drawnInput, type Sample } from './drawnInput';
 import { cloggingInput, type ForecastInput } from './cloggingInput';
 import { simulateClogging } from './cloggingSimulation';
-import { ENSEMBLE_RUNS, LOW, type EnsembleRun } from './ensembleRange';
+import { ENSEMBLE_RUNS, RANGE_LOW, type EnsembleRun } from './ensembleRange';
 import { courseBy, serviceCourse, serviceDayOf } from './serviceCourse';
 import type { ServiceBy } from './serviceMeasures';
 
@@ -40,7 +40,7 @@ export function earlyPercentileRun(runs: readonly EnsembleRun[]): number | null 
   const order = runs
     .map(({ serviceDay }, run) => ({ day: serviceDay ?? Infinity, run }))
     .sort((a, b) => (a.day === b.day ? a.run - b.run : a.day - b.day));
-  return order[Math.round(LOW * (order.length - 1))]?.run ?? null;
+  return order[Math.round(RANGE_LOW * (order.length - 1))]?.run ?? null;
 }
 
 /** Every run of the ensemble, in order; empty when the feed rate is unknown. */

@@ -1,8 +1,8 @@
 /** Runs of an ensemble. */
 export const ENSEMBLE_RUNS = 100;
 /** Where the range of an answer begins and ends: four of five runs lie within. */
-export const LOW = 0.1;
-const HIGH = 0.9;
+export const RANGE_LOW = 0.1;
+const RANGE_HIGH = 0.9;
 
 /** One run: its course by day as shares of the clean value, and its service day, whatever calls for it. */
 export interface EnsembleRun {
@@ -30,8 +30,8 @@ export function rangeOfCourses(courses: readonly Float32Array[]): Pick<EnsembleR
       column[index] = course[day]!;
     });
     column.sort();
-    low[day] = at(column, LOW);
-    high[day] = at(column, HIGH);
+    low[day] = at(column, RANGE_LOW);
+    high[day] = at(column, RANGE_HIGH);
   }
   return { low, high };
 }
@@ -45,8 +45,8 @@ export function ensembleRange(runs: readonly EnsembleRun[]): EnsembleRange | nul
   return {
     runs: runs.length,
     ...rangeOfCourses(runs.map(({ course }) => course)),
-    earliest: orNull(at(serviceDays, LOW)),
-    latest: orNull(at(serviceDays, HIGH)),
+    earliest: orNull(at(serviceDays, RANGE_LOW)),
+    latest: orNull(at(serviceDays, RANGE_HIGH)),
   };
 }
 

@@ -5,7 +5,7 @@ import { isBiologicalOnly } from '../layers/layerRole';
 import type { Tank } from '../tank/tank';
 import { clearOnDay } from './clearWater';
 import { NITROGEN_PER_SLUDGE } from './dirtNumbers';
-import { BROWN, FULL, USED_UP } from './fullness';
+import { BROWN_SHARE, FULL_SHARE, USED_UP_SHARE } from './fullness';
 import { simulateClogging, type CloggingSimulation } from './cloggingSimulation';
 import { cloggingInput, type ForecastInput } from './cloggingInput';
 import { calibratedInput } from './calibratedInput';
@@ -99,8 +99,8 @@ export function readForecast(
     const own = byDay(simulation.own, place, layers);
     return {
       layerId: layer.id,
-      fullDay: crossing(free, 1 - FULL),
-      usedUpDay: medium.service === 'replace' && own[0]! > 0 ? crossing(own, USED_UP * own[0]!) : null,
+      fullDay: crossing(free, 1 - FULL_SHARE),
+      usedUpDay: medium.service === 'replace' && own[0]! > 0 ? crossing(own, USED_UP_SHARE * own[0]!) : null,
     };
   });
   const sponge = inFlow.findIndex(({ chamber }) => chamber.where === 'intake');
@@ -109,7 +109,7 @@ export function readForecast(
       ? null
       : crossing(
           byDay(simulation.fullness, sponge, layers).map((share) => 1 - share),
-          1 - BROWN,
+          1 - BROWN_SHARE,
         ),
     firstToClog?.chamber.where === 'intake' ? serviceDay : null,
   ].filter((day) => day !== null);

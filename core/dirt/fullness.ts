@@ -2,18 +2,18 @@ import type { SimulationState } from './simulationState';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 
 /** Mean share of its ultimate deposit at which a layer is full: it catches little more and hands its dirt on (calibrated). */
-export const FULL = 0.8;
+export const FULL_SHARE = 0.8;
 /** Share of the dirt kept when clean below which the mechanical layers together are full (calibrated). */
 export const MECHANICAL_FULL_SHARE = 0.5;
 /**
  * Mean share of its ultimate deposit at which a sponge that hangs in the tank looks brown (calibrated: keepers squeeze it by
  * eye every two to four weeks, long before the flow falls).
  */
-export const BROWN = 0.6;
+export const BROWN_SHARE = 0.6;
 /** Share of its clean flow through its own face below which floss is used up (calibrated). */
-export const USED_UP = 0.25;
+export const USED_UP_SHARE = 0.25;
 /** Dirt that is seen: sizes from here on count for what the mechanical layers keep, m (calibrated). */
-const SEEN_FROM = 70e-6;
+const MIN_VISIBLE_DIAMETER = 70e-6;
 /** Stands in for a size of which there is nothing, kg/m³: too little to move a share. */
 const NO_DIRT = 1e-200;
 
@@ -45,7 +45,7 @@ export function keptShare(
   let comes = 0;
   let kept = 0;
   for (let size = 0; size < SIZES; size += 1) {
-    if (SIZE_CLASSES[size]!.diameter < SEEN_FROM) continue;
+    if (SIZE_CLASSES[size]!.diameter < MIN_VISIBLE_DIAMETER) continue;
     const amount = Math.max(waters[size]!, NO_DIRT);
     comes += amount * balance.through * capture.along[firstInBody * SIZES + size]!;
     for (const place of mechanical) kept += amount * capture.byLayer[place * SIZES + size]!;

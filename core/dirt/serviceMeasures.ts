@@ -1,4 +1,4 @@
-import { BROWN, MECHANICAL_FULL_SHARE } from './fullness';
+import { BROWN_SHARE, MECHANICAL_FULL_SHARE } from './fullness';
 import type { ServiceLimits } from './serviceLimits';
 
 /** A filter that has little headroom from the start wants service when this share of it is left (calibrated). */
@@ -16,7 +16,7 @@ export function limitOf(by: ServiceBy, clean: number, { through, headroom }: Ser
   if (by === 'through') return through;
   // None when clean: due at once.
   if (by === 'headroom') return clean <= 0 ? 1 : Math.min(headroom / clean, OF_CLEAN_HEADROOM);
-  return by === 'kept' ? MECHANICAL_FULL_SHARE : 1 - BROWN;
+  return by === 'kept' ? MECHANICAL_FULL_SHARE : 1 - BROWN_SHARE;
 }
 
 /** Every measure of one day, NaN for what a filter does not have. */

@@ -6,7 +6,7 @@ import { newTank } from '../tank/newTank';
 import { formatSentence } from '../units/sentence';
 import { schoolNumbers } from './schoolNumbers';
 import { SchoolsSchema } from '../findings/schools';
-import { DEFAULT_SCHOOLS } from '../findings/firstSchools';
+import { DEFAULT_SCHOOLS } from '../findings/defaultSchools';
 import { SCHOOL_WORDS } from '../findings/schoolWords';
 
 const said = (rows: [string, number][]) => {

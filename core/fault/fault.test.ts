@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { FilterKindSchema } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
 import { seededRandom } from '../units/seededRandom';
-import { faultState, FLOOR, likelihoods, pairLikelihoods, type Answer } from './faultFinder';
+import { faultState, MIN_LIKELIHOOD, likelihoods, pairLikelihoods, type Answer } from './faultFinder';
 import { faultTable, openingMinutes, symptomsOf } from './faultTables';
 import type { Symptom } from '../job/symptom';
 import type { Check, FaultContext, FaultTable } from './faultTable';
@@ -69,7 +69,7 @@ describe('every table', () => {
         for (const cause of [...ids, null]) {
           const row = likelihoods(check, cause);
           expect(row.reduce((sum, value) => sum + value, 0)).toBeCloseTo(1, 12);
-          expect(Math.min(...row)).toBeGreaterThan(FLOOR / 2);
+          expect(Math.min(...row)).toBeGreaterThan(MIN_LIKELIHOOD / 2);
         }
       }
       const { causes } = faultState(table, [], 5);

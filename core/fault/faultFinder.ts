@@ -23,7 +23,7 @@ export interface FaultState {
 /** Chance of something that no table knows (calibrated). */
 const UNKNOWN_CAUSE_CHANCE = 0.05;
 /** A likelihood is never less: every check may mislead (calibrated). */
-export const FLOOR = 0.02;
+export const MIN_LIKELIHOOD = 0.02;
 /** Chance from which a cause is acted on, and what a check must tell, bit a minute (calibrated). */
 const ACT_FROM_CHANCE = 0.85;
 const MIN_BITS_PER_MINUTE = 0.02;
@@ -35,7 +35,7 @@ const MAX_COUNTED = 10;
 /** Likelihoods of a check’s outcomes under a cause: none below the floor, together 1. */
 export function likelihoods({ given, otherwise, outcomes }: Check, cause: string | null): number[] {
   if (cause === null) return outcomes.map(() => 1 / outcomes.length);
-  const raw = (given[cause] ?? otherwise).map((value) => Math.max(FLOOR, value));
+  const raw = (given[cause] ?? otherwise).map((value) => Math.max(MIN_LIKELIHOOD, value));
   const sum = raw.reduce((total, value) => total + value, 0);
   return raw.map((value) => value / sum);
 }
@@ -55,7 +55,7 @@ export function pairLikelihoods(check: Check, a: string, b: string): number[] {
   });
   const sum = raw.reduce((total, value) => total + value, 0);
   return raw
-    .map((value) => Math.max(FLOOR, value / sum))
+    .map((value) => Math.max(MIN_LIKELIHOOD, value / sum))
     .map((value, _, all) => value / all.reduce((x, y) => x + y, 0));
 }
 

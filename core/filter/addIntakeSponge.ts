@@ -1,4 +1,4 @@
-import { STRAIGHT } from './straight';
+import { STRAIGHT_WALLS } from './straightWalls';
 import type { Filter } from './filter';
 import { chamberLayout, type UnplacedChamber } from './chamberLayout';
 import { tubeOf } from './tubeOf';
@@ -18,7 +18,7 @@ export function spongeFor({ intakes }: Pick<Filter, 'intakes'>): UnplacedChamber
     depth: USUAL_WALL,
     stop: null,
     upperStop: null,
-    ...STRAIGHT,
+    ...STRAIGHT_WALLS,
     way: 'inward',
     lift: [],
   };

@@ -5,7 +5,7 @@ import { FilterKindSchema, type FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
 import { cannotSpill } from '../hydraulics/cannotSpill';
 import type { Schools } from './schools';
-import { DEFAULT_SCHOOLS } from './firstSchools';
+import { DEFAULT_SCHOOLS } from './defaultSchools';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { applyEdit } from '../pack/packEdit';

@@ -9,7 +9,7 @@ import { CATALOGUE, mediumById } from '../media/catalogue';
 import { aloneOn, evaluatePack, type PackInput } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import { formatSentence } from '../units/sentence';
-import { DEFAULT_SCHOOLS } from './firstSchools';
+import { DEFAULT_SCHOOLS } from './defaultSchools';
 import { layerAdvice } from './layerAdvice';
 import { treatmentsFor } from './treatmentsFor';
 

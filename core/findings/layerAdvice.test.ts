@@ -1,4 +1,4 @@
-import { DEFAULT_SCHOOLS } from './firstSchools';
+import { DEFAULT_SCHOOLS } from './defaultSchools';
 import type { Schools } from './schools';
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';

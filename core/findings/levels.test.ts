@@ -10,7 +10,7 @@ import { aloneOn, evaluatePack, type PackInput } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import type { FindingLevel } from './finding';
-import { DEFAULT_SCHOOLS } from './firstSchools';
+import { DEFAULT_SCHOOLS } from './defaultSchools';
 
 /*
  * How grave each finding is: urgent where water or animals are at risk now, to be checked where the filter works worse than it

@@ -3,12 +3,12 @@ import { DaySchema, IdSchema, MomentSchema, NoteSchema } from '../document/field
 import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 import { LAYER_BOUNDS } from '../layers/layerBounds';
-import { MAX_LAYERS } from '../pack/mostLayers';
+import { MAX_LAYERS } from '../pack/maxLayers';
 import { OutOfFlowSchema } from './outOfFlow';
 import { PartStateSchema, SmallPartSchema } from '../filter/smallPart';
 import { JobStageSchema } from './stage';
 import { TickSchema } from './tick';
-import { MAX_ALTERNATIVES } from './mostAlternatives';
+import { MAX_ALTERNATIVES } from './maxAlternatives';
 
 export const JOB_BOUNDS = {
   mass: { what: 'Weight', kind: 'mass', min: 0, max: 100, aboveMin: true },

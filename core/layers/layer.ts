@@ -5,7 +5,7 @@ import { bounded } from '../units/bounded';
 import { LAYER_BOUNDS } from './layerBounds';
 import { MEDIUM_ID } from '../document/mediumId';
 import { MixSchema } from './mix';
-import { DIRT_STATES, SIGNS, TREATMENTS } from './layerStates';
+import { DIRT_STATES, WEAR_SIGNS, TREATMENTS } from './layerStates';
 
 /** How loose media is held. Two small bags hold less than one large one; a wrapper lets no water in. */
 export const HolderSchema = z.enum(['none', 'bag', 'small bags', 'wrapper']);
@@ -14,7 +14,7 @@ export type Holder = z.infer<typeof HolderSchema>;
 export const DirtSchema = z.enum(DIRT_STATES);
 export type Dirt = z.infer<typeof DirtSchema>;
 
-export const SignSchema = z.enum(SIGNS);
+export const SignSchema = z.enum(WEAR_SIGNS);
 export type Sign = z.infer<typeof SignSchema>;
 
 export const TreatmentSchema = z.enum(TREATMENTS);
@@ -40,7 +40,7 @@ export const LayerSchema = z.object({
   placed: z.boolean().describe('Placed by hand rather than poured'),
   installedOn: DaySchema.nullable().describe('In the filter since; null: not known'),
   dirt: DirtSchema.nullable().describe('As found; null when not looked at'),
-  signs: z.array(SignSchema).max(SIGNS.length).describe('As found'),
+  signs: z.array(SignSchema).max(WEAR_SIGNS.length).describe('As found'),
   wetMass: bounded(LAYER_BOUNDS.wetMass).nullable().describe('Weighed wet as found, kg'),
   treatment: TreatmentSchema.nullable().describe('What the keeper decided; null when not decided'),
   note: NoteSchema,

@@ -1,7 +1,7 @@
 import type { Posterior } from '../dirt/posterior';
 import type { LearnedLog } from './fitModelToLog';
 import {
-  DRAWS,
+  DRAWS_PER_ROUND,
   nextProposal,
   posteriorOf,
   weighedDraws,
@@ -28,7 +28,7 @@ const AT_ONCE = 20;
  */
 export function drawPosterior(
   learned: LearnedLog,
-  draws = DRAWS,
+  draws = DRAWS_PER_ROUND,
   tell: (share: number) => void = () => undefined,
 ): Posterior {
   let proposal = firstProposal(learned);

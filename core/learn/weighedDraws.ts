@@ -6,7 +6,7 @@ import type { LogModel } from './logModel';
 import { cholesky } from './cholesky';
 
 /** Draws of one round. */
-export const DRAWS = 240;
+export const DRAWS_PER_ROUND = 240;
 /** Share of them that must count, as equal draws, before no further round is drawn. */
 const MIN_EFFECTIVE_SHARE = 1 / 2;
 /**

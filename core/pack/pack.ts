@@ -3,7 +3,7 @@ import { IdSchema, nameSchema } from '../document/fields';
 import { VisitSchema } from './visit';
 import { MAX_VISITS } from './visitLimits';
 import { LayerSchema } from '../layers/layer';
-import { MAX_LAYERS } from './mostLayers';
+import { MAX_LAYERS } from './maxLayers';
 
 export const PackRoleSchema = z.enum(['as found', 'planned', 'alternative', 'as packed']);
 export type PackRole = z.infer<typeof PackRoleSchema>;

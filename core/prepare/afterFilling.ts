@@ -2,7 +2,7 @@ import type { Shelf, ShelfItem } from '../shelf/shelf';
 import type { Need } from './shopping';
 
 /** Key under which a repack keeps that its media were taken from the shelf. */
-export const FILLED = 'filled';
+export const FILLED_KEY = 'filled';
 
 /** Kinds of things that are taken from the shelf when bags are filled. */
 export const isFilled = ({ kind }: Pick<Need, 'kind'>): boolean =>

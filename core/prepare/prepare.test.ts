@@ -11,7 +11,7 @@ import { comparedLabels, pricePerVolume } from '../shelf/pricePerLitre';
 import { stockWords } from '../shelf/stockWords';
 import { EMPTY_SHELF, ShelfSchema, type Shelf, type ShelfItem } from '../shelf/shelf';
 import { addedShares } from './addedShares';
-import { afterFilling, FILLED } from './afterFilling';
+import { afterFilling, FILLED_KEY } from './afterFilling';
 import { BAG_FILL, fills } from './bags';
 import { blockHead } from './blockHead';
 import { blockMedium } from './blockMedium';
@@ -202,7 +202,7 @@ describe('prepareRepack', () => {
       afterCutting(on, first.groups, () => 'left'),
       first.needs,
     );
-    const done = ready({ ...begun, cut, prepared: [{ key: FILLED, at }] }, after);
+    const done = ready({ ...begun, cut, prepared: [{ key: FILLED_KEY, at }] }, after);
     expect([done.changes.missing, done.groups, done.needs, done.bill.known]).toEqual([[], [], [], 0]);
     expect(after.items.find(({ id }) => id === 'bag')).toMatchObject({ count: 1 });
   });

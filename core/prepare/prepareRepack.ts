@@ -7,7 +7,7 @@ import type { Job } from '../job/job';
 import type { Layer } from '../layers/layer';
 import type { Shelf } from '../shelf/shelf';
 import { addedShares } from './addedShares';
-import { FILLED, isFilled } from './afterFilling';
+import { FILLED_KEY, isFilled } from './afterFilling';
 import { fills, type Fill } from './bags';
 import { planProgramme } from './planProgramme';
 import type { ProgrammeStep } from './programme';
@@ -51,7 +51,7 @@ export function prepareRepack(
   const changes = cutChanges(job.cut, pieces.anew);
   const groups = cutPlan([...changes.missing, ...along], shelf);
   const poured = fills(filter, planned);
-  const isTaken = job.prepared.some(({ key }) => key === FILLED);
+  const isTaken = job.prepared.some(({ key }) => key === FILLED_KEY);
   const needs = shoppingList(
     { filter, layers: planned, found, cuts: groups, fills: poured, parts: job.parts },
     shelf,

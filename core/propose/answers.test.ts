@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import type { Finding } from '../findings/finding';
 import { answersOf } from './answers';
 import { DEFAULT_WEIGHTS } from './balance';
-import type { Finalist } from './finalist';
-import { lossesOf, type Figures } from './wishes';
+import type { Finalist } from './evaluateFinalist';
+import { lossesOf, type Figures } from './objectives';
 
 const FIGURES: Figures = {
   service: 60,

@@ -1,10 +1,10 @@
 import { ranked, type Weights } from './balance';
-import { ALIKE, betterIn, isBetterThan } from './betterIn';
+import { ALIKE_SHARE, betterIn, isBetterThan } from './betterIn';
 import { nonDominated } from './dominance';
-import type { Finalist } from './finalist';
+import type { Finalist } from './evaluateFinalist';
 import { missedBy } from './limits';
 import type { Limits } from './proposeInput';
-import { OBJECTIVES, type Objective } from './wishes';
+import { OBJECTIVES, type Objective } from './objectives';
 
 /** What a proposal is best at. */
 export type Merit = Objective | 'all round' | 'better' | 'also';
@@ -92,7 +92,7 @@ export function answersOf(
     const index = OBJECTIVES.indexOf(wish);
     const values = front.map(({ losses }) => losses[index]!);
     const [best, worst] = [Math.min(...values), Math.max(...values)];
-    const near = best + ALIKE * Math.abs(best);
+    const near = best + ALIKE_SHARE * Math.abs(best);
     // Where all are alike none is the best.
     if (!(worst > near)) continue;
     give(
@@ -142,7 +142,7 @@ function givenUp(losses: readonly number[], all: readonly (readonly number[])[])
   return OBJECTIVES.map((wish, index) => {
     const values = all.map((other) => other[index]!);
     const [best, worst] = [Math.min(...values), Math.max(...values)];
-    const isSeen = worst > best + ALIKE * Math.abs(best);
+    const isSeen = worst > best + ALIKE_SHARE * Math.abs(best);
     return { wish, share: isSeen ? (losses[index]! - best) / (worst - best) : 0 };
   })
     .filter(({ share }) => share >= GIVEN_UP)

@@ -1,4 +1,4 @@
-import { perceivedLosses, OBJECTIVES, type Objective } from './wishes';
+import { perceivedLosses, OBJECTIVES, type Objective } from './objectives';
 
 /** How much each wish counts against the others; more is more. */
 export type Weights = Readonly<Record<Objective, number>>;

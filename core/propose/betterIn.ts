@@ -1,7 +1,7 @@
-import { lossOf, OBJECTIVES, type Figures, type Objective } from './wishes';
+import { lossOf, OBJECTIVES, type Figures, type Objective } from './objectives';
 
 /** Differences of less than this share are none that a keeper would see: packs count as alike (calibrated). */
-export const ALIKE = 0.02;
+export const ALIKE_SHARE = 0.02;
 
 /** The wishes in which one pack is better than another, and those in which it is worse, by as much as is seen. */
 export interface Compared {
@@ -13,7 +13,9 @@ export interface Compared {
 export function betterIn(figures: Figures, other: Figures): Compared {
   const by = (wish: Objective): number => {
     const [own, theirs] = [lossOf(wish, figures), lossOf(wish, other)];
-    return Math.abs(own - theirs) <= ALIKE * Math.max(Math.abs(own), Math.abs(theirs)) ? 0 : theirs - own;
+    return Math.abs(own - theirs) <= ALIKE_SHARE * Math.max(Math.abs(own), Math.abs(theirs))
+      ? 0
+      : theirs - own;
   };
   return {
     better: OBJECTIVES.filter((wish) => by(wish) > 0),

@@ -1,5 +1,5 @@
 import { FEWER_SLICES } from '../dirt/beds';
-import { FINE } from '../dirt/clearWater';
+import { MAX_FINES_DIAMETER } from '../dirt/clearWater';
 import { beginClogging, type CloggingDay } from '../dirt/clogging';
 import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
 import { calibratedInput } from '../dirt/calibratedInput';
@@ -49,7 +49,7 @@ export function firstClogging(input: ForecastInput, siltDays: number): FirstClog
   const clean = clogging.today();
   const { flow, through } = state.balance;
   const fines = SIZE_CLASSES.reduce(
-    (sum, { diameter }, size) => (diameter < FINE ? sum + waters[size]! : sum),
+    (sum, { diameter }, size) => (diameter < MAX_FINES_DIAMETER ? sum + waters[size]! : sum),
     0,
   );
   const cleanOwn = state.streams.map(({ own }) => own);

@@ -21,7 +21,7 @@ import { firstClogging, type FirstClogging } from './firstClogging';
 import type { ProposeInput } from './proposeInput';
 import { openedAnyway } from './openedAnyway';
 import { SILT_DAYS } from './quickJudge';
-import { turnoverOff, type Figures } from './wishes';
+import { turnoverOff, type Figures } from './objectives';
 
 /**
  * What a pack comes to, by one clogging of it: service and silt as the forecast has them, flow, clear water and

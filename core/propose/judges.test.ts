@@ -19,7 +19,7 @@ import { packOf } from './packOf';
 import { packSpace } from './packSpace';
 import type { ProposeInput } from './proposeInput';
 import { quickJudge } from './quickJudge';
-import { lossOf, turnoverOff } from './wishes';
+import { lossOf, turnoverOff } from './objectives';
 
 const tank: Tank = {
   ...newTank('t', 'Test', 0.1),

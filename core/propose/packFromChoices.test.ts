@@ -5,7 +5,7 @@ import { madeOnlyOf } from '../layers/madeOnlyOf';
 import { mediumById } from '../media/catalogue';
 import type { Choice } from './choices';
 import { packFromChoices, pieceVolume, pliesIn } from './packFromChoices';
-import { freeDepthByChamber } from './room';
+import { freeDepthByChamber } from './freeDepthByChamber';
 
 const choice = (medium: string, plies: readonly number[], volume = Infinity): Choice => ({
   key: medium,

@@ -1,6 +1,6 @@
 import { volumeBetween } from '../filter/chamberGeometry';
 import type { Choice } from './choices';
-import type { Slot } from './room';
+import type { Slot } from './freeDepthByChamber';
 
 /** A piece of a pack that is tried: a medium in a chamber, along the flow, m. */
 export interface Piece {

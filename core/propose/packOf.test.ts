@@ -19,7 +19,7 @@ import { packOf } from './packOf';
 import { packSpace } from './packSpace';
 import type { ProposeInput } from './proposeInput';
 import { quickPurchase } from './quickPurchase';
-import { freeDepthByChamber } from './room';
+import { freeDepthByChamber } from './freeDepthByChamber';
 
 const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Canister');
 const room = freeDepthByChamber(filter, [], new Set(), 'every corner');

@@ -5,7 +5,7 @@ import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
 import { choiceKey, isUsable, type Choice } from './choices';
 import type { Piece } from './packFromChoices';
-import type { Room } from './room';
+import type { Room } from './freeDepthByChamber';
 
 /** A piece that differs by less than this is the piece that was there, m: foam gives as much. */
 const FOAM_GIVE = 1.5e-3;

@@ -4,7 +4,7 @@ import type { FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
 import { volumeBetween } from '../filter/chamberGeometry';
 import { usableDepth } from '../filter/usableDepth';
-import { DEFAULT_SCHOOLS } from '../findings/firstSchools';
+import { DEFAULT_SCHOOLS } from '../findings/defaultSchools';
 import type { Schools } from '../findings/schools';
 import { mediumOf } from '../layers/mediumOf';
 import { plainLayer } from '../layers/plainLayer';

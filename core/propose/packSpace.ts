@@ -15,7 +15,7 @@ import { choiceKey, choiceOf, choicesOf, isUsable, type Choice } from './choices
 import { packFromChoices, pieceVolume, pliesIn, type Item, type Piece } from './packFromChoices';
 import type { ProposeInput } from './proposeInput';
 import { quickPurchase } from './quickPurchase';
-import { isOpen, freeDepthByChamber, type Room, type Slot } from './room';
+import { isOpen, freeDepthByChamber, type Room, type Slot } from './freeDepthByChamber';
 
 /** One pack of a space by the place of its option in every gene. */
 export type Genome = readonly number[];

@@ -5,14 +5,14 @@ import type { Layer } from '../layers/layer';
 import { answersOf, type PlanStanding, type Proposal } from './answers';
 import { DEFAULT_WEIGHTS } from './balance';
 import { betterIn, type Compared } from './betterIn';
-import { evaluateFinalist, type Finalist } from './finalist';
+import { evaluateFinalist, type Finalist } from './evaluateFinalist';
 import { contradiction, nearest, NOTHING_NEAR, type Contradiction } from './limits';
 import { proposeFault, type ProposeFault } from './proposeFault';
 import type { ProposeInput } from './proposeInput';
 import { searchPacks, type Considered } from './search';
 import { USUAL_EFFORT, type Effort } from './effort';
 import { shortlist } from './shortlist';
-import type { Figures } from './wishes';
+import type { Figures } from './objectives';
 
 /** Searches that go on side by side, whoever runs them: the answer is the same. */
 export const SEARCH_SHARDS = 2;

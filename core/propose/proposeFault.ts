@@ -1,6 +1,6 @@
 import { choicesOf } from './choices';
 import type { ProposeInput } from './proposeInput';
-import { isOpen } from './room';
+import { isOpen } from './freeDepthByChamber';
 import { packSpace } from './packSpace';
 
 /** Why nothing can be proposed. */

@@ -1,5 +1,5 @@
 import { changeFromToday } from './changeFromToday';
-import type { Finalist } from './finalist';
+import type { Finalist } from './evaluateFinalist';
 import { isSheet } from './isSheet';
 import type { ProposeInput } from './proposeInput';
 import type { Considered } from './search';

@@ -1,6 +1,6 @@
 import { captureFraction } from '../dirt/captureFraction';
 import { otherClearanceRate } from '../dirt/otherClearanceRate';
-import { clearingTime, FINE } from '../dirt/clearWater';
+import { clearingTime, MAX_FINES_DIAMETER } from '../dirt/clearWater';
 import { arrivalOf } from '../dirt/arrival';
 import { coefficientAt } from '../dirt/filterCoefficient';
 import { decayAt, USUAL_DIRT } from '../dirt/dirtNumbers';
@@ -17,14 +17,14 @@ import { turnover } from '../hydraulics/turnover';
 import type { Layer } from '../layers/layer';
 import type { Chamber } from '../filter/filter';
 import { HORIZON } from '../pack/visitLimits';
-import { MAX_LAYERS } from '../pack/mostLayers';
+import { MAX_LAYERS } from '../pack/maxLayers';
 import { turnoverBand } from '../practice/turnoverBand';
 import { netVolume } from '../tank/netVolume';
 import { visitBurden } from '../service/visitBurden';
 import { openedAnyway } from './openedAnyway';
 import { CLOGGED_AT, pieceNumbers } from './pieceNumbers';
 import type { ProposeInput } from './proposeInput';
-import { turnoverOff, type Figures } from './wishes';
+import { turnoverOff, type Figures } from './objectives';
 import { DAY } from '../units/time';
 
 /** Days after which the silt in biological media counts. */
@@ -145,7 +145,7 @@ export function quickJudge(
     for (let size = 0; size < SIZES; size += 1) {
       suspended[size] =
         made === null ? 0 : suspendedSolids(made[size]!, whole[size]! * DAY, settles[size]!, volume);
-      if (SIZE_CLASSES[size]!.diameter < FINE) fines += suspended[size]!;
+      if (SIZE_CLASSES[size]!.diameter < MAX_FINES_DIAMETER) fines += suspended[size]!;
     }
     const rates = placed.map((_, index) => {
       let rate = 0;

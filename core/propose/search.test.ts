@@ -4,7 +4,7 @@ import { presetFilter } from '../filter/presetFilter';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
 import { plainLayer } from '../layers/plainLayer';
-import { DEFAULT_SCHOOLS } from '../findings/firstSchools';
+import { DEFAULT_SCHOOLS } from '../findings/defaultSchools';
 import { aloneOn } from '../report/evaluatePack';
 import { EMPTY_SHELF, type Shelf, type ShelfItem } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
@@ -20,8 +20,8 @@ import { packOf } from './packOf';
 import { packSpace } from './packSpace';
 import { propose, type Proposed } from './propose';
 import type { ProposeInput } from './proposeInput';
-import { ALL, searchPacks, type Considered, type SearchSlice } from './search';
-import { lossesOf, lossOf, OBJECTIVES } from './wishes';
+import { WHOLE_SEARCH, searchPacks, type Considered, type SearchSlice } from './search';
+import { lossesOf, lossOf, OBJECTIVES } from './objectives';
 
 const tank: Tank = {
   ...newTank('t', 'Test', 0.064),
@@ -155,7 +155,7 @@ describe('searchPacks', () => {
 
   it('tells the first packs after a few, of a small share of the packs too', () => {
     // Of eight shares none has as many packs as a first look is content with.
-    for (const share of [ALL, { index: 0, of: 2 }, { index: 1, of: 8 }]) {
+    for (const share of [WHOLE_SEARCH, { index: 0, of: 2 }, { index: 1, of: 8 }]) {
       const [first, ...more] = searchPacks(basket, USUAL_EFFORT, share);
       expect(first).toMatchObject({ forecast: 2, all: false });
       expect(first?.found).toHaveLength(2);

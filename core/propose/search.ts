@@ -15,7 +15,7 @@ import type { ProposeInput } from './proposeInput';
 import { poolOf, type Pool } from './pool';
 import { quickPurchase } from './quickPurchase';
 import { quickJudge, type QuickFigures } from './quickJudge';
-import { perceivedLosses, lossesOf, OBJECTIVES, type Figures } from './wishes';
+import { perceivedLosses, lossesOf, OBJECTIVES, type Figures } from './objectives';
 
 /** A pack that was tried to the end. */
 export interface Considered {
@@ -31,7 +31,7 @@ export interface Share {
   readonly of: number;
 }
 
-export const ALL: Share = { index: 0, of: 1 };
+export const WHOLE_SEARCH: Share = { index: 0, of: 1 };
 
 /** What a search has come to, told again and again while it goes on. */
 export interface SearchSlice {
@@ -81,7 +81,7 @@ interface Quick {
 export function* searchPacks(
   input: ProposeInput,
   effort: Effort = USUAL_EFFORT,
-  share: Share = ALL,
+  share: Share = WHOLE_SEARCH,
 ): Generator<SearchSlice, void> {
   const space = packSpace(input);
   const judge = quickJudge(input);

@@ -1,8 +1,8 @@
 import { ranked } from './balance';
-import { ALIKE, isBetterThan } from './betterIn';
+import { ALIKE_SHARE, isBetterThan } from './betterIn';
 import { nonDominated } from './dominance';
 import type { Considered } from './search';
-import { OBJECTIVES, type Figures } from './wishes';
+import { OBJECTIVES, type Figures } from './objectives';
 
 /** Packs that are worked out to the end for each wish, and for all wishes together. */
 const FOR_A_WISH = 3;
@@ -20,7 +20,7 @@ export function shortlist(considered: readonly Considered[], mine: Figures | nul
   const chosen = new Set<Considered>();
   OBJECTIVES.forEach((_, index) => {
     const best = Math.min(...front.map(({ losses }) => losses[index]!));
-    const alike = byBalance.filter(({ losses }) => losses[index]! <= best + ALIKE * Math.abs(best));
+    const alike = byBalance.filter(({ losses }) => losses[index]! <= best + ALIKE_SHARE * Math.abs(best));
     const next = [...byBalance].sort((a, b) => a.losses[index]! - b.losses[index]!);
     [...alike.slice(0, FOR_A_WISH), ...next.slice(0, 1)].forEach((pack) => chosen.add(pack));
   });

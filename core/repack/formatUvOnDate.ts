@@ -4,7 +4,7 @@ import { filmSurvival, secondsOutOfFlow } from '../job/outOfFlowClock';
 import type { Layer } from '../layers/layer';
 import type { Surroundings } from '../report/evaluatePack';
 import { repackedMedia } from '../report/tankBiology';
-import { uvOnDate } from '../settle/uvOnDate';
+import { uvOnDate } from '../water-tests/uvOnDate';
 
 /** A repack as it bears on what a lamp would kill. */
 export interface RepackedPack {

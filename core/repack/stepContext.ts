@@ -17,10 +17,10 @@ export interface RepackInput extends RepackedPack {
 }
 
 /** Keys of the two ways a repack begins: what was acknowledged decides, whatever the clock does afterwards. */
-const CLOSED = 'stop/plug out';
-const OPEN = 'stop/plug stays out';
+const PLUG_OUT_KEY = 'stop/plug out';
+const PLUG_STAYS_OUT_KEY = 'stop/plug stays out';
 /** The step that fits a levelling foot that was missing. */
-export const FOOT = 'body/foot';
+export const FOOT_STEP_KEY = 'body/foot';
 
 /**
  * What the steps of a repack hang on.
@@ -43,8 +43,8 @@ export function stepContext(
     report,
     firstPack,
     isOpen:
-      !isTicked(job.ticks, CLOSED) &&
-      (isTicked(job.ticks, OPEN) || clock === 'running' || clock === 'parked'),
+      !isTicked(job.ticks, PLUG_OUT_KEY) &&
+      (isTicked(job.ticks, PLUG_STAYS_OUT_KEY) || clock === 'running' || clock === 'parked'),
     hasMature: !firstPack && found.length > 0,
     matureLeaves: matureLeavesOf(report),
     newTank: firstPack
@@ -57,7 +57,7 @@ export function stepContext(
       .filter(({ part }) => part !== 'levelling foot')
       .map(({ name }) => lowerFirst(name)),
     // Once it is in, its step stays to be seen and undone.
-    footMissing: filter.spill?.foot === 'missing' || isTicked(job.ticks, FOOT),
+    footMissing: filter.spill?.foot === 'missing' || isTicked(job.ticks, FOOT_STEP_KEY),
     lampFrom: lamp === null ? null : sayDay(lamp),
     flowSubmerged: flowSubmerged(filter, planned, around.tank.temperature),
   };

@@ -6,7 +6,7 @@ import type { CleanFlow } from '../hydraulics/cleanFlowFit';
 import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydraulics/operatingPoint';
 import { turnover } from '../hydraulics/turnover';
 import type { Schools } from '../findings/schools';
-import { DEFAULT_SCHOOLS } from '../findings/firstSchools';
+import { DEFAULT_SCHOOLS } from '../findings/defaultSchools';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import type { Posterior } from '../dirt/posterior';

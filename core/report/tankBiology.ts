@@ -4,7 +4,7 @@ import { cycle, type CycleCourse } from '../biology/cycle';
 import { retainedFilmShare, type FilmHistory } from '../biology/retainedFilmShare';
 import { matureFilm, START_SHARE, type Start } from '../biology/matureFilm';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
-import type { Repacked } from '../biology/settleCourse';
+import type { Repacked } from '../biology/repackCourse';
 import type { ZeoliteBed } from '../biology/zeoliteBed';
 import { zeoliteBed } from '../chemical/zeoliteHolds';
 import type { Filter } from '../filter/filter';

@@ -1,7 +1,7 @@
 import { lifeByDate, type CarbonSurroundings } from '../chemical/carbonDue';
 import type { CloggingDay } from '../dirt/clogging';
 import { keepsDirt } from '../dirt/keepsDirt';
-import { FULL, USED_UP } from '../dirt/fullness';
+import { FULL_SHARE, USED_UP_SHARE } from '../dirt/fullness';
 import { isServiceDue } from '../dirt/serviceMeasures';
 import type { ServiceLimits } from '../dirt/serviceLimits';
 import type { SimulationState } from '../dirt/simulationState';
@@ -109,7 +109,8 @@ export const usedUp = (
       chamber.where === 'body' &&
       medium.service === 'replace' &&
       !isUsedUpByDate(medium) &&
-      ((streams[place]?.own ?? 0) < USED_UP * (cleanOwn[place] ?? 0) || (today.fullness[place] ?? 0) > FULL),
+      ((streams[place]?.own ?? 0) < USED_UP_SHARE * (cleanOwn[place] ?? 0) ||
+        (today.fullness[place] ?? 0) > FULL_SHARE),
   );
 
 /**

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { SchoolsSchema } from '../findings/schools';
-import { DEFAULT_SCHOOLS } from '../findings/firstSchools';
-import { MAX_AWAY } from '../care/mostAway';
+import { DEFAULT_SCHOOLS } from '../findings/defaultSchools';
+import { MAX_DAYS_AWAY } from '../care/maxDaysAway';
 import { DaySchema, IdSchema } from '../document/fields';
 import { bounded } from '../units/bounded';
 import type { Bounds } from '../units/bounds';
@@ -36,7 +36,7 @@ export const SettingsSchema = z.object({
     .max(MAX_ORDERED)
     .describe('In which the keeper goes through the filters; those not named come last'),
   away: z
-    .object({ from: DaySchema, days: z.int().min(1).max(MAX_AWAY) })
+    .object({ from: DaySchema, days: z.int().min(1).max(MAX_DAYS_AWAY) })
     .nullable()
     .describe('The next time that nobody is there'),
 });

@@ -3,7 +3,7 @@ import type { Layer } from '@/core/layers/layer';
 import { placeLayers } from '@/core/layers/placeLayers';
 import { chamberRect, drawnExtent, layerRects, type Rect } from '@/core/report/vesselGeometry';
 import { newPdf, POINT } from '../newPdf';
-import { MARGIN, PAPERS, type Paper } from '../templates/paper';
+import { MARGIN_MM, PAPERS, type Paper } from '../templates/paper';
 import { VISITS_TITLE, type CardText } from './cardText';
 
 /** Sizes of words, mm. */
@@ -27,8 +27,8 @@ export async function cardPdf(
   const { doc, whole } = newPdf(paper, text.title);
   doc.addPage();
   doc.scale(POINT).fillColor('#000000').strokeColor('#000000');
-  const wide = width - 2 * MARGIN;
-  let y = MARGIN;
+  const wide = width - 2 * MARGIN_MM;
+  let y = MARGIN_MM;
   /** Writes lines below each other, and stops above the page’s foot. */
   const write = (
     lines: readonly string[],
@@ -40,23 +40,23 @@ export async function cardPdf(
     for (const line of lines) {
       doc.font(font).fontSize(size);
       const tall = doc.heightOfString(line, { width: room });
-      if (y + tall > height - MARGIN) return;
+      if (y + tall > height - MARGIN_MM) return;
       doc.text(line, left, y, { width: room });
       y += tall + 1;
     }
   };
-  const drawnAt = MARGIN + wide - DRAWING.width;
-  drawFilter(doc, filter, layers, drawnAt, MARGIN);
+  const drawnAt = MARGIN_MM + wide - DRAWING.width;
+  drawFilter(doc, filter, layers, drawnAt, MARGIN_MM);
   const beside = wide - DRAWING.width - GAP;
-  write([text.title], TITLE, 'bold', MARGIN, beside);
-  write([text.subtitle, ...text.lines], TEXT, 'text', MARGIN, beside);
+  write([text.title], TITLE, 'bold', MARGIN_MM, beside);
+  write([text.subtitle, ...text.lines], TEXT, 'text', MARGIN_MM, beside);
   y += GAP;
-  write([VISITS_TITLE], HEAD, 'bold', MARGIN, beside);
-  write([...text.visits, text.note], TEXT, 'text', MARGIN, beside);
-  y = Math.max(y + GAP, MARGIN + DRAWING.height + GAP);
-  y = drawTable(doc, text, y, wide, height - MARGIN) + GAP;
-  write(['Take care'], HEAD, 'bold', MARGIN, wide);
-  write(text.cautions, TEXT, 'text', MARGIN, wide);
+  write([VISITS_TITLE], HEAD, 'bold', MARGIN_MM, beside);
+  write([...text.visits, text.note], TEXT, 'text', MARGIN_MM, beside);
+  y = Math.max(y + GAP, MARGIN_MM + DRAWING.height + GAP);
+  y = drawTable(doc, text, y, wide, height - MARGIN_MM) + GAP;
+  write(['Take care'], HEAD, 'bold', MARGIN_MM, wide);
+  write(text.cautions, TEXT, 'text', MARGIN_MM, wide);
   doc.end();
   return whole;
 }
@@ -70,7 +70,7 @@ function drawTable(
   end: number,
 ): number {
   const lefts = SHARES.map(
-    (_, at) => MARGIN + wide * SHARES.slice(0, at).reduce((sum, share) => sum + share, 0),
+    (_, at) => MARGIN_MM + wide * SHARES.slice(0, at).reduce((sum, share) => sum + share, 0),
   );
   const high = Math.min(ROW, (end - top) / (rows.length + 1));
   const size = Math.min(TEXT, high / 2.9);
@@ -90,8 +90,8 @@ function drawTable(
     line(cells, y, at === 0 ? 'bold' : 'text');
     doc
       .lineWidth(at === 0 ? LINE : FINE)
-      .moveTo(MARGIN, y + high)
-      .lineTo(MARGIN + wide, y + high)
+      .moveTo(MARGIN_MM, y + high)
+      .lineTo(MARGIN_MM + wide, y + high)
       .stroke();
   });
   return top + (rows.length + 1) * high;

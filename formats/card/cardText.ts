@@ -1,4 +1,4 @@
-import type { NoForecast } from '@/core/care/noForecast';
+import type { NoForecast } from '@/core/care/whyNoForecast';
 import { CARD_JUG, type PackCard } from '@/core/care/packCard';
 import { formatQuantity } from '@/core/units/formatQuantity';
 import { joined } from '@/core/units/joined';

@@ -8,7 +8,7 @@ export type Paper = keyof typeof PAPERS;
 /** Length of the bar by which a print is checked, mm. */
 export const CHECK_BAR = 100;
 /** Margin that every printer leaves white, and how far neighbouring tiles overlap, mm. */
-export const MARGIN = 12;
+export const MARGIN_MM = 12;
 export const OVERLAP = 10;
 /** Room at the foot of a page for the check bar and the words, mm. */
-export const FOOT = 26;
+export const FOOT_MM = 26;

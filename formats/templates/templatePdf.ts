@@ -1,6 +1,6 @@
 import type { Template } from '@/core/prepare/templates';
 import { newPdf, POINT } from '../newPdf';
-import { CHECK_BAR, MARGIN, OVERLAP, PAPERS, type Paper } from './paper';
+import { CHECK_BAR, MARGIN_MM, OVERLAP, PAPERS, type Paper } from './paper';
 import { tilesOf, type Tile } from './tiles';
 
 const [LINE, FINE] = [0.3, 0.15];
@@ -29,8 +29,8 @@ export async function templatePdf(
 
 function drawTile(doc: PDFKit.PDFDocument, { paths, marks, width }: Template, tile: Tile): void {
   doc.save();
-  doc.rect(MARGIN, MARGIN, tile.width, tile.height).clip();
-  doc.translate(MARGIN - tile.x, MARGIN - tile.y);
+  doc.rect(MARGIN_MM, MARGIN_MM, tile.width, tile.height).clip();
+  doc.translate(MARGIN_MM - tile.x, MARGIN_MM - tile.y);
   doc.lineWidth(LINE).strokeColor('#000000');
   for (const outline of paths) doc.path(outline).stroke();
   doc.fontSize(SMALL).fillColor('#000000');
@@ -41,22 +41,22 @@ function drawTile(doc: PDFKit.PDFDocument, { paths, marks, width }: Template, ti
   doc.restore();
   // Where the next page is glued on.
   doc.lineWidth(FINE).dash(1.5, { space: 1.5 }).strokeColor('#666666');
-  if (tile.column > 0) upright(doc, MARGIN + OVERLAP, tile.height);
-  if (tile.column < tile.columns - 1) upright(doc, MARGIN + tile.width - OVERLAP, tile.height);
-  if (tile.row > 0) level(doc, MARGIN + OVERLAP, tile.width);
-  if (tile.row < tile.rows - 1) level(doc, MARGIN + tile.height - OVERLAP, tile.width);
+  if (tile.column > 0) upright(doc, MARGIN_MM + OVERLAP, tile.height);
+  if (tile.column < tile.columns - 1) upright(doc, MARGIN_MM + tile.width - OVERLAP, tile.height);
+  if (tile.row > 0) level(doc, MARGIN_MM + OVERLAP, tile.width);
+  if (tile.row < tile.rows - 1) level(doc, MARGIN_MM + tile.height - OVERLAP, tile.width);
   doc.undash();
 }
 
 const upright = (doc: PDFKit.PDFDocument, x: number, length: number) =>
   doc
-    .moveTo(x, MARGIN)
-    .lineTo(x, MARGIN + length)
+    .moveTo(x, MARGIN_MM)
+    .lineTo(x, MARGIN_MM + length)
     .stroke();
 const level = (doc: PDFKit.PDFDocument, y: number, length: number) =>
   doc
-    .moveTo(MARGIN, y)
-    .lineTo(MARGIN + length, y)
+    .moveTo(MARGIN_MM, y)
+    .lineTo(MARGIN_MM + length, y)
     .stroke();
 
 function drawFoot(
@@ -66,32 +66,32 @@ function drawFoot(
   paper: Paper,
   title: string,
 ): void {
-  const top = MARGIN + tile.height + 6;
+  const top = MARGIN_MM + tile.height + 6;
   doc.lineWidth(LINE).strokeColor('#000000').fillColor('#000000');
   doc
-    .moveTo(MARGIN, top)
-    .lineTo(MARGIN + CHECK_BAR, top)
+    .moveTo(MARGIN_MM, top)
+    .lineTo(MARGIN_MM + CHECK_BAR, top)
     .stroke();
-  for (const x of [MARGIN, MARGIN + CHECK_BAR])
+  for (const x of [MARGIN_MM, MARGIN_MM + CHECK_BAR])
     doc
       .moveTo(x, top - 2)
       .lineTo(x, top + 2)
       .stroke();
-  const words = { width: PAPERS[paper].width - 2 * MARGIN, lineBreak: true, height: 9, ellipsis: true };
+  const words = { width: PAPERS[paper].width - 2 * MARGIN_MM, lineBreak: true, height: 9, ellipsis: true };
   doc.fontSize(SMALL);
   doc.text(
     'Measure this bar. If it is not 100 mm long, print again at 100 %.',
-    MARGIN + CHECK_BAR + 3,
+    MARGIN_MM + CHECK_BAR + 3,
     top - 2,
     {
       width: tile.width - CHECK_BAR - 3,
       height: 9,
     },
   );
-  doc.fontSize(TITLE).text(`${title} · ${name}`, MARGIN, top + 5, { ...words, height: 6 });
+  doc.fontSize(TITLE).text(`${title} · ${name}`, MARGIN_MM, top + 5, { ...words, height: 6 });
   const page =
     tile.columns * tile.rows > 1
       ? ` Page ${tile.row * tile.columns + tile.column + 1} of ${tile.columns * tile.rows}: row ${tile.row + 1}, column ${tile.column + 1}; match up the dashed lines.`
       : '';
-  doc.fontSize(SMALL).text(`${note}${page}`, MARGIN, top + 11, words);
+  doc.fontSize(SMALL).text(`${note}${page}`, MARGIN_MM, top + 11, words);
 }

@@ -1,4 +1,4 @@
-import { FOOT, MARGIN, OVERLAP, PAPERS, type Paper } from './paper';
+import { FOOT_MM, MARGIN_MM, OVERLAP, PAPERS, type Paper } from './paper';
 
 /** One page of a template: what part of it lies on the page, mm from the template’s upper left corner. */
 export interface Tile {
@@ -14,8 +14,8 @@ export interface Tile {
 
 /** Room for the template on a page, mm. */
 export const roomOn = (paper: Paper): { readonly width: number; readonly height: number } => ({
-  width: PAPERS[paper].width - 2 * MARGIN,
-  height: PAPERS[paper].height - 2 * MARGIN - FOOT,
+  width: PAPERS[paper].width - 2 * MARGIN_MM,
+  height: PAPERS[paper].height - 2 * MARGIN_MM - FOOT_MM,
 });
 
 /**

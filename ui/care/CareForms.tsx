@@ -15,7 +15,7 @@ import { TextInput } from '../fields/TextInput';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart } from '../frame/lazyPart';
 import { useSaveEntry } from '../job/useSaveEntry';
-import { ChangeForm, Faults } from '../settle/EventForms';
+import { ChangeForm, Faults } from '../water-tests/EventForms';
 import styles from './CareSheet.module.css';
 
 // Wanted once its fold is opened.

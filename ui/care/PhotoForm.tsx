@@ -6,7 +6,7 @@ import type { Photo } from '@/core/job/photo';
 import { TextInput } from '../fields/TextInput';
 import { Photos } from '../job/Photos';
 import { useSaveEntry } from '../job/useSaveEntry';
-import { Faults } from '../settle/EventForms';
+import { Faults } from '../water-tests/EventForms';
 import styles from './CareSheet.module.css';
 
 interface Props {

@@ -1,7 +1,7 @@
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import type { ReactNode } from 'react';
 import { useWords } from '../fields/UnitsProvider';
-import { LEFT, RIGHT, type ChartView } from './chartView';
+import { LEFT_PX, RIGHT_PX, type ChartView } from './chartView';
 import styles from './Charts.module.css';
 
 const HEIGHT = 132;
@@ -28,7 +28,7 @@ export function ChartLane({ view, name, says, most, limit, empty, children }: Pr
   const words = useWords();
   const { x, width, from, to, today, day, onDay } = view;
   const y = scaleLinear([0, Math.max(most, limit?.value ?? 0, 1e-9) * HEADROOM_FACTOR], [HEIGHT - FOOT, TOP]);
-  const right = width - RIGHT;
+  const right = width - RIGHT_PX;
   return (
     <figure className={styles.lane}>
       <figcaption className={styles.caption}>
@@ -47,8 +47,8 @@ export function ChartLane({ view, name, says, most, limit, empty, children }: Pr
         >
           {y.ticks(4).map((tick) => (
             <g key={tick} transform={`translate(0 ${y(tick)})`}>
-              <path d={`M${LEFT} 0 H${right}`} stroke="var(--hair)" />
-              <text x={LEFT - 6} y={4} textAnchor="end">
+              <path d={`M${LEFT_PX} 0 H${right}`} stroke="var(--hair)" />
+              <text x={LEFT_PX - 6} y={4} textAnchor="end">
                 {words.number(tick)}
               </text>
             </g>
@@ -57,7 +57,7 @@ export function ChartLane({ view, name, says, most, limit, empty, children }: Pr
           {limit === undefined ? null : (
             <g>
               <path
-                d={`M${LEFT} ${y(limit.value)} H${right}`}
+                d={`M${LEFT_PX} ${y(limit.value)} H${right}`}
                 stroke="var(--attention)"
                 strokeDasharray="5 4"
               />

@@ -1,6 +1,6 @@
 import { SWAP_LIMITS } from '@/core/biology/planSwap';
 import type { CareMonth } from '@/core/care/careMonths';
-import type { NoForecast } from '@/core/care/noForecast';
+import type { NoForecast } from '@/core/care/whyNoForecast';
 import type { OutlookForecast } from '@/core/care/outlook';
 import type { LogEntry } from '@/core/job/logEntry';
 import type { Layer } from '@/core/layers/layer';

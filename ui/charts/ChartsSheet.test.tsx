@@ -9,7 +9,7 @@ import { ChartsSheet } from './ChartsSheet';
 
 vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
 // No browser here to hold a stream.
-vi.mock('../state/news', () => ({ onNews: () => () => undefined }));
+vi.mock('../state/onNews', () => ({ onNews: () => () => undefined }));
 
 const NOW = '2026-11-25T12:00:00.000Z';
 const { filter, tank, packs, log } = demoContent(new Date(NOW))[2]!;

@@ -3,7 +3,7 @@ import Slider from '@mui/material/Slider';
 import { scaleLinear } from 'd3-scale';
 import { useMemo, useState } from 'react';
 import { careMonths, monthOf } from '@/core/care/careMonths';
-import { whyNoForecast } from '@/core/care/noForecast';
+import { whyNoForecast } from '@/core/care/whyNoForecast';
 import { COURSE_STEP } from '@/core/care/courseStep';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
@@ -24,7 +24,7 @@ import { OutlookProgress } from '../outlook/OutlookProgress';
 import { useOutlook } from '../outlook/useOutlook';
 import { outletLimit } from '@/core/dirt/serviceLimits';
 import { ChartLanes } from './ChartLanes';
-import { LEFT, RIGHT, type ChartView } from './chartView';
+import { LEFT_PX, RIGHT_PX, type ChartView } from './chartView';
 import styles from './Charts.module.css';
 import { DayField } from './DayField';
 import { flowReadings } from './flowReadings';
@@ -120,7 +120,7 @@ export function ChartsSheet({
     setChosen([first, Math.max(within(high), first + MIN_DAYS)]);
   };
   const view: ChartView = {
-    x: scaleLinear([from, to], [LEFT, width - RIGHT]),
+    x: scaleLinear([from, to], [LEFT_PX, width - RIGHT_PX]),
     ...{ width, from, to, today, day, dateOf },
     onDay: (value) => setPicked(Math.round(Math.min(to, Math.max(from, value)))),
   };
@@ -182,7 +182,7 @@ export function ChartsSheet({
         <div className={styles.lanes} ref={room}>
           <svg width="0" height="0" aria-hidden="true" style={{ position: 'absolute' }}>
             <clipPath id="plot">
-              <rect x={LEFT} y="0" width={Math.max(0, width - LEFT - RIGHT)} height="400" />
+              <rect x={LEFT_PX} y="0" width={Math.max(0, width - LEFT_PX - RIGHT_PX)} height="400" />
             </clipPath>
           </svg>
           <WindowBrush
@@ -197,7 +197,7 @@ export function ChartsSheet({
             }))}
           />
           <div className={styles.day}>
-            <div style={{ marginLeft: LEFT, marginRight: RIGHT }}>
+            <div style={{ marginLeft: LEFT_PX, marginRight: RIGHT_PX }}>
               <Slider
                 min={from}
                 max={to}

@@ -3,7 +3,7 @@ import { brushX, type D3BrushEvent } from 'd3-brush';
 import { scaleLinear } from 'd3-scale';
 import { select } from 'd3-selection';
 import { useEffect, useRef } from 'react';
-import { LEFT, RIGHT } from './chartView';
+import { LEFT_PX, RIGHT_PX } from './chartView';
 import styles from './Charts.module.css';
 
 const HEIGHT = 44;
@@ -31,15 +31,15 @@ export function WindowBrush({ width, extent, window: chosen, onWindow, readings,
   });
   const [first, last] = extent;
   const [from, to] = chosen;
-  const x = scaleLinear([first, last], [LEFT, width - RIGHT]);
+  const x = scaleLinear([first, last], [LEFT_PX, width - RIGHT_PX]);
   useEffect(() => {
     const node = group.current;
     if (node === null) return;
-    const scale = scaleLinear([first, last], [LEFT, width - RIGHT]);
+    const scale = scaleLinear([first, last], [LEFT_PX, width - RIGHT_PX]);
     const brush = brushX<unknown>()
       .extent([
-        [LEFT, 0],
-        [width - RIGHT, HEIGHT - 14],
+        [LEFT_PX, 0],
+        [width - RIGHT_PX, HEIGHT - 14],
       ])
       .on('end', (event: D3BrushEvent<unknown>) => {
         // What is set from here has no event of the hand behind it.

@@ -16,5 +16,5 @@ export interface ChartView {
 }
 
 /** px around the plots. */
-export const LEFT = 46;
-export const RIGHT = 16;
+export const LEFT_PX = 46;
+export const RIGHT_PX = 16;

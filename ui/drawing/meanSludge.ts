@@ -1,7 +1,7 @@
 import type { SludgeSlice } from '@/core/dirt/dayState';
 
 /** How dark a layer is drawn that can take no more. */
-export const DARKEST = 0.9;
+export const MAX_DARKNESS = 0.9;
 
 /** How full a layer is of what fits in it, 0–1. */
 export function meanSludge(slices: readonly SludgeSlice[]): number {

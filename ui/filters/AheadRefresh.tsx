@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import type { HomePage } from '@/server/homePage';
 import { useWords } from '../fields/UnitsProvider';
-import { onNews } from '../state/news';
+import { onNews } from '../state/onNews';
 import { send } from '../state/send';
 
 /** Milliseconds between two drawings of home while answers come in. */

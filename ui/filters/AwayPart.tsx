@@ -4,7 +4,7 @@ import { addDays, formatISO } from 'date-fns';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { backOn, type Away, type AwayFilter, type Holds } from '@/core/care/awayPlan';
-import { MAX_AWAY } from '@/core/care/mostAway';
+import { MAX_DAYS_AWAY } from '@/core/care/maxDaysAway';
 import type { HomePage } from '@/server/homePage';
 import { CountField } from '../fields/CountField';
 import { useWords } from '../fields/UnitsProvider';
@@ -86,7 +86,7 @@ export function AwayPart({ away, plan, onClose }: Props) {
             value={from}
             onChange={(event) => setFrom(event.target.value)}
           />
-          <CountField label="Days away" value={days} max={MAX_AWAY} onChange={setDays} />
+          <CountField label="Days away" value={days} max={MAX_DAYS_AWAY} onChange={setDays} />
           <Button type="submit" disabled={days === null || days === 0 || from === ''}>
             Show what to do
           </Button>

@@ -1,7 +1,7 @@
 'use client';
 import { useId } from 'react';
 import { mediaOf, mediumOf } from '@/core/layers/mediumOf';
-import { DARKEST, meanSludge } from '../drawing/meanSludge';
+import { MAX_DARKNESS, meanSludge } from '../drawing/meanSludge';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
 import { LetterMark } from '../drawing/Swatch';
 import { useWords } from '../fields/UnitsProvider';
@@ -111,7 +111,7 @@ function LayerRow({ box, half, prefix }: { box: LayerBox; half: number; prefix: 
             width={piece}
             height={height}
             fill="var(--dirtMiddle)"
-            fillOpacity={DARKEST * meanSludge(sludge.get(layer.id) ?? [])}
+            fillOpacity={MAX_DARKNESS * meanSludge(sludge.get(layer.id) ?? [])}
           />
         )}
         <rect x={0.5} y={0.5} width={WIDTH - 1} height={height - 1} fill="none" stroke="var(--ink)" />

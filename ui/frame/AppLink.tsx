@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { ComponentProps } from 'react';
-import { isAway } from '../state/away';
+import { isAway } from '../state/useAway';
 import { flushAll } from '../state/unsaved';
 
 type Props = Omit<ComponentProps<typeof Link>, 'href'> & { readonly href: string };

@@ -5,7 +5,7 @@ import { takeUpEarlyInput } from './earlyInput';
 import { StorageNote } from './StorageNote';
 import styles from './PageLayout.module.css';
 import { KeyHelp } from './KeyHelp';
-import { useAway } from '../state/away';
+import { useAway } from '../state/useAway';
 import { SchemeSwitch } from './SchemeSwitch';
 import type { Shortcut } from '../state/useKeys';
 import { useDueNotices } from './useDueNotices';

@@ -4,7 +4,7 @@ import { outletLimit } from '@/core/dirt/serviceLimits';
 import { dueList } from '@/core/care/due';
 import { learnedRows } from '@/core/care/learnedRows';
 import { describeOutlier } from '@/core/care/describeOutlier';
-import { whyNoForecast } from '@/core/care/noForecast';
+import { whyNoForecast } from '@/core/care/whyNoForecast';
 import { outlookVerdict } from '@/core/care/outlookVerdict';
 import { waterLost } from '@/core/care/waterLost';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';

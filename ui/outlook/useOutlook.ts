@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useEffect, useState } from 'react';
 import type { OutlookState } from '@/store/outlooks';
-import { onNews } from '../state/news';
+import { onNews } from '../state/onNews';
 import { send } from '../state/send';
 
 /** The outlook of a filter, and how far a newer one has come. */

@@ -13,7 +13,7 @@ import type { Job } from '@/core/job/job';
 import { withTick } from '@/core/job/ticks';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
-import { afterFilling, FILLED, isFilled } from '@/core/prepare/afterFilling';
+import { afterFilling, FILLED_KEY, isFilled } from '@/core/prepare/afterFilling';
 import { blockHead } from '@/core/prepare/blockHead';
 import { fittings } from '@/core/prepare/fittings';
 import { levelStrip } from '@/core/prepare/levelStrip';
@@ -273,7 +273,7 @@ export function PrepareSheet({
                 ? () =>
                     change({
                       items: afterFilling(shelf.doc, needs).items,
-                      prepared: [...prepared, { key: FILLED, at: new Date().toISOString() }],
+                      prepared: [...prepared, { key: FILLED_KEY, at: new Date().toISOString() }],
                     })
                 : null
             }

@@ -8,7 +8,7 @@ import { plainLayer } from '@/core/layers/plainLayer';
 import { defaultQuery } from '@/core/propose/defaultQuery';
 import { judgePack } from '@/core/propose/judgePack';
 import type { Considered } from '@/core/propose/search';
-import { lossesOf, type Figures, type Objective } from '@/core/propose/wishes';
+import { lossesOf, type Figures, type Objective } from '@/core/propose/objectives';
 import { aloneOn } from '@/core/report/evaluatePack';
 import { EMPTY_SHELF } from '@/core/shelf/shelf';
 import { newTank } from '@/core/tank/newTank';

@@ -4,7 +4,7 @@ import { line } from 'd3-shape';
 import { useState } from 'react';
 import { nonDominated } from '@/core/propose/dominance';
 import type { Considered } from '@/core/propose/search';
-import { lossOf, type Figures, type Objective } from '@/core/propose/wishes';
+import { lossOf, type Figures, type Objective } from '@/core/propose/objectives';
 import { DAYS_IN } from '@/core/report/serviceSpan';
 import { HOUR } from '@/core/units/time';
 import { besideEachOther } from '../drawing/besideEachOther';
@@ -12,7 +12,7 @@ import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/UnitsProvider';
 import { formatLayers } from './formatLayers';
 import styles from './Propose.module.css';
-import { axisName, formatAxisTick, objectiveName, formatObjective, objectiveValue } from './wishWords';
+import { axisName, formatAxisTick, objectiveName, formatObjective, objectiveValue } from './objectiveWords';
 
 const HEIGHT = 280;
 const [TOP, RIGHT, FOOT, LEFT] = [12, 16, 40, 64];

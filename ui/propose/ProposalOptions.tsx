@@ -13,7 +13,7 @@ import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import type { Words } from '../fields/wordsFor';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
-import { formatLimit } from './limitWords';
+import { formatLimit } from './formatLimit';
 import styles from './Propose.module.css';
 
 const SOURCE_WORDS: Readonly<Record<Source, string>> = {

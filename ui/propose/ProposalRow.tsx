@@ -8,9 +8,9 @@ import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { placeLayers } from '@/core/layers/placeLayers';
 import { betterIn } from '@/core/propose/betterIn';
-import type { Finalist } from '@/core/propose/finalist';
+import type { Finalist } from '@/core/propose/evaluateFinalist';
 import { MAX_CLOSED_DAYS } from '@/core/propose/openedAnyway';
-import { OBJECTIVES, type Figures, type Objective } from '@/core/propose/wishes';
+import { OBJECTIVES, type Figures, type Objective } from '@/core/propose/objectives';
 import { nameInList } from '@/core/media/nameInList';
 import { lowerFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
@@ -19,7 +19,7 @@ import type { Words } from '../fields/wordsFor';
 import { PackStrip } from '../filters/PackStrip';
 import styles from './Propose.module.css';
 import { formatLayers } from './formatLayers';
-import { hasFigure, objectiveName, formatObjective } from './wishWords';
+import { hasFigure, objectiveName, formatObjective } from './objectiveWords';
 
 interface Props {
   /** On the chart; null: it has none. */

@@ -12,13 +12,13 @@ import {
 } from '@/core/propose/answers';
 import { DEFAULT_WEIGHTS, type Weights } from '@/core/propose/balance';
 import { betterIn, isBetterThan } from '@/core/propose/betterIn';
-import type { Finalist } from '@/core/propose/finalist';
+import type { Finalist } from '@/core/propose/evaluateFinalist';
 import { provisional } from '@/core/propose/provisional';
 import { defaultQuery } from '@/core/propose/defaultQuery';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import type { Considered } from '@/core/propose/search';
 import { shortlist } from '@/core/propose/shortlist';
-import { OBJECTIVES, type Figures, type Objective } from '@/core/propose/wishes';
+import { OBJECTIVES, type Figures, type Objective } from '@/core/propose/objectives';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import { lowerFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
@@ -30,12 +30,12 @@ import { AppLink } from '../frame/AppLink';
 import { ProposalOptions } from './ProposalOptions';
 import { FrontChart, type Marked } from './FrontChart';
 import { isSameAsk } from './isSameAsk';
-import { describeConflictingLimits, FAULT_WORDS } from './limitWords';
+import { describeConflictingLimits, FAULT_WORDS } from './formatLimit';
 import { ProposalRow } from './ProposalRow';
 import styles from './Propose.module.css';
 import { useSavedQuery } from './useSavedQuery';
 import { useFinalist, useProposals, useServiceRanges, type Proposals } from './useProposals';
-import { hasFigure, objectiveName } from './wishWords';
+import { hasFigure, objectiveName } from './objectiveWords';
 
 const LETTERS = 'ABCDEF';
 

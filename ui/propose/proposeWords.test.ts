@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { Limits } from '@/core/propose/proposeInput';
-import type { Figures } from '@/core/propose/wishes';
+import type { Figures } from '@/core/propose/objectives';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { wordsFor } from '../fields/wordsFor';
 import { formatLayers } from './formatLayers';
-import { describeConflictingLimits, formatLimit } from './limitWords';
+import { describeConflictingLimits, formatLimit } from './formatLimit';
 import {
   axisName,
   hasFigure,
@@ -12,7 +12,7 @@ import {
   objectiveName,
   formatObjective,
   objectiveValue,
-} from './wishWords';
+} from './objectiveWords';
 
 const words = wordsFor({ system: 'metric', locale: 'en-GB', currency: 'EUR' });
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ');

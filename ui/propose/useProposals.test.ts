@@ -10,7 +10,7 @@ import { NOTHING_NEAR } from '@/core/propose/limits';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import { provisional } from '@/core/propose/provisional';
 import type { Considered, SearchSlice } from '@/core/propose/search';
-import { lossesOf, type Figures } from '@/core/propose/wishes';
+import { lossesOf, type Figures } from '@/core/propose/objectives';
 import { aloneOn } from '@/core/report/evaluatePack';
 import { EMPTY_SHELF } from '@/core/shelf/shelf';
 import { newTank } from '@/core/tank/newTank';

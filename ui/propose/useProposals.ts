@@ -8,7 +8,7 @@ import {
   type EnsembleRun,
 } from '@/core/dirt/ensembleRange';
 import type { Layer } from '@/core/layers/layer';
-import type { Finalist } from '@/core/propose/finalist';
+import type { Finalist } from '@/core/propose/evaluateFinalist';
 import { contradiction, nearest, NOTHING_NEAR, type Contradiction } from '@/core/propose/limits';
 import type { ProposeFault } from '@/core/propose/proposeFault';
 import type { ProposeInput } from '@/core/propose/proposeInput';

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { datedVisits } from '@/core/care/datedVisits';
-import { whyNoForecast } from '@/core/care/noForecast';
+import { whyNoForecast } from '@/core/care/whyNoForecast';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';

@@ -14,7 +14,7 @@ import { asItWentIn } from '@/core/repack/asItWentIn';
 import { planChanges } from '@/core/repack/planChanges';
 import { repackSteps } from '@/core/repack/repackSteps';
 import { PHASE_WORDS, type RepackStep } from '@/core/repack/repackStep';
-import { FOOT, stepContext } from '@/core/repack/stepContext';
+import { FOOT_STEP_KEY, stepContext } from '@/core/repack/stepContext';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import { flowState } from '@/core/service/flowState';
 import type { Stored } from '@/store/documentTable';
@@ -129,7 +129,7 @@ export function RepackSheet({
     }));
   const setTick = (key: string, on: boolean) => {
     // The foot is in again: the water level and Measure go by it.
-    if (key === FOOT) {
+    if (key === FOOT_STEP_KEY) {
       const foot = on ? 'in' : 'missing';
       filterSave.change((doc) => (doc.spill === null ? doc : { ...doc, spill: { ...doc.spill, foot } }));
     }

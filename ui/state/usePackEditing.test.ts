@@ -3,7 +3,7 @@ import { act, cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { MAX_LAYERS } from '@/core/pack/mostLayers';
+import { MAX_LAYERS } from '@/core/pack/maxLayers';
 import type { Pack } from '@/core/pack/pack';
 import { usePackEditing, type PackEditing } from './usePackEditing';
 

@@ -4,7 +4,7 @@ import type { Filter } from '@/core/filter/filter';
 import type { Visit } from '@/core/pack/visit';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
-import { MAX_LAYERS } from '@/core/pack/mostLayers';
+import { MAX_LAYERS } from '@/core/pack/maxLayers';
 import { packFaults } from '@/core/pack/packFaults';
 import { applyEdit, type PackEdit } from '@/core/pack/packEdit';
 import type { Stored } from '@/store/documentTable';

@@ -7,7 +7,7 @@ import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { UNKNOWN_MEDIUM } from '@/core/media/catalogue';
 import type { Dirt, Layer, Sign } from '@/core/layers/layer';
-import { SIGNS, DIRT_STATES } from '@/core/layers/layerStates';
+import { WEAR_SIGNS, DIRT_STATES } from '@/core/layers/layerStates';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { CheckList } from '../fields/CheckList';
@@ -61,7 +61,7 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
       <div className={styles.row}>
         <CheckList<Sign>
           legend="Also"
-          items={SIGNS.map((value) => ({ value, label: SIGN_WORDS[value] }))}
+          items={WEAR_SIGNS.map((value) => ({ value, label: SIGN_WORDS[value] }))}
           chosen={layer.signs}
           onChange={(signs) => set({ signs })}
         />

@@ -7,7 +7,7 @@ import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { mediaOf, mediumOf } from '@/core/layers/mediumOf';
 import type { PackReport } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
-import { DARKEST, meanSludge } from '../drawing/meanSludge';
+import { MAX_DARKNESS, meanSludge } from '../drawing/meanSludge';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
 import {
   chamberRect,
@@ -142,7 +142,7 @@ export function Vessel({
                       key={rect.x}
                       {...toPx(rect)}
                       fill="var(--dirtMiddle)"
-                      fillOpacity={DARKEST * meanSludge(sludge.get(layer.id) ?? [])}
+                      fillOpacity={MAX_DARKNESS * meanSludge(sludge.get(layer.id) ?? [])}
                     />
                   ))}
             </g>

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { OtherFilter } from '../../report/evaluatePack';
 import { aloneOn, evaluatePack, type PackReport } from '../../report/evaluatePack';
 import { presetFilter } from '../../filter/presetFilter';
-import { DEFAULT_SCHOOLS } from '../firstSchools';
+import { DEFAULT_SCHOOLS } from '../defaultSchools';
 import { plainLayer } from '../../layers/plainLayer';
 import type { Layer } from '../../layers/layer';
 import { applyEdit } from '../../pack/packEdit';

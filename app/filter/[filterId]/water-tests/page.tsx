@@ -1,5 +1,5 @@
 import { layersThatFit } from '@/server/layersThatFit';
-import { WaterTestsPage } from '@/ui/settle/WaterTestsPage';
+import { WaterTestsPage } from '@/ui/water-tests/WaterTestsPage';
 import { drawFilterPage } from '../drawFilterPage';
 
 export const dynamic = 'force-dynamic';

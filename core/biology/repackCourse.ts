@@ -23,24 +23,24 @@ export interface Repacked {
 }
 
 /** Days that a mature tank is followed after a repack. */
-const SETTLE_DAYS = 42;
+const DAYS_AFTER_REPACK = 42;
 /** The same after a bare start: nitrite takes nearly two months. */
-const BARE_DAYS = 70;
+const DAYS_OF_NEW_TANK = 70;
 
 /** Days that are followed after a repack. */
-export const settleDays = (repacked: Pick<Repacked, 'newTank'> | null): number =>
-  repacked?.newTank === true ? BARE_DAYS : SETTLE_DAYS;
+export const repackCourseDays = (repacked: Pick<Repacked, 'newTank'> | null): number =>
+  repacked?.newTank === true ? DAYS_OF_NEW_TANK : DAYS_AFTER_REPACK;
 
 /**
  * Ammonia, nitrite and nitrate after a repack: the films that had grown under the load, less what was lost.
  *
  * @param events what happened since, such as water changes
  */
-export function settleCourse(
+export function repackCourse(
   tank: SwapTank,
   repacked: Repacked,
   events: readonly CycleEvent[] = [],
-  days = settleDays(repacked),
+  days = repackCourseDays(repacked),
 ): CycleCourse {
   const { before, after, kept, newTank, zeolite } = repacked;
   const { volume, celsius, load, oxygen } = tank;
@@ -67,14 +67,14 @@ export function settleCourse(
 }
 
 /** The likely range of ammonia and nitrite after a repack. */
-export const settleRange = (
+export const repackRange = (
   tank: UncertainTank,
   repacked: Repacked,
   events: readonly CycleEvent[] = [],
-  days = settleDays(repacked),
+  days = repackCourseDays(repacked),
 ): WaterBands =>
   courseRange(tank, (drawn, factor) =>
-    settleCourse(
+    repackCourse(
       drawn,
       { ...repacked, before: repacked.before * factor, after: repacked.after * factor },
       events,

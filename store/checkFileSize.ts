@@ -11,7 +11,7 @@ const FRAME_BYTES = 4096;
  *
  * @throws InvalidError
  */
-export function checkRoom(db: Db, filterId: string): void {
+export function checkFileSize(db: Db, filterId: string): void {
   const size = Number(
     db
       .prepare(

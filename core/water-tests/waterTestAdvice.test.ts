@@ -10,8 +10,8 @@ import { oxygenSaturation } from '../water/oxygenSaturation';
 import { cloudyCause } from './cloudyCause';
 import { donorWords } from './donorWords';
 import { lossCauses } from './lossCauses';
-import { readTest, settleAdvice, testsOf } from './settleAdvice';
-import { expectedAt, settling } from './settling';
+import { readTest, waterTestAdvice, testsOf } from './waterTestAdvice';
+import { expectedAt, expectedWater } from './expectedWater';
 import { uvOnDate } from './uvOnDate';
 import { waterChangeFor } from './waterChangeFor';
 
@@ -62,8 +62,8 @@ const changed = (at: string, share: number): LogEntry => ({
   dechlorinated: true,
 });
 const advice = (log: readonly LogEntry[], now = day(4), repack: typeof REPACK | null = REPACK) => {
-  const course = settling(TANK, null, repack, log, now);
-  return settleAdvice(course, log, { celsius: 25, pH: 7.2, now }, []);
+  const course = expectedWater(TANK, null, repack, log, now);
+  return waterTestAdvice(course, log, { celsius: 25, pH: 7.2, now }, []);
 };
 const said = (found: ReturnType<typeof advice>): string =>
   [found.verdict.state, found.verdict.next, ...found.todo].map((item) => formatSentence(item)).join(' ');
@@ -84,19 +84,19 @@ describe('waterChangeFor', () => {
 
 describe('settling', () => {
   it('follows the last repack, and nothing when that is long ago', () => {
-    const course = settling(TANK, null, REPACK, [], day(4));
+    const course = expectedWater(TANK, null, REPACK, [], day(4));
     expect(course.cause).toBe('repack');
     const peak = Math.max(...course.bands.ammonia.likely);
     expect(expectedAt(course, 'ammonia', day(3)).likely).toBeGreaterThan(
       1.3 * expectedAt(course, 'ammonia', day(42)).likely,
     );
     expect(peak).toBeGreaterThan(0.15e-3);
-    expect(settling(TANK, null, REPACK, [], day(80)).cause).toBe('rest');
+    expect(expectedWater(TANK, null, REPACK, [], day(80)).cause).toBe('rest');
   });
 
   it('knows of the water that was changed', () => {
-    const plain = settling(TANK, null, REPACK, [], day(4));
-    const course = settling(TANK, null, REPACK, [changed(day(2), 0.5)], day(4));
+    const plain = expectedWater(TANK, null, REPACK, [], day(4));
+    const course = expectedWater(TANK, null, REPACK, [changed(day(2), 0.5)], day(4));
     const at = (of: typeof plain): number => expectedAt(of, 'nitrite', day(2, 18)).likely;
     expect(at(course)).toBeLessThan(0.75 * at(plain));
   });
@@ -104,7 +104,7 @@ describe('settling', () => {
   // Common practice, no source: a new tank takes a month for ammonia and nearly two for nitrite.
   it('follows a new tank from a bare start', () => {
     const fresh = { at: day(0), media: { before: 0, after: 4, kept: 0, newTank: true, zeolite: NO_ZEOLITE } };
-    const course = settling(TANK, null, fresh, [], day(50));
+    const course = expectedWater(TANK, null, fresh, [], day(50));
     expect(course.cause).toBe('repack');
     expect(expectedAt(course, 'nitrite', day(45)).likely).toBeGreaterThan(1e-3);
     expect(expectedAt(course, 'nitrite', day(69)).likely).toBeLessThan(0.25e-3);
@@ -117,7 +117,7 @@ describe('settling', () => {
       pieces: [{ key: 'a', name: 'Stone', surface: 3, newSurface: 3, whole: false, zeolite: null }],
       stages: [{ day: 2, parts: [{ key: 'a', share: 1 }], doneOn: null }],
     };
-    const course = settling(TANK, swap, REPACK, [], day(4));
+    const course = expectedWater(TANK, swap, REPACK, [], day(4));
     expect(course.cause).toBe('swap');
     expect(expectedAt(course, 'ammonia', day(4)).likely).toBeGreaterThan(
       expectedAt(course, 'ammonia', day(0)).likely,
@@ -125,14 +125,14 @@ describe('settling', () => {
   });
 });
 
-describe('settleAdvice', () => {
+describe('waterTestAdvice', () => {
   it('asks for a test when media was changed and none was made', () => {
     expect(said(advice([]))).toMatch(/No test since you changed media/);
     expect(said(advice([], day(4), null))).toMatch(/No media was changed recently/);
   });
 
   it('is content with readings as expected, and asks for the next in three days', () => {
-    const course = settling(TANK, null, REPACK, [], day(4));
+    const course = expectedWater(TANK, null, REPACK, [], day(4));
     const likely = (key: 'ammonia' | 'nitrite') => expectedAt(course, key, day(4)).likely;
     const small = {
       ammonia: Math.min(0.2e-3, likely('ammonia')),
@@ -175,7 +175,7 @@ describe('settleAdvice', () => {
 
   it('asks again tomorrow where more is read than expected', () => {
     const calm = { at: day(0), media: { before: 4, after: 4, kept: 1, newTank: false, zeolite: NO_ZEOLITE } };
-    const course = settling(TANK, null, calm, [], day(4));
+    const course = expectedWater(TANK, null, calm, [], day(4));
     const [value] = readTest(test(day(4), 0.24e-3, null), course);
     expect(value?.departs).toBe('higher');
     const found = advice([test(day(4), 0.24e-3, null)], day(4), calm);
@@ -189,10 +189,10 @@ describe('settleAdvice', () => {
       at: day(0),
       media: { before: 4, after: 4, kept: 0.75, newTank: false, zeolite: NO_ZEOLITE },
     };
-    expect(settling(TANK, null, squeezed, [], day(4)).cause).toBe('rest');
+    expect(expectedWater(TANK, null, squeezed, [], day(4)).cause).toBe('rest');
     expect(said(advice([], day(4), squeezed))).toMatch(/^No media was changed recently/);
     const lost = { ...squeezed, media: { ...squeezed.media, kept: 0.4 } };
-    expect(settling(TANK, null, lost, [], day(4)).cause).toBe('repack');
+    expect(expectedWater(TANK, null, lost, [], day(4)).cause).toBe('repack');
     expect(said(advice([], day(4), lost))).toMatch(/Test ammonia and nitrite today/);
   });
 

@@ -1,6 +1,6 @@
 import type { UncertainTank, WaterBands } from '../biology/courseRange';
 import { SAMPLES, type CycleEvent } from '../biology/cycle';
-import { settleDays, settleRange, type Repacked } from '../biology/settleCourse';
+import { repackCourseDays, repackRange, type Repacked } from '../biology/repackCourse';
 import { swapDays } from '../biology/swapCourse';
 import { swapRange } from '../biology/swapRange';
 import type { Swap } from '../filter/swap';
@@ -9,7 +9,7 @@ import { withoutPieces } from '../report/swapPieces';
 import { DAY_MS, daysBetween } from '../units/daysBetween';
 
 /** What a tank settles in from, and when that began; `rest`: nothing is under way. */
-export interface Settling {
+export interface ExpectedWater {
   readonly cause: 'swap' | 'repack' | 'rest';
   /** ISO moment of day 0. */
   readonly from: string;
@@ -59,13 +59,13 @@ const undisturbed = ({ staying, zeolite }: UncertainTank): Repacked => ({
  *
  * @param now ISO moment
  */
-export function settling(
+export function expectedWater(
   tank: UncertainTank,
   swap: Swap | null,
   repack: LastRepack | null,
   log: readonly LogEntry[],
   now: string,
-): Settling {
+): ExpectedWater {
   if (swap !== null && swap.begunOn !== null) {
     const from = `${swap.begunOn}T00:00:00Z`;
     const days = swapDays(swap.stages);
@@ -74,22 +74,22 @@ export function settling(
     return { cause: 'swap', from, days, bands };
   }
   const recent =
-    repack !== null && isFelt(repack.media) && daysBetween(repack.at, now) <= settleDays(repack.media)
+    repack !== null && isFelt(repack.media) && daysBetween(repack.at, now) <= repackCourseDays(repack.media)
       ? repack
       : null;
-  const days = settleDays(recent?.media ?? null);
+  const days = repackCourseDays(recent?.media ?? null);
   const from = recent?.at ?? new Date(Date.parse(now) - (days / 2) * DAY_MS).toISOString();
   const media = recent?.media ?? undisturbed(tank);
   return {
     cause: recent === null ? 'rest' : 'repack',
     from,
     days,
-    bands: settleRange(tank, media, changesSince(log, from, days), days),
+    bands: repackRange(tank, media, changesSince(log, from, days), days),
   };
 }
 
 /** What was expected at a moment, kg N/m³; the ends of the course hold before and after it. */
-export function expectedAt({ bands, from }: Settling, key: keyof WaterBands, at: string) {
+export function expectedAt({ bands, from }: ExpectedWater, key: keyof WaterBands, at: string) {
   const band = bands[key];
   const sample = Math.min(band.likely.length - 1, Math.max(0, Math.round(daysBetween(from, at) * SAMPLES)));
   return { low: band.low[sample]!, likely: band.likely[sample]!, high: band.high[sample]! };

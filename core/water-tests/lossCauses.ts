@@ -1,4 +1,4 @@
-import type { Repacked } from '../biology/settleCourse';
+import type { Repacked } from '../biology/repackCourse';
 import { filmSurvival } from '../job/outOfFlowClock';
 import type { Layer } from '../layers/layer';
 import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';

@@ -3,7 +3,7 @@ import type { FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
 import { usableDepth } from '../filter/usableDepth';
 import { plainLayer } from '../layers/plainLayer';
-import { isOpen, freeDepthByChamber } from './room';
+import { isOpen, freeDepthByChamber } from './freeDepthByChamber';
 
 const filterOf = (kind: FilterKind) => presetFilter(kind, { id: 'f', tankId: 't' }, 'Test');
 const canister = filterOf('canister-down-flow');

@@ -7,7 +7,7 @@ import { lowerFirst } from '../units/firstLetter';
 import { sentence, type Sentence } from '../units/sentence';
 import { DAY } from '../units/time';
 import { ammoniaShare } from '../water/ammoniaShare';
-import { expectedAt, type Settling } from './settling';
+import { expectedAt, type ExpectedWater } from './expectedWater';
 import { waterChangeFor, type WaterChange } from './waterChangeFor';
 
 /** How far a usual test kit may be off, kg N/m³ and as a share (calibrated: half a step of a colour card). */
@@ -28,7 +28,7 @@ export interface ReadValue {
 }
 
 /** What to do now, and why. */
-export interface SettleAdvice {
+export interface WaterTestAdvice {
   readonly verdict: Verdict;
   /** What to do, in order. */
   readonly todo: readonly Sentence[];
@@ -52,7 +52,7 @@ const NAMES = { ammonia: 'Ammonia', nitrite: 'Nitrite' } as const;
 const conc = (si: number) => ({ kind: 'concentration', si }) as const;
 
 /** How the values of a test stand to what was expected then. */
-export function readTest(test: TestEntry, settling: Settling): readonly ReadValue[] {
+export function readTest(test: TestEntry, settling: ExpectedWater): readonly ReadValue[] {
   return (['ammonia', 'nitrite'] as const).flatMap((key) => {
     const value = test[key];
     if (value === null) return [];
@@ -71,12 +71,12 @@ export function readTest(test: TestEntry, settling: Settling): readonly ReadValu
  * @param pH of the tank; the test’s own comes first; null: not known
  * @param causes what in the record of the repack may have done it, likeliest first
  */
-export function settleAdvice(
-  settling: Settling,
+export function waterTestAdvice(
+  settling: ExpectedWater,
   log: readonly LogEntry[],
   { celsius, pH, now }: { readonly celsius: number; readonly pH: number | null; readonly now: string },
   causes: readonly Sentence[],
-): SettleAdvice {
+): WaterTestAdvice {
   const tests = testsOf(log, now);
   const last = tests.at(-1);
   const busy = settling.cause !== 'rest';
@@ -160,7 +160,7 @@ export function settleAdvice(
   };
 }
 
-function untested(busy: boolean): SettleAdvice {
+function untested(busy: boolean): WaterTestAdvice {
   return {
     verdict: {
       level: busy ? 'check' : 'works',

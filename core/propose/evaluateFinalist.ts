@@ -19,7 +19,7 @@ import { judgePack } from './judgePack';
 import type { ProposeInput } from './proposeInput';
 import { isSheet } from './isSheet';
 import { openedAnyway } from './openedAnyway';
-import { lossesOf, type Figures } from './wishes';
+import { lossesOf, type Figures } from './objectives';
 
 /** A pack worked out to the end: its figures by a forecast and a year of visits, its findings, what is cut and bought. */
 export interface Finalist {

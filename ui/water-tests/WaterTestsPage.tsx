@@ -11,18 +11,18 @@ import { filmSurvival, secondsOutOfFlow } from '@/core/job/outOfFlowClock';
 import type { Layer } from '@/core/layers/layer';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import { repackedMedia, tankBiology } from '@/core/report/tankBiology';
-import { cloudyCause } from '@/core/settle/cloudyCause';
-import { donorWords } from '@/core/settle/donorWords';
-import { lossCauses } from '@/core/settle/lossCauses';
-import { settleAdvice, testsOf } from '@/core/settle/settleAdvice';
-import { settling, type LastRepack, type Settling } from '@/core/settle/settling';
-import { uvOnDate } from '@/core/settle/uvOnDate';
+import { cloudyCause } from '@/core/water-tests/cloudyCause';
+import { donorWords } from '@/core/water-tests/donorWords';
+import { lossCauses } from '@/core/water-tests/lossCauses';
+import { waterTestAdvice, testsOf } from '@/core/water-tests/waterTestAdvice';
+import { expectedWater, type LastRepack, type ExpectedWater } from '@/core/water-tests/expectedWater';
+import { uvOnDate } from '@/core/water-tests/uvOnDate';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/UnitsProvider';
 import { VerdictBanner } from '../frame/VerdictBanner';
 import { PageLayout } from '../frame/PageLayout';
 import { stageLinks } from '../frame/stageLinks';
-import { LEFT, RIGHT, WaterLane } from '../swap/WaterLane';
+import { LEFT_PX, RIGHT_PX, WaterLane } from '../swap/WaterLane';
 import { EntryTable } from './EntryTable';
 import { EventForms } from './EventForms';
 import { TestForm } from './TestForm';
@@ -46,7 +46,7 @@ interface Props {
   readonly now: string;
 }
 
-const CAUSES: Readonly<Record<Settling['cause'], string>> = {
+const CAUSES: Readonly<Record<ExpectedWater['cause'], string>> = {
   swap: 'Since the swap began',
   repack: 'Since the last repack',
   rest: 'No recent changes',
@@ -86,7 +86,7 @@ export function WaterTestsPage({
     return { at: repack.job.finishedAt, media };
   }, [repack, tank, filter, around, outOfFlow]);
   const course = useMemo(
-    () => (biology === null ? null : settling(biology, filter.swap, last, all, loaded)),
+    () => (biology === null ? null : expectedWater(biology, filter.swap, last, all, loaded)),
     [biology, filter.swap, last, all, loaded],
   );
   const causes =
@@ -97,7 +97,7 @@ export function WaterTestsPage({
   const advice =
     course === null
       ? null
-      : settleAdvice(course, all, { celsius: tank.temperature, pH: tank.pH, now }, [
+      : waterTestAdvice(course, all, { celsius: tank.temperature, pH: tank.pH, now }, [
           ...causes,
           ...(donor === null ? [] : [donor]),
         ]);
@@ -201,11 +201,11 @@ const NO_FOOD = {
 } as const;
 
 /** What the water was expected to do and what was read, by day. */
-function Lanes({ course, log, now }: { course: Settling; log: readonly LogEntry[]; now: string }) {
+function Lanes({ course, log, now }: { course: ExpectedWater; log: readonly LogEntry[]; now: string }) {
   const words = useWords();
   const [room, width] = useWidth<HTMLDivElement>(760);
   const { days, from, bands, cause } = course;
-  const x = scaleLinear([0, days], [LEFT, width - RIGHT]);
+  const x = scaleLinear([0, days], [LEFT_PX, width - RIGHT_PX]);
   const dayOf = (at: string): number => daysBetween(from, at);
   const within = (at: string): boolean => dayOf(at) >= 0 && dayOf(at) <= days;
   const changes = log.filter((entry) => entry.kind === 'water change' && within(entry.at));

@@ -1,6 +1,6 @@
 import { HORIZON } from '@/core/pack/visitLimits';
 import { MAX_CLOSED_DAYS } from '@/core/propose/openedAnyway';
-import type { Figures, Objective } from '@/core/propose/wishes';
+import type { Figures, Objective } from '@/core/propose/objectives';
 import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Words } from '../fields/wordsFor';
 import { DAYS_IN } from '@/core/report/serviceSpan';

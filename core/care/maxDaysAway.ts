@@ -1,2 +1,2 @@
 /** Longest time away that is planned for, days. */
-export const MAX_AWAY = 120;
+export const MAX_DAYS_AWAY = 120;
