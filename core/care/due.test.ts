@@ -74,6 +74,12 @@ describe('dueList', () => {
     expect(find(listed(65), 'visit')).toMatchObject({ inDays: -5 });
   });
 
+  it('says what will be so before its day, and what probably is from then on', () => {
+    const why = (day: number): string => formatSentence(find(listed(day), 'visit')!.why);
+    expect(why(20)).toContain('will be');
+    expect(why(50)).toContain('probably');
+  });
+
   it('does the visit with a water change that falls near, and says so', () => {
     // Weekly by habit, last on day 35: the next on day 42, two days after the visit.
     const all = listed(36, { log: [repacked, water(35)] });

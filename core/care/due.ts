@@ -206,11 +206,21 @@ const WORDS_BY_REASON: Readonly<Record<OutlookForecast['visits'][number]['why'],
   biological: 'Silt is clogging the biological media. Clean nothing else that day.',
   look: 'Nothing needs it yet, but a forecast can be wrong.',
 };
-const WHY_SERVICE: Readonly<Record<OutlookForecast['by'], string>> = {
-  through: 'The flow will be down to its limit.',
-  headroom: 'The water in front of the pack will be close to the rim.',
-  kept: 'The mechanical layers will be full and let dirt through.',
-  sponge: 'The sponge is brown.',
+/** Why a service falls: still to come, and once its day has come. */
+const WHY_SERVICE: Readonly<Record<OutlookForecast['by'], Readonly<Record<'coming' | 'due', string>>>> = {
+  through: {
+    coming: 'The flow will be down to its limit.',
+    due: 'The flow is probably down to its limit.',
+  },
+  headroom: {
+    coming: 'The water in front of the pack will be close to the rim.',
+    due: 'The water in front of the pack is probably close to the rim.',
+  },
+  kept: {
+    coming: 'The mechanical layers will be full and let dirt through.',
+    due: 'The mechanical layers are probably full and let dirt through.',
+  },
+  sponge: { coming: 'The sponge will be brown.', due: 'The sponge is probably brown.' },
 };
 
 /** The next time that hands go into the filter. */
@@ -244,7 +254,7 @@ function nextVisit({ filter, layers, outlook, now }: DueInput, water: Wanted | n
       visit.why === 'look'
         ? sentence`Look into the filter${works.length === 0 ? '' : `: ${joined(works)}`}.`
         : sentence`${upperFirst(joined(works))}.`,
-    why: sentence`${visit.why === 'flow' ? WHY_SERVICE[ahead.by] : WORDS_BY_REASON[visit.why]}`,
+    why: sentence`${visit.why === 'flow' ? WHY_SERVICE[ahead.by][inDays > 0 ? 'coming' : 'due'] : WORDS_BY_REASON[visit.why]}`,
     minutes: visit.minutes,
     bring: [
       ...(rinses ? ['old tank water'] : []),

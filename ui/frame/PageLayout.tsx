@@ -23,7 +23,7 @@ export interface FrameLink {
 
 interface Props {
   readonly title: ReactNode;
-  readonly subtitle: ReactNode;
+  readonly subtitle?: ReactNode;
   readonly links: readonly FrameLink[];
   readonly linksLabel: string;
   readonly shortcuts?: readonly Shortcut[];
@@ -74,7 +74,7 @@ export function PageLayout({
       >
         <div className={styles.name}>
           <h1 className="title">{title}</h1>
-          <span className="caption">{subtitle}</span>
+          {subtitle === undefined ? null : <span className="caption">{subtitle}</span>}
         </div>
         <nav ref={nav} aria-label={linksLabel} className={styles.links}>
           {links.map((link) =>

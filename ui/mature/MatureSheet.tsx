@@ -90,8 +90,7 @@ export function MatureSheet({ page, now }: Props) {
             />
             {receiver?.atOnce == null ? null : (
               <p>
-                Enough bacteria now for today’s food in {receiver.tank}:{' '}
-                {times(receiver.atOnce, words.number)}.
+                The bacteria in {receiver.tank} are enough for {timesFood(receiver.atOnce, words.number)} now.
               </p>
             )}
             {gifts.length === 0 ? (
@@ -135,9 +134,9 @@ const named = (tanks: readonly GivingTank[]): string[] => [
   ...(tanks.length > MAX_NAMED ? [`${tanks.length - MAX_NAMED} more tanks`] : []),
 ];
 
-/** "1.6× (likely range 1.1× to 1.9×)" */
-const times = ({ low, likely, high }: Range, number: (value: number, digits: number) => string): string =>
-  `${number(likely, 1)}× (likely range ${number(low, 1)}× to ${number(high, 1)}×)`;
+/** “1.6 times today’s food (likely range 1.1 to 1.9)” */
+const timesFood = ({ low, likely, high }: Range, number: (value: number, digits: number) => string): string =>
+  `${number(likely, 1)} times today’s food (likely range ${number(low, 1)} to ${number(high, 1)})`;
 
 function GiftRow({ gift, to }: { readonly gift: Donation; readonly to: GivingTank | null }) {
   const words = useWords();
@@ -163,8 +162,8 @@ function GiftRow({ gift, to }: { readonly gift: Donation; readonly to: GivingTan
       <span>
         {covers === null
           ? 'Enter the daily food of the tank to see how much this is enough for.'
-          : `Enough straight away for today’s food in ${to?.tank ?? ''}: ${times(covers, words.number)}.`}{' '}
-        What stays in {from.tank} is enough for {words.number(leaves, 1)}× its own food or more.
+          : `Straight away this is enough for ${timesFood(covers, words.number)} in ${to?.tank ?? ''}.`}{' '}
+        What stays in {from.tank} is enough for {words.number(leaves, 1)} times its own food or more.
       </span>
     </li>
   );

@@ -309,7 +309,7 @@ function leadSaid(words: Words, found: Proposals, { proposals, plan }: Answers, 
   if (winner === undefined) return plan === null ? '' : PLAN_WORDS[plan];
   const { better } = betterIn(winner.pack.figures, mine);
   const fed = winner.pack.figures.service !== null;
-  return `Proposal ${LETTERS[index]} is better than your plan in ${joined(better.filter((wish) => wish !== 'change').map((wish) => objectiveName(wish, fed).toLowerCase()))}. It is worse in nothing except the work of changing.`;
+  return `Proposal ${LETTERS[index]} is better than your plan in ${joined(better.filter((wish) => wish !== 'change').map((wish) => objectiveName(wish, fed).toLowerCase()))}. The only thing it costs is the work of changing.`;
 }
 
 /** How the plan stands, where it is not beaten by one of the proposals. */

@@ -50,7 +50,6 @@ export function ShelfSheet({ shelf }: { shelf: Stored<Shelf> }) {
     <PageLayout
       page="Shelf"
       title="Shelf"
-      subtitle="media and spares you have, for all filters"
       links={mainLinks('/shelf')}
       linksLabel="Main"
       shortcuts={[...undoShortcuts(editing.undo, editing.redo), ...FIELD_KEYS]}

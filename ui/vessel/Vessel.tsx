@@ -268,7 +268,7 @@ function Levels({
       {level === null ? null : (
         <>
           <path d={`M${origin - 6} ${y(level.lip)} H${right}`} stroke="var(--river)" strokeWidth={1.5} />
-          <text x={origin - 22} y={y(level.lip) + 4} className={styles.level}>
+          <text x={origin + 5} y={y(level.lip) + 13} className={styles.level}>
             outflow lip
           </text>
           {water === null || basket === undefined ? null : (
