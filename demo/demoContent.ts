@@ -3,7 +3,7 @@ import { millisecondsInDay, millisecondsInHour } from 'date-fns/constants';
 import { forecast } from '@/core/dirt/forecast';
 import { UNPREPARED } from '@/core/job/unprepared';
 import type { Job } from '@/core/job/job';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { isBiologicalOnly } from '@/core/layers/layerRole';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';

@@ -143,7 +143,7 @@ test('air-driven filters and water changes are entered under Measure and counted
   await page.getByLabel('Water changed').fill('50');
   await expectSaved(page);
   await page.reload();
-  await expect(page.getByText('1, 0.50 L of media in all')).toBeVisible();
+  await expect(page.getByText('1 filter, 0.50 L of media in all')).toBeVisible();
   await expect(page.getByText('50 % every 7 days')).toBeVisible();
 });
 

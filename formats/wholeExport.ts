@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { IdSchema, MomentSchema } from '@/core/document/fields';
-import { PhotoSchema } from '@/core/job/photo';
+import { PhotoSchema } from '@/core/log/photo';
 import { DOCUMENT_SCHEMAS } from './documents/documentKinds';
 import { SCHEMA_VERSION, type DocumentKind } from './documents/kinds';
 

@@ -1,7 +1,7 @@
 // Makes a database of a large fish room, to see how the app bears it: `npx tsx scripts/manyFilters.ts FILE [filters] [entries]`.
 import { rmSync } from 'node:fs';
 import { demoContent } from '@/demo/demoContent';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { insertFilterContent } from '@/store/filterFiles';
 import { openDatabase } from '@/store/openDatabase';
 

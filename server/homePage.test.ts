@@ -1,9 +1,9 @@
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { NO_OUTLOOK } from '@/store/outlooks';
 import { formatSentence } from '@/core/units/sentence';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { demoContent } from '@/demo/demoContent';
-import type { Outlook } from '@/core/care/outlook';
+import type { Outlook } from '@/core/outlook/outlook';
 import { DEMO_SHELF } from '@/demo/demoShelf';
 import { EMPTY_SHELF } from '@/core/shelf/shelf';
 import { insertFilterContent } from '@/store/filterFiles';

@@ -1,7 +1,7 @@
 import { findingIdentity } from '@/core/findings/findingIdentity';
 import { dueList, visitKey, type Due } from '@/core/care/due';
-import { outlookVerdict } from '@/core/care/outlookVerdict';
-import { isOfTank } from '@/core/care/isOfTank';
+import { outlookVerdict } from '@/core/outlook/outlookVerdict';
+import { isOfTank } from '@/core/log/isOfTank';
 import { waterLost } from '@/core/care/waterLost';
 import { describeWaterLoss } from '@/core/care/describeWaterLoss';
 import type { FilterKind } from '@/core/filter/filterKind';
@@ -10,7 +10,7 @@ import type { FindingLevel } from '@/core/findings/finding';
 import { cleanFlow } from '@/core/hydraulics/cleanFlowFit';
 import { isOut } from '@/core/job/isOut';
 import type { Job } from '@/core/job/job';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import type { JobStage } from '@/core/job/stage';
 import type { Layer } from '@/core/layers/layer';
 import { rememberedFacts } from './rememberedFacts';

@@ -1,9 +1,9 @@
-import { isOfTank } from '@/core/care/isOfTank';
+import { isOfTank } from '@/core/log/isOfTank';
 import type { Filter } from '@/core/filter/filter';
 import { operatingPoint } from '@/core/hydraulics/operatingPoint';
 import type { Job } from '@/core/job/job';
-import type { LogEntry } from '@/core/job/logEntry';
-import type { Photo } from '@/core/job/photo';
+import type { LogEntry } from '@/core/log/logEntry';
+import type { Photo } from '@/core/log/photo';
 import { placeLayers } from '@/core/layers/placeLayers';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';

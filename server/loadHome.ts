@@ -1,4 +1,4 @@
-import { isOfTank } from '@/core/care/isOfTank';
+import { isOfTank } from '@/core/log/isOfTank';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';

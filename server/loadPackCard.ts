@@ -1,9 +1,9 @@
 import { datedVisits } from '@/core/care/datedVisits';
-import { whyNoForecast } from '@/core/care/whyNoForecast';
+import { whyNoForecast } from '@/core/outlook/whyNoForecast';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
-import { packCard, type PackCard } from '@/core/care/packCard';
-import { cardInput } from '@/core/care/cardInput';
+import { packCard, type PackCard } from '@/core/card/packCard';
+import { cardInput } from '@/core/card/cardInput';
 import { NotFoundError } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';
 import { outlooks } from '@/store/outlooks';

@@ -1,5 +1,5 @@
-import type { LogEntry } from '@/core/job/logEntry';
-import type { Photo } from '@/core/job/photo';
+import type { LogEntry } from '@/core/log/logEntry';
+import type { Photo } from '@/core/log/photo';
 import { log, type LogQuery } from '@/store/log';
 import type { Db } from '@/store/openDatabase';
 import { photos } from '@/store/photos';

@@ -5,7 +5,7 @@ import {
   type GivingTank,
   type MediaHome,
   type TankMedia,
-} from '@/core/care/matureMedia';
+} from '@/core/mature/matureMedia';
 import { isOut } from '@/core/job/isOut';
 import { DAY_MS } from '@/core/units/daysBetween';
 import { log } from '@/store/log';

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { Outlook } from '@/core/care/outlook';
+import type { Outlook } from '@/core/outlook/outlook';
 import { demoContent } from '@/demo/demoContent';
 import { insertFilterContent } from '@/store/filterFiles';
 import { openDatabase, type Db } from '@/store/openDatabase';

@@ -1,9 +1,9 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
-import type { OutlookInput } from '@/core/care/workOutOutlook';
+import type { OutlookInput } from '@/core/outlook/workOutOutlook';
 import { logSegments, type RepackRecord } from '@/core/learn/logSegments';
 import { serviceVisits, wholeDays } from '@/core/learn/serviceVisits';
 import type { Filter } from '@/core/filter/filter';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import type { Job } from '@/core/job/job';
 import { filters } from '@/store/filters';
 import { jobs } from '@/store/jobs';

@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { LONGEST_SIDE, MAX_PHOTO_BYTES } from '@/core/job/photo';
+import { LONGEST_SIDE, MAX_PHOTO_BYTES } from '@/core/log/photo';
 import { InvalidError } from '@/store/errors';
 import type { Picture } from '@/store/photos';
 

@@ -1,6 +1,6 @@
 import { MAX_MARKS } from '@/core/care/waterLost';
 import { IdSchema } from '@/core/document/fields';
-import { LogEntrySchema, type LogEntry } from '@/core/job/logEntry';
+import { LogEntrySchema, type LogEntry } from '@/core/log/logEntry';
 import { SCHEMA_VERSION } from '@/formats/documents/kinds';
 import { MAX_LOG_ENTRIES } from '@/formats/fileLimits';
 import { valid } from './documentTable';

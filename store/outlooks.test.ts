@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { Outlook } from '@/core/care/outlook';
+import type { Outlook } from '@/core/outlook/outlook';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { demoContent } from '@/demo/demoContent';
 import { InvalidError, NotFoundError } from './errors';

@@ -1,5 +1,5 @@
-import { MODEL_VERSION } from '@/core/care/modelVersion';
-import { OutlookSchema, type Outlook } from '@/core/care/outlook';
+import { MODEL_VERSION } from '@/core/outlook/modelVersion';
+import { OutlookSchema, type Outlook } from '@/core/outlook/outlook';
 import { valid } from './documentTable';
 import { NotFoundError } from './errors';
 import type { Db } from './openDatabase';

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { IdSchema } from '@/core/document/fields';
-import { MAX_ENTRY_PHOTOS, MAX_LOG_PHOTOS, MAX_PHOTOS, PhotoSchema, type Photo } from '@/core/job/photo';
+import { MAX_ENTRY_PHOTOS, MAX_LOG_PHOTOS, MAX_PHOTOS, PhotoSchema, type Photo } from '@/core/log/photo';
 import { valid } from './documentTable';
 import { InvalidError, NotFoundError } from './errors';
 import { jobs } from './jobs';

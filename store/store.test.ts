@@ -1,7 +1,7 @@
 import { UNPREPARED } from '@/core/job/unprepared';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
-import { MAX_ENTRY_PHOTOS, MAX_PHOTOS } from '@/core/job/photo';
+import { MAX_ENTRY_PHOTOS, MAX_PHOTOS } from '@/core/log/photo';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { newTank } from '@/core/tank/newTank';
 import { demoContent } from '@/demo/demoContent';

@@ -1,5 +1,5 @@
 import { expose, transfer } from 'comlink';
-import { pairedOutlooks, type Paired } from '@/core/care/pairedOutlooks';
+import { pairedOutlooks, type Paired } from '@/core/outlook/pairedOutlooks';
 import { earlyPercentileRun, ensembleRun, ensembleRuns } from '@/core/dirt/ensemble';
 import type { EnsembleRun } from '@/core/dirt/ensembleRange';
 import { forecast, type Forecast } from '@/core/dirt/forecast';

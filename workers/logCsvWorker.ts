@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { decodeText, type Decoded } from '@/formats/logCsv/decodeText';
 import { guessMapping, type Mapping } from '@/formats/logCsv/guessMapping';
 import { readLogTable, type LogRead } from '@/formats/logCsv/readLogTable';

@@ -1,5 +1,5 @@
 import { afterAll, describe, expect, it } from 'vitest';
-import { workOutOutlook, type OutlookInput } from '@/core/care/workOutOutlook';
+import { workOutOutlook, type OutlookInput } from '@/core/outlook/workOutOutlook';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { newTank } from '@/core/tank/newTank';

@@ -2,8 +2,8 @@ import os from 'node:os';
 import path from 'node:path';
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
-import type { Outlook } from '@/core/care/outlook';
-import type { OutlookInput } from '@/core/care/workOutOutlook';
+import type { Outlook } from '@/core/outlook/outlook';
+import type { OutlookInput } from '@/core/outlook/workOutOutlook';
 import type { OutlookTask } from './outlookThread';
 
 /** The thread’s own file, run from its source: pages are bundled, threads of the server are not. */

@@ -1,6 +1,6 @@
 import type { MessagePort } from 'node:worker_threads';
-import type { Outlook } from '@/core/care/outlook';
-import { workOutOutlook, type OutlookInput } from '@/core/care/workOutOutlook';
+import type { Outlook } from '@/core/outlook/outlook';
+import { workOutOutlook, type OutlookInput } from '@/core/outlook/workOutOutlook';
 
 /** Least share of the work between two messages, so that telling costs nothing. */
 const MIN_TOLD_STEP = 0.02;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { sentence } from '../units/sentence';
 import { awayPlan, backOn, isOver } from './awayPlan';
 import { visitKey, type Due } from './due';
-import type { Outlook, OutlookForecast } from './outlook';
+import type { Outlook, OutlookForecast } from '../outlook/outlook';
 
 const NO_COURSE = { likely: [], low: [], high: [] };
 

@@ -1,6 +1,6 @@
 import { DAY_MS, daysBetween } from '../units/daysBetween';
 import { visitKey, type Due } from './due';
-import type { Outlook } from './outlook';
+import type { Outlook } from '../outlook/outlook';
 
 /**
  * Whether a filter, once what is due before is done, holds until somebody is back: even by the early end of its range;

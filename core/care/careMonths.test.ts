@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import { plainLayer } from '../layers/plainLayer';
 import { presetFilter } from '../filter/presetFilter';
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from '../log/logEntry';
 import { EMPTY_SHELF } from '../shelf/shelf';
 import { careMonths, type CareMonthsInput } from './careMonths';
 

@@ -1,7 +1,7 @@
 import type { Filter } from '../filter/filter';
 import { jugFlow } from '../hydraulics/jugFlow';
-import { AIR_WORK, PART_WORKS } from '../job/looks';
-import type { LogEntry } from '../job/logEntry';
+import { AIR_WORK, PART_WORKS } from '../log/serviceWorks';
+import type { LogEntry } from '../log/logEntry';
 import type { Layer } from '../layers/layer';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
@@ -9,7 +9,7 @@ import { costOnce, electricityPerYear } from '../prepare/costs';
 import { PER_WORK, visitBurden } from '../service/visitBurden';
 import type { Shelf } from '../shelf/shelf';
 import { DAY_MS } from '../units/daysBetween';
-import type { OutlookForecast } from './outlook';
+import type { OutlookForecast } from '../outlook/outlook';
 
 /** What hands and money a month took, or is likely to take. */
 export interface Burden {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from '../log/logEntry';
 import { datedVisits } from './datedVisits';
 import { dueList, visitKey, type DueInput } from './due';
 

@@ -1,6 +1,6 @@
 import { dateAfter, daysUntil } from '../units/daysUntil';
 import { dueList, visitKey, type DueInput } from './due';
-import type { OutlookForecast } from './outlook';
+import type { OutlookForecast } from '../outlook/outlook';
 
 /** A visit that is planned ahead, by the calendar. */
 export interface DatedVisit {

@@ -3,11 +3,11 @@ import { WATERS } from '@/demo/waters';
 import { addIntakeSponge } from '../filter/addIntakeSponge';
 import { intakeSponge } from '../filter/intakeSponge';
 import { plainLayer } from '../layers/plainLayer';
-import { isOfTank } from './isOfTank';
-import type { LogEntry } from '../job/logEntry';
+import { isOfTank } from '../log/isOfTank';
+import type { LogEntry } from '../log/logEntry';
 import { formatSentence } from '../units/sentence';
 import { dueList, dedupeTankItems, type Due, type DueInput } from './due';
-import type { OutlookForecast } from './outlook';
+import type { OutlookForecast } from '../outlook/outlook';
 
 const NO_COURSE = { likely: [], low: [], high: [] };
 

@@ -1,7 +1,7 @@
 import type { Filter } from '../filter/filter';
 import { intakeSponge } from '../filter/intakeSponge';
-import type { LogEntry } from '../job/logEntry';
-import { AIR_WORK, type ServiceWork } from '../job/looks';
+import type { LogEntry } from '../log/logEntry';
+import { AIR_WORK, type ServiceWork } from '../log/serviceWorks';
 import { mediumOf } from '../layers/mediumOf';
 import type { Layer } from '../layers/layer';
 import type { Work } from '../pack/visit';
@@ -19,10 +19,10 @@ import { daysBetween } from '../units/daysBetween';
 import { dateAfter, daysUntil } from '../units/daysUntil';
 import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
-import type { Outlook, OutlookForecast } from './outlook';
-import { outlookVerdict } from './outlookVerdict';
+import type { Outlook, OutlookForecast } from '../outlook/outlook';
+import { outlookVerdict } from '../outlook/outlookVerdict';
 import { snoozedIn, type Snoozed } from './snoozedIn';
-import { AIR_ITEM, WATER_ITEM } from './isOfTank';
+import { AIR_ITEM, WATER_ITEM } from '../log/isOfTank';
 import { DAY } from '../units/time';
 
 /** Something that a filter or its tank wants on a day. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { LogEntry } from '../job/logEntry';
-import { QUICK_CHECKS } from '../job/looks';
+import type { LogEntry } from '../log/logEntry';
+import { QUICK_CHECKS } from '../log/serviceWorks';
 import { quickCheckAdvice } from './quickCheckAdvice';
 
 const NOW = '2026-11-27T10:00:00.000Z';

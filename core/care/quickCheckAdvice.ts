@@ -1,6 +1,6 @@
-import type { LogEntry } from '../job/logEntry';
-import type { Look } from '../job/looks';
-import type { Symptom } from '../job/symptom';
+import type { LogEntry } from '../log/logEntry';
+import type { Look } from '../log/serviceWorks';
+import type { Symptom } from '../log/symptom';
 import { daysBetween } from '../units/daysBetween';
 
 /** What a quick look says: one sentence, and the fault to look for, if any. */

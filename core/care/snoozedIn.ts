@@ -1,4 +1,4 @@
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from '../log/logEntry';
 
 /** Something due that the keeper put off. */
 export interface Snoozed {

@@ -9,7 +9,7 @@ import { upperFirst } from '../units/firstLetter';
 import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
 import type { Due } from './due';
-import type { OutlookForecast } from './outlook';
+import type { OutlookForecast } from '../outlook/outlook';
 
 /** A filter with what it will take from the shelf. */
 export interface StockFilter {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from '../log/logEntry';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { seededNormal } from '../units/seededNormal';

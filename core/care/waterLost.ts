@@ -1,4 +1,4 @@
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from '../log/logEntry';
 import { USUAL_ROOM } from '../practice/usualRoom';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';

@@ -4,7 +4,7 @@ import { presetFilter } from '../filter/presetFilter';
 import { seededRandom } from '../units/seededRandom';
 import { faultState, MIN_LIKELIHOOD, likelihoods, pairLikelihoods, type Answer } from './faultFinder';
 import { faultTable, openingMinutes, symptomsOf } from './faultTables';
-import type { Symptom } from '../job/symptom';
+import type { Symptom } from '../log/symptom';
 import type { Check, FaultContext, FaultTable } from './faultTable';
 
 const contextOf = (

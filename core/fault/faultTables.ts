@@ -1,6 +1,6 @@
 import { isCanister, isHangOnBack } from '../filter/kindFamily';
-import { shortCaution, type CautionId } from '../job/cautions';
-import type { Symptom } from '../job/symptom';
+import { shortCaution, type CautionId } from '../cautions/cautions';
+import type { Symptom } from '../log/symptom';
 import type { Cause, Check, FaultContext, FaultTable } from './faultTable';
 
 /*

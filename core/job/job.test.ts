@@ -5,7 +5,7 @@ import { presetFilter } from '../filter/presetFilter';
 import { plainLayer } from '../layers/plainLayer';
 import { asPacked } from './asPacked';
 import { fittedThickness, plannedMass } from './fittedThickness';
-import { LogEntrySchema } from './logEntry';
+import { LogEntrySchema } from '../log/logEntry';
 import { smallParts } from '../filter/smallParts';
 import { isPast } from './isPast';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { plainLayer } from '@/core/layers/plainLayer';
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from '../log/logEntry';
 import { logSegments, type RepackRecord } from './logSegments';
 
 const filter = { chambers: [{ id: 'tray' }], spill: null } as unknown as Parameters<typeof logSegments>[0];

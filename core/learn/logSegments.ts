@@ -1,7 +1,7 @@
 import type { Filter } from '../filter/filter';
 import { jugFlow } from '../hydraulics/jugFlow';
-import type { FlowEntry, LogEntry } from '../job/logEntry';
-import type { ServiceWork } from '../job/looks';
+import type { FlowEntry, LogEntry } from '../log/logEntry';
+import type { ServiceWork } from '../log/serviceWorks';
 import type { Layer } from '../layers/layer';
 import { unknownMedia } from '../layers/unknownMedia';
 import { LONGEST_STRETCH } from './predictStretch';

@@ -1,5 +1,5 @@
-import type { LogEntry } from '../job/logEntry';
-import type { ServiceWork } from '../job/looks';
+import type { LogEntry } from '../log/logEntry';
+import type { ServiceWork } from '../log/serviceWorks';
 import type { Visit, Work } from '../pack/visit';
 import { daysBetween } from '../units/daysBetween';
 import type { StretchVisit } from './stretch';

@@ -1,4 +1,4 @@
-import type { CautionId } from '../job/cautions';
+import type { CautionId } from '../cautions/cautions';
 import { catalogueId } from '../media/catalogueId';
 import type { Medium } from '../media/medium';
 

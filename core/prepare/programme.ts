@@ -1,4 +1,4 @@
-import { shortCaution } from '../job/cautions';
+import { shortCaution } from '../cautions/cautions';
 import type { Job } from '../job/job';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';

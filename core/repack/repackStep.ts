@@ -1,4 +1,4 @@
-import type { CautionId } from '../job/cautions';
+import type { CautionId } from '../cautions/cautions';
 import type { Filter } from '../filter/filter';
 import type { Finding } from '../findings/finding';
 import type { Layer } from '../layers/layer';

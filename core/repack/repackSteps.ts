@@ -1,7 +1,7 @@
 import type { Filter } from '../filter/filter';
 import { isHangOnBack, isCanister } from '../filter/kindFamily';
 import { operatingPoint } from '../hydraulics/operatingPoint';
-import { fullCaution } from '../job/cautions';
+import { fullCaution } from '../cautions/cautions';
 import { packingSteps, type PackingStep } from '../job/packingSteps';
 import { layerKey } from '../job/ticks';
 import { placeLayers } from '../layers/placeLayers';

@@ -5,7 +5,7 @@ import { UNPREPARED } from '../job/unprepared';
 import { plainLayer } from '../layers/plainLayer';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
-import { cardInput } from '../care/cardInput';
+import { cardInput } from '../card/cardInput';
 import { formatUvOnDate } from './formatUvOnDate';
 import { stepContext } from './stepContext';
 

@@ -1,5 +1,5 @@
 import { jugFlow, type JugFlow } from '../hydraulics/jugFlow';
-import type { FlowEntry, LogEntry } from '../job/logEntry';
+import type { FlowEntry, LogEntry } from '../log/logEntry';
 
 /** One timed flow with when and in which moment it was taken. */
 export interface FlowReading {

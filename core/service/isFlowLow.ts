@@ -1,4 +1,4 @@
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from '../log/logEntry';
 import { SERVICE_SHARE } from '../practice/serviceShare';
 import type { FlowState } from './flowState';
 

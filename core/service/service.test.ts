@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
-import type { FlowEntry, FlowMoment } from '../job/logEntry';
+import type { FlowEntry, FlowMoment } from '../log/logEntry';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import { plainLayer } from '../layers/plainLayer';

@@ -4,7 +4,7 @@ import { repackCourseDays, repackRange, type Repacked } from '../biology/repackC
 import { swapDays } from '../biology/swapCourse';
 import { swapRange } from '../biology/swapRange';
 import type { Swap } from '../filter/swap';
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from '../log/logEntry';
 import { withoutPieces } from '../report/swapPieces';
 import { DAY_MS, daysBetween } from '../units/daysBetween';
 

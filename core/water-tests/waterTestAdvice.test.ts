@@ -3,7 +3,7 @@ import type { UncertainTank } from '../biology/courseRange';
 import { SWAP_LIMITS } from '../biology/planSwap';
 import type { Swap } from '../filter/swap';
 import { presetFilter } from '../filter/presetFilter';
-import type { LogEntry, TestEntry } from '../job/logEntry';
+import type { LogEntry, TestEntry } from '../log/logEntry';
 import { plainLayer } from '../layers/plainLayer';
 import { formatSentence } from '../units/sentence';
 import { oxygenSaturation } from '../water/oxygenSaturation';

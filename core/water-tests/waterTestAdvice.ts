@@ -1,6 +1,6 @@
 import { SWAP_LIMITS } from '../biology/planSwap';
 import type { FindingLevel } from '../findings/finding';
-import type { LogEntry, TestEntry } from '../job/logEntry';
+import type { LogEntry, TestEntry } from '../log/logEntry';
 import type { Verdict } from '../report/verdict';
 import { daysBetween } from '../units/daysBetween';
 import { lowerFirst } from '../units/firstLetter';

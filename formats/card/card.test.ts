@@ -2,7 +2,7 @@ import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { packCard } from '@/core/care/packCard';
+import { packCard } from '@/core/card/packCard';
 import { cardMarkdown } from './cardMarkdown';
 import { cardPdf } from './cardPdf';
 import { cardText } from './cardText';

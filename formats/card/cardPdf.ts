@@ -1,7 +1,7 @@
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import { placeLayers } from '@/core/layers/placeLayers';
-import { chamberRect, drawnExtent, layerRects, type Rect } from '@/core/report/vesselGeometry';
+import { chamberRect, drawnExtent, layerRects, type Rect } from '@/core/drawing/vesselGeometry';
 import { newPdf, POINT } from '../newPdf';
 import { MARGIN_MM, PAPERS, type Paper } from '../templates/paper';
 import { VISITS_TITLE, type CardText } from './cardText';

@@ -1,5 +1,5 @@
-import type { NoForecast } from '@/core/care/whyNoForecast';
-import { CARD_JUG, type PackCard } from '@/core/care/packCard';
+import type { NoForecast } from '@/core/outlook/whyNoForecast';
+import { CARD_JUG, type PackCard } from '@/core/card/packCard';
 import { formatQuantity } from '@/core/units/formatQuantity';
 import { joined } from '@/core/units/joined';
 import type { UnitSystem } from '@/core/units/quantity';

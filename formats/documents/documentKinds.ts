@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { FilterSchema } from '@/core/filter/filter';
 import { JobSchema } from '@/core/job/job';
-import { LogEntrySchema } from '@/core/job/logEntry';
+import { LogEntrySchema } from '@/core/log/logEntry';
 import { PackSchema } from '@/core/pack/pack';
 import { SettingsSchema } from '@/core/settings/settings';
 import { ShelfSchema } from '@/core/shelf/shelf';

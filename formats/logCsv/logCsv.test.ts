@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { demoContent } from '@/demo/demoContent';
 import { decodeText } from './decodeText';
 import { guessMapping, type Mapping } from './guessMapping';

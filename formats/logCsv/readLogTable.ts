@@ -1,5 +1,5 @@
 import { faultLines } from '@/core/document/faultLines';
-import { LogEntrySchema, type LogEntry } from '@/core/job/logEntry';
+import { LogEntrySchema, type LogEntry } from '@/core/log/logEntry';
 import { findUnit } from '@/core/units/parseQuantity';
 import { toSi } from '@/core/units/unitTable';
 import { logField, type LogFieldKey } from './logFields';

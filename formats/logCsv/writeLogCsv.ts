@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { jugFlow } from '@/core/hydraulics/jugFlow';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { fromSi, UNITS } from '@/core/units/unitTable';
 import { OWN_HEADINGS, type LogFieldKey } from './logFields';
 

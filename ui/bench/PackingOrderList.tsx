@@ -17,7 +17,7 @@ interface Props {
   readonly removal?: boolean;
 }
 
-/** The layers as the hands meet them, beside their number along the water. */
+/** The layers as the hands meet them, beside their number in flow order. */
 export function PackingOrderList({
   title,
   filter,
@@ -55,7 +55,7 @@ export function PackingOrderList({
                     : words.show({ kind: 'length', si: layer.thickness })}
                 </span>
                 <span className={styles.flow} title="Number along the water">
-                  <span className="unseen">number along the water </span>
+                  <span className="unseen">number in flow order </span>
                   {item?.flowNumber}
                 </span>
               </button>

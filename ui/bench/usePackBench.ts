@@ -4,7 +4,7 @@ import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import { cleanFlow } from '@/core/hydraulics/cleanFlowFit';
 import { reachedChambers, type Reached } from '@/core/job/reachedChambers';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { evaluatePack, type PackInput, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';

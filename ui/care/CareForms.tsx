@@ -2,8 +2,8 @@
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
-import { CARE_BOUNDS, type LogEntry } from '@/core/job/logEntry';
-import { AIR_WORK, LAYER_WORKS, PART_WORKS, type ServiceWork } from '@/core/job/looks';
+import { CARE_BOUNDS, type LogEntry } from '@/core/log/logEntry';
+import { AIR_WORK, LAYER_WORKS, PART_WORKS, type ServiceWork } from '@/core/log/serviceWorks';
 import { canBeRecharged, canBeSqueezed } from '@/core/media/handling';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { placeLayers } from '@/core/layers/placeLayers';

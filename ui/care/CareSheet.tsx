@@ -1,13 +1,13 @@
 'use client';
 import { useState } from 'react';
-import { futureEntries } from '@/core/care/futureEntries';
+import { futureEntries } from '@/core/log/futureEntries';
 import { quickCheckAdvice, type LookAdvice } from '@/core/care/quickCheckAdvice';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { isOut } from '@/core/job/isOut';
 import type { Job } from '@/core/job/job';
-import type { LogEntry } from '@/core/job/logEntry';
-import { QUICK_CHECKS, type Look } from '@/core/job/looks';
+import type { LogEntry } from '@/core/log/logEntry';
+import { QUICK_CHECKS, type Look } from '@/core/log/serviceWorks';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
 import type { Surroundings } from '@/core/report/evaluatePack';

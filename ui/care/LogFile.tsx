@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { LARGEST_CSV, LARGEST_CSV_WORDS } from '@/formats/fileLimits';
 import type { OpenedCsv } from '@/workers/logCsvWorker';
 import { useWords } from '../fields/UnitsProvider';

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import type { Remote } from 'comlink';
 import { useEffect, useState } from 'react';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { MAX_LOG_ENTRIES } from '@/formats/fileLimits';
 import { LOG_FIELDS, logField, type LogFieldKey } from '@/formats/logCsv/logFields';
 import type { ColumnChoice, DecimalSign, Mapping } from '@/formats/logCsv/guessMapping';

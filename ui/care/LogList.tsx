@@ -2,9 +2,9 @@
 import Button from '@mui/material/Button';
 import Image from 'next/image';
 import { useEffect, useRef, useState } from 'react';
-import { LOG_PAGE } from '@/core/care/logPage';
-import type { LogEntry } from '@/core/job/logEntry';
-import type { Photo } from '@/core/job/photo';
+import { LOG_PAGE } from '@/core/log/logPage';
+import type { LogEntry } from '@/core/log/logEntry';
+import type { Photo } from '@/core/log/photo';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/UnitsProvider';
 import { TextInput } from '../fields/TextInput';

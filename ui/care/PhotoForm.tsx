@@ -1,8 +1,8 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import type { LogEntry } from '@/core/job/logEntry';
-import type { Photo } from '@/core/job/photo';
+import type { LogEntry } from '@/core/log/logEntry';
+import type { Photo } from '@/core/log/photo';
 import { TextInput } from '../fields/TextInput';
 import { Photos } from '../job/Photos';
 import { useSaveEntry } from '../job/useSaveEntry';

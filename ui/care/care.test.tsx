@@ -4,7 +4,7 @@ import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { UnitsProvider } from '../fields/UnitsProvider';
 import { wordsFor } from '../fields/wordsFor';

@@ -1,8 +1,8 @@
 import { SWAP_LIMITS } from '@/core/biology/planSwap';
 import type { CareMonth } from '@/core/care/careMonths';
-import type { NoForecast } from '@/core/care/whyNoForecast';
-import type { OutlookForecast } from '@/core/care/outlook';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { NoForecast } from '@/core/outlook/whyNoForecast';
+import type { OutlookForecast } from '@/core/outlook/outlook';
+import type { LogEntry } from '@/core/log/logEntry';
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { daysBetween } from '@/core/units/daysBetween';

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
-import type { Outlook } from '@/core/care/outlook';
+import type { Outlook } from '@/core/outlook/outlook';
 import { demoContent } from '@/demo/demoContent';
 import { DEMO_SHELF } from '@/demo/demoShelf';
 import { NO_OUTLOOK, type OutlookState } from '@/store/outlooks';

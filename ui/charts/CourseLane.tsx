@@ -1,6 +1,6 @@
 import { area, line } from 'd3-shape';
-import { COURSE_STEP } from '@/core/care/courseStep';
-import type { CourseRange } from '@/core/care/outlook';
+import { COURSE_STEP } from '@/core/outlook/courseStep';
+import type { CourseRange } from '@/core/outlook/outlook';
 import type { QuantityKind } from '@/core/units/quantity';
 import { fromSi } from '@/core/units/unitTable';
 import { ReadingMark } from '../drawing/ReadingMark';

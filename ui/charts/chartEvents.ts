@@ -1,4 +1,4 @@
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 
 /** What happened to a filter or its tank and may explain what the charts show, each with its letter. */
 export const EVENT_LETTERS = {

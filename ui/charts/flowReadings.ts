@@ -1,6 +1,6 @@
-import type { Outlook } from '@/core/care/outlook';
+import type { Outlook } from '@/core/outlook/outlook';
 import { jugFlow } from '@/core/hydraulics/jugFlow';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { daysBetween } from '@/core/units/daysBetween';
 import type { Reading } from './CourseLane';
 

@@ -1,6 +1,6 @@
 'use client';
 import type { Answer } from '@/core/fault/faultFinder';
-import { SYMPTOMS, type Symptom } from '@/core/job/symptom';
+import { SYMPTOMS, type Symptom } from '@/core/log/symptom';
 
 /** A search for a fault, as this tab keeps it. */
 export interface Search {

@@ -2,8 +2,8 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { MANY_KINDS, manyEntries, type ManyKind } from '@/core/care/manyEntries';
-import { TEST_BOUNDS, type LogEntry } from '@/core/job/logEntry';
+import { MANY_KINDS, manyEntries, type ManyKind } from '@/core/log/manyEntries';
+import { TEST_BOUNDS, type LogEntry } from '@/core/log/logEntry';
 import { upperFirst } from '@/core/units/firstLetter';
 import type { HomeRow } from '@/server/homeRow';
 import { CheckList } from '../fields/CheckList';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
-import type { FlowMoment, LogEntry } from '@/core/job/logEntry';
+import type { FlowMoment, LogEntry } from '@/core/log/logEntry';
 import { flowVerdict } from '@/core/service/flowVerdict';
 import { chartFlow } from '@/core/service/chartFlow';
 import { flowState } from '@/core/service/flowState';

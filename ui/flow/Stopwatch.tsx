@@ -4,7 +4,7 @@ import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { doubtfulFlow } from '@/core/hydraulics/doubtfulFlow';
 import { jugFlow } from '@/core/hydraulics/jugFlow';
 import { turnover } from '@/core/hydraulics/turnover';
-import { FLOW_BOUNDS, type FlowMoment, type LogEntry } from '@/core/job/logEntry';
+import { FLOW_BOUNDS, type FlowMoment, type LogEntry } from '@/core/log/logEntry';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';
 import { boundsFault } from '@/core/units/bounds';

@@ -1,7 +1,7 @@
 'use client';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
-import { cautions } from '@/core/job/cautions';
+import { cautions } from '@/core/cautions/cautions';
 import { Cautions } from '../frame/Cautions';
 import { PageLayout } from '../frame/PageLayout';
 import { stageLinks } from '../frame/stageLinks';

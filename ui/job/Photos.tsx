@@ -3,7 +3,7 @@ import Close from '@mui/icons-material/Close';
 import Button from '@mui/material/Button';
 import Image from 'next/image';
 import { useId, useState } from 'react';
-import type { Photo } from '@/core/job/photo';
+import type { Photo } from '@/core/log/photo';
 import { useWords } from '../fields/UnitsProvider';
 import { fetchOutcome, newChangeId, send, type Outcome } from '../state/send';
 import styles from './Photos.module.css';

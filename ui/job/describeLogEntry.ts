@@ -1,5 +1,5 @@
 import { jugFlow } from '@/core/hydraulics/jugFlow';
-import type { FlowMoment, LogEntry } from '@/core/job/logEntry';
+import type { FlowMoment, LogEntry } from '@/core/log/logEntry';
 import { joined } from '@/core/units/joined';
 import type { Words } from '../fields/wordsFor';
 

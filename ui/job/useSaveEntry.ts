@@ -1,6 +1,6 @@
 'use client';
 import { useRef, useState } from 'react';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { isAnswered, send } from '../state/send';
 import { outcomeFaults } from '../state/outcomeFaults';
 

@@ -1,4 +1,4 @@
-import { MATURE_ROWS, type MediaHome } from '@/core/care/matureMedia';
+import { MATURE_ROWS, type MediaHome } from '@/core/mature/matureMedia';
 import { DAY_MS } from '@/core/units/daysBetween';
 import { DAY } from '@/core/units/time';
 import type { MaturePage } from '@/server/maturePage';

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { tankMedia } from '@/core/care/matureMedia';
+import { tankMedia } from '@/core/mature/matureMedia';
 import { WATERS } from '@/demo/waters';
 import type { MaturePage } from '@/server/maturePage';
 import { MatureSheet } from './MatureSheet';

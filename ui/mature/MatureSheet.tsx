@@ -7,7 +7,7 @@ import {
   type Donation,
   type GivingTank,
   type Refusal,
-} from '@/core/care/matureMedia';
+} from '@/core/mature/matureMedia';
 import { lowerFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
 import type { Range } from '@/core/tank/feedPerDay';

@@ -21,7 +21,7 @@ export function AirFiltersFold({ tank, onChange }: TankPart) {
       says={
         airFilters.length === 0
           ? 'none'
-          : `${airFilters.length}, ${words.show({ kind: 'volume', si: media })} of media in all`
+          : `${airFilters.length === 1 ? '1 filter' : `${airFilters.length} filters`}, ${words.show({ kind: 'volume', si: media })} of media in all`
       }
     >
       <AirFiltersFields tank={tank} onChange={onChange} />

@@ -26,7 +26,7 @@ export function PumpsFold({ tank, onChange }: TankPart) {
       says={
         circulation.length === 0
           ? 'none'
-          : `${circulation.length}, ${words.show({ kind: 'flow', si: moved })} in all`
+          : `${circulation.length === 1 ? '1 pump' : `${circulation.length} pumps`}, ${words.show({ kind: 'flow', si: moved })} in all`
       }
     >
       <div className={styles.rows} role="group" aria-label="Circulation pumps">

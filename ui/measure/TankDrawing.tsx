@@ -132,7 +132,7 @@ export function TankDrawing({ tank, filters, onWater }: Props) {
           {words.show({ kind: 'volume', si: volume.value })}
         </text>
         <text x={volumeX} y={y(size.fill / 2) + 18} textAnchor="middle" className={styles.spread}>
-          ±{words.show({ kind: 'volume', si: volume.spread })}
+          ±{words.show({ kind: 'volume', si: volume.spread }, 1)}
         </text>
         {water.how === 'measured' ? (
           <path

@@ -19,7 +19,6 @@ export function TankFacts({ tank }: { tank: Tank }) {
     words.show({ kind: 'milligram', si: ammoniaPerDay(food, tank.feed.protein) });
   const volume = netVolume(tank.water).value;
   const band = turnoverBand(volume, tank.animals);
-  const flow = (turnover: number): string => words.show({ kind: 'flow', si: turnover * volume });
   return (
     <dl className={styles.facts} aria-label="Results">
       <dt>Ammonia from the food, as nitrogen (N)</dt>
@@ -34,7 +33,8 @@ export function TankFacts({ tank }: { tank: Tank }) {
         <Explanation of="Turnover" />
       </dt>
       <dd>
-        {flow(band.low)}–{flow(band.high)}
+        {words.parts({ kind: 'flow', si: band.low * volume }).number} to{' '}
+        {words.show({ kind: 'flow', si: band.high * volume })}
       </dd>
       <dd className={styles.word}>
         {words.parts({ kind: 'turnover', si: band.low }).number} to{' '}

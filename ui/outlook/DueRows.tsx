@@ -2,7 +2,7 @@
 import { addDays, parseISO } from 'date-fns';
 import { useState } from 'react';
 import type { Due } from '@/core/care/due';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { joined } from '@/core/units/joined';
 import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';

@@ -1,8 +1,8 @@
 'use client';
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
-import { COURSE_STEP } from '@/core/care/courseStep';
-import type { OutlookForecast } from '@/core/care/outlook';
+import { COURSE_STEP } from '@/core/outlook/courseStep';
+import type { OutlookForecast } from '@/core/outlook/outlook';
 import { DAY_MS } from '@/core/units/daysBetween';
 import { fromSi } from '@/core/units/unitTable';
 import { ReadingMark } from '../drawing/ReadingMark';

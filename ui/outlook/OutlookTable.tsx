@@ -1,6 +1,6 @@
 'use client';
-import { COURSE_STEP } from '@/core/care/courseStep';
-import type { OutlookForecast } from '@/core/care/outlook';
+import { COURSE_STEP } from '@/core/outlook/courseStep';
+import type { OutlookForecast } from '@/core/outlook/outlook';
 import { DAY_MS } from '@/core/units/daysBetween';
 import { useWords } from '../fields/UnitsProvider';
 import tables from '../frame/FigureTable.module.css';

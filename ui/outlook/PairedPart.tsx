@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
-import type { PairedOutlook } from '@/core/care/pairedOutlooks';
+import type { PairedOutlook } from '@/core/outlook/pairedOutlooks';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';

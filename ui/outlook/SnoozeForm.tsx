@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Due } from '@/core/care/due';
 import { TextInput } from '../fields/TextInput';
 import { useSaveEntry } from '../job/useSaveEntry';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import styles from './DueRows.module.css';
 
 /** Days by which something is put off unless the keeper says otherwise, and at most. */

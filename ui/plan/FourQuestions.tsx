@@ -82,7 +82,7 @@ export function FourQuestions(props: Props) {
             ? 'add the first layer'
             : typeof service === 'string' && forecast === null
               ? NO_SERVICE_WORDS[service]
-              : `until the next service (likely range); ${
+              : `until the next service${range === null ? '' : ' (likely range)'}; ${
                   lookAfter === null
                     ? `${words.number(usual / DAYS_IN.weeks, 0)} weeks or more is normal`
                     : `look inside after ${words.number(lookAfter, 0)} days${

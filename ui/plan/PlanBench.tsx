@@ -6,7 +6,7 @@ import type { Visit } from '@/core/pack/visit';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import type { Finding } from '@/core/findings/finding';
 import { applyEdit } from '@/core/pack/packEdit';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';

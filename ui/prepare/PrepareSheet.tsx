@@ -8,7 +8,7 @@ import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { isHangOnBack } from '@/core/filter/kindFamily';
 import { acknowledgedAt, MATURE_LEAVES_KEYS } from '@/core/job/acknowledged';
-import { cautions } from '@/core/job/cautions';
+import { cautions } from '@/core/cautions/cautions';
 import type { Job } from '@/core/job/job';
 import { withTick } from '@/core/job/ticks';
 import type { Layer } from '@/core/layers/layer';

@@ -2,14 +2,14 @@
 import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { datedVisits } from '@/core/care/datedVisits';
-import { whyNoForecast } from '@/core/care/whyNoForecast';
+import { whyNoForecast } from '@/core/outlook/whyNoForecast';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
-import { packCard } from '@/core/care/packCard';
+import { packCard } from '@/core/card/packCard';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { cardText, VISITS_TITLE } from '@/formats/card/cardText';
 import type { OutlookState } from '@/store/outlooks';
 import { Swatch } from '../drawing/Swatch';

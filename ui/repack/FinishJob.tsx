@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
-import { cautions } from '@/core/job/cautions';
+import { cautions } from '@/core/cautions/cautions';
 import type { Job } from '@/core/job/job';
 
 import type { Stored } from '@/store/documentTable';

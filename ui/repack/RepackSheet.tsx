@@ -4,7 +4,7 @@ import { useEffect, useMemo, useRef, useState, type MouseEvent } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job, PackedStep } from '@/core/job/job';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { startClock, stopClock } from '@/core/job/outOfFlowClock';
 import { isTicked, layerKey, tickOf, withTick } from '@/core/job/ticks';
 import { mediumOf } from '@/core/layers/mediumOf';

@@ -1,7 +1,7 @@
 'use client';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import { verdict } from '@/core/report/verdict';
 import { sentence } from '@/core/units/sentence';

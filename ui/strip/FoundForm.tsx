@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
-import type { Photo } from '@/core/job/photo';
+import type { Photo } from '@/core/log/photo';
 import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { UNKNOWN_MEDIUM } from '@/core/media/catalogue';

@@ -11,7 +11,7 @@ import {
   type LightAnswer,
   type PoreCount,
 } from '@/core/media/gradeFinder';
-import type { Photo } from '@/core/job/photo';
+import type { Photo } from '@/core/log/photo';
 import type { Bounds } from '@/core/units/bounds';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';

@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useEffect, useId, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Photo } from '@/core/job/photo';
+import type { Photo } from '@/core/log/photo';
 import type { Mark } from '@/core/media/gradeFinder';
 import { ChoiceField } from '../fields/ChoiceField';
 import styles from './PorePhoto.module.css';

@@ -2,10 +2,10 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
-import { cautions } from '@/core/job/cautions';
+import { cautions } from '@/core/cautions/cautions';
 import type { Job } from '@/core/job/job';
-import type { LogEntry } from '@/core/job/logEntry';
-import type { Photo } from '@/core/job/photo';
+import type { LogEntry } from '@/core/log/logEntry';
+import type { Photo } from '@/core/log/photo';
 import type { PackReport, Surroundings } from '@/core/report/evaluatePack';
 import { verdict, type Verdict } from '@/core/report/verdict';
 import { sentence } from '@/core/units/sentence';

@@ -16,7 +16,7 @@ import {
   levels,
   waterWay,
   type Rect,
-} from '@/core/report/vesselGeometry';
+} from '@/core/drawing/vesselGeometry';
 import type { Words } from '../fields/wordsFor';
 import styles from './Vessel.module.css';
 

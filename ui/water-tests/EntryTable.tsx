@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { useWords } from '../fields/UnitsProvider';
 import { describeLogEntry } from '../job/describeLogEntry';
 import { send } from '../state/send';

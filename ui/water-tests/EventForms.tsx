@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { ADDITIONS, type Addition } from '@/core/tank/additions';
-import { TEST_BOUNDS, type LogEntry } from '@/core/job/logEntry';
+import { TEST_BOUNDS, type LogEntry } from '@/core/log/logEntry';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { CollapsibleSection } from '../frame/CollapsibleSection';

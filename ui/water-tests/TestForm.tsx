@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
-import { TEST_BOUNDS, type LogEntry, type TestScale } from '@/core/job/logEntry';
+import { TEST_BOUNDS, type LogEntry, type TestScale } from '@/core/log/logEntry';
 import { TANK_BOUNDS } from '@/core/tank/tank';
 import type { Bounds } from '@/core/units/bounds';
 import { toSi } from '@/core/units/unitTable';

@@ -6,7 +6,7 @@ import { SWAP_LIMITS } from '@/core/biology/planSwap';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
-import type { LogEntry } from '@/core/job/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { filmSurvival, secondsOutOfFlow } from '@/core/job/outOfFlowClock';
 import type { Layer } from '@/core/layers/layer';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';

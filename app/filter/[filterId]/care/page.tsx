@@ -1,5 +1,5 @@
 import { DUE_KINDS } from '@/core/care/due';
-import { LOG_PAGE } from '@/core/care/logPage';
+import { LOG_PAGE } from '@/core/log/logPage';
 import { database } from '@/server/database';
 import { layersThatFit } from '@/server/layersThatFit';
 import { logPage } from '@/server/logPage';

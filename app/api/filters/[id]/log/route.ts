@@ -1,4 +1,4 @@
-import { LOG_PAGE } from '@/core/care/logPage';
+import { LOG_PAGE } from '@/core/log/logPage';
 import { answer, change, listOf, readBody } from '@/server/answer';
 import { logPage } from '@/server/logPage';
 import { log } from '@/store/log';

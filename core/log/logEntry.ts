@@ -4,7 +4,7 @@ import { DaySchema, IdSchema, MomentSchema, NoteSchema } from '../document/field
 import type { Bounds } from '../units/bounds';
 import { TANK_BOUNDS } from '../tank/tank';
 import { bounded } from '../units/bounded';
-import { QUICK_CHECKS, SERVICE_WORKS } from './looks';
+import { QUICK_CHECKS, SERVICE_WORKS } from './serviceWorks';
 import { SYMPTOMS } from './symptom';
 
 export const FLOW_BOUNDS = {

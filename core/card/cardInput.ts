@@ -1,4 +1,4 @@
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from '../log/logEntry';
 import { flowState } from '../service/flowState';
 import { formatUvOnDate, type RepackedPack } from '../repack/formatUvOnDate';
 import type { packCard } from './packCard';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { addIntakeSponge } from '../filter/addIntakeSponge';
 import { FilterKindSchema } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
-import { aloneOn, evaluatePack } from './evaluatePack';
+import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import { plainLayer } from '../layers/plainLayer';
 import { chamberRect, drawnExtent, layerRects, levels, waterWay } from './vesselGeometry';

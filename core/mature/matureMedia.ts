@@ -7,7 +7,7 @@ import { grownSince } from '../biology/retainedFilmShare';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
 import { LIMITS } from '../biology/nitrifiers';
 import type { Filter } from '../filter/filter';
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from '../log/logEntry';
 import { isBiologicalOnly } from '../layers/layerRole';
 import { mediumOf } from '../layers/mediumOf';
 import type { Layer } from '../layers/layer';

@@ -1,5 +1,5 @@
-import { AIR_WORK, QUICK_CHECKS, type Look } from '../job/looks';
-import type { LogEntry } from '../job/logEntry';
+import { AIR_WORK, QUICK_CHECKS, type Look } from './serviceWorks';
+import type { LogEntry } from './logEntry';
 import { mediumOf } from '../layers/mediumOf';
 import type { Layer } from '../layers/layer';
 

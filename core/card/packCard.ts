@@ -6,10 +6,10 @@ import { packingOrder } from '../layers/packingOrder';
 import { placeLayers } from '../layers/placeLayers';
 import type { Medium } from '../media/medium';
 import { WORKS, type Work } from '../pack/visit';
-import type { DatedVisit } from './datedVisits';
-import type { NoForecast } from './whyNoForecast';
+import type { DatedVisit } from '../care/datedVisits';
+import type { NoForecast } from '../outlook/whyNoForecast';
 import { outletLimit } from '../dirt/serviceLimits';
-import { cautions } from '../job/cautions';
+import { cautions } from '../cautions/cautions';
 
 /** A layer on the card. */
 export interface CardLayer {

@@ -3,7 +3,7 @@ import { plainLayer } from '@/core/layers/plainLayer';
 import { WATERS } from '@/demo/waters';
 import { simulatedLog } from '@/reference/simulatedLog';
 import { presetFilter } from '../filter/presetFilter';
-import { learnedRows } from './learnedRows';
+import { learnedRows } from '../learn/learnedRows';
 import { OutlookSchema } from './outlook';
 import { workOutOutlook } from './workOutOutlook';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from '../log/logEntry';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import type { Tank } from '../tank/tank';
 import { donorsFor, MAX_OF_A_PIECE, needsMedia, tankMedia, type TankMediaInput } from './matureMedia';

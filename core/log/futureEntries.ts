@@ -1,4 +1,4 @@
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from './logEntry';
 import { daysBetween } from '../units/daysBetween';
 
 /** Days by which two clocks may differ, zones of the world and a little more, before one of them is wrong. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { LogEntrySchema } from '../job/logEntry';
+import { LogEntrySchema } from './logEntry';
 import { plainLayer } from '../layers/plainLayer';
 import { MANY_KINDS, manyEntries, type ManyFilter, type ManyKind } from './manyEntries';
 

@@ -1,5 +1,5 @@
-import type { LogEntry } from '../job/logEntry';
-import { AIR_WORK } from '../job/looks';
+import type { LogEntry } from './logEntry';
+import { AIR_WORK } from './serviceWorks';
 
 /** Kinds of entries that are of a tank, at whichever of its filters they were logged. */
 const TANK_KINDS: readonly LogEntry['kind'][] = ['water change', 'top-up', 'test', 'addition', 'cloudy'];

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { LogEntry } from '../job/logEntry';
+import type { LogEntry } from './logEntry';
 import { futureEntries } from './futureEntries';
 
 const at = (moment: string): LogEntry => ({
