@@ -1,7 +1,14 @@
 import type { Visit, Work } from '../pack/visit';
-import { RETAINED_SLUDGE_SHARE } from '../pack/stays';
 import type { SimulationState } from './simulationState';
 import { SIZES } from './sizeClasses';
+
+/** Share of the sludge that stays in a layer after the work; a recharge ends in a thorough rinse (calibrated). */
+const RETAINED_SLUDGE_SHARE: Readonly<Record<Work, number>> = {
+  squeeze: 0.15,
+  rinse: 0.5,
+  replace: 0,
+  recharge: 0.1,
+};
 
 /** What a visit does to each layer; null: nothing. */
 export const worksOf =

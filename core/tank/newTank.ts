@@ -1,6 +1,5 @@
 import { USUAL_PROTEIN } from './feed';
 import type { Tank } from './tank';
-import { UNKNOWN_ROUTINE } from './unknownRoutine';
 
 /** Temperature of most community tanks, °C: where a new tank starts until it is measured (common practice, no source). */
 const USUAL_TEMPERATURE = 24;
@@ -22,7 +21,7 @@ export const newTank = (id: string, name: string, volume: number): Tank => ({
   animals: [],
   circulation: [],
   airFilters: [],
-  routine: UNKNOWN_ROUTINE,
+  routine: { waterChange: null, tapNitrate: null, nitrateRemoved: 0 },
   cover: null,
   room: { temperature: null, humidity: null },
 });
