@@ -5,4 +5,4 @@ export const MEDIUM_ID = z
   .string()
   .min(1)
   .max(64)
-  .describe('Id of a medium in the catalogue, or of one’s own');
+  .describe('Id of a medium in the catalogue, or of your own');

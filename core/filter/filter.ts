@@ -43,18 +43,18 @@ export const ChamberSchema = z
     depth: bounded(CHAMBER_BOUNDS.depth).describe('Along the flow, to the chamber’s end'),
     stop: bounded(CHAMBER_BOUNDS.stop)
       .nullable()
-      .describe('How far along the flow media may reach; null: to the end'),
+      .describe('Fill limit along the flow; null: the end of the chamber'),
     upperStop: bounded(CHAMBER_BOUNDS.stop)
       .nullable()
-      .describe('A second stop, which media must never pass; null: there is only one'),
+      .describe('A second fill limit that media must never pass; null: there is only one'),
     cornerRadius: bounded(CHAMBER_BOUNDS.corner).describe('Of its upright corners, inside'),
     narrows: bounded(CHAMBER_BOUNDS.narrows).describe(
-      'How much narrower it is at the bottom than at the top, in length and in width; its sizes are those halfway up',
+      'How much narrower the chamber is at the bottom than at the top, in length and in width; its sizes are those halfway up',
     ),
     way: FlowWaySchema,
     /** Lower left corner of the chamber in the cutaway of the body. */
     place: z.object({ x: bounded(FILTER_BOUNDS.place), y: bounded(FILTER_BOUNDS.place) }),
-    lift: z.array(nameSchema('What is lifted')).max(8).describe('What must be lifted to reach it, in order'),
+    lift: z.array(nameSchema('What is lifted')).max(8).describe('What must be removed to reach it, in order'),
   })
   .superRefine((chamber, context) => {
     if (chamber.stop !== null && chamber.stop > chamber.depth)
@@ -110,9 +110,7 @@ export const FilterSchema = z
     name: nameSchema('The filter’s name'),
     note: NoteSchema,
     kind: FilterKindSchema,
-    labelFlow: bounded(FILTER_BOUNDS.labelFlow).describe(
-      'Pump maker’s free flow of all pumps together, m³/s',
-    ),
+    labelFlow: bounded(FILTER_BOUNDS.labelFlow).describe('Sum of the flows on the labels of all pumps, m³/s'),
     pump: PumpSchema,
     pumps: z
       .int('The number of pumps must be a whole number.')
@@ -139,14 +137,14 @@ export const FilterSchema = z
     hoses: HosesSchema.nullable().describe('null for filters in or on the tank'),
     spill: SpillSchema.nullable().describe('null for all but hang-on-backs'),
     openEdge: OpenEdgeSchema.nullable().describe(
-      'Top of the dividers in a filter that hangs in the tank; null: none that water could pass',
+      'Top edge of the dividers in a filter inside the tank; null: none that water could pass',
     ),
     intakes: IntakesSchema,
     outlets: OutletsSchema,
     equipment: z.array(EquipmentSchema).max(EQUIPMENT.length),
     equipmentK: bounded(FILTER_BOUNDS.equipmentK)
       .nullable()
-      .describe('Velocity heads that a heater or lamp in the body takes; null: usual of what is in it'),
+      .describe('Velocity heads lost at a heater or lamp in the body; null: typical for what is in it'),
     chambers: z
       .array(ChamberSchema)
       .min(1, 'A filter needs at least one chamber: add one.')
@@ -154,9 +152,9 @@ export const FilterSchema = z
     cleanedEvery: bounded(FILTER_BOUNDS.cleanedEvery)
       .nullable()
       .describe(
-        'Days after which its mechanical layers are cleaned whatever its flow, so that other filters of the tank stay shut; null: when it is due',
+        'Days after which its mechanical layers are cleaned at any flow, to spare other filters on the tank; null: when it is due',
       ),
-    swap: SwapSchema.nullable().describe('Media that are being retired in stages; null: none'),
+    swap: SwapSchema.nullable().describe('Media being replaced in stages; null: none'),
     /** Names of numbers that are still a preset’s and not the keeper’s. */
     assumed: z.array(z.enum(ASSUMABLE)),
   })

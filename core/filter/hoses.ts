@@ -25,7 +25,7 @@ export const HosesSchema = z.object({
     .min(0, 'The number of bends must be 0 or more.')
     .max(MAX_BENDS, `Bends must be at most ${MAX_BENDS}.`),
   inside: z.enum(HOSE_INSIDES),
-  height: bounded(HOSE_BOUNDS.height).describe('Of the tank’s water above the filter’s lid'),
+  height: bounded(HOSE_BOUNDS.height).describe('Height of the tank’s water above the filter’s lid'),
 });
 export type Hoses = z.infer<typeof HosesSchema>;
 

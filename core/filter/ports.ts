@@ -15,7 +15,7 @@ export type Aim = z.infer<typeof AimSchema>;
 
 const hose = bounded(PORT_BOUNDS.hose)
   .nullable()
-  .describe('Length of its own hose where it is another than the rest, m; null: as the rest');
+  .describe('Length of its own hose if different, m; null: the same');
 
 /** Where a filter takes water in; m, null when not measured. */
 export const IntakeSchema = z.object({
@@ -33,7 +33,7 @@ export const OutletSchema = z.object({
   aim: AimSchema,
   hose,
   aboveWater: bounded(PORT_BOUNDS.aboveWater).describe(
-    'How far it pours from above the water, m; 0 under water. What must be lifted so high counts as lift',
+    'Height of the outlet above the water, m; 0 under water. It counts as lift',
   ),
 });
 export type Outlet = z.infer<typeof OutletSchema>;

@@ -21,7 +21,9 @@ export const PumpSchema = z.object({
   power: bounded(PUMP_BOUNDS.power).nullable().describe('Electric, W'),
   internalLoss: bounded(PUMP_BOUNDS.internalLoss)
     .nullable()
-    .describe('Head that the body itself takes at the label’s flow, m; null: usual of the kind'),
+    .describe(
+      'Pressure lost in the body itself at the labelled flow, m of water; null: typical for the kind',
+    ),
   head: z.discriminatedUnion('by', [
     z.object({ by: z.literal('assumed') }),
     z.object({ by: z.literal('label'), shutOff: bounded(PUMP_BOUNDS.head).describe('At no flow, m') }),

@@ -17,9 +17,9 @@ export const SpillSchema = z.object({
     .describe('A way past the pack inside the body: a relief notch, or the edge of the basket'),
   hangerToBack: bounded(SPILL_BOUNDS.hangerToBack).describe('From the tank’s edge to the rim at the back'),
   foot: z.enum(FOOT_STATES),
-  tilt: bounded(SPILL_BOUNDS.tilt).describe('How far it leans back, rad'),
+  tilt: bounded(SPILL_BOUNDS.tilt).describe('Angle by which the filter leans back, rad'),
   recirculated: bounded(SPILL_BOUNDS.recirculated).describe(
-    'Share of the flow that the control sends round again',
+    'Share of the flow that the control recirculates, 0–1',
   ),
 });
 export type Spill = z.infer<typeof SpillSchema>;

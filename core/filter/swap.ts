@@ -11,23 +11,23 @@ const surface = z.number().min(0).max(1e4);
 
 /** Media of a filter that are retired in stages, so that the bacteria that stay can follow. Surfaces m². */
 export const SwapSchema = z.object({
-  begunOn: DaySchema.nullable().describe('Day 0; null: only thought of'),
+  begunOn: DaySchema.nullable().describe('Day 0; null: not started'),
   pieces: z
     .array(
       z.object({
         key: IdSchema.describe('Id of the layer'),
         name: z.string().max(120),
-        surface: surface.describe('For bacteria, of what goes out'),
-        newSurface: surface.describe('Of what comes in its place'),
-        whole: z.boolean().describe('Goes out as it is: a cartridge cannot be changed by halves'),
+        surface: surface.describe('Surface for bacteria of the piece that leaves, m²'),
+        newSurface: surface.describe('Of the piece that replaces it'),
+        whole: z.boolean().describe('Leaves whole: a cartridge cannot be replaced in parts'),
         zeolite: z
           .object({
-            capacity: z.number().positive().max(10).describe('Ammonia nitrogen that it holds at most, kg'),
-            affinity: z.number().positive().max(1e5).describe('How eagerly it takes it, m³/kg'),
-            everyDays: z.int().min(1).max(LAST_STAGE_DAY).describe('Recharged or renewed so often'),
+            capacity: z.number().positive().max(10).describe('Ammonia capacity, kg N'),
+            affinity: z.number().positive().max(1e5).describe('Langmuir affinity for ammonia, m³/kg'),
+            everyDays: z.int().min(1).max(LAST_STAGE_DAY).describe('Days between recharges or replacements'),
           })
           .nullable()
-          .describe('What it takes of the ammonia by itself; null: it is no zeolite, or is renewed'),
+          .describe('Ammonia uptake; null: not zeolite, or replaced'),
       }),
     )
     .min(1)

@@ -18,8 +18,8 @@ export const JOB_BOUNDS = {
 export const PackedStepSchema = z.object({
   layerId: IdSchema,
   at: MomentSchema,
-  thickness: bounded(LAYER_BOUNDS.thickness).nullable().describe('As it went in, m; null: as planned'),
-  mass: bounded(JOB_BOUNDS.mass).nullable().describe('Weighed dry, kg; null: not weighed'),
+  thickness: bounded(LAYER_BOUNDS.thickness).nullable().describe('As packed, m; null: as planned'),
+  mass: bounded(JOB_BOUNDS.mass).nullable().describe('Weight dry, kg; null: not weighed'),
   note: NoteSchema,
 });
 export type PackedStep = z.infer<typeof PackedStepSchema>;
@@ -71,7 +71,7 @@ export const JobSchema = z.object({
   alternativePackIds: z
     .array(IdSchema)
     .max(MAX_ALTERNATIVES, `A job has at most ${MAX_ALTERNATIVES} alternatives: remove one first.`)
-    .describe('Other plans that were thought of'),
+    .describe('Alternative plans'),
   asPackedPackId: IdSchema.nullable(),
   packed: z.array(PackedStepSchema).max(MAX_STEPS, `A repack has at most ${MAX_STEPS} steps.`),
   ticks: z
@@ -81,12 +81,12 @@ export const JobSchema = z.object({
   outOfFlow: OutOfFlowSchema,
   parts: z
     .partialRecord(SmallPartSchema, PartStateSchema)
-    .describe('Small parts looked at, each with what was seen'),
-  repackOn: DaySchema.nullable().describe('Day on which the filter is to be opened; null: not said'),
+    .describe('Small parts checked, each with its state'),
+  repackOn: DaySchema.nullable().describe('Day on which the filter will be opened; null: not set'),
   prepared: z
     .array(z.object({ key: z.string().min(1).max(LONGEST_KEY), at: MomentSchema }))
     .max(MAX_STEPS)
-    .describe('Preparations that are done'),
-  cut: CutRecordSchema.nullable().describe('Pieces that were cut for it; null: none yet'),
+    .describe('Preparations done'),
+  cut: CutRecordSchema.nullable().describe('Pieces cut for it; null: none yet'),
 });
 export type Job = z.infer<typeof JobSchema>;

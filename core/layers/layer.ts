@@ -24,7 +24,7 @@ export type Treatment = z.infer<typeof TreatmentSchema>;
 export const LayerSchema = z.object({
   id: IdSchema,
   medium: MEDIUM_ID,
-  own: OwnMediumSchema.nullable().describe('Its figures, for a medium of the keeper’s own; else null'),
+  own: OwnMediumSchema.nullable().describe('Data of the keeper’s own medium; else null'),
   mix: MixSchema.nullable().describe('What is mixed with it; null: nothing'),
   chamber: IdSchema.describe('Id of the chamber it sits in'),
   thickness: bounded(LAYER_BOUNDS.thickness).describe('Along the flow, m'),
@@ -32,16 +32,16 @@ export const LayerSchema = z.object({
     .object({ length: bounded(LAYER_BOUNDS.cutLength), width: bounded(LAYER_BOUNDS.cutWidth) })
     .nullable()
     .describe('Size of the piece across the flow, m; null: reaches the walls'),
-  gapFill: z.enum(['open', 'floss']).describe('What stands in the gap beside a short piece'),
+  gapFill: z.enum(['open', 'floss']).describe('What fills the gap beside a short piece'),
   compressionRatio: bounded(LAYER_BOUNDS.compressionRatio).describe(
-    'Thickness as it stands over thickness when free',
+    'Thickness as packed over uncompressed thickness',
   ),
   holder: HolderSchema,
   placed: z.boolean().describe('Placed by hand rather than poured'),
-  installedOn: DaySchema.nullable().describe('In the filter since; null: not known'),
+  installedOn: DaySchema.nullable().describe('Installed on; null: not known'),
   dirt: DirtSchema.nullable().describe('As found; null when not looked at'),
   signs: z.array(SignSchema).max(WEAR_SIGNS.length).describe('As found'),
-  wetMass: bounded(LAYER_BOUNDS.wetMass).nullable().describe('Weighed wet as found, kg'),
+  wetMass: bounded(LAYER_BOUNDS.wetMass).nullable().describe('Weight wet as found, kg'),
   treatment: TreatmentSchema.nullable().describe('What the keeper decided; null when not decided'),
   note: NoteSchema,
 });

@@ -19,7 +19,7 @@ export const MixSchema = z
     parts: z.array(MixPartSchema).min(1).max(MAX_MIXED),
     porosity: bounded(GEOMETRY_BOUNDS.porosity)
       .nullable()
-      .describe('Share of the mixture that is open to the water, 0–1; null: the mean of its parts'),
+      .describe('Porosity of the mixture, 0–1; null: the mean of its parts'),
   })
   .refine(({ parts }) => parts.reduce((sum, { share }) => sum + share, 0) <= MIX_BOUNDS.share.max, {
     path: ['parts'],

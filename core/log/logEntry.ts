@@ -104,7 +104,7 @@ export const LogEntrySchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('level'),
     ...common,
-    headroom: bounded(CARE_BOUNDS.headroom).describe('Of the water before the pack, below the lowest rim, m'),
+    headroom: bounded(CARE_BOUNDS.headroom).describe('Water in front of the pack, below the lowest rim, m'),
   }),
   z.object({
     kind: z.literal('service'),
@@ -118,7 +118,7 @@ export const LogEntrySchema = z.discriminatedUnion('kind', [
       )
       .min(1, 'Choose what you did.')
       .max(MAX_WORKS),
-    flowWas: z.enum(['fine', 'low', 'not known']).describe('What the keeper says of the flow before it'),
+    flowWas: z.enum(['fine', 'low', 'not known']).describe('How the keeper judged the flow before it'),
   }),
   z.object({ kind: z.literal('top-up'), ...common, volume: bounded(CARE_BOUNDS.topUp) }),
   z.object({
@@ -136,7 +136,7 @@ export const LogEntrySchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('snooze'),
     ...common,
-    item: z.string().min(1).max(LONGEST_ITEM).describe('The key of what is due'),
+    item: z.string().min(1).max(LONGEST_ITEM).describe('Key of the due item'),
     until: DaySchema,
     note: NoteSchema.min(1, 'Write why it can wait.'),
   }),

@@ -4,7 +4,7 @@ import { IdSchema, MomentSchema } from '../document/fields';
 /** A photo of a strip or of an entry of the log, without the picture itself. Sizes px. */
 export const PhotoSchema = z.object({
   id: IdSchema,
-  jobId: IdSchema.nullable().describe('The strip it was taken at; null: it belongs to an entry'),
+  jobId: IdSchema.nullable().describe('The repack it was taken in; null: it belongs to a log entry'),
   layerId: IdSchema.nullable(),
   entryId: IdSchema.nullable().default(null).describe('The entry of the log it belongs to'),
   filterId: IdSchema.nullable().default(null).describe('The filter of that entry'),

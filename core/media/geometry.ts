@@ -4,9 +4,7 @@ import { GEOMETRY_BOUNDS } from './geometryBounds';
 
 const size = (key: keyof typeof GEOMETRY_BOUNDS) =>
   bounded(GEOMETRY_BOUNDS[key]).describe(`${GEOMETRY_BOUNDS[key].what}, m`);
-const porosity = bounded(GEOMETRY_BOUNDS.porosity).describe(
-  'Share of the bed that is open to the water, 0–1',
-);
+const porosity = bounded(GEOMETRY_BOUNDS.porosity).describe('Porosity of the bed, 0–1');
 
 /** The shape of a medium's solid, from which its surface, pore and resistance follow. Lengths in m. */
 export const GeometrySchema = z.discriminatedUnion('form', [

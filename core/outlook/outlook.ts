@@ -25,7 +25,7 @@ export const OddReadingSchema = z.object({
 });
 export type OddReading = z.infer<typeof OddReadingSchema>;
 
-const dayOrNever = z.number().min(0).max(MAX_DAYS).nullable().describe('null: not within the days followed');
+const dayOrNever = z.number().min(0).max(MAX_DAYS).nullable().describe('null: not within the days simulated');
 const course = z.array(z.number()).max(MAX_DAYS / COURSE_STEP + 2);
 const CourseRangeSchema = z.object({ likely: course, low: course, high: course });
 /** A course with its likely range, a value every {@link COURSE_STEP} days. */
@@ -37,7 +37,7 @@ export type CourseRange = z.infer<typeof CourseRangeSchema>;
  */
 export const OutlookSchema = z.object({
   learned: z.object({
-    posterior: PosteriorSchema.nullable().describe('null: nothing was learned'),
+    posterior: PosteriorSchema.nullable().describe('null: nothing learned'),
     refused: z.boolean().describe('Too many readings do not fit'),
     odd: z.array(OddReadingSchema).max(MAX_ODD),
   }),
@@ -49,8 +49,8 @@ export const OutlookSchema = z.object({
       likely: dayOrNever,
       latest: dayOrNever,
       flow: CourseRangeSchema.describe(`Every ${COURSE_STEP} days`),
-      lost: CourseRangeSchema.describe('Head lost in the pack, m of water'),
-      passes: CourseRangeSchema.describe('Least share of the flow that goes through any layer'),
+      lost: CourseRangeSchema.describe('Pressure lost in the pack, m of water'),
+      passes: CourseRangeSchema.describe('Share of the flow that passes the worst layer, 0–1'),
       visits: z
         .array(
           VisitSchema.extend({

@@ -21,7 +21,7 @@ export const PackSchema = z
     visits: z
       .array(VisitSchema)
       .max(MAX_VISITS, `A year has at most ${MAX_VISITS} visits planned.`)
-      .describe('When hands are to go into the filter, by days from packing'),
+      .describe('Planned visits, in days from packing'),
   })
   .refine((pack) => new Set(pack.layers.map((layer) => layer.id)).size === pack.layers.length, {
     path: ['layers'],

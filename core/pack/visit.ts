@@ -16,7 +16,7 @@ export const VisitSchema = z.object({
   works: z
     .array(z.object({ layerId: IdSchema, work: WorkSchema }))
     .max(60)
-    .describe('None: hands only look'),
+    .describe('Empty: only look'),
 });
 export type Visit = z.infer<typeof VisitSchema>;
 

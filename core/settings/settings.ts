@@ -34,11 +34,11 @@ export const SettingsSchema = z.object({
   filterOrder: z
     .array(IdSchema)
     .max(MAX_ORDERED)
-    .describe('In which the keeper goes through the filters; those not named come last'),
+    .describe('Order in which the keeper visits the filters; those not named come last'),
   away: z
     .object({ from: DaySchema, days: z.int().min(1).max(MAX_DAYS_AWAY) })
     .nullable()
-    .describe('The next time that nobody is there'),
+    .describe('The next time away'),
 });
 export type Settings = z.infer<typeof SettingsSchema>;
 

@@ -29,7 +29,7 @@ const count = z
 const price = bounded(SHELF_BOUNDS.price).nullable();
 const common = {
   id: IdSchema,
-  label: z.string().max(LONGEST_LABEL).describe('What the keeper calls it; may be empty'),
+  label: z.string().max(LONGEST_LABEL).describe('The keeper’s name for it; may be empty'),
 };
 
 /** One thing on the shelf, or that can be bought: none on hand counts 0. */
@@ -42,7 +42,7 @@ export const ShelfItemSchema = z.discriminatedUnion('kind', [
     width: bounded(SHELF_BOUNDS.sheetWidth),
     thickness: bounded(SHELF_BOUNDS.sheetThickness),
     count,
-    offcut: z.boolean().describe('Left over from a cut: none more can be bought'),
+    offcut: z.boolean().describe('An off-cut: no more can be bought'),
     price: price.describe('Of one sheet'),
   }),
   z.object({
@@ -50,8 +50,8 @@ export const ShelfItemSchema = z.discriminatedUnion('kind', [
     ...common,
     medium: MEDIUM_ID,
     volume: bounded(SHELF_BOUNDS.volume).describe('On hand, m³'),
-    packVolume: bounded(SHELF_BOUNDS.packVolume).nullable().describe('Of a pack as it is sold, m³'),
-    price: price.describe('Of a pack'),
+    packVolume: bounded(SHELF_BOUNDS.packVolume).nullable().describe('Volume of a packet, m³'),
+    price: price.describe('Of a packet'),
   }),
   z.object({
     kind: z.literal('piece'),
@@ -63,7 +63,7 @@ export const ShelfItemSchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('bag'),
     ...common,
-    volume: bounded(SHELF_BOUNDS.bagVolume).describe('That it holds when full, m³'),
+    volume: bounded(SHELF_BOUNDS.bagVolume).describe('Capacity, m³'),
     count,
     price: price.describe('Of one'),
   }),

@@ -20,6 +20,6 @@ export const AirFilterSchema = z.object({
     error: 'The media of the air-driven filter is not in the catalogue. Choose another.',
   }),
   volume: bounded(AIR_FILTER_BOUNDS.volume).describe('Of its media, m³'),
-  installedOn: DaySchema.nullable().describe('In the tank since; null: for long'),
+  installedOn: DaySchema.nullable().describe('Date it was put on the tank; null: long ago'),
 });
 export type AirFilter = z.infer<typeof AirFilterSchema>;

@@ -8,7 +8,7 @@ export const LITTER_BOUNDS = {
 
 /** Dead leaf and root that comes loose, dry kg a day, and whether plants float where an intake can draw them. */
 export const LitterSchema = z.object({
-  perDay: bounded(LITTER_BOUNDS.perDay).nullable().describe('Dry, kg; null: usual of the planting'),
+  perDay: bounded(LITTER_BOUNDS.perDay).nullable().describe('Dry, kg; null: typical for the planting'),
   floating: z.boolean().describe('Plants float on the water'),
 });
 

@@ -24,7 +24,7 @@ export const RoutineSchema = z.object({
     .nullable()
     .describe('kg N/m³ in the new water; null: not known'),
   nitrateRemoved: bounded(ROUTINE_BOUNDS.nitrateRemoved).describe(
-    'kg N a day that the keeper measured the filter to remove; 0 by default',
+    'Measured nitrate removal of the filter, kg N a day; 0 by default',
   ),
 });
 export type Routine = z.infer<typeof RoutineSchema>;
