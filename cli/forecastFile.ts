@@ -39,7 +39,7 @@ export function forecastFile({ tank, filter, packs }: NeatLayerFile, days: numbe
 /** A layer without what was seen of it: a forecast begins with clean media. */
 const asBuilt = (layer: Layer): Layer => ({ ...layer, ...NOT_LOOKED_AT });
 
-/** What is ahead of one pack, its range, and a year of visits that hangs on the early end of it. */
+/** The forecast of one pack, its range, and a year of visits planned from the early end of it. */
 function outlook(input: ForecastInput) {
   const { visits } = input;
   const found = forecast(input);

@@ -8,7 +8,7 @@ export const EXPORT_ENDING = '.neatlayer-all.json';
  * one limit, and nothing is stored that would not fit into a file of it.
  */
 export const MAX_FILE_BYTES = 20 * 2 ** 20;
-/** The same limit as it is said to a keeper. */
+/** The same limit in words. */
 export const MAX_FILE_WORDS = '20 MB';
 
 /** Most packs, jobs and log entries of one filter. */

@@ -59,7 +59,7 @@ function numberIn(cell: string): number | null {
 }
 
 /**
- * Reads a shelf from CSV, row by row: a bad row is said by its line and reason, and never read by halves.
+ * Reads a shelf from CSV, row by row: a bad row is reported by its line and reason, and never read in part.
  *
  * @param newId gives every row its id
  */

@@ -77,7 +77,7 @@ export async function change<T>(
   }, about);
 }
 
-/** Reads nothing: for changes that are said by their address alone. */
+/** Reads nothing: for changes given by their address alone. */
 export const noBody = (): Promise<null> => Promise.resolve(null);
 
 /** The bytes of a request that sends a file piece by piece. @throws InvalidError when it is too large a piece */

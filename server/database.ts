@@ -1,6 +1,6 @@
 import { openDatabase, type Db } from '@/store/openDatabase';
 
-/** Where the database lies when nothing else is said. */
+/** Path of the database by default. */
 const DEFAULT_FILE = 'data/neat-layer.sqlite';
 
 // One connection for the process: the build may load this module more than once.

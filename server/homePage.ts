@@ -6,7 +6,7 @@ import { homeRow, type HomeFilter, type HomeRow } from './homeRow';
 
 /** Rows on a page of home: more than most keepers have filters, and under 300 kB of drawings. */
 export const HOME_ROWS = 12;
-/** Filters named in the list of what is due, and filters whose outlook is told to be old: each page works some of them out. */
+/** Filters named in the list of what is due, and filters whose outlook is marked as old: each page works some of them out. */
 const MAX_DUE = 6;
 const MAX_STALE = 20;
 
@@ -34,7 +34,7 @@ export interface HomePage {
     /** Of all filters, those that are not named among them. */
     readonly count: number;
     readonly minutes: number;
-    /** Ids in the order in which the keeper goes through the filters, as far as it was said. */
+    /** Ids in the order in which the keeper visits the filters, as far as it was set. */
     readonly order: readonly string[];
   };
   /** What to do before the keeper is away, the most pressing filters first, and of how many; null: nobody goes away. */

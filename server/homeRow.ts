@@ -148,7 +148,7 @@ export function homeRow(
       dueNow,
       now,
     }),
-    // While its media are out, what it wants is said by the repack.
+    // While its media are out, the repack shows what to do.
     // Where service is due the row’s own state says it already.
     ahead: packIsOut || ahead?.level !== 'works' || dueNow.includes(visitKey(filter.id)) ? null : ahead.state,
     packIsOut,

@@ -17,7 +17,7 @@ const LOOKED_AT = 3;
 /** Times that a filter is tried whose thread ended without an answer. */
 const TRIES = 2;
 
-/** What pages are told. */
+/** Messages to the open pages. */
 export type OutlookNews =
   | { readonly kind: 'progress'; readonly filterId: string; readonly done: number; readonly left: number }
   | { readonly kind: 'ready'; readonly filterId: string; readonly revision: number }

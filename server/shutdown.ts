@@ -18,10 +18,10 @@ const shared = globalThis as { neatLayerShutdown?: Shutdown };
 const state = (): Shutdown =>
   (shared.neatLayerShutdown ??= { ends: new Set(), begun: false, listening: false });
 
-/** True once the app has been told to end. */
+/** True once the app has been asked to stop. */
 export const isShuttingDown = (): boolean => state().begun;
 
-/** Calls back when the app is told to end, until the answer is called. */
+/** Calls back when the app is asked to stop, until the returned function is called. */
 export function onShutdown(end: () => void): () => void {
   const { ends } = state();
   ends.add(end);

@@ -5,7 +5,7 @@ import { checkLength } from './log';
 import { openDatabase, type Db } from './openDatabase';
 import { checkFileSize } from './checkFileSize';
 
-/** What a keeper is told of a file that cannot be used. */
+/** The message for a file that cannot be used. */
 const FAULTS: Readonly<Record<DatabaseFault, string>> = {
   damaged:
     'The file is damaged or not complete. Nothing was changed. Get a new copy, or choose an older backup.',

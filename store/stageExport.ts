@@ -18,7 +18,7 @@ const JPEG_START = Buffer.from([0xff, 0xd8, 0xff]);
 /**
  * Makes a new database of an export, to be tried and brought in like a backup.
  *
- * @returns what was left out, a line each: items that cannot be read, and what hangs on them
+ * @returns what was left out, a line each: items that cannot be read, and what depends on them
  * @throws InvalidError where the file is no whole export of this app
  */
 export async function stageExport(open: () => Chunks, file: string): Promise<readonly string[]> {

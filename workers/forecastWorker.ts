@@ -26,7 +26,7 @@ const api = {
   variants(input: ForecastInput): VariantOutlook[] {
     return compareVariants(input);
   },
-  /** A year of visits that hangs on the early end of the range. */
+  /** A year of visits, planned from the early end of the range. */
   plan(input: ForecastInput): ServicePlan | null {
     return servicePlan(input, earlyPercentileRun(ensembleRuns(input, 'through')));
   },

@@ -18,7 +18,7 @@ export const threadsFor = (cores: number): number => Math.max(1, cores - 1);
 export interface OutlookPool {
   readonly threads: number;
   /**
-   * @param tell is told what share of the work is done, 0–1
+   * @param tell called with the share of the work done, 0–1
    * @throws when the thread ends before it has answered, or the signal ends it
    */
   readonly run: (

@@ -41,7 +41,7 @@ export function surfaceOutsideFilters(tank: Tank): Range {
 }
 
 /**
- * Share of its film that has grown outside the filters, 0–1: an air-driven filter that is new bears little.
+ * Share of its film that has grown outside the filters, 0–1: a new air-driven filter has little.
  *
  * @param now ISO moment; null: all has grown
  */
@@ -54,7 +54,7 @@ export function outsideGrown(tank: Tank, now: string | null): number {
   return whole > 0 ? 1 - missing / whole : 1;
 }
 
-/** Nitrogen that grown films bear with the water at the limit of one bacterium, kg N a day. */
+/** Capacity of grown films with the water at the limit of one bacterium, kg N a day. */
 export const capacityOfFilms = (key: NitrifierKey, places: readonly FilmPlace[], celsius: number): number =>
   places.reduce(
     (sum, { surface, oxygen }) =>
@@ -63,7 +63,7 @@ export const capacityOfFilms = (key: NitrifierKey, places: readonly FilmPlace[],
   );
 
 /**
- * How much more food a tank’s bacteria could bear: the load at which ammonia or nitrite comes to its limit in the steady
+ * How much more food a tank’s bacteria could process: the load at which ammonia or nitrite comes to its limit in the steady
  * state, over today’s. Null when the feed rate is unknown, or nothing is.
  *
  * @source {@link nitrificationCapacity}. The range: food, usable surface, film in the tank and what a m² takes up, each on its own,

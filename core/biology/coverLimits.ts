@@ -5,13 +5,13 @@ import { liveSurface, type LayerHome } from './layerHome';
 /** What may limit the bacteria. */
 export type CoverLimit = 'surface' | 'oxygen' | 'passThrough' | 'temperature' | 'silt';
 
-/** Share by which the load borne must grow for something else than surface to count as the limit (calibrated). */
+/** Share by which the capacity must grow for something else than surface to count as the limit (calibrated). */
 const COUNTS = 0.1;
 
 /** Oxygen beyond anything that water holds, kg/m³. */
 const UNLIMITED_OXYGEN = 1;
 
-/** The load borne, kg N a day, as things are and with each limit lifted; the limit that gains most. */
+/** The capacity, kg N a day, as things are and with each limit lifted; the limit that gains most. */
 export interface CoverLimits {
   readonly borne: number;
   readonly lifted: Readonly<Record<Exclude<CoverLimit, 'surface'>, number>>;
@@ -19,7 +19,7 @@ export interface CoverLimits {
 }
 
 /**
- * What limits the bacteria of a filter: the load they bear is worked out again with all water through every layer, with
+ * What limits the bacteria of a filter: their capacity is computed again with all water through every layer, with
  * no silt, with more oxygen than they can use, and at 25 °C. What gains most is the limit; where nothing gains a tenth,
  * it is the surface.
  *

@@ -9,7 +9,7 @@ export interface LivingPlace extends FilmPlace {
 }
 
 /**
- * Nitrogen that films bear at once, without growth, with the water at the limit: by bacterium and place, kg N a day.
+ * Nitrogen that films can oxidise now, without growth, with the water at the limit: by bacterium and place, kg N a day.
  * Films grew under a load, and each place has its share of that.
  *
  * @param load kg N a day

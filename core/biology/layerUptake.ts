@@ -26,7 +26,7 @@ export interface LayerUptake {
 /** The steady state of a tank, with what each layer has its part in. */
 export interface Uptake {
   readonly layers: readonly LayerUptake[];
-  /** Left in the water, kg N/m³; null where the load is more than the bacteria can bear. */
+  /** Left in the water, kg N/m³; null where the load exceeds the capacity of the bacteria. */
   readonly ammonia: number | null;
   readonly nitrite: number | null;
 }

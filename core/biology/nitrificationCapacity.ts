@@ -2,7 +2,7 @@ import { FILM_DECAY, type Nitrifier } from './nitrifiers';
 import { foodFactor, monodRate, type FilmWater } from './monodRate';
 
 /**
- * Nitrogen that a grown film bears in the steady state when the water has come to the given concentration, kg N a day;
+ * Nitrogen that a grown film oxidises in the steady state when the water has come to the given concentration, kg N a day;
  * 0 where the film dies faster than it grows.
  *
  * @param surface on which a film can live, m²

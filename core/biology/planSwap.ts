@@ -12,7 +12,7 @@ export interface SwapLimits {
   readonly freeAmmonia: number;
 }
 
-/** Default limits: the first step of a usual test kit, and what fish bear for weeks (common practice, no source). */
+/** Default limits: the first step of a usual test kit, and what fish tolerate for weeks (common practice, no source). */
 export const SWAP_LIMITS: SwapLimits = { ...LIMITS, freeAmmonia: 0.02e-3 };
 
 /** pH that stands in until it is measured, on the safe side of usual tap water (assumed). */

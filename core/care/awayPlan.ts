@@ -81,6 +81,6 @@ function holdsUntil(outlook: Outlook | null, days: number, now: string): Holds {
   return ahead.likely === null || ahead.likely - age > days ? 'likely' : 'no';
 }
 
-/** Whether an away time is over, or was never said. @param now ISO moment */
+/** Whether an away time is over, or was never set. @param now ISO moment */
 export const isOver = (away: Away | null, now: string): boolean =>
   away === null || backOn(away) <= now.slice(0, 10);

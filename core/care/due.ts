@@ -176,7 +176,7 @@ function putOff(item: Wanted, { log, now }: DueInput): Due {
 }
 
 /**
- * The same lists, with what belongs to a tank told once: of its filters the first that says so keeps it.
+ * The same lists, with what belongs to a tank listed once, under the first of its filters that has it.
  *
  * @param lists of filters, each as {@link dueList} gives it
  */

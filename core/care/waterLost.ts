@@ -52,7 +52,7 @@ const SURFACE_SPREAD = { known: 0.02, assumed: 0.25 } as const;
 /** Geometric standard deviations: how much the filter ripples the surface, how tight a lid is (calibrated). */
 const RIPPLES = 1.2;
 const LID = 1.6;
-/** Nobody has said whether there is a lid: between both, and this wide. */
+/** A lid is neither entered nor ruled out: between both, and this wide. */
 const PERHAPS_LID = { factor: Math.sqrt(UNDER_LID), spread: 2 } as const;
 
 /** Draws of what is not known; seeded, so that the same log gives the same answer. */

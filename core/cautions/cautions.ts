@@ -135,7 +135,7 @@ export const shortCaution = (...ids: readonly CautionId[]): string =>
 export const fullCaution = (...ids: readonly CautionId[]): string =>
   ids.map((id) => CAUTIONS[id].full).join(' ');
 
-/** What is said when, most dangerous first. */
+/** The cautions shown at each moment, most dangerous first. */
 const CAUTIONS_BY_MOMENT: Readonly<Record<CautionMoment, readonly CautionId[]>> = {
   opening: ['plug', 'siphon', 'heavy', 'tube', 'motor', 'lamp', 'heater', 'skin'],
   handling: ['chlorine', 'dust', 'blades'],

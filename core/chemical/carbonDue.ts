@@ -10,7 +10,7 @@ import type { Tank } from '../tank/tank';
 
 /** Carbon in a disposable cartridge, share of its dry mass (calibrated). */
 const CARBON_IN_CARTRIDGE = 0.5;
-/** A life that is shorter than this share of the plain one is said to be shortened. */
+/** A life that is shorter than this share of the plain one is shown as shortened. */
 const SHORTENED_SHARE = 0.95;
 
 /** The water that carbon works in, and when. */
@@ -75,6 +75,6 @@ export function carbonDue({ layer, medium, measure }: CarbonPiece, around: Carbo
 export const lifeOf = (piece: CarbonPiece, around: CarbonSurroundings): number | null =>
   piece.medium.family === 'carbon' ? carbonDue(piece, around).likely : mediumLife(piece.medium);
 
-/** For how many days a piece works whatever dirt reaches it; null: its clogging tells. */
+/** For how many days a piece works whatever dirt reaches it; null: its clogging decides. */
 export const lifeByDate = (piece: CarbonPiece, around: CarbonSurroundings): number | null =>
   isUsedUpByDate(piece.medium) ? lifeOf(piece, around) : null;

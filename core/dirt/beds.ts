@@ -85,7 +85,7 @@ export interface Deposits {
   readonly mass: ArrayLike<number>;
   /** Where in `mass` the first slice begins. */
   readonly massFrom: number;
-  /** Greatest pressure that each slice has borne since it was cleaned, Pa. */
+  /** Greatest pressure on each slice since it was cleaned, Pa. */
   readonly pressed: ArrayLike<number>;
   readonly pressedFrom: number;
   /** Dry mass in a m³ of sludge, kg/m³. */
@@ -323,13 +323,13 @@ export function fouledPaths(beds: Beds, held: Deposits): LayerPaths[] {
 }
 
 /**
- * Notes for every slice that packs the pressure it bears just now, where that is more than it ever bore: what is lost
+ * Notes for every slice that packs the pressure on it now, where that is greater than ever before: what is lost
  * from the upstream face of its layer to the middle of the slice, half of its own drop included (with all of it the march
  * does not settle).
  *
  * @param flow through the bed, m³/s
  * @param pressed greatest pressures by slice, Pa; written here
- * @returns true where a slice bears more than it ever did
+ * @returns true where the pressure on a slice is greater than ever before
  */
 export function pressBed(
   bed: Bed,

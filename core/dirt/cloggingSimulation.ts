@@ -28,7 +28,7 @@ export interface CloggingSimulation {
   readonly strainerOpen: Float64Array;
   /** Dry mass by day, slice and size; empty when brief. */
   readonly mass: Float32Array;
-  /** Greatest pressure borne by day and slice, Pa; empty when brief. */
+  /** Greatest pressure so far by day and slice, Pa; empty when brief. */
   readonly pressed: Float32Array;
   readonly slices: number;
   /** Caught since the beginning by day and layer. */

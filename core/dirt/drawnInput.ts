@@ -34,7 +34,7 @@ export function drawnInput(
   const { filter } = input.own;
   const spreads = learned === null ? freshSpreads(filter, food) : [];
   const known = learned === null ? spreads.length : learned.mean.length;
-  // What no log tells stands behind what it may: media that stand above a lip.
+  // What no log can teach comes last: media that stand above a lip.
   const drawn = pointsOf(sample, known + 1)[run]!;
   const factors =
     learned === null

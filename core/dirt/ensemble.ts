@@ -13,7 +13,7 @@ export const ENSEMBLE: Sample = { runs: ENSEMBLE_RUNS, seed: 1 };
  * One run of the ensemble: the same pack with everything uncertain drawn anew. The same number draws the same,
  * wherever it runs. Null when the feed rate is unknown.
  *
- * @param by what service hangs on in the likely run: the course that is drawn
+ * @param by the measure that calls for service in the likely run: its course is kept
  * @param run number of the run, from 0
  */
 export function ensembleRun(

@@ -15,7 +15,7 @@ const brings = new Float64Array(SIZES);
  * @param waters suspended solids by size, kg/m³
  * @param decay share that rots in a day
  * @param length of the step, days
- * @param isTrial fills only as far as the flow hangs on it, to look ahead: keeps sizes only where they count
+ * @param isTrial fills only what the flow depends on, to look ahead: keeps sizes only where they count
  * @returns dry kg caught and rotted
  * @source {@link depositStep} for all sizes together; decay takes the same share of each, and what is newly caught is
  *   added by the rates at which the sizes come.

@@ -62,7 +62,7 @@ export interface SizeCoefficient {
 }
 
 /**
- * Filter coefficient λ of a bed for one size, dC/dx = −λC, as far as it does not hang on the speed of the water. It
+ * Filter coefficient λ of a bed for one size, dC/dx = −λC, without the part that depends on the speed of the water. It
  * follows the deposit: what was caught catches too, on thicker fibres in narrower pores.
  *
  * @param deposit share of the bed, σ, 0 or more

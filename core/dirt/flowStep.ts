@@ -19,7 +19,7 @@ export function flowStep(state: SimulationState, tank: Tank): void {
 }
 
 /**
- * Flow and levels, and the pressure that every slice bears by them. What is borne now presses now: the flow is found once
+ * Flow and levels, and the pressure on every slice that follows from them. It compresses at once: the flow is found once
  * more by it, without which the pressing would lag behind by a step.
  */
 function findFlow(state: SimulationState, tank: Tank): void {
@@ -52,7 +52,7 @@ function flowBy(state: SimulationState): void {
   for (const stack of body) streamsIn(stack, through, streams);
 }
 
-/** Notes what is borne at the flow found last; true where that is more than ever before. */
+/** Notes the pressures at the flow found last; true where one is greater than ever before. */
 function press({ beds, ways, streams }: SimulationState, pressed: Float64Array): boolean {
   let isMore = false;
   for (const bed of beds.list) {

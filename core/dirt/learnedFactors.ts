@@ -6,7 +6,7 @@ import type { ClogFactors } from './withFactors';
 
 /**
  * What a log can teach of a tank and of the media, each with the factor either way that about two thirds of tanks
- * stay within before anything was read. Food counts with the solids that it leaves: no reading tells them apart.
+ * stay within before anything was read. Food counts with the solids that it leaves: no reading separates them.
  */
 const LEARNED = {
   fed: (food: Range) =>

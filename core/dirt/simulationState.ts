@@ -45,9 +45,9 @@ export interface SimulationState {
   readonly depositsAtCapture: Float64Array;
   /** What sits in the slices, by which the flow is found. */
   readonly held: Deposits;
-  /** Greatest pressure each slice has borne since it was cleaned, Pa. */
+  /** Greatest pressure on each slice since it was cleaned, Pa. */
   readonly pressed: Float64Array;
-  /** The same as the flow was last found by it: what is borne at that flow comes after it. */
+  /** The same, as used for the flow found last: the pressures at that flow come after it. */
   readonly pressedAtFlow: Float64Array;
   readonly floorMass: Float64Array;
   readonly caughtBy: Float64Array;

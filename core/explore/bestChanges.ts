@@ -17,7 +17,7 @@ const MAX_OFFERED = 3;
 const WORTH_IT = 0.1;
 /** Headroom that a hang-on-back should have while clean, m (calibrated: room to clog). */
 const ENOUGH_HEADROOM = 0.015;
-/** Figures that are told of a change at most, gained and lost. */
+/** Most figures named for a change, gained and lost. */
 const MAX_GAINS = 2;
 const MAX_LOSSES = 1;
 

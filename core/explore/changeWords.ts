@@ -5,7 +5,7 @@ import { mediumOf } from '../layers/mediumOf';
 import { lowerFirst } from '../units/firstLetter';
 import { sentence, type Sentence } from '../units/sentence';
 
-/** More changes than this are not told one by one. */
+/** More changes than this are not named one by one. */
 const MAX_TOLD = 2;
 
 /**
@@ -64,7 +64,7 @@ function nameIn(filter: Filter, layers: readonly Layer[]): Namer {
   };
 }
 
-/** What happens to one piece; the same to several is told of all of them at once. */
+/** What happens to one piece; the same change to several is named once for all of them. */
 interface Told {
   readonly key: string;
   readonly layer: Layer;

@@ -1,6 +1,6 @@
 import type { Cause, Check, FaultTable } from './faultTable';
 
-/** An answer to a check; null: it could not be told. */
+/** An answer to a check; null: the keeper could not tell. */
 export interface Answer {
   readonly checkId: string;
   readonly outcome: number | null;
@@ -10,7 +10,7 @@ export interface Answer {
 export interface FaultState {
   /** Likeliest first, with their chances; the last of all is `none`: something that the table does not know. */
   readonly causes: readonly { readonly cause: Cause | null; readonly chance: number }[];
-  /** The check that tells most for its minutes; null: none is worth it. */
+  /** The check with the most information per minute; null: none is worth it. */
   readonly next: Check | null;
   /** Minutes of that check, with opening the body where that is still to do. */
   readonly minutes: number;

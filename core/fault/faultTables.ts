@@ -4,7 +4,7 @@ import type { Symptom } from '../log/symptom';
 import type { Cause, Check, FaultContext, FaultTable } from './faultTable';
 
 /*
- * Causes in the trade’s order, likeliest first, with the check that tells each from the others (common practice, no source).
+ * Causes in the trade’s order, likeliest first, with the check that distinguishes each from the others (common practice, no source).
  * Weights and likelihoods are calibrated: they put the trade’s order into numbers, and say how often a check misleads.
  */
 

@@ -119,7 +119,7 @@ export function smallParts(filter: Filter, isNew: boolean): PartCheck[] {
 }
 
 /**
- * What was seen of the parts of a filter, as far as it is still so: whether the levelling foot is there is said by the filter
+ * What was seen of the parts of a filter, as far as it is still so: whether the levelling foot is there is known from the filter
  * itself, wherever it was entered.
  */
 export function partsSeen({ spill }: Pick<Filter, 'spill'>, seen: PartsSeen): PartsSeen {

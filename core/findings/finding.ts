@@ -72,7 +72,7 @@ export interface RuleContext {
   readonly found: readonly Layer[] | null;
   /** The bacteria that this pack takes out of the filter; null where none were in it, or nothing changes. */
   readonly leaving: FilmLeaving | null;
-  /** Times today’s food that the bacteria bear at once; null while the food is not entered. */
+  /** Times today’s food that the bacteria are enough for now; null while the food is not entered. */
   readonly atOnce: Range | null;
 }
 

@@ -21,7 +21,7 @@ export interface KeptPiece {
  *
  * @param piece as it was in the filter
  * @param inFlow the plan
- * @param isNew tells the layers of the plan that were not in the filter
+ * @param isNew true for the layers of the plan that were not in the filter
  */
 export function keepPiece(
   piece: PlacedLayer,

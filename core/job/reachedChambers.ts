@@ -12,7 +12,7 @@ export const emptyKey = (chamberId: string): string => `strip/empty/${chamberId}
 export interface Reached {
   /** All that was in them is on the list, or they were declared empty. */
   readonly known: readonly string[];
-  /** Nothing is on the list from them, and nobody said that they are empty. */
+  /** Nothing is on the list from them, and they were not marked as empty. */
   readonly unknown: readonly string[];
 }
 

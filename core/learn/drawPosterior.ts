@@ -24,7 +24,7 @@ const AT_ONCE = 20;
 /**
  * The posterior of a learned log.
  *
- * @param tell is told what share of all rounds is done, 0–1
+ * @param tell called with the share of all rounds done, 0–1
  */
 export function drawPosterior(
   learned: LearnedLog,

@@ -28,7 +28,7 @@ export interface LogSegment {
   }[];
   /** Level before the pack, below the rim, m. */
   readonly levels: readonly { readonly id: string; readonly day: number; readonly headroom: number }[];
-  /** Services before which the keeper said how the flow was. */
+  /** Services before which the keeper judged the flow. */
   readonly services: readonly {
     readonly id: string;
     readonly day: number;
@@ -39,6 +39,6 @@ export interface LogSegment {
   readonly end: number;
 }
 
-/** How many things a stretch tells. */
+/** Number of observations in a stretch. */
 export const tells = ({ flows, levels, services, seen }: LogSegment): number =>
   flows.length + levels.length + services.length + seen.length;

@@ -12,7 +12,7 @@ export const MODEL_ERROR = 0.05;
 const LEVEL_ERROR = 1e-3;
 /** Least share that a jug is off, however alike its fillings are (calibrated). */
 const MIN_SPREAD = 0.015;
-/** How sharply a keeper tells a low flow from a fine one, as a spread of the logarithm (calibrated). */
+/** How sharply a keeper distinguishes a low flow from a fine one, as a spread of the logarithm (calibrated). */
 const FEEL_SPREAD = 0.1;
 
 /** Shares of what fits that divide clean, dusted, loaded and blocked, and how softly the eye divides there (calibrated). */

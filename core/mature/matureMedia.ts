@@ -49,7 +49,7 @@ export interface MediaHome {
   readonly grown: number;
   /** What of it may be taken without taking mechanical media: biological media, and what an air-driven filter holds. */
   readonly isGiveable: boolean;
-  /** Nitrogen that its film bears at once, kg N a day. */
+  /** Nitrogen that its film can oxidise now, kg N a day. */
   readonly bears: number;
 }
 
@@ -199,9 +199,9 @@ export interface Donation {
   readonly home: MediaHome;
   /** m³ of it that may go. */
   readonly volume: number;
-  /** Nitrogen that it bears at once, kg N a day. */
+  /** Nitrogen that it can oxidise now, kg N a day. */
   readonly bears: number;
-  /** Share of the other tank’s food that the piece bears at once, moved wet in tank water; as a range of media. */
+  /** Share of the other tank’s food that the piece is enough for at once, moved wet in tank water; as a range of media. */
   readonly covers: Range | null;
   /** For how many times its own food the giving tank is still enough, at the low end. */
   readonly leaves: number;
@@ -230,7 +230,7 @@ function bestPiece(
 }
 
 /**
- * What could seed or rescue a tank: one piece from each tank that can spare it, the one that bears most first.
+ * What could seed or rescue a tank: one piece from each tank that can spare it, the one with the greatest capacity first.
  *
  * @param to null: a tank that is not entered yet
  */

@@ -1,4 +1,4 @@
 import type { Medium } from './medium';
 
-/** Id of the medium in the catalogue that this one is, or is like: tells what it looks like and how it is handled. */
+/** Id of the medium in the catalogue that this one is, or is like: decides how it is drawn and handled. */
 export const catalogueId = ({ id, like }: Pick<Medium, 'id' | 'like'>): string => like ?? id;

@@ -2,7 +2,7 @@ import type { OddCause } from '../learn/oddCauses';
 import { sentence, type Sentence } from '../units/sentence';
 import type { OddReading } from './outlook';
 
-/** A cause of a reading that does not fit, and the check that tells it from the others. */
+/** A cause of a reading that does not fit, and the check that distinguishes it from the others. */
 interface CauseWords {
   readonly cause: string;
   readonly check: string;
@@ -38,7 +38,7 @@ const WORDS_BY_CAUSE: Readonly<Record<OddCause, CauseWords>> = {
 };
 
 /**
- * What is said of a reading that does not fit: what it is and what was expected, then the likeliest causes with the
+ * The text for a reading that does not fit: what it is and what was expected, then the likeliest causes with the
  * check of the first.
  */
 export function describeOutlier({ kind, value, low, high, causes }: OddReading): {

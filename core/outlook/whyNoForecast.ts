@@ -19,7 +19,7 @@ export function whyNoForecast(
   return hasFailed ? 'failed' : 'working';
 }
 
-/** What is said in place of a forecast: what is so, and what to do. */
+/** The text in place of a forecast: the state, and what to do. */
 export const NO_FORECAST_WORDS: Readonly<Record<NoForecast, readonly [state: Sentence, next: Sentence]>> = {
   'no pack': [
     sentence`There is no forecast yet.`,

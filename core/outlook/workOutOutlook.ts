@@ -34,13 +34,13 @@ export interface OutlookInput {
   } | null;
 }
 
-/** Parts of the work, as shares of it that are told as it goes on (measured on the demo). */
+/** Parts of the work, as shares of the whole, for the progress shown (measured on the demo). */
 const LEARNED_BY = 0.7;
 
 /**
  * Learns from a filter’s log and looks a year ahead. Takes seconds: ask a worker.
  *
- * @param tell is told what share of the work is done, 0–1
+ * @param tell called with the share of the work done, 0–1
  */
 export function workOutOutlook(
   input: OutlookInput,

@@ -27,5 +27,5 @@ interface Known {
 /** For how many days a medium works; null: time does not use it up. */
 export const mediumLife = ({ family }: Known): number | null => LIVES[family] ?? null;
 
-/** True for a medium that time uses up, whatever dirt reaches it; of others their clogging tells. */
+/** True for a medium that time uses up, whatever dirt reaches it; for others their clogging decides. */
 export const isUsedUpByDate = ({ family }: Known): boolean => BY_DATE.includes(family);

@@ -20,7 +20,7 @@ export interface LayerCost {
   /** Times it is renewed in a year. */
   readonly perYear: number;
   readonly perLitre: number | null;
-  /** Per m² of surface that bacteria can use; null for media that bear none. */
+  /** Per m² of surface that bacteria can use; null for media without any. */
   readonly perSurface: number | null;
 }
 

@@ -11,7 +11,7 @@ export interface LevelStrip {
 
 /** Strip below the lowest mark, m. */
 const LENGTH_BELOW_MARKS = 0.02;
-/** Marks nearer than this cannot be told apart at a glance, m (common practice, no source). */
+/** Marks nearer than this cannot be distinguished at a glance, m (common practice, no source). */
 const MIN_APART = 0.003;
 
 /**

@@ -46,7 +46,7 @@ export interface Answers {
 /** Fewest and most proposals that are offered at once, where there are so many. */
 const MIN_OFFERED = 3;
 const MAX_OFFERED = 6;
-/** A wish counts as given up from this share of the way from best to worst on, and so many are told. */
+/** A wish counts as given up from this share of the way from best to worst on, and at most so many are named. */
 const GIVEN_UP = 0.35;
 const MAX_GIVEN_UP = 3;
 

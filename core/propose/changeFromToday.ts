@@ -17,7 +17,7 @@ export interface ChangeFromToday {
 const LENGTH_TOLERANCE = 1e-4;
 
 /**
- * What changes between what is in a filter and a pack for it. Layers are told by their ids.
+ * What changes between what is in a filter and a pack for it. Layers are matched by their ids.
  *
  * @param isSheet true for a layer that is cut from a sheet
  */

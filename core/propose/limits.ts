@@ -90,7 +90,7 @@ export type Contradiction =
   | { readonly kind: 'several'; readonly limits: readonly Limit[] };
 
 /**
- * The limit, or the two, that no pack keeps to: said where a search finds none that keeps to all.
+ * The limit, or the two, that no pack keeps to: shown where a search finds none that keeps to all.
  *
  * @returns of two: `missedBy[0]` is how much the first is missed by with the second kept, and the other way round
  */

@@ -33,7 +33,7 @@ export interface Share {
 
 export const WHOLE_SEARCH: Share = { index: 0, of: 1 };
 
-/** What a search has come to, told again and again while it goes on. */
+/** The state of a search, reported repeatedly while it runs. */
 export interface SearchSlice {
   /** Packs judged quickly, and forecast, so far. */
   readonly tried: number;
@@ -217,7 +217,7 @@ const keyOf = (layers: readonly Layer[]): string =>
     )
     .join('|');
 
-/** Whether a hang-on-back overflows hangs on the height of the media alone. */
+/** Whether a hang-on-back overflows depends on the height of the media alone. */
 function rememberedStack({ filter, limits }: ProposeInput): (stack: number) => boolean {
   const known = new Map<number, boolean>();
   return (stack) => {

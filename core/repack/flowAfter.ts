@@ -5,7 +5,7 @@ import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
 import { placeLayers } from '../layers/placeLayers';
 
-/** Why a flow may differ from its prediction, and the check that tells. */
+/** Why a flow may differ from its prediction, and the check that decides. */
 export interface FlowReason {
   readonly cause: string;
   readonly check: string;
@@ -31,7 +31,7 @@ const isMechanical = (layer: Layer, grade: boolean): boolean => {
 };
 
 /*
- * Causes of a weak flow, likeliest first, each with what tells it from the others (common practice, no source): what sits on
+ * Causes of a weak flow, likeliest first, each with what distinguishes it from the others (common practice, no source): what sits on
  * the intake, the first foam, the floss, the impeller, the hoses, a tap, air.
  */
 const WEAKER_CAUSES: readonly Cause[] = [

@@ -6,7 +6,7 @@ import type { Surroundings } from '../report/evaluatePack';
 import { repackedMedia } from '../report/tankBiology';
 import { uvOnDate } from '../water-tests/uvOnDate';
 
-/** A repack as it bears on what a lamp would kill. */
+/** What a repack leaves of the film, which a lamp would kill. */
 export interface RepackedPack {
   readonly around: Surroundings;
   readonly filter: Filter;

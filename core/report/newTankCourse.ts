@@ -9,7 +9,7 @@ import { packCycle, type TankWithFilters } from './tankBiology';
 /** For how long a start is followed, days: a usual one ends well before (calibrated). */
 const MAX_DAYS = 120;
 
-/** Days until a new tank bears its food; null: not within what was followed. */
+/** Days until the bacteria of a new tank are enough for its food; null: not within the days simulated. */
 export interface NewTankCourse {
   readonly earliest: number | null;
   readonly latest: number | null;

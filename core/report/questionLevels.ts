@@ -4,7 +4,7 @@ import type { Question } from '../findings/questionOf';
 import type { PackReport } from './evaluatePack';
 import { gravestOf, shortfalls } from './shortfalls';
 
-/** How one of the four questions is answered; null: nothing can be said yet. */
+/** How one of the four questions is answered; null: no answer yet. */
 export type QuestionLevel = FindingLevel | 'good' | null;
 
 /**

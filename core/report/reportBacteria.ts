@@ -32,7 +32,7 @@ export interface LayerBacteria {
 
 /** All that is known of a tank’s bacteria with a pack. */
 export interface ReportBacteria extends BacteriaCover {
-  /** What could be borne now, without growth, with the film that lives there after the work that is planned. */
+  /** What the film left after the planned work could process now, without growth. */
   readonly atOnce: Range;
   /** Nitrogen to be taken up, kg N a day. */
   readonly load: Range;

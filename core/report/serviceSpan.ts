@@ -8,7 +8,7 @@ export interface ServiceSpan {
 
 /** Days in each unit. */
 export const DAYS_IN = { days: 1, weeks: 7 } as const;
-/** While the early end is below this many days a range is told in days. */
+/** While the early end is below this many days a range is shown in days. */
 const IN_DAYS = 14;
 
 /**

@@ -7,7 +7,7 @@ import { sentence, type Sentence } from '../units/sentence';
 import { DAY } from '../units/time';
 import type { PackReport } from './evaluatePack';
 
-/** Times today’s food that the bacteria must bear at the careful end of their range. */
+/** Times today’s food that the bacteria must be enough for at the careful end of their range. */
 const MIN_BACTERIA_COVER = 1;
 const SERIOUS_LEVELS: readonly FindingLevel[] = ['urgent', 'check'];
 

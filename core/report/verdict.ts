@@ -10,7 +10,7 @@ import { shortfalls } from './shortfalls';
 export interface NextService {
   readonly earliest: number | null;
   readonly latest: number | null;
-  /** Days after which hands look in, whatever is forecast; left out: nothing is said of it. */
+  /** Days after which to look inside, whatever the forecast; left out: not shown. */
   readonly longest?: number;
 }
 

@@ -70,7 +70,7 @@ export function nextAction({
       todo: { what: 'Go to Prepare', place: 'prepare' },
     };
   if (openJob !== null && openJob.stage !== 'done') {
-    // While a plan is made the filter runs on: its own state is said.
+    // While a plan is made the filter runs on: its own state is shown.
     if (openJob.occasion === 'plan' && openJob.stage === 'plan')
       return {
         ...nextAction({ openJob: null, report, flow, isWeak, swap, ahead, dueNow, now }),

@@ -38,7 +38,7 @@ export interface PlanDay {
   readonly limits: ServiceLimits;
   readonly inFlow: readonly PlacedLayer[];
   readonly visits: readonly Visit[];
-  /** By layer: days after which time has used it up; null: its clogging tells. */
+  /** By layer: days after which time has used it up; null: its clogging decides. */
   readonly lives: readonly (number | null)[];
   /** By layer: floss that hardly any water goes through, or that is full. */
   readonly usedUp: readonly boolean[];
@@ -94,7 +94,7 @@ function dueDay(id: string, life: number | null, visits: readonly Visit[]): numb
   return (last?.day ?? 0) + life;
 }
 
-/** By layer, days after which time has used it up; null: its clogging tells. */
+/** By layer, days after which time has used it up; null: its clogging decides. */
 export const livesByDate = (inFlow: readonly PlacedLayer[], around: CarbonSurroundings): (number | null)[] =>
   inFlow.map((placed) => lifeByDate(placed, around));
 

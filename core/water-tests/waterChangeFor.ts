@@ -2,7 +2,7 @@
 const MAX_AT_ONCE = 0.5;
 /** A change aims this far under the limit, as a share of it: the kit does not read finer. */
 const AIMS_AT = 0.8;
-/** Shares are said in steps of this. */
+/** Shares are shown in steps of this. */
 const SHARE_STEP = 0.05;
 
 /** How much water to change: the share, and how many times, some hours apart. */

@@ -50,7 +50,7 @@ export function parseMoment(date: string, time: string, order: DayOrder, now: Da
   return null;
 }
 
-/** Whether the dates with strokes of a column tell which of day and month stands first; null: none tells. */
+/** Whether the dates with strokes of a column show which of day and month comes first; null: none does. */
 export function dayOrderOf(cells: readonly string[]): DayOrder | null {
   for (const cell of cells) {
     const [, first = '', sign = '', second = ''] = DATE.exec(cell.trim()) ?? [];

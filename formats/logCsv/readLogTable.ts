@@ -17,7 +17,7 @@ export interface LogRead {
   readonly faults: readonly string[];
 }
 
-/** Most faults that are told. */
+/** Most faults listed. */
 const MAX_FAULTS = 50;
 /** The jug of a flow that was written down without one, m³: the flow is what counts. */
 const ONE_LITRE = 1e-3;
@@ -33,7 +33,7 @@ class CellError extends Error {}
 
 /**
  * Reads a table into entries of the log. A row may make several: a test, a water change and a flow of one day. A bad row
- * is told by its number and reason and never read by halves; the heading is row 1.
+ * is reported by its number and reason and never read in part; the heading is row 1.
  *
  * @throws nothing: what is wrong is in the answer
  */

@@ -37,7 +37,7 @@ interface Props {
   /** The other filters of the tank. */
   readonly others: Surroundings['others'];
   readonly outlook: OutlookState;
-  /** Flows, services, repacks and water changes: what is due hangs on them. */
+  /** Flows, services, repacks and water changes: what is due depends on them. */
   readonly log: readonly LogEntry[];
   /** ISO moment of looking. */
   readonly now: string;

@@ -31,7 +31,7 @@ interface Props {
   readonly why: NoForecast;
 }
 
-/** What is said in place of a course. */
+/** The text in place of a course. */
 const NO_COURSE_WORDS: Readonly<Record<NoForecast, string>> = {
   'no pack': 'finish a repack to see a forecast',
   'no food': 'enter the daily food under Measure to see a forecast',

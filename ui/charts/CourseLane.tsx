@@ -30,7 +30,7 @@ interface Props {
   readonly empty: string;
 }
 
-/** Days on either side within which a reading is said beside what is expected. */
+/** Days on either side within which a reading is shown beside what is expected. */
 const NEAR_DAYS = 10;
 
 /** A value as the forecast has it, with its likely range, and what was measured of it. */

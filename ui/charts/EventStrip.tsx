@@ -20,7 +20,7 @@ interface Props {
   readonly nameOf: (layerId: string) => string | null;
 }
 
-/** What happened, a letter a time, above the lanes; near the chosen day it is said in words. */
+/** What happened, a letter a time, above the lanes; near the chosen day in words. */
 export function EventStrip({ view, events, nameOf }: Props) {
   const words = useWords();
   const { x, from, to, day, width, dateOf } = view;

@@ -337,7 +337,7 @@ function grid(): Texture {
   };
 }
 
-/** Nobody has said yet what it is. */
+/** The medium is unknown. */
 function question(): Texture {
   return {
     tile: [14, 14],

@@ -32,7 +32,7 @@ const SYMPTOM_WORDS: Readonly<Record<Symptom, string>> = {
   'does not start': 'The filter does not start',
 };
 
-/** From what is wrong to its cause: one check after the other, each chosen by what it tells for its minutes. */
+/** From what is wrong to its cause: one check after the other, each chosen by its information per minute. */
 export function FaultFinderPage({ context, job }: Props) {
   const { filter } = context;
   const [symptom, setSymptom] = useState<Symptom | null>(null);

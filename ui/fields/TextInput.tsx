@@ -29,7 +29,7 @@ export interface TextInputProps {
 }
 
 /**
- * A line of text with its label and what is said under it: MUI's parts put together, since its own field brings
+ * A line of text with its label and the note under it: MUI's parts put together, since its own field brings
  * menus along that no sheet shows.
  */
 export function TextInput({

@@ -196,7 +196,7 @@ function FlowFigure({ row: { flow } }: { row: HomeRow }) {
   );
 }
 
-/** Most lines said in a row; the bench says the rest. */
+/** Most lines shown in a row; the plan shows the rest. */
 const MAX_WARNINGS = 2;
 
 /** What else was found, beside what the state says already. */

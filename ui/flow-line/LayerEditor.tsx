@@ -17,7 +17,7 @@ import { SurfaceLine } from './SurfaceLine';
 import { mergeEdit, sandwichEdit, splitEdit } from './layerTools';
 import styles from './LayerEditor.module.css';
 
-/** How much smaller than its chamber a piece starts out when it is said to be short, m on each side. */
+/** How much smaller than its chamber a piece starts out when it is marked as short, m on each side. */
 const FIRST_GAP = 0.005;
 
 interface Props {

@@ -17,7 +17,7 @@ export interface FrameLink {
   readonly here?: boolean;
   /** A stage that is behind: it gets its tick. */
   readonly done?: boolean;
-  /** A stage not reached yet: what it waits for, said on press. */
+  /** A stage not reached yet: what it waits for, shown on press. */
   readonly waitsFor?: string;
 }
 

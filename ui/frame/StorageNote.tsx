@@ -3,7 +3,7 @@ import { useEffect, useState, useSyncExternalStore } from 'react';
 import { isStorageBlocked } from '../state/isStorageBlocked';
 import styles from './PageLayout.module.css';
 
-/** It is said once, on the page that was opened first. */
+/** It is shown once, on the page that was opened first. */
 let said = false;
 
 /** Says that this browser keeps no drafts, where its storage is blocked. */

@@ -10,7 +10,7 @@ import styles from './Photos.module.css';
 import { shrinkPicture } from './shrinkPicture';
 
 interface Props {
-  /** Where a new one is sent; null: there is no such place, and why was said. */
+  /** Where a new one is sent; null: nowhere, and the reason is shown. */
   readonly address: () => Promise<string | null>;
   /** Those that are there. */
   readonly photos: readonly Photo[];

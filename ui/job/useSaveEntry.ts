@@ -5,7 +5,7 @@ import { isAnswered, send } from '../state/send';
 import { outcomeFaults } from '../state/outcomeFaults';
 
 type DistributiveOmit<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
-/** An entry without what it is told by: those are added when it is saved. */
+/** An entry without id and moment: they are added when it is saved. */
 export type NewEntry = DistributiveOmit<LogEntry, 'id' | 'filterId' | 'jobId' | 'at'>;
 
 /** Saves entries of the log as of now; one whose answer was lost is the same entry when it is saved again. */

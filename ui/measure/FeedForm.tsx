@@ -64,7 +64,7 @@ function AnimalGroups({ groups, onChange }: { groups: Groups; onChange: (groups:
   return (
     <div className={styles.groups}>
       {groups.map((group, position) => (
-        // Groups have no name of their own; their place is what tells them apart.
+        // Groups have no name of their own; their place distinguishes them.
         <div key={position} className={styles.group}>
           <CountField
             label="How many"

@@ -91,7 +91,7 @@ function CurvePoints({ head, onChange }: { head: Curve; onChange: (head: Curve) 
   return (
     <div className={styles.rows} role="group" aria-label="Points of the pump curve">
       {points.map((point, position) => (
-        // Points have no name of their own; their place is what tells them apart.
+        // Points have no name of their own; their place distinguishes them.
         <div key={position} className={styles.line}>
           <QuantityField
             label={`Flow ${position + 1}`}

@@ -16,7 +16,7 @@ const COVER_OPTIONS: readonly { value: NonNullable<Tank['cover']> | typeof NOT_S
   { value: 'lid', label: 'a lid with gaps' },
 ];
 
-/** Lid and room: how much water evaporates hangs on them, and so whether more is lost than that. */
+/** Lid and room: how much water evaporates depends on them, and so whether more is lost than that. */
 export function RoomFold({ tank, onChange }: TankPart) {
   const words = useWords();
   const { cover, room } = tank;

@@ -98,7 +98,7 @@ export function TankDrawing({ tank, filters, onWater }: Props) {
         {filters.map((filter) =>
           filter.intakes.map((intake, position) => (
             <IntakeMark
-              // Intakes have no name of their own; their place is what tells them apart.
+              // Intakes have no name of their own; their place distinguishes them.
               key={`${filter.id} ${position}`}
               x={placeX(intake.place, position)}
               top={y(size.fill)}

@@ -16,7 +16,7 @@ export interface OutlookWork {
 
 /**
  * The forecast of a filter as worked out last; where pack or log have changed since, the app works it out anew in the
- * background and tells when it is there.
+ * background and notifies when it is there.
  *
  * @param first as the page was drawn
  * @param changed grows when the log was changed on this page

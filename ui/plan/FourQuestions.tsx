@@ -20,7 +20,7 @@ import styles from './FourQuestions.module.css';
 const CostFigure = lazyPart(() => import('./CostFigure').then((module) => module.CostFigure));
 const QuestionDetails = lazyPart(() => import('./QuestionDetails').then((module) => module.QuestionDetails));
 
-/** What is said in place of a service. */
+/** The text in place of a service. */
 const NO_SERVICE_WORDS: Readonly<Record<NoService, string>> = {
   'no food': 'enter the daily food under Measure',
   working: 'the next service is being worked out',

@@ -223,7 +223,7 @@ function scaleFor(wish: Objective, all: readonly Figures[], [from, to]: readonly
 
 /**
  * True where a smaller value grants more of a wish: its axis runs the other way, so that better is up and to the right.
- * Of the turnover it hangs on whether these packs lie above their band or below it.
+ * For the turnover it depends on whether these packs lie above their band or below it.
  */
 function isLessBetter(wish: Objective, all: readonly Figures[]): boolean {
   const mean = (of: (figures: Figures) => number): number =>

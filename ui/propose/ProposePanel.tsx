@@ -258,7 +258,7 @@ function Status({
         </div>
       );
     case 'done':
-      // That there is none is said below.
+      // That there is none is shown below.
       if (found.tried === 0) return null;
       return <p className="quiet">{found.all ? allSaid(words, found, closely) : `${counted}.`}</p>;
     case 'stopped':

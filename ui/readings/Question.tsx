@@ -6,7 +6,7 @@ import styles from './Question.module.css';
 
 interface Props {
   readonly question: string;
-  /** The gravest of its findings; `good` where it is answered well; null: nothing can be said yet. */
+  /** The gravest of its findings; `good` where it is answered well; null: no answer yet. */
   readonly level: FindingLevel | 'good' | null;
   readonly figure: ReactNode;
   /** What the figure is, and its limit. */

@@ -17,7 +17,7 @@ interface Props {
   readonly found: AsItWentIn;
 }
 
-/** Share from which a change of flow or surface is told. */
+/** Share from which a change of flow or surface is shown. */
 const MIN_TOLD_CHANGE = 0.01;
 
 /** Weights and differences from the plan, and whether the pack still holds. */

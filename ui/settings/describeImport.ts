@@ -2,9 +2,9 @@ import { joined } from '@/core/units/joined';
 import type { IncomingDone, IncomingSaid } from '@/server/incomingFile';
 import type { Words } from '../fields/wordsFor';
 
-/** Most names that are told one by one. */
+/** Most names listed one by one. */
 const MAX_NAMES = 6;
-/** Most faults that are told one by one; a torn file can have thousands. */
+/** Most faults listed one by one; a damaged file can have thousands. */
 const MAX_FAULTS = 12;
 
 const counted = (words: Words, count: number, one: string, many: string): string =>

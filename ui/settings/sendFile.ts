@@ -14,7 +14,7 @@ export interface Sent {
 /**
  * Sends a backup or export to the app piece by piece and has it tried; nothing changes yet. Never throws.
  *
- * @param onShare is told the share that has been sent, 0 to 1
+ * @param onShare called with the share that has been sent, 0 to 1
  */
 export async function sendFile(file: Blob, onShare: (share: number) => void): Promise<Outcome<Sent>> {
   const begun = await send<{ id: string }>('POST', '/api/incoming', { size: file.size });

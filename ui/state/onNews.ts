@@ -1,7 +1,7 @@
 'use client';
 import type { OutlookNews } from '@/server/outlookWork';
 
-/** Where the app tells what goes on in the background. */
+/** Where the app reports its background work. */
 const EVENTS_URL = '/api/events';
 /** What the tabs of a browser share it under. */
 const CHANNEL_NAME = 'neat-layer news';

@@ -2,7 +2,7 @@
 import type { Outcome } from './send';
 
 /**
- * What is said where a request was not carried out, a line each: what happened, what is kept, what to do.
+ * The message where a request was not carried out, a line each: what happened, what is kept, what to do.
  *
  * @param kept what is not lost by it
  * @example outcomeFaults({ kind: 'unreachable' }) // ['The app is not responding. Nothing was changed. Try again.']

@@ -8,7 +8,7 @@ export type Outcome<T> =
   | { readonly kind: 'failed'; readonly message: string; readonly errorId: string | null }
   | { readonly kind: 'unreachable' };
 
-/** True once the app has said what came of it; a request that failed or got no answer may be sent again as it was. */
+/** True once the app has answered; a request that failed or got no answer may be sent again as it was. */
 export const isAnswered = ({ kind }: Outcome<unknown>): boolean =>
   kind !== 'unreachable' && kind !== 'failed';
 

@@ -20,7 +20,7 @@ export function PartsList({ filter, job }: { filter: Autosave<Filter>; job: Auto
       void before;
       return { ...doc, parts: state === null ? others : { ...doc.parts, [part]: state } };
     });
-    // Whether the foot is there is said once, by the filter: Measure and the water level go by it.
+    // Whether the foot is there is recorded once, in the filter: Measure and the water level go by it.
     if (part === 'levelling foot')
       filter.change((doc) =>
         doc.spill === null

@@ -142,7 +142,7 @@ export function StripSheet({
   );
 }
 
-/** Nothing is said of a pack as a whole before all of it is out. */
+/** A pack is not judged as a whole before all of it is out. */
 function soFar(report: PackReport, unknown: readonly string[]): Verdict {
   if (unknown.length === 0) return verdict(report, 'working');
   // The figures of half a pack say nothing of the whole.

@@ -24,7 +24,7 @@ interface Props {
   readonly marks: readonly { readonly day: number; readonly past: boolean }[];
   /** Readings of a test kit, kg N/m³. */
   readonly readings?: readonly { readonly day: number; readonly value: number }[];
-  /** In place of the highest value: what is said of the lane. */
+  /** Caption in place of the highest value. */
   readonly says?: string;
 }
 

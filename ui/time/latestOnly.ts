@@ -2,8 +2,8 @@
  * Work that takes a while, asked for more often than it can be done: one piece runs, the newest of the others waits,
  * those between are never begun.
  *
- * @param done told what a piece of work was asked for, and its answer
- * @param failed told what a piece of work was asked for, and what went wrong
+ * @param done called with what was asked, and the answer
+ * @param failed called with what was asked, and the error
  * @param rest milliseconds between an answer and the next piece of work: room for what is drawn meanwhile
  */
 export function latestOnly<Ask, Answer>(

@@ -16,7 +16,7 @@ export interface WorkerAnswer<Ask, Answer> {
 
 /**
  * Asks a worker whenever the question changes; while it works only the newest question waits. What cannot be worked
- * out is said, and can be asked again.
+ * out is reported, and can be asked again.
  *
  * @param ask the question, the same object while it stays the same; null asks nothing
  * @param work asks the worker; the same function at every call

@@ -12,7 +12,7 @@ export const spills: Rule = ({ water: { level }, filter, inFlow }) => {
   return [
     {
       rule: 'spills',
-      // Nothing is urgent that hangs on a guess.
+      // Nothing that depends on a guess is urgent.
       level: over && !assumed ? 'urgent' : 'check',
       effect: over ? 1 : 1 - level.headroom / NEARLY_OVER,
       title: over
