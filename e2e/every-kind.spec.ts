@@ -10,7 +10,7 @@ interface Kind {
   readonly typed: readonly [label: string, text: string, litres: RegExp];
   /** Media as they are lifted out, the first one first. */
   readonly lifted: readonly string[];
-  /** Where they stand along the water. */
+  /** Where they stand in flow order. */
   readonly inFlow: readonly string[];
   /** All that stands against such a pack. */
   readonly findings: readonly RegExp[];

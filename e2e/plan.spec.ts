@@ -55,7 +55,7 @@ test('Window sill is planned by its own advice and by keys, and reads as the com
   await page.getByRole('button', { name: 'pressure lost' }).click();
   const heads = plan.layers.map((layer) => (layer.head * 1e3).toFixed(1)).join(' mm, ');
   await expect(
-    page.getByRole('img', { name: `Pressure lost, mm of water, along the water: ${heads} mm` }),
+    page.getByRole('img', { name: `Pressure lost, mm of water, in flow order: ${heads} mm` }),
   ).toBeVisible();
 });
 

@@ -18,6 +18,7 @@ export const POOR_WORDS: readonly PoorWords[] = [
     pattern: /; (?:try|fetch|choose|load|reload|update) /i,
     instead: 'a full stop: “Nothing was changed. Try again.”',
   },
+  { pattern: /\balong the water\b/i, instead: 'in flow order' },
   { pattern: /\bonce more\b/i, instead: 'again' },
   { pattern: /\b(?:anew|afresh)\b/i, instead: 'again' },
   { pattern: /\bgo on (?:at|with)\b|^Go on\b/i, instead: 'continue' },

@@ -8,7 +8,7 @@ export interface CutPiece {
   readonly layerId: string;
   readonly filterName: string;
   readonly medium: Medium;
-  /** Where it goes, as on the drawing: the number of its layer along the water. */
+  /** Where it goes, as on the drawing: the number of its layer in flow order. */
   readonly layerNumber: number;
   /** What it is among the pieces of its layer: “ply 1 of 2”, “side wall”; empty when it is the only one. */
   readonly part: string;

@@ -85,7 +85,7 @@ const gap = new Float64Array(SIZES);
 const place: TablePlace = { point: 0, part: 0 };
 
 /**
- * Follows the dirt of every size along the water: through each piece by Iwasaki’s equation slice by slice, beside it
+ * Follows the dirt of every size in flow order: through each piece by Iwasaki’s equation slice by slice, beside it
  * untouched or through the floss in the gap; mixed again before the next layer.
  *
  * @param deposits of every slice, share of the bed

@@ -53,7 +53,7 @@ export function changeWords(
 
 type Namer = (layer: Layer) => string;
 
-/** “the fine foam”; with its number along the water where two pieces are of the same medium. */
+/** “the fine foam”; with its number in flow order where two pieces are of the same medium. */
 function nameIn(filter: Filter, layers: readonly Layer[]): Namer {
   const inFlow = flowOrder(filter, layers);
   const short = (layer: Layer): string => lowerFirst(mediumOf(layer).name.split(',')[0] ?? '');

@@ -5,7 +5,7 @@ import { flowOrder } from '../layers/flowOrder';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
 
-/** One piece that came in the box: where the leaflet puts it along the water, and where it belongs. */
+/** One piece that came in the box: where the leaflet puts it in flow order, and where it belongs. */
 export interface LeafletPlace {
   readonly layerId: string;
   readonly name: string;

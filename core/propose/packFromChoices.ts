@@ -36,7 +36,7 @@ export interface Lay {
 }
 
 /**
- * Lays a pack into the room of its chambers along the water: what comes ahead from the first face on, what comes behind
+ * Lays a pack into the room of its chambers in flow order: what comes ahead from the first face on, what comes behind
  * up to the last, and the fill between. Whole plies stay in one chamber; what is poured is parted at a chamber’s end.
  *
  * @param slots in flow order

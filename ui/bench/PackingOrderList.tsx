@@ -54,7 +54,7 @@ export function PackingOrderList({
                     ? words.show({ kind: 'volume', si: item.volume })
                     : words.show({ kind: 'length', si: layer.thickness })}
                 </span>
-                <span className={styles.flow} title="Number along the water">
+                <span className={styles.flow} title="Number in flow order">
                   <span className="unseen">number in flow order </span>
                   {item?.flowNumber}
                 </span>

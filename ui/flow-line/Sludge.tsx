@@ -7,7 +7,7 @@ import { DIRT_GROUPS, sumOf } from '../drawing/dirtGroups';
 const VISIBLE = 0.004;
 
 /**
- * Sludge in a layer, slice by slice along the water: each rises from the bottom by its share of what fits, the finest
+ * Sludge in a layer, slice by slice in flow order: each rises from the bottom by its share of what fits, the finest
  * lowest. A slice filled to the top catches nothing any more.
  */
 export const Sludge = memo(function Sludge({

@@ -61,7 +61,7 @@ export function layerEdits(
   }
 }
 
-/** One place along the water: past the neighbour, or over into the next chamber; null at either end. */
+/** One place in flow order: past the neighbour, or over into the next chamber; null at either end. */
 export function moveBy(
   filter: Filter,
   layers: readonly Layer[],

@@ -40,7 +40,7 @@ interface Lane {
   readonly colour: string;
 }
 
-/** Figures of each layer under the section, on the same axis along the water. */
+/** Figures of each layer under the section, on the same axis in flow order. */
 export function Lanes({
   state,
 }: {
@@ -171,7 +171,7 @@ function LaneBars({ lane, layout, report }: { lane: Lane; layout: FlowLineLayout
       width={layout.width}
       height={LANE_HEIGHT}
       role="img"
-      aria-label={`${lane.title}, along the water: ${values}`}
+      aria-label={`${lane.title}, in flow order: ${values}`}
     >
       <path d={`M0 ${LANE_HEIGHT - 0.5} H${layout.width}`} stroke="var(--rule)" />
       {layout.chambers.flatMap((chamber) =>

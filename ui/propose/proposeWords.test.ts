@@ -116,7 +116,7 @@ describe('wishes in words', () => {
     expect(formatAxisTick(words, 'clear', 0.3e-3)).toBe('0.30');
   });
 
-  it('tell a pack along the water', () => {
+  it('write a pack in flow order', () => {
     const layers = [plainLayer('a', 'foam-15', 'basket', 0.06), plainLayer('b', 'lava', 'basket', 0.045)];
     expect(plain(formatLayers(words, layers))).toBe('6.0 cm coarse foam (15 ppi) → 4.5 cm lava rock (15 mm)');
   });

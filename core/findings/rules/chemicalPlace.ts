@@ -6,7 +6,7 @@ import { orderRemedy } from './properOrder';
 import { upperFirst } from '../../units/firstLetter';
 import { idsOf, nameInside, shareOfPack } from './words';
 
-/** Chemical media stand last along the water, unless they sit where the hands reach them first. */
+/** Chemical media stand last in flow order, unless they sit where the hands reach them first. */
 export const chemicalPlace: Rule = (context) =>
   context.inFlow.flatMap((placed, index): Finding[] => {
     if (isPackedBackwards(context)) return [];

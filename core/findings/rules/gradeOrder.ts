@@ -10,7 +10,7 @@ import { ordersMatter } from './ordersMatter';
 import { upperFirst } from '../../units/firstLetter';
 import { idsOf, nameInside, namesInside, shareOfPack, verb } from './words';
 
-/** Mechanical layers go coarse, medium, fine along the water: each grade unloads the next. */
+/** Mechanical layers go coarse, medium, fine in flow order: each grade unloads the next. */
 export const gradeOrder: Rule = (context) => {
   if (isPackedBackwards(context)) return [];
   const graded = context.inFlow.filter(

@@ -8,7 +8,7 @@ import { orderPlace } from './properOrder';
 /** Fewest steps of the order that must all be the wrong way round: two could be chance. */
 const MIN_STEPS = 2;
 
-/** The layers whose order along the water says anything: what sits on the intake or in a prefilter is first by its place. */
+/** The layers whose place in flow order matters: what sits on the intake or in a prefilter is first by its place. */
 const ordered = ({ filter, inFlow }: RuleContext): readonly PlacedLayer[] =>
   inFlow.filter(
     ({ role, chamber }) =>

@@ -4,7 +4,7 @@ import type { PlacedLayer } from '../../layers/placedLayer';
 import type { PackEdit } from '../../pack/packEdit';
 import { ROLE_ORDER } from '../../layers/layerRole';
 
-/** Place of a layer along the water: settlement, grades from open to close, biological, chemical. */
+/** Place of a layer in flow order: settlement, grades from open to close, biological, chemical. */
 export function orderPlace(placed: PlacedLayer): number {
   const rank = gradeRank(placed.medium);
   // A polishing pad is sorted with the other grades: the order that keeps silt out of the biological media.
