@@ -68,7 +68,11 @@ export function FourQuestions(props: Props) {
         question="Does the water go through every layer and come out clear?"
         level={levels.through}
         figure={share(least)}
-        about={`of the water goes through the worst layer; aim for ${words.show({ kind: 'share', si: PASS_THROUGH_GOAL })} or more`}
+        about={
+          isEmpty
+            ? 'add the first layer'
+            : `of the water goes through the worst layer; aim for ${words.show({ kind: 'share', si: PASS_THROUGH_GOAL })} or more`
+        }
         then={against === null ? null : share(against.leastPassThrough)}
       >
         <QuestionDetails of="through" {...details} />
