@@ -40,6 +40,7 @@ module.exports = {
     ...inOrder(
       'core',
       // What things are.
+      'maths',
       'units',
       'document',
       'water',

@@ -6,7 +6,7 @@ import { writeNeatLayerFile } from '@/formats/writeNeatLayerFile';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import { demoContent } from './demoContent';
 import { WATERS } from './waters';
-import { seededRandom } from '@/core/units/seededRandom';
+import { seededRandom } from '@/core/maths/seededRandom';
 
 const NOW = new Date('2026-11-25T12:00:00Z');
 

@@ -9,7 +9,7 @@ import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
 import { plainLayer } from '@/core/layers/plainLayer';
 import type { FilterContent } from '@/formats/neatLayerFile';
-import { seededRandom } from '@/core/units/seededRandom';
+import { seededRandom } from '@/core/maths/seededRandom';
 import { waterLog } from './waterLog';
 import { WATERS, type Water } from './waters';
 

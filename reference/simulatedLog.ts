@@ -9,7 +9,7 @@ import { predictStretch, segmentInput, type LearningPlace } from '@/core/learn/p
 import type { LogSegment } from '@/core/learn/stretch';
 import { MODEL_ERROR } from '@/core/learn/stretchResiduals';
 import { feedPerDay } from '@/core/tank/feedPerDay';
-import { seededNormal } from '@/core/units/seededNormal';
+import { seededNormal } from '@/core/maths/seededNormal';
 
 /** A filter that exists on paper only: what is true of it, and what was read of it. */
 export interface SimulatedLog {

@@ -3,6 +3,7 @@ import { dedupeTankItems, type Due } from '@/core/care/due';
 import { stockWarnings, type StockWarning } from '@/core/care/stockWarnings';
 import type { Shelf } from '@/core/shelf/shelf';
 import { homeRow, type HomeFilter, type HomeRow } from './homeRow';
+import { sumOf } from '@/core/maths/sum';
 
 /** Rows on a page of home: more than most keepers have filters, and under 300 kB of drawings. */
 export const HOME_ROWS = 12;
@@ -154,7 +155,10 @@ function dueOf(rows: readonly HomeRow[], order: readonly string[]): HomePage['du
     now: today.length > 0,
     filters: listed.slice(0, MAX_DUE),
     count: listed.length,
-    minutes: today.flatMap(({ items }) => items).reduce((sum, { minutes }) => sum + (minutes ?? 0), 0),
+    minutes: sumOf(
+      today.flatMap(({ items }) => items),
+      ({ minutes }) => minutes ?? 0,
+    ),
   };
 }
 

@@ -1,10 +1,12 @@
-import { usableSurface, type SurfaceRange } from '../layers/usableSurface';
+import type { Range } from '../maths/range';
+import { usableSurface } from '../layers/usableSurface';
 import { mediumById } from '../media/catalogue';
 import type { AirFilter } from '../tank/airFilter';
+import { sumOf } from '../maths/sum';
 
 /** Surface for bacteria in the air-driven filters of a tank, m², as a range. */
-export function airFilterSurface(filters: readonly Pick<AirFilter, 'medium' | 'volume'>[]): SurfaceRange {
+export function airFilterSurface(filters: readonly Pick<AirFilter, 'medium' | 'volume'>[]): Range {
   const all = filters.map(({ medium, volume }) => usableSurface(mediumById(medium), volume));
-  const sum = (key: keyof SurfaceRange): number => all.reduce((total, range) => total + range[key], 0);
-  return { low: sum('low'), likely: sum('likely'), high: sum('high') };
+  const total = (key: keyof Range): number => sumOf(all, (range) => range[key]);
+  return { low: total('low'), likely: total('likely'), high: total('high') };
 }

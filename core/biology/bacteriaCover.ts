@@ -1,4 +1,4 @@
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 import type { Tank } from '../tank/tank';
 import { airPressure } from '../water/airPressure';
 import { oxygenSaturation } from '../water/oxygenSaturation';
@@ -9,6 +9,7 @@ import { grownSince } from './retainedFilmShare';
 import { nitrogenPerDay } from './nitrogenPerDay';
 import { LIMITS, NITRIFIERS, type NitrifierKey } from './nitrifiers';
 import type { FilmPlace } from './steadyState';
+import { sumOf } from '../maths/sum';
 
 /** How far published biofilters lie apart in what a m² takes up, as a factor either way (from memory; 10–90 %). */
 const UPTAKE_APART = 1.5;
@@ -47,19 +48,17 @@ export function surfaceOutsideFilters(tank: Tank): Range {
  */
 export function outsideGrown(tank: Tank, now: string | null): number {
   const whole = surfaceOutsideFilters(tank).likely;
-  const missing = tank.airFilters.reduce(
-    (sum, air) => sum + airFilterSurface([air]).likely * (1 - grownSince(air.installedOn, now)),
-    0,
+  const missing = sumOf(
+    tank.airFilters,
+    (air) => airFilterSurface([air]).likely * (1 - grownSince(air.installedOn, now)),
   );
   return whole > 0 ? 1 - missing / whole : 1;
 }
 
 /** Capacity of grown films with the water at the limit of one bacterium, kg N a day. */
 export const capacityOfFilms = (key: NitrifierKey, places: readonly FilmPlace[], celsius: number): number =>
-  places.reduce(
-    (sum, { surface, oxygen }) =>
-      sum + nitrificationCapacity(NITRIFIERS[key], surface, { nitrogen: LIMITS[key], oxygen, celsius }),
-    0,
+  sumOf(places, ({ surface, oxygen }) =>
+    nitrificationCapacity(NITRIFIERS[key], surface, { nitrogen: LIMITS[key], oxygen, celsius }),
   );
 
 /**

@@ -1,5 +1,5 @@
-import type { Range } from '../tank/feedPerDay';
-import { normalSample } from '../units/normalSample';
+import { RANGE_DEVIATE, RANGE_HIGH, RANGE_LOW, type Range } from '../maths/range';
+import { normalSample } from '../maths/normalSample';
 import type { SwapTank } from './swapCourse';
 
 /** A tank of which food, film outside the filter and surface of its media are known as ranges. */
@@ -25,16 +25,13 @@ export interface WaterBands {
 
 type Course = { readonly ammonia: Float64Array; readonly nitrite: Float64Array };
 
-/** Runs of a range, and where it begins and ends: four of five runs lie within. */
+/** Runs of a range. */
 const RUNS = 24;
-const [LOW, HIGH] = [0.1, 0.9];
-/** Normal deviate of the ends of a likely range: a tenth lies beyond each. */
-const NORMAL_90 = 1.2816;
 
 /** A value drawn around the likely one; its range ends where one in ten lies beyond. */
 const drawn = ({ low, likely, high }: Range, deviate: number): number => {
   const end = deviate < 0 ? low : high;
-  return likely > 0 && end > 0 ? likely * (end / likely) ** (Math.abs(deviate) / NORMAL_90) : likely;
+  return likely > 0 && end > 0 ? likely * (end / likely) ** (Math.abs(deviate) / RANGE_DEVIATE) : likely;
 };
 
 /** The tank at the careful end of its range: more food, and less film outside the filter. What a plan must hold for. */
@@ -76,8 +73,8 @@ export function courseRange(
         column[index] = run[key][sample]!;
       });
       column.sort();
-      low[sample] = column[Math.floor(LOW * (RUNS - 1))]!;
-      high[sample] = column[Math.ceil(HIGH * (RUNS - 1))]!;
+      low[sample] = column[Math.floor(RANGE_LOW * (RUNS - 1))]!;
+      high[sample] = column[Math.ceil(RANGE_HIGH * (RUNS - 1))]!;
     }
     return { low, likely: likely[key], high };
   };

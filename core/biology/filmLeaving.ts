@@ -2,6 +2,7 @@ import type { Filter } from '../filter/filter';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
 import { retainedFilmShare, grownSince, type FilmHistory } from './retainedFilmShare';
+import { sumOf } from '../maths/sum';
 
 /** What a change of media takes out of a filter of its bacteria. */
 export interface FilmLeaving {
@@ -33,7 +34,7 @@ export function filmLeaving(
     placed,
     held: placed.measure.surface * grownSince(placed.layer.installedOn, history.now),
   }));
-  const all = before.reduce((sum, { held }) => sum + held, 0);
+  const all = sumOf(before, ({ held }) => held);
   if (all <= 0) return null;
   const after = new Map(inFlow.map((placed) => [identity(placed), placed]));
   let kept = 0;
@@ -47,7 +48,7 @@ export function filmLeaving(
   }
   return {
     share: Math.max(0, 1 - kept / all),
-    withMedia: pieces.reduce((sum, { share }) => sum + share, 0),
+    withMedia: sumOf(pieces, ({ share }) => share),
     pieces: pieces.sort((a, b) => b.share - a.share),
   };
 }

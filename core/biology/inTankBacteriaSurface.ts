@@ -1,6 +1,6 @@
 import { netVolume } from '../tank/netVolume';
 import { floorArea } from '../tank/tankGeometry';
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 import type { Tank } from '../tank/tank';
 
 /*

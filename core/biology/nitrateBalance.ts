@@ -1,4 +1,4 @@
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 import type { Plants } from '../tank/plants';
 import type { Routine } from '../tank/routine';
 

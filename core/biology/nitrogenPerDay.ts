@@ -1,7 +1,9 @@
 import { NITROGEN_PER_SLUDGE, USUAL_DIRT } from '../dirt/dirtNumbers';
 import { dirtProduction } from '../dirt/dirtProduction';
-import { ammoniaPerDay, feedPerDay, type Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
+import { ammoniaPerDay, feedPerDay } from '../tank/feedPerDay';
 import type { Tank } from '../tank/tank';
+import { sum } from '../maths/sum';
 
 /**
  * Nitrogen that a tank’s bacteria have to take up, kg N a day, as a range; null when the feed rate is unknown.
@@ -12,7 +14,7 @@ export function nitrogenPerDay(tank: Tank): Range | null {
   if (food === null) return null;
   const at = (fed: number): number => {
     const dirt = dirtProduction(tank, USUAL_DIRT, food.likely > 0 ? fed / food.likely : 1);
-    const rots = (dirt ?? new Float64Array()).reduce((sum, part) => sum + part, 0);
+    const rots = sum(dirt ?? new Float64Array());
     return ammoniaPerDay(fed, tank.feed.protein) + NITROGEN_PER_SLUDGE * rots;
   };
   return { low: at(food.low), likely: at(food.likely), high: at(food.high) };

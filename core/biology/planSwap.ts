@@ -3,6 +3,7 @@ import { LAST_STAGE_DAY, MAX_STAGES } from '../filter/swap';
 import { ammoniaShare } from '../water/ammoniaShare';
 import { LIMITS } from './nitrifiers';
 import { swapCourse, type SwapTank } from './swapCourse';
+import { sumOf } from '../maths/sum';
 
 /** Most that a keeper puts up with during a swap, kg N/m³. */
 export interface SwapLimits {
@@ -82,7 +83,7 @@ export function stagesOf(
 ): Pick<SwapStage, 'day' | 'parts'>[] {
   // What has no film to speak of counts a little, so that it is shared out as well.
   const weightOf = (piece: SwapPiece): number => Math.max(piece.surface, piece.newSurface, MIN_STAGE_SHARE);
-  const all = pieces.reduce((sum, piece) => sum + weightOf(piece), 0);
+  const all = sumOf(pieces, (piece) => weightOf(piece));
   const size = all / count;
   const stages: { key: string; share: number }[][] = Array.from({ length: count }, () => []);
   let begins = 0;

@@ -1,6 +1,7 @@
-import { solveFalling } from '../hydraulics/solve';
+import { solveFalling } from '../maths/solveFalling';
 import { FILM_DECAY, HALF_SATURATION, type Nitrifier } from './nitrifiers';
 import { foodFactor, oxygenRate } from './monodRate';
+import { sum } from '../maths/sum';
 
 /** A home of bacteria: what of its surface a film can use, m², and the oxygen of the water in it, kg/m³. */
 export interface FilmPlace {
@@ -42,7 +43,6 @@ export function steadyState(
   const caps = places.map(({ oxygen }) => oxygenRate(nitrifier, oxygen, celsius));
   const takenAt = (food: number): number[] =>
     most.map((value, place) => value * Math.max(0, Math.min(food, caps[place]!) - lost));
-  const sum = (values: readonly number[]): number => values.reduce((all, value) => all + value, 0);
   const foodAt = (nitrogen: number): number => (warm * nitrogen) / (HALF_SATURATION + nitrogen);
   if (load <= 0) return { nitrogen: 0, taken: places.map(() => 0), film: places.map(() => 0) };
   const even = load / sum(most) + lost;

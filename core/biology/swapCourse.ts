@@ -5,6 +5,7 @@ import { LIMITS, NITRIFIERS } from './nitrifiers';
 import { steadyStateWater } from './steadyStateWater';
 import { steadyState } from './steadyState';
 import { langmuirUptake, type ZeoliteBed } from './zeoliteBed';
+import { sumOf } from '../maths/sum';
 
 /** A tank in which media are swapped. */
 export interface SwapTank {
@@ -56,13 +57,13 @@ export function swapCourse(
   days = swapDays(stages),
   water: readonly CycleEvent[] = [],
 ): SwapCourse {
-  const all = pieces.reduce((sum, { surface }) => sum + surface, 0);
+  const all = sumOf(pieces, ({ surface }) => surface);
   const staying = tank.staying > MIN_MEDIA_SHARE * all ? tank.staying : 0;
   const homes = [all, staying, tank.outside].map((surface) => ({ surface, oxygen: tank.oxygen }));
   const rest = steadyState(NITRIFIERS.ammonia, homes, tank.load, tank.celsius)?.nitrogen ?? LIMITS.ammonia;
   const takes = ({ zeolite }: SwapPiece): number =>
     zeolite === null ? 0 : langmuirUptake(zeolite, rest) / zeolite.everyDays;
-  const begins = Math.max(0, tank.load - pieces.reduce((sum, piece) => sum + takes(piece), 0));
+  const begins = Math.max(0, tank.load - sumOf(pieces, (piece) => takes(piece)));
   const places = matureFilm(homes, begins, tank.celsius);
   places[TANK] = thinned(places[TANK]!, tank.outsideGrown);
   const settle = { volume: tank.volume, celsius: tank.celsius, places, load: begins } as const;
@@ -71,7 +72,7 @@ export function swapCourse(
   let left = all;
   let stays = staying;
   let load = begins;
-  const capacity = pieces.reduce((sum, { zeolite }) => sum + (zeolite?.capacity ?? 0), 0);
+  const capacity = sumOf(pieces, ({ zeolite }) => zeolite?.capacity ?? 0);
   let exchanges = capacity;
   const bed = (left: number): ZeoliteBed | null => {
     const affinity =
@@ -82,22 +83,22 @@ export function swapCourse(
   const swaps = [...stages]
     .sort((a, b) => a.day - b.day)
     .map(({ day, parts }): CycleEvent => {
-      const sum = (value: (piece: SwapPiece) => number): number =>
+      const outgoing = (value: (piece: SwapPiece) => number): number =>
         parts.reduce((total, { key, share }) => {
           const piece = byKey.get(key);
           return piece === undefined ? total : total + share * value(piece);
         }, 0);
       const gone = Math.min(
         left,
-        sum(({ surface }) => surface),
+        outgoing(({ surface }) => surface),
       );
       const over = left - gone;
       // Shares add up to one only to within rounding: a crumb that is left is none.
       const kept = over > MIN_MEDIA_SHARE * all ? over / left : 0;
       left = over > MIN_MEDIA_SHARE * all ? over : 0;
-      stays += sum(({ newSurface }) => newSurface);
-      load += sum(takes);
-      exchanges -= sum(({ zeolite }) => zeolite?.capacity ?? 0);
+      stays += outgoing(({ newSurface }) => newSurface);
+      load += outgoing(takes);
+      exchanges -= outgoing(({ zeolite }) => zeolite?.capacity ?? 0);
       const zeolite = bed(exchanges);
       const surface = [0, 0, 0];
       [surface[GOES], surface[STAYS], surface[TANK]] = [left, stays, tank.outside];

@@ -10,6 +10,7 @@ import { PER_WORK, visitBurden } from '../service/visitBurden';
 import type { Shelf } from '../shelf/shelf';
 import { DAY_MS } from '../units/daysBetween';
 import type { OutlookForecast } from '../outlook/outlook';
+import { sum, sumOf } from '../maths/sum';
 
 /** What hands and money a month took, or is likely to take. */
 export interface Burden {
@@ -95,10 +96,10 @@ export function careMonths(input: CareMonthsInput, from: string, to: string): Ca
     );
     return {
       month,
-      done: sumOf(done, month),
-      planned: sumOf(planned, month),
+      done: burdenIn(done, month),
+      planned: burdenIn(planned, month),
       electricity: perYear === null ? null : perYear / MONTHS_A_YEAR,
-      flow: flows.length === 0 ? null : flows.reduce((sum, flow) => sum + flow, 0) / flows.length,
+      flow: flows.length === 0 ? null : sum(flows) / flows.length,
       ammonia: highest('ammonia', month),
       nitrite: highest('nitrite', month),
       nitrate: highest('nitrate', month),
@@ -119,7 +120,7 @@ function monthsFrom(from: string, to: string): string[] {
   return months;
 }
 
-const sumOf = (
+const burdenIn = (
   burdens: readonly { readonly month: string; readonly burden: Burden }[],
   month: string,
 ): Burden =>
@@ -183,7 +184,7 @@ function renewing(
     return placed === undefined ? null : costOnce(placed, shelf);
   });
   return {
-    money: costs.reduce<number>((sum, cost) => sum + (cost ?? 0), 0),
+    money: sumOf(costs, (cost) => cost ?? 0),
     unpriced: costs.filter((cost) => cost === null).length,
   };
 }

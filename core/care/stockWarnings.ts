@@ -10,6 +10,7 @@ import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
 import type { Due } from './due';
 import type { OutlookForecast } from '../outlook/outlook';
+import { sumOf } from '../maths/sum';
 
 /** A filter with what it will take from the shelf. */
 export interface StockFilter {
@@ -125,7 +126,7 @@ function onHand(key: string, kind: Counted, { items }: Shelf): number {
     if (item.kind === 'sheet') return item.count * item.length * item.width * item.thickness;
     return item.kind === 'loose' ? item.volume : 0;
   };
-  return items.reduce((sum, item) => sum + amountOf(item), 0);
+  return sumOf(items, (item) => amountOf(item));
 }
 
 /** @param uses of one thing, soonest first; at least one */
@@ -139,7 +140,7 @@ function runsOut(uses: readonly [Use, ...Use[]], shelf: Shelf): StockWarning | n
   });
   if (short === undefined) return null;
   const where = joined([...new Set(uses.map((use) => use.where))]);
-  const needed = uses.reduce((sum, { amount }) => sum + amount, 0);
+  const needed = sumOf(uses, ({ amount }) => amount);
   const says = {
     volume: sentence`${name}: ${{ kind: 'volume', si: needed }} for ${where}, ${there > VOLUME_TOLERANCE ? { kind: 'volume', si: there } : 'none'} on the shelf.`,
     pieces: sentence`${name}: ${`${needed}`} for ${where}, ${`${there}`} on the shelf.`,

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { LogEntry } from '../log/logEntry';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
-import { seededNormal } from '../units/seededNormal';
+import { seededNormal } from '../maths/seededNormal';
 import { formatSentence } from '../units/sentence';
 import { evaporation, SURFACE_ACTIVITY } from '../water/evaporation';
 import { waterLost } from './waterLost';

@@ -1,26 +1,21 @@
+import { quantile } from '../maths/quantile';
+import { RANGE_HIGH, RANGE_LOW, type Range } from '../maths/range';
 import type { LogEntry } from '../log/logEntry';
 import { USUAL_ROOM } from '../practice/usualRoom';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import { floorArea } from '../tank/tankGeometry';
 import { DAY_MS, daysBetween } from '../units/daysBetween';
-import { seededNormal } from '../units/seededNormal';
+import { seededNormal } from '../maths/seededNormal';
 import { DAY } from '../units/time';
 import { evaporation, SURFACE_ACTIVITY, UNDER_LID } from '../water/evaporation';
-
-/** A range that holds a value in eight of ten cases; m³ a day. */
-export interface PerDay {
-  readonly low: number;
-  readonly likely: number;
-  readonly high: number;
-}
 
 /** What the top-ups of a tank say of the water that it loses. */
 export interface WaterLost {
   /** What was poured in, what evaporates, and the difference. */
-  readonly poured: PerDay;
-  readonly evaporated: PerDay;
-  readonly excess: PerDay;
+  readonly poured: Range;
+  readonly evaporated: Range;
+  readonly excess: Range;
   /** Even the low end of the difference is a loss. */
   readonly leaks: boolean;
   /** Top-ups and days it is reckoned from. */
@@ -58,7 +53,6 @@ const PERHAPS_LID = { factor: Math.sqrt(UNDER_LID), spread: 2 } as const;
 /** Draws of what is not known; seeded, so that the same log gives the same answer. */
 const SAMPLES = 400;
 const SEED = 1918;
-const [LOW, MIDDLE, HIGH] = [0.1, 0.5, 0.9] as const;
 
 /** What the watch is kept on. */
 export interface WaterLostInput {
@@ -148,8 +142,11 @@ export function waterLost({ tank, log, now }: WaterLostInput): WaterLost | null 
 
 const within = (humidity: number): number => Math.min(1, Math.max(0, humidity));
 
-function rangeOf(draws: readonly number[]): PerDay {
+function rangeOf(draws: readonly number[]): Range {
   const sorted = draws.toSorted((a, b) => a - b);
-  const at = (share: number): number => sorted[Math.round(share * (sorted.length - 1))]!;
-  return { low: at(LOW), likely: at(MIDDLE), high: at(HIGH) };
+  return {
+    low: quantile(sorted, RANGE_LOW),
+    likely: quantile(sorted, 1 / 2),
+    high: quantile(sorted, RANGE_HIGH),
+  };
 }

@@ -4,7 +4,8 @@ import { organicsAdded } from './organicsAdded';
 import type { Layer } from '../layers/layer';
 import type { Medium } from '../media/medium';
 import { isUsedUpByDate, LONGEST_CARBON, mediumLife, USUAL_CARBON } from '../practice/mediaLives';
-import { feedPerDay, type Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
+import { feedPerDay } from '../tank/feedPerDay';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 

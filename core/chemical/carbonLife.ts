@@ -1,5 +1,7 @@
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
+import { solveFalling } from '../maths/solveFalling';
 import { metBy, type OrganicsAdded } from './organicsAdded';
+import { sumOf } from '../maths/sum';
 
 /** Carbon in dry food, kg/kg, and the share of it that stays in the water as what carbon takes (calibrated). */
 const CARBON_IN_FOOD = 0.45;
@@ -13,8 +15,8 @@ const CAPACITY = 10e-3;
 const ADDED_APART = 2;
 /** Longest life that is looked for where nothing is fed, days. */
 const MAX_LIFE_DAYS = 3650;
-/** Halvings of the days between none and the longest: to within a minute. */
-const BISECTIONS = 24;
+/** Days to which a life is found: a minute. */
+const DAYS_TOLERANCE = 1 / 1440;
 /** How far apart the lives of a bed lie, as a factor either way: five to eight weeks is about a quarter (calibrated). */
 const LIVES_APART = 1.3;
 
@@ -34,16 +36,9 @@ export function carbonLife(mass: number, food: number, added: readonly OrganicsA
   const daysFor = (capacity: number, much: number): number | null => {
     const daily = dissolvedCarbon(food);
     if (added.length === 0) return daily > 0 ? capacity / daily : null;
-    const met = (day: number): number =>
-      daily * day + added.reduce((sum, source) => sum + much * metBy(source, day), 0);
+    const met = (day: number): number => daily * day + sumOf(added, (source) => much * metBy(source, day));
     if (met(MAX_LIFE_DAYS) < capacity) return null;
-    let [early, late] = [0, MAX_LIFE_DAYS];
-    for (let halving = 0; halving < BISECTIONS; halving += 1) {
-      const middle = (early + late) / 2;
-      if (met(middle) < capacity) early = middle;
-      else late = middle;
-    }
-    return late;
+    return solveFalling((day) => capacity - met(day), 0, MAX_LIFE_DAYS, DAYS_TOLERANCE);
   };
   const likely = daysFor(mass * CAPACITY, 1);
   if (likely === null) return null;

@@ -1,4 +1,4 @@
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 import type { MediumFamily } from '../media/medium';
 
 /** What chemical media take out of the water: tint and humic matter, or medicine and dye. */

@@ -1,5 +1,5 @@
 import { langmuirUptake, type ZeoliteBed } from '../biology/zeoliteBed';
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 
 /** Nitrogen that clinoptilolite holds at most in use, kg/kg (from memory: 10 to 40 mg/g by product and pretreatment). */
 const MAX_HELD: Range = { low: 5e-3, likely: 10e-3, high: 20e-3 };

@@ -7,6 +7,7 @@ import { knifeCuts, type KnifeCuts } from './knifeCuts';
 import { offcutsOf } from './offcuts';
 import { boxOf, outlineArea } from './outline';
 import { leastBought, packSheets, type StockSheet } from './packSheets';
+import { sumOf } from '../maths/sum';
 
 /** A sheet of a cut plan with the pieces on it. Lengths m. */
 export interface PlannedSheet extends Size {
@@ -116,14 +117,12 @@ function planGroup(pieces: readonly CutPiece[], shelf: Shelf): CutGroup {
     cuts: knifeCuts(filled.placed, { length, width }),
   }));
   const left = new Set(packed.left.map(({ id }) => id));
-  const piecesArea = parts.reduce(
-    (sum, piece) => sum + (left.has(piece.id) ? 0 : outlineArea(piece.outline)),
-    0,
+  const piecesArea = sumOf(parts, (piece) => (left.has(piece.id) ? 0 : outlineArea(piece.outline)));
+  const sheetsArea = sumOf(sheets, ({ length, width }) => length * width);
+  const offcutsArea = sumOf(
+    sheets.flatMap(({ offcuts }) => offcuts),
+    ({ length, width }) => length * width,
   );
-  const sheetsArea = sheets.reduce((sum, { length, width }) => sum + length * width, 0);
-  const offcutsArea = sheets
-    .flatMap(({ offcuts }) => offcuts)
-    .reduce((sum, { length, width }) => sum + length * width, 0);
   return {
     medium,
     thickness,

@@ -1,5 +1,6 @@
-import { seededRandom } from '../units/seededRandom';
+import { seededRandom } from '../maths/seededRandom';
 import { fillSheet, fitsOn, LOGICS, type FilledSheet, type Logic, type Part, type Size } from './fillSheet';
+import { sumOf } from '../maths/sum';
 
 /** A sheet that is there, by the id of its place on the shelf. */
 export interface StockSheet extends Size {
@@ -29,7 +30,7 @@ const SHUFFLES = 60;
 const MAX_BOUGHT = 200;
 
 const areaOf = ({ length, width }: Size): number => length * width;
-const total = (sizes: readonly Size[]): number => sizes.reduce((sum, size) => sum + areaOf(size), 0);
+const total = (sizes: readonly Size[]): number => sumOf(sizes, (size) => areaOf(size));
 
 /** Fewest sheets that must be bought: what the area alone asks for, once all that is there is used up. */
 export const leastBought = (parts: readonly Part[], stock: readonly Size[], buy: Size | null): number =>

@@ -8,26 +8,22 @@ import { settlingRates, suspendedSolids } from './massBalance';
 import { feedUncertainty } from './feedUncertainty';
 import { SIZE_CLASSES, SIZES } from './sizeClasses';
 import { DAY } from '../units/time';
+import { RANGE_DEVIATE, type Range } from '../maths/range';
+import { solveFalling } from '../maths/solveFalling';
+import { sumOf } from '../maths/sum';
 
 /** Dirt below this makes water look cloudy and takes days to settle, m (calibrated). */
 export const MAX_FINES_DIAMETER = 100e-6;
 /** A cloud is gone when this share of it is left. */
 const CLEARED_SHARE = 0.1;
-/** Four of five tanks lie within this many standard deviations: 10–90 %. */
-const NORMAL_90 = 1.2816;
-
-/** A figure with the range that four of five tanks lie in. */
-export interface LikelyRange {
-  readonly low: number;
-  readonly likely: number;
-  readonly high: number;
-}
+/** Share of the time of the slowest size to which the clearing time is found. */
+const CLEARING_TOLERANCE = 1e-6;
 
 /** How clear a tank’s water is in its steady state. */
 export interface ClearWater {
   /** Suspended solids, all and finer than 100 µm, kg/m³. */
-  readonly solids: LikelyRange;
-  readonly fines: LikelyRange;
+  readonly solids: Range;
+  readonly fines: Range;
   /** Time in which a cloud of fines falls to a tenth, s. */
   readonly clearing: number;
 }
@@ -67,14 +63,14 @@ export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null 
       return suspended(numbers, 1, key === 'attachment' ? clearedBy(numbers.attachment) : usual);
     }),
   ];
-  const rangeOf = (key: 'all' | 'fine'): LikelyRange => {
+  const rangeOf = (key: 'all' | 'fine'): Range => {
     const value = likely[key];
     if (value === 0) return { low: 0, likely: 0, high: 0 };
-    const spread = Math.sqrt(others.reduce((sum, other) => sum + Math.log(other[key] / value) ** 2, 0));
+    const spread = Math.sqrt(sumOf(others, (other) => Math.log(other[key] / value) ** 2));
     return {
-      low: value * Math.exp(-NORMAL_90 * spread),
+      low: value * Math.exp(-RANGE_DEVIATE * spread),
       likely: value,
-      high: value * Math.exp(NORMAL_90 * spread),
+      high: value * Math.exp(RANGE_DEVIATE * spread),
     };
   };
   return {
@@ -99,21 +95,18 @@ export function clearingTime(cleared: ArrayLike<number>, settles: ArrayLike<numb
       ? [{ share: ofFood, rate: cleared[size]! / volume + settles[size]! / DAY }]
       : [],
   );
-  const whole = parts.reduce((sum, { share }) => sum + share, 0);
+  const whole = sumOf(parts, ({ share }) => share);
   const left = (time: number): number =>
-    parts.reduce((sum, { share, rate }) => sum + (share / whole) * Math.exp(-rate * time), 0);
+    sumOf(parts, ({ share, rate }) => (share / whole) * Math.exp(-rate * time));
   // Between the time of the quickest and that of the slowest size; the share left only falls.
   const rates = parts.map(({ rate }) => rate);
-  let [low, high] = [
+  const slowest = Math.log(1 / CLEARED_SHARE) / Math.min(...rates);
+  return solveFalling(
+    (time) => left(time) - CLEARED_SHARE,
     Math.log(1 / CLEARED_SHARE) / Math.max(...rates),
-    Math.log(1 / CLEARED_SHARE) / Math.min(...rates),
-  ];
-  for (let step = 0; step < 60 && high - low > 1e-6 * high; step += 1) {
-    const middle = (low + high) / 2;
-    if (left(middle) > CLEARED_SHARE) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+    slowest,
+    CLEARING_TOLERANCE * slowest,
+  );
 }
 
 /** Suspended solids on a day of a simulation, all and fine, kg/m³, and how fast its filters clear a cloud of fines, s. */
@@ -124,11 +117,11 @@ export function clearOnDay(
 ): { readonly solids: number; readonly fines: number; readonly clearing: number } {
   const volume = netVolume(tank.water).value;
   const today = suspended.subarray(day * SIZES, (day + 1) * SIZES);
-  const sum = (least: number): number =>
+  const below = (least: number): number =>
     today.reduce((all, part, size) => (SIZE_CLASSES[size]!.diameter < least ? all + part : all), 0);
   return {
-    solids: sum(Infinity),
-    fines: sum(MAX_FINES_DIAMETER),
+    solids: below(Infinity),
+    fines: below(MAX_FINES_DIAMETER),
     clearing: clearingTime(
       cleared.subarray(day * SIZES, (day + 1) * SIZES),
       settlingRates(tank, volume),

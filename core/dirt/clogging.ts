@@ -19,6 +19,7 @@ import { beginState, type SimulatedFilter, type SimulationState } from './simula
 import { SIZES } from './sizeClasses';
 import { leavesAfter } from './strainerLeaves';
 import { visitStep, worksOf } from './visitStep';
+import { sum, sumOf } from '../maths/sum';
 
 /** Change of the flow through a filter in one step, as a share of its clean flow, at which the step is too long. */
 const MAX_CHANGE = 0.04;
@@ -134,7 +135,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
   const watersBefore = new Float64Array(SIZES);
   const waters = new Float64Array(SIZES);
   const books = { made: 0, caught: 0, rotted: 0, removed: 0 };
-  const madePerDay = made.reduce((sum, value) => sum + value, 0);
+  const madePerDay = sum(made);
   let rottedOwn = 0;
   let othersCleaned = 0;
   let passed = 0;
@@ -161,16 +162,16 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
   };
   /** Fills all filters for so many days by the rates found last; what that caught and rotted, dry kg. */
   const fill = (days: number, isTrial = false): { caught: number; rotted: number; rottedOwn: number } => {
-    const sum = { caught: 0, rotted: 0, rottedOwn: 0 };
+    const filled = { caught: 0, rotted: 0, rottedOwn: 0 };
     for (const filter of filters) {
       const { caught, rotted } = fillStep(filter, waters, decay, days, numbers, isTrial);
-      sum.caught += caught;
-      sum.rotted += rotted;
-      if (filter === state) sum.rottedOwn += rotted;
+      filled.caught += caught;
+      filled.rotted += rotted;
+      if (filter === state) filled.rottedOwn += rotted;
       if (tank.litter.floating && intakeSponge(filter.filter) === null)
         filter.leaves = leavesAfter(filter.leaves, litter, decay, days);
     }
-    return sum;
+    return filled;
   };
   /** One step by the midpoint rule; false where it is undone, since a flow changed by too much in it. */
   const tryStep = (days: number, mayUndo: boolean): boolean => {
@@ -260,11 +261,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
     books: () => ({
       ...books,
       settled: books.made - books.caught,
-      stored: filters.reduce(
-        (sum, { mass, floorMass }) =>
-          sum + [mass, floorMass].reduce((all, list) => all + list.reduce((a, b) => a + b, 0), 0),
-        0,
-      ),
+      stored: filters.reduce((stored, { mass, floorMass }) => stored + sumOf([mass, floorMass], sum), 0),
     }),
   };
 }

@@ -1,7 +1,8 @@
 import type { Filter } from '../filter/filter';
 import { narrowedAt } from '../hydraulics/lipHeight';
-import { feedPerDay, type Range } from '../tank/feedPerDay';
-import { normalSample } from '../units/normalSample';
+import type { Range } from '../maths/range';
+import { feedPerDay } from '../tank/feedPerDay';
+import { normalSample } from '../maths/normalSample';
 import type { CloggingInput } from './clogging';
 import { DIRT_SPREAD } from './dirtNumbers';
 import { feedUncertainty } from './feedUncertainty';

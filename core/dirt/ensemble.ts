@@ -2,7 +2,8 @@ import { FEWER_SLICES } from './beds';
 import { drawnInput, type Sample } from './drawnInput';
 import { cloggingInput, type ForecastInput } from './cloggingInput';
 import { simulateClogging } from './cloggingSimulation';
-import { ENSEMBLE_RUNS, RANGE_LOW, type EnsembleRun } from './ensembleRange';
+import { RANGE_LOW } from '../maths/range';
+import { ENSEMBLE_RUNS, type EnsembleRun } from './ensembleRange';
 import { courseBy, serviceCourse, serviceDayOf } from './serviceCourse';
 import type { ServiceBy } from './serviceMeasures';
 

@@ -1,9 +1,8 @@
+import { quantile } from '../maths/quantile';
+import { RANGE_HIGH, RANGE_LOW } from '../maths/range';
+
 /** Runs of an ensemble. */
 export const ENSEMBLE_RUNS = 100;
-/** Where the range of an answer begins and ends: four of five runs lie within. */
-export const RANGE_LOW = 0.1;
-const RANGE_HIGH = 0.9;
-
 /** One run: its course by day as shares of the clean value, and its service day, whatever calls for it. */
 export interface EnsembleRun {
   readonly course: Float32Array;
@@ -30,8 +29,8 @@ export function rangeOfCourses(courses: readonly Float32Array[]): Pick<EnsembleR
       column[index] = course[day]!;
     });
     column.sort();
-    low[day] = at(column, RANGE_LOW);
-    high[day] = at(column, RANGE_HIGH);
+    low[day] = quantile(column, RANGE_LOW);
+    high[day] = quantile(column, RANGE_HIGH);
   }
   return { low, high };
 }
@@ -45,15 +44,7 @@ export function ensembleRange(runs: readonly EnsembleRun[]): EnsembleRange | nul
   return {
     runs: runs.length,
     ...rangeOfCourses(runs.map(({ course }) => course)),
-    earliest: orNull(at(serviceDays, RANGE_LOW)),
-    latest: orNull(at(serviceDays, RANGE_HIGH)),
+    earliest: orNull(quantile(serviceDays, RANGE_LOW)),
+    latest: orNull(quantile(serviceDays, RANGE_HIGH)),
   };
-}
-
-/** The value at a share of a sorted list, 0–1, straight between neighbours; “never” is not averaged. */
-function at(sorted: Float32Array | Float64Array, share: number): number {
-  const place = share * (sorted.length - 1);
-  const [before, after] = [sorted[Math.floor(place)]!, sorted[Math.ceil(place)]!];
-  if (!Number.isFinite(after)) return sorted[Math.round(place)]!;
-  return before + (after - before) * (place - Math.floor(place));
 }

@@ -1,4 +1,4 @@
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 
 /** How far the food may be off, as a factor either way: half of what its range spans. */
 export const feedUncertainty = ({ low, likely, high }: Range): number =>

@@ -1,4 +1,4 @@
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 import { DIRT_SPREAD } from './dirtNumbers';
 import { feedUncertainty } from './feedUncertainty';
 import { SOLID_SPREAD } from './filterSpreads';

@@ -1,6 +1,7 @@
 import type { Tank } from '../tank/tank';
 import { SIZE_CLASSES } from './sizeClasses';
 import { HOUR } from '../units/time';
+import { sumOf } from '../maths/sum';
 
 /** Turnover by circulation pumps at which half as much settles, tanks an hour (calibrated). */
 const HALVED_AT = 10;
@@ -12,7 +13,7 @@ const HALVED_AT = 10;
  * @param factor how many times as fast as usual
  */
 export function settlingRates(tank: Pick<Tank, 'circulation'>, volume: number, factor = 1): Float64Array {
-  const moved = tank.circulation.reduce((sum, { flow }) => sum + flow, 0);
+  const moved = sumOf(tank.circulation, ({ flow }) => flow);
   const turns = (moved * HOUR) / volume;
   return new Float64Array(SIZE_CLASSES.map(({ settles }) => (factor * settles) / (1 + turns / HALVED_AT)));
 }

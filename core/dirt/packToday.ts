@@ -1,4 +1,5 @@
 import type { SimulationState } from './simulationState';
+import { sumOf } from '../maths/sum';
 
 /** What a pack does to the water as its dirt sits in it now. */
 export interface PackToday {
@@ -11,7 +12,7 @@ export interface PackToday {
 /** Reads a pack off its balance: the figures that {@link pointOf} gives, without laying the water out anew. */
 export function packToday({ balance, sponge, drive, streams, inFlow }: SimulationState): PackToday {
   const { flow, before, overLip } = balance;
-  const inSponge = sponge.reduce((sum, { pressure }) => sum + pressure, 0) / drive.weight;
+  const inSponge = sumOf(sponge, ({ pressure }) => pressure) / drive.weight;
   let least = inFlow.length === 0 ? NaN : 1;
   for (let place = 0; place < inFlow.length; place += 1)
     least = Math.min(least, flow > 0 ? streams[place]!.own / flow : 0);

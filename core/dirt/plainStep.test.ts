@@ -9,7 +9,7 @@ import { CATALOGUE } from '../media/catalogue';
 import { packFaults } from '../pack/packFaults';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
-import { seededRandom } from '../units/seededRandom';
+import { seededRandom } from '../maths/seededRandom';
 import { USUAL_DIRT } from './dirtNumbers';
 import { fillStep } from './fillStep';
 import { flowStep } from './flowStep';

@@ -3,10 +3,10 @@ import type { Balance, FilterWater } from '../hydraulics/filterWater';
 import { GRAVITY } from '../hydraulics/fluid';
 import { lipHeight } from '../hydraulics/lipHeight';
 import { bypassFlow } from '../hydraulics/bypassFlow';
-import { solveNear } from '../hydraulics/solve';
+import { solveNear } from '../maths/solveFalling';
 import type { Filter } from '../filter/filter';
 import { rememberedFor } from '../units/rememberedFor';
-import { tabulated } from '../units/tabulated';
+import { tabulated } from '../maths/tabulated';
 import { flowThrough, isFree, stackPressureDrop, type StackPlan } from './stackPlan';
 
 /** Points of a table over the whole range of flows: to within 1e-8 of the function itself. */

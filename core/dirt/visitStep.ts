@@ -1,6 +1,7 @@
 import type { Visit, Work } from '../pack/visit';
 import type { SimulationState } from './simulationState';
 import { SIZES } from './sizeClasses';
+import { sum } from '../maths/sum';
 
 /** Share of the sludge that stays in a layer after the work; a recharge ends in a thorough rinse (calibrated). */
 const RETAINED_SLUDGE_SHARE: Readonly<Record<Work, number>> = {
@@ -33,7 +34,7 @@ export function visitStep(state: SimulationState, workOf: (layerId: string) => W
       state.pressed[slice] = 0;
     }
     if (bed.layerAt === floorBefore) {
-      removed += state.floorMass.reduce((sum, value) => sum + value, 0);
+      removed += sum(state.floorMass);
       state.floorMass.fill(0);
     }
   }

@@ -9,6 +9,7 @@ import type { PlacedLayer } from '../layers/placedLayer';
 import { intakeVelocity } from '../hydraulics/intakeVelocity';
 import { sentence, type Sentence } from '../units/sentence';
 import type { School } from '../findings/schools';
+import { sumOf } from '../maths/sum';
 
 /** Media that the schools of biological media would fill the same room with. */
 const ALTERNATIVES = { mineral: 'porous-ceramic', foam: 'foam-30', scrubbers: 'scrubbers' } as const;
@@ -24,10 +25,10 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
   const guarded =
     fineAt === -1 ? [] : inFlow.slice(fineAt + 1).filter((candidate) => candidate.role === 'biological');
   const chemical = inFlow.filter((one) => one.role === 'chemical');
-  const contact = chemical.reduce((sum, one) => sum + (flowOf.get(one.layer.id)?.bedTime ?? 0), 0);
+  const contact = sumOf(chemical, (one) => flowOf.get(one.layer.id)?.bedTime ?? 0);
   const rings = biological.filter((one) => one.medium.roles.includes('settle'));
   const floss = inFlow.filter((one) => one.medium.family === 'floss');
-  const flossHead = floss.reduce((sum, one) => sum + (flowOf.get(one.layer.id)?.head ?? 0), 0);
+  const flossHead = sumOf(floss, (one) => flowOf.get(one.layer.id)?.head ?? 0);
   const cartridges = inFlow.filter((one) => one.medium.family === 'cartridge');
   const intake = intakeVelocity(input.filter, report.water.flow, input.tank.animals);
   const graded = inFlow.filter((one) => gradeRank(one.medium) !== null);
@@ -85,7 +86,5 @@ export function schoolNumbers(input: PackInput, report: PackReport): Readonly<Re
 }
 
 const litres = (si: number) => ({ kind: 'volume', si }) as const;
-const volume = (layers: readonly PlacedLayer[]): number =>
-  layers.reduce((sum, placed) => sum + placed.measure.volume, 0);
-const surface = (layers: readonly PlacedLayer[]): number =>
-  layers.reduce((sum, placed) => sum + placed.measure.surface, 0);
+const volume = (layers: readonly PlacedLayer[]): number => sumOf(layers, (placed) => placed.measure.volume);
+const surface = (layers: readonly PlacedLayer[]): number => sumOf(layers, (placed) => placed.measure.surface);

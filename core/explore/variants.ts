@@ -14,6 +14,7 @@ import { isBiologicalOnly } from '../layers/layerRole';
 import { forecast } from '../dirt/forecast';
 import type { ForecastInput } from '../dirt/cloggingInput';
 import type { ServiceCourse } from '../dirt/serviceCourse';
+import { sumOf } from '../maths/sum';
 
 /** Another way to lay out the same filter, to be held against the plan. */
 export interface Variant {
@@ -157,9 +158,10 @@ function settlement(input: ForecastInput, inFlow: readonly PlacedLayer[], made: 
 
 function overfillOf({ filter, layers }: ForecastInput): number {
   const over = filter.chambers.map((chamber) => {
-    const filled = layers
-      .filter((layer) => layer.chamber === chamber.id)
-      .reduce((sum, layer) => sum + layer.thickness, 0);
+    const filled = sumOf(
+      layers.filter((layer) => layer.chamber === chamber.id),
+      (layer) => layer.thickness,
+    );
     return filled - usableDepth(chamber);
   });
   return Math.max(0, ...over.map((value) => (value > 1e-4 ? value : 0)));

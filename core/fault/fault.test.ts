@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { FilterKindSchema } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
-import { seededRandom } from '../units/seededRandom';
+import { seededRandom } from '../maths/seededRandom';
 import { faultState, MIN_LIKELIHOOD, likelihoods, pairLikelihoods, type Answer } from './faultFinder';
 import { faultTable, openingMinutes, symptomsOf } from './faultTables';
 import type { Symptom } from '../log/symptom';

@@ -1,4 +1,5 @@
 import type { Cause, Check, FaultTable } from './faultTable';
+import { sum } from '../maths/sum';
 
 /** An answer to a check; null: the keeper could not tell. */
 export interface Answer {
@@ -36,8 +37,8 @@ const MAX_COUNTED = 10;
 export function likelihoods({ given, otherwise, outcomes }: Check, cause: string | null): number[] {
   if (cause === null) return outcomes.map(() => 1 / outcomes.length);
   const raw = (given[cause] ?? otherwise).map((value) => Math.max(MIN_LIKELIHOOD, value));
-  const sum = raw.reduce((total, value) => total + value, 0);
-  return raw.map((value) => value / sum);
+  const total = sum(raw);
+  return raw.map((value) => value / total);
 }
 
 /**
@@ -53,18 +54,16 @@ export function pairLikelihoods(check: Check, a: string, b: string): number[] {
     const isSign = Math.max(value, other) > normal[at]!;
     return isSign ? 1 - (1 - value) * (1 - other) : value * other;
   });
-  const sum = raw.reduce((total, value) => total + value, 0);
-  return raw
-    .map((value) => Math.max(MIN_LIKELIHOOD, value / sum))
-    .map((value, _, all) => value / all.reduce((x, y) => x + y, 0));
+  const total = sum(raw);
+  return raw.map((value) => Math.max(MIN_LIKELIHOOD, value / total)).map((value, _, all) => value / sum(all));
 }
 
 const entropy = (chances: readonly number[]): number =>
   chances.reduce((sum, chance) => (chance > 0 ? sum - chance * Math.log2(chance) : sum), 0);
 
 const normalized = (weights: readonly number[]): number[] => {
-  const sum = weights.reduce((total, weight) => total + weight, 0);
-  return weights.map((weight) => weight / sum);
+  const total = sum(weights);
+  return weights.map((weight) => weight / total);
 };
 
 /** Chances of all causes before any answer, `none` last. */

@@ -10,7 +10,7 @@ import type { Tank } from '../tank/tank';
 import type { Sentence } from '../units/sentence';
 import type { ChamberMeasure } from '../layers/measureChamber';
 import type { Layer } from '../layers/layer';
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 import type { PackEdit } from '../pack/packEdit';
 import type { PlacedLayer } from '../layers/placedLayer';
 

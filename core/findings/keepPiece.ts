@@ -2,6 +2,7 @@ import { usableDepth } from '../filter/usableDepth';
 import type { Layer } from '../layers/layer';
 import type { PlacedLayer } from '../layers/placedLayer';
 import type { PackEdit } from '../pack/packEdit';
+import { sumOf } from '../maths/sum';
 
 /** Rounding of sums of thicknesses, m. */
 const DEPTH_ROUNDING = 1e-6;
@@ -32,8 +33,7 @@ export function keepPiece(
   const likeness = ({ medium, role }: PlacedLayer): number =>
     medium.id === piece.medium.id ? 2 : role === piece.role ? 1 : 0;
   const candidates = inChamber.filter(({ layer }) => isNew(layer)).sort((a, b) => likeness(b) - likeness(a));
-  const thickness = (layers: readonly PlacedLayer[]): number =>
-    layers.reduce((sum, { layer }) => sum + layer.thickness, 0);
+  const thickness = (layers: readonly PlacedLayer[]): number => sumOf(layers, ({ layer }) => layer.thickness);
   const room = usableDepth(piece.chamber) + DEPTH_ROUNDING - piece.layer.thickness;
   const instead: PlacedLayer[] = [];
   const left = (): readonly PlacedLayer[] => inChamber.filter((placed) => !instead.includes(placed));

@@ -7,6 +7,7 @@ import { isUsedUpByDate } from '../practice/mediaLives';
 import { canBeCut } from '../media/handling';
 import { hasRole } from '../media/hasRole';
 import type { Medium } from '../media/medium';
+import { sumOf } from '../maths/sum';
 
 /** What to do with a layer that came out, and why. */
 export interface LayerAdvice {
@@ -31,10 +32,9 @@ export function layerAdvice(
   findings: readonly Finding[],
   schools: Schools,
 ): LayerAdvice[] {
-  const surface = inFlow.reduce((sum, placed) => sum + placed.measure.surface, 0);
+  const surface = sumOf(inFlow, (placed) => placed.measure.surface);
   const gone = inFlow.filter((item) => mustGo(item));
-  const goneShare =
-    surface === 0 ? 0 : gone.reduce((sum, candidate) => sum + candidate.measure.surface, 0) / surface;
+  const goneShare = surface === 0 ? 0 : sumOf(gone, (candidate) => candidate.measure.surface) / surface;
   const misplaced = new Map(
     findings.flatMap((finding) => (finding.moves ?? []).map((id) => [id, finding] as const)),
   );

@@ -5,7 +5,7 @@ import { internalHead } from './internalHead';
 import { lipHeight } from './lipHeight';
 import { pumpCurve } from './pumpHead';
 import { rimAboveLip } from './rim';
-import { solveFalling } from './solve';
+import { solveFalling } from '../maths/solveFalling';
 import { drownedWeirFlow } from './weir';
 
 /** Room that is left under the rim all the same, m (calibrated: wet plastic and a bump of the stand). */

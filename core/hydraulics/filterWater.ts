@@ -6,7 +6,7 @@ import { hoseLine } from './hoseHead';
 import { lipHeight } from './lipHeight';
 import { pumpCurve } from './pumpHead';
 import { pressureAt, type Resistance } from './quadratic';
-import { solveFalling } from './solve';
+import { solveFalling } from '../maths/solveFalling';
 import { bypassFlow } from './bypassFlow';
 import { splitFlow } from './splitFlow';
 

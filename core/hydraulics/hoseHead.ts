@@ -2,7 +2,8 @@ import type { Filter } from '../filter/filter';
 import type { Hoses } from '../filter/hoses';
 import { GRAVITY, type Fluid } from './fluid';
 import { frictionFactor } from './frictionFactor';
-import { solveFalling } from './solve';
+import { solveFalling } from '../maths/solveFalling';
+import { sum } from '../maths/sum';
 
 /** Wall roughness of a hose by how it looks inside, m, and how much a lining narrows its bore, m (calibrated). */
 export const HOSE_ROUGHNESS = { clean: 1.5e-6, film: 2e-4, furred: 6e-4 } as const;
@@ -139,7 +140,7 @@ function shareByGradient(
   fluid: Fluid,
   near: Shared | null,
 ): Shared | null {
-  const before = near === null ? 0 : near.flows.reduce((sum, part) => sum + part, 0);
+  const before = near === null ? 0 : sum(near.flows);
   const flows = branches.map((_, index) =>
     before > 0 ? (near!.flows[index]! * flow) / before : flow / branches.length,
   );
@@ -181,12 +182,7 @@ function shareByBracket(hoses: Hoses, branches: readonly Branch[], flow: number,
       solveFalling((part) => head - branchHead(hoses, branch, part, fluid), 0, flow, flow * PRECISION),
     );
   const most = Math.max(...branches.map((branch) => branchHead(hoses, branch, each, fluid)));
-  const head = solveFalling(
-    (value) => flow - flowsAt(value).reduce((sum, part) => sum + part, 0),
-    0,
-    most,
-    most * PRECISION,
-  );
+  const head = solveFalling((value) => flow - sum(flowsAt(value)), 0, most, most * PRECISION);
   return { head, flows: flowsAt(head) };
 }
 

@@ -1,3 +1,5 @@
+import { sum, sumOf } from '../maths/sum';
+
 /** A flow timed with a jug. m³/s. */
 export interface JugFlow {
   /** One flow a filling, in the order they were timed. */
@@ -21,7 +23,7 @@ export function jugFlow(jugVolume: number, seconds: readonly number[]): JugFlow 
   if (!(jugVolume > 0) || !seconds.every((time) => time > 0))
     throw new RangeError('The jug’s volume and every time must be more than zero.');
   const flows = seconds.map((time) => jugVolume / time);
-  const mean = flows.reduce((sum, flow) => sum + flow, 0) / flows.length;
-  const squares = flows.reduce((sum, flow) => sum + (flow - mean) ** 2, 0);
+  const mean = sum(flows) / flows.length;
+  const squares = sumOf(flows, (flow) => (flow - mean) ** 2);
   return { flows, mean, spread: flows.length > 1 ? Math.sqrt(squares / (flows.length - 1)) : null };
 }

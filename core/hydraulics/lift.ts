@@ -1,4 +1,5 @@
 import type { Filter } from '../filter/filter';
+import { sumOf } from '../maths/sum';
 
 /**
  * How far above the tank’s water a filter must lift it, m: the lip of a hang-on-back, or outlets that pour from above
@@ -7,5 +8,5 @@ import type { Filter } from '../filter/filter';
  */
 export function liftOf({ spill, outlets }: Pick<Filter, 'spill' | 'outlets'>): number {
   if (spill !== null) return spill.lipAboveTank;
-  return outlets.reduce((sum, { aboveWater }) => sum + aboveWater, 0) / outlets.length;
+  return sumOf(outlets, ({ aboveWater }) => aboveWater) / outlets.length;
 }

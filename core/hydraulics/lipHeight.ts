@@ -1,5 +1,5 @@
 import type { Spill } from '../filter/spill';
-import { solveFalling } from './solve';
+import { solveFalling } from '../maths/solveFalling';
 import { weirFlow, weirHeight } from './weir';
 
 /** Share of the lip’s width that media take which stand all through the water over it (calibrated). */

@@ -1,4 +1,5 @@
 import { flowAt, pressureAt, type Resistance } from './quadratic';
+import { sum } from '../maths/sum';
 
 /** How a flow shares itself over parallel ways: the pressure all of them lose, and the flow in each. */
 export interface Split {
@@ -38,8 +39,8 @@ export function splitFlow(ways: readonly (Resistance | null)[], flow: number): S
   const pressure = commonPressure(open, flow);
   const flows = ways.map((way) => (way === null ? 0 : flowAt(way, pressure)));
   // The last figures of the solution are spread over all ways, so that they add up.
-  const sum = flows.reduce((all, value) => all + value, 0);
-  return { pressure, flows: flows.map((number) => (sum === 0 ? 0 : (number / sum) * flow)) };
+  const total = sum(flows);
+  return { pressure, flows: flows.map((number) => (total === 0 ? 0 : (number / total) * flow)) };
 }
 
 /**
@@ -52,14 +53,14 @@ function commonPressure(ways: readonly Resistance[], flow: number): number {
   // One of them takes at least its even share: the least of those pressures is not above the root.
   let pressure = Math.min(...ways.map((way) => pressureAt(way, flow / ways.length)));
   for (let step = 0; step < MAX_STEPS; step += 1) {
-    let sum = 0;
+    let passed = 0;
     let slope = 0;
     for (const way of ways) {
       const part = flowAt(way, pressure);
-      sum += part;
+      passed += part;
       slope += 1 / (way.linear + 2 * way.square * part);
     }
-    const next = pressure + (flow - sum) / slope;
+    const next = pressure + (flow - passed) / slope;
     if (!(next - pressure > pressure * PRECISION)) return pressure;
     pressure = next;
   }

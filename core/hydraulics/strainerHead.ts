@@ -2,6 +2,7 @@ import type { Filter } from '../filter/filter';
 import { tubeOf } from '../filter/tubeOf';
 import { GRAVITY } from './fluid';
 import { cloggedK } from './hoseHead';
+import { sumOf } from '../maths/sum';
 
 /**
  * Head that clogged strainers take on a filter without hoses, m of water: what a clean one takes is counted with the
@@ -12,7 +13,7 @@ import { cloggedK } from './hoseHead';
  */
 export function strainerHead({ hoses, intakes }: Filter, flow: number): number {
   if (hoses !== null) return 0;
-  const open = intakes.reduce((sum, intake) => sum + intake.open, 0) / intakes.length;
+  const open = sumOf(intakes, (intake) => intake.open) / intakes.length;
   const velocity = flow / intakes.length / ((Math.PI / 4) * tubeOf(intakes) ** 2);
   return (cloggedK(open) * velocity ** 2) / (2 * GRAVITY);
 }

@@ -1,6 +1,7 @@
 import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';
 import type { OutOfFlow } from './outOfFlow';
 import { HOUR } from '../units/time';
+import { sumOf } from '../maths/sum';
 
 /** Where the clock stands. */
 export type ClockState = 'not started' | 'running' | 'parked' | 'back';
@@ -33,10 +34,7 @@ export function clockState(spans: OutOfFlow): ClockState {
  * count. A clock that was set back never makes it negative.
  */
 export function secondsOutOfFlow(spans: OutOfFlow, now: string): number {
-  return spans.reduce(
-    (sum, { from, to }) => sum + Math.max(0, Date.parse(to ?? now) - Date.parse(from)) / 1000,
-    0,
-  );
+  return sumOf(spans, ({ from, to }) => Math.max(0, Date.parse(to ?? now) - Date.parse(from)) / 1000);
 }
 
 /** Starts the clock; nothing when it runs already. */

@@ -2,6 +2,7 @@ import { volumeBetween } from '../filter/chamberGeometry';
 import type { Chamber } from '../filter/filter';
 import { usableDepth } from '../filter/usableDepth';
 import type { LayerMeasure } from './measureLayer';
+import { sumOf } from '../maths/sum';
 
 /** How full a chamber is. SI. */
 export interface ChamberMeasure {
@@ -22,12 +23,11 @@ export function measureChamber(chamber: Chamber, layers: readonly LayerMeasure[]
   const usable = usableDepth(chamber);
   const filledDepth = layers.at(-1)?.to ?? 0;
   const volume = volumeBetween(chamber.shape, 0, usable);
-  const filledVolume = layers.reduce(
-    (sum, layer) =>
-      sum +
+  const filledVolume = sumOf(
+    layers,
+    (layer) =>
       layer.coverShare *
-        volumeBetween(chamber.shape, Math.min(layer.from, usable), Math.min(layer.to, usable)),
-    0,
+      volumeBetween(chamber.shape, Math.min(layer.from, usable), Math.min(layer.to, usable)),
   );
   return {
     chamberId: chamber.id,

@@ -3,7 +3,8 @@ import { volumeBetween, faceArea, faceSides, isInward } from '../filter/chamberG
 import type { Layer } from './layer';
 import { mediumOf } from './mediumOf';
 import { solidsFactor } from './solidsFactor';
-import { usableSurface, type SurfaceRange } from './usableSurface';
+import type { Range } from '../maths/range';
+import { usableSurface } from './usableSurface';
 
 /** What can be read off one layer where it sits. SI. */
 export interface LayerMeasure {
@@ -22,7 +23,7 @@ export interface LayerMeasure {
   readonly weighedMass: number;
   /** Surface on which a film can live, m²: the likely value, and its range. */
   readonly surface: number;
-  readonly surfaceRange: SurfaceRange;
+  readonly surfaceRange: Range;
 }
 
 /**

@@ -6,6 +6,7 @@ import type { OwnMedium } from '../media/ownMediumSchema';
 import { rememberedFor } from '../units/rememberedFor';
 import type { Layer } from './layer';
 import type { MixPart } from './mix';
+import { sumOf } from '../maths/sum';
 
 /** What of a layer says what it is made of. */
 export type MadeOf = Pick<Layer, 'medium' | 'own' | 'mix'>;
@@ -24,7 +25,7 @@ export function mediumOf({ medium, own, mix }: MadeOf): Medium {
   if (mix === null) return main;
   const known = mixed.get(mix);
   if (known?.of === main) return known.medium;
-  const rest = mix.parts.reduce((sum, { share }) => sum + share, 0);
+  const rest = sumOf(mix.parts, ({ share }) => share);
   const answer = mixedMedium(
     [
       { medium: main, share: 1 - rest },

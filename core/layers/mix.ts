@@ -4,6 +4,7 @@ import { GEOMETRY_BOUNDS } from '../media/geometryBounds';
 import { OwnMediumSchema } from '../media/ownMediumSchema';
 import { MEDIUM_ID } from '../document/mediumId';
 import { MIX_BOUNDS, MAX_MIXED } from './mixBounds';
+import { sumOf } from '../maths/sum';
 
 /** A medium mixed into another, with its share of the volume. */
 export const MixPartSchema = z.object({
@@ -21,7 +22,7 @@ export const MixSchema = z
       .nullable()
       .describe('Porosity of the mixture, 0–1; null: the mean of its parts'),
   })
-  .refine(({ parts }) => parts.reduce((sum, { share }) => sum + share, 0) <= MIX_BOUNDS.share.max, {
+  .refine(({ parts }) => sumOf(parts, ({ share }) => share) <= MIX_BOUNDS.share.max, {
     path: ['parts'],
     error: 'The shares add up to the whole layer. Lower one of them.',
   });

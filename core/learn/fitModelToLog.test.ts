@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { WATERS } from '@/demo/waters';
 import { simulatedLog } from '@/reference/simulatedLog';
-import { seededNormal } from '../units/seededNormal';
+import { seededNormal } from '../maths/seededNormal';
 import { LEARNED_KEYS } from '../dirt/learnedFactors';
 import { presetFilter } from '../filter/presetFilter';
 import { fitLog } from './fitLog';

@@ -3,6 +3,7 @@ import { fitLog, type LogFit } from './fitLog';
 import { logModel, type LogModel } from './logModel';
 import type { LearningPlace } from './predictStretch';
 import { tells, type LogSegment } from './stretch';
+import { sumOf } from '../maths/sum';
 
 /** Share of the readings that may not fit before nothing is learned from any of them (calibrated). */
 const MAX_ODD = 1 / 3;
@@ -34,7 +35,7 @@ export function fitModelToLog(
   for (;;) {
     const left = without(stretches, odd);
     const model = logModel(place, left);
-    const told = left.reduce((sum, stretch) => sum + tells(stretch), 0);
+    const told = sumOf(left, (stretch) => tells(stretch));
     if (model === null || told === 0) return odd.length > 0 ? { refused: odd } : null;
     const fit = fitLog(model, point);
     ({ point } = fit);

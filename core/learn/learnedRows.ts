@@ -1,3 +1,4 @@
+import { RANGE_DEVIATE } from '../maths/range';
 import { LEARNED_KEYS, learnedFactors, type LearnedKey } from '../dirt/learnedFactors';
 import type { Posterior } from '../dirt/posterior';
 import { feedPerDay } from '../tank/feedPerDay';
@@ -26,8 +27,6 @@ const LABELS: Readonly<Record<LearnedRow['key'], string>> = {
   speed: 'Flow through this pump and its hoses',
 };
 
-/** Standard normal value of the range that four of five lie within. */
-const NORMAL_90 = 1.2816;
 const MAX_NARROWED_SHARE = 0.8;
 
 /** What a log taught, number by number; empty when the feed rate is unknown. */
@@ -38,7 +37,7 @@ export function learnedRows({ mean, root }: Posterior, tank: Pick<Tank, 'feed'>)
   const spreads = root.map((row) => Math.hypot(...row));
   const at = (way: number) =>
     learnedFactors(
-      mean.map((value, place) => value + way * NORMAL_90 * (spreads[place] ?? 0)),
+      mean.map((value, place) => value + way * RANGE_DEVIATE * (spreads[place] ?? 0)),
       food,
     );
   const [low, likely, high] = [at(-1), at(0), at(1)];

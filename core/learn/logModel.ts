@@ -1,6 +1,7 @@
 import type { CloggingInput } from '../dirt/clogging';
 import { LEARNED_KEYS } from '../dirt/learnedFactors';
-import { feedPerDay, type Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
+import { feedPerDay } from '../tank/feedPerDay';
 import { predictStretch, segmentInput, type LearningPlace, type StretchPrediction } from './predictStretch';
 import type { LogSegment } from './stretch';
 import { flowErrorRoot, stretchResiduals } from './stretchResiduals';

@@ -4,6 +4,7 @@ import { Z_99, type Foreseen } from './leaveOneOutPredictions';
 import type { LogModel } from './logModel';
 import { predictStretch, segmentInput, type LearningPlace } from './predictStretch';
 import { feedPerDay } from '../tank/feedPerDay';
+import { sumOf } from '../maths/sum';
 
 /** What may be behind a reading that does not fit. */
 export const ODD_CAUSES = ['food', 'hose', 'gap', 'impeller', 'tap', 'sponge', 'tilt', 'misread'] as const;
@@ -78,7 +79,7 @@ export function oddCauses(
       return { cause: cause as OddCause, weight: often * Math.max(0, ...best) };
     })
     .sort((a, b) => b.weight - a.weight);
-  const all = weighed.reduce((sum, { weight }) => sum + weight, 0);
+  const all = sumOf(weighed, ({ weight }) => weight);
   return weighed
     .map(({ cause, weight }) => ({ cause, share: all > 0 ? weight / all : 0 }))
     .filter(({ share }) => share >= MIN_NAMED_CHANCE);

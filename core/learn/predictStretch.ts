@@ -3,7 +3,7 @@ import { simulateClogging, type CloggingSimulation } from '../dirt/cloggingSimul
 import { cloggingInput, type ForecastInput } from '../dirt/cloggingInput';
 import { LEARNED_KEYS, learnedFactors, SPEED_SPREAD } from '../dirt/learnedFactors';
 import { withFactors } from '../dirt/withFactors';
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 import { dayOfVisit, wholeDays } from './serviceVisits';
 import type { LogSegment } from './stretch';
 

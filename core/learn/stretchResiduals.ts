@@ -1,7 +1,7 @@
 import { Matrix } from 'ml-matrix';
 import { DIRT_STATES } from '../layers/layerStates';
-import { normalShare } from '../units/normalShare';
-import { forwardSubstitution } from './forwardSubstitution';
+import { normalShare } from '../maths/normalShare';
+import { forwardSubstitution } from '../maths/forwardSubstitution';
 import { cholesky } from './cholesky';
 import type { StretchPrediction } from './predictStretch';
 import type { LogSegment } from './stretch';

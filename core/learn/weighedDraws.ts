@@ -1,9 +1,11 @@
 import { Matrix } from 'ml-matrix';
 import type { Posterior } from '../dirt/posterior';
 import { LEARNED_KEYS } from '../dirt/learnedFactors';
-import { seededNormal } from '../units/seededNormal';
+import { seededNormal } from '../maths/seededNormal';
 import type { LogModel } from './logModel';
 import { cholesky } from './cholesky';
+import { solveFalling } from '../maths/solveFalling';
+import { sum, sumOf } from '../maths/sum';
 
 /** Draws of one round. */
 export const DRAWS_PER_ROUND = 240;
@@ -46,20 +48,17 @@ export function weighedDraws(
   return Array.from({ length: count }, (_, index) => {
     const normal = seededNormal(SEED * 1_000_003 + (from + index) * 7919);
     const steps = proposal.mean.map(normal);
-    const spread = Array.from({ length: PROPOSAL_DEGREES_OF_FREEDOM }, () => normal() ** 2).reduce(
-      (sum, value) => sum + value,
-      0,
-    );
+    const spread = sum(Array.from({ length: PROPOSAL_DEGREES_OF_FREEDOM }, () => normal() ** 2));
     const stretch = Math.sqrt(PROPOSAL_DEGREES_OF_FREEDOM / spread);
     const point = proposal.mean.map(
       (value, row) =>
         value + stretch * steps.reduce((sum, step, column) => sum + proposal.root[row]![column]! * step, 0),
     );
-    const distance = steps.reduce((sum, step) => sum + step ** 2, 0) * stretch ** 2;
+    const distance = sumOf(steps, (step) => step ** 2) * stretch ** 2;
     const logProposal =
       -((PROPOSAL_DEGREES_OF_FREEDOM + steps.length) / 2) *
       Math.log1p(distance / PROPOSAL_DEGREES_OF_FREEDOM);
-    const logPosterior = -model.residuals(point).reduce((sum, value) => sum + value ** 2, 0) / 2;
+    const logPosterior = -sumOf(model.residuals(point), (value) => value ** 2) / 2;
     const logWeight = logPosterior - logProposal;
     return { point, logWeight: Number.isFinite(logWeight) ? logWeight : -Infinity };
   });
@@ -70,30 +69,24 @@ export function weighedDraws(
  * below 1, until they are worth {@link MIN_EFFECTIVE_DRAWS} equal draws: too wide a range is honest, too narrow a one is not.
  */
 export function weightsOf(draws: readonly WeighedDraw[]): readonly number[] {
-  let [low, high] = [0, 1];
-  const counts = (power: number): boolean =>
-    effectiveDraws(powered(draws, power)) >= Math.min(MIN_EFFECTIVE_DRAWS, draws.length);
-  if (counts(1)) return powered(draws, 1);
-  for (let step = 0; step < BISECTIONS; step += 1) {
-    const middle = (low + high) / 2;
-    if (counts(middle)) low = middle;
-    else high = middle;
-  }
-  return powered(draws, low);
+  const least = Math.min(MIN_EFFECTIVE_DRAWS, draws.length);
+  const power = solveFalling((tried) => effectiveDraws(powered(draws, tried)) - least, 0, 1, POWER_TOLERANCE);
+  return powered(draws, power);
 }
 
-const BISECTIONS = 30;
+/** How near to its solution the power is found. */
+const POWER_TOLERANCE = 1e-9;
 
 function powered(draws: readonly WeighedDraw[], power: number): number[] {
   const most = Math.max(...draws.map(({ logWeight }) => logWeight));
   const raw = draws.map(({ logWeight }) => Math.exp(power * (logWeight - most)));
-  const all = raw.reduce((sum, value) => sum + value, 0);
+  const all = sum(raw);
   return raw.map((value) => value / all);
 }
 
 /** How many equal draws weights are worth, 1 ÷ Σw² (Kish, Survey Sampling, 1965; from memory). */
 export const effectiveDraws = (weights: readonly number[]): number =>
-  1 / weights.reduce((sum, value) => sum + value ** 2, 0);
+  1 / sumOf(weights, (value) => value ** 2);
 
 /** Mean and root of the covariance of weighed draws. */
 function momentsOf(draws: readonly WeighedDraw[], weights: readonly number[]): Proposal {

@@ -14,10 +14,11 @@ import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
 import { mediumById } from '../media/catalogue';
 import { layerSurfaces } from '../report/tankBiology';
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 import type { Tank } from '../tank/tank';
 import { daysBetween } from '../units/daysBetween';
 import { upperFirst } from '../units/firstLetter';
+import { sum } from '../maths/sum';
 
 /** A tank with all of its filters, and what was logged of its water lately. */
 export interface TankMediaInput {
@@ -141,12 +142,10 @@ export function tankMedia({ tank, filters, log }: TankMediaInput, now: string): 
   const borneAt = (end: keyof Range): readonly number[] => {
     if (fed === null) return all.map(() => 0);
     const { ammonia, nitrite } = currentNitrificationCapacity(placesAt(end), fed, tank.temperature);
-    const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
     return sum(ammonia) <= sum(nitrite) ? ammonia : nitrite;
   };
   const likely = borneAt('likely');
-  const times = (end: keyof Range): number =>
-    borneAt(end).reduce((total, value) => total + value, 0) / (fed ?? 1);
+  const times = (end: keyof Range): number => sum(borneAt(end)) / (fed ?? 1);
   const atOnce = fed === null ? null : { low: times('low'), likely: times('likely'), high: times('high') };
   const homes = all.map(({ home, share, surface }, index): MediaHome => ({
     ...home,

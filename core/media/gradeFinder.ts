@@ -1,6 +1,7 @@
-import type { Measured } from '../units/propagate';
+import type { Measured } from '../maths/propagate';
 import { CATALOGUE } from './catalogue';
 import type { Medium } from './medium';
+import { sum, sumOf } from '../maths/sum';
 
 /** Pores of a foam per metre, with one standard deviation. */
 export type PoreCount = Measured;
@@ -53,9 +54,9 @@ export function countOnPhoto(
 ): PoreCount | null {
   const perPixel = rulerLength / distance(...ruler);
   const steps = pores.slice(1).map((mark, index) => distance(mark, pores[index] ?? mark) * perPixel);
-  const mean = steps.reduce((sum, step) => sum + step, 0) / steps.length;
+  const mean = sum(steps) / steps.length;
   if (pores.length < FEWEST_PORES || !Number.isFinite(perPixel) || !(mean > 0)) return null;
-  const variance = steps.reduce((sum, step) => sum + (step - mean) ** 2, 0) / Math.max(1, steps.length - 1);
+  const variance = sumOf(steps, (step) => (step - mean) ** 2) / Math.max(1, steps.length - 1);
   const share = Math.hypot(Math.sqrt(variance / steps.length) / mean, RULER_SPREAD / rulerLength);
   return { value: 1 / mean, spread: share / mean };
 }
@@ -102,7 +103,7 @@ export function likelyGrades({ value, spread }: PoreCount): GradeGuess[] {
     const off = (value - pores) / Math.hypot(spread, GRADE_VARIES * pores);
     return [{ medium, weight: Math.exp(-0.5 * off * off) }];
   });
-  const all = weighed.reduce((sum, item) => sum + item.weight, 0);
+  const all = sumOf(weighed, (item) => item.weight);
   // A count far from every grade has weights that vanish: the nearest is then all there is.
   if (all === 0) {
     const nearest = weighed.reduce((best, candidate) =>

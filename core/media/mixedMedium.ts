@@ -1,6 +1,7 @@
 import { lowerFirst } from '../units/firstLetter';
 import { bedGeometry } from './bedGeometry';
 import type { Medium, UsableShare } from './medium';
+import { sumOf } from '../maths/sum';
 
 /** A medium and the share of the mixture’s volume that was poured of it, 0–1. */
 export interface MixtureShare {
@@ -22,13 +23,13 @@ export function mixedMedium(
   porosity: number | null,
 ): Medium {
   const [{ medium: main }] = parts;
-  const sum = (of: (medium: Medium) => number): number =>
-    parts.reduce((total, { medium, share }) => total + share * of(medium), 0);
+  const mean = (of: (medium: Medium) => number): number =>
+    sumOf(parts, ({ medium, share }) => share * of(medium));
   const surfaceOf = (medium: Medium): number => bedGeometry(medium.geometry).specificSurface;
-  const surface = sum(surfaceOf);
-  const open = porosity ?? sum(({ geometry }) => geometry.porosity);
+  const surface = mean(surfaceOf);
+  const open = porosity ?? mean(({ geometry }) => geometry.porosity);
   const usable = (key: keyof UsableShare): number =>
-    sum((medium) => surfaceOf(medium) * medium.usableShare[key]) / surface;
+    mean((medium) => surfaceOf(medium) * medium.usableShare[key]) / surface;
   return {
     ...main,
     id: `mix-${parts.map(({ medium, share }) => `${medium.id}-${Math.round(share * 1e4)}`).join('-')}`,
@@ -43,10 +44,10 @@ export function mixedMedium(
     usableShare: { low: usable('low'), likely: usable('likely'), high: usable('high') },
     claimedSurface: parts.every(({ medium }) => medium.claimedSurface === null)
       ? null
-      : sum((medium) => medium.claimedSurface ?? surfaceOf(medium)),
-    dryBulk: sum(({ dryBulk }) => dryBulk),
-    drainedBulk: sum(({ drainedBulk }) => drainedBulk),
-    weighedBulk: sum(({ weighedBulk }) => weighedBulk),
+      : mean((medium) => medium.claimedSurface ?? surfaceOf(medium)),
+    dryBulk: mean(({ dryBulk }) => dryBulk),
+    drainedBulk: mean(({ drainedBulk }) => drainedBulk),
+    weighedBulk: mean(({ weighedBulk }) => weighedBulk),
     provenance: {
       ...main.provenance,
       geometry: porosity === null ? 'calibrated' : 'entered by you',

@@ -6,6 +6,7 @@ import { solidsFactor } from '../layers/solidsFactor';
 import type { ServicePlan } from '../service/servicePlan';
 import { cheapestPerVolume } from '../shelf/pricePerLitre';
 import type { Shelf } from '../shelf/shelf';
+import { sumOf } from '../maths/sum';
 
 /** Days in a year, and hours. */
 const YEAR = 365.25;
@@ -83,9 +84,9 @@ export function packCosts(
   });
   return {
     layers: found,
-    filling: found.reduce((sum, { once }) => sum + (once ?? 0), 0),
+    filling: sumOf(found, ({ once }) => once ?? 0),
     fillingUnpriced: found.filter(({ once }) => once === null).length,
-    consumables: found.reduce((sum, { once, perYear }) => sum + (once ?? 0) * perYear, 0),
+    consumables: sumOf(found, ({ once, perYear }) => (once ?? 0) * perYear),
     unpriced: found.filter(({ once, perYear }) => once === null && perYear > 0).length,
     electricity: electricityPerYear(filter, electricity),
   };

@@ -4,6 +4,7 @@ import { usableDepth } from '../filter/usableDepth';
 import { bounded } from '../units/bounded';
 import type { Bounds } from '../units/bounds';
 import { HOUR } from '../units/time';
+import { sumOf } from '../maths/sum';
 
 /** What a ribbed block may measure, m. */
 export const BLOCK_BOUNDS = {
@@ -107,10 +108,10 @@ export function blockFigures(block: Block): BlockFigures {
   // By notch: both faces of the wall go, its two ends and the ends of the ribs come.
   const notched = 2 * notch * (-2 * inLength + 2 * wall + 2 * ribs * rib);
   // A foot reaches inward past the wall: there its top is bare, and its bottom covers none.
-  const covered = Array.from(
-    { length: ribs },
-    (_, index) => wall + (index + 1) * spacing + index * rib,
-  ).reduce((sum, from) => sum + Math.max(0, Math.min(foot, from + rib) - Math.min(foot, from)), 0);
+  const covered = sumOf(
+    Array.from({ length: ribs }, (_, index) => wall + (index + 1) * spacing + index * rib),
+    (from) => Math.max(0, Math.min(foot, from + rib) - Math.min(foot, from)),
+  );
   const bare = feet > 0 ? 4 * 2 * wall * (wall - covered) : 0;
   const surface = upright + notched + 2 * plan + 16 * foot * feet + bare;
   const room = length * width * height;

@@ -10,6 +10,7 @@ import type { LooseItem, Shelf, ShelfItem } from '../shelf/shelf';
 import type { Spare } from '../shelf/spares';
 import { addedShares } from './addedShares';
 import type { Fill } from './bags';
+import { sumOf } from '../maths/sum';
 
 /** One thing that a plan takes, what of it is there, and what must be bought. Counts, or m³ for loose media. */
 export interface Need {
@@ -130,7 +131,7 @@ function looseNeeds(wanted: readonly Fill[], shelf: Shelf): Need[] {
     const items = shelf.items.filter(
       (item) => item.kind === 'loose' && item.medium === medium.id,
     ) as LooseItem[];
-    const onHand = items.reduce((sum, item) => sum + item.volume, 0);
+    const onHand = sumOf(items, (item) => item.volume);
     const missing = volume - onHand;
     return {
       key: `loose/${medium.id}`,
@@ -166,7 +167,7 @@ const counted = (
   needed: number,
   items: readonly { readonly count: number; readonly price: number | null; readonly label: string }[],
 ): Need => {
-  const onHand = items.reduce((sum, { count }) => sum + count, 0);
+  const onHand = sumOf(items, ({ count }) => count);
   const missing = Math.max(0, needed - onHand);
   const cheapest = items
     .filter(({ price }) => price !== null)
@@ -257,7 +258,7 @@ function spareNeeds({ filter, parts }: PlanNeeds, shelf: Shelf): Need[] {
 export function listCost(needs: readonly Need[]): { readonly known: number; readonly unpriced: number } {
   const bought = needs.flatMap(({ buy }) => (buy === null ? [] : [buy]));
   return {
-    known: bought.reduce((sum, { cost }) => sum + (cost ?? 0), 0),
+    known: sumOf(bought, ({ cost }) => cost ?? 0),
     unpriced: bought.filter(({ cost }) => cost === null).length,
   };
 }

@@ -1,4 +1,5 @@
 import { perceivedLosses, OBJECTIVES, type Objective } from './objectives';
+import { sum } from '../maths/sum';
 
 /** How much each wish counts against the others; more is more. */
 export type Weights = Readonly<Record<Objective, number>>;
@@ -42,7 +43,7 @@ function balanceAmong(
         ? (weights[wish] * (losses[index]! - best[index]!)) / (worst[index]! - best[index]!)
         : 0,
     );
-    return Math.max(...shares) + SUM_WEIGHT * shares.reduce((sum, share) => sum + share, 0);
+    return Math.max(...shares) + SUM_WEIGHT * sum(shares);
   };
 }
 

@@ -6,6 +6,7 @@ import { usableDepth } from '../filter/usableDepth';
 import type { Schools } from '../findings/schools';
 import type { Layer } from '../layers/layer';
 import { isBiologicalOnly, isMechanical } from '../layers/layerRole';
+import { sumOf } from '../maths/sum';
 
 /** A chamber with the room that is left in it between the layers that stay where they are. */
 export interface Slot {
@@ -68,7 +69,7 @@ export function freeDepthByChamber(
     const stays = layers.filter((layer) => layer.chamber === chamber.id && pinned.has(layer.id));
     const before = stays.filter((layer) => isMechanical(layer) && !isBiologicalOnly(layer));
     const after = stays.filter((layer) => !before.includes(layer));
-    const sum = (some: readonly Layer[]): number => some.reduce((all, { thickness }) => all + thickness, 0);
+    const depthOf = (some: readonly Layer[]): number => sumOf(some, ({ thickness }) => thickness);
     const last = index === body.length - 1;
     const kept =
       (last && fullness === 'leave room' ? LEFT_FREE * usableDepth(chamber) : 0) +
@@ -77,8 +78,8 @@ export function freeDepthByChamber(
       chamber,
       before,
       after,
-      from: sum(before),
-      depth: usableDepth(chamber) - sum(before) - sum(after) - kept,
+      from: depthOf(before),
+      depth: usableDepth(chamber) - depthOf(before) - depthOf(after) - kept,
       lead: isLead(filter, chamber, index, straight.length > 0 && body.length > 1),
     };
   });

@@ -22,6 +22,7 @@ import type { ProposeInput } from './proposeInput';
 import { openedAnyway } from './openedAnyway';
 import { SILT_DAYS } from './quickJudge';
 import { turnoverOff, type Figures } from './objectives';
+import { sumOf } from '../maths/sum';
 
 /**
  * What a pack comes to, by one clogging of it: service and silt as the forecast has them, flow, clear water and
@@ -60,9 +61,9 @@ export function judgePack(input: ProposeInput, layers: readonly Layer[], change:
     fines: clogging?.fines ?? null,
     clearing: clogging === null ? clearingOf(input, inFlow, water) : null,
     cover: bacteria?.withTank.likely ?? null,
-    surface: inFlow.reduce(
-      (sum, { layer, measure }) => sum + measure.surface * (passes.get(layer.id)?.passThrough ?? 0),
-      0,
+    surface: sumOf(
+      inFlow,
+      ({ layer, measure }) => measure.surface * (passes.get(layer.id)?.passThrough ?? 0),
     ),
     turnover: turned,
     turnoverOff: turnoverOff(turned, band),
@@ -136,8 +137,8 @@ function yearOf(
     cost,
     unpriced,
     ...openedAnyway(filter, {
-      visits: each.reduce((sum, { days }) => sum + HORIZON / days, 0),
-      minutes: each.reduce((sum, { days, minutes }) => sum + (HORIZON / days) * minutes, 0),
+      visits: sumOf(each, ({ days }) => HORIZON / days),
+      minutes: sumOf(each, ({ days, minutes }) => (HORIZON / days) * minutes),
     }),
   };
 }

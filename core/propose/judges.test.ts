@@ -9,7 +9,7 @@ import { servicePlan } from '../service/servicePlan';
 import { EMPTY_SHELF } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
-import { seededRandom } from '../units/seededRandom';
+import { seededRandom } from '../maths/seededRandom';
 import { betterIn } from './betterIn';
 import { defaultQuery } from './defaultQuery';
 import { firstClogging } from './firstClogging';

@@ -1,6 +1,7 @@
 import { volumeBetween } from '../filter/chamberGeometry';
 import type { Choice } from './choices';
 import type { Slot } from './freeDepthByChamber';
+import { sum } from '../maths/sum';
 
 /** A piece of a pack that is tried: a medium in a chamber, along the flow, m. */
 export interface Piece {
@@ -108,16 +109,19 @@ export function pliesIn(
   plies: readonly number[],
   room: number,
 ): { readonly thickness: number; readonly ply: number }[] {
-  let best: { readonly counts: readonly number[]; readonly sum: number } = { counts: [], sum: 0 };
-  const search = (index: number, counts: readonly number[], sum: number): void => {
-    const pieces = counts.reduce((all, count) => all + count, 0);
-    const bestPieces = best.counts.reduce((all, count) => all + count, 0);
-    if (sum > best.sum + LENGTH_TOLERANCE || (sum > best.sum - LENGTH_TOLERANCE && pieces < bestPieces))
-      best = { counts, sum };
+  let best: { readonly counts: readonly number[]; readonly depth: number } = { counts: [], depth: 0 };
+  const search = (index: number, counts: readonly number[], depth: number): void => {
+    const pieces = sum(counts);
+    const bestPieces = sum(best.counts);
+    if (
+      depth > best.depth + LENGTH_TOLERANCE ||
+      (depth > best.depth - LENGTH_TOLERANCE && pieces < bestPieces)
+    )
+      best = { counts, depth };
     if (index < 0) return;
     const ply = plies[index]!;
-    for (let count = Math.floor((room - sum) / ply + LENGTH_TOLERANCE / ply); count >= 0; count -= 1)
-      search(index - 1, [...counts, count], sum + count * ply);
+    for (let count = Math.floor((room - depth) / ply + LENGTH_TOLERANCE / ply); count >= 0; count -= 1)
+      search(index - 1, [...counts, count], depth + count * ply);
   };
   // Of many sheets the thickest few are enough to fill a room well.
   search(Math.min(plies.length, MAX_PLIES) - 1, [], 0);

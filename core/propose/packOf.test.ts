@@ -9,7 +9,7 @@ import { shoppingList } from '../prepare/shopping';
 import { aloneOn } from '../report/evaluatePack';
 import type { Shelf, ShelfItem } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
-import { seededRandom } from '../units/seededRandom';
+import { seededRandom } from '../maths/seededRandom';
 import { changeFromToday, changes } from './changeFromToday';
 import { choicesOf } from './choices';
 import { defaultQuery } from './defaultQuery';

@@ -12,7 +12,7 @@ import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { EMPTY_SHELF, type ShelfItem } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import { packFaults } from '../pack/packFaults';
-import { seededRandom } from '../units/seededRandom';
+import { seededRandom } from '../maths/seededRandom';
 import { defaultQuery } from './defaultQuery';
 import { pieceVolume } from './packFromChoices';
 import { packOf } from './packOf';

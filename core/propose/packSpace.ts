@@ -16,6 +16,7 @@ import { packFromChoices, pieceVolume, pliesIn, type Item, type Piece } from './
 import type { ProposeInput } from './proposeInput';
 import { quickPurchase } from './quickPurchase';
 import { isOpen, freeDepthByChamber, type Room, type Slot } from './freeDepthByChamber';
+import { sumOf } from '../maths/sum';
 
 /** One pack of a space by the place of its option in every gene. */
 export type Genome = readonly number[];
@@ -65,7 +66,7 @@ export function packSpace(input: ProposeInput): PackSpace {
   const pinned = new Set([...input.pinned, ...alwaysPinned(input)]);
   const room = freeDepthByChamber(filter, mine, pinned, schools.fullness);
   const open = room.main.filter(isOpen);
-  const deepest = open.reduce((sum, { depth }) => sum + depth, 0);
+  const deepest = sumOf(open, ({ depth }) => depth);
   const stays = today.filter(({ id }) => input.stay.includes(id) && !pinned.has(id));
   const staying = stayingOf(input, stays, choices);
   const none: readonly (Item | null)[] = [null];
@@ -318,9 +319,10 @@ function stayingOf({ filter }: ProposeInput, stays: readonly Layer[], choices: r
 /** True where all that stays is in the pack. */
 const holdsAll = ({ poured }: Staying, pieces: readonly Piece[]): boolean =>
   [...poured].every(([choice, volume]) => {
-    const held = pieces
-      .filter((piece) => piece.choice === choice)
-      .reduce((sum, piece) => sum + pieceVolume(piece), 0);
+    const held = sumOf(
+      pieces.filter((piece) => piece.choice === choice),
+      (piece) => pieceVolume(piece),
+    );
     return held >= (1 - ROUNDING_LOSS) * volume;
   });
 

@@ -26,6 +26,7 @@ import { CLOGGED_AT, pieceNumbers } from './pieceNumbers';
 import type { ProposeInput } from './proposeInput';
 import { turnoverOff, type Figures } from './objectives';
 import { DAY } from '../units/time';
+import { sumOf } from '../maths/sum';
 
 /** Days after which the silt in biological media counts. */
 export const SILT_DAYS = 90;
@@ -190,10 +191,10 @@ export function quickJudge(
       else cost += (HORIZON / days) * numbers.price;
     });
     const year = openedAnyway(filter, {
-      visits: [...visits.keys()].reduce((sum, days) => sum + HORIZON / days, 0),
-      minutes: [...visits].reduce(
-        (sum, [days, ids]) => sum + (HORIZON / days) * visitBurden(filter, placed, ids).minutes,
-        0,
+      visits: sumOf([...visits.keys()], (days) => HORIZON / days),
+      minutes: sumOf(
+        [...visits],
+        ([days, ids]) => (HORIZON / days) * visitBurden(filter, placed, ids).minutes,
       ),
     });
     const turned = turnover(balance.flow, volume);
@@ -210,7 +211,7 @@ export function quickJudge(
       visits: made === null ? null : year.visits,
       minutes: made === null ? null : year.minutes,
       change,
-      mass: placed.reduce((sum, { numbers }) => sum + numbers.mass, 0),
+      mass: sumOf(placed, ({ numbers }) => numbers.mass),
       spills: balance.before > rim,
       stack,
     };

@@ -11,6 +11,7 @@ import type { LooseItem, SheetItem } from '../shelf/shelf';
 import type { ChangeFromToday } from './changeFromToday';
 import { choiceKey, isUsable } from './choices';
 import type { ProposeInput } from './proposeInput';
+import { sumOf } from '../maths/sum';
 
 /** Two thicknesses this near are the same sheet, m. */
 const THICKNESS_TOLERANCE = 5e-4;
@@ -81,17 +82,13 @@ export function quickPurchase(
     for (const group of groups.values()) {
       const [{ stock, sold }] = group as [Wanted, ...Wanted[]];
       const boxes = group.flatMap((wanted) => wanted.boxes);
-      const onHand = boxes.reduce(
-        (sum, box) => sum + 1 / stock.reduce((all, sheet) => all + sheet.count * fits(box, sheet), 0),
-        0,
-      );
+      const onHand = sumOf(boxes, (box) => 1 / sumOf(stock, (sheet) => sheet.count * fits(box, sheet)));
       if (onHand <= 1 + 1e-9) continue;
       if (from === 'hand' || sold.length === 0) return false;
       const missing = onHand === Infinity ? 1 : 1 - 1 / onHand;
       const offers = sold.map(
         (sheet) =>
-          (sheet.price ?? Infinity) *
-          Math.ceil(missing * boxes.reduce((sum, box) => sum + 1 / fits(box, sheet), 0) - 1e-9),
+          (sheet.price ?? Infinity) * Math.ceil(missing * sumOf(boxes, (box) => 1 / fits(box, sheet)) - 1e-9),
       );
       spent += Math.min(...offers);
     }
@@ -108,7 +105,7 @@ export function quickPurchase(
     }
     for (const [key, volume] of poured) {
       const items = loose.filter(({ medium }) => medium === key);
-      const missing = volume - (inFilter.get(key) ?? 0) - items.reduce((sum, item) => sum + item.volume, 0);
+      const missing = volume - (inFilter.get(key) ?? 0) - sumOf(items, (item) => item.volume);
       if (missing <= Math.max(VOLUME_TOLERANCE, POURING_TOLERANCE * volume)) continue;
       if (from === 'hand') return false;
       spent += Math.min(Infinity, ...items.map((item) => packsFor(item, missing)));

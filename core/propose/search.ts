@@ -1,6 +1,6 @@
 import type { Layer } from '../layers/layer';
 import { bodyMass } from '../repack/bodyMass';
-import { seededRandom } from '../units/seededRandom';
+import { seededRandom } from '../maths/seededRandom';
 import { changeFromToday, changes } from './changeFromToday';
 import { dominates, nonDominated } from './dominance';
 import { isSheet } from './isSheet';
@@ -16,6 +16,7 @@ import { poolOf, type Pool } from './pool';
 import { quickPurchase } from './quickPurchase';
 import { quickJudge, type QuickFigures } from './quickJudge';
 import { perceivedLosses, lossesOf, OBJECTIVES, type Figures } from './objectives';
+import { sum } from '../maths/sum';
 
 /** A pack that was tried to the end. */
 export interface Considered {
@@ -290,7 +291,7 @@ function weightsFor(pick: number, draw: () => number): number[] {
       index === turn ? ONE_WISH : (1 - ONE_WISH) / (OBJECTIVES.length - 1),
     );
   const parts = OBJECTIVES.map(() => -Math.log(1 - draw()));
-  const whole = parts.reduce((sum, part) => sum + part, 0);
+  const whole = sum(parts);
   return parts.map((part) => part / whole);
 }
 

@@ -1,5 +1,6 @@
 import type { Filter } from '../filter/filter';
 import { deepest, volumeBetween } from '../filter/chamberGeometry';
+import { sumOf } from '../maths/sum';
 
 /** Mass of a litre of water, kg: near enough for hands. */
 const WATER = 1000;
@@ -10,9 +11,7 @@ const WATER = 1000;
  * @source a wet canister’s volume in litres is about its weight in kilograms (common practice, no source)
  */
 export const bodyMass = ({ chambers }: Pick<Filter, 'chambers'>): number =>
-  chambers
-    .filter(({ where }) => where === 'body')
-    .reduce(
-      (sum, { shape, depth }) => sum + WATER * volumeBetween(shape, 0, Math.min(depth, deepest(shape))),
-      0,
-    );
+  sumOf(
+    chambers.filter(({ where }) => where === 'body'),
+    ({ shape, depth }) => WATER * volumeBetween(shape, 0, Math.min(depth, deepest(shape))),
+  );

@@ -1,7 +1,7 @@
 import { bedGeometry } from '../media/bedGeometry';
 import type { Medium } from '../media/medium';
 import type { Provenance } from '../media/provenance';
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 
 /** Surface of a medium, m² in a m³ of bed: what boxes claim, what its shape has, and what a film can use. */
 export interface ClaimedSurface {

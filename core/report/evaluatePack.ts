@@ -23,9 +23,10 @@ import { placeLayers } from '../layers/placeLayers';
 import { OF_WHOLE_PACK, RULES } from '../findings/rules/allRules';
 import { sizing, type Sizing } from './sizing';
 import type { LayerRole } from '../layers/layerRole';
-import type { SurfaceRange } from '../layers/usableSurface';
+import type { Range } from '../maths/range';
 import { reportBacteria, type ReportBacteria } from './reportBacteria';
 import { reportClearWater, type ReportClearWater } from './reportClearWater';
+import { sumOf } from '../maths/sum';
 
 /** One layer of a report; numbers count from 1. Measures in SI. */
 export interface LayerReport extends LayerMeasure, LayerFlow {
@@ -48,7 +49,7 @@ export interface PackReport {
     readonly drainedMass: number;
     /** Surface for bacteria, m²: of every layer what a film can live on. */
     readonly biologicalSurface: number;
-    readonly biologicalSurfaceRange: SurfaceRange;
+    readonly biologicalSurfaceRange: Range;
     readonly freeVolume: number;
     /** The worst overfill of any chamber, m. */
     readonly overfill: number;
@@ -172,8 +173,7 @@ export function evaluatePack(input: PackInput): PackReport {
     .flatMap((rule) => rule(context))
     .map((finding) => withRemedy(finding, layers))
     .sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) || b.effect - a.effect);
-  const total = (value: (one: PlacedLayer) => number): number =>
-    inFlow.reduce((sum, one) => sum + value(one), 0);
+  const total = (value: (one: PlacedLayer) => number): number => sumOf(inFlow, (one) => value(one));
   const weighedMass = total((one) => one.measure.weighedMass);
 
   return {
@@ -207,7 +207,7 @@ export function evaluatePack(input: PackInput): PackReport {
         likely: total((one) => one.measure.surfaceRange.likely),
         high: total((one) => one.measure.surfaceRange.high),
       },
-      freeVolume: chambers.reduce((sum, { measure }) => sum + measure.freeVolume, 0),
+      freeVolume: sumOf(chambers, ({ measure }) => measure.freeVolume),
       overfill: Math.max(0, ...chambers.map(({ measure }) => measure.overfill)),
       leastCover: inFlow.length === 0 ? null : Math.min(...inFlow.map((one) => one.measure.coverShare)),
     },

@@ -1,6 +1,6 @@
 import { SAMPLES } from '../biology/cycle';
 import { LIMITS } from '../biology/nitrifiers';
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
 import { sentence, type Sentence } from '../units/sentence';
 import { DAY } from '../units/time';

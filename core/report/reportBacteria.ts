@@ -17,9 +17,10 @@ import type { LayerFlow } from '../hydraulics/operatingPoint';
 import type { Layer } from '../layers/layer';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 import type { Tank } from '../tank/tank';
 import { ammoniaShare } from '../water/ammoniaShare';
+import { sum, sumOf } from '../maths/sum';
 
 /** What the bacteria of one layer do in the steady state: nitrogen taken up, kg N a day; oxygen in kg/m³. */
 export interface LayerBacteria {
@@ -86,7 +87,7 @@ export function reportBacteria(
     open: 1 - Math.min(1, silt?.fullness[index] ?? 0),
     oxygen,
   }));
-  const likelyElsewhere = elsewhere.reduce((sum, { measure }) => sum + measure.surface, 0);
+  const likelyElsewhere = sumOf(elsewhere, ({ measure }) => measure.surface);
   const outside = surfaceOutsideFilters(tank);
   const around: readonly FilmPlace[] = [
     { surface: likelyElsewhere, oxygen },
@@ -109,7 +110,7 @@ export function reportBacteria(
     inFlow.reduce((sum, placed, index) => {
       const home = within[index]!;
       return sum + placed.measure.surfaceRange[key] * home.passThrough * home.open;
-    }, 0) + elsewhere.reduce((sum, placed) => sum + placed.measure.surfaceRange[key], 0);
+    }, 0) + sumOf(elsewhere, (placed) => placed.measure.surfaceRange[key]);
   const filters: readonly FilmPlace[] = [
     ...within.map((home) => ({ surface: liveSurface(home), oxygen: home.oxygen })),
     { surface: likelyElsewhere, oxygen },
@@ -117,17 +118,16 @@ export function reportBacteria(
   const surface = { low: surfaceOf('low'), likely: surfaceOf('likely'), high: surfaceOf('high') };
   const cover = bacteriaCover(tank, { filters, surface });
   if (cover === null) return null;
-  const beside = elsewhere.reduce(
-    (sum, { layer, measure }) =>
-      sum + measure.surface * retainedFilmShare(layer, { ...history, found: null }),
-    0,
+  const beside = sumOf(
+    elsewhere,
+    ({ layer, measure }) => measure.surface * retainedFilmShare(layer, { ...history, found: null }),
   );
   const shares = [
     ...inFlow.map(({ layer }) => retainedFilmShare(layer, history)),
     likelyElsewhere > 0 ? beside / likelyElsewhere : 1,
     outsideGrown(tank, history.now),
   ];
-  const taken = uptake.layers.reduce((sum, layer) => sum + layer.ammonia, 0);
+  const taken = sumOf(uptake.layers, (layer) => layer.ammonia);
   return {
     ...cover,
     atOnce: atOnce(tank, filters, shares, surface, outside, load),
@@ -175,9 +175,7 @@ function atOnce(
       { surface: outside[end], oxygen, share: shares[filters.length]! },
     ];
     const borne = currentNitrificationCapacity(places, load.likely, celsius);
-    return Math.min(
-      ...[borne.ammonia, borne.nitrite].map((by) => by.reduce((sum, value) => sum + value, 0) / load.likely),
-    );
+    return Math.min(...[borne.ammonia, borne.nitrite].map((by) => sum(by) / load.likely));
   };
   return { low: at('low'), likely: at('likely'), high: at('high') };
 }

@@ -7,7 +7,7 @@ import { LIMITS } from '../biology/nitrifiers';
 import { placeLayers } from '../layers/placeLayers';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { mediumLife } from '../practice/mediaLives';
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import type { PackInput, PackReport } from './evaluatePack';

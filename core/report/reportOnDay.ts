@@ -1,4 +1,5 @@
-import type { ClearWater, LikelyRange } from '../dirt/clearWater';
+import type { ClearWater } from '../dirt/clearWater';
+import type { Range } from '../maths/range';
 import type { DayState } from '../dirt/dayState';
 import { placeLayers } from '../layers/placeLayers';
 import { turnover } from '../hydraulics/turnover';
@@ -56,7 +57,7 @@ const onDay = (clean: ClearWater, { solids, fines, clearing }: DayState['clear']
   clearing,
 });
 
-const around = ({ low, likely, high }: LikelyRange, value: number): LikelyRange =>
+const around = ({ low, likely, high }: Range, value: number): Range =>
   likely === 0
     ? { low: value, likely: value, high: value }
     : { low: (low / likely) * value, likely: value, high: (high / likely) * value };

@@ -14,6 +14,7 @@ import type { Tank } from '../tank/tank';
 import { DAY_MS } from '../units/daysBetween';
 import { lowerFirst } from '../units/firstLetter';
 import { layerSurfaces, tankBiology, type LayerSurface, type TankWithFilters } from './tankBiology';
+import { sumOf } from '../maths/sum';
 
 /** Share of a bed below which none is left. */
 const MIN_BED_SHARE = 1e-9;
@@ -48,9 +49,8 @@ export function swapPiece(
 
 /** The tank of a swap: what is retired is not among what stays. */
 export function withoutPieces(tank: UncertainTank, pieces: Swap['pieces']): UncertainTank {
-  const gone = pieces.reduce((sum, { surface }) => sum + surface, 0);
-  const capacity =
-    (tank.zeolite?.capacity ?? 0) - pieces.reduce((sum, { zeolite }) => sum + (zeolite?.capacity ?? 0), 0);
+  const gone = sumOf(pieces, ({ surface }) => surface);
+  const capacity = (tank.zeolite?.capacity ?? 0) - sumOf(pieces, ({ zeolite }) => zeolite?.capacity ?? 0);
   return {
     ...tank,
     staying: Math.max(0, tank.staying - gone),

@@ -12,9 +12,10 @@ import { operatingPoint } from '../hydraulics/operatingPoint';
 import { foundAs } from '../layers/foundAs';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
-import type { Range } from '../tank/feedPerDay';
+import type { Range } from '../maths/range';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
+import { sumOf } from '../maths/sum';
 
 /** A tank with the filters on it. */
 export interface TankWithFilters {
@@ -51,13 +52,14 @@ export function layerSurfaces(
 }
 
 const total = (surfaces: readonly Range[], key: keyof Range): number =>
-  surfaces.reduce((sum, surface) => sum + surface[key], 0);
+  sumOf(surfaces, (surface) => surface[key]);
 
 /** The zeolite in a pack as one bed; null where there is none. */
 function zeoliteOf(filter: Filter, layers: readonly Layer[], { generalHardness }: Tank): ZeoliteBed | null {
-  const mass = placeLayers(filter, layers)
-    .filter(({ medium }) => medium.family === 'zeolite')
-    .reduce((sum, { measure }) => sum + measure.dryMass, 0);
+  const mass = sumOf(
+    placeLayers(filter, layers).filter(({ medium }) => medium.family === 'zeolite'),
+    ({ measure }) => measure.dryMass,
+  );
   return mass > 0 ? zeoliteBed(mass, generalHardness) : null;
 }
 
@@ -150,13 +152,12 @@ export function repackedMedia(
   const is = layerSurfaces(filter, after, celsius);
   const sizes = new Map(was.map(({ layer, likely }) => [layer.id, likely]));
   // A piece that was made smaller keeps its film on what is left of it; one made larger has no more than it had.
-  const kept = is.reduce(
-    (sum, { layer, likely }) =>
-      sum +
+  const kept = sumOf(
+    is,
+    ({ layer, likely }) =>
       alive *
-        retainedFilmShare(layer, { found: before, rinseWater, now }) *
-        Math.min(likely, sizes.get(layer.id) ?? 0),
-    0,
+      retainedFilmShare(layer, { found: before, rinseWater, now }) *
+      Math.min(likely, sizes.get(layer.id) ?? 0),
   );
   const all = total(was, 'likely') + elsewhere;
   const beside = others

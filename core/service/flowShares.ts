@@ -1,4 +1,5 @@
 import type { Filter } from '../filter/filter';
+import { sumOf } from '../maths/sum';
 
 /** A filter with the flow timed at its outlet, m³/s, or null, and what its pump and pack give by reckoning. */
 export interface FilterFlow {
@@ -25,6 +26,6 @@ export function flowShares(flows: readonly FilterFlow[]): FlowShare[] {
     flow: measured ?? predicted,
     measured: measured !== null,
   }));
-  const all = known.reduce((sum, item) => sum + item.flow, 0);
+  const all = sumOf(known, (item) => item.flow);
   return known.map((candidate) => ({ ...candidate, share: all === 0 ? 0 : candidate.flow / all }));
 }

@@ -10,6 +10,7 @@ import type { PlacedLayer } from '../layers/placedLayer';
 import type { Medium } from '../media/medium';
 import type { Visit, VISIT_REASONS, Work } from '../pack/visit';
 import { isUsedUpByDate } from '../practice/mediaLives';
+import { sum } from '../maths/sum';
 
 /** A layer that takes this share of what holds the water back is cleaned when the flow is low (calibrated). */
 const WORTH_CLEANING = 0.1;
@@ -122,7 +123,7 @@ function toClean(
   renewed: readonly PlacedLayer[],
   low: boolean,
 ): readonly PlacedLayer[] {
-  const whole = today.clogging.reduce((sum, head) => sum + head, 0);
+  const whole = sum(today.clogging);
   const candidates = inFlow
     .map((placed, place) => ({
       placed,

@@ -13,6 +13,7 @@ import { mediumLife } from '../practice/mediaLives';
 import { longestIntervalOf } from './longestIntervalOf';
 import { livesByDate, nextVisit, usedUp, type Next, type PlanDay } from './nextVisit';
 import { visitBurden, type VisitBurden } from './visitBurden';
+import { sumOf } from '../maths/sum';
 
 /** One visit with what it asks of the hands. */
 export interface PlannedVisit extends Next, VisitBurden {}
@@ -105,14 +106,14 @@ export function servicePlan(
     clogging.today();
   }
   const visits = all.slice(since.done.filter(({ day }) => day <= since.today).length);
-  const lifts = visits.reduce((sum, visit) => sum + visit.lifts.length, 0);
+  const lifts = sumOf(visits, (visit) => visit.lifts.length);
   return {
     visits,
     intervals: intervalsOf(visits, days - since.today),
     perYear: {
       visits: scaled(visits.length, days - since.today),
       minutes: scaled(
-        visits.reduce((sum, visit) => sum + visit.minutes, 0),
+        sumOf(visits, (visit) => visit.minutes),
         days - since.today,
       ),
       lifts: scaled(lifts, days - since.today),

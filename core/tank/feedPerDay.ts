@@ -1,11 +1,7 @@
+import type { Range } from '../maths/range';
 import type { Feed } from './feed';
 
-/** A value between two bounds, with what is most likely. */
-export interface Range {
-  readonly low: number;
-  readonly likely: number;
-  readonly high: number;
-}
+import { sumOf } from '../maths/sum';
 
 /*
  * Estimating from animals: a fish's mass is about K·L³ with a condition of 10–18 kg/m³ (0.010–0.018 g/cm³), and small
@@ -33,7 +29,7 @@ export function feedPerDay({ amount }: Feed): Range | null {
       likely: amount.perDay,
       high: amount.perDay * (1 + WEIGHED_VARIES),
     };
-  const cubes = amount.groups.reduce((sum, { count, length }) => sum + count * length ** 3, 0);
+  const cubes = sumOf(amount.groups, ({ count, length }) => count * length ** 3);
   const at = (key: keyof Range): number => cubes * CONDITION[key] * FED_SHARE[key];
   return { low: at('low'), likely: at('likely'), high: at('high') };
 }

@@ -1,4 +1,4 @@
-import { propagate, type Measured } from '../units/propagate';
+import { propagate, type Measured } from '../maths/propagate';
 import { rememberedFor } from '../units/rememberedFor';
 import { floorArea } from './tankGeometry';
 import type { MeasuredWater, Water } from './water';

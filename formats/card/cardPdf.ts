@@ -5,6 +5,7 @@ import { chamberRect, drawnExtent, layerRects, type Rect } from '@/core/drawing/
 import { newPdf, POINT } from '../newPdf';
 import { MARGIN_MM, PAPERS, type Paper } from '../templates/paper';
 import { VISITS_TITLE, type CardText } from './cardText';
+import { sum } from '@/core/maths/sum';
 
 /** Sizes of words, mm. */
 const [TITLE, HEAD, TEXT] = [8, 4.8, 3.9];
@@ -69,9 +70,7 @@ function drawTable(
   wide: number,
   end: number,
 ): number {
-  const lefts = SHARES.map(
-    (_, at) => MARGIN_MM + wide * SHARES.slice(0, at).reduce((sum, share) => sum + share, 0),
-  );
+  const lefts = SHARES.map((_, at) => MARGIN_MM + wide * sum(SHARES.slice(0, at)));
   const high = Math.min(ROW, (end - top) / (rows.length + 1));
   const size = Math.min(TEXT, high / 2.9);
   const line = (cells: readonly string[], y: number, font: 'text' | 'bold') =>

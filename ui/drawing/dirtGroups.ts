@@ -1,3 +1,5 @@
+import { sumOf } from '@/core/maths/sum';
+
 /** Sizes of dirt as they are drawn: three tones, the finest first. `sizes` are places in the core’s list. */
 export interface DirtGroup {
   readonly name: string;
@@ -13,5 +15,5 @@ export const DIRT_GROUPS: readonly DirtGroup[] = [
 ];
 
 /** How much of a list by size belongs to a group. */
-export const sumOf = (bySize: readonly number[], { sizes }: DirtGroup): number =>
-  sizes.reduce((sum, size) => sum + (bySize[size] ?? 0), 0);
+export const groupShare = (bySize: readonly number[], { sizes }: DirtGroup): number =>
+  sumOf(sizes, (size) => bySize[size] ?? 0);

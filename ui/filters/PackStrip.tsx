@@ -6,6 +6,7 @@ import type { Dirt, Layer } from '@/core/layers/layer';
 import { useWords } from '../fields/UnitsProvider';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
 import styles from './PackStrip.module.css';
+import { sum } from '@/core/maths/sum';
 
 const WIDTH = 250;
 const HEIGHT = 74;
@@ -39,7 +40,7 @@ export function PackStrip({ chambers, layers, report }: Props) {
   const widths = report.layers.map((item) => (item.to - item.from) * scale);
   const boxes = report.layers.map((candidate, index) => ({
     one: candidate,
-    left: ARROW + widths.slice(0, index).reduce((sum, width) => sum + width, 0),
+    left: ARROW + sum(widths.slice(0, index)),
     width: widths[index] ?? 0,
   }));
   const end = ARROW + report.thickness * scale;

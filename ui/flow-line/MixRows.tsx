@@ -12,6 +12,7 @@ import { QuantityField } from '../fields/QuantityField';
 import { useFlowLine } from './FlowLineContext';
 import { mediumChoices, pickMedium } from './mediumChoices';
 import styles from './MakeUp.module.css';
+import { sumOf } from '@/core/maths/sum';
 
 interface Props {
   readonly layer: Layer & { readonly mix: Mix };
@@ -23,7 +24,7 @@ export function MixRows({ layer, onChange }: Props) {
   const words = useWords();
   const { ownMedia } = useFlowLine();
   const { mix } = layer;
-  const rest = 1 - mix.parts.reduce((sum, { share }) => sum + share, 0);
+  const rest = 1 - sumOf(mix.parts, ({ share }) => share);
   const main = mediumOf({ ...layer, mix: null });
   const change = (index: number, changed: Partial<MixPart>) =>
     onChange({

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { SludgeSlice } from '@/core/dirt/dayState';
 import type { LayerBox } from './flowLineLayout';
-import { DIRT_GROUPS, sumOf } from '../drawing/dirtGroups';
+import { DIRT_GROUPS, groupShare } from '../drawing/dirtGroups';
 
 /** Shares of what fits below which nothing is drawn. */
 const VISIBLE = 0.004;
@@ -29,7 +29,7 @@ export const Sludge = memo(function Sludge({
         const width = (slice.to - slice.from) * along;
         let under = 0;
         return DIRT_GROUPS.flatMap((group) => {
-          const share = Math.min(1 - under, sumOf(slice.bySize, group));
+          const share = Math.min(1 - under, groupShare(slice.bySize, group));
           if (share < VISIBLE) return [];
           under += share;
           return [

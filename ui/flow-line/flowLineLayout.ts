@@ -2,6 +2,7 @@ import { faceSides } from '@/core/filter/chamberGeometry';
 import type { Chamber, Filter } from '@/core/filter/filter';
 import { usableDepth } from '@/core/filter/usableDepth';
 import type { PackReport, LayerReport } from '@/core/report/evaluatePack';
+import { sumOf } from '@/core/maths/sum';
 
 /** Room between two chambers, px. */
 const CHAMBER_GAP = 14;
@@ -55,7 +56,7 @@ export function flowLineLayout(
     const filled = layers.at(-1)?.to ?? 0;
     return { chamber, layers, filled, length: Math.max(chamber.depth, filled) };
   });
-  const length = measured.reduce((sum, item) => sum + item.length, 0);
+  const length = sumOf(measured, (item) => item.length);
   const tallest = Math.max(...filter.chambers.map((chamber) => faceSides(chamber.shape).shown));
   const gaps = CHAMBER_GAP * (measured.length - 1);
   const along = Math.min((room.width - gaps) / length, MAX_PX_PER_METRE);

@@ -5,7 +5,7 @@ import type { PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/UnitsProvider';
 import type { FlowLineLayout } from '../flow-line/flowLineLayout';
 import lanes from './Lanes.module.css';
-import { DIRT_GROUPS, sumOf, type DirtGroup } from '../drawing/dirtGroups';
+import { DIRT_GROUPS, groupShare, type DirtGroup } from '../drawing/dirtGroups';
 
 const HEIGHT = 40;
 
@@ -22,8 +22,8 @@ export function DirtLane({
   const words = useWords();
   const boxes = layout.chambers.flatMap(({ layers }) => layers);
   const leftOf = (place: number, group: DirtGroup): number => {
-    const first = sumOf(state.along[0] ?? [], group);
-    return first > 0 ? sumOf(state.along[place] ?? [], group) / first : 0;
+    const first = groupShare(state.along[0] ?? [], group);
+    return first > 0 ? groupShare(state.along[place] ?? [], group) / first : 0;
   };
   const y = scaleLinear([0, 1], [HEIGHT - 1, 3]);
   // Before each layer the water is mixed; through it the dirt falls, drawn as a straight line.

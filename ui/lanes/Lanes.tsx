@@ -12,6 +12,7 @@ import type { FlowLineLayout } from '../flow-line/flowLineLayout';
 import { lazyPart } from '../frame/lazyPart';
 import styles from './Lanes.module.css';
 import { Explanation } from '../frame/Explanation';
+import { sumOf } from '@/core/maths/sum';
 
 // Loaded when it is asked for.
 const DirtLane = lazyPart(() => import('./DirtLane').then((module) => module.DirtLane));
@@ -77,7 +78,7 @@ export function Lanes({
       key: 'time',
       name: 'contact time',
       title: `Contact time: how long the water is in each layer, ${words.unit('time').symbol}`,
-      summary: `${words.show({ kind: 'time', si: report.layers.reduce((sum, layer) => sum + (layer.bedTime ?? 0), 0) })} in all`,
+      summary: `${words.show({ kind: 'time', si: sumOf(report.layers, (layer) => layer.bedTime ?? 0) })} in all`,
       of: (layer) => ({ kind: 'time', si: layer.bedTime ?? 0 }),
       top: longest,
       colour: 'var(--stoneLine)',

@@ -10,7 +10,7 @@ import {
 } from '@/core/mature/matureMedia';
 import { lowerFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
-import type { Range } from '@/core/tank/feedPerDay';
+import type { Range } from '@/core/maths/range';
 import type { MaturePage } from '@/server/maturePage';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/UnitsProvider';

@@ -3,6 +3,7 @@ import { useWords } from '../fields/UnitsProvider';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart } from '../frame/lazyPart';
 import type { TankPart } from './tankPart';
+import { sumOf } from '@/core/maths/sum';
 
 /** Few tanks have any. */
 const AirFiltersFields = lazyPart(() =>
@@ -13,7 +14,7 @@ const AirFiltersFields = lazyPart(() =>
 export function AirFiltersFold({ tank, onChange }: TankPart) {
   const words = useWords();
   const { airFilters } = tank;
-  const media = airFilters.reduce((sum, { volume }) => sum + volume, 0);
+  const media = sumOf(airFilters, ({ volume }) => volume);
   return (
     <CollapsibleSection
       lazy

@@ -8,6 +8,7 @@ import { CollapsibleSection } from '../frame/CollapsibleSection';
 import styles from './filterPart.module.css';
 import { AIM_CHOICES, PLACE_CHOICES } from './portWords';
 import type { TankPart } from './tankPart';
+import { sumOf } from '@/core/maths/sum';
 
 /** A small circulation pump, to be typed over, m³/s. */
 const DEFAULT_CIRCULATION: Circulation = { place: 'right', aim: 'along the tank', flow: 1e-3 / 3.6 };
@@ -19,7 +20,7 @@ export function PumpsFold({ tank, onChange }: TankPart) {
   const put = (next: Circulation[]) => onChange({ circulation: next });
   const set = (position: number, change: Partial<Circulation>) =>
     put(circulation.map((item, index) => (index === position ? { ...item, ...change } : item)));
-  const moved = circulation.reduce((sum, { flow }) => sum + flow, 0);
+  const moved = sumOf(circulation, ({ flow }) => flow);
   return (
     <CollapsibleSection
       title="Circulation pumps"

@@ -5,7 +5,7 @@ import { tankSizes, type SizingSchool } from '@/core/report/tankSizes';
 import type { PackInput, PackReport } from '@/core/report/evaluatePack';
 import { reportChemical, type LayerChemical } from '@/core/report/reportChemical';
 import { mediumOf } from '@/core/layers/mediumOf';
-import type { Range } from '@/core/tank/feedPerDay';
+import type { Range } from '@/core/maths/range';
 import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
 import { AppLink } from '../frame/AppLink';

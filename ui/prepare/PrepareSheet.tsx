@@ -51,6 +51,7 @@ import { ShoppingPart } from './ShoppingPart';
 import { TemplatesPart } from './TemplatesPart';
 import { useCutsAlong, type CutsAlong } from './useCutsAlong';
 import styles from './Prepare.module.css';
+import { sumOf } from '@/core/maths/sum';
 
 interface Props {
   readonly around: Surroundings;
@@ -191,7 +192,7 @@ export function PrepareSheet({
           isEmpty: planned.length === 0,
           isCut: cut !== null,
           changes,
-          tooLarge: groups.reduce((sum, { tooLarge }) => sum + tooLarge.length, 0),
+          tooLarge: sumOf(groups, ({ tooLarge }) => tooLarge.length),
           needs,
           steps,
           repackOn,

@@ -13,6 +13,7 @@ import { useWords } from '../fields/UnitsProvider';
 import { formatLayers } from './formatLayers';
 import styles from './Propose.module.css';
 import { axisName, formatAxisTick, objectiveName, formatObjective, objectiveValue } from './objectiveWords';
+import { sumOf } from '@/core/maths/sum';
 
 const HEIGHT = 280;
 const [TOP, RIGHT, FOOT, LEFT] = [12, 16, 40, 64];
@@ -227,7 +228,7 @@ function scaleFor(wish: Objective, all: readonly Figures[], [from, to]: readonly
  */
 function isLessBetter(wish: Objective, all: readonly Figures[]): boolean {
   const mean = (of: (figures: Figures) => number): number =>
-    all.reduce((sum, figures) => sum + of(figures), 0) / all.length;
+    sumOf(all, (figures) => of(figures)) / all.length;
   const value = mean((figures) => valueOf(wish, figures));
   const loss = mean((figures) => lossOf(wish, figures));
   return mean((figures) => (valueOf(wish, figures) - value) * (lossOf(wish, figures) - loss)) > 0;

@@ -20,6 +20,7 @@ import { PackStrip } from '../filters/PackStrip';
 import styles from './Propose.module.css';
 import { formatLayers } from './formatLayers';
 import { hasFigure, objectiveName, formatObjective } from './objectiveWords';
+import { sumOf } from '@/core/maths/sum';
 
 interface Props {
   /** On the chart; null: it has none. */
@@ -73,7 +74,7 @@ export function ProposalRow(props: Props) {
             // What was seen of a piece when it came out says nothing of the pack that is proposed.
             layers={pack.layers.map((layer) => ({ ...layer, dirt: null }))}
             report={{
-              thickness: placed.reduce((sum, { layer }) => sum + layer.thickness, 0),
+              thickness: sumOf(placed, ({ layer }) => layer.thickness),
               layers: placed.map(({ layer, measure }) => ({
                 layerId: layer.id,
                 from: measure.from,

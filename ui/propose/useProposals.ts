@@ -19,6 +19,7 @@ import { yieldToForeground } from '../state/standBack';
 import { askWorker, WORKER_PLACES, type WorkerPlace } from '../time/forecastWorkers';
 import { isSameAsk } from './isSameAsk';
 import { askProposer, PROPOSE_PLACES, type ProposePlace } from './proposeWorkers';
+import { sumOf } from '@/core/maths/sum';
 
 /** Milliseconds without a change before a search begins, and between two times that its progress is shown. */
 const PAUSE_MS = 250;
@@ -127,9 +128,9 @@ async function search(ask: ProposeInput, put: Put, isNewest: () => boolean): Pro
     isEmpty = considered.every((some) => some.length === 0);
     put(() => ({
       considered: considered.flat(),
-      tried: told.reduce((sum, { tried }) => sum + tried, 0),
-      forecast: told.reduce((sum, { forecast }) => sum + forecast, 0),
-      share: told.reduce((sum, { share }) => sum + share / told.length, 0),
+      tried: sumOf(told, ({ tried }) => tried),
+      forecast: sumOf(told, ({ forecast }) => forecast),
+      share: sumOf(told, ({ share }) => share / told.length),
       all: told.every(({ all }) => all),
     }));
   };

@@ -2,6 +2,7 @@ import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { isBiologicalOnly } from '../../layers/layerRole';
 import { idsOf } from './words';
+import { sumOf } from '../../maths/sum';
 
 /** One medium for both jobs: foam alone is a school, a disposable cartridge throws its bacteria away. */
 export const bothJobs: Rule = ({ inFlow, schools }) => {
@@ -41,4 +42,4 @@ export const bothJobs: Rule = ({ inFlow, schools }) => {
 };
 
 const total = (layers: readonly { measure: { surface: number } }[]): number =>
-  layers.reduce((sum, layer) => sum + layer.measure.surface, 0);
+  sumOf(layers, (layer) => layer.measure.surface);

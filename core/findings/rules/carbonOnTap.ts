@@ -1,12 +1,13 @@
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { idsOf } from './words';
+import { sumOf } from '../../maths/sum';
 
 /** Carbon in the filter of a keeper who runs the tap water through carbon: the same work twice. */
 export const carbonOnTap: Rule = ({ inFlow, schools }) => {
   const carbon = inFlow.filter((placed) => placed.medium.family === 'carbon');
   if (carbon.length === 0 || schools.tapWater !== 'carbon') return [];
-  const volume = carbon.reduce((sum, { measure }) => sum + measure.volume, 0);
+  const volume = sumOf(carbon, ({ measure }) => measure.volume);
   return [
     {
       rule: 'carbon-on-tap',

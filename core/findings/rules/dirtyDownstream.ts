@@ -4,6 +4,7 @@ import type { Rule } from '../finding';
 import type { PlacedLayer } from '../../layers/placedLayer';
 import { upperFirst } from '../../units/firstLetter';
 import { idsOf, namesInside, shareOfPack, verb } from './words';
+import { sumOf } from '../../maths/sum';
 
 /** Biological media dirtier than all the foam ahead of them: the dirt went around. */
 export const dirtyDownstream: Rule = ({ inFlow }) => {
@@ -23,7 +24,7 @@ export const dirtyDownstream: Rule = ({ inFlow }) => {
       level: 'check',
       effect: shareOfPack(inFlow, dirty),
       title: sentence`${upperFirst(namesInside(dirty))} ${verb(dirty.length, 'is', 'are')} dirtier than the foam before.`,
-      reason: sentence`The dirt went around the foam and into ${{ kind: 'volume', si: dirty.reduce((sum, placed) => sum + placed.measure.volume, 0) }} of biological media. Look for pads cut too short, and for a clean stripe or a dirt track along a wall.`,
+      reason: sentence`The dirt went around the foam and into ${{ kind: 'volume', si: sumOf(dirty, (placed) => placed.measure.volume) }} of biological media. Look for pads cut too short, and for a clean stripe or a dirt track along a wall.`,
       layers: idsOf(dirty),
     },
   ];

@@ -3,6 +3,7 @@ import { sentence } from '../../units/sentence';
 import type { Finding, Rule, RuleContext } from '../finding';
 import type { Chamber } from '../../filter/filter';
 import { isMechanical } from '../../layers/layerRole';
+import { sumOf } from '../../maths/sum';
 
 /** Share of a chamber's usable depth that may stay free without a word: room for service and for the level to rise. */
 const FREE_DEPTH_UNMENTIONED = 0.12;
@@ -14,7 +15,7 @@ const FREE_DEPTH_WASTED_LEAVING_ROOM = 0.5;
 
 /** Room that holds no media, unless it is the open bottom where dirt is meant to settle. */
 export const emptySpace: Rule = (context) => {
-  const room = context.chambers.reduce((sum, { measure }) => sum + measure.volume, 0);
+  const room = sumOf(context.chambers, ({ measure }) => measure.volume);
   const wasted =
     context.schools.fullness === 'leave room' ? FREE_DEPTH_WASTED_LEAVING_ROOM : FREE_DEPTH_WASTED;
   return context.chambers.flatMap(({ chamber, measure }): Finding[] => {

@@ -7,6 +7,7 @@ import type { Medium } from '../../media/medium';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { idsOf } from './words';
+import { sumOf } from '../../maths/sum';
 
 /** The foam of each school where foam does everything, and the pores an inch that count as it (common practice, no source). */
 const CHOICES: Readonly<
@@ -27,11 +28,10 @@ export const foamGradeChoice: Rule = ({ inFlow, schools }) => {
   const choice = CHOICES[schools.foamGrade];
   if (pores >= choice.from && pores <= choice.to) return [];
   const wanted = mediumById(choice.medium);
-  const now = media.reduce((sum, { measure }) => sum + measure.surface, 0);
-  const then = media.reduce(
-    (sum, { measure, layer }) =>
-      sum + usableSurface(wanted, measure.volume, solidsFactor(wanted, layer)).likely,
-    0,
+  const now = sumOf(media, ({ measure }) => measure.surface);
+  const then = sumOf(
+    media,
+    ({ measure, layer }) => usableSurface(wanted, measure.volume, solidsFactor(wanted, layer)).likely,
   );
   return [
     {

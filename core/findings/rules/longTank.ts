@@ -1,6 +1,7 @@
 import { isHangOnBack } from '@/core/filter/kindFamily';
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
+import { sumOf } from '../../maths/sum';
 
 /** From this length on one outlet does not move the whole tank, m (common practice, no source). */
 const LONG_TANK_LENGTH = 1.2;
@@ -13,7 +14,7 @@ export const longTank: Rule = ({ tank, filter, others }) => {
   const { length } = tank.water.shape;
   if (length < LONG_TANK_LENGTH || tank.circulation.length > 0) return [];
   const filters = [filter, ...others];
-  const outlets = filters.reduce((sum, filter) => sum + filter.outlets.length, 0);
+  const outlets = sumOf(filters, (filter) => filter.outlets.length);
   const wanted = filters.every((filter) => isHangOnBack(filter.kind))
     ? Math.round(length / LENGTH_PER_HANG_ON_BACK)
     : 2;

@@ -1,8 +1,9 @@
 import { SMALL_BASKET } from '@/core/practice/smallBasket';
 import type { RuleContext } from '../finding';
+import { sumOf } from '../../maths/sum';
 
 /** False in a small basket for a keeper of the school that any order works there. */
 export function ordersMatter({ schools, chambers }: RuleContext): boolean {
-  const room = chambers.reduce((sum, { measure }) => sum + measure.volume, 0);
+  const room = sumOf(chambers, ({ measure }) => measure.volume);
   return schools.order === 'grades' || room > SMALL_BASKET;
 }

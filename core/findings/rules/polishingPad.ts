@@ -7,6 +7,7 @@ import { isPackedBackwards } from './packedBackwards';
 import { orderRemedy } from './properOrder';
 import { upperFirst } from '../../units/firstLetter';
 import { idsOf, namesInside, shareOfPack, verb } from './words';
+import { sumOf } from '../../maths/sum';
 
 /** A fine pad after the biological media: a school when something fine stands before them too, a fault when not. */
 export const polishingPad: Rule = (context) => {
@@ -50,5 +51,4 @@ export const polishingPad: Rule = (context) => {
   ];
 };
 
-const volumeOf = (layers: readonly PlacedLayer[]): number =>
-  layers.reduce((sum, placed) => sum + placed.measure.volume, 0);
+const volumeOf = (layers: readonly PlacedLayer[]): number => sumOf(layers, (placed) => placed.measure.volume);

@@ -1,6 +1,7 @@
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { idsOf } from './words';
+import { sumOf } from '../../maths/sum';
 
 /** Media not yet named. */
 export const unknownMedium: Rule = ({ inFlow }) => {
@@ -12,7 +13,7 @@ export const unknownMedium: Rule = ({ inFlow }) => {
       level: 'note',
       effect: 0,
       title: sentence`${unknown.length === 1 ? 'One layer is' : `${unknown.length} layers are`} not known yet.`,
-      reason: sentence`Until then ${{ kind: 'volume', si: unknown.reduce((sum, placed) => sum + placed.measure.volume, 0) }} of media is not counted. Say what it is, or choose the nearest match.`,
+      reason: sentence`Until then ${{ kind: 'volume', si: sumOf(unknown, (placed) => placed.measure.volume) }} of media is not counted. Say what it is, or choose the nearest match.`,
       layers: idsOf(unknown),
     },
   ];

@@ -4,6 +4,7 @@ import { mediumById } from '../../media/catalogue';
 import type { Rule } from '../finding';
 import { upperFirst } from '../../units/firstLetter';
 import { idsOf, namesInside, shareOfPack } from './words';
+import { sumOf } from '../../maths/sum';
 
 /** Surface of a usual porous mineral, m² per m³: what the same room could hold. */
 const MINERAL_SURFACE = bedGeometry(mediumById('porous-ceramic').geometry).specificSurface;
@@ -13,8 +14,8 @@ export const weakBiologicalMedia: Rule = ({ inFlow, schools }) => {
   const biological = inFlow.filter((placed) => placed.role === 'biological');
   const weak = biological.filter((placed) => placed.medium.roles.includes('settle'));
   if (weak.length === 0 || weak.length < biological.length) return [];
-  const surface = weak.reduce((sum, placed) => sum + placed.measure.surface, 0);
-  const volume = weak.reduce((sum, placed) => sum + placed.measure.volume, 0);
+  const surface = sumOf(weak, (placed) => placed.measure.surface);
+  const volume = sumOf(weak, (placed) => placed.measure.volume);
   return [
     {
       rule: 'weak-biological-media',

@@ -1,5 +1,6 @@
 import type { PlacedLayer } from '../../layers/placedLayer';
 import { lowerFirst } from '../../units/firstLetter';
+import { sumOf } from '../../maths/sum';
 
 /** The medium's name as it stands inside a sentence. */
 export function nameInside(placed: PlacedLayer): string {
@@ -21,8 +22,7 @@ export const verb = (count: number, text: string, more: string): string => (coun
 
 /** Share of the pack's volume that some of its layers hold, 0–1. */
 export function shareOfPack(inFlow: readonly PlacedLayer[], some: readonly PlacedLayer[]): number {
-  const volume = (layers: readonly PlacedLayer[]): number =>
-    layers.reduce((sum, placed) => sum + placed.measure.volume, 0);
+  const volume = (layers: readonly PlacedLayer[]): number => sumOf(layers, (placed) => placed.measure.volume);
   const all = volume(inFlow);
   return all === 0 ? 0 : volume(some) / all;
 }

@@ -1,12 +1,13 @@
 import { sentence } from '../../units/sentence';
 import type { Rule } from '../finding';
 import { idsOf } from './words';
+import { sumOf } from '../../maths/sum';
 
 /** Zeolite in the pack: an insurance that takes the film’s food, a home for bacteria, or never wanted, by school. */
 export const zeoliteStays: Rule = ({ inFlow, schools }) => {
   const zeolite = inFlow.filter((placed) => placed.medium.family === 'zeolite');
   if (zeolite.length === 0) return [];
-  const surface = zeolite.reduce((sum, { measure }) => sum + measure.surface, 0);
+  const surface = sumOf(zeolite, ({ measure }) => measure.surface);
   const shared = { rule: 'zeolite-stays', school: 'zeolite' as const, layers: idsOf(zeolite) };
   if (schools.zeolite === 'porous home')
     return [

@@ -1,0 +1,14 @@
+import { inverseNormal } from './inverseNormal';
+
+/** A value between two bounds, with what is most likely. */
+export interface Range {
+  readonly low: number;
+  readonly likely: number;
+  readonly high: number;
+}
+
+/** Where a likely range begins and ends: four of five cases lie within. */
+export const RANGE_LOW = 0.1;
+export const RANGE_HIGH = 0.9;
+/** Standard deviations from the mean of a normal variable to the ends of its likely range. */
+export const RANGE_DEVIATE = inverseNormal(RANGE_HIGH);
