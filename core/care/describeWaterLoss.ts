@@ -1,6 +1,7 @@
 import { joined } from '../units/joined';
 import { sentence, type Sentence } from '../units/sentence';
-import type { PerDay, WaterLost } from './waterLost';
+import type { Range } from '../maths/range';
+import type { WaterLost } from './waterLost';
 import { DAY } from '../units/time';
 
 const ASSUMPTION_WORDS: Readonly<Record<WaterLost['assumed'][number], string>> = {
@@ -10,7 +11,7 @@ const ASSUMPTION_WORDS: Readonly<Record<WaterLost['assumed'][number], string>> =
   surface: 'the water surface',
 };
 
-const range = ({ low, high }: PerDay): Sentence =>
+const range = ({ low, high }: Range): Sentence =>
   sentence`${{ kind: 'volume', si: Math.max(0, low) }} to ${{ kind: 'volume', si: Math.max(0, high) }}`;
 
 /** What the top-ups say, what that is held against, and what of it is assumed. */

@@ -12,7 +12,7 @@ import { evaporation, SURFACE_ACTIVITY, UNDER_LID } from '../water/evaporation';
 
 /** What the top-ups of a tank say of the water that it loses. */
 export interface WaterLost {
-  /** What was poured in, what evaporates, and the difference. */
+  /** What was poured in, what evaporates, and the difference, m³ a day. */
   readonly poured: Range;
   readonly evaporated: Range;
   readonly excess: Range;
