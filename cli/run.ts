@@ -23,14 +23,14 @@ Each command prints JSON. evaluate: a report on every pack. forecast: when each 
 nitrite rise and fall. propose: the best packs from the media in the filter and on the shelf.`;
 
 /** What a run leaves: text for standard output and standard error, and the exit code. */
-export interface Outcome {
+export interface CommandOutcome {
   readonly out: string;
   readonly err: string;
   readonly code: 0 | 1 | 2;
 }
 
 /** Runs the command line: 0 done, 1 bad input or usage (one line a fault), 2 the file cannot be read. */
-export function run(args: readonly string[]): Outcome {
+export function run(args: readonly string[]): CommandOutcome {
   const parsed = parse(args);
   if (typeof parsed === 'string') return fault(`${parsed}\n${USAGE}`, 1);
   const { days, help, start } = parsed.values;
@@ -64,7 +64,7 @@ const isCommand = (word: string): word is (typeof COMMANDS)[number] =>
   COMMANDS.some((command) => command === word);
 
 /** The text of a file, or what keeps it from being read. */
-function readText(file: string): { readonly text: string } | Outcome {
+function readText(file: string): { readonly text: string } | CommandOutcome {
   try {
     return { text: readFileSync(file, 'utf8') };
   } catch (error) {
@@ -82,7 +82,7 @@ function readText(file: string): { readonly text: string } | Outcome {
 function runPropose(
   file: NeatLayerFile,
   { shelf, from, budget, seed }: { shelf?: string; from?: string; budget?: string; seed?: string },
-): Outcome {
+): CommandOutcome {
   const source = SOURCES.find((value) => value === (from ?? 'hand'));
   if (source === undefined) return fault(`--from must be ${SOURCES.join(', ')}, not “${from}”.`, 1);
   const money = budget === undefined ? null : Number(budget);
@@ -123,5 +123,5 @@ function parse(args: readonly string[]) {
   }
 }
 
-const done = (out: string): Outcome => ({ out: `${out}\n`, err: '', code: 0 });
-const fault = (err: string, code: 1 | 2): Outcome => ({ out: '', err: `${err}\n`, code });
+const done = (out: string): CommandOutcome => ({ out: `${out}\n`, err: '', code: 0 });
+const fault = (err: string, code: 1 | 2): CommandOutcome => ({ out: '', err: `${err}\n`, code });

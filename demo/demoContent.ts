@@ -11,7 +11,7 @@ import { plainLayer } from '@/core/layers/plainLayer';
 import type { FilterContent } from '@/formats/neatLayerFile';
 import { seededRandom } from '@/core/maths/seededRandom';
 import { waterLog } from './waterLog';
-import { WATERS, type Water } from './waters';
+import { WATERS, type DemoWater } from './waters';
 
 /** Fourteen months of log. */
 const LOG_DAYS = 425;
@@ -28,7 +28,7 @@ export function demoContent(now: Date): FilterContent[] {
   return WATERS.map((water, index) => contentOf(water, now, SEED + index));
 }
 
-function contentOf(story: Water, now: Date, seed: number): FilterContent {
+function contentOf(story: DemoWater, now: Date, seed: number): FilterContent {
   const water = { ...story, layers: story.layers.map((layer) => sinceTheBeginning(layer, now)) };
   const random = seededRandom(seed);
   const { tank, filter } = water;
@@ -60,7 +60,7 @@ const moment = (now: Date, daysAgo: number, hours = 0): string =>
   addMilliseconds(now, millisecondsInDay * -daysAgo + millisecondsInHour * hours).toISOString();
 
 /** Flow at the outlet by days from a repack, m³/s, as the core has it: history, forecast and jug tell one story. */
-function modelFlows({ tank, filter, layers, daysBetween }: Water): Float64Array {
+function modelFlows({ tank, filter, layers, daysBetween }: DemoWater): Float64Array {
   const found = forecast({ tank, filter, layers, others: [], visits: [], days: daysBetween, brief: true });
   if (found === null) throw new Error(`Nothing is fed in ${tank.name}.`);
   return found.simulation.flow;
@@ -68,7 +68,7 @@ function modelFlows({ tank, filter, layers, daysBetween }: Water): Float64Array 
 
 /** One repack and the flows timed until the next. */
 function stretchOf(
-  water: Water,
+  water: DemoWater,
   modelled: Float64Array,
   index: number,
   from: number,
@@ -152,7 +152,7 @@ const DONE_SO_FAR = [
 ] as const;
 
 /** The repack that is under way on Reed bench: two layers are in. */
-function openJob({ filter, layers }: Water, now: Date): { packs: Pack[]; jobs: Job[] } {
+function openJob({ filter, layers }: DemoWater, now: Date): { packs: Pack[]; jobs: Job[] } {
   const dirt: Layer['dirt'][] = ['dusted', 'loaded', 'loaded', 'blocked', 'dusted', 'clean'];
   const found = layers.map((layer, index) => ({ ...layer, dirt: dirt[index] ?? null }));
   const planned = [

@@ -4,7 +4,7 @@ import { nitrateBalance } from '@/core/biology/nitrateBalance';
 import type { LogEntry } from '@/core/log/logEntry';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import { netVolume } from '@/core/tank/netVolume';
-import type { Water } from './waters';
+import type { DemoWater } from './waters';
 
 /** Water is tested with every fourth change, before it. */
 const TEST_EVERY = 4;
@@ -22,7 +22,7 @@ const HOURS_BEFORE_CHANGE = -1;
  * @param days how far back the log goes
  */
 export function waterLog(
-  { tank, filter, layers, daysSinceChange }: Water,
+  { tank, filter, layers, daysSinceChange }: DemoWater,
   now: Date,
   days: number,
   random: () => number,

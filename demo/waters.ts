@@ -13,7 +13,7 @@ import type { Tank } from '@/core/tank/tank';
 const LITRES_PER_HOUR = 1e-3 / 3600;
 
 /** A water of the demo: its tank and filter, what is in the filter, and when it is repacked. */
-export interface Water {
+export interface DemoWater {
   readonly tank: Tank;
   readonly filter: Filter;
   readonly layers: readonly Layer[];
@@ -91,7 +91,7 @@ const tankOf = (id: string, story: TankStory): Tank => {
 const cut = (layer: Layer, length: number, width: number): Layer => ({ ...layer, cut: { length, width } });
 const bagged = (layer: Layer): Layer => ({ ...layer, holder: 'bag' });
 
-export const WATERS: readonly Water[] = [
+export const WATERS: readonly DemoWater[] = [
   {
     tank: tankOf('window-sill', {
       name: 'Window sill',

@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { ROOT } from './prepare.mjs';
 
+/** @param {string} file */
 const read = (file) => JSON.parse(readFileSync(path.join(ROOT, file), 'utf8'));
 const { dependencies, devDependencies } = read('package.json');
 for (const [title, list] of [

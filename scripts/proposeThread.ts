@@ -1,13 +1,13 @@
 // A thread of `npm run bench`: does its share of a search for packs each time it is asked.
 import { parentPort } from 'node:worker_threads';
 import { proposeOn } from './proposeOn';
-import { searchPacks, type Share } from '@/core/propose/search';
+import { searchPacks, type SearchPart } from '@/core/propose/search';
 import type { Effort } from '@/core/propose/effort';
 
 /** What the thread is asked for. */
 export interface SearchShare {
   readonly effort: Effort;
-  readonly share: Share;
+  readonly share: SearchPart;
 }
 
 /** What it has done. */

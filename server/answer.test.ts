@@ -4,7 +4,7 @@ import { MAX_FILE_BYTES } from '@/formats/fileLimits';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
 import { openDatabase, type Db } from '@/store/openDatabase';
 import { tanks } from '@/store/tanks';
-import { answer, change, CHANGE_ID, docOf, noBody, readBody, versionOf, type Refusal } from './answer';
+import { answer, change, CHANGE_ID, docOf, noBody, readBody, versionOf, type RequestRefusal } from './answer';
 
 let db: Db;
 vi.mock('./database', () => ({ database: () => db }));
@@ -33,11 +33,11 @@ const request = (
     ...(body === undefined ? {} : { body }),
     headers: id === null ? {} : { [CHANGE_ID]: id },
   });
-const failing = async (error: Error): Promise<{ status: number; said: Refusal }> => {
+const failing = async (error: Error): Promise<{ status: number; said: RequestRefusal }> => {
   const response = await answer(() => {
     throw error;
   });
-  return { status: response.status, said: (await response.json()) as Refusal };
+  return { status: response.status, said: (await response.json()) as RequestRefusal };
 };
 const faultsOf = async (act: () => unknown): Promise<readonly string[]> => {
   try {

@@ -8,7 +8,7 @@ import { noteFailure, noteRequest } from './requestLog';
 import { wakeOutlooks } from './outlookWork';
 
 /** What a refused request says: `message` for a person, `faults` a line each, `current` when somebody saved first. */
-export interface Refusal {
+export interface RequestRefusal {
   readonly message: string;
   readonly faults?: readonly string[];
   readonly current?: unknown;
@@ -141,4 +141,4 @@ function refusalOf(error: unknown): Response | null {
   return null;
 }
 
-const refuse = (status: number, refusal: Refusal): Response => Response.json(refusal, { status });
+const refuse = (status: number, refusal: RequestRefusal): Response => Response.json(refusal, { status });

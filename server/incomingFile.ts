@@ -15,7 +15,7 @@ import { writeBackup } from '@/store/backup';
 import { InvalidError, NotFoundError } from '@/store/errors';
 import { freeName } from '@/store/freeName';
 import type { Holdings } from '@/store/holdings';
-import { addNew, replaceAll, tryIncoming, whatIsNew, type News } from '@/store/incoming';
+import { addNew, replaceAll, tryIncoming, whatIsNew, type IncomingSummary } from '@/store/incoming';
 import type { Db } from '@/store/openDatabase';
 import { stageExport } from '@/store/stageExport';
 import { dataFolder } from './dataFolder';
@@ -35,7 +35,7 @@ interface Incoming {
 export interface IncomingSaid {
   readonly kind: 'backup' | 'export';
   readonly holdings: Holdings;
-  readonly news: News;
+  readonly news: IncomingSummary;
   /** Of an export: what of it cannot be brought in. */
   readonly faults: readonly string[];
 }
@@ -126,7 +126,7 @@ async function lookInto(db: Db, id: string): Promise<IncomingSaid> {
 
 /** What was done, and the file in which everything lies as it was before, where it was replaced. */
 export interface IncomingDone {
-  readonly news: News | null;
+  readonly news: IncomingSummary | null;
   readonly before: string | null;
 }
 

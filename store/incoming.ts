@@ -50,7 +50,7 @@ const schemaOf = (db: Db): string =>
   );
 
 /** What a database that was tried would add to the open one. */
-export interface News {
+export interface IncomingSummary {
   /** Names of filters that are not here, and of those that are. */
   readonly added: readonly string[];
   readonly known: readonly string[];
@@ -65,7 +65,7 @@ const NEW_ENTRIES = `filter_id IN (SELECT id FROM main.filter) AND id NOT IN (SE
   AND (job_id IS NULL OR job_id IN (SELECT id FROM main.job))`;
 
 /** Compares what was tried with what is here. */
-export const whatIsNew = (db: Db, file: string): News =>
+export const whatIsNew = (db: Db, file: string): IncomingSummary =>
   withIncoming(db, file, () => {
     const names = (where: string): string[] =>
       db
@@ -89,7 +89,7 @@ export const whatIsNew = (db: Db, file: string): News =>
  *
  * @throws InvalidError where an id is taken by something else, or a log would be too long
  */
-export const addNew = (db: Db, file: string): News =>
+export const addNew = (db: Db, file: string): IncomingSummary =>
   withIncoming(db, file, () => {
     const touched = db
       .prepare(

@@ -3,7 +3,7 @@ import type { Layer } from '@/core/layers/layer';
 import { evaluateFinalist, type Finalist } from '@/core/propose/evaluateFinalist';
 import { proposeFault, type ProposeFault } from '@/core/propose/proposeFault';
 import type { ProposeInput } from '@/core/propose/proposeInput';
-import { searchPacks, type SearchSlice, type Share } from '@/core/propose/search';
+import { searchPacks, type SearchSlice, type SearchPart } from '@/core/propose/search';
 import type { Effort } from '@/core/propose/effort';
 import { rehearseSearch } from './rehearseSearch';
 
@@ -16,7 +16,7 @@ const api = {
     rehearseSearch();
   },
   /** Begins a search in place of the one before; says why where nothing can be proposed. */
-  begin(input: ProposeInput, effort: Effort, share: Share): ProposeFault | null {
+  begin(input: ProposeInput, effort: Effort, share: SearchPart): ProposeFault | null {
     const fault = proposeFault(input);
     search = fault === null ? searchPacks(input, effort, share) : null;
     return fault;

@@ -4,7 +4,7 @@ import type { FilmPlace } from './steadyState';
 import { monodRate } from './monodRate';
 
 /** A home of bacteria with the share of its film that lives there now, 0–1. */
-export interface LivingPlace extends FilmPlace {
+export interface MaturingPlace extends FilmPlace {
   readonly share: number;
 }
 
@@ -16,7 +16,7 @@ export interface LivingPlace extends FilmPlace {
  * @source X·m at the limit, X of {@link steadyStateFilm}.
  */
 export function currentNitrificationCapacity(
-  places: readonly LivingPlace[],
+  places: readonly MaturingPlace[],
   load: number,
   celsius: number,
 ): Readonly<Record<NitrifierKey, readonly number[]>> {

@@ -5,7 +5,7 @@ import {
   nextProposal,
   posteriorOf,
   weighedDraws,
-  type Proposal,
+  type ProposalDensity,
   type WeighedDraw,
 } from './weighedDraws';
 
@@ -13,7 +13,7 @@ import {
 const MAX_ROUNDS = 2;
 
 /** Where the first round is drawn from: the likeliest point and Laplace’s covariance. */
-const firstProposal = ({ fit }: Pick<LearnedLog, 'fit'>): Proposal => ({
+const firstProposal = ({ fit }: Pick<LearnedLog, 'fit'>): ProposalDensity => ({
   mean: fit.point,
   root: fit.root.to2DArray(),
 });

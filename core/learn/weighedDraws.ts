@@ -21,7 +21,7 @@ const PROPOSAL_DEGREES_OF_FREEDOM = 5;
 const SEED = 7;
 
 /** From where points are drawn: about a mean, by the root of a covariance. */
-export interface Proposal {
+export interface ProposalDensity {
   readonly mean: readonly number[];
   readonly root: readonly (readonly number[])[];
 }
@@ -41,7 +41,7 @@ export interface WeighedDraw {
  */
 export function weighedDraws(
   model: LogModel,
-  proposal: Proposal,
+  proposal: ProposalDensity,
   from: number,
   count: number,
 ): WeighedDraw[] {
@@ -89,7 +89,7 @@ export const effectiveDraws = (weights: readonly number[]): number =>
   1 / sumOf(weights, (value) => value ** 2);
 
 /** Mean and root of the covariance of weighed draws. */
-function momentsOf(draws: readonly WeighedDraw[], weights: readonly number[]): Proposal {
+function momentsOf(draws: readonly WeighedDraw[], weights: readonly number[]): ProposalDensity {
   const size = draws[0]?.point.length ?? 0;
   const mean = Array.from({ length: size }, (_, place) =>
     draws.reduce((sum, { point }, index) => sum + weights[index]! * point[place]!, 0),
@@ -114,7 +114,7 @@ function momentsOf(draws: readonly WeighedDraw[], weights: readonly number[]): P
 const MIN_VARIANCE = 1e-6;
 
 /** From where the next round is drawn; null: these draws are worth enough. */
-export const nextProposal = (draws: readonly WeighedDraw[]): Proposal | null =>
+export const nextProposal = (draws: readonly WeighedDraw[]): ProposalDensity | null =>
   effectiveDraws(powered(draws, 1)) >= MIN_EFFECTIVE_SHARE * draws.length
     ? null
     : momentsOf(draws, weightsOf(draws));

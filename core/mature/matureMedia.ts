@@ -1,6 +1,6 @@
 import { airFilterSurface } from '../biology/airFilterSurface';
 import { tankOxygen } from '../biology/bacteriaCover';
-import { currentNitrificationCapacity, type LivingPlace } from '../biology/currentNitrificationCapacity';
+import { currentNitrificationCapacity, type MaturingPlace } from '../biology/currentNitrificationCapacity';
 import { FILM_KEPT } from '../biology/filmSurvivalByTreatment';
 import { inTankBacteriaSurface } from '../biology/inTankBacteriaSurface';
 import { grownSince } from '../biology/retainedFilmShare';
@@ -134,7 +134,7 @@ export function tankMedia({ tank, filters, log }: TankMediaInput, now: string): 
   }));
   const all = [...layers, ...air];
   const inTank = inTankBacteriaSurface(tank);
-  const placesAt = (end: keyof Range): LivingPlace[] => [
+  const placesAt = (end: keyof Range): MaturingPlace[] => [
     ...all.map(({ surface, share }) => ({ surface: surface[end], oxygen, share })),
     { surface: inTank[end], oxygen, share: 1 },
   ];

@@ -5,7 +5,7 @@ import type { Need } from './shopping';
 export const FILLED_KEY = 'filled';
 
 /** Kinds of things that are taken from the shelf when bags are filled. */
-export const isFilled = ({ kind }: Pick<Need, 'kind'>): boolean =>
+export const isTakenToFill = ({ kind }: Pick<Need, 'kind'>): boolean =>
   kind === 'loose' || kind === 'bag' || kind === 'piece';
 
 /**
@@ -14,7 +14,7 @@ export const isFilled = ({ kind }: Pick<Need, 'kind'>): boolean =>
  */
 export function afterFilling(shelf: Shelf, needs: readonly Need[]): Shelf {
   let items: readonly ShelfItem[] = shelf.items;
-  for (const need of needs.filter(isFilled)) {
+  for (const need of needs.filter(isTakenToFill)) {
     const bought = (need.buy?.packs ?? 0) * (need.buy?.pack ?? 0);
     let left = need.needed;
     items = items.map((item) => {

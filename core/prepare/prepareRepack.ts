@@ -7,7 +7,7 @@ import type { Job } from '../job/job';
 import type { Layer } from '../layers/layer';
 import type { Shelf } from '../shelf/shelf';
 import { addedShares } from './addedShares';
-import { FILLED_KEY, isFilled } from './afterFilling';
+import { FILLED_KEY, isTakenToFill } from './afterFilling';
 import { fills, type Fill } from './bags';
 import { planProgramme } from './planProgramme';
 import type { ProgrammeStep } from './programme';
@@ -55,7 +55,7 @@ export function prepareRepack(
   const needs = shoppingList(
     { filter, layers: planned, found, cuts: groups, fills: poured, parts: job.parts },
     shelf,
-  ).filter((need) => !isTaken || !isFilled(need));
+  ).filter((need) => !isTaken || !isTakenToFill(need));
   return {
     pieces,
     changes,

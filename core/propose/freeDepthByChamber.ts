@@ -20,7 +20,7 @@ export interface Slot {
 }
 
 /** The room of a filter for new layers. */
-export interface Room {
+export interface FreeSpace {
   /**
    * Chambers that are filled by themselves: with foam around the trays, in a prefilter, in a column beside them; the open
    * space under the trays. In flow order.
@@ -62,7 +62,7 @@ export function freeDepthByChamber(
   layers: readonly Layer[],
   pinned: ReadonlySet<string>,
   fullness: Schools['fullness'],
-): Room {
+): FreeSpace {
   const body = filter.chambers.filter(({ where }) => where === 'body');
   const straight = body.filter(({ shape }) => !isInward(shape));
   const slots = body.map((chamber, index): Slot & { readonly lead: boolean } => {

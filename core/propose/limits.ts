@@ -1,7 +1,7 @@
 import type { Limits } from './proposeInput';
 
 /** The limits by name, in the order in which they are shown. */
-export const LIMITS = [
+export const SEARCH_LIMITS = [
   'neverOverflows',
   'leastTurnover',
   'mostTurnover',
@@ -9,7 +9,7 @@ export const LIMITS = [
   'mostVisits',
   'mostMinutes',
 ] as const satisfies readonly (keyof Limits)[];
-export type Limit = (typeof LIMITS)[number];
+export type Limit = (typeof SEARCH_LIMITS)[number];
 
 /** What limits are held against; null: not known, and no limit on it is missed. */
 export interface Limited {
@@ -23,7 +23,7 @@ export interface Limited {
   readonly minutes: number | null;
 }
 
-/** By how much a pack misses each limit, in the limit’s own unit, in the order of {@link LIMITS}; 0: it keeps to it. */
+/** By how much a pack misses each limit, in the limit’s own unit, in the order of {@link SEARCH_LIMITS}; 0: it keeps to it. */
 export function missedBy(limits: Limits, { overflows, turnover, mass, visits, minutes }: Limited): number[] {
   const over = (value: number | null, most: number | null): number =>
     value === null || most === null ? 0 : Math.max(0, value - most);
@@ -50,9 +50,9 @@ export interface Nearness {
 }
 
 export const NOTHING_NEAR: Nearness = {
-  alone: LIMITS.map(() => Infinity),
-  beside: LIMITS.map(() => LIMITS.map(() => Infinity)),
-  ever: LIMITS.map(() => false),
+  alone: SEARCH_LIMITS.map(() => Infinity),
+  beside: SEARCH_LIMITS.map(() => SEARCH_LIMITS.map(() => Infinity)),
+  ever: SEARCH_LIMITS.map(() => false),
   spilled: false,
 };
 
@@ -97,11 +97,12 @@ export type Contradiction =
 export function contradiction({ alone, beside, ever, spilled }: Nearness): Contradiction {
   if (alone.every((least) => least === Infinity)) return { kind: 'none', spilled };
   const one = alone.findIndex((least) => least > 0);
-  if (one !== -1) return { kind: 'one', limit: LIMITS[one]!, missedBy: alone[one]! };
-  for (let first = 0; first < LIMITS.length; first += 1)
-    for (let second = first + 1; second < LIMITS.length; second += 1) {
+  if (one !== -1) return { kind: 'one', limit: SEARCH_LIMITS[one]!, missedBy: alone[one]! };
+  for (let first = 0; first < SEARCH_LIMITS.length; first += 1)
+    for (let second = first + 1; second < SEARCH_LIMITS.length; second += 1) {
       const [a, b] = [beside[second]![first]!, beside[first]![second]!];
-      if (a > 0 && b > 0) return { kind: 'two', limits: [LIMITS[first]!, LIMITS[second]!], missedBy: [a, b] };
+      if (a > 0 && b > 0)
+        return { kind: 'two', limits: [SEARCH_LIMITS[first]!, SEARCH_LIMITS[second]!], missedBy: [a, b] };
     }
-  return { kind: 'several', limits: LIMITS.filter((_, index) => ever[index]) };
+  return { kind: 'several', limits: SEARCH_LIMITS.filter((_, index) => ever[index]) };
 }

@@ -5,7 +5,7 @@ import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
 import { choiceKey, isUsable, type Choice } from './choices';
 import type { Piece } from './packFromChoices';
-import type { Room } from './freeDepthByChamber';
+import type { FreeSpace } from './freeDepthByChamber';
 
 /** A piece that differs by less than this is the piece that was there, m: foam gives as much. */
 const FOAM_GIVE = 1.5e-3;
@@ -22,7 +22,7 @@ const POURING_TOLERANCE = 0.02;
  */
 export function packOf(
   filter: Filter,
-  room: Room,
+  room: FreeSpace,
   today: readonly Layer[],
   mine: readonly Layer[],
 ): (pieces: readonly Piece[]) => Layer[] {

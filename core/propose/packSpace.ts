@@ -15,7 +15,7 @@ import { choiceKey, choiceOf, choicesOf, isUsable, type Choice } from './choices
 import { packFromChoices, pieceVolume, pliesIn, type Item, type Piece } from './packFromChoices';
 import type { ProposeInput } from './proposeInput';
 import { quickPurchase } from './quickPurchase';
-import { isOpen, freeDepthByChamber, type Room, type Slot } from './freeDepthByChamber';
+import { isOpen, freeDepthByChamber, type FreeSpace, type Slot } from './freeDepthByChamber';
 import { sumOf } from '../maths/sum';
 
 /** One pack of a space by the place of its option in every gene. */
@@ -23,7 +23,7 @@ export type Genome = readonly number[];
 
 /** All packs that are tried for a filter: every way to choose one option of each gene. */
 export interface PackSpace {
-  readonly room: Room;
+  readonly room: FreeSpace;
   /** How many options each gene has. */
   readonly sizes: readonly number[];
   /** How many packs there are, those that turn out not to fit among them. */
@@ -188,7 +188,7 @@ const TRIAL_LAYER_ID = 'trial';
  */
 function canBeginCoarser(
   input: ProposeInput,
-  { fixed, lead, main }: Room,
+  { fixed, lead, main }: FreeSpace,
   leading: readonly Piece[],
   items: readonly (Item | null)[],
 ): boolean {

@@ -27,12 +27,12 @@ export interface Considered {
 }
 
 /** One of several searches side by side, each with its share of the packs. */
-export interface Share {
+export interface SearchPart {
   readonly index: number;
   readonly of: number;
 }
 
-export const WHOLE_SEARCH: Share = { index: 0, of: 1 };
+export const WHOLE_SEARCH: SearchPart = { index: 0, of: 1 };
 
 /** The state of a search, reported repeatedly while it runs. */
 export interface SearchSlice {
@@ -82,7 +82,7 @@ interface Quick {
 export function* searchPacks(
   input: ProposeInput,
   effort: Effort = USUAL_EFFORT,
-  share: Share = WHOLE_SEARCH,
+  share: SearchPart = WHOLE_SEARCH,
 ): Generator<SearchSlice, void> {
   const space = packSpace(input);
   const judge = quickJudge(input);

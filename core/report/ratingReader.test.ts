@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
-import { ratingReader, verdict } from './ratingReader';
+import { ratingReader, describeRating } from './ratingReader';
 
 describe('ratingReader', () => {
   const filter = {
@@ -31,8 +31,8 @@ describe('ratingReader', () => {
   });
 
   it('says how the print stands to the range', () => {
-    expect(verdict(0.4, { low: 0.1, high: 0.2 })).toBe('too high');
-    expect(verdict(0.15, { low: 0.1, high: 0.2 })).toBe('fits');
-    expect(verdict(0.05, { low: 0.1, high: 0.2 })).toBe('too low');
+    expect(describeRating(0.4, { low: 0.1, high: 0.2 })).toBe('too high');
+    expect(describeRating(0.15, { low: 0.1, high: 0.2 })).toBe('fits');
+    expect(describeRating(0.05, { low: 0.1, high: 0.2 })).toBe('too low');
   });
 });

@@ -66,7 +66,7 @@ export function ratingReader(filter: Filter, measured: number | null): Rating {
 }
 
 /** How the printed size stands to a range. */
-export type Verdict = 'fits' | 'too high' | 'too low';
+export type RatingVerdict = 'fits' | 'too high' | 'too low';
 
 /**
  * Holds a printed tank size against an honest range; its ends belong to it.
@@ -74,7 +74,7 @@ export type Verdict = 'fits' | 'too high' | 'too low';
  * @param printed m³
  * @example verdict(0.4, { low: 0.1, high: 0.3 }) // 'too high'
  */
-export function verdict(printed: number, { low, high }: TankRange): Verdict {
+export function describeRating(printed: number, { low, high }: TankRange): RatingVerdict {
   if (printed > high) return 'too high';
   return printed < low ? 'too low' : 'fits';
 }

@@ -1,5 +1,5 @@
 'use client';
-import { LONGEST_SIDE, MAX_FILE_BYTES } from '@/core/log/photo';
+import { LONGEST_SIDE, MAX_CHOSEN_BYTES } from '@/core/log/photo';
 
 /** What came of a chosen file: a small JPEG, or a sentence that says what is wrong with it. */
 export type Shrunk =
@@ -10,10 +10,10 @@ const MEGABYTE = 2 ** 20;
 
 /** Draws a chosen picture anew, upright and small. What the camera wrote beside it, its place too, does not come along. */
 export async function shrinkPicture(file: File): Promise<Shrunk> {
-  if (file.size > MAX_FILE_BYTES)
+  if (file.size > MAX_CHOSEN_BYTES)
     return {
       ok: false,
-      fault: `${file.name} has ${Math.round(file.size / MEGABYTE)} MB; the limit is ${MAX_FILE_BYTES / MEGABYTE}. Take it again at a smaller size.`,
+      fault: `${file.name} has ${Math.round(file.size / MEGABYTE)} MB; the limit is ${MAX_CHOSEN_BYTES / MEGABYTE}. Take it again at a smaller size.`,
     };
   let picture: ImageBitmap;
   try {

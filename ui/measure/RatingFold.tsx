@@ -2,7 +2,7 @@
 import { Fragment } from 'react';
 import { FILTER_BOUNDS } from '@/core/filter/filter';
 import { BIOLOGICAL_SHARE } from '@/core/practice/stocking';
-import { ratingReader, verdict, type TankRange } from '@/core/report/ratingReader';
+import { ratingReader, describeRating, type TankRange } from '@/core/report/ratingReader';
 import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
@@ -63,7 +63,7 @@ export function RatingFold({ filter, onChange, flow }: FilterPart & { flow: numb
               {[stock.byWeight, stock.byTurnover].map((tanks, school) => (
                 <Fragment key={school}>
                   <td className="figure">{range(tanks)}</td>
-                  {printed === null ? null : <td>{VERDICT_WORDS[verdict(printed, tanks)]}</td>}
+                  {printed === null ? null : <td>{VERDICT_WORDS[describeRating(printed, tanks)]}</td>}
                 </Fragment>
               ))}
             </tr>

@@ -13,7 +13,7 @@ import { RoomFold } from './RoomFold';
 import { RoutineFold } from './RoutineFold';
 import { PumpsFold } from './PumpsFold';
 import { TankFold } from './TankFold';
-import { waterTurned, type WaterForm as Form } from './waterTurned';
+import { waterTurned, type WaterShape as Form } from './waterTurned';
 import styles from './WaterForm.module.css';
 
 const FORMS: readonly { value: Form; label: string }[] = [

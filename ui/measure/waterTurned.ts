@@ -3,13 +3,13 @@ import type { TankShape } from '@/core/tank/tankShape';
 import { WATER_BOUNDS, type MeasuredWater, type Water } from '@/core/tank/water';
 
 /** How the water of a tank is described: its litres are known, or its sides are measured. */
-export type WaterForm = TankShape['form'] | 'known';
+export type WaterShape = TankShape['form'] | 'known';
 
 /** Where measuring begins when only the litres were known: a usual tank of that size, for the keeper to type over. */
 export const DEFAULT_TANK = { proportion: 1.9, porosity: 0.4, rockDensity: 2600, bow: 0.08, air: 0.03 };
 
 /** The water described another way, as near to what was known as that way allows. */
-export function waterTurned(water: Water, form: WaterForm): Water {
+export function waterTurned(water: Water, form: WaterShape): Water {
   if (form === 'known')
     return { how: 'known', volume: Math.max(WATER_BOUNDS.volume.min, netVolume(water).value) };
   const measured = water.how === 'measured' ? water : usualTank(water.volume);

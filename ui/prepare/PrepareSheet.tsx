@@ -13,7 +13,7 @@ import type { Job } from '@/core/job/job';
 import { withTick } from '@/core/job/ticks';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
-import { afterFilling, FILLED_KEY, isFilled } from '@/core/prepare/afterFilling';
+import { afterFilling, FILLED_KEY, isTakenToFill } from '@/core/prepare/afterFilling';
 import { blockHead } from '@/core/prepare/blockHead';
 import { fittings } from '@/core/prepare/fittings';
 import { levelStrip } from '@/core/prepare/levelStrip';
@@ -270,7 +270,7 @@ export function PrepareSheet({
             there={there}
             fittings={fittings(filter)}
             onTaken={
-              needs.some(isFilled)
+              needs.some(isTakenToFill)
                 ? () =>
                     change({
                       items: afterFilling(shelf.doc, needs).items,

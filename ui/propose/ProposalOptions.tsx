@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
-import { LIMITS } from '@/core/propose/limits';
+import { SEARCH_LIMITS } from '@/core/propose/limits';
 import type { Asked, Limits, ProposeInput, Source } from '@/core/propose/proposeInput';
 import { SHELF_BOUNDS } from '@/core/shelf/shelf';
 import type { Bounds } from '@/core/units/bounds';
@@ -150,7 +150,7 @@ export function ProposalOptions({ ask, onChange, onReset }: Props) {
 /** “In the filter and on the shelf; 2 pieces stay; a turnover of at least 3.4× an hour, at most 26 visits a year”. */
 function asked(words: Words, { from, budget, stay, pinned, limits }: ProposeInput): string {
   const stays = (count: number): string => (count === 1 ? '1 layer stays' : `${count} layers stay`);
-  const kept = LIMITS.filter((limit) => limits[limit] !== null && limits[limit] !== false);
+  const kept = SEARCH_LIMITS.filter((limit) => limits[limit] !== null && limits[limit] !== false);
   return [
     `${SOURCE_WORDS[from]}${budget === null ? '' : `, for at most ${words.money(budget)}`}`,
     ...(stay.length > 0 ? [`${stays(stay.length)} in the pack`] : []),

@@ -3,7 +3,7 @@ import type { DocumentOf } from '@/formats/documents/documentKinds';
 import type { Stored } from '@/store/documentTable';
 import { documentKey, type DocumentRef, type SavedKind } from './documentRef';
 import { SavedDocument, type Fits } from './savedDocument';
-import { register } from './unsaved';
+import { registerUnsaved } from './unsaved';
 
 /** Every document that was opened since the page was loaded, each kept as the kind its key names. */
 const open = new Map<string, SavedDocument<SavedKind>>();
@@ -21,7 +21,7 @@ export function openDocument<K extends SavedKind>(
   const document = known(ref) ?? new SavedDocument<K>(ref, stored);
   if (typeof window !== 'undefined') {
     open.set(documentKey(ref), document);
-    register(document);
+    registerUnsaved(document);
   }
   document.openAnew(stored, fits);
   return document;

@@ -10,7 +10,7 @@ export interface Unsaved {
 const documents = new Set<Unsaved>();
 
 /** Makes a document known. */
-export const register = (document: Unsaved): void => void documents.add(document);
+export const registerUnsaved = (document: Unsaved): void => void documents.add(document);
 
 const unsaved = () => [...documents].filter((document) => document.hasUnsaved());
 

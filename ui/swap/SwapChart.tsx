@@ -9,7 +9,7 @@ import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/UnitsProvider';
 import { DAY_STEPS } from '../time/daySteps';
 import styles from './SwapChart.module.css';
-import { LEFT_PX, RIGHT_PX, WaterLane } from './WaterLane';
+import { LANE_LEFT_PX, LANE_RIGHT_PX, WaterLane } from './WaterLane';
 
 interface Props {
   readonly bands: WaterBands;
@@ -24,7 +24,7 @@ export function SwapChart({ bands, swap, onDay, latest }: Props) {
   const words = useWords();
   const [room, width] = useWidth<HTMLDivElement>(760);
   const days = (bands.ammonia.likely.length - 1) / SAMPLES;
-  const x = scaleLinear([0, days], [LEFT_PX, width - RIGHT_PX]);
+  const x = scaleLinear([0, days], [LANE_LEFT_PX, width - LANE_RIGHT_PX]);
   const move = (event: PointerEvent<HTMLButtonElement>, stage: number) => {
     if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
     const left = event.currentTarget.parentElement?.getBoundingClientRect().left ?? 0;

@@ -9,8 +9,8 @@ import styles from './SwapChart.module.css';
 export const LANE_HEIGHT = 150;
 const FOOT = 18;
 /** Room at both ends of the days, px. */
-export const LEFT_PX = 34;
-export const RIGHT_PX = 12;
+export const LANE_LEFT_PX = 34;
+export const LANE_RIGHT_PX = 12;
 
 interface Props {
   readonly name: string;
@@ -65,8 +65,8 @@ export function WaterLane({ name, band, limit, x, width, days, marks, readings =
       >
         {y.ticks(4).map((tick) => (
           <g key={tick} transform={`translate(0 ${y(tick)})`}>
-            <path d={`M${LEFT_PX} 0 H${width - RIGHT_PX}`} stroke="var(--hair)" />
-            <text x={LEFT_PX - 5} y={4} textAnchor="end">
+            <path d={`M${LANE_LEFT_PX} 0 H${width - LANE_RIGHT_PX}`} stroke="var(--hair)" />
+            <text x={LANE_LEFT_PX - 5} y={4} textAnchor="end">
               {words.number(tick)}
             </text>
           </g>
@@ -74,11 +74,11 @@ export function WaterLane({ name, band, limit, x, width, days, marks, readings =
         <path d={range(likely) ?? ''} fill="var(--wash)" />
         <path d={course(likely) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
         <path
-          d={`M${LEFT_PX} ${y(inUnit(limit))} H${width - RIGHT_PX}`}
+          d={`M${LANE_LEFT_PX} ${y(inUnit(limit))} H${width - LANE_RIGHT_PX}`}
           stroke="var(--attention)"
           strokeDasharray="5 4"
         />
-        <text x={width - RIGHT_PX} y={y(inUnit(limit)) - 4} textAnchor="end" className={styles.limit}>
+        <text x={width - LANE_RIGHT_PX} y={y(inUnit(limit)) - 4} textAnchor="end" className={styles.limit}>
           limit {show(limit)}
         </text>
         {marks.map(({ day, past }, index) => (

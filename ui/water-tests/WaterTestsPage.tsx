@@ -22,7 +22,7 @@ import { useWords } from '../fields/UnitsProvider';
 import { VerdictBanner } from '../frame/VerdictBanner';
 import { PageLayout } from '../frame/PageLayout';
 import { stageLinks } from '../frame/stageLinks';
-import { LEFT_PX, RIGHT_PX, WaterLane } from '../swap/WaterLane';
+import { LANE_LEFT_PX, LANE_RIGHT_PX, WaterLane } from '../swap/WaterLane';
 import { EntryTable } from './EntryTable';
 import { EventForms } from './EventForms';
 import { TestForm } from './TestForm';
@@ -205,7 +205,7 @@ function Lanes({ course, log, now }: { course: ExpectedWater; log: readonly LogE
   const words = useWords();
   const [room, width] = useWidth<HTMLDivElement>(760);
   const { days, from, bands, cause } = course;
-  const x = scaleLinear([0, days], [LEFT_PX, width - RIGHT_PX]);
+  const x = scaleLinear([0, days], [LANE_LEFT_PX, width - LANE_RIGHT_PX]);
   const dayOf = (at: string): number => daysBetween(from, at);
   const within = (at: string): boolean => dayOf(at) >= 0 && dayOf(at) <= days;
   const changes = log.filter((entry) => entry.kind === 'water change' && within(entry.at));
