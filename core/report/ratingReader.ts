@@ -72,7 +72,7 @@ export type RatingVerdict = 'fits' | 'too high' | 'too low';
  * Holds a printed tank size against an honest range; its ends belong to it.
  *
  * @param printed m³
- * @example verdict(0.4, { low: 0.1, high: 0.3 }) // 'too high'
+ * @example describeRating(0.4, { low: 0.1, high: 0.3 }) // 'too high'
  */
 export function describeRating(printed: number, { low, high }: TankRange): RatingVerdict {
   if (printed > high) return 'too high';
