@@ -29,6 +29,10 @@ describe('wordsFor', () => {
     expect(german.show({ kind: 'volume', si: 1.2345 }, 1)).toBe('1.234,5\u00a0L');
     expect(german.date('2026-11-25T12:00:00Z', { month: 'long', timeZone: 'UTC' })).toBe('November');
   });
+  it('lets a unit that is a phrase wrap, after its first word', () => {
+    const { show } = wordsFor({ system: 'metric', locale: 'en-GB', currency: 'EUR' });
+    expect(show({ kind: 'cover', si: 2.7 })).toBe('2.7\u00a0times today’s food');
+  });
   it('gives imperial gallons where they are meant', () => {
     expect(
       wordsFor({ system: 'imperial', locale: 'en-GB', currency: 'EUR' }).show({ kind: 'volume', si: 0.1 }),

@@ -34,9 +34,17 @@ export interface Words extends ReadingHabits {
 
 const FIXED_SPACE = '\u00a0';
 
+/** Keeps a number and its unit on one line; a unit that is a phrase, “times an hour”, may wrap after its first word. */
+function glued(quantity: string, unit: string): string {
+  const [first = '', ...more] = unit.split(' ');
+  const rest = more.length > 1 ? unit.length - first.length : 0;
+  const end = quantity.length - rest;
+  return quantity.slice(0, end).replaceAll(' ', FIXED_SPACE) + quantity.slice(end);
+}
+
 export function wordsFor(habits: ReadingHabits): Words {
   const show = (quantity: Quantity, digits?: number): string =>
-    formatQuantity(quantity, { ...habits, digits }).replaceAll(' ', FIXED_SPACE);
+    glued(formatQuantity(quantity, { ...habits, digits }), formatParts(quantity, { ...habits, digits }).unit);
   const date = (moment: string | Date, options: Intl.DateTimeFormatOptions): string =>
     new Intl.DateTimeFormat(habits.locale, options).format(
       typeof moment === 'string' ? parseISO(moment) : moment,
