@@ -5,7 +5,7 @@ import { oxygenSaturation } from '../water/oxygenSaturation';
 import { airFilterSurface } from './airFilterSurface';
 import { nitrificationCapacity } from './nitrificationCapacity';
 import { inTankBacteriaSurface } from './inTankBacteriaSurface';
-import { grownSince } from './retainedFilmShare';
+import { grownShareSince } from './retainedFilmShare';
 import { nitrogenPerDay } from './nitrogenPerDay';
 import { LIMITS, NITRIFIERS, type NitrifierKey } from './nitrifiers';
 import type { FilmPlace } from './steadyState';
@@ -46,11 +46,11 @@ export function surfaceOutsideFilters(tank: Tank): Range {
  *
  * @param now ISO moment; null: all has grown
  */
-export function outsideGrown(tank: Tank, now: string | null): number {
+export function grownShareOutsideFilters(tank: Tank, now: string | null): number {
   const whole = surfaceOutsideFilters(tank).likely;
   const missing = sumOf(
     tank.airFilters,
-    (air) => airFilterSurface([air]).likely * (1 - grownSince(air.installedOn, now)),
+    (air) => airFilterSurface([air]).likely * (1 - grownShareSince(air.installedOn, now)),
   );
   return whole > 0 ? 1 - missing / whole : 1;
 }

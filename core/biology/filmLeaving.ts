@@ -1,7 +1,7 @@
 import type { Filter } from '../filter/filter';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
-import { retainedFilmShare, grownSince, type FilmHistory } from './retainedFilmShare';
+import { retainedFilmShare, grownShareSince, type FilmHistory } from './retainedFilmShare';
 import { sumOf } from '../maths/sum';
 
 /** What a change of media takes out of a filter of its bacteria. */
@@ -32,7 +32,7 @@ export function filmLeaving(
   if (history.found === null) return null;
   const before = placeLayers(filter, history.found).map((placed) => ({
     placed,
-    held: placed.measure.surface * grownSince(placed.layer.installedOn, history.now),
+    held: placed.measure.surface * grownShareSince(placed.layer.installedOn, history.now),
   }));
   const all = sumOf(before, ({ held }) => held);
   if (all <= 0) return null;

@@ -15,7 +15,7 @@ export interface FilmHistory {
 }
 
 /** Share of the film that grew since a date, 0–1: as it grows beside mature media. */
-export function grownSince(installedOn: string | null, now: string | null): number {
+export function grownShareSince(installedOn: string | null, now: string | null): number {
   if (installedOn === null || now === null) return 1;
   return Math.min(1, Math.max(0, daysBetween(installedOn, now) / GROWN_AFTER));
 }
@@ -25,9 +25,9 @@ export function grownSince(installedOn: string | null, now: string | null): numb
  * that was not is new. A piece that was to be thrown away and is in the pack all the same goes back as it is.
  */
 export function retainedFilmShare(layer: Layer, { found, rinseWater, now }: FilmHistory): number {
-  if (found === null) return grownSince(layer.installedOn, now);
+  if (found === null) return grownShareSince(layer.installedOn, now);
   const before = found.find(({ id, medium }) => id === layer.id && medium === layer.medium);
   if (before === undefined) return 0;
   const treatment = before.treatment === 'throw away' ? 'keep' : before.treatment;
-  return filmSurvivalByTreatment(treatment, rinseWater) * grownSince(before.installedOn, now);
+  return filmSurvivalByTreatment(treatment, rinseWater) * grownShareSince(before.installedOn, now);
 }

@@ -1,6 +1,6 @@
 import type { Range } from '../maths/range';
 import { solveFalling } from '../maths/solveFalling';
-import { metBy, type OrganicsAdded } from './organicsAdded';
+import { organicsAdsorbedBy, type OrganicsAdded } from './organicsAdded';
 import { sumOf } from '../maths/sum';
 
 /** Carbon in dry food, kg/kg, and the share of it that stays in the water as what carbon takes (calibrated). */
@@ -36,7 +36,8 @@ export function carbonLife(mass: number, food: number, added: readonly OrganicsA
   const daysFor = (capacity: number, much: number): number | null => {
     const daily = dissolvedCarbon(food);
     if (added.length === 0) return daily > 0 ? capacity / daily : null;
-    const met = (day: number): number => daily * day + sumOf(added, (source) => much * metBy(source, day));
+    const met = (day: number): number =>
+      daily * day + sumOf(added, (source) => much * organicsAdsorbedBy(source, day));
     if (met(MAX_LIFE_DAYS) < capacity) return null;
     return solveFalling((day) => capacity - met(day), 0, MAX_LIFE_DAYS, DAYS_TOLERANCE);
   };

@@ -8,7 +8,7 @@ import { applyEdit, type PackEdit } from '../pack/packEdit';
 import { evaluatePack, type PackInput, type PackReport } from '../report/evaluatePack';
 import { readingChanges, type ReadingChange, type ReadingKey } from '../report/packReadings';
 import { sentence, type Sentence } from '../units/sentence';
-import { changeWords } from './changeWords';
+import { describeChange } from './describeChange';
 import { packChanges } from './whatIf';
 
 /** Changes that are offered at once. */
@@ -56,7 +56,7 @@ export function bestChanges(input: PackInput, report: PackReport): OfferedChange
     const layers = applyEdit(input.layers, edit);
     const after = evaluatePack({ ...input, layers });
     const what =
-      changeWords(input.filter, input.layers, layers) ?? (label === null ? null : sentence`${label}`);
+      describeChange(input.filter, input.layers, layers) ?? (label === null ? null : sentence`${label}`);
     if (what === null) return [];
     const urgentFewer = count(report, 'urgent') - count(after, 'urgent');
     const checkFewer = count(report, 'check') - count(after, 'check');

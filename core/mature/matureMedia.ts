@@ -3,7 +3,7 @@ import { tankOxygen } from '../biology/bacteriaCover';
 import { currentNitrificationCapacity, type MaturingPlace } from '../biology/currentNitrificationCapacity';
 import { FILM_KEPT } from '../biology/filmSurvivalByTreatment';
 import { inTankBacteriaSurface } from '../biology/inTankBacteriaSurface';
-import { grownSince } from '../biology/retainedFilmShare';
+import { grownShareSince } from '../biology/retainedFilmShare';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';
 import { LIMITS } from '../biology/nitrifiers';
 import type { Filter } from '../filter/filter';
@@ -91,7 +91,7 @@ const MEDICINE_DAYS = 28;
 const TEST_DAYS = 14;
 /** Days of log that the answer hangs on. */
 export const LOG_WINDOW_DAYS = Math.max(MEDICINE_DAYS, TEST_DAYS);
-/** Days after which media are mature enough to give away: the film has grown (as {@link grownSince} has it). */
+/** Days after which media are mature enough to give away: the film has grown (as {@link grownShareSince} has it). */
 const MATURE = 1;
 /** Share of one piece that is taken at most (common practice, no source). */
 export const MAX_OF_A_PIECE = 1 / 3;
@@ -105,7 +105,7 @@ export function tankMedia({ tank, filters, log }: TankMediaInput, now: string): 
     const placed = new Map(placeLayers(filter, inIt).map((place) => [place.layer.id, place]));
     return surfaces.map(({ layer, ...surface }) => ({
       surface,
-      share: grownSince(layer.installedOn, now),
+      share: grownShareSince(layer.installedOn, now),
       home: {
         key: `${filter.id}/${layer.id}`,
         filterId: filter.id,
@@ -120,7 +120,7 @@ export function tankMedia({ tank, filters, log }: TankMediaInput, now: string): 
   });
   const air = tank.airFilters.map((filter) => ({
     surface: airFilterSurface([filter]),
-    share: grownSince(filter.installedOn, now),
+    share: grownShareSince(filter.installedOn, now),
     home: {
       key: filter.id,
       filterId: null,

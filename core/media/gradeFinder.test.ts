@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { countAlong, countOnPhoto, heldToLight, likelyGrades, type Mark } from './gradeFinder';
+import { countAlong, countOnPhoto, poresAgainstLight, likelyGrades, type Mark } from './gradeFinder';
 
 const perInch = (perMetre: number): number => perMetre * 0.0254;
 
@@ -87,7 +87,7 @@ describe('gradeFinder', () => {
   // Source: held to the light, coarse foam shows through (common practice, no source).
   it('takes coarse for what shows through', () => {
     const grades = (['shapes', 'light only', 'dark'] as const).map(
-      (answer) => likelyGrades(heldToLight(answer))[0]?.medium.grade,
+      (answer) => likelyGrades(poresAgainstLight(answer))[0]?.medium.grade,
     );
     expect(grades).toEqual(['coarse', 'medium', 'fine']);
   });
@@ -95,7 +95,7 @@ describe('gradeFinder', () => {
   it('shares certainty out among the grades, and always names one', () => {
     for (const count of [
       countAlong(30, 0.0254),
-      heldToLight('dark'),
+      poresAgainstLight('dark'),
       countAlong(5000, 0.0254),
       countAlong(3, 1),
     ]) {

@@ -77,7 +77,7 @@ const THROUGH_LIGHT: Readonly<Record<LightAnswer, readonly [middle: number, spre
 };
 
 /** Pores per metre by the hold-to-the-light guide: coarse shows through. */
-export function heldToLight(answer: LightAnswer): PoreCount {
+export function poresAgainstLight(answer: LightAnswer): PoreCount {
   const [middle, spread] = THROUGH_LIGHT[answer];
   return { value: middle * PORES_PER_INCH, spread: spread * PORES_PER_INCH };
 }

@@ -8,7 +8,7 @@ import { plainLayer } from '../layers/plainLayer';
 import { mediumById } from '../media/catalogue';
 import { formatSentence } from '../units/sentence';
 import { comparedLabels, pricePerVolume } from '../shelf/pricePerLitre';
-import { stockWords } from '../shelf/stockWords';
+import { describeStock } from '../shelf/describeStock';
 import { EMPTY_SHELF, ShelfSchema, type Shelf, type ShelfItem } from '../shelf/shelf';
 import { addedShares } from './addedShares';
 import { afterFilling, FILLED_KEY } from './afterFilling';
@@ -343,7 +343,7 @@ describe('shelf', () => {
       loose({ volume: 0.6e-3 }),
     );
     const said = (medium: string): string | null => {
-      const stock = stockWords(on, medium);
+      const stock = describeStock(on, medium);
       return stock === null ? null : formatSentence(stock);
     };
     expect(said('foam-30')).toBe('2 sheets and 1 off-cut on the shelf');

@@ -1,8 +1,8 @@
 import { ranked, type Weights } from './balance';
-import { ALIKE_SHARE, betterIn, isBetterThan } from './betterIn';
+import { ALIKE_SHARE, compareObjectives, isBetterThan } from './compareObjectives';
 import { nonDominated } from './dominance';
 import type { Finalist } from './evaluateFinalist';
-import { missedBy } from './limits';
+import { limitShortfalls } from './limits';
 import type { Limits } from './proposeInput';
 import { OBJECTIVES, type Objective } from './objectives';
 
@@ -72,7 +72,7 @@ export function answersOf(
         pack.findings.length === least &&
         (soundMine === null ||
           soundMine.findings.length > least ||
-          betterIn(pack.figures, soundMine.figures).better.length > 0),
+          compareObjectives(pack.figures, soundMine.figures).better.length > 0),
     ),
     ({ losses }) => losses,
   );
@@ -125,7 +125,7 @@ export function answersOf(
 const isUrgent = ({ findings }: Finalist): boolean => findings.some(({ level }) => level === 'urgent');
 
 const keepsTo = (limits: Limits, { figures }: Finalist): boolean =>
-  missedBy(limits, { overflows: false, mass: 0, ...figures }).every((by) => by === 0);
+  limitShortfalls(limits, { overflows: false, mass: 0, ...figures }).every((by) => by === 0);
 
 /** The wishes in the order in which a place among the proposals is given. */
 const FIRST_THINGS: readonly Objective[] = [

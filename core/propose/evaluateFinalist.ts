@@ -18,7 +18,7 @@ import { changeFromToday, changes, type ChangeFromToday } from './changeFromToda
 import { judgePack } from './judgePack';
 import type { ProposeInput } from './proposeInput';
 import { isSheet } from './isSheet';
-import { openedAnyway } from './openedAnyway';
+import { withRoutineOpenings } from './withRoutineOpenings';
 import { lossesOf, type Figures } from './objectives';
 
 /** A pack worked out to the end: its figures by a forecast and a year of visits, its findings, what is cut and bought. */
@@ -71,7 +71,7 @@ export function evaluateFinalist(input: ProposeInput, layers: readonly Layer[]):
       const cost = costs.layers.find(({ layerId }) => layerId === layer.id);
       return cost?.once === null ? sum + cost.perYear * measure.volume : sum;
     }, 0),
-    ...(plan === null ? { visits: null, minutes: null } : openedAnyway(filter, plan.perYear)),
+    ...(plan === null ? { visits: null, minutes: null } : withRoutineOpenings(filter, plan.perYear)),
   };
   return {
     layers,

@@ -19,7 +19,7 @@ import { visitBurden } from '../service/visitBurden';
 import { netVolume } from '../tank/netVolume';
 import { firstClogging, type FirstClogging } from './firstClogging';
 import type { ProposeInput } from './proposeInput';
-import { openedAnyway } from './openedAnyway';
+import { withRoutineOpenings } from './withRoutineOpenings';
 import { SILT_DAYS } from './quickJudge';
 import { turnoverOff, type Figures } from './objectives';
 import { sumOf } from '../maths/sum';
@@ -136,7 +136,7 @@ function yearOf(
   return {
     cost,
     unpriced,
-    ...openedAnyway(filter, {
+    ...withRoutineOpenings(filter, {
       visits: sumOf(each, ({ days }) => HORIZON / days),
       minutes: sumOf(each, ({ days, minutes }) => (HORIZON / days) * minutes),
     }),

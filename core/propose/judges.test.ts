@@ -10,11 +10,11 @@ import { EMPTY_SHELF } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { seededRandom } from '../maths/seededRandom';
-import { betterIn } from './betterIn';
+import { compareObjectives } from './compareObjectives';
 import { defaultQuery } from './defaultQuery';
 import { firstClogging } from './firstClogging';
 import { judgePack } from './judgePack';
-import { openedAnyway } from './openedAnyway';
+import { withRoutineOpenings } from './withRoutineOpenings';
 import { packOf } from './packOf';
 import { packSpace } from './packSpace';
 import type { ProposeInput } from './proposeInput';
@@ -116,18 +116,18 @@ describe('turnoverOff', () => {
       turnover: figures.turnover * 1.005,
       turnoverOff: figures.turnoverOff * 1.005,
     };
-    expect(betterIn(figures, nearly)).toEqual({ better: [], worse: [] });
+    expect(compareObjectives(figures, nearly)).toEqual({ better: [], worse: [] });
     const faster = { ...figures, turnoverOff: figures.turnoverOff * 1.1, service: figures.service! * 2 };
-    expect(betterIn(figures, faster)).toEqual({ better: ['turnover'], worse: ['service'] });
+    expect(compareObjectives(figures, faster)).toEqual({ better: ['turnover'], worse: ['service'] });
   });
 });
 
-describe('openedAnyway', () => {
+describe('withRoutineOpenings', () => {
   it('opens every filter twice a year, and no pack is better for being shut longer', () => {
     const { filter } = askFor('hang-on-back-basket');
     // Opening and closing a hang-on-back takes six minutes, looking at the impeller four.
-    expect(openedAnyway(filter, { visits: 0.5, minutes: 5 })).toEqual({ visits: 2, minutes: 20 });
-    expect(openedAnyway(filter, { visits: 6, minutes: 72 })).toEqual({ visits: 6, minutes: 72 });
+    expect(withRoutineOpenings(filter, { visits: 0.5, minutes: 5 })).toEqual({ visits: 2, minutes: 20 });
+    expect(withRoutineOpenings(filter, { visits: 6, minutes: 72 })).toEqual({ visits: 6, minutes: 72 });
     const figures = judgePack(askFor('hang-on-back-basket'), [], 0);
     expect(figures).toMatchObject({ service: 365, visits: 2, minutes: 20 });
     expect(lossOf('service', figures)).toBe(lossOf('service', { ...figures, service: 190 }));
@@ -147,7 +147,7 @@ describe('judgePack', () => {
       );
       return [
         judgePack(input, layers, 0).minutes!,
-        openedAnyway(input.filter, plan!.perYear).minutes,
+        withRoutineOpenings(input.filter, plan!.perYear).minutes,
       ] as const;
     });
     const off = pairs

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import {
-  contradiction,
+  findConflictingLimits,
   SEARCH_LIMITS,
-  missedBy,
+  limitShortfalls,
   nearer,
   nearest,
   NOTHING_NEAR,
@@ -20,11 +20,11 @@ const NO_LIMITS: Limits = {
 };
 const PACK: Limited = { overflows: true, turnover: 4, mass: 12, visits: 10, minutes: 200 };
 const nearnessOf = (limits: Limits, packs: readonly Limited[]) =>
-  packs.map((pack) => missedBy(limits, pack)).reduce(nearer, NOTHING_NEAR);
+  packs.map((pack) => limitShortfalls(limits, pack)).reduce(nearer, NOTHING_NEAR);
 
 describe('limits', () => {
   it('are missed by as much as a pack lies beyond them; what is not known misses none', () => {
-    expect(missedBy(NO_LIMITS, PACK)).toEqual(SEARCH_LIMITS.map(() => 0));
+    expect(limitShortfalls(NO_LIMITS, PACK)).toEqual(SEARCH_LIMITS.map(() => 0));
     const tight: Limits = {
       neverOverflows: true,
       leastTurnover: 5,
@@ -33,22 +33,22 @@ describe('limits', () => {
       mostVisits: 6,
       mostMinutes: 150,
     };
-    expect(missedBy(tight, PACK)).toEqual([1, 1, 1, 2, 4, 50]);
-    expect(missedBy(tight, { ...PACK, visits: null, minutes: null }).slice(-2)).toEqual([0, 0]);
+    expect(limitShortfalls(tight, PACK)).toEqual([1, 1, 1, 2, 4, 50]);
+    expect(limitShortfalls(tight, { ...PACK, visits: null, minutes: null }).slice(-2)).toEqual([0, 0]);
   });
 
   it('that no pack keeps to alone are named with how far the nearest is', () => {
     const near = nearnessOf({ ...NO_LIMITS, leastTurnover: 6 }, [PACK, { ...PACK, turnover: 5 }]);
-    expect(contradiction(near)).toEqual({ kind: 'one', limit: 'leastTurnover', missedBy: 1 });
+    expect(findConflictingLimits(near)).toEqual({ kind: 'one', limit: 'leastTurnover', missedBy: 1 });
   });
 
   it('are not blamed where there is no pack at all', () => {
-    expect(contradiction(NOTHING_NEAR)).toEqual({ kind: 'none', spilled: false });
+    expect(findConflictingLimits(NOTHING_NEAR)).toEqual({ kind: 'none', spilled: false });
     const spilled = { ...NOTHING_NEAR, spilled: true };
-    expect(contradiction(nearest(NOTHING_NEAR, spilled))).toEqual({ kind: 'none', spilled: true });
+    expect(findConflictingLimits(nearest(NOTHING_NEAR, spilled))).toEqual({ kind: 'none', spilled: true });
     // One that holds its water is the pack that the limits are held against.
-    const near = nearer(spilled, missedBy({ ...NO_LIMITS, leastTurnover: 6 }, PACK));
-    expect(contradiction(near)).toEqual({ kind: 'one', limit: 'leastTurnover', missedBy: 2 });
+    const near = nearer(spilled, limitShortfalls({ ...NO_LIMITS, leastTurnover: 6 }, PACK));
+    expect(findConflictingLimits(near)).toEqual({ kind: 'one', limit: 'leastTurnover', missedBy: 2 });
   });
 
   it('that contradict each other are named as two, each with how far the other stays when it is kept', () => {
@@ -58,11 +58,11 @@ describe('limits', () => {
       { ...PACK, turnover: 5, visits: 7 },
       { ...PACK, turnover: 3, visits: 4 },
     ];
-    const found = contradiction(nearnessOf(limits, packs));
+    const found = findConflictingLimits(nearnessOf(limits, packs));
     expect(found).toEqual({ kind: 'two', limits: ['leastTurnover', 'mostVisits'], missedBy: [2, 3] });
     // Two searches know together what one would.
     const apart = packs.map((pack) => nearnessOf(limits, [pack])).reduce(nearest);
-    expect(contradiction(apart)).toEqual(found);
+    expect(findConflictingLimits(apart)).toEqual(found);
   });
 
   it('a span that is upside down is a contradiction too', () => {
@@ -71,7 +71,10 @@ describe('limits', () => {
       { ...PACK, turnover: 3 },
       { ...PACK, turnover: 6 },
     ]);
-    expect(contradiction(near)).toMatchObject({ kind: 'two', limits: ['leastTurnover', 'mostTurnover'] });
+    expect(findConflictingLimits(near)).toMatchObject({
+      kind: 'two',
+      limits: ['leastTurnover', 'mostTurnover'],
+    });
   });
 
   it('that only all together cannot be kept are listed', () => {
@@ -81,7 +84,7 @@ describe('limits', () => {
       { ...PACK, turnover: 6, visits: 9, mass: 9 },
       { ...PACK, turnover: 3, visits: 3, mass: 9 },
     ];
-    expect(contradiction(nearnessOf(limits, packs))).toEqual({
+    expect(findConflictingLimits(nearnessOf(limits, packs))).toEqual({
       kind: 'several',
       limits: ['leastTurnover', 'mostMass', 'mostVisits'],
     });

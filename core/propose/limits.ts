@@ -24,7 +24,10 @@ export interface Limited {
 }
 
 /** By how much a pack misses each limit, in the limit’s own unit, in the order of {@link SEARCH_LIMITS}; 0: it keeps to it. */
-export function missedBy(limits: Limits, { overflows, turnover, mass, visits, minutes }: Limited): number[] {
+export function limitShortfalls(
+  limits: Limits,
+  { overflows, turnover, mass, visits, minutes }: Limited,
+): number[] {
   const over = (value: number | null, most: number | null): number =>
     value === null || most === null ? 0 : Math.max(0, value - most);
   return [
@@ -94,7 +97,7 @@ export type Contradiction =
  *
  * @returns of two: `missedBy[0]` is how much the first is missed by with the second kept, and the other way round
  */
-export function contradiction({ alone, beside, ever, spilled }: Nearness): Contradiction {
+export function findConflictingLimits({ alone, beside, ever, spilled }: Nearness): Contradiction {
   if (alone.every((least) => least === Infinity)) return { kind: 'none', spilled };
   const one = alone.findIndex((least) => least > 0);
   if (one !== -1) return { kind: 'one', limit: SEARCH_LIMITS[one]!, missedBy: alone[one]! };

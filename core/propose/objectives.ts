@@ -1,5 +1,5 @@
 import type { TurnoverBand } from '../practice/turnoverBand';
-import { MAX_CLOSED_DAYS } from './openedAnyway';
+import { MAX_CLOSED_DAYS } from './withRoutineOpenings';
 
 /** What a keeper may wish for, in the order in which it is shown. */
 export const OBJECTIVES = ['service', 'clear', 'cover', 'turnover', 'cost', 'minutes', 'change'] as const;

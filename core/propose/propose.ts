@@ -4,9 +4,9 @@ import { forecast } from '../dirt/forecast';
 import type { Layer } from '../layers/layer';
 import { answersOf, type PlanStanding, type Proposal } from './answers';
 import { DEFAULT_WEIGHTS } from './balance';
-import { betterIn, type Compared } from './betterIn';
+import { compareObjectives, type Compared } from './compareObjectives';
 import { evaluateFinalist, type Finalist } from './evaluateFinalist';
-import { contradiction, nearest, NOTHING_NEAR, type Contradiction } from './limits';
+import { findConflictingLimits, nearest, NOTHING_NEAR, type Contradiction } from './limits';
 import { proposeFault, type ProposeFault } from './proposeFault';
 import type { ProposeInput } from './proposeInput';
 import { searchPacks, type Considered } from './search';
@@ -80,9 +80,9 @@ export function propose(input: ProposeInput, effort: Effort = USUAL_EFFORT): Pro
     proposals,
     mine,
     plan,
-    against: mine === null ? [] : proposals.map(({ pack }) => betterIn(pack.figures, mine)),
+    against: mine === null ? [] : proposals.map(({ pack }) => compareObjectives(pack.figures, mine)),
     fault: null,
-    contradiction: considered.length === 0 ? contradiction(near) : null,
+    contradiction: considered.length === 0 ? findConflictingLimits(near) : null,
   };
 }
 

@@ -21,7 +21,7 @@ import { MAX_LAYERS } from '../pack/maxLayers';
 import { turnoverBand } from '../practice/turnoverBand';
 import { netVolume } from '../tank/netVolume';
 import { visitBurden } from '../service/visitBurden';
-import { openedAnyway } from './openedAnyway';
+import { withRoutineOpenings } from './withRoutineOpenings';
 import { CLOGGED_AT, pieceNumbers } from './pieceNumbers';
 import type { ProposeInput } from './proposeInput';
 import { turnoverOff, type Figures } from './objectives';
@@ -190,7 +190,7 @@ export function quickJudge(
       if (numbers.price === null) unpriced += (HORIZON / days) * numbers.volume;
       else cost += (HORIZON / days) * numbers.price;
     });
-    const year = openedAnyway(filter, {
+    const year = withRoutineOpenings(filter, {
       visits: sumOf([...visits.keys()], (days) => HORIZON / days),
       minutes: sumOf(
         [...visits],

@@ -10,7 +10,7 @@ import { EMPTY_SHELF, type Shelf, type ShelfItem } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { DEFAULT_WEIGHTS, ranked } from './balance';
-import { isBetterThan } from './betterIn';
+import { isBetterThan } from './compareObjectives';
 import { dominates, nonDominated } from './dominance';
 import { USUAL_EFFORT } from './effort';
 import { defaultQuery } from './defaultQuery';

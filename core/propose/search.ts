@@ -6,7 +6,7 @@ import { dominates, nonDominated } from './dominance';
 import { isSheet } from './isSheet';
 import { USUAL_EFFORT, type Effort } from './effort';
 import { judgePack } from './judgePack';
-import { missedBy, nearer, NOTHING_NEAR, type Nearness } from './limits';
+import { limitShortfalls, nearer, NOTHING_NEAR, type Nearness } from './limits';
 import { overflowsBlocked } from './overflowsBlocked';
 import type { Piece } from './packFromChoices';
 import { packOf } from './packOf';
@@ -142,7 +142,7 @@ export function* searchPacks(
     }
     const quick: Quick = { genome, key, figures, losses: lossesOf(figures) };
     known.set(key, quick);
-    const missed = missedBy(input.limits, limited(figures, null));
+    const missed = limitShortfalls(input.limits, limited(figures, null));
     if (missed.some((by) => by > 0)) {
       near = nearer(near, missed);
       return null;
@@ -156,7 +156,7 @@ export function* searchPacks(
     chosen.add(quick.key);
     const layers = packFor(space.decode(quick.genome)!);
     const figures = judgePack(input, layers, quick.figures.change);
-    const missed = missedBy(input.limits, limited(quick.figures, figures));
+    const missed = limitShortfalls(input.limits, limited(quick.figures, figures));
     near = nearer(near, missed);
     if (missed.some((by) => by > 0)) return;
     forecast.push({ quick, considered: { layers, figures, losses: lossesOf(figures) } });

@@ -1,5 +1,5 @@
 import { ranked } from './balance';
-import { ALIKE_SHARE, isBetterThan } from './betterIn';
+import { ALIKE_SHARE, isBetterThan } from './compareObjectives';
 import { nonDominated } from './dominance';
 import type { Considered } from './search';
 import { OBJECTIVES, type Figures } from './objectives';

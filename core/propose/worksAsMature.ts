@@ -1,4 +1,4 @@
-import { grownSince } from '../biology/retainedFilmShare';
+import { grownShareSince } from '../biology/retainedFilmShare';
 import { isBiologicalOnly } from '../layers/layerRole';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { isUsable } from './choices';
@@ -14,4 +14,4 @@ export const worksAsMature = (
   role === 'biological' &&
   isBiologicalOnly(layer) &&
   isUsable(layer) &&
-  grownSince(layer.installedOn, now) >= 1;
+  grownShareSince(layer.installedOn, now) >= 1;

@@ -7,7 +7,7 @@ export const CHECK_STEPS: readonly StepRule[] = [
     key: 'holds',
     title: 'Check the pack as you packed it',
     asks: 'holds',
-    evidence: 'core/repack/asItWentIn.ts',
+    evidence: 'core/repack/reportAsPacked.ts',
   },
   {
     key: 'flow',

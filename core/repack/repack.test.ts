@@ -8,7 +8,7 @@ import { plainLayer } from '../layers/plainLayer';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import { formatSentence } from '../units/sentence';
-import { asItWentIn } from './asItWentIn';
+import { reportAsPacked } from './reportAsPacked';
 import { bodyMass } from './bodyMass';
 import { flowAfter } from './flowAfter';
 import { planChanges } from './planChanges';
@@ -246,7 +246,7 @@ describe('the pack as it went in', () => {
   const plan = evaluatePack({ ...around, filter, layers, flow: null });
 
   it('is the plan where nothing differed', () => {
-    const found = asItWentIn(
+    const found = reportAsPacked(
       filter,
       layers,
       layers.map(({ id }) => put(id)),
@@ -259,7 +259,7 @@ describe('the pack as it went in', () => {
 
   it('has four fifths of the stone’s surface where four fifths of the weight fitted', () => {
     const mass = 0.8 * plan.layers.find(({ layerId }) => layerId === 'stone')!.dryMass;
-    const found = asItWentIn(filter, layers, [put('stone', { mass })], plan, around, []);
+    const found = reportAsPacked(filter, layers, [put('stone', { mass })], plan, around, []);
     expect(found.differing).toEqual(['stone']);
     const foam = plan.layers
       .filter(({ layerId }) => layerId !== 'stone')
@@ -271,7 +271,7 @@ describe('the pack as it went in', () => {
   });
 
   it('does not hold where more was pressed in than stays below the stop', () => {
-    const found = asItWentIn(filter, layers, [put('stone', { thickness: 0.1 })], plan, around, []);
+    const found = reportAsPacked(filter, layers, [put('stone', { thickness: 0.1 })], plan, around, []);
     expect(found.holds).toBe(false);
     expect(found.fresh.map(({ rule }) => rule)).toContain('overfill');
   });
@@ -288,11 +288,11 @@ describe('the pack as it went in', () => {
     expect(planned.findings.some(({ rule, chamber }) => rule === 'overfill' && chamber === 'tray-4')).toBe(
       true,
     );
-    const found = asItWentIn(canister, trays, [put('right', { thickness: 0.12 })], planned, around, []);
+    const found = reportAsPacked(canister, trays, [put('right', { thickness: 0.12 })], planned, around, []);
     expect(found.holds).toBe(false);
     expect(found.fresh.map(({ rule, chamber }) => [rule, chamber])).toEqual([['overfill', 'tray-3']]);
     // What the plan had already is no news, however its layers shift.
-    const higher = asItWentIn(canister, trays, [put('over', { thickness: 0.11 })], planned, around, []);
+    const higher = reportAsPacked(canister, trays, [put('over', { thickness: 0.11 })], planned, around, []);
     expect(higher.fresh.filter(({ rule }) => rule === 'overfill')).toEqual([]);
   });
 });

@@ -4,7 +4,7 @@ import { isTicked } from '../job/ticks';
 import { planProgramme } from '../prepare/planProgramme';
 import type { PackReport } from '../report/evaluatePack';
 import { matureLeavesOf } from '../report/matureLeavesOf';
-import { newTankSaid } from '../report/newTankCourse';
+import { describeNewTank } from '../report/newTankCourse';
 import { lowerFirst } from '../units/firstLetter';
 import { formatUvOnDate, type RepackedPack } from './formatUvOnDate';
 import { flowSubmerged } from './repackSteps';
@@ -48,7 +48,7 @@ export function stepContext(
     hasMature: !firstPack && found.length > 0,
     matureLeaves: matureLeavesOf(report),
     newTank: firstPack
-      ? newTankSaid({ tank: around.tank, filter, layers: planned, others: around.others, now })
+      ? describeNewTank({ tank: around.tank, filter, layers: planned, others: around.others, now })
       : null,
     unprepared: planProgramme(filter, planned, firstPack ? [] : found, job).filter(
       ({ doneAt }) => doneAt === null,

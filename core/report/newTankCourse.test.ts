@@ -3,7 +3,7 @@ import { presetFilter } from '../filter/presetFilter';
 import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import { formatSentence } from '../units/sentence';
-import { newTankCourse, newTankSaid } from './newTankCourse';
+import { newTankCourse, describeNewTank } from './newTankCourse';
 
 const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');
 const layers = [plainLayer('foam', 'foam-30', 'tray-4', 0.04), plainLayer('stone', 'lava', 'tray-3', 0.08)];
@@ -26,17 +26,17 @@ describe('newTankCourse', () => {
     expect(course.earliest).toBeGreaterThan(21);
     expect(course.latest).toBeLessThan(70);
     expect(course.latest).toBeGreaterThan(course.earliest!);
-    expect(formatSentence(newTankSaid(pack(1e-3))!)).toMatch(/under 0\.25 mg\/L.* after \d+ to \d+ days/);
+    expect(formatSentence(describeNewTank(pack(1e-3))!)).toMatch(/under 0\.25 mg\/L.* after \d+ to \d+ days/);
   });
 
   it('says so where the food is too much, or is not entered', () => {
     expect(newTankCourse(pack(0.05))?.latest).toBeNull();
     expect(newTankCourse(pack(null))).toBeNull();
-    expect(formatSentence(newTankSaid(pack(null))!)).toMatch(/^Enter the daily food/);
+    expect(formatSentence(describeNewTank(pack(null))!)).toMatch(/^Enter the daily food/);
   });
 
   it('is not for a tank that has another filter', () => {
     const other = { filter: { ...filter, id: 'other' }, layers };
-    expect(newTankSaid({ ...pack(1e-3), others: [other] })).toBeNull();
+    expect(describeNewTank({ ...pack(1e-3), others: [other] })).toBeNull();
   });
 });

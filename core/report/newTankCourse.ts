@@ -46,7 +46,7 @@ function dayUnderLimits(pack: TankWithFilters, load: Range, end: keyof Range): n
 }
 
 /** What to expect of a new tank, and what to do; null where it is not new. */
-export function newTankSaid(pack: TankWithFilters): Sentence | null {
+export function describeNewTank(pack: TankWithFilters): Sentence | null {
   if (!isNewTank(pack)) return null;
   const course = newTankCourse(pack);
   const limit = { kind: 'concentration', si: LIMITS.ammonia } as const;

@@ -2,7 +2,7 @@ import type { FilterKind } from '../filter/filterKind';
 import type { FindingLevel } from '../findings/finding';
 import type { Question } from '../findings/questionOf';
 import type { PackReport } from './evaluatePack';
-import { gravestOf, shortfalls } from './shortfalls';
+import { mostSevereOf, shortfalls } from './shortfalls';
 
 /** How one of the four questions is answered; null: no answer yet. */
 export type QuestionLevel = FindingLevel | 'good' | null;
@@ -25,12 +25,12 @@ export function questionLevels(
   );
   const isEmpty = report.layers.length === 0;
   const answered = (question: Question, isKnown: boolean): QuestionLevel =>
-    gravestOf(report.findings, question) ??
+    mostSevereOf(report.findings, question) ??
     (isEmpty || !isKnown ? null : missed.has(question) ? 'check' : 'good');
   return {
     through: isEmpty ? null : answered('through', true),
     clogs: answered('clogs', earliest !== undefined),
     bacteria: answered('bacteria', report.bacteria !== null),
-    cost: gravestOf(report.findings, 'cost'),
+    cost: mostSevereOf(report.findings, 'cost'),
   };
 }

@@ -10,7 +10,7 @@ import { formatSentence } from '../units/sentence';
 import { bacteriaDetails } from './bacteriaDetails';
 import { claimedSurfaces } from './claimedSurface';
 import { aloneOn, evaluatePack, type PackReport } from './evaluatePack';
-import { bottleneckText } from './bottleneckText';
+import { describeBottleneck } from './describeBottleneck';
 import { tankSizes } from './tankSizes';
 
 const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');
@@ -91,7 +91,7 @@ describe('ready now', () => {
 describe('what limits the bacteria', () => {
   const limitOf = (...args: Parameters<typeof report>): string => {
     const found = bacteria(...args);
-    return `${found.limit}: ${formatSentence(bottleneckText(found, found))}`;
+    return `${found.limit}: ${formatSentence(describeBottleneck(found, found))}`;
   };
   it('is the surface where nothing else gains a tenth, and says what a litre of foam adds', () => {
     expect(limitOf()).toMatch(/^surface: .*one more litre of medium foam/);

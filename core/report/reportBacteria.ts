@@ -1,7 +1,7 @@
 import {
   bacteriaCover,
   surfaceOutsideFilters,
-  outsideGrown,
+  grownShareOutsideFilters,
   tankOxygen,
   type BacteriaCover,
 } from '../biology/bacteriaCover';
@@ -125,7 +125,7 @@ export function reportBacteria(
   const shares = [
     ...inFlow.map(({ layer }) => retainedFilmShare(layer, history)),
     likelyElsewhere > 0 ? beside / likelyElsewhere : 1,
-    outsideGrown(tank, history.now),
+    grownShareOutsideFilters(tank, history.now),
   ];
   const taken = sumOf(uptake.layers, (layer) => layer.ammonia);
   return {

@@ -18,7 +18,7 @@ export interface Shortfall {
 }
 
 /** The gravest level of the serious findings that belong to a question; null: there is none. */
-export function gravestOf(findings: readonly Finding[], question: Question): FindingLevel | null {
+export function mostSevereOf(findings: readonly Finding[], question: Question): FindingLevel | null {
   const own = findings.filter(({ rule }) => questionOf(rule) === question);
   return SERIOUS_LEVELS.find((level) => own.some((finding) => finding.level === level)) ?? null;
 }
@@ -55,5 +55,7 @@ export function shortfalls(
         }
       : null,
   ];
-  return all.filter((item) => item !== null).filter(({ question }) => gravestOf(findings, question) === null);
+  return all
+    .filter((item) => item !== null)
+    .filter(({ question }) => mostSevereOf(findings, question) === null);
 }

@@ -1,4 +1,4 @@
-import { surfaceOutsideFilters, outsideGrown, tankOxygen } from '../biology/bacteriaCover';
+import { surfaceOutsideFilters, grownShareOutsideFilters, tankOxygen } from '../biology/bacteriaCover';
 import type { UncertainTank } from '../biology/courseRange';
 import { cycle, type CycleCourse } from '../biology/cycle';
 import { retainedFilmShare, type FilmHistory } from '../biology/retainedFilmShare';
@@ -88,7 +88,7 @@ export function tankBiology({ tank, filter, layers, others, now }: TankWithFilte
     },
     outside: outside.likely,
     outsideRange: outside,
-    outsideGrown: outsideGrown(tank, now),
+    outsideGrown: grownShareOutsideFilters(tank, now),
     zeolite: filters
       .map((item) => zeoliteOf(item.filter, item.layers, tank))
       .reduce<ZeoliteBed | null>(together, null),

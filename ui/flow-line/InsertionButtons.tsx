@@ -1,7 +1,7 @@
 'use client';
 import { useMemo } from 'react';
 import { useFlowLine } from './FlowLineContext';
-import { insertionWords } from './insertionWords';
+import { describeInsertion } from './describeInsertion';
 import { insertionPoints, type InsertionPoint } from './insertionPoints';
 import styles from './InsertionButtons.module.css';
 
@@ -16,7 +16,7 @@ export function InsertionButtons({ onOpen, open }: Props) {
   const { filter, layout, layerById, editing } = useFlowLine();
   const points = useMemo(() => insertionPoints(layout), [layout]);
   if (editing.full) return null;
-  const whereOf = (point: InsertionPoint): string => insertionWords(point, filter, layerById);
+  const whereOf = (point: InsertionPoint): string => describeInsertion(point, filter, layerById);
   return points.map((point) => (
     <button
       key={`${point.chamberId} ${point.index}`}

@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
 import { UNKNOWN_MEDIUM } from '@/core/media/catalogue';
-import { stockWords } from '@/core/shelf/stockWords';
+import { describeStock } from '@/core/shelf/describeStock';
 import { useShelf } from '../fields/OnShelf';
 import { TextInput } from '../fields/TextInput';
 import { useFlowLine } from './FlowLineContext';
@@ -82,7 +82,7 @@ export function MediaPicker({ where, x, onPick, onClose }: Props) {
           <li key={made.medium}>
             <MediumChip
               made={made}
-              stock={stockWords(shelf, made.medium)}
+              stock={describeStock(shelf, made.medium)}
               data-highlighted={made === highlighted}
               onClick={() => pick(made)}
             />

@@ -8,7 +8,7 @@ import { useWords } from '../fields/UnitsProvider';
 import type { ChamberBox, LayerBox } from './flowLineLayout';
 import { useFlowLine } from './FlowLineContext';
 import { worstFindingLevel } from './worstFindingLevel';
-import { insertionWords } from './insertionWords';
+import { describeInsertion } from './describeInsertion';
 import type { InsertionPoint } from './insertionPoints';
 import styles from './UprightLine.module.css';
 
@@ -37,7 +37,7 @@ export function UprightLine({ onOpen }: Props) {
   const add = (chamber: ChamberBox, index: number) => {
     if (onOpen === null || editing.full) return null;
     const point = pointAt(chamber, index);
-    const where = insertionWords(point, filter, layerById);
+    const where = describeInsertion(point, filter, layerById);
     return (
       <button
         type="button"

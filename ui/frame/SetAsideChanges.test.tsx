@@ -4,10 +4,10 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { UnitsProvider } from '../fields/UnitsProvider';
 import type { Draft } from '../state/drafts';
-import { saveText } from '../state/saveText';
+import { describeSaveState } from '../state/describeSaveState';
 import { SetAsideChanges } from './SetAsideChanges';
 
-vi.mock('../state/saveText', () => ({ saveText: vi.fn() }));
+vi.mock('../state/describeSaveState', () => ({ describeSaveState: vi.fn() }));
 afterEach(() => {
   cleanup();
   vi.clearAllMocks();
@@ -52,7 +52,10 @@ describe('SetAsideChanges', () => {
     const onDrop = show(drafts, onTry);
     const second = within(screen.getAllByRole('listitem')[1]!);
     await userEvent.click(second.getByRole('button', { name: /^Export/ }));
-    expect(saveText).toHaveBeenCalledWith('pack-unsaved.json', JSON.stringify(drafts[1]?.doc, null, 2));
+    expect(describeSaveState).toHaveBeenCalledWith(
+      'pack-unsaved.json',
+      JSON.stringify(drafts[1]?.doc, null, 2),
+    );
     await userEvent.click(second.getByRole('button', { name: /^Try again/ }));
     expect(onTry).toHaveBeenCalledWith(drafts[1]);
     await userEvent.click(second.getByRole('button', { name: /^Delete/ }));

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { KIND_WORDS } from '@/formats/documents/kinds';
 import { useWords } from '../fields/UnitsProvider';
 import type { Draft } from '../state/drafts';
-import { saveText } from '../state/saveText';
+import { describeSaveState } from '../state/describeSaveState';
 import styles from './SaveStatus.module.css';
 
 interface Props {
@@ -30,7 +30,9 @@ export function SetAsideChanges({ drafts, onTry, onDrop }: Props) {
             ))}
             <div className={styles.buttons}>
               <Button
-                onClick={() => saveText(`${draft.kind}-unsaved.json`, JSON.stringify(draft.doc, null, 2))}
+                onClick={() =>
+                  describeSaveState(`${draft.kind}-unsaved.json`, JSON.stringify(draft.doc, null, 2))
+                }
                 aria-label={`Export: ${what}`}
               >
                 Export

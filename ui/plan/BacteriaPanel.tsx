@@ -1,6 +1,6 @@
 import { LIMITS } from '@/core/biology/nitrifiers';
 import { bacteriaDetails, type BacteriaDetails } from '@/core/report/bacteriaDetails';
-import { bottleneckText } from '@/core/report/bottleneckText';
+import { describeBottleneck } from '@/core/report/describeBottleneck';
 import { tankSizes, type SizingSchool } from '@/core/report/tankSizes';
 import type { PackInput, PackReport } from '@/core/report/evaluatePack';
 import { reportChemical, type LayerChemical } from '@/core/report/reportChemical';
@@ -33,7 +33,7 @@ export function BacteriaPanel({ report, input }: { report: PackReport; input: Pa
       {bacteria === null || details === null ? null : (
         <>
           <p data-testid="limit">
-            {words.say(bottleneckText(bacteria, details))}
+            {words.say(describeBottleneck(bacteria, details))}
             <Explanation of="Times today’s food" />
           </p>
           <Water bacteria={bacteria} details={details} words={words} />

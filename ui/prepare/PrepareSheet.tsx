@@ -23,7 +23,7 @@ import { earliestReady } from '@/core/prepare/programme';
 import { templatesFor } from '@/core/prepare/templates';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import { matureLeavesOf } from '@/core/report/matureLeavesOf';
-import { newTankSaid } from '@/core/report/newTankCourse';
+import { describeNewTank } from '@/core/report/newTankCourse';
 import type { Shelf } from '@/core/shelf/shelf';
 import type { Stored } from '@/store/documentTable';
 import type { OpenPlan } from '@/server/openPlans';
@@ -153,7 +153,7 @@ export function PrepareSheet({
   const newTank = useMemo(
     () =>
       isFirstPack && planned.length > 0
-        ? newTankSaid({ tank: around.tank, filter, layers: planned, others: around.others, now })
+        ? describeNewTank({ tank: around.tank, filter, layers: planned, others: around.others, now })
         : null,
     [isFirstPack, around, filter, planned, now],
   );

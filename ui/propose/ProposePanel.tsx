@@ -11,7 +11,7 @@ import {
   type Proposal,
 } from '@/core/propose/answers';
 import { DEFAULT_WEIGHTS, type Weights } from '@/core/propose/balance';
-import { betterIn, isBetterThan } from '@/core/propose/betterIn';
+import { compareObjectives, isBetterThan } from '@/core/propose/compareObjectives';
 import type { Finalist } from '@/core/propose/evaluateFinalist';
 import { provisional } from '@/core/propose/provisional';
 import { defaultQuery } from '@/core/propose/defaultQuery';
@@ -307,7 +307,7 @@ function leadSaid(words: Words, found: Proposals, { proposals, plan }: Answers, 
   const index = proposals.findIndex(({ pack }) => isBetterThan(pack.figures, mine));
   const winner = proposals[index];
   if (winner === undefined) return plan === null ? '' : PLAN_WORDS[plan];
-  const { better } = betterIn(winner.pack.figures, mine);
+  const { better } = compareObjectives(winner.pack.figures, mine);
   const fed = winner.pack.figures.service !== null;
   return `Proposal ${LETTERS[index]} is better than your plan in ${joined(better.filter((wish) => wish !== 'change').map((wish) => objectiveName(wish, fed).toLowerCase()))}. The only thing it costs is the work of changing.`;
 }
@@ -344,7 +344,7 @@ function WhyNotMine({
       <h2 className="title">Compared with your plan</h2>
       <ul>
         {proposals.map(({ pack, merits }, index) => {
-          const { better, worse } = betterIn(pack.figures, mine);
+          const { better, worse } = compareObjectives(pack.figures, mine);
           return (
             <li key={merits[0]}>
               <strong>

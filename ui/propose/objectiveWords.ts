@@ -1,5 +1,5 @@
 import { HORIZON } from '@/core/pack/visitLimits';
-import { MAX_CLOSED_DAYS } from '@/core/propose/openedAnyway';
+import { MAX_CLOSED_DAYS } from '@/core/propose/withRoutineOpenings';
 import type { Figures, Objective } from '@/core/propose/objectives';
 import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Words } from '../fields/wordsFor';

@@ -9,7 +9,7 @@ import {
 } from '@/core/dirt/ensembleRange';
 import type { Layer } from '@/core/layers/layer';
 import type { Finalist } from '@/core/propose/evaluateFinalist';
-import { contradiction, nearest, NOTHING_NEAR, type Contradiction } from '@/core/propose/limits';
+import { findConflictingLimits, nearest, NOTHING_NEAR, type Contradiction } from '@/core/propose/limits';
 import type { ProposeFault } from '@/core/propose/proposeFault';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import type { Considered } from '@/core/propose/search';
@@ -167,7 +167,10 @@ async function search(ask: ProposeInput, put: Put, isNewest: () => boolean): Pro
   const all = considered.flat();
   if (all.length === 0) {
     const near = told.map((slice) => slice.near).reduce(nearest);
-    put(({ fault }) => ({ stage: 'done', contradiction: fault === null ? contradiction(near) : null }));
+    put(({ fault }) => ({
+      stage: 'done',
+      contradiction: fault === null ? findConflictingLimits(near) : null,
+    }));
     return;
   }
   put(() => ({ stage: 'working out' }));

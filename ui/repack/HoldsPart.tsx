@@ -5,7 +5,7 @@ import { plannedMass } from '@/core/job/fittedThickness';
 import type { PackedStep } from '@/core/job/job';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
-import type { AsItWentIn } from '@/core/repack/asItWentIn';
+import type { AsItWentIn } from '@/core/repack/reportAsPacked';
 import { VerdictLine } from '../frame/VerdictLine';
 import { useWords } from '../fields/UnitsProvider';
 import styles from './HoldsPart.module.css';

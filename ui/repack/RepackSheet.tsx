@@ -10,7 +10,7 @@ import { isTicked, layerKey, tickOf, withTick } from '@/core/job/ticks';
 import { mediumOf } from '@/core/layers/mediumOf';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
-import { asItWentIn } from '@/core/repack/asItWentIn';
+import { reportAsPacked } from '@/core/repack/reportAsPacked';
 import { planChanges } from '@/core/repack/planChanges';
 import { repackSteps } from '@/core/repack/repackSteps';
 import { PHASE_WORDS, type RepackStep } from '@/core/repack/repackStep';
@@ -108,7 +108,7 @@ export function RepackSheet({
     [around, filter, save.doc, found, layers, report, now, words],
   );
   const went = useMemo(
-    () => asItWentIn(filter, layers, packed, report, around, wereIn),
+    () => reportAsPacked(filter, layers, packed, report, around, wereIn),
     [filter, layers, packed, report, around, wereIn],
   );
   const changes = planChanges(filter, layers, packed);

@@ -6,7 +6,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import type { PackedStep } from '@/core/job/job';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { asItWentIn } from '@/core/repack/asItWentIn';
+import { reportAsPacked } from '@/core/repack/reportAsPacked';
 import { flowAfter } from '@/core/repack/flowAfter';
 import { repackSteps } from '@/core/repack/repackSteps';
 import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
@@ -45,7 +45,7 @@ const holds = (packed: readonly PackedStep[]) =>
       filter={filter}
       planned={layers}
       packed={packed}
-      found={asItWentIn(filter, layers, packed, report, around, [])}
+      found={reportAsPacked(filter, layers, packed, report, around, [])}
     />,
   );
 

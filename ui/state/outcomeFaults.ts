@@ -18,9 +18,10 @@ export function outcomeFaults(outcome: Outcome<unknown>, kept = 'Nothing was cha
     case 'unreachable':
       return [`The app is not responding. ${kept} Try again.`];
     case 'failed':
-      return [`${outcome.message} ${kept}${idSaid(outcome.errorId)}`];
+      return [`${outcome.message} ${kept}${formatErrorId(outcome.errorId)}`];
   }
 }
 
 /** By which a failure is found in the log of the app. */
-export const idSaid = (errorId: string | null): string => (errorId === null ? '' : ` (Error ${errorId})`);
+export const formatErrorId = (errorId: string | null): string =>
+  errorId === null ? '' : ` (Error ${errorId})`;

@@ -5,7 +5,7 @@ import {
   countAlong,
   countOnPhoto,
   FEWEST_PORES,
-  heldToLight,
+  poresAgainstLight,
   LIGHT_ANSWERS,
   likelyGrades,
   type LightAnswer,
@@ -49,7 +49,7 @@ export function GradeFinder({ photos, onTake }: Props) {
 
   const counts: Readonly<Record<Way, () => PoreCount | null>> = {
     ruler: () => (pores === null || pores < FEWEST_PORES ? null : countAlong(pores, length)),
-    light: () => heldToLight(light),
+    light: () => poresAgainstLight(light),
     photo: () => {
       const [first, second] = marks.ruler;
       return first === undefined || second === undefined

@@ -9,7 +9,7 @@ import type { Photo } from '@/core/log/photo';
 import type { PackReport, Surroundings } from '@/core/report/evaluatePack';
 import { verdict, type Verdict } from '@/core/report/verdict';
 import { sentence } from '@/core/units/sentence';
-import { nextOut } from '@/core/layers/nextOut';
+import { nextLayerOut } from '@/core/layers/nextLayerOut';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';
 import type { Settings } from '@/core/settings/settings';
@@ -100,7 +100,7 @@ export function StripSheet({
         <PackBoard
           caption={caption}
           shelf={(add) => <MediaShelf onAdd={add} full={editing.full} />}
-          placeNew={() => nextOut(filter, editing.layers, bench.reached?.known)}
+          placeNew={() => nextLayerOut(filter, editing.layers, bench.reached?.known)}
           details={(layer) => (
             <FoundForm
               key={layer.id}

@@ -10,7 +10,7 @@ import type { Layer } from './layer';
  * @param layers what has come out already
  * @param empty ids of chambers that were declared empty: nothing comes out of them
  */
-export function nextOut(
+export function nextLayerOut(
   filter: Filter,
   layers: readonly Layer[],
   empty: readonly string[] = [],

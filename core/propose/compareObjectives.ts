@@ -10,7 +10,7 @@ export interface Compared {
 }
 
 /** Holds a pack against another, wish by wish. */
-export function betterIn(figures: Figures, other: Figures): Compared {
+export function compareObjectives(figures: Figures, other: Figures): Compared {
   const by = (wish: Objective): number => {
     const [own, theirs] = [lossOf(wish, figures), lossOf(wish, other)];
     return Math.abs(own - theirs) <= ALIKE_SHARE * Math.max(Math.abs(own), Math.abs(theirs))
@@ -28,7 +28,7 @@ const MIN_BETTER = 2;
 
 /** True for a pack that is at least as good in every wish and better in two, the change from today left out. */
 export function isBetterThan(figures: Figures, other: Figures): boolean {
-  const { better, worse } = betterIn(figures, other);
+  const { better, worse } = compareObjectives(figures, other);
   const counts = (wishes: readonly Objective[]): number => wishes.filter((wish) => wish !== 'change').length;
   return counts(worse) === 0 && counts(better) >= MIN_BETTER;
 }

@@ -22,7 +22,10 @@ const WORDS_BY_LIMIT: Readonly<Record<CoverLimit, readonly [limit: string, lift:
 };
 
 /** What limits a tank’s bacteria, and the change that lifts it, with its gain. */
-export function bottleneckText({ withTank }: ReportBacteria, { limit, lifted }: BacteriaDetails): Sentence {
+export function describeBottleneck(
+  { withTank }: ReportBacteria,
+  { limit, lifted }: BacteriaDetails,
+): Sentence {
   const [what, lift] = WORDS_BY_LIMIT[limit];
   return sentence`${what} ${lift} they would be enough for ${{ kind: 'cover', si: lifted }} instead of ${{ kind: 'plain', si: withTank.likely }}.`;
 }

@@ -17,9 +17,9 @@ const LOOKED_AT = 1;
  * are for its impeller alone.
  *
  * @param year visits and minutes that are due
- * @example openedAnyway(reedBench.filter, { visits: 0, minutes: 0 }).minutes // 48
+ * @example withRoutineOpenings(reedBench.filter, { visits: 0, minutes: 0 }).minutes // 48
  */
-export function openedAnyway(
+export function withRoutineOpenings(
   filter: Filter,
   { visits, minutes }: { readonly visits: number; readonly minutes: number },
 ): { visits: number; minutes: number } {

@@ -32,7 +32,7 @@ const HAND_TOLERANCE = 5e-4;
  * @param plan the report of the plan
  * @param found layers that were in the filter until now; none at a first pack
  */
-export function asItWentIn(
+export function reportAsPacked(
   filter: Filter,
   planned: readonly Layer[],
   packed: readonly PackedStep[],

@@ -4,7 +4,7 @@ import type { Shelf } from './shelf';
 const counted = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`;
 
 /** What of a medium lies on the shelf, in a few words; null where there is none. */
-export function stockWords({ items }: Shelf, medium: string): Sentence | null {
+export function describeStock({ items }: Shelf, medium: string): Sentence | null {
   const own = items.filter((item) => 'medium' in item && item.medium === medium);
   const count = (kind: 'sheet' | 'piece', offcut?: boolean): number =>
     own.reduce(

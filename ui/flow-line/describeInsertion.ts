@@ -5,7 +5,7 @@ import { lowerFirst } from '@/core/units/firstLetter';
 import type { InsertionPoint } from './insertionPoints';
 
 /** Where a place for a new layer is, in words: “before the fine foam in “Top tray””. */
-export function insertionWords(
+export function describeInsertion(
   { chamberId, before, after }: Pick<InsertionPoint, 'chamberId' | 'before' | 'after'>,
   { chambers }: Filter,
   layerById: ReadonlyMap<string, Layer>,

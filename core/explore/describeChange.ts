@@ -12,9 +12,9 @@ const MAX_TOLD = 2;
  * What an edit does to the pieces of a pack, as a keeper would say it: it names the piece, and the place where that
  * is needed. Null where so much changes that a name for the whole says more.
  *
- * @example changeWords(reedBench.filter, reedBench.layers, reedBench.layers) // null
+ * @example describeChange(reedBench.filter, reedBench.layers, reedBench.layers) // null
  */
-export function changeWords(
+export function describeChange(
   filter: Filter,
   before: readonly Layer[],
   after: readonly Layer[],

@@ -4,7 +4,7 @@ import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
 import { applyEdit, type PackEdit } from '../pack/packEdit';
 import { formatSentence } from '../units/sentence';
-import { changeWords } from './changeWords';
+import { describeChange } from './describeChange';
 
 const basket = presetFilter('hang-on-back-basket', { id: 'f', tankId: 't' }, 'Test');
 const short = { length: 0.1, width: 0.06 };
@@ -15,12 +15,12 @@ const layers: Layer[] = [
   plainLayer('medium', 'foam-30', 'basket', 0.02),
 ];
 const said = (edit: PackEdit, filter = basket, from = layers): string | null => {
-  const words = changeWords(filter, from, applyEdit(from, edit));
+  const words = describeChange(filter, from, applyEdit(from, edit));
   return words === null ? null : formatSentence(words);
 };
 const set = (layerId: string, change: Partial<Layer>): PackEdit => ({ type: 'set', layerId, change });
 
-describe('changeWords', () => {
+describe('describeChange', () => {
   it('names the piece of every change', () => {
     expect(said(set('coarse', { cut: null }))).toBe('Cut the coarse foam to the walls');
     expect(said(set('glass', { thickness: 0.035 }))).toBe('Take 0.5 cm off the sintered glass');
