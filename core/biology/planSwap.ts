@@ -83,7 +83,7 @@ export function stagesOf(
 ): Pick<SwapStage, 'day' | 'parts'>[] {
   // What has no film to speak of counts a little, so that it is shared out as well.
   const weightOf = (piece: SwapPiece): number => Math.max(piece.surface, piece.newSurface, MIN_STAGE_SHARE);
-  const all = sumOf(pieces, (piece) => weightOf(piece));
+  const all = sumOf(pieces, weightOf);
   const size = all / count;
   const stages: { key: string; share: number }[][] = Array.from({ length: count }, () => []);
   let begins = 0;

@@ -63,7 +63,7 @@ export function swapCourse(
   const rest = steadyState(NITRIFIERS.ammonia, homes, tank.load, tank.celsius)?.nitrogen ?? LIMITS.ammonia;
   const takes = ({ zeolite }: SwapPiece): number =>
     zeolite === null ? 0 : langmuirUptake(zeolite, rest) / zeolite.everyDays;
-  const begins = Math.max(0, tank.load - sumOf(pieces, (piece) => takes(piece)));
+  const begins = Math.max(0, tank.load - sumOf(pieces, takes));
   const places = matureFilm(homes, begins, tank.celsius);
   places[TANK] = thinned(places[TANK]!, tank.outsideGrown);
   const settle = { volume: tank.volume, celsius: tank.celsius, places, load: begins } as const;

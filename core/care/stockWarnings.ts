@@ -126,7 +126,7 @@ function onHand(key: string, kind: Counted, { items }: Shelf): number {
     if (item.kind === 'sheet') return item.count * item.length * item.width * item.thickness;
     return item.kind === 'loose' ? item.volume : 0;
   };
-  return sumOf(items, (item) => amountOf(item));
+  return sumOf(items, amountOf);
 }
 
 /** @param uses of one thing, soonest first; at least one */

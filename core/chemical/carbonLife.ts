@@ -1,6 +1,6 @@
 import type { Range } from '../maths/range';
 import { solveFalling } from '../maths/solveFalling';
-import { organicsAdsorbedBy, type OrganicsAdded } from './organicsAdded';
+import { organicsReleasedBy, type OrganicsAdded } from './organicsAdded';
 import { sumOf } from '../maths/sum';
 
 /** Carbon in dry food, kg/kg, and the share of it that stays in the water as what carbon takes (calibrated). */
@@ -37,7 +37,7 @@ export function carbonLife(mass: number, food: number, added: readonly OrganicsA
     const daily = dissolvedCarbon(food);
     if (added.length === 0) return daily > 0 ? capacity / daily : null;
     const met = (day: number): number =>
-      daily * day + sumOf(added, (source) => much * organicsAdsorbedBy(source, day));
+      daily * day + sumOf(added, (source) => much * organicsReleasedBy(source, day));
     if (met(MAX_LIFE_DAYS) < capacity) return null;
     return solveFalling((day) => capacity - met(day), 0, MAX_LIFE_DAYS, DAYS_TOLERANCE);
   };

@@ -39,7 +39,7 @@ export function organicsAdded(added: readonly Added[], since: string, volume: nu
 }
 
 /** Of what was added, how much the carbon meets by a day, kg. */
-export function organicsAdsorbedBy({ day: begins, carbon, half }: OrganicsAdded, day: number): number {
+export function organicsReleasedBy({ day: begins, carbon, half }: OrganicsAdded, day: number): number {
   if (day < begins) return 0;
   if (half === 0) return carbon;
   const left = (at: number): number => 2 ** (-Math.max(0, at - begins) / half);

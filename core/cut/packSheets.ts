@@ -30,7 +30,7 @@ const SHUFFLES = 60;
 const MAX_BOUGHT = 200;
 
 const areaOf = ({ length, width }: Size): number => length * width;
-const total = (sizes: readonly Size[]): number => sumOf(sizes, (size) => areaOf(size));
+const total = (sizes: readonly Size[]): number => sumOf(sizes, areaOf);
 
 /** Fewest sheets that must be bought: what the area alone asks for, once all that is there is used up. */
 export const leastBought = (parts: readonly Part[], stock: readonly Size[], buy: Size | null): number =>

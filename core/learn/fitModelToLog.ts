@@ -14,12 +14,12 @@ export interface LearnedLog {
   readonly fit: LogFit;
   /** Things that it was learned from. */
   readonly readings: number;
-  /** Readings outside the 99 % range that the others let one expect: not learned from. */
+  /** Readings outside the 99 % range predicted from the others: not learned from. */
   readonly odd: readonly Foreseen[];
 }
 
 /**
- * Learns from a log: fits, leaves out the reading that the others let one expect least, and fits anew until all that
+ * Learns from a log: fits, leaves out the reading that is least likely by the others, and fits again until all that
  * is left was to be expected. One at a time, since a bad reading makes its neighbours look odd.
  *
  * @returns null when the feed rate is unknown or nothing was read; `refused` when more than a third of the readings do not fit:
@@ -35,7 +35,7 @@ export function fitModelToLog(
   for (;;) {
     const left = without(stretches, odd);
     const model = logModel(place, left);
-    const told = sumOf(left, (stretch) => tells(stretch));
+    const told = sumOf(left, tells);
     if (model === null || told === 0) return odd.length > 0 ? { refused: odd } : null;
     const fit = fitLog(model, point);
     ({ point } = fit);

@@ -7,7 +7,7 @@ import { flowErrorRoot, levelErrorRoot } from './stretchResiduals';
 /** Standard normal value that 99 % lie within. */
 export const Z_99 = 2.576;
 
-/** A reading held against what all other readings let one expect. m³/s of flows, m of levels. */
+/** A reading against its prediction from all other readings. m³/s of flows, m of levels. */
 export interface Foreseen {
   readonly id: string;
   readonly kind: 'flow' | 'level';
@@ -29,7 +29,7 @@ interface Item extends Pick<Foreseen, 'id' | 'kind' | 'stretch' | 'day' | 'value
 }
 
 /**
- * Every flow and level against what all others let one expect; for the newest reading that is its forecast. With slopes
+ * Every flow and level against its prediction from all others; for the newest reading that is its forecast. With slopes
  * J of the predictions about a point and the error S of the readings, they are jointly normal with covariance
  * C = S + J·Jᵀ; leaving out reading i, it is expected with variance 1/(C⁻¹)ᵢᵢ about its value less (C⁻¹r)ᵢ/(C⁻¹)ᵢᵢ.
  *

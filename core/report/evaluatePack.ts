@@ -173,7 +173,7 @@ export function evaluatePack(input: PackInput): PackReport {
     .flatMap((rule) => rule(context))
     .map((finding) => withRemedy(finding, layers))
     .sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) || b.effect - a.effect);
-  const total = (value: (one: PlacedLayer) => number): number => sumOf(inFlow, (one) => value(one));
+  const total = (value: (one: PlacedLayer) => number): number => sumOf(inFlow, value);
   const weighedMass = total((one) => one.measure.weighedMass);
 
   return {

@@ -67,6 +67,5 @@ function digitsWorthReading(value: number): number {
  */
 export function formatQuantity(quantity: Quantity, options: FormatOptions = {}): string {
   const { number, unit } = formatParts(quantity, options);
-  if (unit === '') return number;
-  return unit === '%' ? `${number} %` : `${number} ${unit}`;
+  return unit === '' ? number : `${number} ${unit}`;
 }

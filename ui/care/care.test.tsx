@@ -134,7 +134,7 @@ describe('the log', () => {
     await vi.waitFor(() => expect(changed).toHaveBeenLastCalledWith(null, first.entries[0]));
   });
 
-  it('says so and stays as it was where the app does not answer', async () => {
+  it('says so and stays as it was where the app is not responding', async () => {
     vi.stubGlobal('fetch', () => Promise.reject(new Error('no answer')));
     show(<LogList filterId="f" first={first} added={0} nameOf={() => null} onChanged={changed} />);
     await userEvent.selectOptions(screen.getByLabelText('Show'), 'notes');

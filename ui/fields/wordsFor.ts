@@ -1,10 +1,5 @@
 import { parseISO } from 'date-fns';
-import {
-  formatNumber,
-  formatParts,
-  formatQuantity,
-  type FormattedQuantity,
-} from '@/core/units/formatQuantity';
+import { formatNumber, formatParts, type FormattedQuantity } from '@/core/units/formatQuantity';
 import type { Quantity, QuantityKind, UnitSystem } from '@/core/units/quantity';
 import type { Sentence } from '@/core/units/sentence';
 import { UNITS, type Unit } from '@/core/units/unitTable';
@@ -19,7 +14,7 @@ export interface ReadingHabits {
 
 /** Quantities, sentences and dates as one keeper reads them. */
 export interface Words extends ReadingHabits {
-  /** "4.5 cm"; number and unit never part at a line's end. */
+  /** "4.5 cm"; a number never parts from its unit, or from the first word of a unit that is a phrase, at a line’s end. */
   readonly show: (quantity: Quantity, digits?: number) => string;
   readonly parts: (quantity: Quantity, digits?: number) => FormattedQuantity;
   /** A bare number: on axes and rulers, in counts. */
@@ -34,17 +29,16 @@ export interface Words extends ReadingHabits {
 
 const FIXED_SPACE = '\u00a0';
 
-/** Keeps a number and its unit on one line; a unit that is a phrase, “times an hour”, may wrap after its first word. */
-function glued(quantity: string, unit: string): string {
-  const [first = '', ...more] = unit.split(' ');
-  const rest = more.length > 1 ? unit.length - first.length : 0;
-  const end = quantity.length - rest;
-  return quantity.slice(0, end).replaceAll(' ', FIXED_SPACE) + quantity.slice(end);
+/** A number and its unit on one line; a unit that is a phrase, “times an hour”, may wrap after its first word. */
+function glued({ number, unit }: FormattedQuantity): string {
+  if (unit === '') return number;
+  const isPhrase = unit.split(' ').length > 2;
+  return `${number}${FIXED_SPACE}${isPhrase ? unit : unit.replaceAll(' ', FIXED_SPACE)}`;
 }
 
 export function wordsFor(habits: ReadingHabits): Words {
   const show = (quantity: Quantity, digits?: number): string =>
-    glued(formatQuantity(quantity, { ...habits, digits }), formatParts(quantity, { ...habits, digits }).unit);
+    glued(formatParts(quantity, { ...habits, digits }));
   const date = (moment: string | Date, options: Intl.DateTimeFormatOptions): string =>
     new Intl.DateTimeFormat(habits.locale, options).format(
       typeof moment === 'string' ? parseISO(moment) : moment,

@@ -4,10 +4,10 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { UnitsProvider } from '../fields/UnitsProvider';
 import type { Draft } from '../state/drafts';
-import { describeSaveState } from '../state/describeSaveState';
+import { saveText } from '../state/saveText';
 import { SetAsideChanges } from './SetAsideChanges';
 
-vi.mock('../state/describeSaveState', () => ({ describeSaveState: vi.fn() }));
+vi.mock('../state/saveText', () => ({ saveText: vi.fn() }));
 afterEach(() => {
   cleanup();
   vi.clearAllMocks();
@@ -52,10 +52,7 @@ describe('SetAsideChanges', () => {
     const onDrop = show(drafts, onTry);
     const second = within(screen.getAllByRole('listitem')[1]!);
     await userEvent.click(second.getByRole('button', { name: /^Export/ }));
-    expect(describeSaveState).toHaveBeenCalledWith(
-      'pack-unsaved.json',
-      JSON.stringify(drafts[1]?.doc, null, 2),
-    );
+    expect(saveText).toHaveBeenCalledWith('pack-unsaved.json', JSON.stringify(drafts[1]?.doc, null, 2));
     await userEvent.click(second.getByRole('button', { name: /^Try again/ }));
     expect(onTry).toHaveBeenCalledWith(drafts[1]);
     await userEvent.click(second.getByRole('button', { name: /^Delete/ }));

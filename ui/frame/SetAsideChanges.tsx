@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { KIND_WORDS } from '@/formats/documents/kinds';
 import { useWords } from '../fields/UnitsProvider';
 import type { Draft } from '../state/drafts';
-import { describeSaveState } from '../state/describeSaveState';
+import { saveText } from '../state/saveText';
 import styles from './SaveStatus.module.css';
 
 interface Props {
@@ -30,9 +30,7 @@ export function SetAsideChanges({ drafts, onTry, onDrop }: Props) {
             ))}
             <div className={styles.buttons}>
               <Button
-                onClick={() =>
-                  describeSaveState(`${draft.kind}-unsaved.json`, JSON.stringify(draft.doc, null, 2))
-                }
+                onClick={() => saveText(`${draft.kind}-unsaved.json`, JSON.stringify(draft.doc, null, 2))}
                 aria-label={`Export: ${what}`}
               >
                 Export

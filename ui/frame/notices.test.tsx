@@ -73,7 +73,7 @@ describe('notifications', () => {
     expect(shown).toHaveLength(3);
   });
 
-  it('say nothing where nothing is due or the app does not answer', async () => {
+  it('say nothing where nothing is due or the app is not responding', async () => {
     answer();
     await notifyDue(WORDS, TODAY);
     vi.stubGlobal('fetch', () => Promise.reject(new Error('away')));

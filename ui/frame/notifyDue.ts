@@ -2,7 +2,7 @@ import type { DueFilter } from '@/server/homePage';
 import type { Words } from '../fields/wordsFor';
 import { notYetNotifiedToday } from '../state/notices';
 
-/** Notifies the keeper of what is due, each thing once a day. Where the app does not answer, there is no notification. */
+/** Notifies the keeper of what is due, each thing once a day. Where the app is not responding, there is no notification. */
 export async function notifyDue(words: Words, now: Date): Promise<void> {
   const answer = await fetch('/api/due').catch(() => null);
   if (answer?.ok !== true) return;

@@ -17,7 +17,7 @@ import { useWords } from '../fields/UnitsProvider';
 import type { Autosave } from '../state/useAutosave';
 import { useNow } from '../state/useNow';
 import styles from './ClockBar.module.css';
-import { describeClock } from './describeClock';
+import { formatClock } from './formatClock';
 
 /** Milliseconds between two looks at the clock. */
 const TICK_MS = 1000;
@@ -46,7 +46,7 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
     >
       <span className={styles.time}>
         <span className="caption">media out of flow</span>{' '}
-        <strong role="timer">{seconds === null ? '–' : describeClock(seconds)}</strong>
+        <strong role="timer">{seconds === null ? '–' : formatClock(seconds)}</strong>
       </span>
       <span className={styles.gauge} aria-hidden="true">
         <span style={{ width: `${Math.min(100, (100 * (seconds ?? 0)) / (2 * OUT_OF_FLOW_AIM))}%` }} />

@@ -19,7 +19,7 @@ import {
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { useWords } from '../fields/UnitsProvider';
-import { describeSaveState } from '../state/describeSaveState';
+import { saveText } from '../state/saveText';
 import styles from './Prepare.module.css';
 
 interface Props {
@@ -61,7 +61,7 @@ export function BlockPart({ filter, head, onUse }: Props) {
   const save = async () => {
     // Loaded when it is wanted: few keepers print.
     const { blockStl } = await import('@/formats/blockStl');
-    describeSaveState('block.stl', blockStl(block), 'model/stl');
+    saveText('block.stl', blockStl(block), 'model/stl');
   };
   const figures = checked.success ? blockFigures(block) : null;
   const { density, note } = PRINT_MATERIALS[material];

@@ -2,7 +2,7 @@
 import { timeLeft } from '@/core/job/timeLeft';
 import type { ProgrammeStep } from '@/core/prepare/programme';
 import { useWords } from '../fields/UnitsProvider';
-import { describeClock } from '../job/describeClock';
+import { formatClock } from '../job/formatClock';
 import { useNow } from '../state/useNow';
 import styles from './Prepare.module.css';
 import { HOUR } from '@/core/units/time';
@@ -25,7 +25,7 @@ export function SoakTimer({ stands, doneAt }: { stands: ProgrammeStep['stands'];
   return (
     <p className={styles.standing}>
       <strong role="timer" aria-label="Time left">
-        {left === null ? '–' : describeClock(left)}
+        {left === null ? '–' : formatClock(left)}
       </strong>{' '}
       left; ready on {until}
       <progress aria-hidden="true" max={seconds} value={seconds - (left ?? seconds)} />

@@ -227,8 +227,7 @@ function scaleFor(wish: Objective, all: readonly Figures[], [from, to]: readonly
  * For the turnover it depends on whether these packs lie above their band or below it.
  */
 function isLessBetter(wish: Objective, all: readonly Figures[]): boolean {
-  const mean = (of: (figures: Figures) => number): number =>
-    sumOf(all, (figures) => of(figures)) / all.length;
+  const mean = (of: (figures: Figures) => number): number => sumOf(all, of) / all.length;
   const value = mean((figures) => valueOf(wish, figures));
   const loss = mean((figures) => lossOf(wish, figures));
   return mean((figures) => (valueOf(wish, figures) - value) * (lossOf(wish, figures) - loss)) > 0;

@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useEffect } from 'react';
-import { describeClock } from '../job/describeClock';
+import { formatClock } from '../job/formatClock';
 import { useWords } from '../fields/UnitsProvider';
 import { useTimer } from './useTimer';
 import styles from './StepTimer.module.css';
@@ -35,7 +35,7 @@ export function StepTimer({ seconds, startedAt, onStart }: Props) {
   return (
     <div className={styles.timer} data-over={isOver}>
       <span role="timer" aria-label="Time left" className={styles.left}>
-        {left === null ? '–' : describeClock(Math.ceil(left))}
+        {left === null ? '–' : formatClock(Math.ceil(left))}
       </span>
       <span role="status">{isOver ? 'The time is up.' : ''}</span>
       <Button onClick={() => onStart(false)}>Stop the timer</Button>

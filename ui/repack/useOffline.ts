@@ -15,14 +15,14 @@ async function keeper(): Promise<ServiceWorker | null> {
     if (build === null) return null;
     await serviceWorker.register(`/sw.js?build=${encodeURIComponent(build)}`);
   } catch {
-    // The app does not answer, or the address is not safe: what is there already goes on.
+    // The app is not responding, or the address is not safe: the copy that is there already stays.
     if (serviceWorker.controller === null) return null;
   }
   return (await serviceWorker.ready).active;
 }
 
 /**
- * Keeps the page in the browser, so that it goes on and can be reloaded while the app does not answer.
+ * Keeps the page in the browser, so that it goes on and can be reloaded while the app is not responding.
  *
  * @param address of the page
  * @param savedAt changes whenever something was stored: the page is then kept anew

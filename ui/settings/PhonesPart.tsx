@@ -5,7 +5,7 @@ import type { Sharing } from '@/server/sharing';
 import type { Device } from '@/store/devices';
 import { useWords } from '../fields/UnitsProvider';
 import { timeLeft } from '@/core/job/timeLeft';
-import { describeClock } from '../job/describeClock';
+import { formatClock } from '../job/formatClock';
 import { send } from '../state/send';
 import { outcomeFaults } from '../state/outcomeFaults';
 import { useNow } from '../state/useNow';
@@ -139,7 +139,7 @@ function PairingCode({ code: { code, endsAt, address, picture } }: { code: Code 
         </p>
         <p>
           Scan it, or open {new URL(address).origin} on the phone and type the code. It works for one device.
-          Time left: <span role="timer">{describeClock(left)}</span>
+          Time left: <span role="timer">{formatClock(left)}</span>
         </p>
       </div>
     </div>

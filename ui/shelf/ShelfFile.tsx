@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { MAX_ITEMS, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
 import type { ShelfCsv } from '@/formats/shelfCsv';
-import { describeSaveState } from '../state/describeSaveState';
+import { saveText } from '../state/saveText';
 import styles from './ShelfSheet.module.css';
 
 /** Most faults listed. */
@@ -26,7 +26,7 @@ export function ShelfFile({ shelf, onAdd }: Props) {
   };
   const save = async () => {
     const { writeShelfCsv } = await import('@/formats/shelfCsv');
-    describeSaveState('shelf.csv', writeShelfCsv(shelf), 'text/csv');
+    saveText('shelf.csv', writeShelfCsv(shelf), 'text/csv');
   };
   const room = MAX_ITEMS - shelf.items.length;
   return (

@@ -12,7 +12,7 @@ import { newChangeId, send } from './send';
 
 /** Milliseconds after the last change before it is sent. */
 const PAUSE_MS = 350;
-/** Milliseconds before the second try while the app does not answer or fails; each further one waits twice as long, up to the last. */
+/** Milliseconds before the second try while the app is not responding or fails; each further one waits twice as long, up to the last. */
 const RETRY = 2500;
 const LONGEST_RETRY = 60_000;
 

@@ -67,7 +67,7 @@ describe('TroubleList', () => {
   });
 
   it.each([
-    ['the app does not answer', () => Promise.reject(new Error('away')), 'is not responding'],
+    ['the app is not responding', () => Promise.reject(new Error('away')), 'is not responding'],
     [
       'it is refused',
       () => Response.json({ faults: ['A job holds it.'] }, { status: 422 }),
