@@ -34,7 +34,7 @@ export interface CardVisit {
   readonly works: readonly { readonly work: Work; readonly layers: readonly number[] }[];
 }
 
-/** What hangs on the inside of the cabinet door. */
+/** The card that hangs inside the cabinet door. */
 export interface PackCard {
   readonly filter: string;
   readonly tank: string;

@@ -9,7 +9,7 @@ import type { Outlook } from '../outlook/outlook';
 export const AWAY_OUTCOMES = ['yes', 'likely', 'perhaps not', 'no', 'not known', 'media are out'] as const;
 export type Holds = (typeof AWAY_OUTCOMES)[number];
 
-/** A filter while nobody is there. */
+/** A filter while the keeper is away. */
 export interface AwayFilter {
   readonly id: string;
   readonly name: string;
@@ -25,7 +25,7 @@ export interface Away {
   readonly days: number;
 }
 
-/** What home knows of a filter. */
+/** What the home page has of a filter. */
 interface Known {
   readonly id: string;
   readonly name: string;

@@ -432,7 +432,7 @@ function partsDue({ filter, log, now }: DueInput, visit: Wanted | null): Wanted[
         (entry.kind === 'service' && entry.works.some((item) => item.work === work)) ||
         (inRepack && entry.kind === 'repacked'),
     );
-    // Nobody knows when: at the next visit, or with the first entry that says so.
+    // The day is unknown: at the next visit, or with the first entry that says so.
     if (done === null && visit === null) return [];
     const inDays = done === null ? 0 : daysUntil(done, PART_LIVES[key], now);
     const withVisit =

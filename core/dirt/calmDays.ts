@@ -27,7 +27,7 @@ interface Calls {
  * Whole days that pass in the next step while little changes, 1 or more; days between are read straight (calibrated: service
  * days are within 1 % of those of steps of 1/64 day, which `npm run judge` shows).
  *
- * @param isDue service is due already, and nobody asks for more than how things go on
+ * @param isDue service is due already, and only the trend is needed
  * @param last days of the step before
  * @param before,after,clean what calls for service as the last step began and ended, and when the media were clean
  */

@@ -23,7 +23,7 @@ import { sum, sumOf } from '../maths/sum';
 
 /** Change of the flow through a filter in one step, as a share of its clean flow, at which the step is too long. */
 const MAX_CHANGE = 0.04;
-/** The same where the day of service is no answer of ours: it has passed, or nobody asks about this filter (calibrated). */
+/** The same where the day of service is no answer of ours: it has passed, or another filter is asked about (calibrated). */
 const MAX_CHANGE_UNASKED = 0.2;
 /** A step that is too long is cut in so many, so many times at most: to a sixteenth of a day. */
 const PARTS_OF_CUT = 4;
@@ -266,7 +266,7 @@ export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | nu
   };
 }
 
-/** True when a filter is cleaned that nobody asks about: its flow is low, or it is full. */
+/** True when a filter is cleaned that is not the one asked about: its flow is low, or it is full. */
 const needsCare = (state: SimulationState, waters: Float64Array): boolean =>
   state.balance.through < serviceLimits(state.filter).through * state.cleanThrough ||
   keptShare(state, waters) < MECHANICAL_FULL_SHARE * state.cleanKept;

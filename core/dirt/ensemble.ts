@@ -34,7 +34,7 @@ export function ensembleRun(
 }
 
 /**
- * The run that a plan hangs on: the one whose service day stands at the early end of the range, so that service is
+ * The run that a plan is made from: the one whose service day stands at the early end of the range, so that service is
  * planned too late in one case of ten only. Null without runs.
  */
 export function earlyPercentileRun(runs: readonly EnsembleRun[]): number | null {

@@ -36,7 +36,7 @@ describe('dayState', () => {
       const pack = { ...aloneOn(input.tank), filter: input.filter, layers: input.layers, flow: null };
       const clean = evaluatePack(pack);
       const first = reportOnDay(clean, dayState(input, simulation, 0), pack);
-      // Clean media are wholly alive; what silts up bears less.
+      // Clean media are wholly alive; what silts up processes less.
       expect(first.bacteria?.withTank.likely).toBeCloseTo(clean.bacteria?.withTank.likely ?? NaN, 6);
       // A day that is still of the pack before a layer was taken out keeps what was known.
       const fewer = { ...pack, layers: input.layers.slice(1) };

@@ -31,7 +31,7 @@ export interface LayerCare {
 /** What the first clogging of a filter comes to. Days from when it was packed. */
 export interface Forecast {
   readonly simulation: CloggingSimulation;
-  /** What service hangs on, by day. */
+  /** What decides service, by day. */
   readonly course: ServiceCourse;
   /** When it falls to its limit; null: not within the days simulated. */
   readonly serviceDay: number | null;

@@ -169,7 +169,7 @@ function overfillOf({ filter, layers }: ForecastInput): number {
 
 /** What another way to lay a filter out comes to. */
 export interface VariantOutlook extends Omit<Variant, 'input'> {
-  /** By day, shares of the clean value of what service hangs on. */
+  /** By day, shares of the clean value of what decides service. */
   readonly course: ServiceCourse;
   readonly serviceDay: number | null;
   readonly spillDay: number | null;

@@ -33,7 +33,7 @@ export interface Finding {
   readonly moves?: readonly string[];
   /** How much of what the filter does is at stake, roughly, 0–1: ranks findings of one level. */
   readonly effect: number;
-  /** The question among keepers that it hangs on; it was judged by the school the keeper chose. */
+  /** The question among keepers that it depends on; it was judged by the school the keeper chose. */
   readonly school?: School;
   /** A change that would mend it. */
   readonly remedy?: { readonly label: string; readonly edit: PackEdit };

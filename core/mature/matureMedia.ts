@@ -89,7 +89,7 @@ export const MATURE_ROWS = 60;
 /** Days for which medicine keeps a tank from giving media, and a test counts (common practice, no source). */
 const MEDICINE_DAYS = 28;
 const TEST_DAYS = 14;
-/** Days of log that the answer hangs on. */
+/** Days of log that the answer depends on. */
 export const LOG_WINDOW_DAYS = Math.max(MEDICINE_DAYS, TEST_DAYS);
 /** Days after which media are mature enough to give away: the film has grown (as {@link grownShareSince} has it). */
 const MATURE = 1;

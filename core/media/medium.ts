@@ -53,7 +53,7 @@ export const MediumSchema = z.object({
   geometry: GeometrySchema,
   /** Share of the geometric surface on which a film can live; more than 1 where pores wide enough to be flushed add to it. */
   usableShare: UsableShareSchema,
-  /** What boxes of such media claim, micropores and all, m² per m³; null: nobody claims anything. */
+  /** What boxes of such media claim, micropores and all, m² per m³; null: no claim is known. */
   claimedSurface: z.number().positive().nullable(),
   dryBulk: z.number().positive(),
   /** Lifted out and left to drip for a minute. */

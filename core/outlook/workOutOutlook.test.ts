@@ -26,7 +26,7 @@ describe('workOutOutlook', () => {
     expect(width(learned)).toBeLessThan(width(alone) / 2);
     expect(learned.forecast!.earliest!).toBeLessThan(1.1 * serviceDay);
     expect(learned.forecast!.latest!).toBeGreaterThan(0.9 * serviceDay);
-    // What is done is told on the way, from little to all.
+    // Progress is reported on the way, from little to all.
     expect(told).toEqual([...told].sort((a, b) => a - b));
     expect(told.at(-1)).toBe(1);
     // The first visit replaces the floss, not before today.

@@ -188,7 +188,7 @@ const counted = (
   };
 };
 
-/** Pieces that nobody buys: spacers of what is at hand, and blocks that the keeper prints. */
+/** Pieces that are not bought: spacers of what is at hand, and blocks that the keeper prints. */
 const isMade = (medium: Medium): boolean =>
   medium.family === 'spacer' || catalogueId(medium) === 'printed-block';
 

@@ -6,7 +6,7 @@ import type { Range } from '../maths/range';
 /** Surface of a medium, m² in a m³ of bed: what boxes claim, what its shape has, and what a film can use. */
 export interface ClaimedSurface {
   readonly medium: Medium;
-  /** null: nobody claims anything. */
+  /** null: no claim is known. */
   readonly claimed: number | null;
   /** How many times what a film can use is claimed; null: nothing is. */
   readonly times: number | null;

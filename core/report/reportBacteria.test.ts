@@ -72,7 +72,7 @@ describe('ready now', () => {
     const half = bacteria({}, layers, layers.slice(0, 2)).atOnce.likely;
     expect(none).toBeLessThan(half);
     expect(half).toBeLessThan(all);
-    // Once grown it bears as much, whatever was new.
+    // Once grown it processes as much, whatever was new.
     expect(bacteria({}, layers, []).withTank.likely).toBeCloseTo(bacteria().withTank.likely, 9);
   });
 

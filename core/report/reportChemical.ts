@@ -22,7 +22,7 @@ export interface LayerChemical {
   readonly half: Readonly<Record<Solute, Range>> | null;
   /** Days from new until it is spent, by load or by date; null: nothing says. */
   readonly life: Range | null;
-  /** What that life hangs on. */
+  /** What that life depends on. */
   readonly lifeBy: 'load' | 'longest' | 'usual' | 'date' | 'ammonia';
   /** Of that, days left; null while the date it went in is unknown. */
   readonly left: Range | null;

@@ -51,7 +51,7 @@ export interface EasierPlace {
  * visits are few, and none later than a keeper looks in anyway. Biological media are left alone, and where they must be cleaned that is a visit of its own. Foam
  * that is all the biological media there is, is never cleaned all at once. Null when the feed rate is unknown.
  *
- * @param run of the ensemble that the plan hangs on, see earlyPercentileRun; null: the likely one
+ * @param run of the ensemble that the plan is made from, see earlyPercentileRun; null: the likely one
  * @param since the days that have passed, with what was done in them; none: the pack goes in today
  * @param longest days after which hands look in, whatever is forecast; Infinity: only what is due is planned
  * @example servicePlan({ ...reedBench, others: [], visits: [] }).heldByBiological // false

@@ -1,4 +1,4 @@
-/** The language habits used when nobody asks for any. */
+/** The language habits used when none is asked for. */
 const USUAL_LOCALE = 'en-GB';
 
 /**

@@ -20,7 +20,7 @@ const DEFAULT_HABITS: WritingHabits = { system: 'metric', locale: 'en-GB' };
 const NUMBER =
   /^([+\-−]?)\s*(\p{Nd}+\s+\p{Nd}+\/\p{Nd}+|\p{Nd}+\/\p{Nd}+|\p{Nd}[\p{Nd}.,٫٬'’ \u00a0\u202f\u2009]*\p{Nd}[.,٫]?|\p{Nd}[.,٫]?|[.,٫]\p{Nd}+)/u;
 
-/** Marks of the writing direction: seen by nobody, and part of numbers in some languages. */
+/** Marks of the writing direction: invisible, and part of numbers in some languages. */
 const DIRECTION_MARKS = /[\u061c\u200e\u200f]/g;
 
 /**

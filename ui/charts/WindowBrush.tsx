@@ -7,7 +7,7 @@ import { LEFT_PX, RIGHT_PX } from './chartView';
 import styles from './Charts.module.css';
 
 const HEIGHT = 44;
-/** Fewest days in sight. */
+/** Fewest days shown. */
 export const MIN_DAYS = 14;
 
 interface Props {

@@ -256,7 +256,7 @@ function Ending({ found, named }: { found: boolean; named: readonly Cause[] }) {
           {caution === null ? null : <p className={styles.caution}>{caution}</p>}
         </div>
       ))}
-      {found ? null : <p className="quiet">Try the causes on the right, the most likely first.</p>}
+      {found ? null : <p className="quiet">Try the causes in the list, the most likely first.</p>}
     </>
   );
 }

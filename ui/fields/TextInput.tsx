@@ -24,7 +24,7 @@ export interface TextInputProps {
   readonly autoFocus?: boolean;
   readonly disabled?: boolean;
   readonly className?: string;
-  /** Names a field that has no label in sight. */
+  /** Names a field that has no visible label. */
   readonly 'aria-label'?: string;
 }
 

@@ -23,7 +23,7 @@ import { send } from '../state/send';
 import styles from './FlowSheet.module.css';
 import { Stopwatch } from './Stopwatch';
 
-/** Readings in sight at once. */
+/** Readings shown at once. */
 const ROWS = 15;
 
 interface Props {

@@ -1,11 +1,11 @@
 import styles from './Cautions.module.css';
 
-/** What can hurt hands, animals or the floor, where it applies: the short of it in sight, the rest one press away. */
+/** What can hurt hands, animals or the floor, where it applies: the first sentence shown, the rest one press away. */
 export function Cautions({ lines }: { lines: readonly string[] }) {
   return (
     <section aria-label="Cautions" className={styles.cautions}>
       {lines.map((line) => {
-        const [, short = line, rest = ''] = /^(.*?[.:])\s+(.*)$/.exec(line) ?? [];
+        const [, short = line, rest = ''] = /^(.*?\.)\s+(.*)$/.exec(line) ?? [];
         return rest === '' ? (
           <p key={line} className={styles.line}>
             {short}

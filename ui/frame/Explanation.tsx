@@ -5,7 +5,7 @@ import { EXPLANATIONS, type ExplainedTerm } from './explanations';
 
 interface Props {
   readonly of: ExplainedTerm;
-  /** In sight as a line of its own, where there is room for it; left out: behind a small mark beside the term. */
+  /** Shown as a line of its own, where there is room for it; left out: behind a small mark beside the term. */
   readonly line?: boolean;
 }
 

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import styles from './PageButtons.module.css';
 
 interface Props {
-  /** First row in sight, from 0; rows on a page; and how many there are in all. */
+  /** First row shown, from 0; rows on a page; and how many there are in all. */
   readonly from: number;
   readonly size: number;
   readonly total: number;

@@ -9,7 +9,7 @@ export function useDueNotices(): void {
   const words = useWords();
   useEffect(() => {
     const ends = new AbortController();
-    // Loaded where it is wanted: nearly nobody pays for it on every page.
+    // Loaded where it is used: most visits never need it.
     if (!isStorageBlocked() && localStorage.getItem(NOTICES_WANTED) === 'yes')
       void import('./watchDue').then(({ watchDue }) => watchDue(words, ends.signal)).catch(() => undefined);
     return () => ends.abort();

@@ -10,7 +10,7 @@ export interface OutlookWork {
   /** Share of the work on a newer answer that is done, 0–1; null: none is wanted. */
   readonly done: number | null;
   readonly failed: boolean;
-  /** Asks once more for what failed. */
+  /** Asks again for what failed. */
   readonly retry: () => void;
 }
 

@@ -1,7 +1,7 @@
 /** What the keeper waits for just now. */
 const waitedFor = new Set<Promise<void>>();
 
-/** Long work that nobody waits for stands back until this is done, well or badly. */
+/** Background work waits until this is done, whether it succeeds or fails. */
 export function yieldToForeground(work: Promise<unknown>): void {
   const over = (): void => {
     waitedFor.delete(ended);

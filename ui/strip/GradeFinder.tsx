@@ -37,7 +37,7 @@ interface Props {
   readonly onTake: (mediumId: string) => void;
 }
 
-/** The grade of a foam that nobody remembers: by pores on a photo, along a ruler, or held to the light. */
+/** The grade of a foam that the keeper does not remember: by pores on a photo, along a ruler, or held to the light. */
 export function GradeFinder({ photos, onTake }: Props) {
   const words = useWords();
   const [way, setWay] = useState<Way>(photos.length > 0 ? 'photo' : 'ruler');

@@ -117,7 +117,7 @@ export function TimeStrip(props: Props) {
   );
 }
 
-/** What the course is in, by what service hangs on. */
+/** What the course is in, by what decides service. */
 const KINDS: Readonly<Record<ServiceBy, QuantityKind>> = {
   through: 'flow',
   headroom: 'gap',

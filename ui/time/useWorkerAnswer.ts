@@ -10,7 +10,7 @@ export interface WorkerAnswer<Ask, Answer> {
   readonly stale: boolean;
   /** What is asked now could not be worked out. */
   readonly failed: boolean;
-  /** Asks the same once more. */
+  /** Asks the same again. */
   readonly retry: () => void;
 }
 

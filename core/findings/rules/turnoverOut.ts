@@ -25,7 +25,7 @@ export const turnoverOut: Rule = ({ tank, turnover, others, water, schools }) =>
       school: 'sizing',
       effect: low ? 1 - turnover / band.low : 1 - band.high / turnover,
       title: low
-        ? sentence`Turnover is low: ${times(turnover)}; this tank needs ${times(band.low)} or more.`
+        ? sentence`Turnover is low: ${times(turnover)}; this tank needs at least ${times(band.low)}.`
         : sentence`Turnover is high: ${times(turnover)}; this tank needs ${times(band.high)} or less.`,
       reason: sentence`${flow(band.low)} to ${flow(band.high)} is ${band.why}. ${
         small
