@@ -27,6 +27,14 @@ describe('lazyPart', () => {
     expect(load).toHaveBeenCalledTimes(1);
   });
 
+  it('shows what stands for it while it comes', async () => {
+    const Lazy = lazyPart(() => Promise.resolve(Part), <p>Coming …</p>);
+    render(<Lazy say="here" />);
+    expect(screen.getByText('Coming …')).toBeTruthy();
+    await screen.findByText('here');
+    expect(screen.queryByText('Coming …')).toBeNull();
+  });
+
   it('that cannot be had says so and leaves the rest of the sheet standing', async () => {
     const Lazy = lazyPart<{ say: string }>(() => Promise.reject(new Error('away')));
     render(

@@ -1,20 +1,21 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useEffect, useState, type ComponentType } from 'react';
+import { useEffect, useState, type ComponentType, type ReactNode } from 'react';
 
 /** Milliseconds after a sheet stands before its lazy parts are fetched ahead: the app may be away when they are wanted. */
 const FETCH_AHEAD_MS = 2000;
 
 /**
  * A part of a sheet that is loaded apart from it: when it is first shown, or a little after the sheet stands,
- * whichever comes first. While it comes nothing is shown; where it cannot be had it says so, and the rest of the sheet
- * goes on.
+ * whichever comes first. Where it cannot be had it says so, and the rest of the sheet goes on.
  *
  * @param load imports the part
+ * @param meanwhile what is shown while it comes; left out: nothing
  * @example const Compare = lazyPart(() => import('./Compare').then((module) => module.Compare));
  */
 export function lazyPart<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
+  meanwhile: ReactNode = null,
 ): ComponentType<Props> & { readonly preload: () => void } {
   let found: ComponentType<Props> | null = null;
   let coming: Promise<void> | null = null;
@@ -46,7 +47,7 @@ export function lazyPart<Props extends object>(
       };
     }, [Part, failed]);
     if (Part !== null) return <Part {...props} />;
-    if (!failed) return null;
+    if (!failed) return meanwhile;
     return (
       <p role="alert">
         This part could not be loaded because the app is not responding. What you typed is kept.{' '}

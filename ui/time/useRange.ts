@@ -29,6 +29,10 @@ export interface RangeState {
   readonly failed: boolean;
 }
 
+/** True while a range is begun and not all of its runs are done. */
+export const isWorkingOut = (range: RangeState | null): range is RangeState =>
+  range !== null && range.done < 1;
+
 /** The range of a forecast from its ensemble, shared by both workers; begun after a pause, dropped when the pack changes. */
 export function useRange(found: FoundForecast | null, current: ForecastInput): RangeState | null {
   const [state, setState] = useState<RangeState | null>(null);
