@@ -6,7 +6,7 @@ import { waterLost } from '@/core/care/waterLost';
 import { describeWaterLoss } from '@/core/care/describeWaterLoss';
 import type { FilterKind } from '@/core/filter/filterKind';
 import type { Filter } from '@/core/filter/filter';
-import type { FindingLevel } from '@/core/findings/finding';
+import type { FindingLevel } from '@/core/findings/findingLevel';
 import { cleanFlow } from '@/core/hydraulics/cleanFlowFit';
 import { isOut } from '@/core/job/isOut';
 import type { Job } from '@/core/job/job';

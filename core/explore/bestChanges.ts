@@ -1,4 +1,4 @@
-import type { FindingLevel } from '../findings/finding';
+import type { FindingLevel } from '../findings/findingLevel';
 import { findingIdentity } from '../findings/findingIdentity';
 import { mediumOf } from '../layers/mediumOf';
 import { canBeSized } from '../media/handling';

@@ -159,7 +159,7 @@ const BAD: Readonly<Record<FilterKind, Case & { readonly faults: string[] }>> = 
       ['lava', 'tray-3', 0.08, { holder: 'wrapper' }],
     ),
     flow: 150e-3 / 3600,
-    faults: ['still-wrapped', 'turnover', 'worn-piece'],
+    faults: ['still-wrapped', 'turnover-outside-band', 'worn-piece'],
   },
   'hang-on-back-basket': {
     layers: pack(
@@ -173,7 +173,7 @@ const BAD: Readonly<Record<FilterKind, Case & { readonly faults: string[] }>> = 
   },
   'hang-on-back-cartridge': {
     layers: pack(['cartridge', 'slot-1', 0.02], ['cartridge', 'slot-2', 0.02]),
-    faults: ['one-for-all', 'flat-pad'],
+    faults: ['cartridge-only', 'flat-cartridge'],
   },
   'internal-sponge': {
     layers: pack(['foam-30', 'sponge', 0.025, { signs: ['foul'], dirt: 'blocked' }]),
@@ -273,7 +273,7 @@ describe('schools', () => {
       pack(['foam-15', 'well', 0.025], ['cartridge', 'slot-1', 0.016], ['cartridge', 'slot-2', 0.016]),
       { cartridges: 'rotate' },
       { cartridges: 'replace' },
-      'one-for-all',
+      'cartridge-only',
     ],
   ])('judges %s by the keeper’s own', (_, kind, layers, lenient, strict, rule) => {
     expect(judged(kind, layers, lenient)).not.toContain(rule);
@@ -362,8 +362,8 @@ describe('what is around the filter', () => {
     const at = (around: Partial<Surroundings>, flow: number) =>
       audit('canister-centre-pipe', { layers: GOOD['canister-centre-pipe'], around, flow });
     expect(at({}, fast)).toEqual([]);
-    expect(at(still, fast)).toEqual(['turnover']);
-    expect(at({}, fast / 4)).toEqual(['turnover']);
+    expect(at(still, fast)).toEqual(['turnover-outside-band']);
+    expect(at({}, fast / 4)).toEqual(['turnover-outside-band']);
     expect(at({ others: [{ filter: filterOf('internal-sponge'), layers: [] }] }, fast / 4)).toEqual([]);
   });
 });
@@ -528,8 +528,7 @@ describe('advice that fits the filter', () => {
 
   it('lets an empty cartridge well be, and speaks of shifting only where loose media can', () => {
     const layers = pack(['cartridge', 'slot-1', 0.018]);
-    const empty = found('hang-on-back-cartridge', 'empty-space', { layers });
-    expect(empty.find(({ title }) => formatSentence(title).startsWith('Well'))?.level).toBe('note');
+    expect(found('hang-on-back-cartridge', 'empty-well', { layers })[0]?.level).toBe('note');
     const reason = (medium: string): string =>
       formatSentence(
         found('hang-on-back-basket', 'empty-space', { layers: pack([medium, 'basket', 0.05]) })[0]?.reason ??
@@ -547,7 +546,7 @@ describe('advice that fits the filter', () => {
 
   it('calls the filter small where its clean pack turns the tank over too slowly as well', () => {
     const large = newTank('t', 'Test', 0.4);
-    const [finding] = found('canister-down-flow', 'turnover', {
+    const [finding] = found('canister-down-flow', 'turnover-outside-band', {
       layers: GOOD['canister-down-flow'],
       around: { tank: large },
       flow: 300e-3 / 3600,
@@ -600,7 +599,11 @@ describe('advice that fits the filter', () => {
 
   it('judges a low turnover by the school of sizing, and what animals cannot bear by any', () => {
     const level = (flow: number, around: Partial<Surroundings>): string | undefined =>
-      found('canister-down-flow', 'turnover', { layers: GOOD['canister-down-flow'], around, flow })[0]?.level;
+      found('canister-down-flow', 'turnover-outside-band', {
+        layers: GOOD['canister-down-flow'],
+        around,
+        flow,
+      })[0]?.level;
     const slow = 200e-3 / 3600;
     expect(level(slow, {})).toBe('check');
     expect(level(slow, bySchool({ sizing: 'media weight' }))).toBe('note');
@@ -628,7 +631,7 @@ describe('advice that fits the filter', () => {
     const foams = (...media: string[]): Layer[] =>
       pack(...media.map((medium): Row => [medium, 'basket', 0.04]));
     const about = (layers: Layer[], foamGrade: Schools['foamGrade'] = '30 ppi') =>
-      found('hang-on-back-basket', 'foam-grade', { layers, around: bySchool({ foamGrade }) })[0];
+      found('hang-on-back-basket', 'foam-grade-choice', { layers, around: bySchool({ foamGrade }) })[0];
     expect(about(foams('foam-30', 'foam-30'))).toBeUndefined();
     expect(about(foams('foam-15', 'foam-30'))).toBeUndefined();
     expect(about(foams('foam-30', 'lava'), 'dense')).toBeUndefined();
@@ -645,7 +648,10 @@ describe('advice that fits the filter', () => {
     const [first, second] = filterOf('internal-compartments').chambers;
     const layers = pack(['foam-15', first?.id ?? '', 0.03], ['foam-30', second?.id ?? '', 0.03]);
     const about = (internalFoam: Schools['internalFoam']) =>
-      found('internal-compartments', 'internal-foam', { layers, around: bySchool({ internalFoam }) })[0];
+      found('internal-compartments', 'internal-foam-choice', {
+        layers,
+        around: bySchool({ internalFoam }),
+      })[0];
     expect(about('foam')).toBeUndefined();
     const finding = about('mineral');
     const after = finding?.remedy === undefined ? [] : applyEdit(layers, finding.remedy.edit);

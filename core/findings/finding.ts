@@ -1,80 +1,13 @@
-import type { Added } from '../tank/additions';
-import type { FilmLeaving } from '../biology/filmLeaving';
-import type { Chamber, Filter } from '../filter/filter';
-import type { PartsSeen } from '../filter/smallPart';
-import type { Successor } from '../filter/swap';
-import type { CleanFlow } from '../hydraulics/cleanFlowFit';
-import type { LayerFlow, OperatingPoint } from '../hydraulics/operatingPoint';
-import type { School, Schools } from './schools';
-import type { Tank } from '../tank/tank';
-import type { Sentence } from '../units/sentence';
-import type { ChamberMeasure } from '../layers/measureChamber';
-import type { Layer } from '../layers/layer';
-import type { Range } from '../maths/range';
-import type { PackEdit } from '../pack/packEdit';
-import type { PlacedLayer } from '../layers/placedLayer';
+import type { RuleId } from './allRules';
+import type { Judgement } from './judgement';
+import type { Question } from './question';
+import type { School } from './schools';
 
-/** `urgent`: water or animals at risk now. `check`: works worse than it could. `note`: a choice with its reason. */
-export type FindingLevel = 'urgent' | 'check' | 'note';
-
-/** What a rule has to say about a pack. */
-export interface Finding {
-  readonly rule: string;
-  readonly level: FindingLevel;
-  /** What is so. */
-  readonly title: Sentence;
-  /** Why it matters, and by how much. */
-  readonly reason: Sentence;
-  /** Id of the chamber it is about; left out: it is about layers, or about the filter as a whole. */
-  readonly chamber?: string;
-  /** Ids of the layers it is about. */
-  readonly layers: readonly string[];
-  /** Of those, the ones that stand in the wrong place. */
-  readonly moves?: readonly string[];
-  /** How much of what the filter does is at stake, roughly, 0–1: ranks findings of one level. */
-  readonly effect: number;
+/** A judgement with what its rule declares. */
+export interface Finding extends Judgement {
+  readonly rule: RuleId;
+  /** The question of the plan that it belongs to. */
+  readonly question: Question;
   /** The question among keepers that it depends on; it was judged by the school the keeper chose. */
   readonly school?: School;
-  /** A change that would mend it. */
-  readonly remedy?: { readonly label: string; readonly edit: PackEdit };
-  /** A change that does over weeks what the plan does at once: what goes back into the plan, and what then replaces it. */
-  readonly staged?: {
-    readonly edit: PackEdit;
-    readonly pieces: readonly { readonly layerId: string; readonly successor: Successor }[];
-  };
 }
-
-/** What rules look at: the pack in flow order, measured, in its filter on its tank. */
-export interface RuleContext {
-  readonly tank: Tank;
-  readonly filter: Filter;
-  /** Other filters on the same tank. */
-  readonly others: readonly Filter[];
-  readonly schools: Schools;
-  /** ISO moment of judging; null when time plays no part. */
-  readonly now: string | null;
-  /** Tanks per second at the flow measured; null without one. */
-  readonly turnover: number | null;
-  /** A flow timed with the clean pack that was in, against its prediction; null or left out without one. */
-  readonly cleanFlow?: CleanFlow | null;
-  /** Where pump and pack agree, and what the water does in each layer. */
-  readonly water: OperatingPoint;
-  readonly flowOf: (placed: PlacedLayer) => LayerFlow;
-  readonly inFlow: readonly PlacedLayer[];
-  /** What was put into the tank that its media have to do with. */
-  readonly added: readonly Added[];
-  readonly chambers: readonly { readonly chamber: Chamber; readonly measure: ChamberMeasure }[];
-  /** Small parts that were looked at while the filter was open. */
-  readonly parts: PartsSeen;
-  /** True once all media of a chamber is known: what is missing from it can be judged. */
-  readonly isReached: (chamber: Chamber) => boolean;
-  /** Layers that were in the filter until now; null: these are in it. */
-  readonly found: readonly Layer[] | null;
-  /** The bacteria that this pack takes out of the filter; null where none were in it, or nothing changes. */
-  readonly leaving: FilmLeaving | null;
-  /** Times today’s food that the bacteria are enough for now; null while the food is not entered. */
-  readonly atOnce: Range | null;
-}
-
-/** One judgement of the trade, a file each. */
-export type Rule = (context: RuleContext) => Finding[];

@@ -9,8 +9,10 @@ import { plainLayer } from '../layers/plainLayer';
 import { aloneOn, evaluatePack, type PackInput } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
-import type { FindingLevel } from './finding';
+import type { FindingLevel } from './findingLevel';
+import { RULES, type RuleId } from './allRules';
 import { DEFAULT_SCHOOLS } from './defaultSchools';
+import type { Schools } from './schools';
 
 /*
  * How grave each finding is: urgent where water or animals are at risk now, to be checked where the filter works worse than it
@@ -66,7 +68,7 @@ const short = (filter: Filter): Filter => ({
   ),
 });
 
-const CASES: readonly [rule: string, level: FindingLevel, Case][] = [
+const CASES: readonly [rule: RuleId, level: FindingLevel, Case][] = [
   [
     'still-wrapped',
     'urgent',
@@ -136,7 +138,7 @@ const CASES: readonly [rule: string, level: FindingLevel, Case][] = [
     },
   ],
   [
-    'internal-foam',
+    'internal-foam-choice',
     'note',
     {
       kind: 'internal-compartments',
@@ -220,18 +222,351 @@ const CASES: readonly [rule: string, level: FindingLevel, Case][] = [
   ['unknown-medium', 'note', { kind: 'canister-down-flow', layers: [foam('tray-4', 0.08, 'unknown')] }],
 ];
 
+/** Rows of a pack: medium, chamber, thickness, and what is not usual of it. */
+type Row = readonly [medium: string, chamber: string, thickness: number, change?: Partial<Layer>];
+const pack = (...rows: readonly Row[]): Layer[] =>
+  rows.map(([medium, chamber, thickness, change], index) => ({
+    ...plainLayer(`l${index}`, medium, chamber, thickness),
+    ...change,
+  }));
+const bySchool =
+  (schools: Partial<Schools>): NonNullable<Case['more']> =>
+  () => ({ schools: { ...DEFAULT_SCHOOLS, ...schools } });
+const spill =
+  (
+    change: Partial<NonNullable<Filter['spill']>>,
+    assumed: Filter['assumed'] = [],
+  ): NonNullable<Case['filter']> =>
+  (filter) => ({ ...filter, spill: filter.spill && { ...filter.spill, ...change }, assumed });
+
+const DOWN: Pick<Case, 'kind'> = { kind: 'canister-down-flow' };
+const UP: Pick<Case, 'kind'> = { kind: 'canister-centre-pipe' };
+const BASKET: Pick<Case, 'kind'> = { kind: 'hang-on-back-basket' };
+const CARTRIDGES: Pick<Case, 'kind'> = { kind: 'hang-on-back-cartridge' };
+const ANYHOW = { ...DOWN, layers: tray };
+const THIN_BAG = { holder: 'bag', cut: { length: 0.15, width: 0.15 } } as const;
+/** A strip off one wall of the 12 × 8 cm basket, wider than what a body without a notch needs so that it cannot spill. */
+const TRIMMED = { cut: { length: 0.12, width: 0.0756 } };
+const CUT_SHORT = { cut: { length: 0.108, width: 0.068 } };
+const WADDING = pack(['foam-15', 'basket', 0.05], ['floss-loose', 'basket', 0.03]);
+const ZEOLITE = pack(['foam-30', 'tray-4', 0.08], ['zeolite', 'tray-2', 0.02, { holder: 'bag' }]);
+const OLD_FOAM = pack(['foam-30', 'tray-4', 0.08, { treatment: 'throw away' }], ['lava', 'tray-3', 0.08]);
+
+const MORE_CASES: readonly [rule: RuleId, level: FindingLevel, Case][] = [
+  ['blocked-layer', 'check', { ...DOWN, layers: pack(['foam-30', 'tray-4', 0.08, { dirt: 'blocked' }]) }],
+  [
+    'carbon-on-tap',
+    'note',
+    { ...DOWN, layers: pack(['carbon', 'tray-1', 0.04]), more: bySchool({ tapWater: 'carbon' }) },
+  ],
+  ['cartridge-only', 'check', { ...CARTRIDGES, layers: pack(['cartridge', 'slot-1', 0.02]) }],
+  [
+    'cartridge-only',
+    'note',
+    {
+      ...CARTRIDGES,
+      layers: pack(['cartridge', 'slot-1', 0.02]),
+      more: bySchool({ cartridges: 'rotate' }),
+    },
+  ],
+  [
+    'chemical-place',
+    'check',
+    { ...BASKET, layers: pack(['carbon', 'basket', 0.03], ['foam-30', 'basket', 0.04]) },
+  ],
+  [
+    'chemical-place',
+    'note',
+    {
+      ...DOWN,
+      layers: pack(['carbon', 'tray-4', 0.04], ['foam-30', 'tray-4', 0.04], ['lava', 'tray-3', 0.08]),
+    },
+  ],
+  [
+    'dirty-downstream',
+    'check',
+    {
+      ...DOWN,
+      layers: pack(
+        ['foam-15', 'tray-4', 0.08, { dirt: 'dusted' }],
+        ['lava', 'tray-3', 0.08, { dirt: 'loaded' }],
+      ),
+    },
+  ],
+  ['empty-space', 'check', { ...BASKET, layers: pack(['foam-30', 'basket', 0.03]) }],
+  ['empty-space', 'note', { ...BASKET, layers: pack(['foam-30', 'basket', 0.08]) }],
+  [
+    'empty-sponge-place',
+    'note',
+    {
+      ...ANYHOW,
+      filter: (filter) => addIntakeSponge({ ...filter, intakes: [intake(null)] }),
+    },
+  ],
+  ['empty-well', 'note', { ...CARTRIDGES, layers: pack(['cartridge', 'slot-1', 0.018]) }],
+  ['faulty-part', 'urgent', { ...ANYHOW, more: () => ({ parts: { clips: 'missing' } }) }],
+  ['faulty-part', 'check', { ...ANYHOW, more: () => ({ parts: { seal: 'worn' } }) }],
+  ['flat-cartridge', 'check', { ...CARTRIDGES, layers: pack(['cartridge', 'slot-1', 0.02], ['cartridge', 'slot-2', 0.02]) }],
+  [
+    'floss-first',
+    'note',
+    { ...BASKET, layers: pack(['floss-bonded', 'basket', 0.015], ['foam-15', 'basket', 0.04]) },
+  ],
+  [
+    'floss-first',
+    'check',
+    {
+      ...BASKET,
+      layers: pack(['floss-bonded', 'basket', 0.015], ['foam-15', 'basket', 0.04]),
+      more: bySchool({ flossFirst: 'never' }),
+    },
+  ],
+  ['flowed-over', 'check', { ...BASKET, layers: pack(['foam-30', 'basket', 0.05]) }],
+  [
+    'foam-grade-choice',
+    'note',
+    { ...BASKET, layers: pack(['foam-30', 'basket', 0.08]), more: bySchool({ foamGrade: 'dense' }) },
+  ],
+  ['foam-only', 'note', { ...BASKET, layers: pack(['foam-30', 'basket', 0.08]) }],
+  [
+    'grade-order',
+    'check',
+    { ...DOWN, layers: pack(['foam-45', 'tray-4', 0.04], ['foam-15', 'tray-4', 0.04]) },
+  ],
+  [
+    'grade-order',
+    'note',
+    {
+      ...BASKET,
+      layers: pack(['foam-45', 'basket', 0.04], ['foam-15', 'basket', 0.04]),
+      more: bySchool({ order: 'any' }),
+    },
+  ],
+  ['intake-guard', 'check', { ...ANYHOW, tank: { animals: ['shrimp'] } }],
+  [
+    'intake-guard',
+    'note',
+    { ...ANYHOW, tank: { animals: ['shrimp'] }, more: bySchool({ intakeSponge: 'never' }) },
+  ],
+  [
+    'long-hoses',
+    'note',
+    { ...ANYHOW, filter: (filter) => ({ ...filter, hoses: filter.hoses && { ...filter.hoses, intake: 6 } }) },
+  ],
+  ['long-tank', 'check', { ...ANYHOW, tank: measured }],
+  [
+    'loose-wadding',
+    'check',
+    { ...BASKET, layers: WADDING, filter: (filter) => ({ ...filter, labelFlow: 2.5e-4 }) },
+  ],
+  [
+    'loose-wadding',
+    'note',
+    { ...BASKET, layers: WADDING, filter: (filter) => ({ ...filter, labelFlow: 8e-5 }) },
+  ],
+  ['monthly-deep', 'check', { ...DOWN, layers: pack(['lava', 'tray-2', 0.08], ['carbon', 'tray-1', 0.04]) }],
+  [
+    'monthly-deep',
+    'note',
+    { ...DOWN, layers: pack(['lava', 'tray-2', 0.08], ['floss-bonded', 'tray-1', 0.02]) },
+  ],
+  [
+    'most-mature-leaves',
+    'urgent',
+    {
+      ...DOWN,
+      layers: pack(['lava', 'tray-3', 0.08]).map((layer) => ({ ...layer, id: 'new' })),
+      tank: { feed: { amount: { by: 'weight', perDay: 0.01 }, protein: 0.4 } },
+      more: () => ({ found: OLD_FOAM.map((layer) => ({ ...layer, treatment: 'throw away' })) }),
+    },
+  ],
+  [
+    'most-mature-leaves',
+    'check',
+    {
+      ...DOWN,
+      layers: pack(['lava', 'tray-3', 0.08]).map((layer) => ({ ...layer, id: 'new' })),
+      more: () => ({ found: OLD_FOAM.map((layer) => ({ ...layer, treatment: 'throw away' })) }),
+    },
+  ],
+  ['nothing-mechanical', 'check', { ...BASKET, layers: pack(['lava', 'basket', 0.08]) }],
+  [
+    'open-bottom',
+    'note',
+    { ...UP, layers: pack(['foam-30', 'tray-2', 0.08]), more: () => ({ reached: ['bottom'] }) },
+  ],
+  ['overfill', 'urgent', { ...BASKET, layers: pack(['foam-30', 'basket', 0.15]) }],
+  [
+    'overfill',
+    'check',
+    {
+      ...BASKET,
+      layers: pack(['foam-30', 'basket', 0.1]),
+      filter: (filter) => ({
+        ...filter,
+        chambers: filter.chambers.map((chamber) => ({ ...chamber, stop: 0.09, upperStop: 0.105 })),
+      }),
+    },
+  ],
+  [
+    'packed-backwards',
+    'check',
+    {
+      ...DOWN,
+      layers: pack(
+        ['foam-15', 'tray-1', 0.08],
+        ['foam-45', 'tray-2', 0.08],
+        ['lava', 'tray-3', 0.08],
+        ['lava', 'tray-4', 0.08],
+      ),
+    },
+  ],
+  ['plastic-particles', 'note', { ...DOWN, layers: pack(['scrubbers', 'tray-3', 0.08]) }],
+  [
+    'polishing-pad',
+    'check',
+    {
+      ...DOWN,
+      layers: pack(['foam-15', 'tray-4', 0.08], ['lava', 'tray-3', 0.08], ['floss-bonded', 'tray-2', 0.02]),
+    },
+  ],
+  [
+    'polishing-pad',
+    'note',
+    {
+      ...DOWN,
+      layers: pack(['foam-45', 'tray-4', 0.08], ['lava', 'tray-3', 0.08], ['floss-bonded', 'tray-2', 0.02]),
+    },
+  ],
+  [
+    'settlement-first',
+    'note',
+    { ...UP, layers: pack(['rings-dense', 'tray-1', 0.03], ['foam-15', 'tray-2', 0.08]) },
+  ],
+  ['short-piece', 'check', { ...BASKET, layers: pack(['foam-30', 'basket', 0.08, CUT_SHORT]) }],
+  [
+    'short-piece',
+    'note',
+    {
+      ...BASKET,
+      layers: pack(['foam-30', 'basket', 0.05, TRIMMED], ['foam-45', 'basket', 0.05, TRIMMED]),
+      filter: spill({ notch: null }),
+    },
+  ],
+  [
+    'spent-medium',
+    'check',
+    {
+      ...DOWN,
+      layers: pack(['carbon', 'tray-1', 0.08, { installedOn: '2025-11-25' }]),
+      more: () => ({ now: '2026-11-25T12:00:00Z' }),
+    },
+  ],
+  [
+    'spills',
+    'urgent',
+    {
+      ...BASKET,
+      layers: pack(['foam-45', 'basket', 0.105]),
+      filter: spill({ notch: null, rimAboveLip: 0.012 }),
+    },
+  ],
+  [
+    'spills',
+    'check',
+    {
+      ...BASKET,
+      layers: pack(['foam-45', 'basket', 0.105]),
+      filter: spill({ notch: null, rimAboveLip: 0.012 }, ['spill']),
+    },
+  ],
+  ['sponge-alone', 'note', { kind: 'internal-sponge', layers: pack(['foam-30', 'sponge', 0.025]) }],
+  [
+    'sponge-alone',
+    'check',
+    { kind: 'internal-sponge', layers: pack(['foam-30', 'sponge', 0.025]), tank: newTank('t', 'Test', 0.2) },
+  ],
+  [
+    'sponge-fit',
+    'check',
+    {
+      ...DOWN,
+      layers: pack(['foam-20', 'intake-sponge', 0.02]),
+      filter: (filter) => ({
+        ...addIntakeSponge({ ...filter, intakes: [intake(null)] }),
+        intakes: [{ ...intake(null), tube: 0.022 }],
+      }),
+    },
+  ],
+  ['stage-order', 'check', { ...DOWN, layers: pack(['lava', 'tray-4', 0.04], ['foam-30', 'tray-4', 0.04]) }],
+  [
+    'stands-beside',
+    'check',
+    {
+      ...ANYHOW,
+      filter: (filter) => ({ ...filter, hoses: filter.hoses && { ...filter.hoses, height: 0.05 } }),
+    },
+  ],
+  ['thin-bag', 'check', { ...DOWN, layers: pack(['carbon', 'tray-2', 0.02, THIN_BAG]) }],
+  [
+    'tight-grains',
+    'check',
+    {
+      kind: 'internal-compartments',
+      layers: pack(['carbon', 'slot-1', 0.06]),
+      filter: (filter) => ({ ...filter, labelFlow: 1.1e-4 }),
+    },
+  ],
+  ['turnover-outside-band', 'check', { ...ANYHOW, more: () => ({ flow: 5e-5 }) }],
+  [
+    'turnover-outside-band',
+    'note',
+    {
+      ...ANYHOW,
+      more: () => ({ flow: 5e-5, schools: { ...DEFAULT_SCHOOLS, sizing: 'media weight' } }),
+    },
+  ],
+  [
+    'weak-biological-media',
+    'check',
+    { ...DOWN, layers: pack(['foam-30', 'tray-4', 0.08], ['balls', 'tray-3', 0.08]) },
+  ],
+  [
+    'weak-biological-media',
+    'note',
+    {
+      ...DOWN,
+      layers: pack(['foam-30', 'tray-4', 0.08], ['balls', 'tray-3', 0.08]),
+      more: bySchool({ rings: 'enough' }),
+    },
+  ],
+  ['worn-piece', 'check', { ...DOWN, layers: pack(['foam-30', 'tray-4', 0.08, { signs: ['foul'] }]) }],
+  ['zeolite-stays', 'check', { ...DOWN, layers: ZEOLITE, more: bySchool({ zeolite: 'never' }) }],
+  ['zeolite-stays', 'note', { ...DOWN, layers: ZEOLITE, more: bySchool({ zeolite: 'emergency' }) }],
+];
+
 describe('the level of a finding', () => {
-  it.each(CASES)('%s is %s', (rule, level, { kind, layers, filter = (same) => same, tank = {}, more }) => {
-    const body = filter(presetFilter(kind, { id: 'f', tankId: 't' }, 'Test'));
-    const report = evaluatePack({
-      ...aloneOn({ ...newTank('t', 'Test', 0.1), ...tank }),
-      filter: body,
-      layers,
-      flow: null,
-      ...more?.(body),
-    });
-    expect(
-      report.findings.filter((finding) => finding.rule === rule).map((finding) => finding.level),
-    ).toEqual([level]);
+  it.each([...CASES, ...MORE_CASES])(
+    '%s is %s',
+    (rule, level, { kind, layers, filter = (same) => same, tank = {}, more }) => {
+      const body = filter(presetFilter(kind, { id: 'f', tankId: 't' }, 'Test'));
+      const report = evaluatePack({
+        ...aloneOn({ ...newTank('t', 'Test', 0.1), ...tank }),
+        filter: body,
+        layers,
+        flow: null,
+        ...more?.(body),
+      });
+      const levels = report.findings
+        .filter((finding) => finding.rule === rule)
+        .map((finding) => finding.level);
+      expect([...new Set(levels)]).toEqual([level]);
+    },
+  );
+
+  it('is raised for every level that a rule declares', () => {
+    const raised = new Set([...CASES, ...MORE_CASES].map(([rule, level]) => `${rule} ${level}`));
+    const declared = RULES.flatMap(({ id, levels }) => levels.map((level) => `${id} ${level}`));
+    expect(declared.filter((pair) => !raised.has(pair))).toEqual([]);
   });
 });

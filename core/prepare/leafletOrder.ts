@@ -1,4 +1,4 @@
-import { orderPlace } from '../findings/rules/properOrder';
+import { orderPlace } from '../findings/properOrder';
 import type { Filter } from '../filter/filter';
 import { isPrefilter } from '../filter/isPrefilter';
 import { flowOrder } from '../layers/flowOrder';

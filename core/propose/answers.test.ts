@@ -20,7 +20,8 @@ const FIGURES: Figures = {
   change: 3,
 };
 const finding = (level: Finding['level']): Finding => ({
-  rule: 'water-around',
+  rule: 'overfill',
+  question: 'through',
   level,
   title: ['Water flows around the media.'],
   reason: [],

@@ -4,7 +4,7 @@ import { forecastInput } from '../dirt/forecastInput';
 import { forecast } from '../dirt/forecast';
 import type { ServiceBy } from '../dirt/serviceMeasures';
 import type { Finding } from '../findings/finding';
-import { MATURE_LEAVES } from '../findings/rules/mostMatureLeaves';
+import { MATURE_LEAVES } from '../report/matureLeavesOf';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
 import { HORIZON } from '../pack/visitLimits';

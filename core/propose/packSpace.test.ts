@@ -73,9 +73,9 @@ const ORDER_RULES = [
   'grade-order',
   'nothing-mechanical',
   'chemical-place',
-  'one-for-all',
+  'cartridge-only',
   'weak-biological-media',
-  'flat-pad',
+  'flat-cartridge',
   'short-piece',
 ];
 

@@ -158,7 +158,7 @@ describe('findings', () => {
     ['stone alone', inBasket(['lava', 0.1]), ['nothing-mechanical']],
     ['carbon first', inBasket(['carbon', 0.02], ['foam-15', 0.04], ['lava', 0.04]), ['chemical-place']],
     // So thick a cartridge, and a wrapped bag, hold the water back; it goes over the basket’s open edge.
-    ['one cartridge for all', inBasket(['cartridge', 0.1]), ['one-for-all']],
+    ['one cartridge for all', inBasket(['cartridge', 0.1]), ['cartridge-only']],
     ['a half-empty basket', inBasket(['foam-15', 0.03], ['foam-30', 0.02]), ['flowed-over', 'empty-space']],
     [
       'dense rings alone as biological media',
@@ -208,7 +208,7 @@ describe('findings', () => {
     expect(faultsOf(rings, canister)).toEqual([]);
     expect(rulesOf(rings, canister)).toContain('settlement-first');
     expect(faultsOf(upper, canister)).toEqual([]);
-    expect(rulesOf(upper, canister)).toContain('empty-space');
+    expect(rulesOf(upper, canister)).toContain('open-bottom');
     expect(faultsOf(upper, filterOf('canister-down-flow'))).not.toEqual([]);
   });
 

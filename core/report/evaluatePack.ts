@@ -10,17 +10,17 @@ import { DEFAULT_SCHOOLS } from '../findings/defaultSchools';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import type { Posterior } from '../dirt/posterior';
-import type { Finding, FindingLevel, RuleContext } from '../findings/finding';
+import type { Finding } from '../findings/finding';
+import { findingsOf } from '../findings/findingsOf';
+import type { RuleContext } from '../findings/ruleContext';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { packingOrder } from '../layers/packingOrder';
 import { foundAs } from '../layers/foundAs';
 import type { Layer } from '../layers/layer';
 import { measureChamber, type ChamberMeasure } from '../layers/measureChamber';
 import type { LayerMeasure } from '../layers/measureLayer';
-import { applyEdit } from '../pack/packEdit';
 import { packFaults } from '../pack/packFaults';
 import { placeLayers } from '../layers/placeLayers';
-import { OF_WHOLE_PACK, RULES } from '../findings/rules/allRules';
 import { sizing, type Sizing } from './sizing';
 import type { LayerRole } from '../layers/layerRole';
 import type { Range } from '../maths/range';
@@ -118,8 +118,6 @@ export const aloneOn = (tank: Tank): Surroundings => ({
   now: null,
 });
 
-const LEVELS: readonly FindingLevel[] = ['urgent', 'check', 'note'];
-
 /**
  * Everything the core knows about a pack, in one call: the app, its workers and the command line all use it.
  * The layers may come in any order; within a chamber their order is the flow order.
@@ -168,11 +166,6 @@ export function evaluatePack(input: PackInput): PackReport {
     leaving: filmLeaving(filter, inFlow, history),
     atOnce: bacteria?.atOnce ?? null,
   };
-  const isWhole = filter.chambers.every((chamber) => chamber.where !== 'body' || context.isReached(chamber));
-  const findings = RULES.filter((rule) => isWhole || !OF_WHOLE_PACK.has(rule))
-    .flatMap((rule) => rule(context))
-    .map((finding) => withRemedy(finding, layers))
-    .sort((a, b) => LEVELS.indexOf(a.level) - LEVELS.indexOf(b.level) || b.effect - a.effect);
   const total = (value: (one: PlacedLayer) => number): number => sumOf(inFlow, value);
   const weighedMass = total((one) => one.measure.weighedMass);
 
@@ -219,24 +212,6 @@ export function evaluatePack(input: PackInput): PackReport {
     clearWater: reportClearWater(input, inFlow, water),
     bacteria,
     turnover: turned,
-    findings,
+    findings: findingsOf(context, layers),
   };
-}
-
-/** A remedy that would change nothing is none. */
-function withRemedy(finding: Finding, layers: readonly Layer[]): Finding {
-  const { remedy, ...rest } = finding;
-  if (remedy === undefined) return finding;
-  const after = applyEdit(layers, remedy.edit);
-  const same =
-    after.length === layers.length &&
-    after.every((layer, index) => {
-      const before = layers[index];
-      return (
-        before === layer ||
-        (before !== undefined &&
-          (Object.keys(layer) as (keyof Layer)[]).every((key) => layer[key] === before[key]))
-      );
-    });
-  return same ? rest : finding;
 }

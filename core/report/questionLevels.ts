@@ -1,6 +1,6 @@
 import type { FilterKind } from '../filter/filterKind';
-import type { FindingLevel } from '../findings/finding';
-import type { Question } from '../findings/questionOf';
+import type { FindingLevel } from '../findings/findingLevel';
+import type { Question } from '../findings/question';
 import type { PackReport } from './evaluatePack';
 import { mostSevereOf, shortfalls } from './shortfalls';
 

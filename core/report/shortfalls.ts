@@ -1,6 +1,7 @@
 import type { FilterKind } from '../filter/filterKind';
-import type { Finding, FindingLevel } from '../findings/finding';
-import { questionOf, type Question } from '../findings/questionOf';
+import type { Finding } from '../findings/finding';
+import type { FindingLevel } from '../findings/findingLevel';
+import type { Question } from '../findings/question';
 import { PASS_THROUGH_GOAL } from '../practice/passThroughGoal';
 import { serviceInterval } from '../practice/serviceInterval';
 import { sentence, type Sentence } from '../units/sentence';
@@ -19,7 +20,7 @@ export interface Shortfall {
 
 /** The gravest level of the serious findings that belong to a question; null: there is none. */
 export function mostSevereOf(findings: readonly Finding[], question: Question): FindingLevel | null {
-  const own = findings.filter(({ rule }) => questionOf(rule) === question);
+  const own = findings.filter((finding) => finding.question === question);
   return SERIOUS_LEVELS.find((level) => own.some((finding) => finding.level === level)) ?? null;
 }
 

@@ -1,5 +1,5 @@
 import type { FilterKind } from '../filter/filterKind';
-import type { FindingLevel } from '../findings/finding';
+import type { FindingLevel } from '../findings/findingLevel';
 import { DAY } from '../units/time';
 import { sentence, type Sentence } from '../units/sentence';
 import type { PackReport } from './evaluatePack';

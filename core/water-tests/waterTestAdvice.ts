@@ -1,5 +1,5 @@
 import { SWAP_LIMITS } from '../biology/planSwap';
-import type { FindingLevel } from '../findings/finding';
+import type { FindingLevel } from '../findings/findingLevel';
 import type { LogEntry, TestEntry } from '../log/logEntry';
 import type { Verdict } from '../report/verdict';
 import { daysBetween } from '../units/daysBetween';

@@ -2,7 +2,7 @@
 import { forecastInput } from '@/core/dirt/forecastInput';
 import { useMemo } from 'react';
 import type { Finding } from '@/core/findings/finding';
-import { questionOf, type Question as QuestionKey } from '@/core/findings/questionOf';
+import type { Question as QuestionKey } from '@/core/findings/question';
 import type { Filter } from '@/core/filter/filter';
 import type { PackEdit } from '@/core/pack/packEdit';
 import type { PackInput, PackReport } from '@/core/report/evaluatePack';
@@ -55,7 +55,7 @@ export function QuestionDetails({ of, ...props }: QuestionDetailsProps & { reado
   return (
     <>
       <FindingList
-        findings={report.findings.filter(({ rule }) => questionOf(rule) === of)}
+        findings={report.findings.filter(({ question }) => question === of)}
         input={input}
         report={report}
         onSelect={onSelect}

@@ -1,6 +1,6 @@
 'use client';
 import { useState, type ReactNode } from 'react';
-import type { FindingLevel } from '@/core/findings/finding';
+import type { FindingLevel } from '@/core/findings/findingLevel';
 import { LEVEL_WORDS } from './levelWords';
 import styles from './Question.module.css';
 

@@ -1,30 +1,15 @@
 'use client';
 import Link from 'next/link';
-import type { Visit } from '@/core/pack/visit';
 import { lazyPart, usePreload } from '../frame/lazyPart';
 import { FailedForecast } from './FailedForecast';
 import styles from './TimeStrip.module.css';
-import type { FoundForecast } from './useForecast';
-import { isWorkingOut, type RangeState } from './useRange';
+import type { TimeStripProps } from './timeStripProps';
+import { isWorkingOut } from './useRange';
 
 const WORKING_OUT = <p className="quiet">Working out the forecast …</p>;
 
 // Loaded once there is a forecast to draw.
 const TimeCourse = lazyPart(() => import('./TimeCourse').then((module) => module.TimeCourse), WORKING_OUT);
-
-export interface TimeStripProps {
-  readonly found: FoundForecast | null;
-  readonly failed: boolean;
-  readonly retry: () => void;
-  /** The pack has changed since it was forecast. */
-  readonly stale: boolean;
-  readonly range: RangeState | null;
-  readonly day: number;
-  readonly onDay: (day: number) => void;
-  readonly visits: readonly Visit[];
-  readonly onVisits: (visits: readonly Visit[], mark?: string) => void;
-  readonly filterId: string;
-}
 
 /** Flow over a year with likely range, the day that the bench shows, and the visits planned. */
 export function TimeStrip(props: TimeStripProps) {

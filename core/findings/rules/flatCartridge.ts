@@ -1,8 +1,8 @@
 import { usableDepth } from '@/core/filter/usableDepth';
 import { sentence } from '../../units/sentence';
-import type { Rule } from '../finding';
+import { defineRule } from '../defineRule';
 import { upperFirst } from '../../units/firstLetter';
-import { idsOf, nameInside, shareOfPack } from './words';
+import { idsOf, nameInside, shareOfPack } from '../words';
 
 /** Gap that an upright pad needs behind it, m (common practice, no source). */
 const GAP = 0.002;
@@ -10,29 +10,38 @@ const GAP = 0.002;
 /** A pad thicker than this is a block that fills its slot, m (common practice, no source). */
 const BLOCK = 0.025;
 
-/** A pad pressed flat on the back wall of the body, in its last slot, passes no water; a snug block fills its slot on purpose. */
-export const flatCartridge: Rule = ({ filter, chambers, inFlow }) => {
-  if (filter.kind !== 'hang-on-back-cartridge') return [];
-  const lastSlot = filter.chambers.findLast(({ where }) => where === 'body');
-  return chambers.flatMap(({ chamber, measure }) => {
-    if (chamber !== lastSlot) return [];
-    const inside = inFlow.filter((placed) => placed.chamber === chamber);
-    const last = inside.at(-1);
-    const flat =
-      last !== undefined &&
-      last.medium.supply !== 'loose' &&
-      last.layer.thickness < BLOCK &&
-      measure.overfill === 0;
-    if (!flat || measure.filledDepth <= usableDepth(chamber) - GAP) return [];
-    return [
-      {
-        rule: 'flat-pad',
-        level: 'check' as const,
-        effect: shareOfPack(inFlow, [last]),
-        title: sentence`${upperFirst(nameInside(last))} lies flat on the wall of ${chamber.name.toLowerCase()}.`,
-        reason: sentence`No water gets through a pad pressed against the wall. Leave at least ${{ kind: 'gap', si: GAP }} free behind it.`,
-        layers: idsOf([last]),
-      },
-    ];
-  });
-};
+/**
+ * A pad pressed flat on the back wall of the body, in its last slot, passes no water; a snug block fills its slot on
+ * purpose.
+ *
+ * @source common practice, no source
+ */
+export const flatCartridge = defineRule({
+  id: 'flat-cartridge',
+  question: 'through',
+  levels: ['check'],
+  judge: ({ filter, chambers, inFlow }) => {
+    if (filter.kind !== 'hang-on-back-cartridge') return [];
+    const lastSlot = filter.chambers.findLast(({ where }) => where === 'body');
+    return chambers.flatMap(({ chamber, measure }) => {
+      if (chamber !== lastSlot) return [];
+      const inside = inFlow.filter((placed) => placed.chamber === chamber);
+      const last = inside.at(-1);
+      const flat =
+        last !== undefined &&
+        last.medium.supply !== 'loose' &&
+        last.layer.thickness < BLOCK &&
+        measure.overfill === 0;
+      if (!flat || measure.filledDepth <= usableDepth(chamber) - GAP) return [];
+      return [
+        {
+          level: 'check' as const,
+          effect: shareOfPack(inFlow, [last]),
+          title: sentence`${upperFirst(nameInside(last))} lies flat on the wall of ${chamber.name.toLowerCase()}.`,
+          reason: sentence`No water gets through a pad pressed against the wall. Leave at least ${{ kind: 'gap', si: GAP }} free behind it.`,
+          layers: idsOf([last]),
+        },
+      ];
+    });
+  },
+});

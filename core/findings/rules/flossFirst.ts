@@ -1,8 +1,9 @@
 import { sentence } from '../../units/sentence';
 import { isMechanical } from '../../layers/layerRole';
-import type { Rule, RuleContext } from '../finding';
+import { defineRule } from '../defineRule';
+import type { RuleContext } from '../ruleContext';
 import type { PlacedLayer } from '../../layers/placedLayer';
-import { idsOf, shareOfPack } from './words';
+import { idsOf, shareOfPack } from '../words';
 
 /** True for a floss pad that is the first mechanical layer with foam after it: done by choice. */
 export function isFlossFirst(context: RuleContext, placed: PlacedLayer): boolean {
@@ -14,19 +15,27 @@ export function isFlossFirst(context: RuleContext, placed: PlacedLayer): boolean
   );
 }
 
-/** Floss ahead of the foam, changed often: an exception some keepers choose. */
-export const flossFirst: Rule = (context) => {
-  const floss = context.inFlow.filter((placed) => isFlossFirst(context, placed));
-  if (floss.length === 0) return [];
-  return [
-    {
-      rule: 'floss-first',
-      level: context.schools.flossFirst === 'never' ? 'check' : 'note',
-      school: 'flossFirst',
-      effect: shareOfPack(context.inFlow, floss),
-      title: sentence`The floss comes before the foam.`,
-      reason: sentence`This is your choice: the floss catches nearly all the dirt and keeps the foam clean, but clogs fastest here and needs replacing every few weeks.`,
-      layers: idsOf(floss),
-    },
-  ];
-};
+/**
+ * Floss ahead of the foam, changed often: an exception some keepers choose.
+ *
+ * @source common practice, no source
+ */
+export const flossFirst = defineRule({
+  id: 'floss-first',
+  question: 'clogs',
+  levels: ['check', 'note'],
+  school: 'flossFirst',
+  judge: (context) => {
+    const floss = context.inFlow.filter((placed) => isFlossFirst(context, placed));
+    if (floss.length === 0) return [];
+    return [
+      {
+        level: context.schools.flossFirst === 'never' ? 'check' : 'note',
+        effect: shareOfPack(context.inFlow, floss),
+        title: sentence`The floss comes before the foam.`,
+        reason: sentence`This is your choice: the floss catches nearly all the dirt and keeps the foam clean, but clogs fastest here and needs replacing every few weeks.`,
+        layers: idsOf(floss),
+      },
+    ];
+  },
+});

@@ -4,12 +4,11 @@ import { placeLayers } from '../../layers/placeLayers';
 import type { PlacedLayer } from '../../layers/placedLayer';
 import { applyEdit, type PackEdit } from '../../pack/packEdit';
 import { sentence, type Sentence } from '../../units/sentence';
-import type { Finding, FindingLevel, Rule, RuleContext } from '../finding';
+import { defineRule } from '../defineRule';
+import type { RuleContext } from '../ruleContext';
+import type { Judgement } from '../judgement';
 import { keepPiece } from '../keepPiece';
-import { idsOf, nameInside } from './words';
-
-/** The rule’s name, for what repeats its finding elsewhere. */
-export const MATURE_LEAVES = 'most-mature-leaves';
+import { idsOf, nameInside } from '../words';
 
 /** Times today’s food that the bacteria which stay must bear, by the cautious end of the range (common practice, no source). */
 const AT_RISK = 1;
@@ -19,28 +18,37 @@ const MAX_LEAVING_SHARE = 0.5;
 /** Share that leaves with any pad that is renewed: not worth a word (calibrated). */
 const USUAL_LOSS = 0.1;
 
-/** More mature media leaves, or dies under the tap, than the bacteria that stay can make up for. */
-export const mostMatureLeaves: Rule = (context) => {
-  const { leaving, atOnce } = context;
-  // An empty plan is not a plan yet.
-  if (leaving === null || context.inFlow.length === 0) return [];
-  const level = levelOf(leaving, atOnce?.low ?? null);
-  if (level === null) return [];
-  const fresh = context.inFlow.filter(({ layer }) => isNew(context, layer.id));
-  return [
-    {
-      rule: MATURE_LEAVES,
-      level,
-      effect: leaving.share,
-      title: titleOf(leaving, context.schools.rinseWater),
-      reason: sentence`${staysOf(context)} ${adviceOf(leaving)}`,
-      layers: idsOf(fresh.filter(({ role }) => role === 'biological' || role === 'mechanical')),
-      ...remediesOf(context, leaving),
-    },
-  ];
-};
+/**
+ * More mature media leaves, or dies under the tap, than the bacteria that stay can make up for.
+ *
+ * @urgent the bacteria that stay are, by the cautious end of their range, not enough for today’s food
+ * @source common practice (a third at a time), no source; bacteria from `bacteriaCover.ts`
+ */
+export const mostMatureLeaves = defineRule({
+  id: 'most-mature-leaves',
+  question: 'bacteria',
+  levels: ['urgent', 'check'],
+  judge: (context) => {
+    const { leaving, atOnce } = context;
+    // An empty plan is not a plan yet.
+    if (leaving === null || context.inFlow.length === 0) return [];
+    const level = levelOf(leaving, atOnce?.low ?? null);
+    if (level === null) return [];
+    const fresh = context.inFlow.filter(({ layer }) => isNew(context, layer.id));
+    return [
+      {
+        level,
+        effect: leaving.share,
+        title: titleOf(leaving, context.schools.rinseWater),
+        reason: sentence`${staysOf(context)} ${adviceOf(leaving)}`,
+        layers: idsOf(fresh.filter(({ role }) => role === 'biological' || role === 'mechanical')),
+        ...remediesOf(context, leaving),
+      },
+    ];
+  },
+});
 
-function levelOf({ share, withMedia }: FilmLeaving, low: number | null): FindingLevel | null {
+function levelOf({ share, withMedia }: FilmLeaving, low: number | null): 'urgent' | 'check' | null {
   // What is only squeezed or swished stays; a rinse that kills most of it counts like media that leaves.
   if (withMedia <= USUAL_LOSS && share <= MAX_LEAVING_SHARE) return null;
   if (low !== null && low < AT_RISK) return 'urgent';
@@ -82,7 +90,7 @@ const isNew = ({ found }: RuleContext, layerId: string): boolean =>
   found !== null && found.every(({ id }) => id !== layerId);
 
 /** Keep the piece that holds most bacteria; or keep all of them for now, and replace them in stages. */
-function remediesOf(context: RuleContext, { pieces }: FilmLeaving): Pick<Finding, 'remedy' | 'staged'> {
+function remediesOf(context: RuleContext, { pieces }: FilmLeaving): Pick<Judgement, 'remedy' | 'staged'> {
   const { inFlow, filter } = context;
   const kept = pieces.map(({ placed }) => ({
     placed,

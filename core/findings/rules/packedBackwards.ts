@@ -2,8 +2,9 @@ import { usableDepth } from '../../filter/usableDepth';
 import { isPrefilter } from '../../filter/isPrefilter';
 import type { PlacedLayer } from '../../layers/placedLayer';
 import { sentence } from '../../units/sentence';
-import type { Rule, RuleContext } from '../finding';
-import { orderPlace } from './properOrder';
+import { defineRule } from '../defineRule';
+import type { RuleContext } from '../ruleContext';
+import { orderPlace } from '../properOrder';
 
 /** Fewest steps of the order that must all be the wrong way round: two could be chance. */
 const MIN_STEPS = 2;
@@ -25,25 +26,33 @@ export function isPackedBackwards(context: RuleContext): boolean {
   return steps.every((step) => step <= 0) && steps.filter((step) => step < 0).length >= MIN_STEPS;
 }
 
-/** An up-flow order in a down-flow body, or the other way round: turned over, it is right. */
-export const packedBackwards: Rule = (context) => {
-  if (!isPackedBackwards(context)) return [];
-  const layers = ordered(context);
-  const edit = turnOver(context, layers);
-  return [
-    {
-      rule: 'packed-backwards',
-      level: 'check',
-      effect: 1,
-      school: 'order',
-      title: sentence`The pack is in the wrong order: back to front.`,
-      reason: sentence`In this filter water meets ${layers[0]?.medium.name ?? 'the finest'} first and ${layers.at(-1)?.medium.name ?? 'the coarsest'} last, so the finest clogs first and the rest catches nothing. Reverse the whole pack.`,
-      layers: layers.map(({ layer }) => layer.id),
-      moves: layers.map(({ layer }) => layer.id),
-      ...(edit === null ? {} : { remedy: { label: 'Reverse the pack', edit } }),
-    },
-  ];
-};
+/**
+ * An up-flow order in a down-flow body, or the other way round: turned over, it is right.
+ *
+ * @source common practice, no source
+ */
+export const packedBackwards = defineRule({
+  id: 'packed-backwards',
+  question: 'through',
+  levels: ['check'],
+  school: 'order',
+  judge: (context) => {
+    if (!isPackedBackwards(context)) return [];
+    const layers = ordered(context);
+    const edit = turnOver(context, layers);
+    return [
+      {
+        level: 'check',
+        effect: 1,
+        title: sentence`The pack is in the wrong order: back to front.`,
+        reason: sentence`In this filter water meets ${layers[0]?.medium.name ?? 'the finest'} first and ${layers.at(-1)?.medium.name ?? 'the coarsest'} last, so the finest clogs first and the rest catches nothing. Reverse the whole pack.`,
+        layers: layers.map(({ layer }) => layer.id),
+        moves: layers.map(({ layer }) => layer.id),
+        ...(edit === null ? {} : { remedy: { label: 'Reverse the pack', edit } }),
+      },
+    ];
+  },
+});
 
 /** The layers the other way round, poured into the chambers again one after the other; null where they do not fit. */
 function turnOver({ filter, inFlow }: RuleContext, layers: readonly PlacedLayer[]) {

@@ -3,9 +3,10 @@ import { faceArea } from '../../filter/chamberGeometry';
 import { cannotSpill } from '../../hydraulics/cannotSpill';
 import { PASS_THROUGH_GOAL } from '../../practice/passThroughGoal';
 import { sentence } from '../../units/sentence';
-import type { Rule, RuleContext } from '../finding';
+import { defineRule } from '../defineRule';
+import type { RuleContext } from '../ruleContext';
 import { upperFirst } from '../../units/firstLetter';
-import { idsOf, namesInside, verb } from './words';
+import { idsOf, namesInside, verb } from '../words';
 
 /** Gaps narrower than this, m, close by themselves when foam is wet. */
 const CLOSED_GAP = 0.0005;
@@ -26,51 +27,58 @@ function isTrimmedOnPurpose({ filter, inFlow, chambers }: RuleContext): boolean 
   });
 }
 
-/** Pieces that do not reach the walls: the water takes the open way around them. */
-export const shortPiece: Rule = (context) => {
-  const { inFlow, flowOf } = context;
-  const short = inFlow.filter(
-    (placed) => placed.measure.wallGap > CLOSED_GAP && flowOf(placed).passThrough < PASS_THROUGH_GOAL,
-  );
-  if (short.length === 0) return [];
-  if (isTrimmedOnPurpose(context))
+/**
+ * Pieces that do not reach the walls: the water takes the open way around them.
+ *
+ * @source common practice, no source; the water around it from `bypassFlow.ts`
+ */
+export const shortPiece = defineRule({
+  id: 'short-piece',
+  question: 'through',
+  levels: ['check', 'note'],
+  judge: (context) => {
+    const { inFlow, flowOf } = context;
+    const short = inFlow.filter(
+      (placed) => placed.measure.wallGap > CLOSED_GAP && flowOf(placed).passThrough < PASS_THROUGH_GOAL,
+    );
+    if (short.length === 0) return [];
+    if (isTrimmedOnPurpose(context))
+      return [
+        {
+          level: 'note',
+          title: sentence`Every layer is trimmed so that the filter cannot overflow.`,
+          reason: sentence`This is fine here: even if every layer is blocked, the water can still get past. The cost is that some water also goes past a clean pack.`,
+          effect: 0,
+          layers: idsOf(short),
+        },
+      ];
+    const sheets = short.filter(({ medium }) => canBeCut(medium));
+    const gap = Math.max(...short.map((placed) => placed.measure.wallGap));
+    const open = 1 - Math.min(...short.map((placed) => placed.measure.coverShare));
+    const through = Math.min(...short.map((placed) => flowOf(placed).passThrough));
     return [
       {
-        rule: 'short-piece',
-        level: 'note',
-        title: sentence`Every layer is trimmed so that the filter cannot overflow.`,
-        reason: sentence`This is fine here: even if every layer is blocked, the water can still get past. The cost is that some water also goes past a clean pack.`,
-        effect: 0,
+        level: 'check',
+        title: sentence`${upperFirst(namesInside(short))} ${verb(short.length, 'is', 'are')} cut short: ${short.length > 1 ? 'up to ' : ''}${{ kind: 'gap', si: gap }} short of the wall.`,
+        reason: sentence`${short.length > 1 ? 'Up to ' : ''}${{ kind: 'share', si: open }} of the chamber is open beside ${verb(short.length, 'it', 'them')}, and water takes the easiest way: ${short.length > 1 ? 'as little as ' : 'only '}${{ kind: 'share', si: through }} of the water goes through. ${sheets.length > 0 ? 'Cut foam slightly too large, so that it grips the walls.' : 'Fill the gap beside it with floss or off-cuts of foam.'}`,
+        effect: 1 - through,
         layers: idsOf(short),
+        ...(sheets.length === 0
+          ? {}
+          : {
+              remedy: {
+                label: 'Cut wall to wall',
+                edit: {
+                  type: 'all',
+                  edits: sheets.map((placed) => ({
+                    type: 'set' as const,
+                    layerId: placed.layer.id,
+                    change: { cut: null },
+                  })),
+                },
+              },
+            }),
       },
     ];
-  const sheets = short.filter(({ medium }) => canBeCut(medium));
-  const gap = Math.max(...short.map((placed) => placed.measure.wallGap));
-  const open = 1 - Math.min(...short.map((placed) => placed.measure.coverShare));
-  const through = Math.min(...short.map((placed) => flowOf(placed).passThrough));
-  return [
-    {
-      rule: 'short-piece',
-      level: 'check',
-      title: sentence`${upperFirst(namesInside(short))} ${verb(short.length, 'is', 'are')} cut short: ${short.length > 1 ? 'up to ' : ''}${{ kind: 'gap', si: gap }} short of the wall.`,
-      reason: sentence`${short.length > 1 ? 'Up to ' : ''}${{ kind: 'share', si: open }} of the chamber is open beside ${verb(short.length, 'it', 'them')}, and water takes the easiest way: ${short.length > 1 ? 'as little as ' : 'only '}${{ kind: 'share', si: through }} of the water goes through. ${sheets.length > 0 ? 'Cut foam slightly too large, so that it grips the walls.' : 'Fill the gap beside it with floss or off-cuts of foam.'}`,
-      effect: 1 - through,
-      layers: idsOf(short),
-      ...(sheets.length === 0
-        ? {}
-        : {
-            remedy: {
-              label: 'Cut wall to wall',
-              edit: {
-                type: 'all',
-                edits: sheets.map((placed) => ({
-                  type: 'set' as const,
-                  layerId: placed.layer.id,
-                  change: { cut: null },
-                })),
-              },
-            },
-          }),
-    },
-  ];
-};
+  },
+});

@@ -1,29 +1,37 @@
 import { sentence } from '../../units/sentence';
 import { HOUR } from '../../units/time';
-import type { Rule } from '../finding';
+import { defineRule } from '../defineRule';
 import { upperFirst } from '../../units/firstLetter';
-import { idsOf, nameInside, shareOfPack } from './words';
+import { idsOf, nameInside, shareOfPack } from '../words';
 
 /** Grains below this choke a weak pump, m; and what a weak pump is, m³/s (common practice, no source; 450 L/h calibrated). */
 const SMALL_GRAIN = 0.005;
 const WEAK_PUMP = 450e-3 / HOUR;
 
-/** A bed of small grains across the whole chamber of a weak pump. */
-export const tightGrains: Rule = ({ filter, inFlow }) => {
-  if (filter.labelFlow > WEAK_PUMP) return [];
-  return inFlow.flatMap((placed) => {
-    const { geometry } = placed.medium;
-    const small = geometry.form === 'grains' && geometry.grainSize < SMALL_GRAIN;
-    if (!small || placed.layer.holder !== 'none' || placed.measure.coverShare < 1) return [];
-    return [
-      {
-        rule: 'tight-grains',
-        level: 'check' as const,
-        effect: shareOfPack(inFlow, [placed]),
-        title: sentence`${upperFirst(nameInside(placed))} fills the chamber with grains of ${{ kind: 'gap', si: geometry.grainSize }}.`,
-        reason: sentence`Such small grains hold back too much water for a ${{ kind: 'flow', si: filter.labelFlow }} pump. Put them in a bag in part of the chamber, or use coarser grains.`,
-        layers: idsOf([placed]),
-      },
-    ];
-  });
-};
+/**
+ * A bed of small grains across the whole chamber of a weak pump.
+ *
+ * @source common practice, no source
+ */
+export const tightGrains = defineRule({
+  id: 'tight-grains',
+  question: 'through',
+  levels: ['check'],
+  judge: ({ filter, inFlow }) => {
+    if (filter.labelFlow > WEAK_PUMP) return [];
+    return inFlow.flatMap((placed) => {
+      const { geometry } = placed.medium;
+      const small = geometry.form === 'grains' && geometry.grainSize < SMALL_GRAIN;
+      if (!small || placed.layer.holder !== 'none' || placed.measure.coverShare < 1) return [];
+      return [
+        {
+          level: 'check' as const,
+          effect: shareOfPack(inFlow, [placed]),
+          title: sentence`${upperFirst(nameInside(placed))} fills the chamber with grains of ${{ kind: 'gap', si: geometry.grainSize }}.`,
+          reason: sentence`Such small grains hold back too much water for a ${{ kind: 'flow', si: filter.labelFlow }} pump. Put them in a bag in part of the chamber, or use coarser grains.`,
+          layers: idsOf([placed]),
+        },
+      ];
+    });
+  },
+});

@@ -1,30 +1,39 @@
 import { sentence } from '../../units/sentence';
 import { bedGeometry } from '../../media/bedGeometry';
 import { mediumById } from '../../media/catalogue';
-import type { Rule } from '../finding';
+import { defineRule } from '../defineRule';
 import { upperFirst } from '../../units/firstLetter';
-import { idsOf, namesInside, shareOfPack } from './words';
+import { idsOf, namesInside, shareOfPack } from '../words';
 import { sumOf } from '../../maths/sum';
 
 /** Surface of a usual porous mineral, m² per m³: what the same room could hold. */
 const MINERAL_SURFACE = bedGeometry(mediumById('porous-ceramic').geometry).specificSurface;
 
-/** Dense rings or plastic balls as the only biological media: a matter of school, shown with numbers. */
-export const weakBiologicalMedia: Rule = ({ inFlow, schools }) => {
-  const biological = inFlow.filter((placed) => placed.role === 'biological');
-  const weak = biological.filter((placed) => placed.medium.roles.includes('settle'));
-  if (weak.length === 0 || weak.length < biological.length) return [];
-  const surface = sumOf(weak, (placed) => placed.measure.surface);
-  const volume = sumOf(weak, (placed) => placed.measure.volume);
-  return [
-    {
-      rule: 'weak-biological-media',
-      level: schools.rings === 'enough' ? 'note' : 'check',
-      school: 'rings',
-      effect: shareOfPack(inFlow, weak),
-      title: sentence`${upperFirst(namesInside(weak))}: the only biological media.`,
-      reason: sentence`Its ${{ kind: 'volume', si: volume }} give ${{ kind: 'surface', si: surface }} of surface; porous mineral in the same space gives ${{ kind: 'surface', si: volume * MINERAL_SURFACE }}. It is enough for few animals.`,
-      layers: idsOf(weak),
-    },
-  ];
-};
+/**
+ * Dense rings or plastic balls as the only biological media: a matter of school, shown with numbers.
+ *
+ * @source common practice, no source
+ */
+export const weakBiologicalMedia = defineRule({
+  id: 'weak-biological-media',
+  question: 'bacteria',
+  levels: ['check', 'note'],
+  school: 'rings',
+  isOfWholePack: true,
+  judge: ({ inFlow, schools }) => {
+    const biological = inFlow.filter((placed) => placed.role === 'biological');
+    const weak = biological.filter((placed) => placed.medium.roles.includes('settle'));
+    if (weak.length === 0 || weak.length < biological.length) return [];
+    const surface = sumOf(weak, (placed) => placed.measure.surface);
+    const volume = sumOf(weak, (placed) => placed.measure.volume);
+    return [
+      {
+        level: schools.rings === 'enough' ? 'note' : 'check',
+        effect: shareOfPack(inFlow, weak),
+        title: sentence`${upperFirst(namesInside(weak))}: the only biological media.`,
+        reason: sentence`Its ${{ kind: 'volume', si: volume }} give ${{ kind: 'surface', si: surface }} of surface; porous mineral in the same space gives ${{ kind: 'surface', si: volume * MINERAL_SURFACE }}. It is enough for few animals.`,
+        layers: idsOf(weak),
+      },
+    ];
+  },
+});

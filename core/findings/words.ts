@@ -1,6 +1,6 @@
-import type { PlacedLayer } from '../../layers/placedLayer';
-import { lowerFirst } from '../../units/firstLetter';
-import { sumOf } from '../../maths/sum';
+import type { PlacedLayer } from '../layers/placedLayer';
+import { lowerFirst } from '../units/firstLetter';
+import { sumOf } from '../maths/sum';
 
 /** The medium's name as it stands inside a sentence. */
 export function nameInside(placed: PlacedLayer): string {

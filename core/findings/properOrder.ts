@@ -1,8 +1,8 @@
 import { gradeRank } from '@/core/media/gradeRank';
-import type { RuleContext } from '../finding';
-import type { PlacedLayer } from '../../layers/placedLayer';
-import type { PackEdit } from '../../pack/packEdit';
-import { ROLE_ORDER } from '../../layers/layerRole';
+import type { RuleContext } from './ruleContext';
+import type { PlacedLayer } from '../layers/placedLayer';
+import type { PackEdit } from '../pack/packEdit';
+import { ROLE_ORDER } from '../layers/layerRole';
 
 /** Place of a layer in flow order: settlement, grades from open to close, biological, chemical. */
 export function orderPlace(placed: PlacedLayer): number {

@@ -1,6 +1,6 @@
 import { SMALL_BASKET } from '@/core/practice/smallBasket';
-import type { RuleContext } from '../finding';
-import { sumOf } from '../../maths/sum';
+import type { RuleContext } from './ruleContext';
+import { sumOf } from '../maths/sum';
 
 /** False in a small basket for a keeper of the school that any order works there. */
 export function ordersMatter({ schools, chambers }: RuleContext): boolean {

@@ -1,0 +1,6 @@
+import { ruleTable } from './ruleTable';
+
+/** The pages of `docs/` that are made of the source: path from the project’s root, and text. */
+export const publishedPages = (root: string): Readonly<Record<string, string>> => ({
+  'docs/rules.md': ruleTable(root),
+});
