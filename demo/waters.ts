@@ -1,3 +1,4 @@
+import { LITRES_PER_HOUR } from '@/core/units/siFactors';
 import type { Filter } from '@/core/filter/filter';
 import type { FilterKind } from '@/core/filter/filterKind';
 import { presetFilter } from '@/core/filter/presetFilter';
@@ -9,8 +10,6 @@ import type { Tank } from '@/core/tank/tank';
 /*
  * Heron Yard, one keeper, four waters. All of it is made up.
  */
-
-const LITRES_PER_HOUR = 1e-3 / 3600;
 
 /** A water of the demo: its tank and filter, what is in the filter, and when it is repacked. */
 export interface DemoWater {

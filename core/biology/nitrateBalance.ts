@@ -1,3 +1,4 @@
+import { DAYS_A_WEEK } from '../units/time';
 import type { Range } from '../maths/range';
 import type { Plants } from '../tank/plants';
 import type { Routine } from '../tank/routine';
@@ -16,9 +17,6 @@ export interface NitrateBalance {
   /** What it comes to just before a water change, after many of them; null while the water changes are unknown. */
   readonly beforeChange: Range | null;
 }
-
-/** Days in a week. */
-const WEEK = 7;
 
 /**
  * Nitrate against water changes, plants and what the keeper measured the filter to remove; by default it removes none.
@@ -48,7 +46,7 @@ export function nitrateBalance(
   });
   const { waterChange, tapNitrate } = routine;
   return {
-    perWeek: by((value) => value * WEEK),
+    perWeek: by((value) => value * DAYS_A_WEEK),
     beforeChange:
       waterChange === null
         ? null

@@ -1,3 +1,4 @@
+import { VOLUME_TOLERANCE } from '../practice/handTolerances';
 import type { Filter } from '../filter/filter';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
@@ -31,8 +32,6 @@ export interface StockWarning {
 
 /** Days ahead that are provided for: what is ordered comes in weeks (common practice, no source). */
 const DAYS_PROVIDED_FOR = 45;
-/** Two volumes this near are the same, m³: a tenth of a millilitre. */
-const VOLUME_TOLERANCE = 1e-7;
 
 /** How something is counted: by m³, by pieces, or that one is there, as of a bottle that lasts for many times. */
 type Counted = 'volume' | 'pieces' | 'there';

@@ -1,11 +1,9 @@
+import { SHEET_TOLERANCE, FOAM_GIVE } from '../practice/handTolerances';
 import type { CutRecord } from '../job/job';
 import type { Shelf, ShelfItem } from '../shelf/shelf';
 import type { CutGroup } from './cutPlan';
 import type { CutPiece } from './cutPiece';
 import { boxOf } from './outline';
-
-/** Sides of off-cuts on the shelf that are this near are the same size, m. */
-const SIZE_TOLERANCE = 5e-4;
 
 /**
  * The shelf once a plan is cut: its sheets are used up, bought ones with them, and off-cuts worth keeping lie there by
@@ -28,7 +26,7 @@ export function afterCutting(shelf: Shelf, groups: readonly CutGroup[], newId: (
           item.offcut &&
           item.medium === medium.id &&
           [item.length - length, item.width - width, item.thickness - thickness].every(
-            (off) => Math.abs(off) < SIZE_TOLERANCE,
+            (off) => Math.abs(off) < SHEET_TOLERANCE,
           ),
       );
       items =
@@ -73,9 +71,6 @@ export interface CutChanges {
   readonly notNeeded: number;
 }
 
-/** Difference that a hand does not notice, m. */
-const HAND_TOLERANCE = 1.5e-3;
-
 /**
  * How a plan differs from what was cut for it; a piece that moved to another layer is still the same piece.
  *
@@ -87,7 +82,7 @@ export function cutChanges(record: CutRecord | null, pieces: readonly CutPiece[]
     const { length, width } = boxOf(outline);
     const found = cut.findIndex((candidate) =>
       [candidate.length - length, candidate.width - width, candidate.thickness - thickness].every(
-        (off) => Math.abs(off) < HAND_TOLERANCE,
+        (off) => Math.abs(off) < FOAM_GIVE,
       ),
     );
     if (found >= 0) cut.splice(found, 1);

@@ -1,3 +1,4 @@
+import { SHEET_TOLERANCE } from '../practice/handTolerances';
 import type { Medium } from '../media/medium';
 import type { SheetItem, Shelf } from '../shelf/shelf';
 import type { CutPiece } from './cutPiece';
@@ -40,8 +41,6 @@ export interface CutGroup {
 
 /** Sheet that is taken where the shelf knows none that can be bought (common practice, no source). */
 export const USUAL_SHEET: Size = { length: 0.5, width: 0.5 };
-/** Two thicknesses this near are the same sheet, m. */
-const THICKNESS_TOLERANCE = 5e-4;
 /** Most sheets of one kind that are looked at: more are never needed for one pack. */
 const MAX_OF_ONE = 24;
 
@@ -68,8 +67,7 @@ export function cutPlan(pieces: readonly CutPiece[], shelf: Shelf): CutGroup[] {
   for (const piece of pieces) {
     const same = groups.find(
       ([first]) =>
-        first?.medium.id === piece.medium.id &&
-        Math.abs(first.thickness - piece.thickness) < THICKNESS_TOLERANCE,
+        first?.medium.id === piece.medium.id && Math.abs(first.thickness - piece.thickness) < SHEET_TOLERANCE,
     );
     if (same === undefined) groups.push([piece]);
     else same.push(piece);
@@ -81,9 +79,7 @@ function planGroup(pieces: readonly CutPiece[], shelf: Shelf): CutGroup {
   const [{ medium, thickness }] = pieces as [CutPiece, ...CutPiece[]];
   const items = shelf.items
     .filter(isSheet)
-    .filter(
-      (item) => item.medium === medium.id && Math.abs(item.thickness - thickness) < THICKNESS_TOLERANCE,
-    );
+    .filter((item) => item.medium === medium.id && Math.abs(item.thickness - thickness) < SHEET_TOLERANCE);
   const stock = items.flatMap(({ id, length, width, count }): StockSheet[] =>
     Array.from({ length: Math.min(count, MAX_OF_ONE) }, () => ({ itemId: id, length, width })),
   );

@@ -1,10 +1,8 @@
+import { FOAM_GIVE } from '../practice/handTolerances';
 import { faceSides } from '../filter/chamberGeometry';
 import type { Filter } from '../filter/filter';
 import { foundAs } from '../layers/foundAs';
 import type { Layer } from '../layers/layer';
-
-/** A piece that is larger by less than this is not cut anew: foam gives as much, m. */
-const FOAM_GIVE = 1.5e-3;
 
 /**
  * Ids of layers that must be cut anew: they were not in the filter, are of another medium, or are larger than they were.

@@ -1,3 +1,4 @@
+import { SILT_DAYS } from './silt';
 import { hasRole } from '../media/hasRole';
 import { placeLayers } from '../layers/placeLayers';
 import type { PlacedLayer } from '../layers/placedLayer';
@@ -15,8 +16,7 @@ import { crossing, serviceCourse, serviceDayOf, type ServiceCourse } from './ser
 export const NOTICEABLE_FLOW_SHARE = 0.8;
 /** Head of a layer’s dirt below which it has not clogged, m of water: a hundredth of a millimetre. */
 const MIN_CLOGGING_HEAD = 1e-5;
-/** Days over which silt into the biological media is averaged, and the month it is given for. */
-const SILT_DAYS = 90;
+/** Days of the month that silt is given for. */
 const MONTH = 30;
 
 /** When a layer has had enough, days; null: not within the days simulated. */

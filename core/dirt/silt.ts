@@ -1,6 +1,9 @@
 import type { Beds } from './beds';
 import { fullness } from './fullness';
 
+/** Days over which silt into the biological media is averaged. */
+export const SILT_DAYS = 90;
+
 /** What sits in the layers on a day: share of what fits, 0–1, and what of it rots in a day, dry kg; in flow order. */
 export interface Silt {
   readonly fullness: readonly number[];

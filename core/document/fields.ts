@@ -13,8 +13,12 @@ export const nameSchema = (what: string) =>
     .min(1, `${what} is missing: type a name.`)
     .max(60, `${what} is too long: use at most 60 characters.`);
 
+/** Longest note, characters. */
+export const LONGEST_NOTE = 2000;
 /** Free words of a keeper. */
-export const NoteSchema = z.string().max(2000, 'The note is too long: use at most 2,000 characters.');
+export const NoteSchema = z
+  .string()
+  .max(LONGEST_NOTE, `The note is too long: use at most ${LONGEST_NOTE.toLocaleString('en')} characters.`);
 
 /** A day, as ISO 8601. */
 export const DaySchema = z.iso.date({ error: 'Write the date like this: 2026-11-25.' });

@@ -1,10 +1,8 @@
 import type { Chamber, Filter } from './filter';
-import { drawnSize, chamberLayout, type UnplacedChamber } from './chamberLayout';
+import { drawnSize, chamberLayout, type UnplacedChamber, WALL } from './chamberLayout';
 
 type Arranged = Pick<Filter, 'kind' | 'spill' | 'body' | 'chambers'>;
 
-/** Room that a body keeps around a chamber that was placed by hand, m (common practice, no source). */
-const WALL = 0.015;
 /** Closer than this, m, a place is where the layout put it. */
 const PLACE_TOLERANCE = 1e-6;
 

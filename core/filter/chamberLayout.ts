@@ -8,7 +8,7 @@ export type UnplacedChamber = Omit<Chamber, 'place'>;
 type Placed = Pick<Filter, 'body' | 'chambers'>;
 
 /* Distances between the parts of a body as drawn, m: typical of the kinds (common practice, no source). */
-const WALL = 0.015;
+export const WALL = 0.015;
 const TRAY_GAP = 0.005;
 const FLOOR_SPACE = 0.03;
 const PUMP_HEAD = 0.07;

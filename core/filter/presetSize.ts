@@ -1,3 +1,4 @@
+import { MILLIMETRE } from '../units/siFactors';
 import type { ChamberShape } from './chamberShape';
 import type { UnplacedChamber } from './chamberLayout';
 import type { OpenEdge } from './openEdge';
@@ -11,7 +12,6 @@ export type PresetSize = (typeof PRESET_SIZES)[number];
 /** How much longer the sides of a size are than those of the middle one (common practice, no source). */
 const SIDE_FACTOR: Readonly<Record<PresetSize, number>> = { small: 0.75, middle: 1, large: 1.3 };
 
-const MILLIMETRE = 1e-3;
 const TEN_LITRES_PER_HOUR = 1e-2 / HOUR;
 
 const toStep = (value: number, step: number): number => Math.round(value / step) * step;

@@ -1,9 +1,9 @@
+import { LITRES_PER_HOUR } from '../units/siFactors';
 import { STRAIGHT_WALLS } from './straightWalls';
 import type { Filter } from './filter';
 import type { FilterKind } from './filterKind';
 import type { UnplacedChamber } from './chamberLayout';
 import { BOTTOM_SPACE } from './settlementPlace';
-import { HOUR } from '../units/time';
 
 type Preset = Pick<Filter, 'labelFlow' | 'spill'> &
   Partial<Pick<Filter, 'openEdge'>> & { readonly chambers: readonly UnplacedChamber[] };
@@ -14,8 +14,6 @@ type Preset = Pick<Filter, 'labelFlow' | 'spill'> &
  * edge as wide as the well, below the rim (common practice, no source).
  */
 const LEVEL_BODY = { hangerToBack: 0.11, foot: 'in', tilt: 0, recirculated: 0 } as const;
-
-const LITRES_PER_HOUR = 1e-3 / HOUR;
 
 const canisterTray = (number: number, of: number, way: 'up' | 'down'): UnplacedChamber => ({
   id: `tray-${number}`,

@@ -1,3 +1,4 @@
+import { MAX_LEAVING_SHARE } from '../practice/leavingShare';
 import { sentence, type Sentence } from '../units/sentence';
 import type { Finding } from './finding';
 import type { Schools } from './schools';
@@ -15,9 +16,6 @@ export interface LayerAdvice {
   readonly treatment: Treatment;
   readonly reason: Sentence;
 }
-
-/** Share of the surface for bacteria in one piece above which it is never thrown out in one go (common practice, no source). */
-const TOO_MUCH_AT_ONCE = 0.5;
 
 /**
  * Advice for every layer of a stripped pack, in flow order. Mature media is never all discarded at once: what has to go
@@ -66,7 +64,7 @@ function adviceFor(
       : layer.signs.includes('brittle')
         ? 'It crumbles.'
         : 'It is used up. This kind is replaced, not cleaned.';
-    if (goneShare > TOO_MUCH_AT_ONCE && hasRole(medium, 'biological'))
+    if (goneShare > MAX_LEAVING_SHARE && hasRole(medium, 'biological'))
       return {
         treatment: 'replace in stages',
         reason: sentence`${why} The media to replace holds ${{ kind: 'share', si: goneShare }} of the surface for bacteria. Replace it in parts, a few weeks apart.`,

@@ -7,7 +7,7 @@ import { MAX_LAYERS } from '../pack/maxLayers';
 import { OutOfFlowSchema } from './outOfFlow';
 import { PartStateSchema, SmallPartSchema } from '../filter/smallPart';
 import { JobStageSchema } from './stage';
-import { TickSchema } from './tick';
+import { TickSchema, LONGEST_KEY } from './tick';
 import { MAX_ALTERNATIVES } from './maxAlternatives';
 
 export const JOB_BOUNDS = {
@@ -31,8 +31,6 @@ export type PackedStep = z.infer<typeof PackedStepSchema>;
 export const OccasionSchema = z.enum(['repack', 'first pack', 'plan']);
 export type Occasion = z.infer<typeof OccasionSchema>;
 
-/** Longest key of a preparation. */
-const LONGEST_KEY = 160;
 /** Most pieces that are cut for one pack: a layer may be stacked from several and splitIntoJoints from more. */
 const MAX_CUTS = 4 * MAX_LAYERS;
 

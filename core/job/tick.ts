@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { MomentSchema } from '../document/fields';
 
 /** Longest key of a step. */
-const LONGEST_KEY = 160;
+export const LONGEST_KEY = 160;
 
 /** A step of a repack that was ticked or unticked, or a timer that was started, and when: of two, the newer holds. */
 export const TickSchema = z.object({

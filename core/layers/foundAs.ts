@@ -1,9 +1,8 @@
+import { FOAM_GIVE } from '../practice/handTolerances';
 import { faceSides } from '../filter/chamberGeometry';
 import type { Filter } from '../filter/filter';
 import type { Layer } from './layer';
 
-/** Sizes this near are the same piece, m: foam gives as much, and hands measure no closer. */
-const SAME_SIZE = 1.5e-3;
 /** Of a poured layer, share of its thickness: it settles. */
 const SAME_FILL = 0.1;
 
@@ -51,7 +50,7 @@ function isSamePiece({ chambers }: Pick<Filter, 'chambers'>, a: Layer, b: Layer)
   const [one, other] = [face(a), face(b)];
   return (
     one.length === other.length &&
-    one.every((side, index) => Math.abs(side - other[index]!) <= SAME_SIZE) &&
-    Math.abs(free(a) - free(b)) <= Math.max(SAME_SIZE, SAME_FILL * free(a))
+    one.every((side, index) => Math.abs(side - other[index]!) <= FOAM_GIVE) &&
+    Math.abs(free(a) - free(b)) <= Math.max(FOAM_GIVE, SAME_FILL * free(a))
   );
 }

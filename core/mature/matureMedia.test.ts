@@ -1,9 +1,10 @@
+import { MAX_DONOR_SHARE } from '../practice/donorShare';
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import type { LogEntry } from '../log/logEntry';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import type { Tank } from '../tank/tank';
-import { donorsFor, MAX_OF_A_PIECE, needsMedia, tankMedia, type TankMediaInput } from './matureMedia';
+import { donorsFor, needsMedia, tankMedia, type TankMediaInput } from './matureMedia';
 
 const NOW = '2026-11-27T12:00:00.000Z';
 const water = (id: string) => WATERS.find(({ filter }) => filter.id === id)!;
@@ -90,7 +91,7 @@ describe('donorsFor', () => {
     for (const to of all)
       for (const { from, home, volume, leaves, covers } of donorsFor(to, all)) {
         expect(from.tankId).not.toBe(to.tankId);
-        expect(volume / home.volume).toBeLessThanOrEqual(MAX_OF_A_PIECE + 1e-9);
+        expect(volume / home.volume).toBeLessThanOrEqual(MAX_DONOR_SHARE + 1e-9);
         expect(leaves).toBeGreaterThanOrEqual(1 - 1e-9);
         expect(covers!.low).toBeLessThanOrEqual(covers!.likely);
         expect(home.isGiveable).toBe(true);

@@ -1,3 +1,4 @@
+import { MAX_DONOR_SHARE } from '../practice/donorShare';
 import { airFilterSurface } from '../biology/airFilterSurface';
 import { tankOxygen } from '../biology/bacteriaCover';
 import { currentNitrificationCapacity, type MaturingPlace } from '../biology/currentNitrificationCapacity';
@@ -93,8 +94,6 @@ const TEST_DAYS = 14;
 export const LOG_WINDOW_DAYS = Math.max(MEDICINE_DAYS, TEST_DAYS);
 /** Days after which media are mature enough to give away: the film has grown (as {@link grownShareSince} has it). */
 const MATURE = 1;
-/** Share of one piece that is taken at most (common practice, no source). */
-export const MAX_OF_A_PIECE = 1 / 3;
 
 /** What lives in the media of a tank now. @param now ISO moment */
 export function tankMedia({ tank, filters, log }: TankMediaInput, now: string): TankMedia {
@@ -223,7 +222,7 @@ function bestPiece(
   return (
     homes
       .filter(({ isGiveable, grown, bears }) => isGiveable && grown >= MATURE && bears > 0)
-      .map((home) => ({ home, share: Math.min(MAX_OF_A_PIECE, spare / home.bears) }))
+      .map((home) => ({ home, share: Math.min(MAX_DONOR_SHARE, spare / home.bears) }))
       .sort((a, b) => b.share * b.home.bears - a.share * a.home.bears)[0] ?? null
   );
 }

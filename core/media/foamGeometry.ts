@@ -1,6 +1,5 @@
+import { INCH } from '../units/siFactors';
 import type { BedGeometry } from './geometry';
-
-const INCH = 0.0254;
 
 /**
  * Open-cell (reticulated) foam from its grade.

@@ -1,4 +1,4 @@
-import { HOUR } from '../units/time';
+import { PER_HOUR } from '../units/siFactors';
 
 /*
  * How media and flow are sized to a tank, by what lives in it. All of it common practice without a source, unless a
@@ -24,8 +24,6 @@ export const MEDIA_PER_TANK: Readonly<Record<Stock, Span>> = {
   normal: { low: 10, high: 10 },
   heavy: { low: 20, high: 20 },
 };
-
-const PER_HOUR = 1 / HOUR;
 
 /** Turnover asked for, 1/s: about 5 an hour, less in planted tanks, more with heavy stock (common practice, no source). */
 export const TURNOVER_BY_STOCK: Readonly<Record<Stock, Span>> = {

@@ -1,5 +1,5 @@
+import { PER_HOUR } from '../units/siFactors';
 import type { Animal } from '../tank/tank';
-import { HOUR } from '../units/time';
 
 /** A span of turnover, 1/s, with the reason for it. */
 export interface TurnoverBand {
@@ -8,7 +8,6 @@ export interface TurnoverBand {
   readonly why: string;
 }
 
-const PER_HOUR = 1 / HOUR;
 /** Below this a tank is a nano; above the next the band falls, until it is very large, m³ (common practice, no source). */
 const NANO = 0.03;
 const LARGE_TANK_FROM = 0.25;

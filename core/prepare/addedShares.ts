@@ -1,12 +1,10 @@
+import { POURING_TOLERANCE } from '../practice/handTolerances';
 import { newLayers } from '../cut/newLayers';
 import type { Filter } from '../filter/filter';
 import { foundAs } from '../layers/foundAs';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
 import { solidsFactor } from '../layers/solidsFactor';
-
-/** Less than this share more of a loose medium is none: hands pour no closer. */
-const POURING_TOLERANCE = 0.02;
 
 /**
  * By layer of a plan, the share of it that is new, 0–1: all of a piece that is cut anew or was not there, of a loose medium

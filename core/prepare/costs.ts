@@ -1,3 +1,4 @@
+import { DAYS_A_YEAR } from '../units/time';
 import type { Filter } from '../filter/filter';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
@@ -8,9 +9,8 @@ import { cheapestPerVolume } from '../shelf/pricePerLitre';
 import type { Shelf } from '../shelf/shelf';
 import { sumOf } from '../maths/sum';
 
-/** Days in a year, and hours. */
-const YEAR = 365.25;
-const HOURS = 24 * YEAR;
+/** Hours in a year. */
+const HOURS = 24 * DAYS_A_YEAR;
 const WATTS_IN_KILOWATT = 1000;
 
 /** What one layer costs. Money in the keeper’s currency, null where no price is known. */
@@ -77,7 +77,7 @@ export function packCosts(
     return {
       layerId: layer.id,
       once,
-      perYear: interval === undefined ? 0 : YEAR / interval.days,
+      perYear: interval === undefined ? 0 : DAYS_A_YEAR / interval.days,
       perLitre: once === null || measure.volume <= 0 ? null : once / (measure.volume * 1000),
       perSurface: once === null || measure.surface <= 0 ? null : once / measure.surface,
     };
@@ -112,5 +112,5 @@ export function cartridgesPerYear(shelf: Shelf): number | null {
     .filter((item) => item.kind === 'piece' && item.medium === 'cartridge')
     .map(({ price }) => price)
     .filter((price) => price !== null);
-  return prices.length === 0 ? null : (YEAR / CARTRIDGE_DAYS) * Math.min(...prices);
+  return prices.length === 0 ? null : (DAYS_A_YEAR / CARTRIDGE_DAYS) * Math.min(...prices);
 }

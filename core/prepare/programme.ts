@@ -1,3 +1,4 @@
+import { LITRE } from '../units/siFactors';
 import { shortCaution } from '../cautions/cautions';
 import type { Job } from '../job/job';
 import type { Layer } from '../layers/layer';
@@ -23,8 +24,6 @@ export interface ProgrammeStep {
   /** ISO moment at which it was ticked; null: not done. */
   readonly doneAt: string | null;
 }
-
-const LITRE = 1e-3;
 
 /** New media of a plan: by medium, litres of it that were not in the filter before. */
 export interface NewMedium {

@@ -1,3 +1,4 @@
+import { VOLUME_TOLERANCE } from '../practice/handTolerances';
 import type { CutGroup } from '../cut/cutPlan';
 import type { PartsSeen, SmallPart } from '../filter/smallPart';
 import { faultyParts } from '../filter/smallParts';
@@ -51,8 +52,6 @@ const SPARE_FOR: Readonly<Partial<Record<SmallPart, Spare>>> = {
   'air bleed': 'air-bleed tube',
   grid: 'grid',
 };
-/** Two volumes this near are the same, m³: a tenth of a millilitre. */
-const VOLUME_TOLERANCE = 1e-7;
 
 /** What a plan takes from the shelf and from the shop. */
 export interface PlanNeeds {

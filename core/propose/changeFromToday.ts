@@ -1,3 +1,4 @@
+import { LENGTH_TOLERANCE } from '../practice/handTolerances';
 import type { Layer } from '../layers/layer';
 import { choiceKey } from './choices';
 
@@ -12,9 +13,6 @@ export interface ChangeFromToday {
   /** Layers that only go to another place. */
   readonly moved: readonly string[];
 }
-
-/** Lengths this near are the same, m. */
-const LENGTH_TOLERANCE = 1e-4;
 
 /**
  * What changes between what is in a filter and a pack for it. Layers are matched by their ids.

@@ -1,3 +1,4 @@
+import { SHEET_TOLERANCE } from '../practice/handTolerances';
 import type { Layer } from '../layers/layer';
 import { madeOnlyOf } from '../layers/madeOnlyOf';
 import type { MadeOf } from '../layers/mediumOf';
@@ -22,8 +23,6 @@ export interface Choice {
 
 /** Sheets of any generic foam or pad, m (common practice, no source). */
 const USUAL_PLIES = { foam: [0.02, 0.03], floss: [0.01, 0.02] } as const;
-/** Two thicknesses this near are the same sheet, m. */
-const THICKNESS_TOLERANCE = 5e-4;
 
 /** True for a piece that may go back: whole, sound and not condemned. */
 export const isUsable = ({ signs, treatment, holder }: Layer): boolean =>
@@ -111,7 +110,7 @@ const canBeBought = (
 const apart = (plies: readonly number[]): number[] =>
   [...plies]
     .sort((a, b) => a - b)
-    .filter((ply, index, all) => index === 0 || ply - all[index - 1]! > THICKNESS_TOLERANCE);
+    .filter((ply, index, all) => index === 0 || ply - all[index - 1]! > SHEET_TOLERANCE);
 
 /** The choice of a layer that stays, to be found among those that may be used. */
 export const choiceOf = (choices: readonly Choice[], layer: Layer): Choice | undefined =>

@@ -1,3 +1,4 @@
+import { UPRIGHT_PAD_GAP } from '../practice/uprightPadGap';
 import { isInward } from '../filter/chamberGeometry';
 import type { Chamber, Filter } from '../filter/filter';
 import { isPrefilter } from '../filter/isPrefilter';
@@ -34,8 +35,6 @@ export interface FreeSpace {
 
 /** Share of the last chamber that keepers leave free who leave room (common practice, no source). */
 const LEFT_FREE = 0.1;
-/** An upright pad in the last slot of a hang-on-back needs a gap behind it, m (common practice, no source). */
-const GAP_BEHIND = 2e-3;
 /** Room below this is none, m. */
 const MIN_ROOM = 5e-3;
 
@@ -73,7 +72,7 @@ export function freeDepthByChamber(
     const last = index === body.length - 1;
     const kept =
       (last && fullness === 'leave room' ? LEFT_FREE * usableDepth(chamber) : 0) +
-      (last && filter.kind === 'hang-on-back-cartridge' ? GAP_BEHIND : 0);
+      (last && filter.kind === 'hang-on-back-cartridge' ? UPRIGHT_PAD_GAP : 0);
     return {
       chamber,
       before,

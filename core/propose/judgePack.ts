@@ -1,3 +1,4 @@
+import { MIN_DAYS_BETWEEN_VISITS } from '../practice/visitSpacing';
 import { reportBacteria } from '../report/reportBacteria';
 import { cleanClearanceRate } from '../dirt/cleanClearanceRate';
 import { otherClearanceRate } from '../dirt/otherClearanceRate';
@@ -20,7 +21,7 @@ import { netVolume } from '../tank/netVolume';
 import { firstClogging, type FirstClogging } from './firstClogging';
 import type { ProposeInput } from './proposeInput';
 import { withRoutineOpenings } from './withRoutineOpenings';
-import { SILT_DAYS } from './quickJudge';
+import { SILT_DAYS } from '../dirt/silt';
 import { turnoverOff, type Figures } from './objectives';
 import { sumOf } from '../maths/sum';
 
@@ -143,6 +144,5 @@ function yearOf(
   };
 }
 
-/** Fewest days between two visits (as the plan of visits has it), and what share of an interval counts as together. */
-const MIN_DAYS_BETWEEN_VISITS = 7;
+/** Share of an interval that counts as together. */
 const TOGETHER_SHARE = 0.7;

@@ -1,3 +1,5 @@
+import { MILLIMETRE } from '../units/siFactors';
+import { LENGTH_TOLERANCE } from '../practice/handTolerances';
 import { volumeBetween } from '../filter/chamberGeometry';
 import type { Choice } from './choices';
 import type { Slot } from './freeDepthByChamber';
@@ -24,9 +26,6 @@ export interface Item {
 
 /** Least layer that is worth a hand, m. */
 const MIN_THICKNESS = 5e-3;
-/** Lengths this near are the same, m; hands pour and cut no closer than whole millimetres. */
-const LENGTH_TOLERANCE = 1e-4;
-const MILLIMETRE = 1e-3;
 
 /** What a pack is laid from. */
 export interface Lay {

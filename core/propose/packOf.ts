@@ -1,3 +1,4 @@
+import { FOAM_GIVE, POURING_TOLERANCE } from '../practice/handTolerances';
 import { faceSides } from '../filter/chamberGeometry';
 import type { Chamber, Filter } from '../filter/filter';
 import { isHangOnBack } from '../filter/kindFamily';
@@ -6,11 +7,6 @@ import { plainLayer } from '../layers/plainLayer';
 import { choiceKey, isUsable, type Choice } from './choices';
 import type { Piece } from './packFromChoices';
 import type { FreeSpace } from './freeDepthByChamber';
-
-/** A piece that differs by less than this is the piece that was there, m: foam gives as much. */
-const FOAM_GIVE = 1.5e-3;
-/** A poured medium that differs by less than this share is left as it is. */
-const POURING_TOLERANCE = 0.02;
 
 /**
  * Makes layers of the pieces of a pack that was tried, those that stay pinned among them. What is in the filter until

@@ -1,3 +1,4 @@
+import { SILT_DAYS } from '../dirt/silt';
 import { captureFraction } from '../dirt/captureFraction';
 import { otherClearanceRate } from '../dirt/otherClearanceRate';
 import { clearingTime, MAX_FINES_DIAMETER } from '../dirt/clearWater';
@@ -28,8 +29,6 @@ import { turnoverOff, type Figures } from './objectives';
 import { DAY } from '../units/time';
 import { sumOf } from '../maths/sum';
 
-/** Days after which the silt in biological media counts. */
-export const SILT_DAYS = 90;
 /** What the quick judge finds, beside the figures that it guesses at. */
 export interface QuickFigures extends Figures {
   /** Of the media, wet, kg. */

@@ -1,3 +1,4 @@
+import { SHEET_TOLERANCE, POURING_TOLERANCE, VOLUME_TOLERANCE } from '../practice/handTolerances';
 import { cutPieces } from '../cut/cutPieces';
 import { thicknessesOn } from '../cut/cutPlan';
 import type { Size } from '../cut/fillSheet';
@@ -13,10 +14,6 @@ import { choiceKey, isUsable } from './choices';
 import type { ProposeInput } from './proposeInput';
 import { sumOf } from '../maths/sum';
 
-/** Two thicknesses this near are the same sheet, m. */
-const THICKNESS_TOLERANCE = 5e-4;
-/** Volumes nearer than this are the same, m³. */
-const VOLUME_TOLERANCE = 1e-7;
 /** Share of a sheet that pieces take which are joined from parts (calibrated). */
 const JOINED_SHEET_SHARE = 0.8;
 
@@ -58,10 +55,10 @@ export function quickPurchase(
     const pieces = cutPieces(filter, [layer], thicknesses);
     const ply = pieces[0]?.thickness ?? layer.thickness;
     const of = sheets.filter(
-      (item) => item.medium === layer.medium && Math.abs(item.thickness - ply) < THICKNESS_TOLERANCE,
+      (item) => item.medium === layer.medium && Math.abs(item.thickness - ply) < SHEET_TOLERANCE,
     );
     const fresh = {
-      sheet: `${layer.medium}/${Math.round(ply / THICKNESS_TOLERANCE)}`,
+      sheet: `${layer.medium}/${Math.round(ply / SHEET_TOLERANCE)}`,
       stock: of.filter(({ count }) => count > 0),
       sold: of.filter(({ offcut }) => !offcut),
       boxes: pieces.map(({ outline }) => boxOf(outline)),
@@ -113,9 +110,6 @@ export function quickPurchase(
     return budget === null || spent <= budget;
   };
 }
-
-/** Less than this share too little of a poured medium is not missed. */
-const POURING_TOLERANCE = 0.02;
 
 const packsFor = ({ packVolume, price }: LooseItem, missing: number): number =>
   packVolume === null || price === null ? Infinity : price * Math.ceil(missing / packVolume - 1e-9);

@@ -1,3 +1,4 @@
+import { SHEET_TOLERANCE } from '../practice/handTolerances';
 import type { Finding } from '../findings/finding';
 import { findingIdentity } from '../findings/findingIdentity';
 import type { Filter } from '../filter/filter';
@@ -22,9 +23,6 @@ export interface AsItWentIn {
   readonly surfaceShare: number | null;
 }
 
-/** Differences that a hand does not notice, m. */
-const HAND_TOLERANCE = 5e-4;
-
 /**
  * Judges the pack as it went in: thinner or lighter pieces change flow, fit and surface, and may bring findings that the plan
  * did not have.
@@ -46,7 +44,7 @@ export function reportAsPacked(
     return step === undefined ? layer : { ...layer, thickness: fittedThickness(filter, layer, step) };
   });
   const differing = planned
-    .filter((layer, index) => Math.abs((layers[index]?.thickness ?? 0) - layer.thickness) > HAND_TOLERANCE)
+    .filter((layer, index) => Math.abs((layers[index]?.thickness ?? 0) - layer.thickness) > SHEET_TOLERANCE)
     .map(({ id }) => id);
   const report =
     differing.length === 0 ? plan : evaluatePack({ ...around, filter, layers, flow: null, found });

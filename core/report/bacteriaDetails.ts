@@ -1,3 +1,4 @@
+import { DAYS_A_WEEK } from '../units/time';
 import { capacityOfFilms } from '../biology/bacteriaCover';
 import { coverLimits, type CoverLimit } from '../biology/coverLimits';
 import { liveSurface } from '../biology/layerHome';
@@ -21,7 +22,6 @@ export interface BacteriaDetails {
 
 /** A litre more of medium foam: what a keeper can always add, by room or by a second filter. */
 const MORE_FOAM = { medium: 'foam-30', volume: 1e-3 } as const;
-const DAYS_A_WEEK = 7;
 
 /** The details of a report on bacteria. Apart from it, since few look at them and every change of a pack asks for the rest. */
 export function bacteriaDetails(

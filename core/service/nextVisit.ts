@@ -1,3 +1,4 @@
+import { MIN_DAYS_BETWEEN_VISITS, MIN_DAYS_BEFORE_BIOLOGICAL } from '../practice/visitSpacing';
 import { lifeByDate, type CarbonSurroundings } from '../chemical/carbonDue';
 import type { CloggingDay } from '../dirt/clogging';
 import { keepsDirt } from '../dirt/keepsDirt';
@@ -22,9 +23,6 @@ const DUSTED_SHARE = 0.1;
 const WORTH_REPLACING = 0.5;
 /** What is due within this share of its interval is done at a visit that falls anyway (calibrated: visits stay few). */
 const DUE_EARLY = 0.3;
-/** Fewest days between two visits, and between cleaning biological media and anything else (common practice, no source). */
-const MIN_DAYS_APART = 7;
-const MIN_DAYS_APART_BIOLOGICAL = 14;
 
 /** A visit with why it falls. */
 export interface Next extends Visit {
@@ -51,7 +49,7 @@ export interface PlanDay {
 export function nextVisit(at: PlanDay): Next | null {
   const { day, inFlow, visits, lives, usedUp } = at;
   const last = visits.at(-1)?.day ?? 0;
-  if (day < last + MIN_DAYS_APART) return null;
+  if (day < last + MIN_DAYS_BETWEEN_VISITS) return null;
   const low = isServiceDue(at.limits, at.clean, at.today);
   const dueDays = inFlow.map(({ layer }, place) => dueDay(layer.id, lives[place] ?? null, visits));
   const isLook = !low && !usedUp.some(Boolean) && !dueDays.some((due) => due !== null && due <= day);
@@ -67,7 +65,7 @@ export function nextVisit(at: PlanDay): Next | null {
   if (works.length > 0) return { day, works, why: low ? 'flow' : usedUp.some(Boolean) ? 'used up' : 'spent' };
   // Nothing mechanical holds the water back: the biological media do, and get a visit of their own.
   const biological = inFlow.filter(({ layer, role }) => isBiologicalOnly(layer) && role !== 'settle');
-  if (biological.length === 0 || day < last + MIN_DAYS_APART_BIOLOGICAL) return null;
+  if (biological.length === 0 || day < last + MIN_DAYS_BEFORE_BIOLOGICAL) return null;
   return {
     day,
     works: biological.map(({ layer }) => ({ layerId: layer.id, work: 'rinse' as const })),

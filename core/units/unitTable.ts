@@ -1,3 +1,4 @@
+import { INCH, LITRE } from './siFactors';
 import { ION_FROM_NITROGEN } from './ionFromNitrogen';
 import type { QuantityKind, UnitSystem } from './quantity';
 import { DAY, HOUR } from './time';
@@ -19,12 +20,10 @@ export interface Unit {
 }
 
 // Exact by definition: international inch, pound (1959) and the US and imperial gallon.
-const INCH = 0.0254;
 const FOOT = 12 * INCH;
 const POUND = 0.45359237;
 const US_GALLON = 231 * INCH ** 3;
 const IMPERIAL_GALLON = 4.54609e-3;
-const LITRE = 1e-3;
 
 const metre: Unit = { symbol: 'm', aliases: ['metre', 'metres', 'meter', 'meters'], perUnit: 1, digits: 0 };
 const centimetre: Unit = { symbol: 'cm', aliases: ['centimetres', 'centimeters'], perUnit: 0.01, digits: 1 };

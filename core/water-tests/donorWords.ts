@@ -1,3 +1,4 @@
+import { MAX_DONOR_SHARE } from '../practice/donorShare';
 import type { AirFilter } from '../tank/airFilter';
 import { mediumById } from '../media/catalogue';
 import { daysBetween } from '../units/daysBetween';
@@ -6,8 +7,6 @@ import { sentence, type Sentence } from '../units/sentence';
 
 /** Days after which an air-driven filter is mature enough to give media away (common practice, no source). */
 const MATURE_AFTER = 42;
-/** Share of a donor that may be taken without endangering its own tank (common practice, no source). */
-const MAY_GIVE = 1 / 3;
 
 /**
  * Mature media on the same tank that can seed what is new: air-driven filters that have run long enough. Null where there
@@ -21,5 +20,5 @@ export function donorWords(filters: readonly AirFilter[], now: string): Sentence
     .sort((a, b) => b.volume - a.volume);
   return donor === undefined
     ? null
-    : sentence`Move up to ${{ kind: 'volume', si: donor.volume * MAY_GIVE }} of mature ${lowerFirst(mediumById(donor.medium).name)} from the air-driven ${donor.kind} into this filter, to seed it with bacteria.`;
+    : sentence`Move up to ${{ kind: 'volume', si: donor.volume * MAX_DONOR_SHARE }} of mature ${lowerFirst(mediumById(donor.medium).name)} from the air-driven ${donor.kind} into this filter, to seed it with bacteria.`;
 }

@@ -2,6 +2,7 @@ import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import ts from 'typescript';
 import { RULES } from '@/core/findings/allRules';
+import { QUESTION_WORDS } from '@/core/findings/question';
 import { SCHOOL_WORDS } from '@/core/findings/schoolWords';
 import { docComment, type DocComment } from './docComment';
 import { markdownTable } from './markdownTable';
@@ -35,13 +36,6 @@ export function ruleComment(root: string, file: string): DocComment | null {
   );
   return declared === undefined ? null : docComment(declared);
 }
-
-const QUESTION_WORDS = {
-  through: 'Does water go through?',
-  clogs: 'When does it clog?',
-  bacteria: 'Are there enough bacteria?',
-  cost: 'What does it cost?',
-} as const;
 
 /** The page `docs/rules.md`. */
 export function ruleTable(root: string): string {

@@ -1,4 +1,5 @@
 'use client';
+import { LONGEST_NOTE } from '@/core/document/fields';
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
@@ -31,7 +32,6 @@ interface Props {
   readonly onPhotos: () => void;
 }
 
-const LONGEST_NOTE = 300;
 const UNTOUCHED = 'untouched';
 type LayerWork = (typeof LAYER_WORKS)[number];
 

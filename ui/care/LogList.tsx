@@ -1,4 +1,7 @@
 'use client';
+import { THUMBNAIL_PX } from '../job/thumbnailSize';
+import { SEARCH_PAUSE_MS } from '../state/searchPause';
+import { LONGEST_NOTE } from '@/core/document/fields';
 import Button from '@mui/material/Button';
 import Image from 'next/image';
 import { useEffect, useRef, useState } from 'react';
@@ -47,9 +50,6 @@ const KIND_CHOICES: readonly { readonly value: string; readonly label: string }[
   { value: 'snooze', label: 'jobs put off' },
   { value: 'note', label: 'notes' },
 ];
-/** Milliseconds after the last key before the search is asked. */
-const SEARCH_PAUSE_MS = 250;
-const LONGEST_NOTE = 2000;
 
 /** The log, a page at a time: searched, filtered, mended, with undo. */
 export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
@@ -203,9 +203,6 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
     </section>
   );
 }
-
-/** px */
-const THUMBNAIL_PX = 64;
 
 /** Photos of an entry, small; each opens in full. */
 function EntryPhotos({ photos }: { readonly photos: readonly Photo[] }) {

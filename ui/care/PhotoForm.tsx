@@ -1,4 +1,5 @@
 'use client';
+import { LONGEST_NOTE } from '@/core/document/fields';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { LogEntry } from '@/core/log/logEntry';
@@ -16,7 +17,6 @@ interface Props {
   readonly onPhotos: () => void;
 }
 
-const LONGEST_NOTE = 300;
 /** What a photo without a word is called. */
 const NO_WORD = 'Photo';
 

@@ -1,4 +1,5 @@
 'use client';
+import { MAX_FAULTS } from './maxFaults';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
@@ -12,9 +13,6 @@ import { outcomeFaults } from '../state/outcomeFaults';
 import styles from './FileDrop.module.css';
 
 type Preview = { readonly text: string; readonly file: NeatLayerFile };
-
-/** Most faults listed; a torn file can have thousands. */
-const MAX_FAULTS = 12;
 
 /** Brings a filter in from its file: shows what it would add before it adds it, and every fault when it cannot. */
 export function FileDrop() {

@@ -1,4 +1,5 @@
 'use client';
+import { SEARCH_PAUSE_MS } from '../state/searchPause';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { HomePage } from '@/server/homePage';
@@ -6,8 +7,6 @@ import { TextInput } from '../fields/TextInput';
 import { AppLink } from '../frame/AppLink';
 import styles from './FiltersSheet.module.css';
 
-/** Milliseconds after the last key before a name is looked for. */
-const SEARCH_PAUSE_MS = 250;
 const MAX_NAME_LENGTH = 60;
 
 const address = (page: number, find: string): string => {

@@ -1,4 +1,6 @@
 'use client';
+import { LONGEST_NOTE } from '@/core/document/fields';
+import { USUAL_WATER_CHANGE } from '@/core/practice/usualWaterChange';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -15,10 +17,6 @@ import { send } from '../state/send';
 import styles from './AwayPart.module.css';
 import today from './TodayList.module.css';
 
-/** A usual water change, to be typed over (common practice, no source). */
-const USUAL_SHARE = 0.3;
-const LONGEST_NOTE = 300;
-
 interface Props {
   readonly rows: readonly HomeRow[];
   readonly onClose: () => void;
@@ -30,7 +28,7 @@ export function ManyLog({ rows, onClose }: Props) {
   const router = useRouter();
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [kind, setKind] = useState<ManyKind>('all well');
-  const [share, setShare] = useState(USUAL_SHARE);
+  const [share, setShare] = useState(USUAL_WATER_CHANGE);
   const [note, setNote] = useState('');
   const [logged, setLogged] = useState<readonly LogEntry[]>([]);
   const [fault, setFault] = useState<string | null>(null);

@@ -1,10 +1,9 @@
 'use client';
+import { LITRE } from '@/core/units/siFactors';
 import { bedGeometry } from '@/core/media/bedGeometry';
 import type { Medium } from '@/core/media/medium';
 import { usableSurface } from '@/core/layers/usableSurface';
 import { useWords } from '../fields/UnitsProvider';
-
-const LITRE = 1e-3;
 
 /** Surface of a litre of a medium: what bacteria can use, with its range, against what is there and what is claimed. */
 export function SurfaceLine({ medium }: { medium: Medium }) {

@@ -1,4 +1,5 @@
 'use client';
+import { THUMBNAIL_PX } from './thumbnailSize';
 import Close from '@mui/icons-material/Close';
 import Button from '@mui/material/Button';
 import Image from 'next/image';
@@ -16,8 +17,6 @@ interface Props {
   readonly photos: readonly Photo[];
   readonly onPhotos: (photos: readonly Photo[]) => void;
 }
-
-const THUMBNAIL_PX = 64;
 
 /** Photos of one thing, from the camera or a file. */
 export function Photos({ address, photos, onPhotos }: Props) {

@@ -1,8 +1,8 @@
 'use client';
+import { MAX_DONOR_SHARE } from '@/core/practice/donorShare';
 import { useState } from 'react';
 import {
   donorsFor,
-  MAX_OF_A_PIECE,
   needsMedia,
   type Donation,
   type GivingTank,
@@ -115,7 +115,7 @@ export function MatureSheet({ page, now }: Props) {
               </ul>
             )}
             <p className="quiet">
-              Take at most {words.show({ kind: 'share', si: MAX_OF_A_PIECE })} of a piece, so that the giving
+              Take at most {words.show({ kind: 'share', si: MAX_DONOR_SHARE })} of a piece, so that the giving
               tank keeps enough bacteria. Keep the media wet in tank water and move it within the hour,
               between tanks of similar temperature and pH. Take nothing from a tank with sick animals, or with
               snails or pests you do not want to spread. Wash your hands. These are estimates: trust your test

@@ -1,3 +1,4 @@
+import { LITRE } from '@/core/units/siFactors';
 import { scaleLinear } from 'd3-scale';
 import { claimedSurfaces, type ClaimedSurface } from '@/core/report/claimedSurface';
 import { CATALOGUE } from '@/core/media/catalogue';
@@ -21,9 +22,6 @@ const COMPARED_MEDIA: readonly string[] = [
 /** Side of the square that the largest claim is drawn as, px. */
 const SIDE = 150;
 const BAR = 250;
-/** Litres in a m³. */
-const LITRES = 1000;
-
 /**
  * What boxes claim for the surface of a litre against what a film can use: the claim as a square, the usable surface as a
  * square in it, to one scale; and the usable surface of all media as bars.
@@ -44,7 +42,7 @@ export function ClaimedSurfaces({ layers }: { layers: readonly Layer[] }) {
     const price = cheapestPerVolume(medium.id, shelf);
     return price === null
       ? ''
-      : `; ${words.money(price / LITRES)} a litre, ${words.money(price / usable)} a usable m²`;
+      : `; ${words.money(price * LITRE)} a litre, ${words.money(price / usable)} a usable m²`;
   };
   const most = Math.max(...rows.map(({ usable }) => usable.high), 1);
   const width = scaleLinear([0, most], [0, BAR]);

@@ -9,6 +9,7 @@ import { useShelf } from '../fields/OnShelf';
 import { Quantity } from '../fields/Quantity';
 import { lazyPart, usePreload } from '../frame/lazyPart';
 import { daysToLook, type NextService, type NoService } from '@/core/report/verdict';
+import { QUESTION_WORDS } from '@/core/findings/question';
 import { questionLevels } from '@/core/report/questionLevels';
 import { DAYS_IN } from '@/core/report/serviceSpan';
 import { Question } from '../readings/Question';
@@ -65,7 +66,7 @@ export function FourQuestions(props: Props) {
         <span className="caption">{againstName.toLowerCase()}</span>
       </div>
       <Question
-        question="Does the water go through every layer and come out clear?"
+        question={QUESTION_WORDS.through}
         level={levels.through}
         figure={share(least)}
         about={
@@ -78,7 +79,7 @@ export function FourQuestions(props: Props) {
         <QuestionDetails of="through" {...details} />
       </Question>
       <Question
-        question="How long until it clogs?"
+        question={QUESTION_WORDS.clogs}
         level={levels.clogs}
         figure={forecast === null || isEmpty ? '–' : formatServiceRange(words, range, forecast.serviceDay)}
         about={
@@ -100,7 +101,7 @@ export function FourQuestions(props: Props) {
         {overTime}
       </Question>
       <Question
-        question="Is there enough surface for bacteria?"
+        question={QUESTION_WORDS.bacteria}
         level={levels.bacteria}
         figure={
           <Quantity
@@ -127,7 +128,7 @@ export function FourQuestions(props: Props) {
         <QuestionDetails of="bacteria" {...details} />
       </Question>
       <Question
-        question="What does it cost and weigh?"
+        question={QUESTION_WORDS.cost}
         level={levels.cost}
         figure={priced ? <CostFigure input={details.input} /> : <Quantity value={weight} />}
         about={`of media,${priced ? ` ${words.show(weight)}` : ''} dry; ${words.show({ kind: 'mass', si: report.totals.drainedMass })} lifted out wet`}

@@ -1,4 +1,5 @@
 'use client';
+import { LONGEST_NOTE } from '@/core/document/fields';
 import Button from '@mui/material/Button';
 import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
@@ -19,8 +20,6 @@ interface Props {
   readonly planned: Pack;
   readonly onPut: (step: PackedStep) => void;
 }
-
-const LONGEST_NOTE = 300;
 
 /** What went in differently from the plan: thinner, lighter, or with a word about it. */
 export function Deviation({ filter, layerId, packed, planned, onPut }: Props) {

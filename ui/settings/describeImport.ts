@@ -1,11 +1,10 @@
+import { MAX_FAULTS } from '../files/maxFaults';
 import { joined } from '@/core/units/joined';
 import type { IncomingDone, IncomingSaid } from '@/server/incomingFile';
 import type { Words } from '../fields/wordsFor';
 
 /** Most names listed one by one. */
 const MAX_NAMES = 6;
-/** Most faults listed one by one; a damaged file can have thousands. */
-const MAX_FAULTS = 12;
 
 const counted = (words: Words, count: number, one: string, many: string): string =>
   `${words.number(count, 0)} ${count === 1 ? one : many}`;

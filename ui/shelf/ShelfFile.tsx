@@ -1,13 +1,11 @@
 'use client';
+import { MAX_FAULTS } from '../files/maxFaults';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { MAX_ITEMS, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
 import type { ShelfCsv } from '@/formats/shelfCsv';
 import { saveText } from '../state/saveText';
 import styles from './ShelfSheet.module.css';
-
-/** Most faults listed. */
-const MAX_FAULTS = 12;
 
 interface Props {
   readonly shelf: Shelf;

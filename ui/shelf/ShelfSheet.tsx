@@ -1,4 +1,5 @@
 'use client';
+import { LITRE } from '@/core/units/siFactors';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { comparedLabels, pricePerVolume } from '@/core/shelf/pricePerLitre';
@@ -111,10 +112,9 @@ export function ShelfSheet({ shelf }: { shelf: Stored<Shelf> }) {
   );
 }
 
-const LITRES = 1000;
 const perLitre = (item: ShelfItem): number | null => {
   const price = pricePerVolume(item);
-  return price === null ? null : price / LITRES;
+  return price === null ? null : price * LITRE;
 };
 
 /** The same medium under several labels, per litre. */
@@ -137,7 +137,7 @@ function Compared({ shelf }: { shelf: Shelf }) {
                     words,
                   )}
                 </span>
-                <span className="figure">{words.money(perVolume / LITRES)} a litre</span>
+                <span className="figure">{words.money(perVolume * LITRE)} a litre</span>
                 <span className="quiet">
                   {times > 1.005 ? `${words.number(times, 1)} times the cheapest` : 'the cheapest'}
                 </span>

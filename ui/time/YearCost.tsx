@@ -12,7 +12,7 @@ import { askWorker } from './forecastWorkers';
 import { useWorkerAnswer } from './useWorkerAnswer';
 import table from '../frame/FigureTable.module.css';
 import styles from './YearCost.module.css';
-import { DAY } from '@/core/units/time';
+import { DAY, DAYS_A_YEAR } from '@/core/units/time';
 
 interface Props {
   readonly input: ForecastInput;
@@ -25,7 +25,7 @@ interface Props {
 }
 
 /** Seconds in a year. */
-const YEAR = 365.25 * DAY;
+const YEAR = DAYS_A_YEAR * DAY;
 
 const plan = (input: ForecastInput): Promise<ServicePlan | null> =>
   askWorker('long', (remote) => remote.plan(input));

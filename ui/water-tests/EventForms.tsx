@@ -1,4 +1,5 @@
 'use client';
+import { USUAL_WATER_CHANGE } from '@/core/practice/usualWaterChange';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { ADDITIONS, type Addition } from '@/core/tank/additions';
@@ -14,9 +15,6 @@ interface Props {
   readonly jobId: string | null;
   readonly onSaved: (entry: LogEntry) => void;
 }
-
-/** Share of a usual water change. */
-const USUAL_SHARE = 0.3;
 
 const ADDITION_WORDS: Readonly<Record<Addition, string>> = {
   'new wood': 'new wood',
@@ -48,7 +46,7 @@ export function Faults({ faults }: { faults: readonly string[] }) {
 /** A water change of just now. */
 export function ChangeForm({ filterId, jobId, onSaved }: Props) {
   const { save, faults, busy } = useSaveEntry(filterId, jobId);
-  const [share, setShare] = useState(USUAL_SHARE);
+  const [share, setShare] = useState(USUAL_WATER_CHANGE);
   const [dechlorinated, setDechlorinated] = useState<'yes' | 'no'>('yes');
   return (
     <CollapsibleSection title="Water change" says="log one you have just done">

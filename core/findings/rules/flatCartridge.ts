@@ -1,11 +1,9 @@
+import { UPRIGHT_PAD_GAP } from '../../practice/uprightPadGap';
 import { usableDepth } from '@/core/filter/usableDepth';
 import { sentence } from '../../units/sentence';
 import { defineRule } from '../defineRule';
 import { upperFirst } from '../../units/firstLetter';
 import { idsOf, nameInside, shareOfPack } from '../words';
-
-/** Gap that an upright pad needs behind it, m (common practice, no source). */
-const GAP = 0.002;
 
 /** A pad thicker than this is a block that fills its slot, m (common practice, no source). */
 const BLOCK = 0.025;
@@ -32,13 +30,13 @@ export const flatCartridge = defineRule({
         last.medium.supply !== 'loose' &&
         last.layer.thickness < BLOCK &&
         measure.overfill === 0;
-      if (!flat || measure.filledDepth <= usableDepth(chamber) - GAP) return [];
+      if (!flat || measure.filledDepth <= usableDepth(chamber) - UPRIGHT_PAD_GAP) return [];
       return [
         {
           level: 'check' as const,
           effect: shareOfPack(inFlow, [last]),
           title: sentence`${upperFirst(nameInside(last))} lies flat on the wall of ${chamber.name.toLowerCase()}.`,
-          reason: sentence`No water gets through a pad pressed against the wall. Leave at least ${{ kind: 'gap', si: GAP }} free behind it.`,
+          reason: sentence`No water gets through a pad pressed against the wall. Leave at least ${{ kind: 'gap', si: UPRIGHT_PAD_GAP }} free behind it.`,
           layers: idsOf([last]),
         },
       ];

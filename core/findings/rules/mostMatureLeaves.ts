@@ -1,3 +1,4 @@
+import { MAX_LEAVING_SHARE } from '../../practice/leavingShare';
 import type { FilmLeaving } from '../../biology/filmLeaving';
 import type { Successor } from '../../filter/swap';
 import { placeLayers } from '../../layers/placeLayers';
@@ -13,8 +14,6 @@ import { idsOf, nameInside } from '../words';
 /** Times today’s food that the bacteria which stay must bear, by the cautious end of the range (common practice, no source). */
 const AT_RISK = 1;
 const WITH_RESERVE = 1.5;
-/** Share of a filter’s bacteria that may leave at once at most; the trade says a third at a time (common practice, no source). */
-const MAX_LEAVING_SHARE = 0.5;
 /** Share that leaves with any pad that is renewed: not worth a word (calibrated). */
 const USUAL_LOSS = 0.1;
 
