@@ -35,7 +35,8 @@ const MIN_STEP = 1e-9;
  * @param step first step to try; 0: a small one
  * @param visit called after every step with the time, the state and its slope before, and the same after
  * @returns the step that would be tried next
- * @source Dormand & Prince 1980, order 5(4) with local extrapolation; step by the usual controller. From memory.
+ * @source Dormand & Prince 1980 (J. Comput. Appl. Math. 6, 19), order 5(4) with local extrapolation; step by the usual
+ *   controller.
  */
 export function integrate(
   slope: Slope,

@@ -19,7 +19,7 @@ export const oxygenRate = (nitrifier: Nitrifier, oxygen: number, celsius: number
  * How hard a film works, as a share of what it could at 25 °C where it wants for nothing: whatever is scarcer, food or
  * oxygen, decides.
  *
- * @source Monod 1949, min(θ_S·S/(K+S), θ_O·O/(K_O+O)); from memory.
+ * @source Monod 1949 (Annu. Rev. Microbiol. 3, 371), min(θ_S·S/(K+S), θ_O·O/(K_O+O)).
  * @example monodRate(NITRIFIERS.ammonia, { nitrogen: 0.25e-3, oxygen: 8.26e-3, celsius: 25 }) // 0.3333333333333333
  */
 export function monodRate(nitrifier: Nitrifier, { nitrogen, oxygen, celsius }: FilmWater): number {

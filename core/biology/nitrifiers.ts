@@ -11,8 +11,8 @@ export interface Nitrifier {
 }
 
 /**
- * Uptake is calibrated within published ranges of biofilters; half-saturation with oxygen from Wiesmann 1994, from
- * memory; growth and temperature factors are common design values, from memory.
+ * Uptake is calibrated within published ranges of biofilters; half-saturation with oxygen from Wiesmann 1994 (Adv.
+ * Biochem. Eng. Biotechnol. 51, 113); growth and temperature factors are common design values, from memory.
  */
 export const NITRIFIERS = {
   ammonia: { uptake: 0.6e-3, halfOxygen: 0.3e-3, perDegree: 1.1, growth: 0.45 },

@@ -23,7 +23,7 @@ const affinityAt = (hardness: number | null): number =>
  * @param mass dry, kg
  * @param nitrogen ammonia nitrogen in the water, kg N/m³
  * @param hardness general, degrees; null: not known, 10 is assumed
- * @source Langmuir 1918, q = q_max·K·C/(1 + K·C); from memory.
+ * @source Langmuir 1918 (J. Am. Chem. Soc. 40, 1361), q = q_max·K·C/(1 + K·C).
  * @example zeoliteHolds(0.1, 1e-3, 10).likely // 0.00009090909090909092
  */
 export function zeoliteHolds(mass: number, nitrogen: number, hardness: number | null): Range {

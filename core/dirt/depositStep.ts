@@ -18,7 +18,7 @@ export interface DepositStep {
  * @param decay share that rots in a day, k
  * @param days length of the step
  * @param into the answer is written here: a simulation asks at every slice and step
- * @source Maroudas & Eisenklam 1965 and Ives 1969 for the ultimate deposit, from memory; linear in σ, so that it is
+ * @source Maroudas & Eisenklam 1965 (Chem. Eng. Sci. 20, 867) for the ultimate deposit; linear in σ, so that it is
  *   solved in closed form: B = R/free, σ_eq = Bσ_u/(B+k).
  */
 export function depositStep(

@@ -55,7 +55,10 @@ export const DIRT_SPREAD: Readonly<Record<Exclude<keyof DirtNumbers, 'retention'
   litterFactor: 2,
 };
 
-/** Growth of decay with temperature per degree (published for carbonaceous decay; from memory). */
+/**
+ * Growth of decay with temperature per degree (published for carbonaceous decay: Streeter & Phelps 1925, US Public
+ * Health Bulletin 146).
+ */
 const DECAY_PER_DEGREE = 1.047;
 const DECAY_REFERENCE = 25;
 

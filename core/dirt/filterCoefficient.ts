@@ -3,7 +3,10 @@ import type { Geometry } from '../media/geometry';
 import { captureFraction } from './captureFraction';
 import { loosenessIn } from './looseness';
 
-/** Straining begins where a particle is this share of the pore, grows by this much per pore, and begins over this width (calibrated). */
+/**
+ * Straining begins where a particle is this share of the pore, grows by this much per pore, and begins over this
+ * width (calibrated).
+ */
 const STRAIN_FROM = 0.35;
 const STRAIN_RATE = 0.1;
 const STRAIN_SOFTNESS = 0.02;
@@ -50,7 +53,10 @@ export function collectorOf(geometry: Geometry, solids: number, attachment: numb
   };
 }
 
-/** What a bed does to one size of dirt whatever the water’s speed: λ = most·(1 − e^(−(touched + v_s/u·perLimit))) + strained. */
+/**
+ * What a bed does to one size of dirt whatever the water’s speed: λ = most·(1 − e^(−(touched + v_s/u·perLimit))) +
+ * strained.
+ */
 export interface SizeCoefficient {
   /** Coefficient if everything that could touch did, 1/m. */
   readonly most: number;
@@ -67,10 +73,11 @@ export interface SizeCoefficient {
  *
  * @param deposit share of the bed, σ, 0 or more
  * @param diameter of the dirt, m
- * @source Iwasaki 1937. Fibres and struts: λ = 4αηa/(π(1−α)d) with interception (1−α)/Ku·R²/(1+R) in its theoretical
- *   form (the one that Lee & Liu 1982 fitted carries a factor of 0.6, which the calibrated attachment takes up here)
- *   and Kuwabara’s number; grains: 1.5·s·η·a/d with 1.5R², Yao, Habibian & O’Melia 1971. Touches saturate at 1 + R and
- *   (1 + R)² as η_max(1 − e^(−η/η_max)). Collector by √(s/s₀), pore by √(ε/ε₀); straining calibrated. From memory.
+ * @source Iwasaki 1937 (J. AWWA 29, 1591). Fibres and struts: λ = 4αηa/(π(1−α)d) with interception (1−α)/Ku·R²/(1+R)
+ *   in its theoretical form (the one that Lee & Liu 1982, Aerosol Sci. Technol. 1, 147, fitted carries a factor of
+ *   0.6, which the calibrated attachment takes up here) and Kuwabara’s number (1959, J. Phys. Soc. Jpn. 14, 527);
+ *   grains: 1.5·s·η·a/d with 1.5R², Yao, Habibian & O’Melia 1971 (Environ. Sci. Technol. 5, 1105). Touches saturate
+ *   at 1 + R and (1 + R)² as η_max(1 − e^(−η/η_max)). Collector by √(s/s₀), pore by √(ε/ε₀); straining calibrated.
  */
 export function sizeCoefficient(
   { long, solids, solidSize, pore, attachment, looseness }: Collector,

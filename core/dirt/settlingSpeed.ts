@@ -10,7 +10,7 @@ const MAX_STEPS = 50;
  * Speed at which a particle sinks in still water, m/s.
  *
  * @param diameter m, more than 0
- * @source Schiller & Naumann 1933: C_d = 24/Re·(1 + 0.15 Re^0.687); Stokes’ law where Re is small. From memory.
+ * @source Schiller & Naumann 1933 (Z. VDI 77, 318): C_d = 24/Re·(1 + 0.15 Re^0.687); Stokes’ law where Re is small.
  * @example settlingSpeed(100e-6, { density: 997, viscosity: 0.00089 }) // 0.000361
  */
 export function settlingSpeed(diameter: number, { density, viscosity }: Fluid): number {

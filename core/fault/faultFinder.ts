@@ -100,8 +100,7 @@ function gain(ids: readonly (string | null)[], chances: readonly number[], check
  * drop of entropy a minute.
  *
  * @param opening minutes that opening the body costs, once
- * @source Bayes; the choice of the next check after Lindley 1956 (on a measure of the information provided by an
- *   experiment), from memory
+ * @source Bayes; the choice of the next check after Lindley 1956 (Ann. Math. Stat. 27, 986)
  */
 export function faultState(table: FaultTable, answers: readonly Answer[], opening: number): FaultState {
   const ids = idsOf(table);

@@ -7,8 +7,8 @@ const TURBULENT_ABOVE = 4000;
  *
  * @param reynolds more than 0
  * @param roughness wall roughness over bore, 0–0.05
- * @source laminar 64/Re; Swamee & Jain 1976 above 4,000; Dunlop 1991’s cubic between, as in the EPANET manual, which
- *   is smooth at both ends. From memory.
+ * @source laminar 64/Re; Swamee & Jain 1976 (J. Hydraul. Div. ASCE 102, 657) above 4,000; Dunlop 1991’s cubic between,
+ *   smooth at both ends, as in Rossman, EPANET 2 Users Manual, 2000, appendix D.
  * @example frictionFactor(1000, 0) // 0.064
  */
 export function frictionFactor(reynolds: number, roughness: number): number {

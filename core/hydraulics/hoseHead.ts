@@ -94,8 +94,8 @@ const PRECISION = 1e-9;
  *
  * @param flow m³/s, 0 or more
  * @param near how a flow near it shared itself: a guess to begin from
- * @source continuity, with the same head lost in every branch: the gradient method of Todini & Pilati 1988 for pipes
- *   side by side, from memory; by brackets where that does not come to rest.
+ * @source continuity, with the same head lost in every branch: the gradient method of Todini & Pilati 1988 (Computer
+ *   Applications in Water Supply 1, 1) for pipes side by side; by brackets where that does not come to rest.
  */
 export function shareOut(
   hoses: Hoses,

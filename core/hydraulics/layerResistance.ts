@@ -19,7 +19,7 @@ const MAX_FIBRE_SOLIDS = 0.3;
  * @param solidsFactor solids in it over those of the medium as the catalogue has it: 1/c when compressed by c
  * @source foam: Dietrich et al. 2009 (Chem. Eng. Sci. 64, 3633), ΔP/L = 110 μu/(ε d_h²) + 1.45 ρu²/(ε² d_h),
  *   d_h = 4ε/S; grains, rings, ribbon: Ergun 1952 (Chem. Eng. Prog. 48, 89), d_p = 6(1−ε)/S;
- *   fibre: Davies 1953 (Proc. IMechE B1, 185), 64 μu α^1.5(1+56α³)/d_f², for 0.006 < α < 0.3. All from memory.
+ *   fibre: Davies 1953 (Proc. IMechE B1, 185), 64 μu α^1.5(1+56α³)/d_f², for 0.006 < α < 0.3.
  */
 export function layerResistance(geometry: Geometry, solidsFactor: number, fluid: Fluid): BedResistance {
   const bed = bedGeometry(geometry);

@@ -7,7 +7,7 @@ import { internalLoss } from './internalHead';
  * head with its square. What the body takes stays what it is: its loss is given at the label’s flow, and follows it.
  *
  * @param speed share of the usual speed, more than 0
- * @source affinity laws of centrifugal pumps (any textbook of hydraulics; from memory)
+ * @source affinity laws of centrifugal pumps (White, Fluid Mechanics, 7th ed. 2011, 11.3)
  */
 export function pumpAtSpeed(filter: Filter, speed: number): Filter {
   const { pump, kind, labelFlow } = filter;

@@ -21,8 +21,8 @@ export interface LogFit {
  * JᵀJ, J being the slopes of all residuals, those of the prior among them.
  *
  * @param from where to begin; what is usual without it
- * @source Levenberg & Marquardt’s method by the package ml-levenberg-marquardt; Laplace’s approximation (any textbook of
- *   Bayesian statistics; from memory)
+ * @source Levenberg & Marquardt’s method by the package ml-levenberg-marquardt; Laplace’s approximation (MacKay,
+ *   Information Theory, Inference, and Learning Algorithms, 2003, ch. 27)
  */
 export function fitLog(model: LogModel, from?: readonly number[]): LogFit {
   const begin = Array.from({ length: model.coordinates }, (_, index) => from?.[index] ?? 0);

@@ -34,7 +34,7 @@ interface Item extends Pick<Foreseen, 'id' | 'kind' | 'stretch' | 'day' | 'value
  * C = S + J·Jᵀ; leaving out reading i, it is expected with variance 1/(C⁻¹)ᵢᵢ about its value less (C⁻¹r)ᵢ/(C⁻¹)ᵢᵢ.
  *
  * @param point about which the model is taken as straight: its likeliest point
- * @source leaving one out of a joint normal distribution (Sundararajan & Keerthi 2001; from memory)
+ * @source leaving one out of a joint normal distribution (Sundararajan & Keerthi 2001, Neural Comput. 13, 1103)
  */
 export function leaveOneOutPredictions(model: LogModel, point: readonly number[]): Foreseen[] {
   const items = itemsOf(model);

@@ -37,7 +37,8 @@ export interface WeighedDraw {
  * it than the proposal does. The same numbers draw the same, wherever they are worked out.
  *
  * @param from number of the first draw
- * @source importance sampling with a t proposal (any textbook of Bayesian computing; from memory)
+ * @source importance sampling with a t proposal (MacKay, Information Theory, Inference, and Learning
+ *   Algorithms, 2003, 29.2)
  */
 export function weighedDraws(
   model: LogModel,

@@ -10,8 +10,8 @@ const MIN_POINTS_PER_COORDINATE = 2;
  *
  * @param runs how many points, even
  * @returns by point, its coordinates
- * @source McKay, Beckman & Conover 1979 for the hypercube; Iman & Conover 1982 for the correlations, here by Gram and
- *   Schmidt’s method; antithetic variates. From memory.
+ * @source McKay, Beckman & Conover 1979 (Technometrics 21, 239) for the hypercube; Iman & Conover 1982 (Commun. Stat. B 11,
+ *   311) for the correlations, here by Gram and Schmidt’s method; antithetic variates.
  */
 export function normalSample(runs: number, coordinates: number, seed: number): number[][] {
   const half = Math.ceil(runs / 2);

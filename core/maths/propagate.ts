@@ -10,7 +10,7 @@ export interface Measured {
  * @param result the calculation, smooth near the inputs
  * @param inputs values and spreads in the order the calculation takes them
  * @source first-order propagation of uncertainty (GUM, JCGM 100:2008, 5.1.2), slopes by central differences over one
- *   spread; from memory.
+ *   spread.
  * @example propagate(([a = 0, b = 0]) => a * b, [{ value: 2, spread: 0.1 }, { value: 3, spread: 0 }]) // { value: 6, spread: 0.3 }
  */
 export function propagate(

@@ -4,7 +4,7 @@
  *
  * @param sorted ascending, one value at least
  * @param share 0–1
- * @source definition 7 of Hyndman & Fan 1996; from memory.
+ * @source definition 7 of Hyndman & Fan 1996 (Am. Stat. 50, 361).
  * @example quantile([1, 2, 4], 0.75) // 3
  */
 export function quantile(sorted: ArrayLike<number>, share: number): number {

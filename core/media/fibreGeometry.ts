@@ -6,7 +6,7 @@ import type { BedGeometry } from './geometry';
  * @param fibreDiameter m, about 20–40 µm
  * @param porosity 0.97–0.99
  * @source cylinders of the given diameter for the surface; pore from the mean distance of parallel fibres,
- *   ½ d √(π/(1−ε)); from memory.
+ *   ½ d √(π/(1−ε)), by geometry: one fibre in each square.
  */
 export function fibreGeometry(fibreDiameter: number, porosity: number): BedGeometry {
   return {

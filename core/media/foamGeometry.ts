@@ -6,7 +6,7 @@ import type { BedGeometry } from './geometry';
  *
  * @param poresPerInch 5–100
  * @param porosity 0–1, about 0.97 uncompressed
- * @source cubic cell of Lacroix et al. 2007 (Chem. Eng. Sci. 62, 3259); from memory.
+ * @source cubic cell of Lacroix et al. 2007 (Chem. Eng. Sci. 62, 3259).
  * @example foamGeometry(30, 0.97) // { specificSurface: 1114, pore: 0.000847 }
  */
 export function foamGeometry(poresPerInch: number, porosity: number): BedGeometry {

@@ -27,7 +27,7 @@ const SUM_WEIGHT = 0.3;
  *
  * @param all losses of the packs that are held against each other
  * @returns of losses: less is better
- * @source augmented Chebyshev scalarisation, Steuer & Choo 1983; from memory.
+ * @source augmented Chebyshev scalarisation, Steuer & Choo 1983 (Math. Program. 26, 326).
  */
 function balanceAmong(
   all: readonly (readonly number[])[],

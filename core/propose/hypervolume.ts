@@ -6,7 +6,7 @@ import { nonDominated } from './dominance';
  *
  * @param points losses, less is better, each of the same length
  * @param worst of every loss; points that are worse count for nothing
- * @source Zitzler & Thiele 1998, as a sum over slices along the first loss; from memory.
+ * @source Zitzler & Thiele 1998 (Lect. Notes Comput. Sci. 1498, 292), as a sum over slices along the first loss.
  * @example hypervolume([[0, 1], [1, 0]], [2, 2]) // 3
  */
 export function hypervolume(points: readonly (readonly number[])[], worst: readonly number[]): number {

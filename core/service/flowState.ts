@@ -26,7 +26,7 @@ export interface FlowState {
 
 /**
  * Reads the log's flows into one state. The spread of the share is that of a ratio of independent values,
- * √((s₁/m₁)² + (s₂/m₂)²) of the share (propagation of error, from memory).
+ * √((s₁/m₁)² + (s₂/m₂)²) of the share (GUM, JCGM 100:2008, 5.1.6).
  */
 export function flowState(log: readonly LogEntry[]): FlowState {
   const readings = log

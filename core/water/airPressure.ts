@@ -2,7 +2,7 @@
  * Pressure of the standard atmosphere at an altitude, in atm.
  *
  * @param altitude metres above the sea, −400 to 5,000
- * @source ISO 2533 standard atmosphere, lowest layer; from memory.
+ * @source ISO 2533:1975, standard atmosphere, lowest layer.
  * @example airPressure(1000) // 0.887
  */
 export function airPressure(altitude: number): number {

@@ -5,7 +5,7 @@ import { celsiusToKelvin } from './celsiusToKelvin';
  *
  * @param celsius water temperature, 0–40 °C
  * @param pH 4–10
- * @source Emerson et al. 1975 (J. Fish. Res. Board Can. 32, 2379); from memory.
+ * @source Emerson et al. 1975 (J. Fish. Res. Board Can. 32, 2379).
  * @example ammoniaShare(25, 8) // 0.0537
  */
 export function ammoniaShare(celsius: number, pH: number): number {

@@ -5,7 +5,7 @@ import { celsiusToKelvin } from './celsiusToKelvin';
  *
  * @param celsius water temperature, 0–40 °C
  * @param pressure air pressure in atm, greater than the water's vapour pressure
- * @source Benson & Krause 1984, as in APHA Standard Methods 4500-O, full pressure form; from memory.
+ * @source Benson & Krause 1984 (Limnol. Oceanogr. 29, 620), as in APHA Standard Methods 4500-O, full pressure form.
  * @example oxygenSaturation(25) // 0.00826
  */
 export function oxygenSaturation(celsius: number, pressure = 1): number {

@@ -2,7 +2,7 @@
  * Pressure of the vapour above water in balance with it, kPa.
  *
  * @param temperature of the water or the air, °C, −20 to 50
- * @source Buck, J. Appl. Meteorol. 20 (1981) 1527, in his form of 1996; from memory.
+ * @source Buck, J. Appl. Meteorol. 20 (1981) 1527, in his form of 1996.
  * @example saturationPressure(25) // 3.1686
  */
 export const saturationPressure = (temperature: number): number =>

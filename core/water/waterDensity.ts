@@ -2,7 +2,7 @@
  * Density of air-free fresh water at 1 atm, kg/m³.
  *
  * @param celsius temperature, 0–40 °C
- * @source Tanaka et al. 2001 (Metrologia 38, 301), the CIPM formula for water; from memory.
+ * @source Tanaka et al. 2001 (Metrologia 38, 301), the CIPM formula for water.
  * @example waterDensity(25) // 997.05
  */
 export function waterDensity(celsius: number): number {

@@ -4,7 +4,7 @@ import { celsiusToKelvin } from './celsiusToKelvin';
  * Dynamic viscosity of fresh water at 0.1 MPa, Pa·s.
  *
  * @param celsius temperature, 0–40 °C (the correlation holds to 110 °C)
- * @source Pátek et al. 2009 (J. Phys. Chem. Ref. Data 38, 21), fitted to the IAPWS formulation; from memory.
+ * @source Pátek et al. 2009 (J. Phys. Chem. Ref. Data 38, 21), fitted to the IAPWS formulation.
  * @example waterViscosity(25) // 0.00089
  */
 export function waterViscosity(celsius: number): number {
