@@ -166,7 +166,7 @@ test('a save whose answer is lost is no conflict, and a second press makes one r
   await typeFillings(page, '45.4', '45.6');
   await page.getByRole('button', { name: 'Save reading' }).click();
   await expect(
-    page.getByText('The app is not responding. Your times are still here. Try again.'),
+    page.getByText('The app is not responding. What you entered is still here. Try again.'),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Save reading' }).click();
   await expect(shown).toHaveText(`1 to 15 of ${before + 1}, newest first`);

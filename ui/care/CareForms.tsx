@@ -15,7 +15,7 @@ import { QuantityField } from '../fields/QuantityField';
 import { TextInput } from '../fields/TextInput';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart } from '../frame/lazyPart';
-import { useSaveEntry } from '../job/useSaveEntry';
+import { useLog } from '../log/useLog';
 import { ChangeForm, Faults } from '../water-tests/EventForms';
 import styles from './CareSheet.module.css';
 
@@ -68,7 +68,7 @@ const worksOn = (layer: Layer): readonly LayerWork[] => {
 };
 
 function ServiceForm({ filter, airFilters, layers, onSaved }: Props) {
-  const { save, faults, busy } = useSaveEntry(filter.id, null);
+  const { save, faults, busy } = useLog(filter.id, null);
   const [onLayers, setOnLayers] = useState<Readonly<Record<string, LayerWork>>>({});
   const [onParts, setOnParts] = useState<readonly ServiceWork[]>([]);
   const [flowWas, setFlowWas] = useState<'fine' | 'low' | 'not known'>('not known');
@@ -162,7 +162,7 @@ function OneNumber({
 }
 
 function TopUpForm({ filter, onSaved }: Props) {
-  const { save, faults, busy } = useSaveEntry(filter.id, null);
+  const { save, faults, busy } = useLog(filter.id, null);
   const [volume, setVolume] = useState<number | null>(null);
   return (
     <OneNumber
@@ -182,7 +182,7 @@ function TopUpForm({ filter, onSaved }: Props) {
 }
 
 function LevelForm({ filter, onSaved }: Props) {
-  const { save, faults, busy } = useSaveEntry(filter.id, null);
+  const { save, faults, busy } = useLog(filter.id, null);
   const [headroom, setHeadroom] = useState<number | null>(null);
   return (
     <OneNumber
@@ -212,7 +212,7 @@ const WORD_KINDS = [
 type WordKind = (typeof WORD_KINDS)[number]['value'];
 
 function WordsForm({ filter, onSaved }: Props) {
-  const { save, faults, busy } = useSaveEntry(filter.id, null);
+  const { save, faults, busy } = useLog(filter.id, null);
   const [kind, setKind] = useState<WordKind>('note');
   const [note, setNote] = useState('');
   return (

@@ -1,4 +1,6 @@
 'use client';
+import { withEntries } from '../log/withEntries';
+import { useServerState } from '../state/useServerState';
 import { useState } from 'react';
 import { futureEntries } from '@/core/log/futureEntries';
 import { quickCheckAdvice, type LookAdvice } from '@/core/care/quickCheckAdvice';
@@ -18,7 +20,7 @@ import { AppLink } from '../frame/AppLink';
 import { PageLayout } from '../frame/PageLayout';
 import { lazyPart } from '../frame/lazyPart';
 import { stageLinks } from '../frame/stageLinks';
-import { useSaveEntry } from '../job/useSaveEntry';
+import { useLog } from '../log/useLog';
 import { CareForms } from './CareForms';
 import type { LogPage } from '@/server/logPage';
 import { LogList } from './LogList';
@@ -63,11 +65,11 @@ export function CareSheet({
   now,
 }: Props) {
   const words = useWords();
-  const { save, faults, busy } = useSaveEntry(filter.id, null);
+  const { save, faults, busy } = useLog(filter.id, null);
   const ahead = futureEntries(first.entries, now);
   /** Counts what was added here, so that the list asks for its page anew. */
   const [added, setAdded] = useState(0);
-  const [log, setLog] = useState(logged);
+  const [log, setLog] = useServerState(logged);
   const [changed, setChanged] = useState(0);
   const [advice, setAdvice] = useState<LookAdvice | null>(null);
   const [said, setSaid] = useState('');
@@ -77,8 +79,7 @@ export function CareSheet({
   };
   /** The log as it is now: the outlook depends on it. */
   const putAll = (gone: readonly LogEntry[], come: readonly LogEntry[]) => {
-    const ids = new Set(gone.map(({ id }) => id));
-    setLog((entries) => [...entries.filter(({ id }) => !ids.has(id)), ...come]);
+    setLog((entries) => withEntries(entries, gone, come));
     setChanged((count) => count + 1);
   };
   const put = (before: LogEntry | null, after: LogEntry | null) =>

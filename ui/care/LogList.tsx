@@ -1,4 +1,7 @@
 'use client';
+import { DeletedEntry } from '../log/DeletedEntry';
+import { useLog } from '../log/useLog';
+import { useServerState } from '../state/useServerState';
 import { THUMBNAIL_PX } from '../job/thumbnailSize';
 import { SEARCH_PAUSE_MS } from '../state/searchPause';
 import { LONGEST_NOTE } from '@/core/document/fields';
@@ -54,12 +57,11 @@ const KIND_CHOICES: readonly { readonly value: string; readonly label: string }[
 /** The log, a page at a time: searched, filtered, mended, with undo. */
 export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
   const words = useWords();
-  const [page, setPage] = useState(first);
+  const [page, setPage] = useServerState(first);
   const [kind, setKind] = useState(ALL_KINDS);
   const [text, setText] = useState('');
   const [from, setFrom] = useState(0);
   const [changed, setChanged] = useState(0);
-  const [removed, setRemoved] = useState<LogEntry | null>(null);
   const [editing, setEditing] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const isFirst = useRef(true);
@@ -91,23 +93,12 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
       clearTimeout(timer);
       asked.abort();
     };
-  }, [filterId, kind, text, from, added, changed]);
+  }, [filterId, kind, text, from, added, changed, setPage]);
 
-  const remove = async (entry: LogEntry) => {
-    const outcome = await send('DELETE', `/api/log/${entry.id}`);
-    if (outcome.kind !== 'saved') return setFault('The entry could not be deleted. Try again.');
-    setRemoved(entry);
+  const { remove, ...logged } = useLog(filterId, null, (gone, come) => {
     setChanged((count) => count + 1);
-    onChanged(entry, null);
-  };
-  const back = async () => {
-    if (removed === null) return;
-    const outcome = await send('POST', '/api/log', removed);
-    if (outcome.kind !== 'saved') return setFault('The entry could not be restored. Try again.');
-    setRemoved(null);
-    setChanged((count) => count + 1);
-    onChanged(null, removed);
-  };
+    onChanged(gone, come);
+  });
   const { entries, total, photos } = page;
   return (
     <section aria-label="Log" className={styles.part}>
@@ -132,11 +123,7 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
           }}
         />
       </div>
-      {removed === null ? null : (
-        <p role="status">
-          Entry deleted. <Button onClick={() => void back()}>Undo</Button>
-        </p>
-      )}
+      <DeletedEntry {...logged} />
       {fault === null ? null : <p role="alert">{fault}</p>}
       <p className="quiet">
         {total === 0

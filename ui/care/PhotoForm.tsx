@@ -6,7 +6,7 @@ import type { LogEntry } from '@/core/log/logEntry';
 import type { Photo } from '@/core/log/photo';
 import { TextInput } from '../fields/TextInput';
 import { Photos } from '../job/Photos';
-import { useSaveEntry } from '../job/useSaveEntry';
+import { useLog } from '../log/useLog';
 import { Faults } from '../water-tests/EventForms';
 import styles from './CareSheet.module.css';
 
@@ -24,7 +24,7 @@ const addressOf = ({ id }: LogEntry): string => `/api/log/${id}/photos`;
 
 /** Photos with a word about them: they belong to a note, which is saved with the first of them. */
 export function PhotoForm({ filterId, onSaved, onPhotos }: Props) {
-  const { save, faults } = useSaveEntry(filterId, null);
+  const { save, faults } = useLog(filterId, null);
   const [note, setNote] = useState('');
   const [entry, setEntry] = useState<LogEntry | null>(null);
   const [photos, setPhotos] = useState<readonly Photo[]>([]);

@@ -12,7 +12,7 @@ import { cautions } from '@/core/cautions/cautions';
 import { Cautions } from '../frame/Cautions';
 import { PageLayout } from '../frame/PageLayout';
 import { stageLinks } from '../frame/stageLinks';
-import { newChangeId, send } from '../state/send';
+import { useLog } from '../log/useLog';
 import { keepSearch, readSearch } from './keptSearch';
 import styles from './FaultFinderPage.module.css';
 
@@ -38,6 +38,7 @@ export function FaultFinderPage({ context, job }: Props) {
   const [symptom, setSymptom] = useState<Symptom | null>(null);
   const [answers, setAnswers] = useState<readonly Answer[]>([]);
   const [logged, setLogged] = useState<'no' | 'busy' | 'yes' | 'failed'>('no');
+  const { save } = useLog(filter.id, null);
   const symptoms = symptomsOf(context);
 
   // A reload in the middle goes on where it was.
@@ -57,18 +58,10 @@ export function FaultFinderPage({ context, job }: Props) {
     keepSearch(filter.id, next === null ? null : { symptom: next, answers: given });
   };
   const record = async (causes: readonly string[]) => {
+    if (symptom === null) return;
     setLogged('busy');
-    const outcome = await send('POST', '/api/log', {
-      kind: 'fault',
-      id: newChangeId(),
-      filterId: filter.id,
-      jobId: null,
-      at: new Date().toISOString(),
-      symptom,
-      causes,
-      note: '',
-    });
-    setLogged(outcome.kind === 'saved' ? 'yes' : 'failed');
+    const entry = await save({ kind: 'fault', symptom, causes: [...causes], note: '' });
+    setLogged(entry === null ? 'failed' : 'yes');
   };
 
   return (

@@ -1,11 +1,11 @@
 'use client';
 import { useState } from 'react';
-import { useSaveEntry } from '../job/useSaveEntry';
+import { useLog } from '../log/useLog';
 import styles from './FiltersSheet.module.css';
 
 /** One press on home: the filter was looked at, and all is well. */
 export function QuickLog({ filterId, name }: { readonly filterId: string; readonly name: string }) {
-  const { save, faults, busy } = useSaveEntry(filterId, null);
+  const { save, faults, busy } = useLog(filterId, null);
   const [logged, setLogged] = useState(false);
   return (
     <>

@@ -1,4 +1,8 @@
 'use client';
+import { withEntry } from '../log/withEntries';
+import { DeletedEntry } from '../log/DeletedEntry';
+import { useLog } from '../log/useLog';
+import { useServerState } from '../state/useServerState';
 import { useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
@@ -19,7 +23,6 @@ import { stageLinks } from '../frame/stageLinks';
 import { outletLimit } from '@/core/dirt/serviceLimits';
 import { FlowChart } from '../filters/FlowChart';
 import { MOMENT_WORDS } from '../job/describeLogEntry';
-import { send } from '../state/send';
 import styles from './FlowSheet.module.css';
 import { Stopwatch } from './Stopwatch';
 
@@ -41,31 +44,19 @@ const likelyMoment = (job: Job | null): FlowMoment =>
 /** Time the flow by jug, and see all that was timed. */
 export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
   const words = useWords();
-  const [log, setLog] = useState(storedLog);
-  const [removed, setRemoved] = useState<LogEntry | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
+  const [log, setLog] = useServerState(storedLog);
+  const { remove, ...logged } = useLog(filter.id, job?.id ?? null, (gone, come) =>
+    setLog((entries) => withEntry(entries, gone, come)),
+  );
   const [from, setFrom] = useState(0);
   const flow = flowState(log);
   const newestFirst = [...flow.readings].reverse();
   // A reading that is deleted may have been the last of its page.
   const first = from < newestFirst.length ? from : 0;
 
-  const remove = async (id: string) => {
+  const removeReading = (id: string): void => {
     const entry = log.find((item) => item.id === id);
-    const outcome = await send('DELETE', `/api/log/${id}`);
-    if (outcome.kind === 'saved' && entry !== undefined) {
-      setLog(log.filter((candidate) => candidate.id !== id));
-      setRemoved(entry);
-      setFault(null);
-    } else setFault('The reading could not be deleted. Try again.');
-  };
-  const restore = async () => {
-    if (removed === null) return;
-    const outcome = await send<LogEntry>('POST', '/api/log', removed);
-    if (outcome.kind === 'saved') {
-      setLog([...log, removed]);
-      setRemoved(null);
-    } else setFault('The reading could not be restored. Try again.');
+    if (entry !== undefined) void remove(entry);
   };
 
   return (
@@ -90,7 +81,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
             filterId={filter.id}
             jobId={job?.id ?? null}
             moment={likelyMoment(job)}
-            onSaved={(entry) => setLog([...log, entry])}
+            onSaved={(entry) => setLog((entries) => withEntry(entries, null, entry))}
           />
         </div>
         <section aria-label="Measured flows">
@@ -101,15 +92,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
             now={now}
             name={filter.name}
           />
-          {removed === null ? null : (
-            <p role="status" className={styles.removed}>
-              Reading deleted.{' '}
-              <button type="button" className={styles.link} onClick={() => void restore()}>
-                Undo
-              </button>
-            </p>
-          )}
-          {fault === null ? null : <p role="alert">{fault}</p>}
+          <DeletedEntry {...logged} />
           <div className={styles.scroll}>
             <table className={styles.table}>
               <thead>
@@ -160,7 +143,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
                       ×
                     </td>
                     <td>
-                      <button type="button" className={styles.link} onClick={() => void remove(reading.id)}>
+                      <button type="button" className={styles.link} onClick={() => removeReading(reading.id)}>
                         Delete
                         <span className="unseen">
                           {' '}

@@ -1,4 +1,5 @@
 'use client';
+import { useLog } from '../log/useLog';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { doubtfulFlow } from '@/core/hydraulics/doubtfulFlow';
@@ -12,8 +13,6 @@ import { useWords } from '../fields/UnitsProvider';
 import { ChoiceField } from '../fields/ChoiceField';
 import { Quantity } from '../fields/Quantity';
 import { QuantityField } from '../fields/QuantityField';
-import { isAnswered, send } from '../state/send';
-import { outcomeFaults } from '../state/outcomeFaults';
 import { useKeys } from '../state/useKeys';
 import { keepTimes, readKeptTimes } from './keptTimes';
 import styles from './Stopwatch.module.css';
@@ -62,8 +61,8 @@ function Watch({
   const [typed, setTyped] = useState<number | null>(null);
   const [typings, setTypings] = useState(0);
   const [faults, setFaults] = useState<readonly string[]>([]);
-  const [busy, setBusy] = useState(false);
-  const identity = useRef<{ id: string; at: string } | null>(null);
+  const log = useLog(filterId, jobId);
+  const allFaults = [...faults, ...log.faults];
   const flow = seconds.length === 0 ? null : jugFlow(jug, seconds);
   const doubt = seconds.length === 0 ? null : doubtfulFlow(labelFlow, jug, seconds);
   /** What was asked of the reading, as it was asked: another reading is asked anew. */
@@ -94,27 +93,11 @@ function Watch({
   ]);
 
   const save = async () => {
-    setBusy(true);
-    // A reading whose answer was lost is the same reading when it is saved again.
-    identity.current ??= { id: crypto.randomUUID(), at: new Date().toISOString() };
-    const entry = {
-      kind: 'flow',
-      ...identity.current,
-      filterId,
-      jobId,
-      moment,
-      jugVolume: jug,
-      seconds,
-      note: '',
-    };
-    const outcome = await send<LogEntry>('POST', '/api/log', entry);
-    setBusy(false);
-    if (isAnswered(outcome)) identity.current = null;
-    if (outcome.kind === 'saved') {
-      setSeconds([]);
-      setFaults([]);
-      onSaved(outcome.value);
-    } else setFaults(outcomeFaults(outcome, 'Your times are still here.'));
+    const entry = await log.save({ kind: 'flow', moment, jugVolume: jug, seconds: [...seconds], note: '' });
+    if (entry === null) return;
+    setSeconds([]);
+    setFaults([]);
+    onSaved(entry);
   };
 
   return (
@@ -202,9 +185,9 @@ function Watch({
           </>
         )}
       </output>
-      {faults.length === 0 ? null : (
+      {allFaults.length === 0 ? null : (
         <ul role="alert">
-          {faults.map((fault) => (
+          {allFaults.map((fault) => (
             <li key={fault}>{fault}</li>
           ))}
         </ul>
@@ -212,14 +195,14 @@ function Watch({
       {isAsked ? (
         <div role="alert" className={styles.doubt}>
           <p>{words.say(doubt)}</p>
-          <Button onClick={() => void save()} disabled={busy || running}>
+          <Button onClick={() => void save()} disabled={log.busy || running}>
             Save it all the same
           </Button>
         </div>
       ) : null}
       <Button
         variant="contained"
-        disabled={flow === null || busy || running || isAsked}
+        disabled={flow === null || log.busy || running || isAsked}
         onClick={() => (doubt === null ? void save() : setAsked(reading))}
       >
         Save reading

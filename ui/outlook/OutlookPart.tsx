@@ -1,4 +1,5 @@
 'use client';
+import { useLog } from '../log/useLog';
 import { useMemo } from 'react';
 import { outletLimit } from '@/core/dirt/serviceLimits';
 import { dueList } from '@/core/care/due';
@@ -19,7 +20,6 @@ import { useWords } from '../fields/UnitsProvider';
 import tables from '../frame/FigureTable.module.css';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { VerdictLine } from '../frame/VerdictLine';
-import { send } from '../state/send';
 import { DueRows } from './DueRows';
 import { daysShown, OutlookChart } from './OutlookChart';
 import styles from './OutlookPart.module.css';
@@ -76,10 +76,10 @@ export function OutlookPart({
     () => dueList({ filter, tank, layers, outlook, log, now }),
     [filter, tank, layers, outlook, log, now],
   );
-  const wake = async (entryId: string) => {
-    const outcome = await send('DELETE', `/api/log/${entryId}`);
+  const { remove, faults } = useLog(filter.id, null, onLog);
+  const wake = (entryId: string): void => {
     const entry = log.find(({ id }) => id === entryId);
-    if (outcome.kind === 'saved' && entry !== undefined) onLog(entry, null);
+    if (entry !== undefined) void remove(entry);
   };
   const lost = useMemo(() => waterLost({ tank, log, now }), [tank, log, now]);
   const verdict = outlookVerdict(outlook, now, whyNoForecast(isPacked, tank, work.failed));
@@ -119,8 +119,9 @@ export function OutlookPart({
               filterId={filter.id}
               due={due}
               onSnoozed={(entry) => onLog(null, entry)}
-              onWoken={(entryId) => void wake(entryId)}
+              onWoken={wake}
             />
+            {faults.length === 0 ? null : <p role="alert">{faults.join(' ')}</p>}
             <a href={`/api/calendar?filter=${filter.id}`} download className={styles.calendar}>
               Save as a calendar file
             </a>

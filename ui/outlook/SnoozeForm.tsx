@@ -4,7 +4,7 @@ import { addDays, formatISO } from 'date-fns';
 import { useState } from 'react';
 import type { Due } from '@/core/care/due';
 import { TextInput } from '../fields/TextInput';
-import { useSaveEntry } from '../job/useSaveEntry';
+import { useLog } from '../log/useLog';
 import type { LogEntry } from '@/core/log/logEntry';
 import styles from './DueRows.module.css';
 
@@ -24,7 +24,7 @@ interface Props {
 
 /** Puts off something that is due, with the reason: the log keeps both. */
 export function SnoozeForm({ filterId, item, onDone }: Props) {
-  const { save, faults, busy } = useSaveEntry(filterId, null);
+  const { save, faults, busy } = useLog(filterId, null);
   const [until, setUntil] = useState(dayIn(DEFAULT_DAYS));
   const [why, setWhy] = useState('');
   const isReady = why.trim() !== '' && until > item.on && until >= dayIn(1) && until <= dayIn(MAX_DAYS);

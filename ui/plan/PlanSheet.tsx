@@ -1,4 +1,5 @@
 'use client';
+import { useServerState } from '../state/useServerState';
 import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
@@ -61,7 +62,7 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
   const filter = filterSave.doc;
   const job = useAutosave('job', bench.job);
   const plan = useAutosave('pack', planned, (pack) => packFaults(storedFilter.doc, pack.layers));
-  const [alternatives, setAlternatives] = useState(stored);
+  const [alternatives, setAlternatives] = useServerState(stored);
   const [shownId, setShownId] = useState(planned.doc.id);
   const [instead, setInstead] = useState<typeof COMPARE | typeof PROPOSE | null>(null);
   const comparing = instead === COMPARE;

@@ -1,4 +1,5 @@
 'use client';
+import { useServerState } from '../state/useServerState';
 import Button from '@mui/material/Button';
 import { useEffect, useMemo, useRef, useState, type MouseEvent } from 'react';
 import type { Filter } from '@/core/filter/filter';
@@ -85,7 +86,7 @@ export function RepackSheet({
   usePreload(Stopwatch, Deviation, FinishJob, HoldsPart, FlowAfterPart);
   const isPhone = useIsPhone();
   const awake = useWakeLock(save.doc.stage === 'repack');
-  const [log, setLog] = useState(storedLog);
+  const [log, setLog] = useServerState(storedLog);
   const [chosenKey, setChosenKey] = useState<string | null>(null);
   const [showsList, setShowsList] = useState(false);
   const { ticks, packed, parts } = save.doc;

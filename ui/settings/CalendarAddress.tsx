@@ -1,4 +1,5 @@
 'use client';
+import { useServerState } from '../state/useServerState';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { useWords } from '../fields/UnitsProvider';
@@ -9,7 +10,7 @@ import styles from './PhonesPart.module.css';
 /** The secret address under which calendars read what is due: made, shown once, and revoked. */
 export function CalendarAddress({ madeAt }: { readonly madeAt: string | null }) {
   const words = useWords();
-  const [made, setMade] = useState(madeAt);
+  const [made, setMade] = useServerState(madeAt);
   const [address, setAddress] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const failed = (outcome: Outcome<unknown>) => setFault(outcomeFaults(outcome).join(' '));

@@ -1,4 +1,5 @@
 'use client';
+import { useServerState } from '../state/useServerState';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Sharing } from '@/server/sharing';
@@ -31,7 +32,7 @@ interface Code {
 /** Phones and tablets that may reach the app over the home network. */
 export function PhonesPart({ sharing, devices: stored, calendarAt }: Props) {
   const words = useWords();
-  const [devices, setDevices] = useState(stored);
+  const [devices, setDevices] = useServerState(stored);
   const [code, setCode] = useState<Code | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const pair = async () => {

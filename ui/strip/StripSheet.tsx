@@ -1,6 +1,6 @@
 'use client';
+import { useServerState } from '../state/useServerState';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { cautions } from '@/core/cautions/cautions';
 import type { Job } from '@/core/job/job';
@@ -66,7 +66,7 @@ export function StripSheet({
     log,
     stripping: true,
   });
-  const [photos, setPhotos] = useState(storedPhotos);
+  const [photos, setPhotos] = useServerState(storedPhotos);
   const { editing, report } = bench;
   const caption = usePackCaption(report);
   const firstPack = job.doc.occasion === 'first pack';

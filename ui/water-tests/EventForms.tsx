@@ -7,7 +7,7 @@ import { TEST_BOUNDS, type LogEntry } from '@/core/log/logEntry';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
-import { useSaveEntry } from '../job/useSaveEntry';
+import { useLog } from '../log/useLog';
 import styles from './WaterTestsPage.module.css';
 
 interface Props {
@@ -45,7 +45,7 @@ export function Faults({ faults }: { faults: readonly string[] }) {
 
 /** A water change of just now. */
 export function ChangeForm({ filterId, jobId, onSaved }: Props) {
-  const { save, faults, busy } = useSaveEntry(filterId, jobId);
+  const { save, faults, busy } = useLog(filterId, jobId);
   const [share, setShare] = useState(USUAL_WATER_CHANGE);
   const [dechlorinated, setDechlorinated] = useState<'yes' | 'no'>('yes');
   return (
@@ -86,7 +86,7 @@ export function ChangeForm({ filterId, jobId, onSaved }: Props) {
 }
 
 function AdditionForm({ filterId, jobId, onSaved }: Props) {
-  const { save, faults, busy } = useSaveEntry(filterId, jobId);
+  const { save, faults, busy } = useLog(filterId, jobId);
   const [what, setWhat] = useState<Addition>('new wood');
   return (
     <CollapsibleSection title="Added wood, medicine or a product" says="log what you have just added">
@@ -116,7 +116,7 @@ function AdditionForm({ filterId, jobId, onSaved }: Props) {
 }
 
 function CloudyForm({ filterId, jobId, onSaved }: Props) {
-  const { save, faults, busy } = useSaveEntry(filterId, jobId);
+  const { save, faults, busy } = useLog(filterId, jobId);
   const [rinsed, setRinsed] = useState<'yes' | 'no' | 'not known'>('not known');
   return (
     <CollapsibleSection title="The water is cloudy" says="dust or bloom?">

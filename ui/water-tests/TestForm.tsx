@@ -8,7 +8,7 @@ import { toSi } from '@/core/units/unitTable';
 import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import { ToggleField } from '../fields/ToggleField';
-import { useSaveEntry } from '../job/useSaveEntry';
+import { useLog } from '../log/useLog';
 import styles from './WaterTestsPage.module.css';
 import { Explanation } from '../frame/Explanation';
 
@@ -45,7 +45,7 @@ export function TestForm({ filterId, jobId, onSaved }: Props) {
   const [values, setValues] = useState(NO_READINGS);
   const [pH, setPH] = useState<number | null>(null);
   const [round, setRound] = useState(0);
-  const { save, faults, busy } = useSaveEntry(filterId, jobId);
+  const { save, faults, busy } = useLog(filterId, jobId);
   const form = useRef<HTMLFormElement>(null);
   const empty = pH === null && Object.values(values).every((value) => value === null);
   return (

@@ -1,4 +1,7 @@
 'use client';
+import { withEntry } from '../log/withEntries';
+import { useLog } from '../log/useLog';
+import { useServerState } from '../state/useServerState';
 import { scaleLinear } from 'd3-scale';
 import { addDays, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
@@ -64,7 +67,7 @@ export function WaterTestsPage({
   now: loaded,
 }: Props) {
   const words = useWords();
-  const [log, setLog] = useState(stored);
+  const [log, setLog] = useServerState(stored);
   const [fresh, setFresh] = useState<string | null>(null);
   const now = fresh ?? loaded;
   const { tank } = around;
@@ -118,11 +121,13 @@ export function WaterTestsPage({
         })
       : null;
   const uv = last === null ? null : uvOnDate(filter, last.at, last.media.kept, now);
-  const add = (entry: LogEntry) => {
-    setFresh(new Date().toISOString());
-    setLog([...log, entry]);
-  };
   const jobId = course?.cause === 'repack' ? (repack?.job.id ?? null) : null;
+  const put = (gone: LogEntry | null, come: LogEntry | null) => {
+    if (come !== null) setFresh(new Date().toISOString());
+    setLog((entries) => withEntry(entries, gone, come));
+  };
+  const add = (entry: LogEntry) => put(null, entry);
+  const actions = useLog(filter.id, jobId, put);
   return (
     <PageLayout
       page="Water tests"
@@ -178,11 +183,7 @@ export function WaterTestsPage({
               <Lanes course={course} log={all} now={now} />
             </>
           )}
-          <EntryTable
-            log={log}
-            onRemoved={(id) => setLog(log.filter((entry) => entry.id !== id))}
-            onBack={add}
-          />
+          <EntryTable log={log} actions={actions} />
           <p className="quiet">
             These are estimates for fresh water, not brackish water: trust your test kit. Dechlorinate all
             water that touches biological media. If the animals show distress, or ammonia or nitrite stays
