@@ -67,7 +67,7 @@ export function RepackSheet({
   const [log, setLog] = useServerState(storedLog);
   const [showsList, setShowsList] = useState(false);
   const repack = useRepackSteps({ around, filter: filterSave, job, found, planned, now });
-  const { steps, current, at, done, layersIn, isDone, report, went, goOn } = repack;
+  const { steps, current, done, went, goOn } = repack;
   const { ticks, packed } = job.doc;
 
   const readings = useMemo(() => flowState(log).readings, [log]);
