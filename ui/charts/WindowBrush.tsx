@@ -4,12 +4,10 @@ import { scaleLinear } from 'd3-scale';
 import { select } from 'd3-selection';
 import { useEffect, useRef } from 'react';
 import { LEFT_PX, RIGHT_PX } from './chartView';
+import { MIN_DAYS } from './chartWindow';
 import styles from './Charts.module.css';
 
 const HEIGHT = 44;
-/** Fewest days shown. */
-export const MIN_DAYS = 14;
-
 interface Props {
   readonly width: number;
   /** First and last day there is. */

@@ -1,27 +1,22 @@
 'use client';
-import { useLog } from '../log/useLog';
 import Button from '@mui/material/Button';
-import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { doubtfulFlow } from '@/core/hydraulics/doubtfulFlow';
-import { jugFlow } from '@/core/hydraulics/jugFlow';
-import { turnover } from '@/core/hydraulics/turnover';
 import { FLOW_BOUNDS, type FlowMoment, type LogEntry } from '@/core/log/logEntry';
-import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';
 import { boundsFault } from '@/core/units/bounds';
 import { useWords } from '../fields/UnitsProvider';
 import { ChoiceField } from '../fields/ChoiceField';
-import { Quantity } from '../fields/Quantity';
 import { QuantityField } from '../fields/QuantityField';
+import { useLog } from '../log/useLog';
 import { useKeys } from '../state/useKeys';
+import { FlowResult } from './FlowResult';
 import { keepTimes, readKeptTimes } from './keptTimes';
 import styles from './Stopwatch.module.css';
+import { useClock } from './useClock';
 
 /** A kitchen jug, m³, until the keeper names their own. */
 const USUAL_JUG = 2e-3;
-/** Fillings that make a reading worth its spread. */
-const USUAL_FILLINGS = 3;
-const TICK_MS = 50;
 
 interface Props {
   readonly tank: Tank;
@@ -63,7 +58,6 @@ function Watch({
   const [faults, setFaults] = useState<readonly string[]>([]);
   const log = useLog(filterId, jobId);
   const allFaults = [...faults, ...log.faults];
-  const flow = seconds.length === 0 ? null : jugFlow(jug, seconds);
   const doubt = seconds.length === 0 ? null : doubtfulFlow(labelFlow, jug, seconds);
   /** What was asked of the reading, as it was asked: another reading is asked anew. */
   const [asked, setAsked] = useState<string | null>(null);
@@ -164,27 +158,7 @@ function Watch({
           Add
         </Button>
       </div>
-      <output className={styles.result} aria-label="Flow">
-        {flow === null ? (
-          <span className="quiet">Fill the jug three times to get the flow and how exact it is.</span>
-        ) : (
-          <>
-            <span className={styles.mean}>
-              <Quantity value={{ kind: 'flow', si: flow.mean }} />
-            </span>
-            <span>
-              {flow.spread === null
-                ? 'one time only: not known how exact'
-                : `±${words.show({ kind: 'flow', si: flow.spread })}`}
-              {' · '}
-              {words.show({ kind: 'turnover', si: turnover(flow.mean, netVolume(tank.water).value) })}
-            </span>
-            {seconds.length < USUAL_FILLINGS ? (
-              <span className="quiet">{USUAL_FILLINGS - seconds.length} more would make it more exact.</span>
-            ) : null}
-          </>
-        )}
-      </output>
+      <FlowResult tank={tank} jug={jug} seconds={seconds} />
       {allFaults.length === 0 ? null : (
         <ul role="alert">
           {allFaults.map((fault) => (
@@ -202,7 +176,7 @@ function Watch({
       ) : null}
       <Button
         variant="contained"
-        disabled={flow === null || log.busy || running || isAsked}
+        disabled={seconds.length === 0 || log.busy || running || isAsked}
         onClick={() => (doubt === null ? void save() : setAsked(reading))}
       >
         Save reading
@@ -216,32 +190,4 @@ function Watch({
     setTyped(null);
     setTypings((count) => count + 1);
   }
-}
-
-/** A clock that starts and stops, by the time of day so that it can go on after a reload; tells the seconds when it stops. */
-function useClock(begun: number | null, onStop: (seconds: number) => void) {
-  const [start, setStart] = useState(begun);
-  const [elapsed, setElapsed] = useState(0);
-  const stop = useRef(onStop);
-  useEffect(() => {
-    stop.current = onStop;
-  });
-  useEffect(() => {
-    if (start === null) return undefined;
-    const timer = setInterval(() => setElapsed((Date.now() - start) / 1000), TICK_MS);
-    return () => clearInterval(timer);
-  }, [start]);
-  const toggle = () => {
-    const now = Date.now();
-    if (start === null) {
-      setElapsed(0);
-      setStart(now);
-      return;
-    }
-    const seconds = (now - start) / 1000;
-    setElapsed(seconds);
-    setStart(null);
-    stop.current(seconds);
-  };
-  return { running: start !== null, elapsed, toggle, startedAt: start };
 }
