@@ -1,8 +1,6 @@
 'use client';
 import { forecastInput } from '@/core/dirt/forecastInput';
-import { useMemo, useState } from 'react';
-import { afterCutting, cutChanges, cutRecord } from '@/core/cut/afterCutting';
-import { piecesToCut } from '@/core/cut/piecesToCut';
+import { useMemo } from 'react';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
@@ -10,14 +8,11 @@ import { isHangOnBack } from '@/core/filter/kindFamily';
 import { acknowledgedAt, MATURE_LEAVES_KEYS } from '@/core/job/acknowledged';
 import { cautions } from '@/core/cautions/cautions';
 import type { Job } from '@/core/job/job';
-import { withTick } from '@/core/job/ticks';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
-import { afterFilling, FILLED_KEY, isTakenToFill } from '@/core/prepare/afterFilling';
 import { blockHead } from '@/core/prepare/blockHead';
 import { fittings } from '@/core/prepare/fittings';
 import { levelStrip } from '@/core/prepare/levelStrip';
-import { prepareRepack } from '@/core/prepare/prepareRepack';
 import { prepareVerdict } from '@/core/prepare/prepareVerdict';
 import { earliestReady } from '@/core/prepare/programme';
 import { templatesFor } from '@/core/prepare/templates';
@@ -38,18 +33,18 @@ import { stageLinks } from '../frame/stageLinks';
 import { UndoButtons } from '../frame/UndoButtons';
 import { undoShortcuts } from '../state/undoShortcuts';
 import { useAutosave } from '../state/useAutosave';
-import { useUndo } from '../state/useUndo';
 import { useForecast } from '../time/useForecast';
 import { YearCost } from '../time/YearCost';
 import { BlockPart } from './BlockPart';
 import { CutPart } from './CutPart';
 import { FillsPart } from './FillsPart';
 import { FirstPackPart } from './FirstPackPart';
+import { LevelStripNote } from './LevelStripNote';
 import { MatureRisk } from './MatureRisk';
 import { ProgrammePart } from './ProgrammePart';
 import { ShoppingPart } from './ShoppingPart';
 import { TemplatesPart } from './TemplatesPart';
-import { useCutsAlong, type CutsAlong } from './useCutsAlong';
+import { usePreparation } from './usePreparation';
 import styles from './Prepare.module.css';
 import { sumOf } from '@/core/maths/sum';
 
@@ -67,13 +62,6 @@ interface Props {
   readonly others: readonly OpenPlan[];
   readonly now: string;
 }
-
-type Step = {
-  readonly items: Shelf['items'];
-  readonly layers: Pack['layers'];
-  /** What was cut for the repacks of other filters, by their ids. */
-  readonly cutAlong: CutsAlong;
-} & Pick<Job, 'cut' | 'prepared' | 'repackOn'>;
 
 /** Everything that is done before the filter is opened: cut, fill, rinse, buy. */
 export function PrepareSheet({
@@ -93,57 +81,9 @@ export function PrepareSheet({
   const shelf = useAutosave('shelf', storedShelf);
   const plan = useAutosave('pack', storedPlan);
   const { layers: planned } = plan.doc;
-  const along = useCutsAlong(others);
-  const undo = useUndo<Step>();
-  const [taken, setTaken] = useState<readonly string[]>([]);
-  const { cut, prepared, repackOn } = job.doc;
-
-  const present = (): Step => ({
-    items: shelf.doc.items,
-    layers: planned,
-    cutAlong: along.cuts,
-    cut,
-    prepared,
-    repackOn,
-  });
-  const put = ({ items, layers, cutAlong, ...work }: Step) => {
-    along.put(cutAlong);
-    if (layers !== planned) plan.change((doc) => ({ ...doc, layers }));
-    if (items !== shelf.doc.items) shelf.change((doc) => ({ ...doc, items }));
-    job.change((doc) => ({ ...doc, ...work }));
-  };
-  const change = (next: Partial<Step>) => {
-    undo.remember(present());
-    put({ ...present(), ...next });
-  };
-  const step = (to: 'undo' | 'redo') => () => {
-    const past = undo[to](present());
-    if (past !== null) put(past);
-  };
-  const editing = { undo: step('undo'), redo: step('redo'), canUndo: undo.canUndo, canRedo: undo.canRedo };
-
-  // Other filters with a plan for which something must be cut.
-  const besides = useMemo(
-    () =>
-      others
-        .map((other) => {
-          const jobId = other.job.doc.id;
-          const record = along.cuts[jobId] ?? null;
-          const { anew } = piecesToCut(other.filter, other.layers, other.found, shelf.doc, record);
-          return { filter: other.filter, jobId, anew, pieces: cutChanges(record, anew).missing };
-        })
-        .filter(({ pieces }) => pieces.length > 0),
-    [others, shelf.doc, along.cuts],
-  );
-  const { pieces, changes, groups, fills, there, needs, bill, steps } = useMemo(
-    () =>
-      prepareRepack(
-        { filter, planned, found, job: job.doc },
-        shelf.doc,
-        besides.flatMap((other) => (taken.includes(other.filter.id) ? other.pieces : [])),
-      ),
-    [filter, planned, found, job.doc, shelf.doc, besides, taken],
-  );
+  const preparation = usePreparation({ filter, job, shelf, plan, found, others });
+  const { pieces, changes, groups, fills, there, needs, bill, steps, editing } = preparation;
+  const { cut, repackOn } = job.doc;
   const head = useMemo(() => blockHead(filter, planned, around.tank.temperature), [filter, planned, around]);
   const matureLeaves = useMemo(
     () => matureLeavesOf(evaluatePack({ ...around, filter, layers: planned, flow: null, found })),
@@ -165,12 +105,6 @@ export function PrepareSheet({
   const clogs = useForecast(isHangOnBack(filter.kind) ? input : null).found?.forecast ?? null;
   const strip = clogs === null ? null : levelStrip(clogs.simulation.headroom, clogs.serviceDay);
   const templates = templatesFor(filter, pieces.all, strip);
-  const tick = (key: string, done: boolean) =>
-    change({
-      prepared: done
-        ? [...prepared.filter((item) => item.key !== key), { key, at: new Date().toISOString() }]
-        : prepared.filter((item) => item.key !== key),
-    });
 
   return (
     <PageLayout
@@ -209,16 +143,7 @@ export function PrepareSheet({
           finding={matureLeaves}
           newTank={newTank}
           acknowledged={acknowledgedAt(job.doc, MATURE_LEAVES_KEYS[0])}
-          onAcknowledge={(done) =>
-            job.change((doc) => ({
-              ...doc,
-              ticks: withTick(doc.ticks, {
-                key: MATURE_LEAVES_KEYS[0],
-                done,
-                at: new Date().toISOString(),
-              }),
-            }))
-          }
+          onAcknowledge={(done) => preparation.acknowledge(MATURE_LEAVES_KEYS[0], done)}
         />
       )}
       <div className={styles.sheet}>
@@ -226,24 +151,9 @@ export function PrepareSheet({
           <CutPart
             groups={groups}
             cut={cut}
-            others={besides.map((other) => ({
-              id: other.filter.id,
-              name: other.filter.name,
-              taken: taken.includes(other.filter.id),
-            }))}
-            onTake={(id, on) => setTaken(on ? [...taken, id] : taken.filter((known) => known !== id))}
-            onCut={() => {
-              const at = new Date().toISOString();
-              const cutToo = besides.filter((other) => taken.includes(other.filter.id));
-              change({
-                items: afterCutting(shelf.doc, groups, () => `offcut-${crypto.randomUUID()}`).items,
-                cut: cutRecord(pieces.anew, at),
-                cutAlong: {
-                  ...along.cuts,
-                  ...Object.fromEntries(cutToo.map(({ jobId, anew }) => [jobId, cutRecord(anew, at)])),
-                },
-              });
-            }}
+            others={preparation.besides}
+            onTake={preparation.takeAlong}
+            onCut={preparation.setCut}
           />
           <ShoppingPart needs={needs} />
           <section aria-label="Cost" className={styles.part}>
@@ -262,42 +172,21 @@ export function PrepareSheet({
             steps={steps}
             repackOn={repackOn}
             now={now}
-            onDay={(day) => change({ repackOn: day })}
-            onTick={tick}
+            onDay={preparation.setDay}
+            onTick={preparation.setPrepared}
           />
           <FillsPart
             fills={fills}
             there={there}
             fittings={fittings(filter)}
-            onTaken={
-              needs.some(isTakenToFill)
-                ? () =>
-                    change({
-                      items: afterFilling(shelf.doc, needs).items,
-                      prepared: [...prepared, { key: FILLED_KEY, at: new Date().toISOString() }],
-                    })
-                : null
-            }
+            onTaken={preparation.setFilled}
           />
           {isFirstPack ? <FirstPackPart filter={filter} boxed={boxed} planned={planned} /> : null}
           <CollapsibleSection lazy title="Print a block" says="for those with a 3D printer">
-            <BlockPart
-              filter={filter}
-              head={head}
-              onUse={(more) => change({ layers: [...planned, ...more] })}
-            />
+            <BlockPart filter={filter} head={head} onUse={preparation.addLayers} />
           </CollapsibleSection>
           <TemplatesPart filterId={filter.id} templates={templates} />
-          {strip === null ? null : (
-            <p className={styles.part}>
-              Level strip: clean mark at {words.show({ kind: 'gap', si: strip.clean })} below the rim
-              {strip.service === null ? '' : `, service at ${words.show({ kind: 'gap', si: strip.service })}`}
-              .
-              {strip.tooClose
-                ? ' The marks are very close together, so measuring with a jug tells you more.'
-                : ''}
-            </p>
-          )}
+          {strip === null ? null : <LevelStripNote strip={strip} />}
           <Cautions lines={cautions(filter, planned, 'handling')} />
         </div>
       </div>
