@@ -1,5 +1,8 @@
 import { scaleLinear, type ScaleLinear } from 'd3-scale';
 import type { ReactNode } from 'react';
+import { DayLine } from '../drawing/DayLine';
+import { LimitLine } from '../drawing/LimitLine';
+import { ValueAxis } from '../drawing/ValueAxis';
 import { useWords } from '../fields/UnitsProvider';
 import { LEFT_PX, RIGHT_PX, type ChartView } from './chartView';
 import styles from './Charts.module.css';
@@ -45,31 +48,21 @@ export function ChartLane({ view, name, says, most, limit, empty, children }: Pr
             onDay(x.invert(event.clientX - event.currentTarget.getBoundingClientRect().left))
           }
         >
-          {y.ticks(4).map((tick) => (
-            <g key={tick} transform={`translate(0 ${y(tick)})`}>
-              <path d={`M${LEFT_PX} 0 H${right}`} stroke="var(--hair)" />
-              <text x={LEFT_PX - 6} y={4} textAnchor="end">
-                {words.number(tick)}
-              </text>
-            </g>
-          ))}
+          <ValueAxis
+            y={y}
+            ticks={y.ticks(4)}
+            left={LEFT_PX}
+            right={right}
+            say={(tick) => words.number(tick)}
+          />
           {children(y)}
           {limit === undefined ? null : (
-            <g>
-              <path
-                d={`M${LEFT_PX} ${y(limit.value)} H${right}`}
-                stroke="var(--attention)"
-                strokeDasharray="5 4"
-              />
-              <text x={right} y={y(limit.value) - 4} textAnchor="end" className={styles.limit}>
-                {limit.said}
-              </text>
-            </g>
+            <LimitLine y={y(limit.value)} left={LEFT_PX} right={right} says={limit.said} />
           )}
           {today >= from && today <= to ? (
-            <path d={`M${x(today)} ${TOP} V${HEIGHT - FOOT}`} stroke="var(--ink)" strokeDasharray="2 3" />
+            <DayLine x={x(today)} top={TOP} foot={HEIGHT - FOOT} as="planned" />
           ) : null}
-          <path d={`M${x(day)} 0 V${HEIGHT - FOOT}`} stroke="var(--ink)" />
+          <DayLine x={x(day)} top={0} foot={HEIGHT - FOOT} as="now" />
         </svg>
       ) : null}
     </figure>

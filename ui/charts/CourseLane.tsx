@@ -1,8 +1,8 @@
-import { area, line } from 'd3-shape';
 import { COURSE_STEP } from '@/core/outlook/courseStep';
 import type { CourseRange } from '@/core/outlook/outlook';
 import type { QuantityKind } from '@/core/units/quantity';
 import { fromSi } from '@/core/units/unitTable';
+import { CourseLine, RangeBand } from '../drawing/CourseLine';
 import { ReadingMark } from '../drawing/ReadingMark';
 import { useWords } from '../fields/UnitsProvider';
 import { ChartLane } from './ChartLane';
@@ -69,26 +69,17 @@ export function CourseLane({ view, name, kind, course, packed, readings = [], li
     >
       {(y) => (
         <>
-          <path
-            d={
-              area<(typeof points)[number]>()
-                .x(({ on }) => x(on))
-                .y0(({ low }) => y(inUnit(low)))
-                .y1(({ high }) => y(inUnit(high)))(points) ?? ''
-            }
-            fill="var(--wash)"
-            clipPath="url(#plot)"
+          <RangeBand
+            points={points.map(({ on, low, high }) => ({
+              x: x(on),
+              low: y(inUnit(low)),
+              high: y(inUnit(high)),
+            }))}
+            clip="plot"
           />
-          <path
-            d={
-              line<(typeof points)[number]>()
-                .x(({ on }) => x(on))
-                .y(({ likely }) => y(inUnit(likely)))(points) ?? ''
-            }
-            fill="none"
-            stroke="var(--river)"
-            strokeWidth={2}
-            clipPath="url(#plot)"
+          <CourseLine
+            points={points.map(({ on, likely }) => ({ x: x(on), y: y(inUnit(likely)) }))}
+            clip="plot"
           />
           {seen.map(({ id, day: on, value, odd }) => (
             <ReadingMark key={id} x={x(on)} y={y(inUnit(value))} odd={odd === true} />

@@ -1,16 +1,22 @@
 'use client';
 import { scaleLinear } from 'd3-scale';
-import { line } from 'd3-shape';
 import { isAfter, min, parseISO, subDays } from 'date-fns';
 import type { ChartFlow } from '@/core/service/chartFlow';
 import { fromSi } from '@/core/units/unitTable';
+import { CourseLine } from '../drawing/CourseLine';
+import { DayLine } from '../drawing/DayLine';
+import { LimitLine } from '../drawing/LimitLine';
+import { ValueAxis } from '../drawing/ValueAxis';
 import { useWords } from '../fields/UnitsProvider';
 import styles from './FlowChart.module.css';
 
 const WIDTH = 300;
 const HEIGHT = 104;
 const FOOT = 18;
+const TOP = 8;
 const LEFT = 30;
+/** Room for “today” at the right. */
+const RIGHT = WIDTH - 34;
 /** How far back the chart looks at least, days. */
 const MIN_DAYS = 30;
 
@@ -32,13 +38,10 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
   const top = Math.max(...shown.map((reading) => reading.mean + (reading.spread ?? 0)));
   const start = min([subDays(end, MIN_DAYS), ...shown.map((reading) => parseISO(reading.at))]);
   // Straight over the moments: the scale for dates brings a calendar along that nothing here needs.
-  const x = scaleLinear([start.getTime(), end.getTime()], [LEFT, WIDTH - 34]);
-  const y = scaleLinear([0, inUnit(top)], [HEIGHT - FOOT, 8]).nice(3);
+  const x = scaleLinear([start.getTime(), end.getTime()], [LEFT, RIGHT]);
+  const y = scaleLinear([0, inUnit(top)], [HEIGHT - FOOT, TOP]).nice(3);
   const repacks = moments.filter((at) => isAfter(parseISO(at), start));
   const stretches = splitAt(shown, repacks);
-  const path = line<(typeof shown)[number]>()
-    .x((reading) => x(parseISO(reading.at).getTime()))
-    .y((reading) => y(inUnit(reading.mean)));
   const { limitShare } = flow;
   const limit = flow.clean === null || limitShare === null ? null : y(inUnit(flow.clean * limitShare));
   const newest = shown.at(-1);
@@ -51,27 +54,18 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
       aria-label={`Flow of ${name}: ${shown.length} readings, the newest ${newest === undefined ? '' : words.show({ kind: 'flow', si: newest.mean })}`}
       className={styles.chart}
     >
-      {y.ticks(3).map((tick) => (
-        <g key={tick} transform={`translate(0 ${y(tick)})`}>
-          <path d={`M${LEFT - 4} 0 H${WIDTH - 34}`} stroke={tick === 0 ? 'var(--rule)' : 'var(--hair)'} />
-          <text x={LEFT - 7} y={4} textAnchor="end">
-            {words.number(tick)}
-          </text>
-        </g>
-      ))}
+      <ValueAxis y={y} ticks={y.ticks(3)} left={LEFT} right={RIGHT} say={(tick) => words.number(tick)} />
       {repacks.map((at) => (
-        <path key={at} d={`M${x(parseISO(at).getTime())} 8 V${HEIGHT - FOOT}`} stroke="var(--rule)" />
+        <DayLine key={at} x={x(parseISO(at).getTime())} top={TOP} foot={HEIGHT - FOOT} as="past" />
       ))}
-      {limit === null ? null : (
-        <path d={`M${LEFT} ${limit} H${WIDTH - 34}`} stroke="var(--attention)" strokeDasharray="4 3" />
-      )}
+      {limit === null ? null : <LimitLine y={limit} left={LEFT} right={RIGHT} />}
       {stretches.map((stretch) => (
-        <path
+        <CourseLine
           key={stretch[0]?.id}
-          d={path(stretch) ?? ''}
-          fill="none"
-          stroke="var(--river)"
-          strokeWidth={2}
+          points={stretch.map((reading) => ({
+            x: x(parseISO(reading.at).getTime()),
+            y: y(inUnit(reading.mean)),
+          }))}
         />
       ))}
       {shown.map((reading) => {
@@ -84,7 +78,7 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
           </g>
         );
       })}
-      <path d={`M${WIDTH - 34} 8 V${HEIGHT - FOOT}`} stroke="var(--ink)" />
+      <DayLine x={RIGHT} top={TOP} foot={HEIGHT - FOOT} as="now" />
       <text x={WIDTH - 30} y={14}>
         today
       </text>
@@ -96,7 +90,7 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
       <text x={LEFT} y={HEIGHT - 4}>
         {words.date(start, { month: 'short' })}
       </text>
-      <text x={WIDTH - 34} y={HEIGHT - 4} textAnchor="end">
+      <text x={RIGHT} y={HEIGHT - 4} textAnchor="end">
         {words.date(end, { month: 'short' })}
       </text>
     </svg>

@@ -1,6 +1,5 @@
 'use client';
 import Button from '@mui/material/Button';
-import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
 import type { Job } from '@/core/job/job';
 import type { OutOfFlow } from '@/core/job/outOfFlow';
@@ -14,10 +13,14 @@ import {
 } from '@/core/job/outOfFlowClock';
 import { OUT_OF_FLOW_AIM } from '@/core/practice/outOfFlowAim';
 import { useWords } from '../fields/UnitsProvider';
+import { lazyPart, usePreload } from '../frame/lazyPart';
 import type { Autosave } from '../state/useAutosave';
 import { useNow } from '../state/useNow';
 import styles from './ClockBar.module.css';
 import { formatClock } from './formatClock';
+
+// Loaded for media that are moved to another filter.
+const ParkForm = lazyPart(() => import('./ParkForm').then((module) => module.ParkForm));
 
 /** Milliseconds between two looks at the clock. */
 const TICK_MS = 1000;
@@ -27,7 +30,7 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
   const words = useWords();
   const now = useNow(TICK_MS);
   const [parking, setParking] = useState(false);
-  const [place, setPlace] = useState('');
+  usePreload(ParkForm);
   const spans = job.doc.outOfFlow;
   const state = clockState(spans);
   const change = (update: (spans: OutOfFlow, at: string) => OutOfFlow) =>
@@ -66,28 +69,13 @@ export function ClockBar({ job }: { job: Autosave<Job> }) {
           </>
         ) : null}
         {state === 'running' && parking ? (
-          <form
-            className={styles.park}
-            onSubmit={(event) => {
-              event.preventDefault();
-              if (place.trim() === '') return;
-              change((list, at) => stopClock(list, at, place.trim()));
+          <ParkForm
+            onPark={(place) => {
+              change((list, at) => stopClock(list, at, place));
               setParking(false);
             }}
-          >
-            <TextInput
-              label="Which tank or filter?"
-              value={place}
-              autoFocus
-              autoComplete="off"
-              onChange={(event) => setPlace(event.target.value)}
-              maxLength={60}
-            />
-            <Button type="submit" disabled={place.trim() === ''}>
-              Stop the clock
-            </Button>
-            <Button onClick={() => setParking(false)}>Cancel</Button>
-          </form>
+            onCancel={() => setParking(false)}
+          />
         ) : null}
         {state === 'running' ? null : (
           <Button onClick={() => change(startClock)}>Start the clock again</Button>

@@ -1,12 +1,15 @@
 'use client';
 import { scaleLinear } from 'd3-scale';
-import { area, curveMonotoneX, line } from 'd3-shape';
 import { COURSE_STEP } from '@/core/outlook/courseStep';
 import type { OutlookForecast } from '@/core/outlook/outlook';
 import { DAY_MS } from '@/core/units/daysBetween';
 import { fromSi } from '@/core/units/unitTable';
+import { CourseLine, RangeBand } from '../drawing/CourseLine';
+import { DayLine } from '../drawing/DayLine';
+import { LimitLine } from '../drawing/LimitLine';
 import { ReadingMark } from '../drawing/ReadingMark';
 import { useWidth } from '../drawing/useWidth';
+import { ValueAxis } from '../drawing/ValueAxis';
 import { useWords } from '../fields/UnitsProvider';
 import styles from './OutlookChart.module.css';
 import { Explanation } from '../frame/Explanation';
@@ -60,16 +63,7 @@ export function OutlookChart({ ahead, readings, services, today, limitShare }: P
   const lastDay = (shown.length - 1) * COURSE_STEP;
   const x = scaleLinear([0, lastDay], [LEFT, width - RIGHT]);
   const y = scaleLinear([0, inUnit(most) * 1.05], [HEIGHT - FOOT, TOP]);
-  const at = (_: unknown, place: number): number => x(place * COURSE_STEP);
-  const range = area<number>()
-    .curve(curveMonotoneX)
-    .x(at)
-    .y0((_, place) => y(inUnit(ahead.flow.low[place] ?? 0)))
-    .y1((_, place) => y(inUnit(ahead.flow.high[place] ?? 0)));
-  const course = line<number>()
-    .curve(curveMonotoneX)
-    .x(at)
-    .y((value) => y(inUnit(value)));
+  const at = (place: number): number => x(place * COURSE_STEP);
   const date = (day: number): string =>
     words.date(new Date(Date.parse(ahead.packedAt) + day * DAY_MS), { day: 'numeric', month: 'short' });
   const limit =
@@ -105,32 +99,34 @@ export function OutlookChart({ ahead, readings, services, today, limitShare }: P
             </text>
           </g>
         )}
-        {y.ticks(4).map((tick) => (
-          <g key={tick} transform={`translate(0 ${y(tick)})`}>
-            <path d={`M${LEFT} 0 H${width - RIGHT}`} stroke="var(--hair)" />
-            <text x={LEFT - 6} y={4} textAnchor="end">
-              {words.number(tick)}
-            </text>
-          </g>
-        ))}
-        <path d={range(shown) ?? ''} fill="var(--wash)" />
-        <path d={course(shown) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
+        <ValueAxis
+          y={y}
+          ticks={y.ticks(4)}
+          left={LEFT}
+          right={width - RIGHT}
+          say={(tick) => words.number(tick)}
+        />
+        <RangeBand
+          points={shown.map((_, place) => ({
+            x: at(place),
+            low: y(inUnit(ahead.flow.low[place] ?? 0)),
+            high: y(inUnit(ahead.flow.high[place] ?? 0)),
+          }))}
+        />
+        <CourseLine points={shown.map((value, place) => ({ x: at(place), y: y(inUnit(value)) }))} />
         {limit === null ? null : (
-          <g>
-            <path
-              d={`M${LEFT} ${y(inUnit(limit))} H${width - RIGHT}`}
-              stroke="var(--attention)"
-              strokeDasharray="5 4"
-            />
-            <text x={LEFT + 4} y={y(inUnit(limit)) - 4} className={styles.limit}>
-              limit {words.show({ kind: 'share', si: limitShare ?? 0 })} of clean
-            </text>
-          </g>
+          <LimitLine
+            y={y(inUnit(limit))}
+            left={LEFT}
+            right={width - RIGHT}
+            at="left"
+            says={`limit ${words.show({ kind: 'share', si: limitShare ?? 0 })} of clean`}
+          />
         )}
         {services.map((day, index) => (
-          <path key={index} d={`M${x(day)} ${TOP} V${HEIGHT - FOOT}`} stroke="var(--rule)" />
+          <DayLine key={index} x={x(day)} top={TOP} foot={HEIGHT - FOOT} as="past" />
         ))}
-        <path d={`M${x(today)} ${TOP - 4} V${HEIGHT - FOOT}`} stroke="var(--ink)" />
+        <DayLine x={x(today)} top={TOP - 4} foot={HEIGHT - FOOT} as="now" />
         <text x={x(today)} y={HEIGHT - FOOT + 24} textAnchor="middle" className={styles.today}>
           today
         </text>

@@ -9,6 +9,7 @@ import { DAYS_IN } from '@/core/report/serviceSpan';
 import { HOUR } from '@/core/units/time';
 import { besideEachOther } from '../drawing/besideEachOther';
 import { useWidth } from '../drawing/useWidth';
+import { ValueAxis } from '../drawing/ValueAxis';
 import { useWords } from '../fields/UnitsProvider';
 import { formatLayers } from './formatLayers';
 import styles from './Propose.module.css';
@@ -124,14 +125,13 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
           onChoose(pack, index === -1 || front.length < 2 ? 0.5 : index / (front.length - 1));
         }}
       >
-        {ticksOf(y, fed, up, 5).map((tick) => (
-          <g key={tick} transform={`translate(0 ${up(tick)})`}>
-            <path d={`M${LEFT} 0 H${width - RIGHT}`} stroke="var(--hair)" />
-            <text x={LEFT - 6} y={4} textAnchor="end">
-              {formatAxisTick(words, y, tick, fed)}
-            </text>
-          </g>
-        ))}
+        <ValueAxis
+          y={up}
+          ticks={ticksOf(y, fed, up, 5)}
+          left={LEFT}
+          right={width - RIGHT}
+          say={(tick) => formatAxisTick(words, y, tick, fed)}
+        />
         {ticksOf(x, fed, across, width < 480 ? 4 : 6).map((tick) => (
           <g key={tick} transform={`translate(${across(tick)} 0)`}>
             <path d={`M0 ${TOP} V${HEIGHT - FOOT}`} stroke="var(--hair)" />

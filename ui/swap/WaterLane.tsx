@@ -1,8 +1,11 @@
-import { area, line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import type { UncertaintyBand } from '@/core/biology/courseRange';
 import { SAMPLES } from '@/core/biology/cycle';
 import { fromSi } from '@/core/units/unitTable';
+import { CourseLine, RangeBand } from '../drawing/CourseLine';
+import { DayLine } from '../drawing/DayLine';
+import { LimitLine } from '../drawing/LimitLine';
+import { ValueAxis } from '../drawing/ValueAxis';
 import { useWords } from '../fields/UnitsProvider';
 import styles from './SwapChart.module.css';
 
@@ -34,15 +37,9 @@ export function WaterLane({ name, band, limit, x, width, days, marks, readings =
   const inUnit = (si: number): number => fromSi(si, words.unit('concentration'));
   const highest = Math.max(limit * 1.4, ...band.high, ...readings.map(({ value }) => value * 1.05));
   const y = scaleLinear([0, inUnit(highest)], [LANE_HEIGHT - FOOT, 8]);
-  const at = (_: unknown, sample: number): number => x(sample / SAMPLES);
+  const at = (sample: number): number => x(sample / SAMPLES);
+  const right = width - LANE_RIGHT_PX;
   const likely = [...band.likely];
-  const range = area<number>()
-    .x(at)
-    .y0((_, sample) => y(inUnit(band.low[sample] ?? 0)))
-    .y1((_, sample) => y(inUnit(band.high[sample] ?? 0)));
-  const course = line<number>()
-    .x(at)
-    .y((value) => y(inUnit(value)));
   const peak = Math.max(...likely);
   const show = (si: number): string => words.show({ kind: 'concentration', si });
   const read = readings.map(({ value }) => show(value)).join(', ');
@@ -63,30 +60,29 @@ export function WaterLane({ name, band, limit, x, width, days, marks, readings =
         role="img"
         aria-label={`${name} over ${days} days: highest ${show(peak)}, limit ${show(limit)}${read === '' ? '' : `; read: ${read}`}`}
       >
-        {y.ticks(4).map((tick) => (
-          <g key={tick} transform={`translate(0 ${y(tick)})`}>
-            <path d={`M${LANE_LEFT_PX} 0 H${width - LANE_RIGHT_PX}`} stroke="var(--hair)" />
-            <text x={LANE_LEFT_PX - 5} y={4} textAnchor="end">
-              {words.number(tick)}
-            </text>
-          </g>
-        ))}
-        <path d={range(likely) ?? ''} fill="var(--wash)" />
-        <path d={course(likely) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
-        <path
-          d={`M${LANE_LEFT_PX} ${y(inUnit(limit))} H${width - LANE_RIGHT_PX}`}
-          stroke="var(--attention)"
-          strokeDasharray="5 4"
+        <ValueAxis
+          y={y}
+          ticks={y.ticks(4)}
+          left={LANE_LEFT_PX}
+          right={right}
+          say={(tick) => words.number(tick)}
         />
-        <text x={width - LANE_RIGHT_PX} y={y(inUnit(limit)) - 4} textAnchor="end" className={styles.limit}>
-          limit {show(limit)}
-        </text>
+        <RangeBand
+          points={likely.map((_, sample) => ({
+            x: at(sample),
+            low: y(inUnit(band.low[sample] ?? 0)),
+            high: y(inUnit(band.high[sample] ?? 0)),
+          }))}
+        />
+        <CourseLine points={likely.map((value, sample) => ({ x: at(sample), y: y(inUnit(value)) }))} />
+        <LimitLine y={y(inUnit(limit))} left={LANE_LEFT_PX} right={right} says={`limit ${show(limit)}`} />
         {marks.map(({ day, past }, index) => (
-          <path
+          <DayLine
             key={index}
-            d={`M${x(Math.min(days, day))} 4 V${LANE_HEIGHT - FOOT}`}
-            stroke="var(--ink)"
-            strokeDasharray={past ? undefined : '2 3'}
+            x={x(Math.min(days, day))}
+            top={4}
+            foot={LANE_HEIGHT - FOOT}
+            as={past ? 'now' : 'planned'}
           />
         ))}
         {readings.map(({ day, value }, index) => (

@@ -2,13 +2,16 @@
 import Pause from '@mui/icons-material/Pause';
 import PlayArrow from '@mui/icons-material/PlayArrow';
 import Slider from '@mui/material/Slider';
-import { area, line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import { useEffect, useState } from 'react';
 import type { ServiceBy } from '@/core/dirt/serviceMeasures';
 import type { QuantityKind } from '@/core/units/quantity';
 import { fromSi } from '@/core/units/unitTable';
+import { CourseLine, RangeBand } from '../drawing/CourseLine';
+import { DayLine } from '../drawing/DayLine';
+import { LimitLine } from '../drawing/LimitLine';
 import { useWidth } from '../drawing/useWidth';
+import { GridLines } from '../drawing/ValueAxis';
 import { useWords } from '../fields/UnitsProvider';
 import { Explanation } from '../frame/Explanation';
 import { lazyPart, usePreload } from '../frame/lazyPart';
@@ -108,16 +111,9 @@ function Course({ forecast, range, stale, day, onDay, visits, onVisits }: TimeCo
   const lowest = Math.min(0, forecast.lowestShare);
   const most = Math.max(1, ...course.course, ...(known?.high ?? []));
   const y = scaleLinear([inUnit(lowest), inUnit(HEADROOM_FACTOR * most)], [HEIGHT - FOOT, TOP]);
-  const band = area<number>()
-    .x((_, index) => x(index))
-    .y0((_, place) => y(inUnit(Math.max(lowest, known?.low[place] ?? 0))))
-    .y1((_, position) => y(inUnit(known?.high[position] ?? 0)));
-  const path = line<number>()
-    .x((_, at) => x(at))
-    .y((number) => y(inUnit(number)));
+  const [left, right] = [x(0), x(simulation.days)];
   const said = formatServiceDay(words, forecast, known);
   const what = COURSES[course.by];
-  const limit = y(inUnit(course.limit));
   const ticks = y.ticks(3).filter((tick) => tick < TICKS_UNDER * inUnit(most));
   const limitSaid =
     course.by === 'headroom'
@@ -143,29 +139,26 @@ function Course({ forecast, range, stale, day, onDay, visits, onVisits }: TimeCo
           className={styles.chart}
           data-stale={stale}
         >
-          {ticks.map((tick) => (
-            <path
-              key={tick}
-              d={`M${x(0)} ${y(tick)} H${x(simulation.days)}`}
-              stroke={tick === 0 ? 'var(--rule)' : 'var(--hair)'}
+          <GridLines y={y} ticks={ticks} left={left} right={right} />
+          {known === null ? null : (
+            <RangeBand
+              points={Array.from(known.low, (low, index) => ({
+                x: x(index),
+                low: y(inUnit(Math.max(lowest, low))),
+                high: y(inUnit(known.high[index] ?? 0)),
+              }))}
             />
-          ))}
-          {known === null ? null : <path d={band([...known.low]) ?? ''} fill="var(--wash)" />}
-          <path
-            d={`M${x(0)} ${limit} H${x(simulation.days)}`}
-            stroke="var(--attention)"
-            strokeDasharray="4 3"
+          )}
+          <LimitLine y={y(inUnit(course.limit))} left={left} right={right} says={limitSaid} />
+          <CourseLine
+            points={Array.from(course.course, (value, index) => ({ x: x(index), y: y(inUnit(value)) }))}
           />
-          <path d={path([...course.course]) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
           {ticks.map((tick) => (
-            <text key={tick} x={x(0) + 3} y={y(tick) - 3} className={styles.tick}>
+            <text key={tick} x={left + 3} y={y(tick) - 3} className={styles.tick}>
               {words.number(tick)}
             </text>
           ))}
-          <text x={x(simulation.days)} y={limit - 4} textAnchor="end" className={styles.limit}>
-            {limitSaid}
-          </text>
-          <path d={`M${x(day)} ${TOP} V${HEIGHT}`} stroke="var(--ink)" />
+          <DayLine x={x(day)} top={TOP} foot={HEIGHT} as="now" />
         </svg>
         {visits.length === 0 ? null : (
           <VisitMarks x={x} days={simulation.days} visits={visits} onVisits={onVisits} />

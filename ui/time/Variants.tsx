@@ -1,10 +1,11 @@
 'use client';
 import Button from '@mui/material/Button';
-import { line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { VariantOutlook } from '@/core/explore/variants';
+import { CourseLine } from '../drawing/CourseLine';
+import { LimitLine } from '../drawing/LimitLine';
 import { useWords } from '../fields/UnitsProvider';
 import { askWorker } from './forecastWorkers';
 import { daysIn } from './serviceWords';
@@ -54,9 +55,8 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
   const x = scaleLinear([0, days], [LEFT, WIDTH - 8]);
   const y = scaleLinear([lowest, 1], [HEIGHT - FOOT, 6]);
   const share = (value: number): string => words.show({ kind: 'share', si: value });
-  const path = line<number>()
-    .x((_, day) => x(day))
-    .y((value) => y(value));
+  const pointsOf = (values: ArrayLike<number>) =>
+    Array.from(values, (value, day) => ({ x: x(day), y: y(value) }));
   const service =
     variant.serviceDay === null
       ? 'no service within a year'
@@ -95,11 +95,11 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
             </text>
           ))}
         </g>
-        <path d={`M${LEFT} ${y(limit)} H${WIDTH - 8}`} stroke="var(--attention)" strokeDasharray="4 3" />
+        <LimitLine y={y(limit)} left={LEFT} right={WIDTH - 8} />
         {plan === undefined || plan === variant || plan.course.by !== variant.course.by ? null : (
-          <path d={path([...plan.course.course]) ?? ''} fill="none" stroke="var(--rule)" />
+          <CourseLine points={pointsOf(plan.course.course)} beside />
         )}
-        <path d={path([...course]) ?? ''} fill="none" stroke="var(--river)" strokeWidth={2} />
+        <CourseLine points={pointsOf(course)} />
         {variant.serviceDay === null ? null : (
           <circle cx={x(variant.serviceDay)} cy={y(limit)} r={4} fill="var(--attention)" />
         )}

@@ -2,8 +2,11 @@
 import type { Trouble } from '@/server/trouble';
 import { PageLayout } from '../frame/PageLayout';
 import { mainLinks } from '../frame/mainLinks';
-import { TroubleList } from './TroubleList';
-import styles from './TroubleList.module.css';
+import { lazyPart } from '../frame/lazyPart';
+import styles from './DataCheckPage.module.css';
+
+// Every page can come to this, and hardly any does.
+const TroubleList = lazyPart(() => import('./TroubleList').then((module) => module.TroubleList));
 
 /** Stands in for a sheet whose documents cannot be used; without any it says that all can be read. */
 export function DataCheckPage({ troubles }: { troubles: readonly Trouble[] }) {
