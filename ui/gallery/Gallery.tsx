@@ -1,7 +1,8 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
-import { CAUTIONS } from '@/core/cautions/cautions';
+import { cautions } from '@/core/cautions/cautions';
+import { presetFilter } from '@/core/filter/presetFilter';
 import { CATALOGUE } from '@/core/media/catalogue';
 import { TANK_BOUNDS } from '@/core/tank/tank';
 import { CourseLine, RangeBand } from '../drawing/CourseLine';
@@ -23,6 +24,8 @@ import { mainLinks } from '../frame/mainLinks';
 import { PageLayout } from '../frame/PageLayout';
 import { VerdictBanner } from '../frame/VerdictBanner';
 import styles from './Gallery.module.css';
+
+const CANISTER = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Gallery');
 
 /** Our components in each of their states, with made-up content. */
 export function Gallery() {
@@ -52,7 +55,7 @@ export function Gallery() {
           <Chart />
         </Part>
         <Part title="Cautions">
-          <Cautions lines={Object.values(CAUTIONS).map(({ full }) => full)} />
+          <Cautions lines={cautions(CANISTER, [], 'handling')} />
         </Part>
         <Part title="A term that is explained">
           <span>

@@ -8,6 +8,15 @@ import { draftsOf, deleteDraft, saveDraft, put, type Attempt, type Draft } from 
 import { MERGES } from './merges';
 import { noteSave, ownSave } from './ownSaves';
 import { hasEnded, PAGE_ID } from './pageLife';
+import {
+  hasUnsaved,
+  isSettled,
+  reduceSaving,
+  savedAs,
+  type SaveState,
+  type SavingEvent,
+  type SavingState,
+} from './savingState';
 import { newChangeId, send } from './send';
 
 /** Milliseconds after the last change before it is sent. */
@@ -15,14 +24,6 @@ const PAUSE_MS = 350;
 /** Milliseconds before the second try while the app is not responding or fails; each further one waits twice as long, up to the last. */
 const RETRY = 2500;
 const LONGEST_RETRY = 60_000;
-
-export type SaveState =
-  | { readonly kind: 'saved'; readonly at: string }
-  | { readonly kind: 'saving' }
-  | { readonly kind: 'unreachable' }
-  | { readonly kind: 'failed'; readonly message: string; readonly errorId: string | null }
-  | { readonly kind: 'refused'; readonly faults: readonly string[] }
-  | { readonly kind: 'conflict' };
 
 /** What a view sees of a document at one moment. */
 export interface Snapshot<T> {
@@ -51,23 +52,16 @@ async function readDraft<K extends SavedKind>(kind: K, { doc, schemaVersion }: D
  * anything newer is, so that the app never takes its own save for somebody else's. A save that meets a newer version
  * stops and asks.
  *
+ * What it comes to is worked out by {@link reduceSaving}; here is what happens beside it: drafts, timers and requests.
+ *
  * It lives as long as the page: a sheet that is left for another goes on saving, and the next sheet takes up what was
  * typed here even where the server rendered it before the save arrived.
  */
 export class SavedDocument<K extends SavedKind> {
+  private saving: SavingState<DocumentOf<K>>;
   private snapshot: Snapshot<DocumentOf<K>>;
-  private version: number;
-  /** As the server had it last, as far as this page knows: what is gone back to. */
-  private stored: Stored<DocumentOf<K>>;
-  private changes = 0;
-  private savedChanges = 0;
-  /** A save that was sent and not answered, with the number of changes it holds. */
-  private attempt: (Attempt & { readonly changes: number }) | null = null;
-  private theirs: Stored<DocumentOf<K>> | null = null;
   private running: Promise<void> | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
-  /** Tries in a row without an answer. */
-  private failures = 0;
   private fits: Fits<DocumentOf<K>> = always;
   /** A draft that is being read, and the changes made meanwhile: they belong on top of it. */
   private adopting: { readonly draft: Draft; readonly changes: Update<DocumentOf<K>>[] } | null = null;
@@ -80,9 +74,8 @@ export class SavedDocument<K extends SavedKind> {
     stored: Stored<DocumentOf<K>>,
     private readonly pageId = PAGE_ID,
   ) {
-    this.snapshot = { doc: stored.doc, state: { kind: 'saved', at: stored.updatedAt }, asides: [] };
-    this.version = stored.version;
-    this.stored = stored;
+    this.saving = savedAs(stored);
+    this.snapshot = { doc: stored.doc, state: this.saving.state, asides: [] };
   }
 
   readonly get = (): Snapshot<DocumentOf<K>> => this.snapshot;
@@ -92,7 +85,20 @@ export class SavedDocument<K extends SavedKind> {
     return () => this.listeners.delete(listener);
   };
 
-  readonly versionNow = (): number => this.version;
+  readonly versionNow = (): number => this.saving.version;
+
+  /** Takes an event in, without a word to those who show the document. */
+  private apply(event: SavingEvent<DocumentOf<K>>): void {
+    this.saving = reduceSaving(this.saving, event);
+    const { doc, state } = this.saving;
+    if (doc !== this.snapshot.doc || state !== this.snapshot.state)
+      this.snapshot = { ...this.snapshot, doc, state };
+  }
+
+  private dispatch(event: SavingEvent<DocumentOf<K>>): void {
+    this.apply(event);
+    this.tellAll();
+  }
 
   /**
    * Shown on another sheet, with what the server has now: takes it over unless this page knows it newer or has changes
@@ -100,29 +106,27 @@ export class SavedDocument<K extends SavedKind> {
    */
   readonly openAnew = (stored: Stored<DocumentOf<K>>, fits: Fits<DocumentOf<K>> = always): void => {
     this.fits = fits;
-    if (!this.isSettled()) {
+    if (!isSettled(this.saving)) {
       const faults = this.faultsNow();
       // Quietly: another sheet may be showing it still while this one is being drawn.
       if (faults.length > 0) this.putAside(faults);
     }
-    if (this.isSettled() && stored.version > this.version) this.take(stored);
+    if (isSettled(this.saving) && stored.version > this.saving.version) this.apply({ type: 'taken', stored });
   };
 
   /** Why what is on the screen cannot be used on the sheet that shows it. */
   private faultsNow(): readonly string[] {
-    const { state, doc } = this.snapshot;
-    if (state.kind === 'refused') return state.faults;
-    return this.fits(doc);
+    const { state, doc } = this.saving;
+    return state.kind === 'refused' ? state.faults : this.fits(doc);
   }
 
   /** Takes over what the server has, unless this page knows it newer or has changes of its own. */
   readonly offer = (stored: Stored<DocumentOf<K>>): void => {
-    if (!this.isSettled() || stored.version <= this.version) return;
-    this.take(stored);
-    this.tellAll();
+    if (isSettled(this.saving) && stored.version > this.saving.version)
+      this.dispatch({ type: 'taken', stored });
   };
 
-  readonly hasUnsaved = (): boolean => this.adopting !== null || this.savedChanges < this.changes;
+  readonly hasUnsaved = (): boolean => this.adopting !== null || hasUnsaved(this.saving);
 
   /**
    * Takes up what pages that have ended could not store, one draft after the other: at once those that were left
@@ -142,7 +146,7 @@ export class SavedDocument<K extends SavedKind> {
 
   private async takeUp(draft: Draft): Promise<void> {
     // Its own changes come first.
-    if (!this.isSettled() && !(await this.settle())) return;
+    if (!isSettled(this.saving) && !(await this.settle())) return;
     const reading = this.adopt(draft);
     this.adopted = reading;
     await reading;
@@ -170,23 +174,26 @@ export class SavedDocument<K extends SavedKind> {
       this.showAsides();
       return;
     }
-    const { attempt } = draft;
-    const same = JSON.stringify(read.doc) === JSON.stringify(this.snapshot.doc);
-    if (same && attempt === null) return;
-    this.version = draft.version;
-    this.changes += 1;
-    if (attempt !== null) {
-      this.attempt = { ...attempt, changes: this.changes };
-      if (JSON.stringify(attempt.doc) !== JSON.stringify(draft.doc)) this.changes += 1;
-    }
-    this.keep(read.doc);
-    this.show({ doc: read.doc, state: { kind: 'saving' } });
+    const { attempt, version } = draft;
+    const before = this.saving;
+    this.apply({
+      type: 'adopted',
+      draft: {
+        doc: read.doc,
+        version,
+        attempt: attempt === null ? null : { ...attempt, doc: attempt.doc as DocumentOf<K> },
+        hasMore: attempt !== null && JSON.stringify(attempt.doc) !== JSON.stringify(draft.doc),
+      },
+    });
+    if (this.saving === before) return;
+    this.keep();
+    this.tellAll();
   }
 
   /** Resolves true once its own changes are stored, false when they cannot be for now. */
   private async settle(): Promise<boolean> {
     await this.flush();
-    return this.isSettled();
+    return isSettled(this.saving);
   }
 
   /** The page is left: its drafts may be taken up by the next. Nothing is sent while a save is under way. */
@@ -199,8 +206,8 @@ export class SavedDocument<K extends SavedKind> {
       return;
     }
     if (!this.hasUnsaved()) return;
-    if (this.running === null && this.theirs === null) void this.saveOnce();
-    this.keep(this.snapshot.doc, true);
+    if (this.running === null && this.saving.theirs === null) void this.saveOnce();
+    this.keep(true);
   };
 
   readonly change = (update: Update<DocumentOf<K>>): void => {
@@ -208,15 +215,12 @@ export class SavedDocument<K extends SavedKind> {
       this.adopting.changes.push(update);
       return;
     }
-    const next = update(this.snapshot.doc);
-    if (next === this.snapshot.doc) return;
-    this.changes += 1;
-    this.keep(next);
-    if (this.theirs !== null) {
-      this.show({ doc: next });
-      return;
-    }
-    this.show({ doc: next, state: { kind: 'saving' } });
+    const before = this.saving;
+    this.apply({ type: 'changed', doc: update(before.doc) });
+    if (this.saving === before) return;
+    this.keep();
+    this.tellAll();
+    if (this.saving.theirs !== null) return;
     clearTimeout(this.timer);
     this.timer = setTimeout(() => void this.saveOnce(), PAUSE_MS);
   };
@@ -234,17 +238,16 @@ export class SavedDocument<K extends SavedKind> {
 
   /** After a conflict: drops the own changes. */
   readonly takeTheirs = (): void => {
-    if (this.theirs === null) return;
-    this.take(this.theirs);
+    const { theirs } = this.saving;
+    if (theirs === null) return;
+    this.apply({ type: 'taken', stored: theirs });
     this.dropOwn();
     this.tellAll();
   };
 
   /** After a conflict: saves the own changes over the others’. */
   readonly keepMine = (): void => {
-    if (this.theirs === null) return;
-    this.version = this.theirs.version;
-    this.theirs = null;
+    this.apply({ type: 'kept mine' });
     void this.saveOnce();
   };
 
@@ -262,15 +265,15 @@ export class SavedDocument<K extends SavedKind> {
       pageId: newChangeId(),
       at: new Date().toISOString(),
       schemaVersion: SCHEMA_VERSION,
-      version: this.version,
-      doc: this.snapshot.doc,
+      version: this.saving.version,
+      doc: this.saving.doc,
       attempt: null,
       left: true,
       aside: [...faults],
     });
     this.dropOwn();
     clearTimeout(this.timer);
-    this.take(this.theirs ?? this.stored);
+    this.apply({ type: 'taken', stored: this.saving.theirs ?? this.saving.stored });
     this.snapshot = { ...this.snapshot, asides: this.asidesNow() };
   }
 
@@ -287,25 +290,19 @@ export class SavedDocument<K extends SavedKind> {
     this.showAsides();
   };
 
-  private isSettled(): boolean {
-    return !this.hasUnsaved() && this.theirs === null;
-  }
-
-  private keep(doc: DocumentOf<K>, left = false): void {
-    const attempt =
-      this.attempt === null
-        ? null
-        : { changeId: this.attempt.changeId, version: this.attempt.version, doc: this.attempt.doc };
-    saveDraft(this.ref, this.pageId, { version: this.version, doc, attempt, left });
+  private keep(left = false): void {
+    const { version, doc, attempt } = this.saving;
+    saveDraft(this.ref, this.pageId, {
+      version,
+      doc,
+      attempt:
+        attempt === null ? null : { changeId: attempt.changeId, version: attempt.version, doc: attempt.doc },
+      left,
+    });
   }
 
   private dropOwn(): void {
     deleteDraft({ ...this.ref, pageId: this.pageId });
-  }
-
-  private show(change: Partial<Snapshot<DocumentOf<K>>>): void {
-    this.snapshot = { ...this.snapshot, ...change };
-    this.tellAll();
   }
 
   private asidesNow(): readonly Draft[] {
@@ -314,20 +311,13 @@ export class SavedDocument<K extends SavedKind> {
 
   private showAsides(): void {
     const asides = this.asidesNow();
-    if (asides.length > 0 || this.snapshot.asides.length > 0) this.show({ asides });
+    if (asides.length === 0 && this.snapshot.asides.length === 0) return;
+    this.snapshot = { ...this.snapshot, asides };
+    this.tellAll();
   }
 
   private tellAll(): void {
     this.listeners.forEach((listener) => listener());
-  }
-
-  private take(stored: Stored<DocumentOf<K>>): void {
-    this.stored = stored;
-    this.version = stored.version;
-    this.savedChanges = this.changes;
-    this.attempt = null;
-    this.theirs = null;
-    this.snapshot = { ...this.snapshot, doc: stored.doc, state: { kind: 'saved', at: stored.updatedAt } };
   }
 
   private saveOnce(): Promise<void> {
@@ -339,72 +329,46 @@ export class SavedDocument<K extends SavedKind> {
 
   private async save(): Promise<void> {
     clearTimeout(this.timer);
-    while (this.hasUnsaved() && this.theirs === null) {
-      this.attempt ??= {
-        changeId: newChangeId(),
-        version: this.version,
-        doc: this.snapshot.doc,
-        changes: this.changes,
-      };
-      const { changeId, version, doc, changes } = this.attempt;
-      this.keep(this.snapshot.doc);
-      this.show({ state: { kind: 'saving' } });
-      const outcome = await send<Stored<DocumentOf<K>>>(
-        'PUT',
-        documentUrl(this.ref),
-        { version, doc },
-        { changeId },
-      );
+    while (hasUnsaved(this.saving) && this.saving.theirs === null) {
+      this.apply({ type: 'sent', changeId: newChangeId() });
+      const { attempt } = this.saving;
+      if (attempt === null) return;
+      this.keep();
+      this.tellAll();
+      const { changeId, version, doc } = attempt;
+      const url = documentUrl(this.ref);
+      const outcome = await send<Stored<DocumentOf<K>>>('PUT', url, { version, doc }, { changeId });
       // It was set aside, or the others' version taken, while the answer was on its way.
-      if (this.attempt?.changeId !== changeId) return;
-      if (outcome.kind === 'unreachable' || outcome.kind === 'failed') {
-        this.show({ state: outcome });
+      if (this.saving.attempt?.changeId !== changeId) return;
+      if (outcome.kind === 'conflict' && (await this.merge(outcome.current, attempt))) continue;
+      this.apply({ type: 'answered', changeId, outcome });
+      if (outcome.kind === 'saved') noteSave(this.ref, outcome.value);
+      if (isSettled(this.saving)) this.dropOwn();
+      else this.keep();
+      this.tellAll();
+      const { state, failures } = this.saving;
+      if (state.kind === 'unreachable' || state.kind === 'failed')
         this.timer = setTimeout(
           () => void this.saveOnce(),
-          Math.min(LONGEST_RETRY, RETRY * 2 ** this.failures),
+          Math.min(LONGEST_RETRY, RETRY * 2 ** (failures - 1)),
         );
-        this.failures += 1;
-        return;
-      }
-      this.failures = 0;
-      this.attempt = null;
-      if (outcome.kind === 'saved') {
-        this.stored = outcome.value;
-        noteSave(this.ref, outcome.value);
-        this.version = outcome.value.version;
-        this.savedChanges = changes;
-        if (this.hasUnsaved()) this.keep(this.snapshot.doc);
-        else {
-          this.dropOwn();
-          this.show({ state: { kind: 'saved', at: outcome.value.updatedAt } });
-        }
-        continue;
-      }
-      this.keep(this.snapshot.doc);
-      if (outcome.kind === 'conflict') {
-        if (JSON.stringify(outcome.current.doc) === JSON.stringify(this.snapshot.doc)) {
-          this.take(outcome.current);
-          this.dropOwn();
-          this.tellAll();
-          return;
-        }
-        const merge = await MERGES[this.ref.kind]?.().catch(() => undefined);
-        if (merge !== undefined) {
-          const base = version === this.stored.version ? this.stored.doc : null;
-          const merged = merge(base, this.snapshot.doc, outcome.current.doc);
-          this.stored = outcome.current;
-          this.version = outcome.current.version;
-          this.changes += 1;
-          this.show({ doc: merged });
-          continue;
-        }
-        this.theirs = outcome.current;
-        this.show({ state: { kind: 'conflict' } });
-        return;
-      }
-      if (changes < this.changes) continue;
-      this.show({ state: { kind: 'refused', faults: outcome.faults } });
-      return;
+      if (state.kind !== 'saving') return;
     }
+  }
+
+  /** Puts own changes and the others’ together, where a kind of document can be; true when it was done. */
+  private async merge(
+    theirs: Stored<DocumentOf<K>>,
+    { changeId, version }: Pick<Attempt, 'changeId' | 'version'>,
+  ): Promise<boolean> {
+    if (JSON.stringify(theirs.doc) === JSON.stringify(this.saving.doc)) return false;
+    const merge = await MERGES[this.ref.kind]?.().catch(() => undefined);
+    if (merge === undefined) return false;
+    const { attempt, doc, stored } = this.saving;
+    // It was set aside while the merge was loaded.
+    if (attempt?.changeId !== changeId) return true;
+    const base = version === stored.version ? stored.doc : null;
+    this.dispatch({ type: 'merged', doc: merge(base, doc, theirs.doc), theirs });
+    return true;
   }
 }

@@ -6,7 +6,8 @@ import type { SavedKind } from './documentRef';
 import type { Draft } from './drafts';
 import { openDocument } from './openDocuments';
 import { acquirePageLock } from './pageLife';
-import type { Fits, SaveState } from './savedDocument';
+import type { Fits } from './savedDocument';
+import type { SaveState } from './savingState';
 
 /** A document that saves itself, as a view uses it. */
 export interface Autosave<T> {
