@@ -301,6 +301,30 @@ describe('the order of checks', () => {
     expect(next(notOpened, OPENING).minutes).toBe(1 + OPENING);
   });
 
+  it('stops where no check that is left tells enough for its minutes', () => {
+    const even = { ...yes('even', 1, false, {}), otherwise: [0.5, 0.5] };
+    const state = (checks: readonly Check[]) => faultState({ causes, checks }, [], OPENING);
+    expect(state([even])).toMatchObject({ next: null, found: false, minutes: 0 });
+    expect(state([{ ...yes('slow', 200, false, { a: 0.9 }) }]).next).toBeNull();
+    expect(state([even, yes('tells', 2, false, { a: 0.9 })]).next?.id).toBe('tells');
+  });
+
+  it('thinks of two causes only from two answers on, and not of so many that they cannot be counted out', () => {
+    const checks = Array.from({ length: 12 }, (_, at) =>
+      yes(`${at}`, 1, false, { [at % 2 === 0 ? 'a' : 'b']: 0.95 }),
+    );
+    const pairAfter = (count: number) =>
+      faultState(
+        { causes, checks },
+        checks.slice(0, count).map(({ id }) => ({ checkId: id, outcome: 0 })),
+        OPENING,
+      ).pair?.map(({ id }) => id);
+    expect(pairAfter(1)).toBeUndefined();
+    expect(pairAfter(4)).toEqual(['a', 'b']);
+    expect(pairAfter(10)).toEqual(['a', 'b']);
+    expect(pairAfter(11)).toBeUndefined();
+  });
+
   it.each(FilterKindSchema.options)('knows what opening a %s costs', (kind) => {
     expect(openingMinutes(contextOf(kind))).toBeGreaterThanOrEqual(3);
     // A closed canister is uncoupled and carried; a lid is only lifted.
