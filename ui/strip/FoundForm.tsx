@@ -4,6 +4,7 @@ import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
 import type { Photo } from '@/core/log/photo';
 import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
+import { LONGEST_NOTE } from '@/core/document/fields';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { UNKNOWN_MEDIUM } from '@/core/media/catalogue';
 import type { Dirt, Layer, Sign } from '@/core/layers/layer';
@@ -88,7 +89,7 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
           label={unknown ? 'Describe it: colour, shape, feel' : 'Note'}
           value={layer.note}
           onChange={(event) => set({ note: event.target.value })}
-          maxLength={2000}
+          maxLength={LONGEST_NOTE}
           className={styles.note}
         />
       </div>
