@@ -1,5 +1,5 @@
 import type { Start } from '@/core/biology/matureFilm';
-import { SAMPLES } from '@/core/biology/cycle';
+import { SAMPLES } from '@/core/biology/cycleCourse';
 import { swapCourse, swapDays } from '@/core/biology/swapCourse';
 import { withoutPieces } from '@/core/report/swapPieces';
 import { packCycle, tankBiology } from '@/core/report/tankBiology';

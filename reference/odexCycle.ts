@@ -1,4 +1,4 @@
-import type { CycleInput } from '@/core/biology/cycle';
+import type { CycleInput } from '@/core/biology/cycleInput';
 import { FILM_DECAY, FILM_SHED, HALF_SATURATION, NITRIFIERS } from '@/core/biology/nitrifiers';
 import { foodFactor, oxygenRate } from '@/core/biology/monodRate';
 import { Solver } from './odexSolver';

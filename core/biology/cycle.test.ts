@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { odexCycle } from '../../reference/odexCycle';
 import { oxygenSaturation } from '../water/oxygenSaturation';
-import { cycle, SAMPLES, type CycleInput, type LivingPlace } from './cycle';
+import { cycle } from './cycle';
+import { SAMPLES } from './cycleCourse';
+import type { CycleInput, LivingPlace } from './cycleInput';
 import { integrate } from './integrate';
 import { matureFilm, START_SHARE } from './matureFilm';
 import { NITRIFIERS } from './nitrifiers';

@@ -1,4 +1,4 @@
-import type { LivingPlace } from './cycle';
+import type { LivingPlace } from './cycleInput';
 import { steadyStateFilm } from './steadyStateFilm';
 import type { FilmPlace } from './steadyState';
 

@@ -1,5 +1,7 @@
 import { courseRange, type UncertainTank, type WaterBands } from './courseRange';
-import { cycle, type CycleCourse, type CycleEvent } from './cycle';
+import { cycle } from './cycle';
+import type { CycleCourse } from './cycleCourse';
+import type { CycleEvent } from './cycleInput';
 import { matureFilm, START_SHARE, thinned } from './matureFilm';
 import { steadyStateWater } from './steadyStateWater';
 import type { SwapTank } from './swapCourse';

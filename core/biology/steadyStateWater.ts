@@ -1,4 +1,5 @@
-import { cycle, type CycleInput, type Nitrogen } from './cycle';
+import { cycle } from './cycle';
+import type { CycleInput, Nitrogen } from './cycleInput';
 
 /** Days in which water that nothing disturbs comes to rest. */
 const STEADY_AFTER_DAYS = 4;

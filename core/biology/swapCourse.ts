@@ -1,5 +1,7 @@
 import type { Swap, SwapPiece, SwapStage } from '../filter/swap';
-import { cycle, type CycleCourse, type CycleEvent, type Nitrogen } from './cycle';
+import { cycle } from './cycle';
+import type { CycleCourse } from './cycleCourse';
+import type { CycleEvent, Nitrogen } from './cycleInput';
 import { matureFilm, thinned } from './matureFilm';
 import { LIMITS, NITRIFIERS } from './nitrifiers';
 import { steadyStateWater } from './steadyStateWater';

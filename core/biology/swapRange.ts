@@ -1,6 +1,6 @@
 import type { Swap, SwapStage } from '../filter/swap';
 import { courseRange, type UncertainTank, type WaterBands } from './courseRange';
-import type { CycleEvent } from './cycle';
+import type { CycleEvent } from './cycleInput';
 import { swapCourse, swapDays } from './swapCourse';
 
 /** The likely range of ammonia and nitrite through a swap, with what else happens to the water. */

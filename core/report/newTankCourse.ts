@@ -1,4 +1,4 @@
-import { SAMPLES } from '../biology/cycle';
+import { SAMPLES } from '../biology/cycleCourse';
 import { LIMITS } from '../biology/nitrifiers';
 import type { Range } from '../maths/range';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';

@@ -1,6 +1,7 @@
 import { surfaceOutsideFilters, grownShareOutsideFilters, tankOxygen } from '../biology/bacteriaCover';
 import type { UncertainTank } from '../biology/courseRange';
-import { cycle, type CycleCourse } from '../biology/cycle';
+import { cycle } from '../biology/cycle';
+import type { CycleCourse } from '../biology/cycleCourse';
 import { retainedFilmShare, type FilmHistory } from '../biology/retainedFilmShare';
 import { matureFilm, START_SHARE, type Start } from '../biology/matureFilm';
 import { nitrogenPerDay } from '../biology/nitrogenPerDay';

@@ -1,5 +1,6 @@
 import type { UncertainTank, WaterBands } from '../biology/courseRange';
-import { SAMPLES, type CycleEvent } from '../biology/cycle';
+import { SAMPLES } from '../biology/cycleCourse';
+import type { CycleEvent } from '../biology/cycleInput';
 import { repackCourseDays, repackRange, type Repacked } from '../biology/repackCourse';
 import { swapDays } from '../biology/swapCourse';
 import { swapRange } from '../biology/swapRange';

@@ -2,7 +2,7 @@
 import { scaleLinear } from 'd3-scale';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import type { WaterBands } from '@/core/biology/courseRange';
-import { SAMPLES } from '@/core/biology/cycle';
+import { SAMPLES } from '@/core/biology/cycleCourse';
 import { SWAP_LIMITS } from '@/core/biology/planSwap';
 import type { Swap } from '@/core/filter/swap';
 import { useWidth } from '../drawing/useWidth';

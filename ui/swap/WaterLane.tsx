@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
 import type { UncertaintyBand } from '@/core/biology/courseRange';
-import { SAMPLES } from '@/core/biology/cycle';
+import { SAMPLES } from '@/core/biology/cycleCourse';
 import { fromSi } from '@/core/units/unitTable';
 import { CourseLine, RangeBand } from '../drawing/CourseLine';
 import { DayLine } from '../drawing/DayLine';
