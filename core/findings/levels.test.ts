@@ -306,7 +306,11 @@ const MORE_CASES: readonly [rule: RuleId, level: FindingLevel, Case][] = [
   ['empty-well', 'note', { ...CARTRIDGES, layers: pack(['cartridge', 'slot-1', 0.018]) }],
   ['faulty-part', 'urgent', { ...ANYHOW, more: () => ({ parts: { clips: 'missing' } }) }],
   ['faulty-part', 'check', { ...ANYHOW, more: () => ({ parts: { seal: 'worn' } }) }],
-  ['flat-cartridge', 'check', { ...CARTRIDGES, layers: pack(['cartridge', 'slot-1', 0.02], ['cartridge', 'slot-2', 0.02]) }],
+  [
+    'flat-cartridge',
+    'check',
+    { ...CARTRIDGES, layers: pack(['cartridge', 'slot-1', 0.02], ['cartridge', 'slot-2', 0.02]) },
+  ],
   [
     'floss-first',
     'note',

@@ -21,9 +21,9 @@ import { HORIZON } from '../pack/visitLimits';
 import { MAX_LAYERS } from '../pack/maxLayers';
 import { turnoverBand } from '../practice/turnoverBand';
 import { netVolume } from '../tank/netVolume';
-import { visitBurden } from '../service/visitBurden';
-import { withRoutineOpenings } from './withRoutineOpenings';
 import { CLOGGED_AT, pieceNumbers } from './pieceNumbers';
+import { quickYear } from './quickYear';
+import { daysToSludge, sludgeAfter } from './evenSludge';
 import type { ProposeInput } from './proposeInput';
 import { turnoverOff, type Figures } from './objectives';
 import { DAY } from '../units/time';
@@ -153,7 +153,7 @@ export function quickJudge(
         rate += caught[index * SIZES + size]! * DAY * suspended[size]!;
       return rate;
     });
-    const clogs = placed.map(({ numbers }, index) => daysTo(numbers.holds, rates[index]!, decay));
+    const clogs = placed.map(({ numbers }, index) => daysToSludge(numbers.holds, rates[index]!, decay));
     const service = Math.min(
       HORIZON,
       ...clogs.filter(
@@ -168,34 +168,7 @@ export function quickJudge(
         numbers.holds > 0 ? sludgeAfter(days, rates[index]!, decay) / (numbers.holds / CLOGGED_AT.others) : 0;
       open += numbers.surface * share * Math.max(0, 1 - full);
     });
-    let [cost, unpriced] = [0, 0];
-    const visits = new Map<number, string[]>();
-    const at = (days: number, layerId: string): void => {
-      const key = Math.max(7, Math.round(days / 7) * 7);
-      if (key < HORIZON) visits.set(key, [...(visits.get(key) ?? []), layerId]);
-    };
-    placed.forEach(({ layer, chamber, numbers }, index) => {
-      if (chamber.where === 'intake') return;
-      const days =
-        numbers.life ??
-        (numbers.mechanical
-          ? numbers.renewed
-            ? clogs[index]!
-            : Math.max(service, Math.min(clogs[index]!, HORIZON))
-          : Infinity);
-      if (!Number.isFinite(days) || days >= HORIZON) return;
-      at(days, layer.id);
-      if (!numbers.renewed) return;
-      if (numbers.price === null) unpriced += (HORIZON / days) * numbers.volume;
-      else cost += (HORIZON / days) * numbers.price;
-    });
-    const year = withRoutineOpenings(filter, {
-      visits: sumOf([...visits.keys()], (days) => HORIZON / days),
-      minutes: sumOf(
-        [...visits],
-        ([days, ids]) => (HORIZON / days) * visitBurden(filter, placed, ids).minutes,
-      ),
-    });
+    const year = quickYear(filter, placed, clogs, service);
     const turned = turnover(balance.flow, volume);
     return {
       service: made === null ? null : service,
@@ -205,8 +178,8 @@ export function quickJudge(
       surface: made === null ? surface : open,
       turnover: turned,
       turnoverOff: turnoverOff(turned, band),
-      cost,
-      unpriced,
+      cost: year.cost,
+      unpriced: year.unpriced,
       visits: made === null ? null : year.visits,
       minutes: made === null ? null : year.minutes,
       change,
@@ -222,13 +195,3 @@ const wetShare = (chamber: Chamber, from: number, length: number, wetTo: number 
   wetTo === null || chamber.way !== 'up' || chamber.where !== 'body'
     ? 1
     : Math.min(1, Math.max(0, (wetTo - from) / length));
-
-/** Days until sludge that comes evenly and rots has come to an amount, kg; Infinity where it never does. */
-function daysTo(holds: number, rate: number, decay: number): number {
-  const share = rate > 0 ? (holds * decay) / rate : Infinity;
-  return share >= 1 ? Infinity : -Math.log1p(-share) / decay;
-}
-
-/** Sludge after some days, dry kg. @source dm/dt = rate − decay·m */
-const sludgeAfter = (days: number, rate: number, decay: number): number =>
-  (rate / decay) * (1 - Math.exp(-decay * days));
