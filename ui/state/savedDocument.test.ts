@@ -261,6 +261,19 @@ describe('drafts', () => {
     expect(allDrafts()).toEqual([]);
   });
 
+  it('are taken up once, by a page that is drawn twice', async () => {
+    server.down = true;
+    const left = openPage();
+    type(left, 'b');
+    left.leave();
+    await vi.advanceTimersByTimeAsync(400);
+    server.down = false;
+    const next = openPage();
+    await Promise.all([next.takeUpDrafts(), next.takeUpDrafts()]);
+    expect([noteOf(next), server.saved]).toEqual(['b', ['b']]);
+    expect(next.get().state.kind).toBe('saved');
+  });
+
   it('of two pages that were both left lose nothing: the second is asked about', async () => {
     const [first, second] = [openPage(), openPage()];
     server.down = true;

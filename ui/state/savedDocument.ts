@@ -106,12 +106,12 @@ export class SavedDocument<K extends SavedKind> {
    */
   readonly openAnew = (stored: Stored<DocumentOf<K>>, fits: Fits<DocumentOf<K>> = always): void => {
     this.fits = fits;
-    if (!isSettled(this.saving)) {
+    if (!this.isSettled()) {
       const faults = this.faultsNow();
       // Quietly: another sheet may be showing it still while this one is being drawn.
       if (faults.length > 0) this.putAside(faults);
     }
-    if (isSettled(this.saving) && stored.version > this.saving.version) this.apply({ type: 'taken', stored });
+    if (this.isSettled() && stored.version > this.saving.version) this.apply({ type: 'taken', stored });
   };
 
   /** Why what is on the screen cannot be used on the sheet that shows it. */
@@ -122,11 +122,14 @@ export class SavedDocument<K extends SavedKind> {
 
   /** Takes over what the server has, unless this page knows it newer or has changes of its own. */
   readonly offer = (stored: Stored<DocumentOf<K>>): void => {
-    if (isSettled(this.saving) && stored.version > this.saving.version)
-      this.dispatch({ type: 'taken', stored });
+    if (this.isSettled() && stored.version > this.saving.version) this.dispatch({ type: 'taken', stored });
   };
 
   readonly hasUnsaved = (): boolean => this.adopting !== null || hasUnsaved(this.saving);
+
+  private isSettled(): boolean {
+    return this.adopting === null && isSettled(this.saving);
+  }
 
   /**
    * Takes up what pages that have ended could not store, one draft after the other: at once those that were left
@@ -146,7 +149,7 @@ export class SavedDocument<K extends SavedKind> {
 
   private async takeUp(draft: Draft): Promise<void> {
     // Its own changes come first.
-    if (!isSettled(this.saving) && !(await this.settle())) return;
+    if (!this.isSettled() && !(await this.settle())) return;
     const reading = this.adopt(draft);
     this.adopted = reading;
     await reading;
@@ -193,7 +196,7 @@ export class SavedDocument<K extends SavedKind> {
   /** Resolves true once its own changes are stored, false when they cannot be for now. */
   private async settle(): Promise<boolean> {
     await this.flush();
-    return isSettled(this.saving);
+    return this.isSettled();
   }
 
   /** The page is left: its drafts may be taken up by the next. Nothing is sent while a save is under way. */
