@@ -1,11 +1,11 @@
 'use client';
 import { LONGEST_NOTE } from '@/core/document/fields';
-import { Controller } from 'react-hook-form';
+import Button from '@mui/material/Button';
+import { useState, type ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { CARE_BOUNDS, type LogEntry } from '@/core/log/logEntry';
 import { AIR_WORK, LAYER_WORKS, PART_WORKS, type ServiceWork } from '@/core/log/serviceWorks';
 import { canBeRecharged, canBeSqueezed } from '@/core/media/handling';
-import type { Bounds } from '@/core/units/bounds';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { placeLayers } from '@/core/layers/placeLayers';
 import type { Layer } from '@/core/layers/layer';
@@ -15,9 +15,8 @@ import { QuantityField } from '../fields/QuantityField';
 import { TextInput } from '../fields/TextInput';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart } from '../frame/lazyPart';
-import { LogForm } from '../log/LogForm';
-import type { NewEntry } from '../log/useLog';
-import { ChangeForm } from '../water-tests/EventForms';
+import { useLog } from '../log/useLog';
+import { ChangeForm, Faults } from '../water-tests/EventForms';
 import styles from './CareSheet.module.css';
 
 // Wanted once its fold is opened.
@@ -68,160 +67,142 @@ const worksOn = (layer: Layer): readonly LayerWork[] => {
   return [usual, ...LAYER_WORKS.filter((work) => work !== usual && isPossible(work))];
 };
 
-interface ServiceValues {
-  readonly onLayers: Readonly<Record<string, LayerWork>>;
-  readonly onParts: readonly ServiceWork[];
-  readonly flowWas: 'fine' | 'low' | 'not known';
-}
-const FIRST_SERVICE: ServiceValues = { onLayers: {}, onParts: [], flowWas: 'not known' };
-
 function ServiceForm({ filter, airFilters, layers, onSaved }: Props) {
+  const { save, faults, busy } = useLog(filter.id, null);
+  const [onLayers, setOnLayers] = useState<Readonly<Record<string, LayerWork>>>({});
+  const [onParts, setOnParts] = useState<readonly ServiceWork[]>([]);
+  const [flowWas, setFlowWas] = useState<'fine' | 'low' | 'not known'>('not known');
+  const works = [
+    ...Object.entries(onLayers).map(([layerId, work]) => ({ layerId, work })),
+    ...onParts.map((work) => ({ layerId: null, work })),
+  ];
   return (
     <CollapsibleSection title="Service" says="what you cleaned or replaced">
-      <LogForm
-        filterId={filter.id}
-        className={styles.form}
-        first={FIRST_SERVICE}
-        entryOf={({ onLayers, onParts, flowWas }) => ({
-          kind: 'service',
-          works: [
-            ...Object.entries(onLayers).map(([layerId, work]) => ({ layerId, work })),
-            ...onParts.map((work) => ({ layerId: null, work })),
-          ],
-          flowWas,
-          note: '',
-        })}
-        button="Save service"
-        onSaved={onSaved}
-      >
-        {({ control }) => (
-          <>
-            <Controller
-              control={control}
-              name="onLayers"
-              render={({ field: { value: onLayers, onChange } }) => (
-                <>
-                  {placeLayers(filter, layers).map(({ layer, medium }, at) => (
-                    <ChoiceField
-                      key={layer.id}
-                      label={`${at + 1}: ${medium.name}`}
-                      value={onLayers[layer.id] ?? UNTOUCHED}
-                      choices={[UNTOUCHED, ...worksOn(layer)].map((value) => ({ value, label: value }))}
-                      onChange={(value) => {
-                        const { [layer.id]: _, ...rest } = onLayers;
-                        onChange(value === UNTOUCHED ? rest : { ...rest, [layer.id]: value as LayerWork });
-                      }}
-                    />
-                  ))}
-                </>
-              )}
-            />
-            <Controller
-              control={control}
-              name="onParts"
-              render={({ field: { value, onChange } }) => (
-                <CheckList<ServiceWork>
-                  legend="Parts"
-                  items={PART_WORKS.filter(
-                    (work) =>
-                      (work !== 'hoses brushed' || filter.hoses !== null) &&
-                      (work !== AIR_WORK || airFilters > 0),
-                  ).map((work) => ({ value: work, label: work }))}
-                  chosen={value}
-                  onChange={onChange}
-                />
-              )}
-            />
-            <Controller
-              control={control}
-              name="flowWas"
-              render={({ field: { value, onChange } }) => (
-                <ChoiceField<ServiceValues['flowWas']>
-                  label="Flow before the service"
-                  value={value}
-                  choices={[
-                    { value: 'not known', label: 'not known' },
-                    { value: 'fine', label: 'still fine' },
-                    { value: 'low', label: 'low' },
-                  ]}
-                  onChange={onChange}
-                />
-              )}
-            />
-          </>
-        )}
-      </LogForm>
+      <div className={styles.form}>
+        {placeLayers(filter, layers).map(({ layer, medium }, at) => (
+          <ChoiceField
+            key={layer.id}
+            label={`${at + 1}: ${medium.name}`}
+            value={onLayers[layer.id] ?? UNTOUCHED}
+            choices={[UNTOUCHED, ...worksOn(layer)].map((value) => ({ value, label: value }))}
+            onChange={(value) => {
+              const { [layer.id]: _, ...rest } = onLayers;
+              setOnLayers(value === UNTOUCHED ? rest : { ...rest, [layer.id]: value as LayerWork });
+            }}
+          />
+        ))}
+        <CheckList<ServiceWork>
+          legend="Parts"
+          items={PART_WORKS.filter(
+            (work) =>
+              (work !== 'hoses brushed' || filter.hoses !== null) && (work !== AIR_WORK || airFilters > 0),
+          ).map((value) => ({ value, label: value }))}
+          chosen={onParts}
+          onChange={setOnParts}
+        />
+        <ChoiceField<'fine' | 'low' | 'not known'>
+          label="Flow before the service"
+          value={flowWas}
+          choices={[
+            { value: 'not known', label: 'not known' },
+            { value: 'fine', label: 'still fine' },
+            { value: 'low', label: 'low' },
+          ]}
+          onChange={setFlowWas}
+        />
+        <Button
+          disabled={busy}
+          onClick={() =>
+            void save({ kind: 'service', works, flowWas, note: '' }).then((entry) => {
+              if (entry !== null) {
+                setOnLayers({});
+                setOnParts([]);
+              }
+              onSaved(entry);
+            })
+          }
+        >
+          Save service
+        </Button>
+        <Faults faults={faults} />
+      </div>
     </CollapsibleSection>
   );
 }
 
-/** An entry that is one number. */
-function NumberForm({
-  filter,
-  onSaved,
+/** A number that is saved with a press. */
+function OneNumber({
   title,
   says,
-  label,
-  bounds,
-  button,
-  entryOf,
-}: Pick<Props, 'filter' | 'onSaved'> & {
+  field,
+  save: label,
+  onSave,
+  busy,
+  faults,
+}: {
   readonly title: string;
   readonly says: string;
-  readonly label: string;
-  readonly bounds: Bounds;
-  readonly button: string;
-  readonly entryOf: (si: number) => NewEntry;
+  readonly field: ReactNode;
+  readonly save: string;
+  readonly onSave: () => void;
+  readonly busy: boolean;
+  readonly faults: readonly string[];
 }) {
   return (
     <CollapsibleSection title={title} says={says}>
-      <LogForm
-        filterId={filter.id}
-        className={styles.form}
-        first={NO_NUMBER}
-        isReady={({ si }) => si !== null}
-        entryOf={({ si }) => entryOf(si ?? 0)}
-        button={button}
-        onSaved={onSaved}
-      >
-        {({ control }) => (
-          <Controller
-            control={control}
-            name="si"
-            render={({ field: { value, onChange } }) => (
-              <QuantityField label={label} bounds={bounds} value={value} onChange={onChange} />
-            )}
-          />
-        )}
-      </LogForm>
+      <div className={styles.form}>
+        {field}
+        <Button disabled={busy} onClick={onSave}>
+          {label}
+        </Button>
+        <Faults faults={faults} />
+      </div>
     </CollapsibleSection>
   );
 }
-const NO_NUMBER: { si: number | null } = { si: null };
 
-const TopUpForm = ({ filter, onSaved }: Props) => (
-  <NumberForm
-    {...{ filter, onSaved }}
-    title="Top-up"
-    says="water added for what evaporated"
-    label="Water added"
-    bounds={CARE_BOUNDS.topUp}
-    button="Save top-up"
-    entryOf={(volume) => ({ kind: 'top-up', volume, note: '' })}
-  />
-);
+function TopUpForm({ filter, onSaved }: Props) {
+  const { save, faults, busy } = useLog(filter.id, null);
+  const [volume, setVolume] = useState<number | null>(null);
+  return (
+    <OneNumber
+      title="Top-up"
+      says="water added for what evaporated"
+      field={
+        <QuantityField label="Water added" bounds={CARE_BOUNDS.topUp} value={volume} onChange={setVolume} />
+      }
+      save="Save top-up"
+      busy={busy || volume === null}
+      faults={faults}
+      onSave={() =>
+        volume !== null && void save({ kind: 'top-up', volume, note: '' }).then((entry) => onSaved(entry))
+      }
+    />
+  );
+}
 
-const LevelForm = ({ filter, onSaved }: Props) => (
-  <NumberForm
-    {...{ filter, onSaved }}
-    title="Level"
-    says="from the level strip"
-    label="Water below the rim"
-    bounds={CARE_BOUNDS.headroom}
-    button="Save level"
-    entryOf={(headroom) => ({ kind: 'level', headroom, note: '' })}
-  />
-);
+function LevelForm({ filter, onSaved }: Props) {
+  const { save, faults, busy } = useLog(filter.id, null);
+  const [headroom, setHeadroom] = useState<number | null>(null);
+  return (
+    <OneNumber
+      title="Level"
+      says="from the level strip"
+      field={
+        <QuantityField
+          label="Water below the rim"
+          bounds={CARE_BOUNDS.headroom}
+          value={headroom}
+          onChange={setHeadroom}
+        />
+      }
+      save="Save level"
+      busy={busy || headroom === null}
+      faults={faults}
+      onSave={() => headroom !== null && void save({ kind: 'level', headroom, note: '' }).then(onSaved)}
+    />
+  );
+}
 
 const WORD_KINDS = [
   { value: 'note', label: 'a note' },
@@ -229,41 +210,38 @@ const WORD_KINDS = [
   { value: 'hardware', label: 'hardware changed' },
 ] as const;
 type WordKind = (typeof WORD_KINDS)[number]['value'];
-const NO_WORDS: { kind: WordKind; note: string } = { kind: 'note', note: '' };
 
 function WordsForm({ filter, onSaved }: Props) {
+  const { save, faults, busy } = useLog(filter.id, null);
+  const [kind, setKind] = useState<WordKind>('note');
+  const [note, setNote] = useState('');
   return (
     <CollapsibleSection title="Note, feeding, hardware" says="in your own words">
-      <LogForm
-        filterId={filter.id}
-        className={styles.form}
-        first={NO_WORDS}
-        isReady={({ note }) => note.trim() !== ''}
-        entryOf={({ kind, note }) =>
-          kind === 'note' ? { kind, note: note.trim() } : { kind: 'change', what: kind, note: note.trim() }
-        }
-        button="Save note"
-        onSaved={onSaved}
-      >
-        {({ control }) => (
-          <>
-            <Controller
-              control={control}
-              name="kind"
-              render={({ field: { value, onChange } }) => (
-                <ChoiceField<WordKind> label="About" value={value} choices={WORD_KINDS} onChange={onChange} />
-              )}
-            />
-            <Controller
-              control={control}
-              name="note"
-              render={({ field: { value, onChange } }) => (
-                <TextInput label="What happened" value={value} maxLength={LONGEST_NOTE} onChange={onChange} />
-              )}
-            />
-          </>
-        )}
-      </LogForm>
+      <div className={styles.form}>
+        <ChoiceField<WordKind> label="About" value={kind} choices={WORD_KINDS} onChange={setKind} />
+        <TextInput
+          label="What happened"
+          value={note}
+          maxLength={LONGEST_NOTE}
+          onChange={(event) => setNote(event.target.value)}
+        />
+        <Button
+          disabled={busy || note.trim() === ''}
+          onClick={() =>
+            void save(
+              kind === 'note'
+                ? { kind, note: note.trim() }
+                : { kind: 'change', what: kind, note: note.trim() },
+            ).then((entry) => {
+              if (entry !== null) setNote('');
+              onSaved(entry);
+            })
+          }
+        >
+          Save note
+        </Button>
+        <Faults faults={faults} />
+      </div>
     </CollapsibleSection>
   );
 }
