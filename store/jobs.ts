@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { acknowledgedNote } from '@/core/job/acknowledged';
 import { asPacked } from '@/core/job/asPacked';
-import { UNPREPARED } from '@/core/job/unprepared';
+import { newJob } from '@/core/job/newJob';
 import type { Job, Occasion } from '@/core/job/job';
 import { stopClock } from '@/core/job/outOfFlowClock';
 import type { Pack, PackRole } from '@/core/pack/pack';
@@ -77,24 +77,20 @@ export const jobs = {
           known.has(layer.chamber),
         );
         const planOnly = occasion === 'plan';
-        return table.insert(db, {
-          id: randomUUID(),
-          filterId,
-          occasion,
-          stage: planOnly ? 'plan' : 'strip',
-          startedAt: new Date().toISOString(),
-          finishedAt: null,
-          asFoundPackId: addPack(db, filterId, 'as found', layers, {
-            name: planOnly ? AS_LAST_PACKED : undefined,
+        return table.insert(
+          db,
+          newJob({
+            id: randomUUID(),
+            filterId,
+            occasion,
+            stage: planOnly ? 'plan' : 'strip',
+            startedAt: new Date().toISOString(),
+            asFoundPackId: addPack(db, filterId, 'as found', layers, {
+              name: planOnly ? AS_LAST_PACKED : undefined,
+            }),
+            plannedPackId: addPack(db, filterId, 'planned', planOnly ? layers : []),
           }),
-          plannedPackId: addPack(db, filterId, 'planned', planOnly ? layers : []),
-          alternativePackIds: [],
-          asPackedPackId: null,
-          packed: [],
-          outOfFlow: [],
-          parts: {},
-          ...UNPREPARED,
-        });
+        );
       })
       .immediate(),
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { UNPREPARED } from './unprepared';
+import { newJob } from './newJob';
 import { mergeJobs } from './mergeJobs';
 import type { Job, PackedStep } from './job';
 import type { Tick } from './tick';
@@ -35,20 +35,15 @@ describe('ticks of two devices', () => {
 });
 
 const job = (change: Partial<Job> = {}): Job => ({
-  id: 'j',
-  filterId: 'f',
-  occasion: 'repack',
-  stage: 'repack',
-  startedAt: '2026-01-01T09:00:00.000Z',
-  finishedAt: null,
-  asFoundPackId: 'x',
-  plannedPackId: 'y',
-  alternativePackIds: [],
-  asPackedPackId: null,
-  packed: [],
-  outOfFlow: [],
-  parts: {},
-  ...UNPREPARED,
+  ...newJob({
+    id: 'j',
+    filterId: 'f',
+    occasion: 'repack',
+    stage: 'repack',
+    startedAt: '2026-01-01T09:00:00.000Z',
+    asFoundPackId: 'x',
+    plannedPackId: 'y',
+  }),
   ...change,
 });
 const put = (layerId: string, minute: number, mass: number | null = null): PackedStep => ({

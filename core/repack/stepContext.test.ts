@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
 import type { Job } from '../job/job';
-import { UNPREPARED } from '../job/unprepared';
+import { newJob } from '../job/newJob';
 import { plainLayer } from '../layers/plainLayer';
 import { aloneOn, evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
@@ -18,20 +18,15 @@ const filter = {
 const stone = plainLayer('stone', 'lava', 'tray-1', 0.05);
 const other = plainLayer('other', 'sintered-glass', 'tray-1', 0.05);
 const job = (change: Partial<Job> = {}): Job => ({
-  id: 'j',
-  filterId: 'f',
-  occasion: 'repack',
-  stage: 'repack',
-  startedAt: NOW,
-  finishedAt: null,
-  asFoundPackId: 'a',
-  plannedPackId: 'b',
-  alternativePackIds: [],
-  asPackedPackId: null,
-  packed: [],
-  outOfFlow: [],
-  parts: {},
-  ...UNPREPARED,
+  ...newJob({
+    id: 'j',
+    filterId: 'f',
+    occasion: 'repack',
+    stage: 'repack',
+    startedAt: NOW,
+    asFoundPackId: 'a',
+    plannedPackId: 'b',
+  }),
   ...change,
 });
 const contextOf = (change: Partial<Job> = {}, planned = [stone]) =>

@@ -2,26 +2,19 @@ import { describe, expect, it } from 'vitest';
 import { clockState } from '../job/outOfFlowClock';
 import { isTicked } from '../job/ticks';
 import type { Job } from '../job/job';
-import { UNPREPARED } from '../job/unprepared';
+import { newJob } from '../job/newJob';
 import { asPlanned, timerKey, timerStartedAt, withLayerIn, withLayerOut, withStepTicked } from './stepEdits';
 
 const AT = '2026-11-27T10:00:00.000Z';
-const JOB: Job = {
+const JOB: Job = newJob({
   id: 'j',
   filterId: 'f',
   occasion: 'repack',
   stage: 'repack',
   startedAt: AT,
-  finishedAt: null,
   asFoundPackId: 'a',
   plannedPackId: 'b',
-  alternativePackIds: [],
-  asPackedPackId: null,
-  packed: [],
-  outOfFlow: [],
-  parts: {},
-  ...UNPREPARED,
-};
+});
 const LATER = '2026-11-27T10:20:00.000Z';
 
 describe('a layer', () => {

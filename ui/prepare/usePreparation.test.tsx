@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import type { Job } from '@/core/job/job';
-import { UNPREPARED } from '@/core/job/unprepared';
+import { newJob } from '@/core/job/newJob';
 import { plainLayer } from '@/core/layers/plainLayer';
 import type { Pack } from '@/core/pack/pack';
 import { DEMO_SHELF } from '@/demo/demoShelf';
@@ -20,22 +20,15 @@ const PACK: Pack = {
   layers: [plainLayer('a', 'foam-30', 'tray-4', 0.03), plainLayer('b', 'lava', 'tray-3', 0.05)],
   visits: [],
 };
-const JOB: Job = {
+const JOB: Job = newJob({
   id: 'j',
   filterId: 'f',
   occasion: 'repack',
   stage: 'plan',
   startedAt: '2026-11-27T10:00:00.000Z',
-  finishedAt: null,
   asFoundPackId: 'a',
   plannedPackId: 'p',
-  alternativePackIds: [],
-  asPackedPackId: null,
-  packed: [],
-  outOfFlow: [],
-  parts: {},
-  ...UNPREPARED,
-};
+});
 
 /** A document that is changed and never saved. */
 function useUnsaved<T>(first: T): Autosave<T> {

@@ -5,7 +5,6 @@ import type { Job, PackedStep } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
 import { reportAsPacked, type AsItWentIn } from '@/core/repack/reportAsPacked';
-
 import type { RepackStep } from '@/core/repack/repackStep';
 import { repackSteps } from '@/core/repack/repackSteps';
 import { FOOT_STEP_KEY, stepContext } from '@/core/repack/stepContext';
