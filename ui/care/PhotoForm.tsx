@@ -7,7 +7,7 @@ import type { Photo } from '@/core/log/photo';
 import { TextInput } from '../fields/TextInput';
 import { Photos } from '../job/Photos';
 import { useLog } from '../log/useLog';
-import { Faults } from '../water-tests/EventForms';
+import { Faults } from '../log/Faults';
 import styles from './CareSheet.module.css';
 
 interface Props {

@@ -80,7 +80,7 @@ describe('a service', () => {
       />,
     );
     await user.click(screen.getByText('Service'));
-    const floss = screen.getByLabelText('2: Bonded floss pad');
+    const floss = await screen.findByLabelText('2: Bonded floss pad');
     expect([...floss.querySelectorAll('option')].map(({ value }) => value).slice(0, 2)).toEqual([
       'untouched',
       'replaced',

@@ -6,9 +6,11 @@ import type { LogEntry } from '@/core/log/logEntry';
 import { joined } from '@/core/units/joined';
 import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
+import { lazyPart, usePreload } from '../frame/lazyPart';
 import styles from './DueRows.module.css';
-import { SnoozeForm } from './SnoozeForm';
 import { formatDueDate } from './formatDueDate';
+
+const SnoozeForm = lazyPart(() => import('./SnoozeForm').then((module) => module.SnoozeForm));
 
 const DAY_WORDS = { weekday: 'short', day: 'numeric', month: 'short' } as const;
 
@@ -30,6 +32,7 @@ interface Props {
 /** What is due, soonest first: when, what, why, and what to bring; any of it can be put off, with a reason. */
 export function DueRows({ filterId, due, onSnoozed, onWoken }: Props) {
   const words = useWords();
+  usePreload(SnoozeForm);
   const [putOff, setPutOff] = useState<string | null>(null);
   return (
     <ul className={styles.rows}>

@@ -1,10 +1,10 @@
 'use client';
 import Button from '@mui/material/Button';
 import { addDays, formatISO } from 'date-fns';
-import { useState } from 'react';
+import { Controller } from 'react-hook-form';
 import type { Due } from '@/core/care/due';
 import { TextInput } from '../fields/TextInput';
-import { useLog } from '../log/useLog';
+import { LogForm } from '../log/LogForm';
 import type { LogEntry } from '@/core/log/logEntry';
 import styles from './DueRows.module.css';
 
@@ -22,42 +22,52 @@ interface Props {
   readonly onDone: (entry: LogEntry | null) => void;
 }
 
+interface Snooze {
+  readonly until: string;
+  readonly why: string;
+}
+
 /** Puts off something that is due, with the reason: the log keeps both. */
 export function SnoozeForm({ filterId, item, onDone }: Props) {
-  const { save, faults, busy } = useLog(filterId, null);
-  const [until, setUntil] = useState(dayIn(DEFAULT_DAYS));
-  const [why, setWhy] = useState('');
-  const isReady = why.trim() !== '' && until > item.on && until >= dayIn(1) && until <= dayIn(MAX_DAYS);
+  const isReady = ({ until, why }: Snooze): boolean =>
+    why.trim() !== '' && until > item.on && until >= dayIn(1) && until <= dayIn(MAX_DAYS);
   return (
-    <form
+    <LogForm
+      filterId={filterId}
+      label="Put off"
       className={styles.snooze}
-      aria-label="Put off"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (!isReady) return;
-        void save({ kind: 'snooze', item: item.key, until, note: why.trim() }).then(
-          (entry) => entry !== null && onDone(entry),
-        );
-      }}
+      first={{ until: dayIn(DEFAULT_DAYS), why: '' }}
+      isReady={isReady}
+      entryOf={({ until, why }) => ({ kind: 'snooze', item: item.key, until, note: why.trim() })}
+      button="Put off"
+      more={<Button onClick={() => onDone(null)}>Cancel</Button>}
+      onSaved={onDone}
     >
-      <TextInput label="Until" type="date" value={until} onChange={(event) => setUntil(event.target.value)} />
-      <TextInput
-        label="Why it can wait"
-        value={why}
-        maxLength={LONGEST_REASON}
-        onChange={(event) => setWhy(event.target.value)}
-      />
-      <Button type="submit" disabled={busy || !isReady}>
-        Put off
-      </Button>
-      <Button onClick={() => onDone(null)}>Cancel</Button>
-      {until <= item.on ? <p>Choose a day after the due date.</p> : null}
-      {until > dayIn(MAX_DAYS) ? <p>Choose a day within the next {MAX_DAYS} days.</p> : null}
-      {faults.map((fault) => (
-        <p key={fault} role="alert">
-          {fault}
-        </p>
-      ))}
-    </form>
+      {({ control }, { until }) => (
+        <>
+          <Controller
+            control={control}
+            name="until"
+            render={({ field: { value, onChange } }) => (
+              <TextInput label="Until" type="date" value={value} onChange={onChange} />
+            )}
+          />
+          <Controller
+            control={control}
+            name="why"
+            render={({ field: { value, onChange } }) => (
+              <TextInput
+                label="Why it can wait"
+                value={value}
+                maxLength={LONGEST_REASON}
+                onChange={onChange}
+              />
+            )}
+          />
+          {until <= item.on ? <p>Choose a day after the due date.</p> : null}
+          {until > dayIn(MAX_DAYS) ? <p>Choose a day within the next {MAX_DAYS} days.</p> : null}
+        </>
+      )}
+    </LogForm>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
-import Button from '@mui/material/Button';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
+import { Controller } from 'react-hook-form';
 import { TEST_BOUNDS, type LogEntry, type TestScale } from '@/core/log/logEntry';
 import { TANK_BOUNDS } from '@/core/tank/tank';
 import type { Bounds } from '@/core/units/bounds';
@@ -8,7 +8,7 @@ import { toSi } from '@/core/units/unitTable';
 import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import { ToggleField } from '../fields/ToggleField';
-import { useLog } from '../log/useLog';
+import { LogForm } from '../log/LogForm';
 import styles from './WaterTestsPage.module.css';
 import { Explanation } from '../frame/Explanation';
 
@@ -30,92 +30,109 @@ const STEPS: Readonly<Record<Key, readonly number[]>> = {
   nitrate: [0, 5, 10, 20, 40, 80],
 };
 
-const NO_READINGS: Readonly<Record<Key, number | null>> = { ammonia: null, nitrite: null, nitrate: null };
-
 interface Props {
   readonly filterId: string;
   readonly jobId: string | null;
   readonly onSaved: (entry: LogEntry) => void;
 }
 
+interface TestValues {
+  readonly scale: TestScale;
+  readonly ammonia: number | null;
+  readonly nitrite: number | null;
+  readonly nitrate: number | null;
+  readonly pH: number | null;
+}
+const FIRST_TEST: TestValues = { scale: 'nitrogen', ammonia: null, nitrite: null, nitrate: null, pH: null };
+
 /** The readings of a test kit, by colour card or by number, as the kit counts. */
 export function TestForm({ filterId, jobId, onSaved }: Props) {
   const words = useWords();
+  /** How this kit counts: the next test is of the same. */
   const [scale, setScale] = useState<TestScale>('nitrogen');
-  const [values, setValues] = useState(NO_READINGS);
-  const [pH, setPH] = useState<number | null>(null);
-  const [round, setRound] = useState(0);
-  const { save, faults, busy } = useLog(filterId, jobId);
-  const form = useRef<HTMLFormElement>(null);
-  const empty = pH === null && Object.values(values).every((value) => value === null);
   return (
-    <form
-      ref={form}
+    <LogForm
+      {...{ filterId, jobId, onSaved }}
       className={styles.form}
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save({ kind: 'test', ...values, pH, scale, note: '' }).then((entry) => {
-          if (entry === null) return;
-          setValues(NO_READINGS);
-          setPH(null);
-          setRound(round + 1);
-          onSaved(entry);
-        });
-      }}
+      first={{ ...FIRST_TEST, scale }}
+      isReady={({ ammonia, nitrite, nitrate, pH }) =>
+        [ammonia, nitrite, nitrate, pH].some((value) => value !== null)
+      }
+      entryOf={(values) => ({ kind: 'test', ...values, note: '' })}
+      button="Save reading"
+      emphasis
     >
-      <ToggleField<TestScale>
-        label="Your test kit measures"
-        options={[
-          { value: 'nitrogen', label: 'nitrogen (NH₃-N, NO₂-N, NO₃-N)' },
-          { value: 'ion', label: 'the whole ion (NH₄, NO₂, NO₃)' },
-        ]}
-        value={scale}
-        onChange={(next) => {
-          if (next === null) return;
-          setScale(next);
-          // What was typed was read off a card that counts otherwise.
-          setValues(NO_READINGS);
-          setRound(round + 1);
-        }}
-      />
-      <Explanation of="As nitrogen (N)" line />
-      {(['ammonia', 'nitrite', 'nitrate'] as const).map((key) => {
-        const kind = KINDS[scale][key];
-        return (
-          <div key={`${key} ${scale} ${round}`} className={styles.value}>
-            <QuantityField
-              label={NAMES[scale][key]}
-              bounds={{ ...TEST_BOUNDS[key], kind }}
-              value={values[key]}
-              onChange={(si) => setValues((before) => ({ ...before, [key]: si }))}
-              optional
-            />
-            <div className={styles.card} role="group" aria-label={`${NAMES[scale][key]}: colour card`}>
-              {STEPS[key].map((step) => (
-                <button
-                  key={step}
-                  type="button"
-                  aria-pressed={values[key] === toSi(step, words.unit(kind))}
-                  onClick={() => setValues((before) => ({ ...before, [key]: toSi(step, words.unit(kind)) }))}
-                >
-                  {words.number(step)}
-                </button>
-              ))}
-            </div>
-          </div>
-        );
-      })}
-      <div key={`pH ${round}`} className={styles.value}>
-        <QuantityField label="pH" bounds={TANK_BOUNDS.pH} value={pH} onChange={setPH} optional />
-      </div>
-      {faults.map((fault) => (
-        <p key={fault} role="alert">
-          {fault}
-        </p>
-      ))}
-      <Button type="submit" variant="contained" disabled={busy || empty}>
-        Save reading
-      </Button>
-    </form>
+      {({ control, reset }) => (
+        <>
+          <ToggleField<TestScale>
+            label="Your test kit measures"
+            options={[
+              { value: 'nitrogen', label: 'nitrogen (NH₃-N, NO₂-N, NO₃-N)' },
+              { value: 'ion', label: 'the whole ion (NH₄, NO₂, NO₃)' },
+            ]}
+            value={scale}
+            onChange={(next) => {
+              if (next === null) return;
+              setScale(next);
+              // What was typed was read off a card that counts otherwise.
+              reset({ ...FIRST_TEST, scale: next });
+            }}
+          />
+          <Explanation of="As nitrogen (N)" line />
+          {(['ammonia', 'nitrite', 'nitrate'] as const).map((key) => {
+            const kind = KINDS[scale][key];
+            return (
+              <Controller
+                key={`${key} ${scale}`}
+                control={control}
+                name={key}
+                render={({ field: { value, onChange } }) => (
+                  <div className={styles.value}>
+                    <QuantityField
+                      label={NAMES[scale][key]}
+                      bounds={{ ...TEST_BOUNDS[key], kind }}
+                      value={value}
+                      onChange={onChange}
+                      optional
+                    />
+                    <div
+                      className={styles.card}
+                      role="group"
+                      aria-label={`${NAMES[scale][key]}: colour card`}
+                    >
+                      {STEPS[key].map((step) => (
+                        <button
+                          key={step}
+                          type="button"
+                          aria-pressed={value === toSi(step, words.unit(kind))}
+                          onClick={() => onChange(toSi(step, words.unit(kind)))}
+                        >
+                          {words.number(step)}
+                        </button>
+                      ))}
+                    </div>
+                  </div>
+                )}
+              />
+            );
+          })}
+          <Controller
+            control={control}
+            name="pH"
+            render={({ field: { value, onChange } }) => (
+              <div className={styles.value}>
+                <QuantityField
+                  label="pH"
+                  bounds={TANK_BOUNDS.pH}
+                  value={value}
+                  onChange={onChange}
+                  optional
+                />
+              </div>
+            )}
+          />
+        </>
+      )}
+    </LogForm>
   );
 }

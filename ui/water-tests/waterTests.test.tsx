@@ -31,7 +31,10 @@ describe('a test of the water', () => {
   };
   const sent = () => vi.mocked(send).mock.calls[0]?.[2] as Record<string, number>;
   const save = () =>
-    act(() => fireEvent.submit(screen.getByRole('button', { name: 'Save reading' }).closest('form')!));
+    act(async () => {
+      fireEvent.submit(screen.getByRole('button', { name: 'Save reading' }).closest('form')!);
+      await Promise.resolve();
+    });
 
   it('is saved as nitrogen, however the kit counts', async () => {
     vi.mocked(send).mockResolvedValue({ kind: 'unreachable' });
@@ -43,7 +46,7 @@ describe('a test of the water', () => {
     expect(1000 * sent().nitrate!).toBeCloseTo((40 * 14.007) / 62.004, 2);
     // What was typed is still there.
     expect(screen.getByRole<HTMLInputElement>('textbox', { name: /^Nitrate/ }).value).toBe('40');
-    expect(screen.getByRole('alert').textContent).toContain('still here');
+    expect((await screen.findByRole('alert')).textContent).toContain('still here');
   });
 
   it('forgets what was read off a card that counts otherwise', () => {
