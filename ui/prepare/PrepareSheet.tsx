@@ -1,24 +1,15 @@
 'use client';
-import { forecastInput } from '@/core/dirt/forecastInput';
-import { useMemo } from 'react';
-import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
-import { isHangOnBack } from '@/core/filter/kindFamily';
 import { acknowledgedAt, MATURE_LEAVES_KEYS } from '@/core/job/acknowledged';
 import { cautions } from '@/core/cautions/cautions';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
-import { blockHead } from '@/core/prepare/blockHead';
 import { fittings } from '@/core/prepare/fittings';
-import { levelStrip } from '@/core/prepare/levelStrip';
 import { prepareVerdict } from '@/core/prepare/prepareVerdict';
 import { earliestReady } from '@/core/prepare/programme';
-import { templatesFor } from '@/core/prepare/templates';
-import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
-import { matureLeavesOf } from '@/core/report/matureLeavesOf';
-import { describeNewTank } from '@/core/report/newTankCourse';
+import type { Surroundings } from '@/core/report/evaluatePack';
 import type { Shelf } from '@/core/shelf/shelf';
 import type { Stored } from '@/store/documentTable';
 import type { OpenPlan } from '@/server/openPlans';
@@ -33,7 +24,6 @@ import { stageLinks } from '../frame/stageLinks';
 import { UndoButtons } from '../frame/UndoButtons';
 import { undoShortcuts } from '../state/undoShortcuts';
 import { useAutosave } from '../state/useAutosave';
-import { useForecast } from '../time/useForecast';
 import { YearCost } from '../time/YearCost';
 import { BlockPart } from './BlockPart';
 import { CutPart } from './CutPart';
@@ -45,6 +35,7 @@ import { ProgrammePart } from './ProgrammePart';
 import { ShoppingPart } from './ShoppingPart';
 import { TemplatesPart } from './TemplatesPart';
 import { usePreparation } from './usePreparation';
+import { usePrepareFigures } from './usePrepareFigures';
 import styles from './Prepare.module.css';
 import { sumOf } from '@/core/maths/sum';
 
@@ -84,27 +75,17 @@ export function PrepareSheet({
   const preparation = usePreparation({ filter, job, shelf, plan, found, others });
   const { pieces, changes, groups, fills, there, needs, bill, steps, editing } = preparation;
   const { cut, repackOn } = job.doc;
-  const head = useMemo(() => blockHead(filter, planned, around.tank.temperature), [filter, planned, around]);
-  const matureLeaves = useMemo(
-    () => matureLeavesOf(evaluatePack({ ...around, filter, layers: planned, flow: null, found })),
-    [around, filter, planned, found],
-  );
   const isFirstPack = job.doc.occasion === 'first pack';
-  const newTank = useMemo(
-    () =>
-      isFirstPack && planned.length > 0
-        ? describeNewTank({ tank: around.tank, filter, layers: planned, others: around.others, now })
-        : null,
-    [isFirstPack, around, filter, planned, now],
-  );
+  const { head, matureLeaves, newTank, input, strip, templates } = usePrepareFigures({
+    around,
+    filter,
+    found,
+    planned,
+    pieces,
+    isFirstPack,
+    now,
+  });
   const ready = earliestReady(steps, now);
-  const input = useMemo<ForecastInput>(
-    () => forecastInput(around, filter, planned),
-    [around, filter, planned],
-  );
-  const clogs = useForecast(isHangOnBack(filter.kind) ? input : null).found?.forecast ?? null;
-  const strip = clogs === null ? null : levelStrip(clogs.simulation.headroom, clogs.serviceDay);
-  const templates = templatesFor(filter, pieces.all, strip);
 
   return (
     <PageLayout
