@@ -25,20 +25,27 @@ export function emptyChambers(context: RuleContext): EmptyChamber[] {
     const share = measure.freeDepth / measure.usableDepth;
     if (share <= FREE_DEPTH_UNMENTIONED || !context.isReached(chamber)) return [];
     const inside = context.inFlow.filter((placed) => placed.chamber.id === chamber.id);
+    // A pad in the well before the cartridges does its work there however thin it is.
+    if (inside.length > 0 && isCartridgeWell(context, chamber)) return [];
     return [{ chamber, measure, inside, place: placeOf(context, chamber, inside) }];
   });
 }
 
-function placeOf({ filter }: RuleContext, chamber: Chamber, inside: readonly PlacedLayer[]): EmptyPlace {
+function placeOf(
+  { filter }: Pick<RuleContext, 'filter'>,
+  chamber: Chamber,
+  inside: readonly PlacedLayer[],
+): EmptyPlace {
   // Nothing catches dirt in it: the open bottom where heavy dirt is meant to settle.
   if (isSettlementPlace(filter, chamber) && !inside.some(({ layer }) => isMechanical(layer)))
     return 'settlement';
   if (inside.length > 0) return 'media';
   if (chamber.where === 'intake') return 'intake sponge';
-  // The well that the water comes into before the first cartridge.
-  return filter.kind === 'hang-on-back-cartridge' &&
-    filter.chambers[0] === chamber &&
-    filter.chambers.length > 1
-    ? 'cartridge well'
-    : 'media';
+  return isCartridgeWell({ filter }, chamber) ? 'cartridge well' : 'media';
+}
+
+/** True for the well that the water comes into before the first cartridge: a sponge on the intake is before the body. */
+function isCartridgeWell({ filter }: Pick<RuleContext, 'filter'>, chamber: Chamber): boolean {
+  const body = filter.chambers.filter(({ where }) => where === 'body');
+  return filter.kind === 'hang-on-back-cartridge' && body.length > 1 && body[0] === chamber;
 }

@@ -70,9 +70,14 @@ export function freeDepthByChamber(
     const after = stays.filter((layer) => !before.includes(layer));
     const depthOf = (some: readonly Layer[]): number => sumOf(some, ({ thickness }) => thickness);
     const last = index === body.length - 1;
-    const kept =
-      (last && fullness === 'leave room' ? LEFT_FREE * usableDepth(chamber) : 0) +
-      (last && filter.kind === 'hang-on-back-cartridge' ? UPRIGHT_PAD_GAP : 0);
+    // In an upright slot the gap behind the pad is the room that is left.
+    const leaves =
+      filter.kind === 'hang-on-back-cartridge'
+        ? UPRIGHT_PAD_GAP
+        : fullness === 'leave room'
+          ? LEFT_FREE * usableDepth(chamber)
+          : 0;
+    const kept = last ? leaves : 0;
     return {
       chamber,
       before,

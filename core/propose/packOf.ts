@@ -70,10 +70,17 @@ export function packOf(
       return `proposed-${number}`;
     };
     const layerOf = (piece: Piece): Layer => {
-      const { choice, slot, thickness } = piece;
+      const { choice, slot, thickness, ply } = piece;
       const chamber = slot.chamber.id;
       const old = used.get(piece);
-      if (old === undefined) return { ...plainOf(choice), id: newId(), chamber, thickness };
+      if (old === undefined)
+        return {
+          ...plainOf(choice),
+          id: newId(),
+          chamber,
+          thickness,
+          compressionRatio: ply === 0 ? 1 : thickness / (Math.max(1, Math.round(thickness / ply)) * ply),
+        };
       return {
         ...old,
         chamber,

@@ -13,6 +13,7 @@ import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import type { Layer } from '@/core/layers/layer';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';
+import type { UsualPack } from '@/core/propose/usualPacks';
 import type { Schools } from '@/core/findings/schools';
 import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
@@ -40,6 +41,7 @@ import { verdict, type NextService, type NoService } from '@/core/report/verdict
 const OverTime = lazyPart(() => import('./OverTime').then((module) => module.OverTime));
 // Loaded for a plan that was begun without stripping.
 const DropJob = lazyPart(() => import('../job/CancelRepack').then((module) => module.CancelRepack));
+const UsualPacks = lazyPart(() => import('./UsualPacks').then((module) => module.UsualPacks));
 const ThroughFix = lazyPart(() => import('./ThroughFix').then((module) => module.ThroughFix));
 
 interface Props {
@@ -55,10 +57,21 @@ interface Props {
   /** The plan, or one of its alternatives. */
   readonly pack: Stored<Pack>;
   readonly log: readonly LogEntry[];
+  /** A pack was taken ready-made: the flow line is shown again. */
+  readonly onTaken: () => void;
   /** Above the bench, given its layers: the other plans, and what can be done with this one. */
   readonly tabs: (layers: Layer[], visits: Visit[]) => ReactNode;
-  /** In place of the flow line, while packs are compared or proposed. */
-  readonly instead: ((schools: Schools, ahead: ForecastInput) => ReactNode) | null;
+  /** In place of the flow line, while packs are compared, proposed or taken ready-made. */
+  readonly instead: ((bench: BesideTheLine) => ReactNode) | null;
+}
+
+/** What stands in the place of the flow line is drawn from this. */
+export interface BesideTheLine {
+  readonly schools: Schools;
+  /** The pack on the bench, without its visits. */
+  readonly ahead: ForecastInput;
+  /** The packs that keepers usually build in this filter. */
+  readonly usualPacks: ReactNode;
 }
 
 /** The heart: the plan as water meets it, with every figure and finding answering at once. */
@@ -66,7 +79,7 @@ export function PlanBench(props: Props) {
   const { around, filter, filterSave, asFound, tabs, instead } = props;
   const bench = usePackBench({ ...props, packThen: asFound });
   const { editing, input, report } = bench;
-  usePreload(OverTime, ThroughFix);
+  usePreload(OverTime, ThroughFix, UsualPacks);
   const { schools } = input;
   const described = asFound === null ? null : bench.layersThen;
   // Once, and not at every move of a drag: the pack as found stays as it was.
@@ -75,6 +88,7 @@ export function PlanBench(props: Props) {
       described === null ? null : evaluatePack({ ...around, schools, filter, layers: described, flow: null }),
     [around, schools, filter, described],
   );
+  const schooled = useMemo(() => ({ ...around, schools }), [around, schools]);
   const then = (asFound?.name ?? '').toLowerCase();
   const caption = usePackCaption(report);
   const ahead = useBenchForecast(input, report, editing.visits);
@@ -111,6 +125,20 @@ export function PlanBench(props: Props) {
     editing.edit(edit);
     filterSave.change((doc) => ({ ...doc, swap }));
   };
+  const takeUsualPack = ({ filter: itsFilter, layers }: UsualPack) => {
+    if (itsFilter !== filter) filterSave.change(() => itsFilter);
+    editing.edit({ type: 'replace', layers });
+    props.onTaken();
+  };
+  const usualPacks = (
+    <UsualPacks
+      filter={filter}
+      around={schooled}
+      mine={editing.layers}
+      today={described ?? NO_LAYERS}
+      onUse={takeUsualPack}
+    />
+  );
   return (
     <PackSheet
       filter={filter}
@@ -139,7 +167,9 @@ export function PlanBench(props: Props) {
                 )
               }
             >
-              {editing.layers.length === 0 ? null : (
+              {editing.layers.length === 0 ? (
+                usualPacks
+              ) : (
                 <TimeStrip
                   {...ahead}
                   onDay={ahead.setDay}
@@ -150,7 +180,7 @@ export function PlanBench(props: Props) {
               )}
             </PackBoard>
           ) : (
-            instead(bench.settings.doc.schools, unvisited)
+            instead({ schools: bench.settings.doc.schools, ahead: unvisited, usualPacks })
           )}
         </>
       }
@@ -224,6 +254,8 @@ export function PlanBench(props: Props) {
     />
   );
 }
+
+const NO_LAYERS: readonly Layer[] = [];
 
 /** What is known of the next service, or why it is not. */
 function serviceOf({ found, failed, range }: BenchForecast, longest: number): NextService | NoService {

@@ -30,9 +30,13 @@ const SEARCHES = {
     ),
 };
 
-/** Stand for the comparison and for proposals among the plans; no id of a document looks like them. */
+/** Stand for the comparison, for proposals and for usual packs among the plans; no id of a document looks like them. */
 const COMPARE = '(compare)';
 const PROPOSE = '(propose)';
+const USUAL = '(usual)';
+type InsteadOfLine = typeof COMPARE | typeof PROPOSE | typeof USUAL;
+const isInstead = (chosen: string): chosen is InsteadOfLine =>
+  chosen === COMPARE || chosen === PROPOSE || chosen === USUAL;
 
 interface Props {
   readonly around: Surroundings;
@@ -64,7 +68,7 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
   const plan = useAutosave('pack', planned, (pack) => packFaults(storedFilter.doc, pack.layers));
   const [alternatives, setAlternatives] = useServerState(stored);
   const [shownId, setShownId] = useState(planned.doc.id);
-  const [instead, setInstead] = useState<typeof COMPARE | typeof PROPOSE | null>(null);
+  const [instead, setInstead] = useState<InsteadOfLine | null>(null);
   const comparing = instead === COMPARE;
   const [fault, setFault] = useState<string | null>(null);
   const shown = alternatives.find((pack) => pack.doc.id === shownId) ?? planned;
@@ -113,13 +117,14 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
         options={[
           ...[planned, ...alternatives].map(({ doc }) => ({ value: doc.id, label: doc.name })),
           { value: COMPARE, label: 'Compare' },
+          { value: USUAL, label: 'Usual packs' },
           { value: PROPOSE, label: 'Propose packs' },
         ]}
         value={instead ?? shown.doc.id}
         onChange={(chosen) => {
           // One of them is always on the bench.
           if (chosen === null) return;
-          const other = chosen === COMPARE || chosen === PROPOSE ? chosen : null;
+          const other = isInstead(chosen) ? chosen : null;
           setInstead(other);
           if (other === null) setShownId(chosen);
         }}
@@ -157,19 +162,23 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
       filterSave={filterSave}
       pack={shown}
       tabs={tabs}
+      onTaken={() => setInstead(null)}
       instead={
         instead === null
           ? null
-          : (schools, ahead) => (
-              <BesideBench
-                around={{ ...around, schools }}
-                plan={plan.doc}
-                canAdd={alternatives.length < MAX_ALTERNATIVES}
-                onAdd={(name, layers) => void addPlan(name, layers, [])}
-                {...{ comparing, filter, ahead, asFound, alternatives }}
-                jobId={job.doc.id}
-              />
-            )
+          : ({ schools, ahead, usualPacks }) =>
+              instead === USUAL ? (
+                usualPacks
+              ) : (
+                <BesideBench
+                  around={{ ...around, schools }}
+                  plan={plan.doc}
+                  canAdd={alternatives.length < MAX_ALTERNATIVES}
+                  onAdd={(name, layers) => void addPlan(name, layers, [])}
+                  {...{ comparing, filter, ahead, asFound, alternatives }}
+                  jobId={job.doc.id}
+                />
+              )
       }
     />
   );

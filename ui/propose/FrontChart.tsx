@@ -11,7 +11,7 @@ import { besideEachOther } from '../drawing/besideEachOther';
 import { useWidth } from '../drawing/useWidth';
 import { ValueAxis } from '../drawing/ValueAxis';
 import { useWords } from '../fields/UnitsProvider';
-import { formatLayers } from './formatLayers';
+import { formatLayers } from '../flow-line/formatLayers';
 import styles from './Propose.module.css';
 import { axisName, formatAxisTick, objectiveName, formatObjective, objectiveValue } from './objectiveWords';
 import { sumOf } from '@/core/maths/sum';

@@ -18,7 +18,7 @@ import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
 import { PackStrip } from '../filters/PackStrip';
 import styles from './Propose.module.css';
-import { formatLayers } from './formatLayers';
+import { formatLayers } from '../flow-line/formatLayers';
 import { hasFigure, objectiveName, formatObjective } from './objectiveWords';
 import { sumOf } from '@/core/maths/sum';
 

@@ -3,7 +3,7 @@ import type { Limits } from '@/core/propose/proposeInput';
 import type { Figures } from '@/core/propose/objectives';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { wordsFor } from '../fields/wordsFor';
-import { formatLayers } from './formatLayers';
+import { formatLayers } from '../flow-line/formatLayers';
 import { describeConflictingLimits, formatLimit } from './formatLimit';
 import {
   axisName,

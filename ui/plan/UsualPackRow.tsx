@@ -1,0 +1,107 @@
+'use client';
+import Button from '@mui/material/Button';
+import type { Forecast } from '@/core/dirt/forecast';
+import { findingIdentity } from '@/core/findings/findingIdentity';
+import type { UsualPack } from '@/core/propose/usualPacks';
+import type { PackReport, Surroundings } from '@/core/report/evaluatePack';
+import { useShelf } from '../fields/OnShelf';
+import { useWords } from '../fields/UnitsProvider';
+import type { Words } from '../fields/wordsFor';
+import { PackStrip } from '../filters/PackStrip';
+import { formatLayers } from '../flow-line/formatLayers';
+import { LEVEL_WORDS } from '../readings/levelWords';
+import { daysIn } from '../time/serviceWords';
+import { CostFigure } from './CostFigure';
+import { USUAL_PACK_WORDS } from './usualPackWords';
+import styles from './UsualPacks.module.css';
+
+/** A forecast, or why there is none. */
+export type KnownForecast = Forecast | 'no food' | 'working' | 'failed';
+
+interface Props {
+  readonly pack: UsualPack;
+  readonly report: PackReport;
+  readonly around: Surroundings;
+  readonly forecast: KnownForecast;
+  readonly onUse: () => void;
+}
+
+/** One usual pack: drawn to scale, with its layers in flow order, its four answers and what is wrong with it. */
+export function UsualPackRow({ pack, report, around, forecast, onUse }: Props) {
+  const words = useWords();
+  const { name, because } = USUAL_PACK_WORDS[pack.kind];
+  const priced = useShelf().shelf.items.some(({ price }) => price !== null);
+  const { bacteria, leastPassThrough: least, totals } = report;
+  const serious = report.findings.filter(({ level }) => level !== 'note');
+  return (
+    <li className={styles.pack}>
+      <div className={styles.head}>
+        <div>
+          <h3>{name}</h3>
+          <p className="quiet">{because}</p>
+        </div>
+        <Button variant="outlined" className={styles.use} onClick={onUse}>
+          Use this pack<span className="unseen">: {name}</span>
+        </Button>
+      </div>
+      <div className={styles.body}>
+        <div className={styles.strip}>
+          <PackStrip
+            chambers={new Set(pack.layers.map(({ chamber }) => chamber)).size}
+            // What was seen of a piece when it came out says nothing of the pack that it may become a part of.
+            layers={pack.layers.map((layer) => ({ ...layer, dirt: null }))}
+            report={{ layers: report.layers, thickness: totals.thickness }}
+          />
+        </div>
+        <dl className={styles.answers}>
+          <div>
+            <dt>Water through the worst layer</dt>
+            <dd>{least === null ? '–' : words.show({ kind: 'share', si: least })}</dd>
+          </div>
+          <div>
+            <dt>Next service</dt>
+            <dd>{serviceOf(words, forecast)}</dd>
+          </div>
+          <div>
+            <dt>Bacteria once grown</dt>
+            <dd>
+              {bacteria === null
+                ? `${words.show({ kind: 'surface', si: totals.biologicalSurface })} usable`
+                : `enough for ${words.show({ kind: 'cover', si: bacteria.withTank.likely })}`}
+            </dd>
+          </div>
+          <div>
+            <dt>{priced ? 'Cost of media' : 'Media, dry'}</dt>
+            <dd>
+              {priced ? (
+                <CostFigure input={{ ...around, filter: pack.filter, layers: pack.layers, flow: null }} />
+              ) : (
+                words.show({ kind: 'mass', si: totals.dryMass })
+              )}
+            </dd>
+          </div>
+        </dl>
+      </div>
+      <p className={styles.layers}>{formatLayers(words, pack.layers)}</p>
+      {serious.length === 0 ? (
+        <p className="quiet">No problems found.</p>
+      ) : (
+        <ul className={styles.findings}>
+          {serious.map((finding) => (
+            <li key={findingIdentity(finding)} data-level={finding.level}>
+              <strong>{LEVEL_WORDS[finding.level]}:</strong> {words.say(finding.title)}
+            </li>
+          ))}
+        </ul>
+      )}
+    </li>
+  );
+}
+
+function serviceOf(words: Words, forecast: KnownForecast): string {
+  if (forecast === 'no food') return 'enter the daily food under Measure';
+  if (forecast === 'working') return 'being worked out';
+  if (forecast === 'failed') return 'not worked out';
+  const { serviceDay } = forecast;
+  return serviceDay === null ? 'not within a year' : `about ${daysIn(words, serviceDay)}`;
+}

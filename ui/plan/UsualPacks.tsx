@@ -1,0 +1,96 @@
+'use client';
+import { useMemo } from 'react';
+import Button from '@mui/material/Button';
+import { cautions } from '@/core/cautions/cautions';
+import { forecastInput } from '@/core/dirt/forecastInput';
+import type { Filter } from '@/core/filter/filter';
+import type { Layer } from '@/core/layers/layer';
+import { usualPacks, type UsualPack } from '@/core/propose/usualPacks';
+import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
+import { useShelf } from '../fields/OnShelf';
+import { Cautions } from '../frame/Cautions';
+import { usePackForecasts } from '../time/usePackForecasts';
+import { UsualPackRow } from './UsualPackRow';
+import styles from './UsualPacks.module.css';
+
+interface Props {
+  readonly filter: Filter;
+  readonly around: Surroundings;
+  /** The plan as it is. */
+  readonly mine: readonly Layer[];
+  /** What is in the filter until now; empty: nothing, or it is unknown. */
+  readonly today: readonly Layer[];
+  readonly onUse: (pack: UsualPack) => void;
+}
+
+/** The packs that keepers usually build in a filter like this, each with its four answers: one press makes it the plan. */
+export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
+  const { shelf } = useShelf();
+  const { schools, tank } = around;
+  const packs = useMemo(
+    () =>
+      usualPacks({
+        filter,
+        schools,
+        animals: tank.animals,
+        mine,
+        today,
+        onHand: shelf.items.flatMap((item) => ('medium' in item ? [item.medium] : [])),
+      }).map((pack) => ({
+        pack,
+        report: evaluatePack({
+          ...around,
+          filter: pack.filter,
+          layers: pack.layers,
+          flow: null,
+          found: today,
+        }),
+      })),
+    [filter, schools, tank, around, mine, today, shelf],
+  );
+  const inputs = useMemo(
+    () => packs.map(({ pack }) => forecastInput(around, pack.filter, pack.layers)),
+    [packs, around],
+  );
+  const ahead = usePackForecasts(inputs);
+  if (packs.length === 0)
+    return (
+      <p className={styles.none}>
+        No usual pack fits this filter. Check the sizes of its chambers under Measure, or add the layers
+        yourself.
+      </p>
+    );
+  return (
+    <section aria-label="Usual packs" className={styles.packs}>
+      <h2 className={styles.title}>Start from a usual pack</h2>
+      <p className="quiet">
+        Made for this filter and your choices, from sheets as they are sold. You can change every layer
+        afterwards.
+      </p>
+      {ahead.failed ? (
+        <p role="alert">
+          The next services could not be worked out. <Button onClick={ahead.retry}>Try again</Button>
+        </p>
+      ) : null}
+      <ul className={styles.list}>
+        {packs.map(({ pack, report }, index) => (
+          <UsualPackRow
+            key={pack.kind}
+            {...{ pack, report, around }}
+            forecast={
+              ahead.failed
+                ? 'failed'
+                : ahead.found === null || ahead.stale
+                  ? 'working'
+                  : (ahead.found.answer[index] ?? 'no food')
+            }
+            onUse={() => onUse(pack)}
+          />
+        ))}
+      </ul>
+      <Cautions
+        lines={[...new Set(packs.flatMap(({ pack }) => cautions(pack.filter, pack.layers, 'handling')))]}
+      />
+    </section>
+  );
+}
