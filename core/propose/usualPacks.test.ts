@@ -25,7 +25,16 @@ import { SOLD_SHEETS } from './usualSheets';
 const filterOf = (kind: FilterKind, size: PresetSize = 'middle') =>
   presetFilter(kind, { id: 'f', tankId: 't' }, 'F', size);
 const ask = (filter: UsualInput['filter'], change: Partial<UsualInput> = {}): UsualPack[] =>
-  usualPacks({ filter, schools: DEFAULT_SCHOOLS, animals: [], mine: [], today: [], onHand: [], ...change });
+  usualPacks({
+    filter,
+    schools: DEFAULT_SCHOOLS,
+    animals: [],
+    mine: [],
+    today: [],
+    onHand: [],
+    carbon: false,
+    ...change,
+  });
 const schoolsWith = (change: Partial<Schools>): Schools => ({ ...DEFAULT_SCHOOLS, ...change });
 /** The position of those who build a pack. */
 const ownSchools = ({ kind }: UsualPack, schools: Schools): Schools =>
@@ -39,6 +48,7 @@ const inWords = ({ layers }: UsualPack): string =>
 const packOfKind = (packs: readonly UsualPack[], kind: UsualPack['kind']): UsualPack =>
   packs.find((pack) => pack.kind === kind)!;
 
+/** With and without carbon, all schools that a usual pack asks. */
 const EVERY_SCHOOL = (['before', 'after', 'both'] as const).flatMap((finePad) =>
   (['porous mineral', 'scrubbers', 'foam', 'as it came'] as const).flatMap((biologicalMedium) =>
     (['every corner', 'leave room'] as const).map((fullness) =>
@@ -50,8 +60,8 @@ const EVERY_SCHOOL = (['before', 'after', 'both'] as const).flatMap((finePad) =>
 describe.each(FilterKindSchema.options)('usual packs of the kind %s', (kind) => {
   const all = PRESET_SIZES.flatMap((size) => {
     const filter = filterOf(kind, size);
-    return EVERY_SCHOOL.flatMap((schools) =>
-      ask(filter, { schools }).map((pack) => ({
+    return EVERY_SCHOOL.flatMap((schools, index) =>
+      ask(filter, { schools, carbon: index % 3 === 0 }).map((pack) => ({
         pack,
         schools,
         name: `${size} ${pack.kind} ${inWords(pack)}`,
@@ -156,6 +166,23 @@ describe('a usual pack', () => {
     expect(where('both').match(/floss-bonded/g)).toHaveLength(2);
   });
 
+  it('has carbon where it is reached first, and none where the keeper holds with none', () => {
+    const last = (chemical: Schools['chemical']) => {
+      const filter = filterOf('canister-down-flow');
+      const pack = packOfKind(
+        ask(filter, { carbon: true, schools: schoolsWith({ chemical }) }),
+        'with floss',
+      );
+      return pack.layers
+        .filter(({ medium }) => medium === 'carbon')
+        .map(({ chamber, holder }) => [chamber, holder]);
+    };
+    expect(last('last')).toEqual([['tray-4', 'bag']]);
+    expect(last('easy access')).toEqual([['tray-4', 'bag']]);
+    expect(last('none')).toEqual([]);
+    expect(last('start only')).toEqual([]);
+  });
+
   it('is made of what the keeper has', () => {
     const packs = ask(filterOf('canister-down-flow'), { onHand: ['lava', 'foam-20'] });
     expect(inWords(packOfKind(packs, 'foam only'))).toMatch(/^foam-20 .*lava/);
@@ -168,7 +195,7 @@ describe('a usual pack', () => {
       plainLayer('old-coarse', 'foam-15', top!.id, 0.03),
       { ...plainLayer('old-floss', 'floss-bonded', top!.id, 0.02), dirt: 'blocked' as const },
       plainLayer('old-stone', 'porous-ceramic', next!.id, 0.08),
-      { ...plainLayer('crumbling', 'foam-30', top!.id, 0.03), signs: ['crumbles' as const] },
+      { ...plainLayer('crumbling', 'foam-30', top!.id, 0.03), signs: ['brittle' as const] },
     ];
     const ids = packOfKind(ask(filter, { today }), 'with floss').layers.map(({ id }) => id);
     expect(ids).toContain('old-coarse');

@@ -1,5 +1,5 @@
 'use client';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import Button from '@mui/material/Button';
 import { cautions } from '@/core/cautions/cautions';
 import { forecastInput } from '@/core/dirt/forecastInput';
@@ -8,6 +8,7 @@ import type { Layer } from '@/core/layers/layer';
 import { usualPacks, type UsualPack } from '@/core/propose/usualPacks';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import { useShelf } from '../fields/OnShelf';
+import { CheckList } from '../fields/CheckList';
 import { Cautions } from '../frame/Cautions';
 import { usePackForecasts } from '../time/usePackForecasts';
 import { UsualPackRow } from './UsualPackRow';
@@ -27,6 +28,7 @@ interface Props {
 export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
   const { shelf } = useShelf();
   const { schools, tank } = around;
+  const [carbon, setCarbon] = useState(false);
   const packs = useMemo(
     () =>
       usualPacks({
@@ -35,6 +37,7 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
         animals: tank.animals,
         mine,
         today,
+        carbon,
         onHand: shelf.items.flatMap((item) => ('medium' in item ? [item.medium] : [])),
       }).map((pack) => ({
         pack,
@@ -46,7 +49,7 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
           found: today,
         }),
       })),
-    [filter, schools, tank, around, mine, today, shelf],
+    [filter, schools, tank, around, mine, today, shelf, carbon],
   );
   const inputs = useMemo(
     () => packs.map(({ pack }) => forecastInput(around, pack.filter, pack.layers)),
@@ -67,6 +70,14 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
         Made for this filter and your choices, from sheets as they are sold. You can change every layer
         afterwards.
       </p>
+      {schools.chemical === 'last' || schools.chemical === 'easy access' ? (
+        <CheckList
+          legend="Chemical media"
+          items={[{ value: 'carbon', label: 'With a bag of carbon' }]}
+          chosen={carbon ? ['carbon'] : []}
+          onChange={(chosen) => setCarbon(chosen.length > 0)}
+        />
+      ) : null}
       {ahead.failed ? (
         <p role="alert">
           The next services could not be worked out. <Button onClick={ahead.retry}>Try again</Button>
