@@ -56,6 +56,61 @@ test.describe('from nothing', () => {
     ).toHaveText([/Plan/]);
   });
 
+  test('a usual pack is a finished packing list in a few presses, and can be taken back', async ({
+    page,
+  }) => {
+    const most = { presses: 12, entries: 5 };
+    let [entries, presses] = [0, 0];
+    const enter = async (field: Locator, text: string) => {
+      entries += 1;
+      await field.fill(text);
+    };
+    const press = async (target: Locator) => {
+      presses += 1;
+      await target.click();
+    };
+    await page.goto('/');
+    await press(page.getByRole('link', { name: 'Add a filter' }).last());
+    await enter(page.getByLabel('Name of the tank or filter'), 'Kitchen');
+    await enter(page.getByLabel('Water in the tank'), '120');
+    await press(
+      page.getByText('Water comes in at the top, goes down through the trays and up a return pipe.'),
+    );
+    await press(page.getByRole('button', { name: 'Add this filter' }));
+    entries += 1;
+    await page.getByLabel('Food a day').selectOption('weighed');
+    await enter(page.getByLabel('Dry food'), '2');
+    await expect(page.getByTestId('verdict')).toHaveText(/You have entered enough to plan this filter/);
+    await press(page.getByRole('button', { name: 'Plan without opening the filter' }));
+    const usual = page.getByRole('region', { name: 'Usual packs' });
+    await expect(usual.getByRole('heading', { level: 3 })).toHaveText([
+      'Graded, with floss',
+      'Graded, foam only',
+      'Foam alone',
+    ]);
+    // Each with its four answers, and with nothing wrong.
+    await expect(usual.getByText(/^(about \d+|not within a year)/)).toHaveCount(3);
+    await expect(usual.getByText('No problems found.')).toHaveCount(3);
+    await expect(usual.getByRole('region', { name: 'Cautions' })).toContainText('Do not breathe dust');
+    await press(usual.getByRole('button', { name: 'Use this pack: Graded, with floss' }));
+    await expect(layersInFlow(page)).toHaveCount(6);
+    await expect(page.getByTestId('verdict-next')).toHaveText(/^Next service: (in|not)/);
+    await press(page.getByRole('button', { name: 'Go to the packing list' }));
+    await expect(page.getByRole('region', { name: 'This step' })).toBeVisible();
+    expect(entries, 'entries').toBeLessThanOrEqual(most.entries);
+    expect(presses, 'presses').toBeLessThanOrEqual(most.presses);
+
+    // At any time later another is a press away, and so is the pack that was there.
+    await page.goBack();
+    await expect(layersInFlow(page)).toHaveCount(6);
+    await page.getByRole('button', { name: 'Usual packs' }).click();
+    await page.getByRole('button', { name: 'Use this pack: Foam alone' }).click();
+    await expect(layersInFlow(page)).toHaveCount(4);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(layersInFlow(page)).toHaveCount(6);
+    await expectSaved(page);
+  });
+
   test('made-up filters can be tried and are removed in one press; an own one stays', async ({ page }) => {
     await page.goto('/');
     await page.getByRole('button', { name: 'Try it with four example filters' }).click();

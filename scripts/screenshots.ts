@@ -119,17 +119,21 @@ const VIEWS: readonly View[] = [
     },
   },
   {
-    name: 'plan-bacteria',
+    name: 'usual-packs',
     address: '/filter/reed-bench/plan',
     size: DESK,
     act: async (page) => {
-      await page.getByText('Is there enough surface for bacteria?').click();
-      await page.getByRole('button', { name: 'ammonia', exact: true }).click();
+      await page.getByRole('button', { name: 'Usual packs' }).click();
+      const usual = page.getByRole('region', { name: 'Usual packs' });
+      await usual
+        .getByText(/^about /)
+        .first()
+        .waitFor();
+      await usual.filter({ hasNotText: 'being worked out' }).waitFor();
       await page
         .getByTestId('verdict-next')
         .filter({ hasText: /Next service: in / })
         .waitFor();
-      await page.getByTestId('limit').evaluate((limit) => limit.scrollIntoView({ block: 'center' }));
     },
   },
   {

@@ -25,6 +25,7 @@ import { emptyWell } from './rules/emptyWell';
 import { openBottom } from './rules/openBottom';
 import { faultyPart } from './rules/faultyPart';
 import { flatCartridge } from './rules/flatCartridge';
+import { floatingPlants } from './rules/floatingPlants';
 import { flossFirst } from './rules/flossFirst';
 import { footMissing } from './rules/footMissing';
 import { gradeOrder } from './rules/gradeOrder';
@@ -107,6 +108,7 @@ const ALL_RULES = [
   streamAim,
   circulationAim,
   settlementFirst,
+  floatingPlants,
   flossFirst,
   blockedSpill,
   unknownMedium,

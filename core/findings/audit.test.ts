@@ -20,6 +20,8 @@ import { plainLayer } from '../layers/plainLayer';
  */
 const filterOf = (kind: FilterKind): Filter => presetFilter(kind, { id: 'f', tankId: 't' }, kind);
 const tank: Tank = newTank('t', 'Test', 0.1);
+/** A block of sponge alone suits no more than this. */
+const spongeTank: Tank = newTank('t', 'Test', 0.06);
 
 interface Case {
   readonly layers: Layer[];
@@ -30,7 +32,7 @@ interface Case {
 
 function audit(kind: FilterKind, { layers, filter = (item) => item, around = {}, flow }: Case): string[] {
   const report = evaluatePack({
-    ...aloneOn(tank),
+    ...aloneOn(kind === 'internal-sponge' ? spongeTank : tank),
     ...around,
     filter: filter(filterOf(kind)),
     layers,
@@ -328,7 +330,7 @@ describe('what is around the filter', () => {
   it('guards fry and shrimp with a sponge that fits its tube', () => {
     const shrimp = { tank: { ...tank, animals: ['shrimp' as const] } };
     expect(good('canister-centre-pipe', shrimp)).toEqual(['intake-guard']);
-    expect(good('internal-sponge', shrimp)).toEqual([]);
+    expect(good('internal-sponge', { tank: { ...spongeTank, animals: ['shrimp'] } })).toEqual([]);
     const schools = { ...DEFAULT_SCHOOLS, intakeSponge: 'never' as const };
     expect(good('canister-centre-pipe', { ...shrimp, schools })).toEqual([]);
     expect(good('canister-centre-pipe', { tank: { ...tank, animals: ['fry'] }, schools })).toEqual([
@@ -436,12 +438,112 @@ describe('the way of the water', () => {
   });
 
   it('raises a pack that ends below the lip on a spacer', () => {
-    const layers = pack(['foam-30', 'basket', 0.05]);
+    const layers = pack(['foam-30', 'basket', 0.075]);
     const [finding] = found('hang-on-back-basket', 'flowed-over', { layers });
     if (finding?.remedy === undefined) throw new Error('No remedy.');
     const raised = applyEdit(layers, finding.remedy.edit);
     expect(raised[0]?.medium).toBe('spacer');
     expect(found('hang-on-back-basket', 'flowed-over', { layers: raised })).toEqual([]);
+  });
+
+  it('has a basket filled rather than a pack raised on a spacer of more than 3 cm', () => {
+    const [finding] = found('hang-on-back-basket', 'flowed-over', {
+      layers: pack(['foam-30', 'basket', 0.05]),
+    });
+    expect(finding?.remedy).toBeUndefined();
+    expect(formatSentence(finding?.reason ?? [])).toMatch(/Fill the basket/);
+    expect(formatSentence(finding?.reason ?? [])).not.toMatch(/spacer/);
+  });
+
+  it('turns over a pack in trays with foam around them, which stays', () => {
+    const layers = pack(
+      ['foam-15', 'perimeter', 0.03],
+      ['lava', 'tray-3', 0.08],
+      ['foam-45', 'tray-2', 0.08],
+      ['foam-15', 'tray-1', 0.08],
+    );
+    const [finding] = found('canister-outside-in', 'packed-backwards', { layers });
+    if (finding?.remedy === undefined) throw new Error('No remedy.');
+    expect(applyEdit(layers, finding.remedy.edit).map(({ medium, chamber }) => [medium, chamber])).toEqual([
+      ['foam-15', 'perimeter'],
+      ['foam-15', 'tray-3'],
+      ['foam-45', 'tray-2'],
+      ['lava', 'tray-1'],
+    ]);
+  });
+
+  // Sleeve, floss, 30 ppi, and prefilter, floss, 30 ppi: accepted packs (common practice, no source).
+  it('takes floss after a sleeve or a prefilter for floss first', () => {
+    const trays: Row[] = [
+      ['floss-bonded', 'tray-1', 0.02],
+      ['foam-30', 'tray-1', 0.06],
+      ['lava', 'tray-2', 0.08],
+      ['lava', 'tray-3', 0.08],
+    ];
+    const behind = { layers: pack(['foam-15', 'prefilter', 0.24], ...trays) };
+    expect(audit('canister-prefilter', behind)).toEqual([]);
+    expect(found('canister-prefilter', 'floss-first', behind)).toHaveLength(1);
+    const sleeve = {
+      filter: addIntakeSponge,
+      layers: pack(['foam-20', 'intake-sponge', 0.02], ['foam-15', 'prefilter', 0.24], ...trays),
+    };
+    expect(audit('canister-prefilter', sleeve)).toEqual([]);
+  });
+
+  it('has nothing against more coarse foam behind a finer one, where coarse foam comes first too', () => {
+    const level = (...first: Row[]): string | undefined =>
+      found('canister-down-flow', 'grade-order', {
+        layers: pack(
+          ...first,
+          ['foam-45', 'tray-3', 0.08],
+          ['foam-15', 'tray-2', 0.08],
+          ['lava', 'tray-1', 0.08],
+        ),
+      })[0]?.level;
+    expect(level(['foam-15', 'tray-4', 0.08])).toBe('note');
+    expect(level(['foam-30', 'tray-4', 0.08])).toBe('check');
+  });
+
+  it('sees a sleeve, and not a well, in the first chamber of a cartridge body', () => {
+    const layers = pack(['cartridge', 'slot-1', 0.02], ['scrubbers', 'slot-2', 0.018]);
+    const sleeve: Row = ['foam-20', 'intake-sponge', 0.02];
+    const filter = addIntakeSponge;
+    expect(
+      found('hang-on-back-cartridge', 'empty-space', { filter, layers: [...pack(sleeve), ...layers] }),
+    ).toEqual([]);
+    expect(
+      found('hang-on-back-cartridge', 'empty-well', { filter, layers: [...pack(sleeve), ...layers] }),
+    ).toHaveLength(1);
+    const thin = pack(['floss-bonded', 'well', 0.01], ['cartridge', 'slot-1', 0.02]);
+    expect(
+      found('hang-on-back-cartridge', 'empty-space', { layers: thin }).map(({ chamber }) => chamber),
+    ).toEqual(['slot-2']);
+  });
+
+  it('lets any order pass in the basket of a hang-on-back, and not in another small body', () => {
+    const schools = { ...DEFAULT_SCHOOLS, order: 'any' as const };
+    const basket = pack(
+      ['carbon', 'basket', 0.02],
+      ['foam-15', 'basket', 0.03],
+      ['lava', 'basket', 0.045],
+      ['floss-bonded', 'basket', 0.01],
+    );
+    expect(audit('hang-on-back-basket', { layers: basket, around: { schools } })).toEqual([]);
+    expect(audit('hang-on-back-basket', { layers: basket })).toEqual(
+      expect.arrayContaining(['chemical-place', 'polishing-pad']),
+    );
+    const body = pack(['foam-45', 'chamber-1', 0.05], ['foam-15', 'chamber-1', 0.05]);
+    expect(audit('composed', { layers: body, around: { schools } })).toContain('grade-order');
+  });
+
+  it('warns of small grains behind a usual pump, and not behind a strong one', () => {
+    const grains = (labelFlow: number) =>
+      found('internal-compartments', 'tight-grains', {
+        layers: pack(['foam-30', 'slot-1', 0.06], ['granules', 'slot-2', 0.06]),
+        filter: (filter) => ({ ...filter, labelFlow: labelFlow / 3.6e6 }),
+      });
+    expect(grains(600)).toHaveLength(1);
+    expect(grains(620)).toEqual([]);
   });
 });
 
@@ -572,10 +674,16 @@ describe('advice that fits the filter', () => {
         layers: GOOD['internal-sponge'],
         around: { tank: newTank('t', 'Test', volume) },
       })[0]?.level;
-    expect([level(0.03), level(0.1), level(0.2)]).toEqual([undefined, 'note', 'check']);
+    expect([level(0.03), level(0.07), level(0.1)]).toEqual([undefined, 'note', 'check']);
+    const slots = (volume: number): string | undefined =>
+      found('internal-compartments', 'sponge-alone', {
+        layers: GOOD['internal-compartments'],
+        around: { tank: newTank('t', 'Test', volume) },
+      })[0]?.level;
+    expect([slots(0.03), slots(0.1), slots(0.2)]).toEqual([undefined, 'note', 'check']);
   });
 
-  it('asks no sandwich of a keeper who places the pad last, and nothing of a bag that reaches the walls', () => {
+  it('asks no sandwich of a keeper who places the pad last, nothing of a bag that fills its tray, and how large one is that does not', () => {
     const bag = (change: Partial<Layer>): Case => ({
       layers: pack(
         ['foam-15', 'tray-4', 0.08],
@@ -583,7 +691,10 @@ describe('advice that fits the filter', () => {
         ['carbon', 'tray-2', 0.02, { holder: 'bag', ...change }],
       ),
     });
-    expect(found('canister-down-flow', 'thin-bag', bag({}))).toEqual([]);
+    expect(found('canister-down-flow', 'thin-bag', bag({ thickness: 0.05 }))).toEqual([]);
+    expect(
+      found('canister-down-flow', 'thin-bag', bag({})).map(({ title }) => formatSentence(title)),
+    ).toEqual([expect.stringMatching(/the size of the bag is not entered/)]);
     const short = { cut: { length: 0.15, width: 0.15 } };
     const said = (schools: Schools): string =>
       formatSentence(

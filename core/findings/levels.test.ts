@@ -60,6 +60,8 @@ const measured: Partial<Tank> = {
   },
 };
 
+const FLOATING: Partial<Tank> = { litter: { perDay: null, floating: true } };
+
 /** Its sponge is 1 cm long: all of the water goes through a small face. */
 const short = (filter: Filter): Filter => ({
   ...filter,
@@ -325,6 +327,8 @@ const MORE_CASES: readonly [rule: RuleId, level: FindingLevel, Case][] = [
       more: bySchool({ flossFirst: 'never' }),
     },
   ],
+  ['floating-plants', 'check', { ...ANYHOW, tank: FLOATING }],
+  ['floating-plants', 'note', { ...ANYHOW, tank: FLOATING, more: bySchool({ intakeSponge: 'never' }) }],
   ['flowed-over', 'check', { ...BASKET, layers: pack(['foam-30', 'basket', 0.05]) }],
   [
     'foam-grade-choice',
@@ -484,7 +488,11 @@ const MORE_CASES: readonly [rule: RuleId, level: FindingLevel, Case][] = [
       filter: spill({ notch: null, rimAboveLip: 0.012 }, ['spill']),
     },
   ],
-  ['sponge-alone', 'note', { kind: 'internal-sponge', layers: pack(['foam-30', 'sponge', 0.025]) }],
+  [
+    'sponge-alone',
+    'note',
+    { kind: 'internal-sponge', layers: pack(['foam-30', 'sponge', 0.025]), tank: newTank('t', 'Test', 0.06) },
+  ],
   [
     'sponge-alone',
     'check',

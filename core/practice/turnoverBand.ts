@@ -9,7 +9,7 @@ export interface TurnoverBand {
 }
 
 /** Below this a tank is a nano; above the next the band falls, until it is very large, m³ (common practice, no source). */
-const NANO = 0.03;
+const NANO = 0.04;
 const LARGE_TANK_FROM = 0.25;
 const VERY_LARGE = 1;
 /** Tanks an hour: usual, and in very large tanks, around five and three (common practice, no source). */
@@ -33,7 +33,7 @@ export function turnoverBand(tankVolume: number, animals: readonly Animal[]): Tu
   if (animals.includes('still water') || animals.includes('fry'))
     return band(2, 5, 'right for fry and animals that need still water');
   if (animals.includes('strong flow')) return band(6, 12, 'right for animals that need strong flow');
-  if (tankVolume < NANO) return band(10, 20, 'usual in a nano tank');
+  if (tankVolume < NANO) return band(8, 20, 'usual in a nano tank');
   // From large to very large the band falls evenly with the logarithm of the volume.
   const share = Math.min(
     1,

@@ -6,7 +6,7 @@ import { mediumOf } from '../layers/mediumOf';
 import { sumOf } from '../maths/sum';
 import { LENGTH_TOLERANCE } from '../practice/handTolerances';
 import { leastThickness } from '../practice/leastThickness';
-import { SMALL_BODY } from '../practice/smallBasket';
+import { SMALL_BASKET } from '../practice/smallBasket';
 import type { Choice } from './choices';
 import { isOpen, type FreeSpace, type Slot } from './freeDepthByChamber';
 import type { Piece } from './packFromChoices';
@@ -121,7 +121,7 @@ export function layGraded(body: UsualBody, finest: 'floss' | 'fine'): Piece[] | 
   const [first] = main;
   if (first === undefined || filter.kind === 'internal-sponge') return null;
   const lead = leading(body);
-  const isSmall = sumOf([...room.lead, ...main], volumeOf) < SMALL_BODY;
+  const isSmall = sumOf([...room.lead, ...main], volumeOf) < SMALL_BASKET;
   const grades = (['coarse', 'medium'] as const).slice(lead.grades).slice(0, isSmall ? 1 : 2);
   const isAfter = schools.finePad !== 'before';
   if (main.length > 1 && first.depth < ONE_MEDIUM_DEPTH)

@@ -29,6 +29,7 @@ const ask = (filter: UsualInput['filter'], change: Partial<UsualInput> = {}): Us
     filter,
     schools: DEFAULT_SCHOOLS,
     animals: [],
+    floatingPlants: false,
     mine: [],
     today: [],
     onHand: [],
@@ -222,6 +223,7 @@ describe('a usual pack', () => {
     expect(guarded({ animals: ['shrimp'] })).toBe(true);
     expect(guarded({ animals: ['shrimp'], schools: never })).toBe(false);
     expect(guarded({ animals: ['fry'], schools: never })).toBe(true);
+    expect(guarded({ floatingPlants: true })).toBe(true);
   });
 
   it('is not made for a body that is too small for any, or has no place for media', () => {

@@ -31,6 +31,8 @@ export interface UsualInput {
   readonly filter: Filter;
   readonly schools: Schools;
   readonly animals: readonly Animal[];
+  /** Plants float on the water: their leaves lie on a bare strainer. */
+  readonly floatingPlants: boolean;
   /** The plan as it is: its sponge on the intake, its chemical media and its cartridges stay. */
   readonly mine: readonly Layer[];
   /** What is in the filter until now: used again wherever it fits. */
@@ -97,10 +99,13 @@ const isKept = (layer: Layer): boolean => mediumOf(layer).service !== 'replace' 
 const isChemical = (layer: Layer): boolean => mediumOf(layer).family === 'carbon';
 
 /** Small animals need a sponge on the intake, a cartridge is spared by one, and where one sits it stays. */
-function wantsSponge({ filter, schools, animals }: UsualInput, kind: UsualPackKind): boolean {
+function wantsSponge({ filter, schools, animals, floatingPlants }: UsualInput, kind: UsualPackKind): boolean {
   if (filter.kind === 'internal-sponge') return false;
   if (intakeSponge(filter) !== null || animals.includes('fry')) return true;
-  return schools.intakeSponge === 'always' && (kind === 'as it came' || animals.includes('shrimp'));
+  return (
+    schools.intakeSponge === 'always' &&
+    (kind === 'as it came' || floatingPlants || animals.includes('shrimp'))
+  );
 }
 
 /** Layers that are there already and stay, and those that are no sheets and no poured media. */

@@ -159,7 +159,7 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
                 ? 'Select a layer to change its size.'
                 : shelf !== undefined
                   ? 'Choose the first layer from the media below.'
-                  : 'Press + in a chamber to add the first layer.'}
+                  : 'Press + in a chamber to add the first layer, or start from a usual pack below.'}
             </p>
           ) : phone ? null : (
             lanes

@@ -5,6 +5,7 @@ import { cautions } from '@/core/cautions/cautions';
 import { forecastInput } from '@/core/dirt/forecastInput';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
+import { mediumOf } from '@/core/layers/mediumOf';
 import { usualPacks, type UsualPack } from '@/core/propose/usualPacks';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import { useShelf } from '../fields/OnShelf';
@@ -29,17 +30,25 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
   const { shelf } = useShelf();
   const { schools, tank } = around;
   const [carbon, setCarbon] = useState(false);
+  const asked = useMemo(
+    () => ({
+      filter,
+      schools,
+      animals: tank.animals,
+      floatingPlants: tank.litter.floating,
+      mine,
+      today,
+      onHand: shelf.items.flatMap((item) => ('medium' in item ? [item.medium] : [])),
+    }),
+    [filter, schools, tank, mine, today, shelf],
+  );
+  const fitsCarbon = useMemo(
+    () => usualPacks({ ...asked, carbon: true }).some(({ layers }) => layers.some(isCarbon)),
+    [asked],
+  );
   const packs = useMemo(
     () =>
-      usualPacks({
-        filter,
-        schools,
-        animals: tank.animals,
-        mine,
-        today,
-        carbon,
-        onHand: shelf.items.flatMap((item) => ('medium' in item ? [item.medium] : [])),
-      }).map((pack) => ({
+      usualPacks({ ...asked, carbon }).map((pack) => ({
         pack,
         report: evaluatePack({
           ...around,
@@ -49,7 +58,7 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
           found: today,
         }),
       })),
-    [filter, schools, tank, around, mine, today, shelf, carbon],
+    [asked, carbon, around, today],
   );
   const inputs = useMemo(
     () => packs.map(({ pack }) => forecastInput(around, pack.filter, pack.layers)),
@@ -70,7 +79,7 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
         Made for this filter and your choices, from sheets as they are sold. You can change every layer
         afterwards.
       </p>
-      {schools.chemical === 'last' || schools.chemical === 'easy access' ? (
+      {fitsCarbon ? (
         <CheckList
           legend="Chemical media"
           items={[{ value: 'carbon', label: 'With a bag of carbon' }]}
@@ -105,3 +114,5 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
     </section>
   );
 }
+
+const isCarbon = (layer: Layer): boolean => mediumOf(layer).family === 'carbon';

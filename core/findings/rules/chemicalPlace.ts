@@ -1,3 +1,4 @@
+import { ANY_ORDER, ordersMatter } from '../ordersMatter';
 import { sentence } from '../../units/sentence';
 import { defineRule } from '../defineRule';
 import type { RuleContext } from '../ruleContext';
@@ -36,6 +37,14 @@ export const chemicalPlace = defineRule({
             ...common,
             level: 'note',
             reason: sentence`This is fine here: you can reach it without lifting the biological media, and it is replaced far more often.`,
+          },
+        ];
+      if (!ordersMatter(context))
+        return [
+          {
+            ...common,
+            level: 'note',
+            reason: sentence`${ANY_ORDER} Dirt coats it here, so it is used up sooner than in last place.`,
           },
         ];
       return [

@@ -1,3 +1,4 @@
+import { isPrefilter } from '../../filter/isPrefilter';
 import { sentence } from '../../units/sentence';
 import { isMechanical } from '../../layers/layerRole';
 import { defineRule } from '../defineRule';
@@ -5,9 +6,15 @@ import type { RuleContext } from '../ruleContext';
 import type { PlacedLayer } from '../../layers/placedLayer';
 import { idsOf, shareOfPack } from '../words';
 
-/** True for a floss pad that is the first mechanical layer with foam after it: done by choice. */
+/**
+ * True for a floss pad that is the first mechanical layer of the body with foam after it: done by choice. What sits on
+ * the intake or in a prefilter is cleaned on days of its own, and is no part of the stack.
+ */
 export function isFlossFirst(context: RuleContext, placed: PlacedLayer): boolean {
-  const mechanical = context.inFlow.filter((item) => isMechanical(item.layer));
+  const mechanical = context.inFlow.filter(
+    ({ layer, chamber }) =>
+      isMechanical(layer) && chamber.where === 'body' && !isPrefilter(context.filter, chamber),
+  );
   return (
     mechanical[0] === placed &&
     placed.medium.family === 'floss' &&

@@ -8,6 +8,8 @@ import { shareOfPack } from '../words';
 const MARGIN_BELOW_LIP = 0.01;
 /** How far a spacer lifts it above the lip, m (calibrated). */
 const SPACER_ABOVE_LIP = 0.005;
+/** A taller spacer would take the room of media, m (common practice, no source). */
+const MAX_SPACER = 0.03;
 const SPACER = 'spacer';
 
 /**
@@ -35,14 +37,17 @@ export const flowedOver = defineRule({
         return [];
       // Whole millimetres: nobody cuts a spacer finer than that.
       const thickness = Math.ceil((under + SPACER_ABOVE_LIP) * 1e3) / 1e3;
-      const fits = measure.filledDepth + thickness <= usableDepth(chamber);
+      const isLow = thickness <= MAX_SPACER;
+      const fits = isLow && measure.filledDepth + thickness <= usableDepth(chamber);
       return [
         {
           chamber: chamber.id,
           level: 'check' as const,
           effect: shareOfPack(inFlow, inside),
           title: sentence`${chamber.name}: the pack ends ${{ kind: 'length', si: under }} below the lip.`,
-          reason: sentence`If the basket is open at the top or sides, water flows over the pack instead of through it. Raise the pack on a ${{ kind: 'length', si: thickness }} spacer, or fill the basket up to the lip.`,
+          reason: isLow
+            ? sentence`If the basket is open at the top or sides, water flows over the pack instead of through it. Raise the pack on a ${{ kind: 'length', si: thickness }} spacer, or fill the basket up to the lip.`
+            : sentence`If the basket is open at the top or sides, water flows over the pack instead of through it. Fill the basket up to the lip.`,
           layers: inside.map(({ layer }) => layer.id),
           ...(fits
             ? {

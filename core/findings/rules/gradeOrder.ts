@@ -6,7 +6,7 @@ import type { PlacedLayer } from '../../layers/placedLayer';
 import { isFlossFirst } from './flossFirst';
 import { isPackedBackwards } from './packedBackwards';
 import { orderRemedy } from '../properOrder';
-import { ordersMatter } from '../ordersMatter';
+import { ANY_ORDER, ordersMatter } from '../ordersMatter';
 import { upperFirst } from '../../units/firstLetter';
 import { idsOf, nameInside, namesInside, shareOfPack, verb } from '../words';
 
@@ -39,12 +39,23 @@ export const gradeOrder = defineRule({
     const finer = graded
       .slice(0, graded.indexOf(first))
       .reduce((finest, placed) => (rank(placed) > rank(finest) ? placed : finest));
+    const finestAt = graded.indexOf(finer);
+    // Where the same grade stands in its place already, one more of it behind a finer one does no harm.
+    const isAlready = late.every((placed) =>
+      graded.slice(0, finestAt).some((before) => rank(before) === rank(placed)),
+    );
+    const order = ordersMatter(context);
+    const isFault = order && !isAlready;
     return [
       {
-        level: ordersMatter(context) ? 'check' : 'note',
+        level: isFault ? 'check' : 'note',
         effect: shareOfPack(context.inFlow, late),
         title: sentence`${upperFirst(namesInside(late))} ${verb(late.length, 'comes', 'come')} after ${nameInside(finer)}.`,
-        reason: sentence`The finer grade catches the heavy dirt, clogs first and leaves nothing for the layers after it. Order them coarse, medium, fine: then usually only the first needs cleaning.`,
+        reason: isFault
+          ? sentence`The finer grade catches the heavy dirt, clogs first and leaves nothing for the layers after it. Order them coarse, medium, fine: then usually only the first needs cleaning.`
+          : order
+            ? sentence`This is fine here: the same grade comes earlier too, and catches the heavy dirt there. Placed later, it adds surface for bacteria.`
+            : sentence`${ANY_ORDER} Ordered coarse, medium, fine, usually only the first needs cleaning.`,
         layers: idsOf([finer, ...late]),
         moves: idsOf(late),
         ...orderRemedy(context, [finer, ...late]),

@@ -1,3 +1,5 @@
+import { isInward } from '../../filter/chamberGeometry';
+import type { Chamber, Filter } from '../../filter/filter';
 import { usableDepth } from '../../filter/usableDepth';
 import { isPrefilter } from '../../filter/isPrefilter';
 import type { PlacedLayer } from '../../layers/placedLayer';
@@ -9,12 +11,15 @@ import { orderPlace } from '../properOrder';
 /** Fewest steps of the order that must all be the wrong way round: two could be chance. */
 const MIN_STEPS = 2;
 
-/** The layers whose place in flow order matters: what sits on the intake or in a prefilter is first by its place. */
+/** True for a chamber that the hands can fill in another order: not the intake, a prefilter, or foam around the trays. */
+const isInStack = (filter: Filter, chamber: Chamber): boolean =>
+  chamber.where === 'body' &&
+  !isPrefilter(filter, chamber) &&
+  !(isInward(chamber.shape) && filter.kind === 'canister-outside-in');
+
+/** The layers whose place in flow order matters: all others are first by their place. */
 const ordered = ({ filter, inFlow }: RuleContext): readonly PlacedLayer[] =>
-  inFlow.filter(
-    ({ role, chamber }) =>
-      role !== 'spacer' && role !== 'unknown' && chamber.where === 'body' && !isPrefilter(filter, chamber),
-  );
+  inFlow.filter(({ role, chamber }) => role !== 'spacer' && role !== 'unknown' && isInStack(filter, chamber));
 
 /**
  * True for a pack put together for water that goes the other way: every step from one layer to the next goes back in
@@ -58,9 +63,7 @@ export const packedBackwards = defineRule({
 function turnOver({ filter, inFlow }: RuleContext, layers: readonly PlacedLayer[]) {
   const turned = [...layers].reverse().map(({ layer }) => layer);
   const rest = inFlow.filter((placed) => !layers.includes(placed)).map(({ layer }) => layer);
-  const chambers = filter.chambers.filter(
-    (chamber) => chamber.where === 'body' && !isPrefilter(filter, chamber),
-  );
+  const chambers = filter.chambers.filter((chamber) => isInStack(filter, chamber));
   const placed = [];
   let index = 0;
   let filled = 0;

@@ -1,3 +1,4 @@
+import { ANY_ORDER, ordersMatter } from '../ordersMatter';
 import { gradeRank } from '@/core/media/gradeRank';
 import { GRADES } from '@/core/media/grades';
 import { sentence } from '../../units/sentence';
@@ -46,6 +47,14 @@ export const polishingPad = defineRule({
           ...common,
           level: 'note',
           reason: sentence`This is your choice: it gives the clearest water, but silt that gets past the foam settles in ${{ kind: 'volume', si: volumeOf(biological) }} of biological media first.`,
+        },
+      ];
+    if (!ordersMatter(context))
+      return [
+        {
+          ...common,
+          level: 'note',
+          reason: sentence`${ANY_ORDER} Silt that gets past the foam settles in ${{ kind: 'volume', si: volumeOf(biological) }} of biological media first, so rinse it at each service.`,
         },
       ];
     return [

@@ -1,8 +1,12 @@
+import type { PlacedLayer } from '../../layers/placedLayer';
+import type { RuleContext } from '../ruleContext';
 import { sentence } from '../../units/sentence';
 import { defineRule } from '../defineRule';
 import { upperFirst } from '../../units/firstLetter';
 import { idsOf, nameInside, shareOfPack } from '../words';
 
+/** Free share of a chamber's depth from which on it is mostly empty (common practice, no source). */
+const MOSTLY_EMPTY = 0.5;
 /** Share of the chamber that a bag must cover to reach the walls. */
 const MIN_COVER = 0.995;
 
@@ -16,10 +20,25 @@ export const thinBag = defineRule({
   id: 'thin-bag',
   question: 'through',
   levels: ['check'],
-  judge: ({ inFlow, flowOf, schools }) =>
+  judge: ({ inFlow, flowOf, schools, chambers }) =>
     inFlow.flatMap((placed, index) => {
       const bagged = placed.layer.holder === 'bag' || placed.layer.holder === 'small bags';
       const { coverShare } = placed.measure;
+      if (
+        placed.role === 'chemical' &&
+        bagged &&
+        placed.layer.cut === null &&
+        isMostlyEmpty(chambers, placed)
+      )
+        return [
+          {
+            level: 'check' as const,
+            effect: shareOfPack(inFlow, [placed]),
+            title: sentence`${upperFirst(nameInside(placed))}: the size of the bag is not entered.`,
+            reason: sentence`Most of ${placed.chamber.name} is empty, so the bag may lie there without reaching the walls. Select the layer and enter how long and wide the bag is.`,
+            layers: idsOf([placed]),
+          },
+        ];
       if (
         placed.role !== 'chemical' ||
         !bagged ||
@@ -42,3 +61,10 @@ export const thinBag = defineRule({
       ];
     }),
 });
+
+/** True where a bag lies in a chamber of which more than half is free: nothing beside it says how large it is. */
+const isMostlyEmpty = (chambers: RuleContext['chambers'], { chamber }: PlacedLayer): boolean =>
+  chambers.some(
+    ({ chamber: candidate, measure }) =>
+      candidate === chamber && measure.freeDepth > MOSTLY_EMPTY * measure.usableDepth,
+  );

@@ -1,12 +1,12 @@
 import { sentence } from '../../units/sentence';
-import { HOUR } from '../../units/time';
+import { LITRES_PER_HOUR } from '../../units/siFactors';
 import { defineRule } from '../defineRule';
 import { upperFirst } from '../../units/firstLetter';
 import { idsOf, nameInside, shareOfPack } from '../words';
 
-/** Grains below this choke a weak pump, m; and what a weak pump is, m³/s (common practice, no source; 450 L/h calibrated). */
-const SMALL_GRAIN = 0.005;
-const WEAK_PUMP = 450e-3 / HOUR;
+/** Grains up to this choke a pump that is no stronger than what a usual small filter has, m; m³/s (common practice, no source). */
+const SMALL_GRAIN = 0.006;
+const WEAK_PUMP = 600 * LITRES_PER_HOUR;
 
 /**
  * A bed of small grains across the whole chamber of a weak pump.
@@ -21,7 +21,7 @@ export const tightGrains = defineRule({
     if (filter.labelFlow > WEAK_PUMP) return [];
     return inFlow.flatMap((placed) => {
       const { geometry } = placed.medium;
-      const small = geometry.form === 'grains' && geometry.grainSize < SMALL_GRAIN;
+      const small = geometry.form === 'grains' && geometry.grainSize <= SMALL_GRAIN;
       if (!small || placed.layer.holder !== 'none' || placed.measure.coverShare < 1) return [];
       return [
         {
