@@ -126,8 +126,8 @@ const VIEWS: readonly View[] = [
       await page.getByRole('button', { name: 'Usual packs' }).click();
       const usual = page.getByRole('region', { name: 'Usual packs' });
       await usual
-        .getByText(/^about /)
-        .first()
+        .getByText(/\d–\d+\s(weeks|days)|or later|over a year/)
+        .nth(2)
         .waitFor();
       await usual.filter({ hasNotText: 'being worked out' }).waitFor();
       await page

@@ -9,6 +9,8 @@ import { plainLayer } from '../layers/plainLayer';
 import { aloneOn, evaluatePack, type PackInput } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
+import { formatSentence } from '../units/sentence';
+import type { Finding } from './finding';
 import type { FindingLevel } from './findingLevel';
 import { RULES, type RuleId } from './allRules';
 import { DEFAULT_SCHOOLS } from './defaultSchools';
@@ -557,24 +559,42 @@ const MORE_CASES: readonly [rule: RuleId, level: FindingLevel, Case][] = [
   ['zeolite-stays', 'note', { ...DOWN, layers: ZEOLITE, more: bySchool({ zeolite: 'emergency' }) }],
 ];
 
-describe('the level of a finding', () => {
-  it.each([...CASES, ...MORE_CASES])(
-    '%s is %s',
-    (rule, level, { kind, layers, filter = (same) => same, tank = {}, more }) => {
-      const body = filter(presetFilter(kind, { id: 'f', tankId: 't' }, 'Test'));
-      const report = evaluatePack({
-        ...aloneOn({ ...newTank('t', 'Test', 0.1), ...tank }),
-        filter: body,
-        layers,
-        flow: null,
-        ...more?.(body),
-      });
-      const levels = report.findings
-        .filter((finding) => finding.rule === rule)
-        .map((finding) => finding.level);
-      expect([...new Set(levels)]).toEqual([level]);
-    },
-  );
+const reportOf = ({ kind, layers, filter = (same) => same, tank = {}, more }: Case) => {
+  const body = filter(presetFilter(kind, { id: 'f', tankId: 't' }, 'Test'));
+  return evaluatePack({
+    ...aloneOn({ ...newTank('t', 'Test', 0.1), ...tank }),
+    filter: body,
+    layers,
+    flow: null,
+    ...more?.(body),
+  });
+};
+
+/** What a finding is: its rule and level, how much is at stake, of which layers, and what a press would do. */
+const kindOf = ({ rule, level, effect, layers, moves, chamber, remedy }: Finding): string =>
+  [
+    `${rule} ${level} ${effect.toFixed(3)}`,
+    ...(chamber === undefined ? [] : [`in ${chamber}`]),
+    ...(layers.length === 0 ? [] : [`of ${layers.join(', ')}`]),
+    ...(moves === undefined ? [] : [`moves ${moves.join(', ')}`]),
+    ...(remedy === undefined ? [] : [`press “${remedy.label}”: ${JSON.stringify(remedy.edit)}`]),
+  ].join('; ');
+
+describe('a finding', () => {
+  it.each([...CASES, ...MORE_CASES])('%s can be %s', (rule, level, item) => {
+    const { findings } = reportOf(item);
+    const levels = findings.filter((finding) => finding.rule === rule).map((finding) => finding.level);
+    expect([...new Set(levels)]).toEqual([level]);
+    // Read the difference before it is taken: these are the words and the remedies that keepers see.
+    expect(
+      findings
+        .flatMap((finding) => [
+          kindOf(finding),
+          ...(finding.rule === rule ? [formatSentence(finding.title), formatSentence(finding.reason)] : []),
+        ])
+        .join('\n'),
+    ).toMatchSnapshot();
+  });
 
   it('is raised for every level that a rule declares', () => {
     const raised = new Set([...CASES, ...MORE_CASES].map(([rule, level]) => `${rule} ${level}`));

@@ -1,36 +1,37 @@
 'use client';
 import Button from '@mui/material/Button';
-import type { Forecast } from '@/core/dirt/forecast';
+import { useMemo } from 'react';
+import { forecastInput } from '@/core/dirt/forecastInput';
 import { findingIdentity } from '@/core/findings/findingIdentity';
 import type { UsualPack } from '@/core/propose/usualPacks';
 import type { PackReport, Surroundings } from '@/core/report/evaluatePack';
 import { useShelf } from '../fields/OnShelf';
 import { useWords } from '../fields/UnitsProvider';
-import type { Words } from '../fields/wordsFor';
 import { PackStrip } from '../filters/PackStrip';
 import { formatLayers } from '../flow-line/formatLayers';
 import { LEVEL_WORDS } from '../readings/levelWords';
-import { daysIn } from '../time/serviceWords';
+import { formatServiceRange } from '../time/serviceWords';
+import { useForecast } from '../time/useForecast';
+import { useRange } from '../time/useRange';
 import { CostFigure } from './CostFigure';
 import { USUAL_PACK_WORDS } from './usualPackWords';
 import styles from './UsualPacks.module.css';
-
-/** A forecast, or why there is none. */
-export type KnownForecast = Forecast | 'no food' | 'working' | 'failed';
 
 interface Props {
   readonly pack: UsualPack;
   readonly report: PackReport;
   readonly around: Surroundings;
-  readonly forecast: KnownForecast;
   readonly onUse: () => void;
 }
 
 /** One usual pack: drawn to scale, with its layers in flow order, its four answers and what is wrong with it. */
-export function UsualPackRow({ pack, report, around, forecast, onUse }: Props) {
+export function UsualPackRow({ pack, report, around, onUse }: Props) {
   const words = useWords();
   const { name, because } = USUAL_PACK_WORDS[pack.kind];
   const priced = useShelf().shelf.items.some(({ price }) => price !== null);
+  const input = useMemo(() => forecastInput(around, pack.filter, pack.layers), [around, pack]);
+  const { found, failed } = useForecast(input);
+  const range = useRange(found, input)?.range ?? null;
   const { bacteria, leastPassThrough: least, totals } = report;
   const serious = report.findings.filter(({ level }) => level !== 'note');
   return (
@@ -60,7 +61,15 @@ export function UsualPackRow({ pack, report, around, forecast, onUse }: Props) {
           </div>
           <div>
             <dt>Next service</dt>
-            <dd>{serviceOf(words, forecast)}</dd>
+            <dd>
+              {failed
+                ? 'could not be worked out'
+                : found === null
+                  ? 'being worked out'
+                  : found.forecast === null
+                    ? 'enter the daily food under Measure'
+                    : formatServiceRange(words, range, found.forecast.serviceDay)}
+            </dd>
           </div>
           <div>
             <dt>Bacteria once grown</dt>
@@ -96,12 +105,4 @@ export function UsualPackRow({ pack, report, around, forecast, onUse }: Props) {
       )}
     </li>
   );
-}
-
-function serviceOf(words: Words, forecast: KnownForecast): string {
-  if (forecast === 'no food') return 'enter the daily food under Measure';
-  if (forecast === 'working') return 'being worked out';
-  if (forecast === 'failed') return 'not worked out';
-  const { serviceDay } = forecast;
-  return serviceDay === null ? 'not within a year' : `about ${daysIn(words, serviceDay)}`;
 }

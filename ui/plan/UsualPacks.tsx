@@ -1,8 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import Button from '@mui/material/Button';
 import { cautions } from '@/core/cautions/cautions';
-import { forecastInput } from '@/core/dirt/forecastInput';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
@@ -11,7 +9,6 @@ import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import { useShelf } from '../fields/OnShelf';
 import { CheckList } from '../fields/CheckList';
 import { Cautions } from '../frame/Cautions';
-import { usePackForecasts } from '../time/usePackForecasts';
 import { UsualPackRow } from './UsualPackRow';
 import styles from './UsualPacks.module.css';
 
@@ -60,11 +57,6 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
       })),
     [asked, carbon, around, today],
   );
-  const inputs = useMemo(
-    () => packs.map(({ pack }) => forecastInput(around, pack.filter, pack.layers)),
-    [packs, around],
-  );
-  const ahead = usePackForecasts(inputs);
   if (packs.length === 0)
     return (
       <p className={styles.none}>
@@ -87,25 +79,9 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
           onChange={(chosen) => setCarbon(chosen.length > 0)}
         />
       ) : null}
-      {ahead.failed ? (
-        <p role="alert">
-          The next services could not be worked out. <Button onClick={ahead.retry}>Try again</Button>
-        </p>
-      ) : null}
       <ul className={styles.list}>
-        {packs.map(({ pack, report }, index) => (
-          <UsualPackRow
-            key={pack.kind}
-            {...{ pack, report, around }}
-            forecast={
-              ahead.failed
-                ? 'failed'
-                : ahead.found === null || ahead.stale
-                  ? 'working'
-                  : (ahead.found.answer[index] ?? 'no food')
-            }
-            onUse={() => onUse(pack)}
-          />
+        {packs.map(({ pack, report }) => (
+          <UsualPackRow key={pack.kind} {...{ pack, report, around }} onUse={() => onUse(pack)} />
         ))}
       </ul>
       <Cautions

@@ -35,12 +35,15 @@ export const flossFirst = defineRule({
   judge: (context) => {
     const floss = context.inFlow.filter((placed) => isFlossFirst(context, placed));
     if (floss.length === 0) return [];
+    const isNever = context.schools.flossFirst === 'never';
     return [
       {
-        level: context.schools.flossFirst === 'never' ? 'check' : 'note',
+        level: isNever ? 'check' : 'note',
         effect: shareOfPack(context.inFlow, floss),
         title: sentence`The floss comes before the foam.`,
-        reason: sentence`This is your choice: the floss catches nearly all the dirt and keeps the foam clean, but clogs fastest here and needs replacing every few weeks.`,
+        reason: isNever
+          ? sentence`The floss catches nearly all the dirt here, clogs within weeks and holds the water back. Put it after the foam.`
+          : sentence`This is your choice: the floss catches nearly all the dirt and keeps the foam clean, but clogs fastest here and needs replacing every few weeks.`,
         layers: idsOf(floss),
       },
     ];
