@@ -13,7 +13,7 @@ const OPEN_PIECE = 0.018;
  * The thinnest layer of a medium that does its work, m: loose media is laid three grains or rings deep, foam and floss
  * as thick as a sheet must be to hold together. Other pieces are as thick as they come: 0.
  *
- * @example leastThickness(mediumById('porous-ceramic')) // 0.036: three grains of 12 mm
+ * @example leastThickness(mediumById('porous-ceramic')) // 0.036
  * @source common practice, no source
  */
 export function leastThickness({ family, geometry, supply }: Medium): number {

@@ -64,6 +64,7 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
         yourself.
       </p>
     );
+  const media = packs.flatMap(({ pack }) => pack.layers);
   return (
     <section aria-label="Usual packs" className={styles.packs}>
       <h2 className={styles.title}>Start from a usual pack</h2>
@@ -84,9 +85,7 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
           <UsualPackRow key={pack.kind} {...{ pack, report, around }} onUse={() => onUse(pack)} />
         ))}
       </ul>
-      <Cautions
-        lines={[...new Set(packs.flatMap(({ pack }) => cautions(pack.filter, pack.layers, 'handling')))]}
-      />
+      <Cautions lines={cautions(filter, media, 'handling')} />
     </section>
   );
 }
