@@ -30,16 +30,19 @@ interface Case {
   readonly flow?: number;
 }
 
-function audit(kind: FilterKind, { layers, filter = (item) => item, around = {}, flow }: Case): string[] {
-  const report = evaluatePack({
+const reportOf = (kind: FilterKind, { layers, filter = (item) => item, around = {}, flow }: Case) =>
+  evaluatePack({
     ...aloneOn(kind === 'internal-sponge' ? spongeTank : tank),
     ...around,
     filter: filter(filterOf(kind)),
     layers,
     flow: flow ?? null,
   });
-  return report.findings.filter((finding) => finding.level !== 'note').map((candidate) => candidate.rule);
-}
+
+const audit = (kind: FilterKind, item: Case): string[] =>
+  reportOf(kind, item)
+    .findings.filter((finding) => finding.level !== 'note')
+    .map((candidate) => candidate.rule);
 
 type Row = [medium: string, chamber: string, thickness: number, change?: Partial<Layer>];
 const pack = (...rows: Row[]): Layer[] =>
@@ -204,6 +207,16 @@ describe('audit', () => {
   it.each(FilterKindSchema.options)('finds exactly what is wrong with a bad pack of %s', (kind) => {
     const { faults, ...bad } = BAD[kind];
     expect(audit(kind, bad).sort()).toEqual([...faults].sort());
+    // Read the difference before it is taken: these are the words that keepers see.
+    expect(
+      reportOf(kind, bad)
+        .findings.flatMap(({ rule, level, effect, layers, title, reason }) => [
+          `${rule} ${level} ${effect.toFixed(3)} of ${layers.join(', ')}`,
+          formatSentence(title),
+          formatSentence(reason),
+        ])
+        .join('\n'),
+    ).toMatchSnapshot();
   });
 
   it('ranks what stops first, then by effect', () => {

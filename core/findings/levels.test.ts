@@ -6,6 +6,7 @@ import { presetFilter } from '../filter/presetFilter';
 import { cleanFlow } from '../hydraulics/cleanFlowFit';
 import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
+import { applyEdit } from '../pack/packEdit';
 import { aloneOn, evaluatePack, type PackInput } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
@@ -585,6 +586,8 @@ describe('a finding', () => {
     const { findings } = reportOf(item);
     const levels = findings.filter((finding) => finding.rule === rule).map((finding) => finding.level);
     expect([...new Set(levels)]).toEqual([level]);
+    for (const { remedy } of findings)
+      if (remedy !== undefined) expect(applyEdit(item.layers, remedy.edit)).not.toEqual(item.layers);
     // Read the difference before it is taken: these are the words and the remedies that keepers see.
     expect(
       findings

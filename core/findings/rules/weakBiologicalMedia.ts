@@ -3,7 +3,7 @@ import { bedGeometry } from '../../media/bedGeometry';
 import { mediumById } from '../../media/catalogue';
 import { defineRule } from '../defineRule';
 import { upperFirst } from '../../units/firstLetter';
-import { idsOf, namesInside, shareOfPack } from '../words';
+import { idsOf, namesInside, shareOfPack, verb } from '../words';
 import { sumOf } from '../../maths/sum';
 
 /** Surface of a usual porous mineral, m² per m³: what the same room could hold. */
@@ -31,7 +31,7 @@ export const weakBiologicalMedia = defineRule({
         level: schools.rings === 'enough' ? 'note' : 'check',
         effect: shareOfPack(inFlow, weak),
         title: sentence`${upperFirst(namesInside(weak))}: the only biological media.`,
-        reason: sentence`Its ${{ kind: 'volume', si: volume }} give ${{ kind: 'surface', si: surface }} of surface; porous mineral in the same space gives ${{ kind: 'surface', si: volume * MINERAL_SURFACE }}. It is enough for few animals.`,
+        reason: sentence`${verb(weak.length, 'Its', 'Their')} ${{ kind: 'volume', si: volume }} give ${{ kind: 'surface', si: surface }} of surface; porous mineral in the same space gives ${{ kind: 'surface', si: volume * MINERAL_SURFACE }}. ${verb(weak.length, 'It is', 'They are')} enough for few animals.`,
         layers: idsOf(weak),
       },
     ];
