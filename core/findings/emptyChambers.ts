@@ -1,3 +1,4 @@
+import { isCartridgeWell } from '../filter/isCartridgeWell';
 import { isSettlementPlace } from '../filter/settlementPlace';
 import type { Chamber } from '../filter/filter';
 import { isMechanical } from '../layers/layerRole';
@@ -26,7 +27,7 @@ export function emptyChambers(context: RuleContext): EmptyChamber[] {
     if (share <= FREE_DEPTH_UNMENTIONED || !context.isReached(chamber)) return [];
     const inside = context.inFlow.filter((placed) => placed.chamber.id === chamber.id);
     // A pad in the well before the cartridges does its work there however thin it is.
-    if (inside.length > 0 && isCartridgeWell(context, chamber)) return [];
+    if (inside.length > 0 && isCartridgeWell(context.filter, chamber)) return [];
     return [{ chamber, measure, inside, place: placeOf(context, chamber, inside) }];
   });
 }
@@ -41,11 +42,5 @@ function placeOf(
     return 'settlement';
   if (inside.length > 0) return 'media';
   if (chamber.where === 'intake') return 'intake sponge';
-  return isCartridgeWell({ filter }, chamber) ? 'cartridge well' : 'media';
-}
-
-/** True for the well that the water comes into before the first cartridge: a sponge on the intake is before the body. */
-function isCartridgeWell({ filter }: Pick<RuleContext, 'filter'>, chamber: Chamber): boolean {
-  const body = filter.chambers.filter(({ where }) => where === 'body');
-  return filter.kind === 'hang-on-back-cartridge' && body.length > 1 && body[0] === chamber;
+  return isCartridgeWell(filter, chamber) ? 'cartridge well' : 'media';
 }

@@ -40,6 +40,7 @@ const packOf = (change: Partial<Figures>, more: Partial<Finalist> = {}): Finalis
     bill: { known: 0, unpriced: 0 },
     serviceBy: null,
     canBeHad: true,
+    isWellBuilt: true,
     matureLeaves: null,
     ...more,
   };
@@ -70,6 +71,15 @@ describe('answersOf', () => {
     );
     // A difference that nobody sees is none.
     expect(answers([packOf({ service: 60.5 })], mine).plan).toBe('as good as any');
+  });
+
+  it('calls a pack the best overall only if keepers would build it', () => {
+    const best = packOf({ service: 90, fines: 0.5e-3 }, { isWellBuilt: false });
+    const overall = (packs: readonly Finalist[]) =>
+      answers(packs, null).proposals.find(({ merits }) => merits.includes('all round'))?.pack;
+    expect(overall([{ ...best, isWellBuilt: true }, long, clear])).toMatchObject({ figures: best.figures });
+    expect([long, clear]).toContain(overall([best, long, clear]));
+    expect(overall([best, { ...long, isWellBuilt: false }])).toBeUndefined();
   });
 
   it('says how the plan stands: beaten, the best all round, or one of them', () => {

@@ -86,7 +86,11 @@ export function answersOf(
   const winner =
     mine === null ? undefined : byBalance.find(({ figures }) => isBetterThan(figures, mine.figures));
   const isMineBest = winner === undefined && all[0] === soundMine;
-  if (!isMineBest) give(byBalance[0], 'all round');
+  if (!isMineBest)
+    give(
+      byBalance.find(({ isWellBuilt }) => isWellBuilt),
+      'all round',
+    );
   give(winner, 'better');
   for (const wish of FIRST_THINGS) {
     const index = OBJECTIVES.indexOf(wish);

@@ -12,6 +12,7 @@ export interface Compared {
 /** Holds a pack against another, wish by wish. */
 export function compareObjectives(figures: Figures, other: Figures): Compared {
   const by = (wish: Objective): number => {
+    if (isKnown(wish, figures) !== isKnown(wish, other)) return 0;
     const [own, theirs] = [lossOf(wish, figures), lossOf(wish, other)];
     return Math.abs(own - theirs) <= ALIKE_SHARE * Math.max(Math.abs(own), Math.abs(theirs))
       ? 0
@@ -21,6 +22,14 @@ export function compareObjectives(figures: Figures, other: Figures): Compared {
     better: OBJECTIVES.filter((wish) => by(wish) > 0),
     worse: OBJECTIVES.filter((wish) => by(wish) < 0),
   };
+}
+
+/** False for what nothing is known of: no food, or no price. What is known is neither better nor worse than that. */
+function isKnown(wish: Objective, figures: Figures): boolean {
+  if (wish === 'service') return figures.service !== null;
+  if (wish === 'minutes') return figures.minutes !== null;
+  if (wish === 'cost') return figures.unpriced === 0;
+  return true;
 }
 
 /** Fewest wishes that a pack must grant better to be called better than another. */

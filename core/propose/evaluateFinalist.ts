@@ -18,6 +18,7 @@ import { changeFromToday, changes, type ChangeFromToday } from './changeFromToda
 import { judgePack } from './judgePack';
 import type { ProposeInput } from './proposeInput';
 import { isSheet } from './isSheet';
+import { isWellBuilt } from './isWellBuilt';
 import { withRoutineOpenings } from './withRoutineOpenings';
 import { lossesOf, type Figures } from './objectives';
 
@@ -38,6 +39,8 @@ export interface Finalist {
   readonly serviceBy: ServiceBy | null;
   /** It can be made from what may be used. */
   readonly canBeHad: boolean;
+  /** Keepers would build it so: only such a pack is the best overall. */
+  readonly isWellBuilt: boolean;
 }
 
 /** Works a pack out to the end. */
@@ -83,6 +86,7 @@ export function evaluateFinalist(input: ProposeInput, layers: readonly Layer[]):
     buys,
     bill,
     serviceBy: found?.course.by ?? null,
+    isWellBuilt: isWellBuilt(filter, layers, around.schools),
     canBeHad:
       cuts.every(({ tooLarge }) => tooLarge.length === 0) &&
       (from !== 'hand' || buys.every(({ kind }) => kind === 'bag')) &&

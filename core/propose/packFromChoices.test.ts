@@ -61,7 +61,6 @@ describe('layOut', () => {
       pieces?.map((piece) => [piece.choice.key, piece.slot.chamber.id, Math.round(piece.thickness * 1e3)]),
     ).toEqual([
       ['foam-15', 'tray-4', 60],
-      ['lava', 'tray-4', 20],
       ['lava', 'tray-3', 80],
       ['lava', 'tray-2', 80],
       ['lava', 'tray-1', 60],

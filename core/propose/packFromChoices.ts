@@ -1,6 +1,7 @@
 import { MILLIMETRE } from '../units/siFactors';
 import { LENGTH_TOLERANCE } from '../practice/handTolerances';
 import { volumeBetween } from '../filter/chamberGeometry';
+import { leastThickness } from '../practice/leastThickness';
 import type { Choice } from './choices';
 import type { Slot } from './freeDepthByChamber';
 import { sum } from '../maths/sum';
@@ -24,8 +25,11 @@ export interface Item {
   readonly ply: number;
 }
 
-/** Least layer that is worth a hand, m. */
+/** Least layer that is worth a hand, m (common practice, no source). */
 const MIN_THICKNESS = 5e-3;
+
+/** The thinnest layer of a choice that does its work, m. */
+const leastOf = ({ medium }: Choice): number => Math.max(MIN_THICKNESS, leastThickness(medium));
 
 /** What a pack is laid from. */
 export interface Lay {
@@ -59,11 +63,11 @@ export function packFromChoices(
     let at = starts[index]!;
     for (const choice of fill) {
       const room = ends[index]! - at;
-      if (room < MIN_THICKNESS - LENGTH_TOLERANCE) break;
+      if (room < leastOf(choice) - LENGTH_TOLERANCE) continue;
       for (const { thickness, ply } of choice.plies.length > 0
         ? pliesIn(choice.plies, room)
         : [{ thickness: poured(choice, slot, at, room, left), ply: 0 }]) {
-        if (thickness < MIN_THICKNESS - LENGTH_TOLERANCE) continue;
+        if (thickness < leastOf(choice) - LENGTH_TOLERANCE) continue;
         take(choice, slot, at, thickness, left);
         middle.push({ choice, slot, from: at, thickness, ply });
         at += thickness;
@@ -187,9 +191,9 @@ function partIn(choice: Choice, ply: number, rest: number, room: number): number
   if (choice.plies.length === 0) {
     const whole = Math.min(rest, room);
     // What would be left over for the next chamber is not too thin for hands either.
-    const part =
-      rest - whole > LENGTH_TOLERANCE && rest - whole < MIN_THICKNESS ? rest - MIN_THICKNESS : whole;
-    return part < MIN_THICKNESS - LENGTH_TOLERANCE ? 0 : part;
+    const least = leastOf(choice);
+    const part = rest - whole > LENGTH_TOLERANCE && rest - whole < least ? rest - least : whole;
+    return part < least - LENGTH_TOLERANCE ? 0 : part;
   }
   const plies = Math.min(Math.round(rest / ply), Math.floor(room / ply + LENGTH_TOLERANCE / ply));
   return plies * ply;

@@ -9,6 +9,7 @@ import { solidsFactor } from '../layers/solidsFactor';
 import { gradeRank } from '../media/gradeRank';
 import { GRADES } from '../media/grades';
 import { hasRole } from '../media/hasRole';
+import { leastThickness } from '../practice/leastThickness';
 import type { Medium } from '../media/medium';
 import { feedPerDay } from '../tank/feedPerDay';
 import { choiceKey, choiceOf, choicesOf, isUsable, type Choice } from './choices';
@@ -37,7 +38,7 @@ const MAX_THICKNESS = { coarse: 0.09, medium: 0.06, fine: 0.045, polishing: 0.04
 /** Depths of settlement that are tried, m (common practice, no source). */
 const SETTLEMENT = [0.03, 0.045] as const;
 /** Poured pads that are tried, m (common practice, no source). */
-const POURED_PAD = [0.01, 0.02] as const;
+const POURED_PAD = [0.01, 0.02, 0.03] as const;
 /** A chamber for foam alone is filled at least so far, share of its depth. */
 const MIN_FILLED_SHARE = 0.6;
 /** Share of what must stay that may get lost in rounding to whole millimetres. */
@@ -86,7 +87,13 @@ export function packSpace(input: ProposeInput): PackSpace {
     settle: settles
       ? [
           ...none,
-          ...rings.flatMap((choice) => SETTLEMENT.map((thickness) => ({ choice, thickness, ply: 0 }))),
+          ...rings.flatMap((choice) =>
+            SETTLEMENT.filter((thickness) => thickness >= leastThickness(choice.medium)).map((thickness) => ({
+              choice,
+              thickness,
+              ply: 0,
+            })),
+          ),
         ]
       : none,
     flossFirst:
@@ -217,7 +224,7 @@ function canBeginCoarser(
 }
 
 /** Layers that no search moves: the sponge on the intake, chemical media, and what is neither cut nor poured. */
-function alwaysPinned({ mine, filter, around: { schools } }: ProposeInput): string[] {
+export function alwaysPinned({ mine, filter, around: { schools } }: ProposeInput): string[] {
   const intake = new Set(filter.chambers.filter(({ where }) => where === 'intake').map(({ id }) => id));
   return mine
     .filter((layer) => {
@@ -240,7 +247,9 @@ const isWanted = ({ family }: Medium, { chemical, zeolite }: Schools): boolean =
 /** Sheets of a choice by whole plies, what is poured by a few depths. */
 function itemsOf(choice: Choice, most: number): Item[] {
   if (choice.plies.length === 0)
-    return POURED_PAD.filter((thickness) => thickness <= most).map((thickness) => ({
+    return POURED_PAD.filter(
+      (thickness) => thickness <= most && thickness >= leastThickness(choice.medium),
+    ).map((thickness) => ({
       choice,
       thickness,
       ply: 0,
@@ -293,7 +302,12 @@ function leadsOf(slot: Slot, choices: readonly Choice[]): Lead[] {
 /** The space under the trays: open for settlement, or filled with what settles. */
 const settlementIn = (slot: Slot, rings: readonly Choice[]): Lead[] =>
   isOpen(slot)
-    ? [[], ...rings.map((choice) => [{ choice, slot, from: slot.from, thickness: slot.depth, ply: 0 }])]
+    ? [
+        [],
+        ...rings
+          .filter(({ medium }) => slot.depth >= leastThickness(medium))
+          .map((choice) => [{ choice, slot, from: slot.from, thickness: slot.depth, ply: 0 }]),
+      ]
     : [[]];
 
 /** Media that stay: foam as pieces of their thickness, biological media by their volume. */

@@ -1,12 +1,13 @@
 import { changeFromToday } from './changeFromToday';
 import type { Finalist } from './evaluateFinalist';
 import { isSheet } from './isSheet';
+import { isWellBuilt } from './isWellBuilt';
 import type { ProposeInput } from './proposeInput';
 import type { Considered } from './search';
 
 /** A pack as the search has judged it, before it is worked out to the end: to be shown while that goes on. */
 export const provisional = (
-  { today }: Pick<ProposeInput, 'today'>,
+  { today, filter, around }: Pick<ProposeInput, 'today' | 'filter' | 'around'>,
   { layers, figures, losses }: Considered,
 ): Finalist => ({
   layers,
@@ -18,5 +19,6 @@ export const provisional = (
   bill: { known: 0, unpriced: 0 },
   serviceBy: null,
   canBeHad: true,
+  isWellBuilt: isWellBuilt(filter, layers, around.schools),
   matureLeaves: null,
 });

@@ -17,6 +17,7 @@ import { quickPurchase } from './quickPurchase';
 import { quickJudge, type QuickFigures } from './quickJudge';
 import { perceivedLosses, lossesOf, OBJECTIVES, type Figures } from './objectives';
 import { sum } from '../maths/sum';
+import { usualSeeds } from './usualSeeds';
 
 /** A pack that was tried to the end. */
 export interface Considered {
@@ -161,18 +162,35 @@ export function* searchPacks(
     if (missed.some((by) => by > 0)) return;
     forecast.push({ quick, considered: { layers, figures, losses: lossesOf(figures) } });
   };
+  /** What keepers usually build is looked at whatever the search finds. */
+  const usual = usualSeeds(input);
+  for (const layers of usual) gone.add(keyOf(layers));
+  const seeds = share.index === 0 ? usual.flatMap((layers) => seedOf(layers) ?? []) : [];
+  let toldSeeds = false;
   const slice = (): SearchSlice => {
-    const found = forecast.slice(told).map(({ considered }) => considered);
-    told = forecast.length;
+    const found = [...(toldSeeds ? [] : seeds), ...forecast.slice(told).map(({ considered }) => considered)];
+    [told, toldSeeds] = [forecast.length, true];
     return {
-      tried: known.size,
-      forecast: chosen.size,
+      tried: known.size + seeds.length,
+      forecast: chosen.size + seeds.length,
       share: Math.min(1, 0.5 * Math.min(1, known.size / packs) + (0.5 * chosen.size) / forecasts),
       all: wentThrough && chosen.size === fitting,
       found,
       near,
     };
   };
+
+  function seedOf(layers: readonly Layer[]): Considered | null {
+    const key = keyOf(layers);
+    const change = changeFromToday(input.today, layers, isSheet);
+    if (mine.has(key) || !canBeHad(layers, change)) return null;
+    const quick = judge(layers, changes(change));
+    if (quick.spills) return null;
+    const figures = judgePack(input, layers, quick.change);
+    const missed = limitShortfalls(input.limits, limited(quick, figures));
+    near = nearer(near, missed);
+    return missed.some((by) => by > 0) ? null : { layers, figures, losses: lossesOf(figures) };
+  }
 
   let ended = false;
   for (let turn = 0; !ended && known.size < packs && chosen.size < AT_ONCE * forecasts; turn += 1) {

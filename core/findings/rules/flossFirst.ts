@@ -7,7 +7,7 @@ import type { PlacedLayer } from '../../layers/placedLayer';
 import { idsOf, shareOfPack } from '../words';
 
 /**
- * True for a floss pad that is the first mechanical layer of the body with foam after it: done by choice. What sits on
+ * True for floss that is the first mechanical media of the body, one pad or more, with foam after it: done by choice. What sits on
  * the intake or in a prefilter is cleaned on days of its own, and is no part of the stack.
  */
 export function isFlossFirst(context: RuleContext, placed: PlacedLayer): boolean {
@@ -15,9 +15,10 @@ export function isFlossFirst(context: RuleContext, placed: PlacedLayer): boolean
     ({ layer, chamber }) =>
       isMechanical(layer) && chamber.where === 'body' && !isPrefilter(context.filter, chamber),
   );
+  const place = mechanical.indexOf(placed);
   return (
-    mechanical[0] === placed &&
-    placed.medium.family === 'floss' &&
+    place !== -1 &&
+    mechanical.slice(0, place + 1).every(({ medium }) => medium.family === 'floss') &&
     mechanical.some((candidate) => candidate.medium.family === 'foam')
   );
 }

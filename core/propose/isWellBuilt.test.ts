@@ -1,0 +1,55 @@
+import { describe, expect, it } from 'vitest';
+import type { FilterKind } from '../filter/filterKind';
+import { presetFilter } from '../filter/presetFilter';
+import { DEFAULT_SCHOOLS } from '../findings/defaultSchools';
+import type { Schools } from '../findings/schools';
+import { plainLayer } from '../layers/plainLayer';
+import { isWellBuilt } from './isWellBuilt';
+
+// What keepers would build and what they would not: common practice, no source.
+describe('a pack that keepers would build', () => {
+  const judge = (
+    kind: FilterKind,
+    rows: readonly (readonly [medium: string, chamber: string])[],
+    schools: Partial<Schools> = {},
+  ): boolean =>
+    isWellBuilt(
+      presetFilter(kind, { id: 'f', tankId: 't' }, 'F'),
+      rows.map(([medium, chamber], index) => plainLayer(`l${index}`, medium, chamber, 0.02)),
+      { ...DEFAULT_SCHOOLS, ...schools },
+    );
+  const TRAYS = ['tray-4', 'tray-3', 'tray-2', 'tray-1'] as const;
+  const trays = (...media: string[]) => media.map((medium, index) => [medium, TRAYS[index]!] as const);
+
+  it('catches dirt before its biological media', () => {
+    expect(judge('canister-down-flow', trays('foam-15', 'foam-30', 'lava', 'lava'))).toBe(true);
+    expect(judge('canister-down-flow', trays('lava', 'lava', 'foam-15', 'foam-30'))).toBe(false);
+    expect(judge('canister-down-flow', trays('lava', 'lava', 'lava', 'lava'))).toBe(false);
+  });
+
+  it('is foam alone only to those who hold with it, and in a sponge filter', () => {
+    const foam = trays('foam-45', 'foam-45', 'foam-45', 'foam-45');
+    expect(judge('canister-down-flow', foam)).toBe(false);
+    expect(judge('canister-down-flow', foam, { biologicalMedium: 'foam' })).toBe(true);
+    expect(judge('internal-sponge', [['foam-30', 'sponge']])).toBe(true);
+  });
+
+  it('leaves no chamber unused, but for settlement and the well before the cartridges', () => {
+    expect(judge('canister-down-flow', trays('foam-15', 'foam-30', 'lava'))).toBe(false);
+    expect(
+      judge('canister-centre-pipe', [
+        ['foam-15', 'tray-1'],
+        ['foam-30', 'tray-2'],
+        ['lava', 'tray-3'],
+        ['lava', 'tray-4'],
+      ]),
+    ).toBe(true);
+    expect(
+      judge('hang-on-back-cartridge', [
+        ['cartridge', 'slot-1'],
+        ['scrubbers', 'slot-2'],
+      ]),
+    ).toBe(true);
+    expect(judge('hang-on-back-cartridge', [['cartridge', 'slot-1']])).toBe(false);
+  });
+});
