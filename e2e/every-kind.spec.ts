@@ -112,7 +112,8 @@ const KINDS: readonly Kind[] = [
     typed: ['Wall', '2', /0\.38\sL/],
     lifted: ['Moulded plastic balls'],
     inFlow: ['O'],
-    findings: [/Nothing catches dirt/, /balls: the only biological media/],
+    // One block of sponge suits no tank of 100 L.
+    findings: [/Nothing catches dirt/, /balls: the only biological media/, /filter is alone on 100/],
   },
   {
     name: 'internal, compartments',
