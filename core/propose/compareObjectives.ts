@@ -12,7 +12,7 @@ export interface Compared {
 /** Holds a pack against another, wish by wish. */
 export function compareObjectives(figures: Figures, other: Figures): Compared {
   const by = (wish: Objective): number => {
-    if (isKnown(wish, figures) !== isKnown(wish, other)) return 0;
+    if (isFullyKnown(wish, figures) !== isFullyKnown(wish, other)) return 0;
     const [own, theirs] = [lossOf(wish, figures), lossOf(wish, other)];
     return Math.abs(own - theirs) <= ALIKE_SHARE * Math.max(Math.abs(own), Math.abs(theirs))
       ? 0
@@ -25,7 +25,7 @@ export function compareObjectives(figures: Figures, other: Figures): Compared {
 }
 
 /** False for what nothing is known of: no food, or no price. What is known is neither better nor worse than that. */
-function isKnown(wish: Objective, figures: Figures): boolean {
+function isFullyKnown(wish: Objective, figures: Figures): boolean {
   if (wish === 'service') return figures.service !== null;
   if (wish === 'minutes') return figures.minutes !== null;
   if (wish === 'cost') return figures.unpriced === 0;

@@ -68,6 +68,7 @@ const GRADE_THICKNESS = {
   fine: { least: 0.02, most: 0.03 },
   polishing: { least: 0.01, most: 0.02 },
 } as const;
+
 /** Fills a part of a slot with one medium: whole sheets, or poured to its end. */
 function filled(slot: Slot, choice: Choice, from: number, depth: number): Piece[] {
   if (choice.plies.length === 0) return [{ choice, slot, from, thickness: depth, ply: 0 }];

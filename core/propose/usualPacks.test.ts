@@ -231,5 +231,9 @@ describe('a usual pack', () => {
     const thin = { ...filter, chambers: filter.chambers.map((chamber) => ({ ...chamber, depth: 0.006 })) };
     expect(ask(thin)).toEqual([]);
     expect(ask({ ...filter, chambers: [] })).toEqual([]);
+    // A sponge on the intake alone is no pack.
+    const slots = filterOf('hang-on-back-cartridge');
+    const shallow = { ...slots, chambers: slots.chambers.map((chamber) => ({ ...chamber, depth: 0.006 })) };
+    expect(ask(shallow, { animals: ['shrimp'] })).toEqual([]);
   });
 });

@@ -14,9 +14,8 @@ import { layBehindCartridge, layFoamAlone, layGraded, USUAL_MEDIA, type UsualBod
 import { packOf } from './packOf';
 import { SOLD_SHEETS } from './usualSheets';
 
-/** The packs that keepers usually build, those most build first. */
-export const USUAL_PACK_KINDS = ['with floss', 'foam only', 'foam alone', 'as it came'] as const;
-export type UsualPackKind = (typeof USUAL_PACK_KINDS)[number];
+/** The packs that keepers usually build. */
+export type UsualPackKind = 'with floss' | 'foam only' | 'foam alone' | 'as it came';
 
 /** A pack as keepers usually build it in a filter like this. */
 export interface UsualPack {
@@ -33,13 +32,13 @@ export interface UsualInput {
   readonly animals: readonly Animal[];
   /** Plants float on the water: their leaves lie on a bare strainer. */
   readonly floatingPlants: boolean;
-  /** The plan as it is: its sponge on the intake, its chemical media and its cartridges stay. */
+  /** The plan as it is: its sponge on the intake stays, and its cartridges in the pack that keeps them. */
   readonly mine: readonly Layer[];
   /** What is in the filter until now: used again wherever it fits. */
   readonly today: readonly Layer[];
   /** A place for carbon, where the keeper’s school has chemical media. */
   readonly carbon: boolean;
-  /** Ids of media that the keeper has, beside what is in the filter: taken rather than others of the same kind. */
+  /** Ids of media on the keeper’s shelf: taken rather than others of the same kind, as those in the filter are. */
   readonly onHand: readonly string[];
 }
 
@@ -84,7 +83,7 @@ function usualPack(input: UsualInput, kind: UsualPackKind): UsualPack | null {
     'foam alone': () => layFoamAlone(body),
     'as it came': () => layBehindCartridge(body),
   }[kind]();
-  if (pieces === null || (pieces.length === 0 && kept.length === 0)) return null;
+  if (pieces === null || pieces.length === 0) return null;
   const layers = packOf(filter, room, today.filter(isKept), [...mine, ...kept])(pieces);
   return {
     kind,
@@ -108,7 +107,7 @@ function wantsSponge({ filter, schools, animals, floatingPlants }: UsualInput, k
   );
 }
 
-/** Layers that are there already and stay, and those that are no sheets and no poured media. */
+/** What stays as it is: the sponge on the intake, or a new one, and the cartridges of the pack that keeps them. */
 function keptOf({ mine, today, filter: before }: UsualInput, filter: Filter, kind: UsualPackKind): Layer[] {
   const chambers = new Set(before.chambers.map(({ id }) => id));
   const there = [...mine, ...today.filter(({ id }) => mine.every((layer) => layer.id !== id))].filter(

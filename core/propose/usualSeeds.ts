@@ -1,4 +1,5 @@
 import type { Layer } from '../layers/layer';
+import { mediaOnShelf } from '../shelf/mediaOnShelf';
 import { alwaysPinned } from './packSpace';
 import type { ProposeInput } from './proposeInput';
 import { usualPacks } from './usualPacks';
@@ -19,7 +20,7 @@ export function usualSeeds(input: ProposeInput): (readonly Layer[])[] {
     mine,
     today,
     carbon: false,
-    onHand: shelf.items.flatMap((item) => ('medium' in item ? [item.medium] : [])),
+    onHand: mediaOnShelf(shelf),
   })
     .filter((pack) => pack.filter === filter)
     .map(({ layers }) => layers)

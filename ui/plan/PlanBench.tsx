@@ -14,7 +14,6 @@ import type { Layer } from '@/core/layers/layer';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';
 import type { UsualPack } from '@/core/propose/usualPacks';
-import type { Schools } from '@/core/findings/schools';
 import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
 import { longestIntervalOf } from '@/core/service/longestIntervalOf';
@@ -67,7 +66,8 @@ interface Props {
 
 /** What stands in the place of the flow line is drawn from this. */
 export interface BesideTheLine {
-  readonly schools: Schools;
+  /** With the keeper’s positions as they are on the bench. */
+  readonly around: Surroundings;
   /** The pack on the bench, without its visits. */
   readonly ahead: ForecastInput;
   /** The packs that keepers usually build in this filter. */
@@ -180,7 +180,7 @@ export function PlanBench(props: Props) {
               )}
             </PackBoard>
           ) : (
-            instead({ schools: bench.settings.doc.schools, ahead: unvisited, usualPacks })
+            instead({ around: schooled, ahead: unvisited, usualPacks })
           )}
         </>
       }

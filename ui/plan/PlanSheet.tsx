@@ -53,7 +53,7 @@ interface Props {
 
 /** The plan and the other plans that were thought of, one of them on the bench, or all of them side by side. */
 export function PlanSheet({ alternatives: stored, planned, filter: storedFilter, ...bench }: Props) {
-  const { around, asFound } = bench;
+  const { asFound } = bench;
   usePreload(BesideBench, SEARCHES);
   const known = useMemo(() => (asFound === null ? [] : [asFound]), [asFound]);
   const holdsAll = (candidate: Filter): readonly string[] =>
@@ -166,16 +166,15 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
       instead={
         instead === null
           ? null
-          : ({ schools, ahead, usualPacks }) =>
+          : ({ around, ahead, usualPacks }) =>
               instead === USUAL ? (
                 usualPacks
               ) : (
                 <BesideBench
-                  around={{ ...around, schools }}
                   plan={plan.doc}
                   canAdd={alternatives.length < MAX_ALTERNATIVES}
                   onAdd={(name, layers) => void addPlan(name, layers, [])}
-                  {...{ comparing, filter, ahead, asFound, alternatives }}
+                  {...{ around, comparing, filter, ahead, asFound, alternatives }}
                   jobId={job.doc.id}
                 />
               )

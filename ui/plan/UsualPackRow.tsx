@@ -7,7 +7,7 @@ import type { UsualPack } from '@/core/propose/usualPacks';
 import type { PackReport, Surroundings } from '@/core/report/evaluatePack';
 import { useShelf } from '../fields/OnShelf';
 import { useWords } from '../fields/UnitsProvider';
-import { PackStrip } from '../filters/PackStrip';
+import { OfferedStrip } from '../filters/OfferedStrip';
 import { formatLayers } from '../flow-line/formatLayers';
 import { LEVEL_WORDS } from '../readings/levelWords';
 import { formatServiceRange } from '../time/serviceWords';
@@ -47,12 +47,7 @@ export function UsualPackRow({ pack, report, around, onUse }: Props) {
       </div>
       <div className={styles.body}>
         <div className={styles.strip}>
-          <PackStrip
-            chambers={new Set(pack.layers.map(({ chamber }) => chamber)).size}
-            // What was seen of a piece when it came out says nothing of the pack that it may become a part of.
-            layers={pack.layers.map((layer) => ({ ...layer, dirt: null }))}
-            report={{ layers: report.layers, thickness: totals.thickness }}
-          />
+          <OfferedStrip filter={pack.filter} layers={pack.layers} />
         </div>
         <dl className={styles.answers}>
           <div>

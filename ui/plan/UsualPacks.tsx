@@ -6,6 +6,7 @@ import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { usualPacks, type UsualPack } from '@/core/propose/usualPacks';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
+import { mediaOnShelf } from '@/core/shelf/mediaOnShelf';
 import { useShelf } from '../fields/OnShelf';
 import { CheckList } from '../fields/CheckList';
 import { Cautions } from '../frame/Cautions';
@@ -35,7 +36,7 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
       floatingPlants: tank.litter.floating,
       mine,
       today,
-      onHand: shelf.items.flatMap((item) => ('medium' in item ? [item.medium] : [])),
+      onHand: mediaOnShelf(shelf),
     }),
     [filter, schools, tank, mine, today, shelf],
   );

@@ -6,7 +6,6 @@ import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
-import { placeLayers } from '@/core/layers/placeLayers';
 import { compareObjectives } from '@/core/propose/compareObjectives';
 import type { Finalist } from '@/core/propose/evaluateFinalist';
 import { MAX_CLOSED_DAYS } from '@/core/propose/withRoutineOpenings';
@@ -16,11 +15,10 @@ import { lowerFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
 import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
-import { PackStrip } from '../filters/PackStrip';
+import { OfferedStrip } from '../filters/OfferedStrip';
 import styles from './Propose.module.css';
 import { formatLayers } from '../flow-line/formatLayers';
 import { hasFigure, objectiveName, formatObjective } from './objectiveWords';
-import { sumOf } from '@/core/maths/sum';
 
 interface Props {
   /** On the chart; null: it has none. */
@@ -45,7 +43,6 @@ export function ProposalRow(props: Props) {
   const { letter, name, also, pack, range, mine, givesUp, filter, today, isProvisional, canAdd, onAdd } =
     props;
   const words = useWords();
-  const placed = placeLayers(filter, pack.layers);
   const fed = pack.figures.service !== null;
   const { better, worse } = mine === null ? { better: [], worse: [] } : compareObjectives(pack.figures, mine);
   const differs = (wish: Objective): boolean => better.includes(wish) || worse.includes(wish);
@@ -69,20 +66,7 @@ export function ProposalRow(props: Props) {
       </div>
       <div className={styles.body}>
         <div className={styles.strip}>
-          <PackStrip
-            chambers={new Set(pack.layers.map(({ chamber }) => chamber)).size}
-            // What was seen of a piece when it came out says nothing of the pack that is proposed.
-            layers={pack.layers.map((layer) => ({ ...layer, dirt: null }))}
-            report={{
-              thickness: sumOf(placed, ({ layer }) => layer.thickness),
-              layers: placed.map(({ layer, measure }) => ({
-                layerId: layer.id,
-                from: measure.from,
-                to: measure.to,
-                coverShare: measure.coverShare,
-              })),
-            }}
-          />
+          <OfferedStrip filter={filter} layers={pack.layers} />
         </div>
         <dl className={styles.figures}>
           {inOrder.map((wish) => (
