@@ -5,6 +5,7 @@ import type { Layer } from '../layers/layer';
 import type { PlacedLayer } from '../layers/placedLayer';
 import { placeLayers } from '../layers/placeLayers';
 import type { CutPiece } from './cutPiece';
+import type { Size } from './fillSheet';
 import { gripOf } from './grip';
 import type { Outline } from './outline';
 import { stackFromSheets } from './stackFromSheets';
@@ -13,6 +14,8 @@ import { stackFromSheets } from './stackFromSheets';
 const MILLIMETRES = 1000;
 /** Depth of the notch that keeps a relief open, m (calibrated: a finger’s width). */
 const NOTCH_DEPTH = 0.012;
+
+const NO_GRIP: Size = { length: 0, width: 0 };
 
 const rounded = (length: number): number => Math.round(length * MILLIMETRES) / MILLIMETRES;
 
@@ -32,7 +35,7 @@ export function cutPieces(
     const free = layer.thickness / layer.compressionRatio;
     const { plies, thickness } = stackFromSheets(free, thicknesses(layer.medium));
     return Array.from({ length: plies }, (_, ply) => ply).flatMap((ply) =>
-      outlinesOf(filter, placed, ply, plies).map(({ outline, bevel, part }, which): CutPiece => ({
+      outlinesOf(filter, placed, ply, plies).map(({ outline, grip, bevel, part }, which): CutPiece => ({
         id: `${layer.id}/${ply}/${which}`,
         layerId: layer.id,
         filterName: filter.name,
@@ -42,6 +45,7 @@ export function cutPieces(
           .filter((text) => text !== '')
           .join(', '),
         outline,
+        grip,
         thickness,
         bevel,
       })),
@@ -51,6 +55,7 @@ export function cutPieces(
 
 interface Shaped {
   readonly outline: Outline;
+  readonly grip: Size;
   readonly bevel: number;
   readonly part: string;
 }
@@ -69,40 +74,51 @@ function outlinesOf(filter: Filter, placed: PlacedLayer, ply: number, plies: num
     corner,
     notch: null,
   });
+  const asCut = ({ length, width }: Size): Shaped => ({
+    outline: rectangle(length, width),
+    grip: NO_GRIP,
+    bevel: 0,
+    part: '',
+  });
   switch (shape.form) {
     case 'perimeter': {
       const [length, width] = [shape.length - 2 * from, shape.width - 2 * from];
       const height = shape.height + grip(shape.height);
       const short = Math.max(1 / MILLIMETRES, width - 2 * (to - from));
+      const wall = (side: number): Omit<Shaped, 'part'> => ({
+        outline: rectangle(side + grip(side), height),
+        grip: { length: rounded(side + grip(side)) - side, width: rounded(height) - shape.height },
+        bevel: 0,
+      });
       return [
-        { outline: rectangle(length + grip(length), height), bevel: 0, part: 'long wall, first' },
-        { outline: rectangle(length + grip(length), height), bevel: 0, part: 'long wall, second' },
-        { outline: rectangle(short + grip(short), height), bevel: 0, part: 'short wall, first' },
-        { outline: rectangle(short + grip(short), height), bevel: 0, part: 'short wall, second' },
+        { ...wall(length), part: 'long wall, first' },
+        { ...wall(length), part: 'long wall, second' },
+        { ...wall(short), part: 'short wall, first' },
+        { ...wall(short), part: 'short wall, second' },
       ];
     }
     case 'sleeve': {
       // Unrolled at the middle of the wall: the outside stretches there as much as the inside is pressed.
       const round = Math.PI * (shape.diameter - from - to);
-      return [{ outline: rectangle(round, shape.height), bevel: 0, part: 'sleeve, unrolled' }];
+      return [{ outline: rectangle(round, shape.height), grip: NO_GRIP, bevel: 0, part: 'sleeve, unrolled' }];
     }
     case 'cylinder':
     case 'annulus': {
-      if (layer.cut !== null)
-        return [{ outline: rectangle(layer.cut.length, layer.cut.width), bevel: 0, part: '' }];
+      if (layer.cut !== null) return [asCut(layer.cut)];
       const bore = shape.form === 'annulus' ? shape.bore - grip(shape.bore) : 0;
       const { larger, bevel } = tapered(chamber, shape.diameter, from, to);
+      const diameter = rounded(larger + grip(larger));
       return [
         {
-          outline: { form: 'disc', diameter: rounded(larger + grip(larger)), bore: rounded(bore) },
+          outline: { form: 'disc', diameter, bore: rounded(bore) },
+          grip: { length: diameter - larger, width: diameter - larger },
           bevel,
           part: '',
         },
       ];
     }
     case 'box': {
-      if (layer.cut !== null)
-        return [{ outline: rectangle(layer.cut.length, layer.cut.width), bevel: 0, part: '' }];
+      if (layer.cut !== null) return [asCut(layer.cut)];
       const face = faceSides(shape);
       const { larger: length, bevel } = tapered(chamber, face.shown, from, to);
       const { larger: width } = tapered(chamber, face.into, from, to);
@@ -117,6 +133,7 @@ function outlinesOf(filter: Filter, placed: PlacedLayer, ply: number, plies: num
             corner,
             notch: notchOf(filter, placed, to, long, wide),
           },
+          grip: { length: long - length, width: wide - width },
           bevel,
           part: '',
         },

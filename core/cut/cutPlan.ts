@@ -8,6 +8,7 @@ import { knifeCuts, type KnifeCuts } from './knifeCuts';
 import { offcutsOf } from './offcuts';
 import { boxOf, outlineArea } from './outline';
 import { leastBought, packSheets, type StockSheet } from './packSheets';
+import { trimToSheet } from './trimToSheet';
 import { sumOf } from '../maths/sum';
 
 /** A sheet of a cut plan with the pieces on it. Lengths m. */
@@ -89,7 +90,7 @@ function planGroup(pieces: readonly CutPiece[], shelf: Shelf): CutGroup {
       ? sold.map(({ id, length, width, price }) => ({ itemId: id, length, width, price }))
       : [{ ...USUAL_SHEET, itemId: null, price: null }];
   const sizes = [...stock, ...offers];
-  const joined = pieces.map((piece) => ({ piece, parts: splitIntoJoints(piece, sizes) }));
+  const joined = pieces.map((piece) => ({ piece, parts: splitIntoJoints(trimToSheet(piece, sizes), sizes) }));
   const parts = joined.flatMap((item) => item.parts ?? []);
   const byId = new Map(parts.map((piece) => [piece.id, piece]));
   const boxes = parts.map((piece) => ({ id: piece.id, ...boxOf(piece.outline) }));

@@ -33,6 +33,7 @@ const piece = (outline: Outline, change: Partial<CutPiece> = {}): CutPiece => ({
   layerNumber: 1,
   part: '',
   outline,
+  grip: { length: 0, width: 0 },
   thickness: 0.03,
   bevel: 0,
   ...change,

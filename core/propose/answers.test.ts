@@ -41,6 +41,7 @@ const packOf = (change: Partial<Figures>, more: Partial<Finalist> = {}): Finalis
     serviceBy: null,
     canBeHad: true,
     isWellBuilt: true,
+    isUsual: false,
     matureLeaves: null,
     ...more,
   };
@@ -80,6 +81,43 @@ describe('answersOf', () => {
     expect(overall([{ ...best, isWellBuilt: true }, long, clear])).toMatchObject({ figures: best.figures });
     expect([long, clear]).toContain(overall([best, long, clear]));
     expect(overall([best, { ...long, isWellBuilt: false }])).toBeUndefined();
+  });
+
+  it('offers what keepers would build though another beats it in figures alone, and prefers it where figures are alike', () => {
+    const beats = packOf({ service: 90, fines: 0.5e-3 }, { isWellBuilt: false });
+    const built = packOf({ service: 80, fines: 0.6e-3 });
+    const [first] = answers([beats, built, { ...clear, isWellBuilt: false }], null).proposals;
+    expect(first).toMatchObject({ pack: built });
+    expect(first!.merits).toContain('all round');
+    const longToo = packOf({ service: 151, fines: 7e-3 }, { isWellBuilt: false });
+    const longest = answers([longToo, long, clear], null).proposals.find(({ merits }) =>
+      merits.includes('service'),
+    );
+    expect(longest?.pack).toBe(long);
+  });
+
+  it('finds the longest between services among those that stay closed for half a year and more', () => {
+    const [year, half] = [packOf({ service: 360, fines: 3e-3 }), packOf({ service: 190, fines: 3e-3 })];
+    const longest = answers([half, year, clear], null).proposals.find(({ merits }) =>
+      merits.includes('service'),
+    );
+    expect(longest?.pack).toBe(year);
+  });
+
+  it('asks for no more minutes a year than the plan or a usual pack, but for what is the best in one wish', () => {
+    const work = packOf({ service: 100, fines: 0.6e-3, minutes: 300 });
+    const usual = packOf({ service: 30, fines: 4e-3, cover: 2.5, minutes: 200 }, { isUsual: true });
+    const named = (packs: readonly Finalist[], own: Finalist | null) =>
+      answers(packs, own).proposals.flatMap(({ pack, merits }) => (pack === work ? merits : []));
+    expect(named([work, clear, long], null)).toContain('all round');
+    expect(named([work, clear, long, usual], null)).not.toContain('all round');
+    expect(named([work, clear, long, usual], packOf({ change: 0, minutes: 320 }))).toContain('all round');
+    // What more work buys is what it is named for.
+    expect(named([{ ...work, ...packOf({ service: 170, minutes: 300 }) }, clear, usual], null)).toEqual([]);
+    const cover = packOf({ cover: 9, minutes: 300 });
+    const most = answers([cover, clear, usual], null).proposals.find(({ pack }) => pack === cover);
+    expect(most?.merits).toContain('cover');
+    expect(most?.merits).not.toContain('all round');
   });
 
   it('says how the plan stands: beaten, the best all round, or one of them', () => {

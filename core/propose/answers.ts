@@ -1,10 +1,10 @@
 import { ranked, type Weights } from './balance';
 import { ALIKE_SHARE, compareObjectives, isBetterThan } from './compareObjectives';
-import { nonDominated } from './dominance';
 import type { Finalist } from './evaluateFinalist';
+import { frontOf } from './frontOf';
 import { limitShortfalls } from './limits';
 import type { Limits } from './proposeInput';
-import { OBJECTIVES, type Objective } from './objectives';
+import { lossOf, OBJECTIVES, type Objective } from './objectives';
 
 /** What a proposal is best at. */
 export type Merit = Objective | 'all round' | 'better' | 'also';
@@ -66,18 +66,21 @@ export function answersOf(
   const sound = finalists.filter((pack) => pack.canBeHad && !isUrgent(pack) && keepsTo(limits, pack));
   const soundMine = mine !== null && !isUrgent(mine) && keepsTo(limits, mine) ? mine : null;
   const least = Math.min(...sound.map(({ findings }) => findings.length));
-  const front = nonDominated(
-    sound.filter(
-      (pack) =>
-        pack.findings.length === least &&
-        (soundMine === null ||
-          soundMine.findings.length > least ||
-          compareObjectives(pack.figures, soundMine.figures).better.length > 0),
-    ),
-    ({ losses }) => losses,
+  const worthy = sound.filter(
+    (pack) =>
+      pack.findings.length === least &&
+      (soundMine === null ||
+        soundMine.findings.length > least ||
+        compareObjectives(pack.figures, soundMine.figures).better.length > 0),
   );
-  const all = ranked(soundMine === null ? front : [...front, soundMine], weights);
+  const front = frontOf(worthy);
+  // What keepers would build stands beside the front, whatever beats it in figures alone.
+  const built = frontOf(worthy.filter(({ isWellBuilt }) => isWellBuilt));
+  const offerable = [...new Set([...front, ...built])];
+  const all = ranked(soundMine === null ? offerable : [...offerable, soundMine], weights);
   const byBalance = all.filter((pack) => pack !== soundMine);
+  const mostMinutes = mostMinutesOf(sound, soundMine);
+  const isNoMoreWork = ({ figures }: Finalist): boolean => (figures.minutes ?? 0) <= mostMinutes;
   const merits = new Map<Finalist, Merit[]>();
   const give = (pack: Finalist | undefined, merit: Merit): void => {
     if (pack === undefined || (!merits.has(pack) && merits.size === MAX_OFFERED)) return;
@@ -88,24 +91,22 @@ export function answersOf(
   const isMineBest = winner === undefined && all[0] === soundMine;
   if (!isMineBest)
     give(
-      byBalance.find(({ isWellBuilt }) => isWellBuilt),
+      byBalance.find((pack) => pack.isWellBuilt && isNoMoreWork(pack)),
       'all round',
     );
   give(winner, 'better');
   for (const wish of FIRST_THINGS) {
-    const index = OBJECTIVES.indexOf(wish);
-    const values = front.map(({ losses }) => losses[index]!);
+    const values = byBalance.map((pack) => lossToBeat(wish, pack));
     const [best, worst] = [Math.min(...values), Math.max(...values)];
     const near = best + ALIKE_SHARE * Math.abs(best);
     // Where all are alike none is the best.
     if (!(worst > near)) continue;
-    give(
-      byBalance.find(({ losses }) => losses[index]! <= near),
-      wish,
-    );
+    const alike = byBalance.filter((pack) => lossToBeat(wish, pack) <= near);
+    give(alike.find(({ isWellBuilt }) => isWellBuilt) ?? alike[0], wish);
   }
   // A search of few packs has few that are the best in something: others that none beats stand beside them.
-  for (const pack of byBalance) if (merits.size < MIN_OFFERED && !merits.has(pack)) give(pack, 'also');
+  for (const pack of byBalance.filter(isNoMoreWork))
+    if (merits.size < MIN_OFFERED && !merits.has(pack)) give(pack, 'also');
   const offered = [...merits];
   const losses = offered.map(([pack]) => pack.losses);
   const standing = (): PlanStanding | null => {
@@ -130,6 +131,16 @@ const isUrgent = ({ findings }: Finalist): boolean => findings.some(({ level }) 
 
 const keepsTo = (limits: Limits, { figures }: Finalist): boolean =>
   limitShortfalls(limits, { overflows: false, mass: 0, ...figures }).every((by) => by === 0);
+
+/** A loss as the best in one wish is found by it: of those that stay closed for half a year, the longest is the best. */
+const lossToBeat = (wish: Objective, { figures }: Finalist): number =>
+  wish === 'service' ? -(figures.service ?? 0) : lossOf(wish, figures);
+
+/** A pack that is not the best in one wish asks for no more minutes a year than the plan, or what keepers usually build. */
+function mostMinutesOf(packs: readonly Finalist[], mine: Finalist | null): number {
+  const known = [...packs.filter(({ isUsual }) => isUsual), ...(mine === null ? [] : [mine])];
+  return known.length === 0 ? Infinity : Math.max(...known.map(({ figures }) => figures.minutes ?? Infinity));
+}
 
 /** The wishes in the order in which a place among the proposals is given. */
 const FIRST_THINGS: readonly Objective[] = [

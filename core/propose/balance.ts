@@ -1,4 +1,5 @@
 import { perceivedLosses, OBJECTIVES, type Objective } from './objectives';
+import type { Considered } from './search';
 import { sum } from '../maths/sum';
 
 /** How much each wish counts against the others; more is more. */
@@ -17,6 +18,9 @@ export const DEFAULT_WEIGHTS: Weights = {
   minutes: 0.5,
   change: 0.5,
 };
+
+/** Scores that differ by less are alike. */
+const TIE = 1e-9;
 
 /** How much the sum of all wishes counts beside the one that is granted least (calibrated). */
 const SUM_WEIGHT = 0.3;
@@ -47,8 +51,8 @@ function balanceAmong(
   };
 }
 
-/** Packs ranked by all wishes together, the best first. */
-export function ranked<T extends { readonly losses: readonly number[] }>(
+/** Packs ranked by all wishes together, the best first; of those alike, the one that stays closed for longest. */
+export function ranked<T extends Pick<Considered, 'losses' | 'figures'>>(
   packs: readonly T[],
   weights: Weights = DEFAULT_WEIGHTS,
 ): T[] {
@@ -58,6 +62,10 @@ export function ranked<T extends { readonly losses: readonly number[] }>(
   );
   return packs
     .map((pack) => ({ pack, score: balance(pack.losses) }))
-    .sort((a, b) => a.score - b.score)
+    .sort((a, b) =>
+      Math.abs(a.score - b.score) > TIE
+        ? a.score - b.score
+        : (b.pack.figures.service ?? 0) - (a.pack.figures.service ?? 0),
+    )
     .map(({ pack }) => pack);
 }

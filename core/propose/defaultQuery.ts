@@ -1,3 +1,4 @@
+import { fixedLayers } from './fixedLayers';
 import { worksAsMature } from './worksAsMature';
 import type { Filter } from '../filter/filter';
 import { operatingPoint } from '../hydraulics/operatingPoint';
@@ -27,8 +28,8 @@ const FORTNIGHTLY = 26;
 const ROUNDING_SHARE = 0.99;
 
 /**
- * What a search begins with when nothing was filled in: media at hand, mature biological media stay, and no pack may be
- * worse than it must be: no overflow where the body can keep from it, and the turnover of the trade, or today’s where
+ * What a search begins with when nothing was filled in: media at hand, mature biological media and what the filter has of
+ * its own stay, and no pack may be worse than it must be: no overflow where the body can keep from it, and the turnover of the trade, or today’s where
  * that is not reached.
  */
 export function defaultQuery(known: KnownToPropose): ProposeInput {
@@ -40,7 +41,7 @@ export function defaultQuery(known: KnownToPropose): ProposeInput {
     stay: placeLayers(filter, today)
       .filter((placed) => worksAsMature(placed, around.now))
       .map(({ layer }) => layer.id),
-    pinned: [],
+    pinned: fixedLayers(filter, mine, around.schools),
     limits: firstLimits(around, filter, mine.length > 0 ? mine : today),
     seed: 1,
   };

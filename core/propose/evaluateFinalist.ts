@@ -41,10 +41,16 @@ export interface Finalist {
   readonly canBeHad: boolean;
   /** Keepers would build it so: only such a pack is the best overall. */
   readonly isWellBuilt: boolean;
+  /** It is one of the packs that keepers usually build, which the search began with. */
+  readonly isUsual: boolean;
 }
 
-/** Works a pack out to the end. */
-export function evaluateFinalist(input: ProposeInput, layers: readonly Layer[]): Finalist {
+/**
+ * Works a pack out to the end.
+ *
+ * @param isUsual it is one of the packs that keepers usually build
+ */
+export function evaluateFinalist(input: ProposeInput, layers: readonly Layer[], isUsual = false): Finalist {
   const { around, filter, today, shelf, from, budget } = input;
   const { tank, others, learned = null } = around;
   const change = changeFromToday(today, layers, isSheet);
@@ -87,6 +93,7 @@ export function evaluateFinalist(input: ProposeInput, layers: readonly Layer[]):
     bill,
     serviceBy: found?.course.by ?? null,
     isWellBuilt: isWellBuilt(filter, layers, around.schools),
+    isUsual,
     canBeHad:
       cuts.every(({ tooLarge }) => tooLarge.length === 0) &&
       (from !== 'hand' || buys.every(({ kind }) => kind === 'bag')) &&

@@ -4,6 +4,7 @@ import { bottomSpace } from '../filter/settlementPlace';
 import type { Schools } from '../findings/schools';
 import { mediumOf } from '../layers/mediumOf';
 import { sumOf } from '../maths/sum';
+import { gradeRank } from '../media/gradeRank';
 import { LENGTH_TOLERANCE } from '../practice/handTolerances';
 import { leastThickness } from '../practice/leastThickness';
 import { SMALL_BASKET } from '../practice/smallBasket';
@@ -98,7 +99,10 @@ function biologicalIn({ pick, schools }: UsualBody, depth: number): Choice | nul
 function leading({ filter, room, pick }: UsualBody): { readonly pieces: Piece[]; readonly grades: number } {
   let grades = 0;
   const pieces = room.lead.flatMap((slot) => {
-    if (!isOpen(slot)) return [];
+    // What the filter has of its own there stays, and does its part.
+    const own = slot.before.flatMap((layer) => gradeRank(mediumOf(layer)) ?? []);
+    if (own.length > 0 && filter.kind !== 'canister-prefilter') grades = Math.max(grades, own.at(-1)! + 1);
+    if (own.length > 0 || !isOpen(slot)) return [];
     if (slot.chamber === bottomSpace(filter)) {
       const rings = pick('rings');
       return slot.depth >= leastThickness(rings.medium) ? whole(slot, rings) : [];

@@ -166,6 +166,43 @@ describe('packSpace', () => {
     }
   });
 
+  it('fills the rest with foam only for those who hold with it, and where nothing else can be had or lie there', () => {
+    const hasOnlyFoam = (input: ProposeInput): boolean =>
+      drawn(input, 150).some(({ layers }) =>
+        layers.every((layer) => ['foam', 'floss'].includes(mediumOf(layer).family)),
+      );
+    const biological = (biologicalMedium: Schools['biologicalMedium']): ProposeInput =>
+      askFor('canister-down-flow', { biologicalMedium });
+    expect(hasOnlyFoam(biological('porous mineral'))).toBe(false);
+    expect(hasOnlyFoam(biological('scrubbers'))).toBe(false);
+    expect(hasOnlyFoam(biological('as it came'))).toBe(true);
+    expect(hasOnlyFoam(biological('foam'))).toBe(true);
+    expect(hasOnlyFoam(askFor('internal-sponge'))).toBe(true);
+    const items = [FINE_SHEET, { ...FINE_SHEET, id: 'coarse', medium: 'foam-15' }];
+    const shelf = { ...EMPTY_SHELF, items };
+    expect(hasOnlyFoam({ ...biological('porous mineral'), from: 'hand', shelf })).toBe(true);
+    // Stone of 12 mm does not lie in slots of 2 cm.
+    const stone: ShelfItem = {
+      kind: 'loose',
+      id: 'stone',
+      label: '',
+      medium: 'lava',
+      volume: 9e-3,
+      packVolume: null,
+      price: null,
+    };
+    const slots = {
+      ...askFor('hang-on-back-cartridge'),
+      from: 'hand' as const,
+      shelf: { ...shelf, items: [...items, stone] },
+    };
+    const shallow = {
+      ...slots.filter,
+      chambers: slots.filter.chambers.filter(({ id }) => id !== 'well'),
+    };
+    expect(hasOnlyFoam({ ...slots, filter: shallow })).toBe(true);
+  });
+
   it('leaves chemical media out where the keeper holds with none', () => {
     const today = [plainLayer('carbon', 'carbon', 'tray-4', 0.02)];
     const input = { ...askFor('canister-down-flow', { chemical: 'none' }), today, mine: today };

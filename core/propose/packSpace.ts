@@ -9,6 +9,7 @@ import { solidsFactor } from '../layers/solidsFactor';
 import { gradeRank } from '../media/gradeRank';
 import { GRADES } from '../media/grades';
 import { hasRole } from '../media/hasRole';
+import { LENGTH_TOLERANCE } from '../practice/handTolerances';
 import { leastThickness } from '../practice/leastThickness';
 import type { Medium } from '../media/medium';
 import { feedPerDay } from '../tank/feedPerDay';
@@ -103,12 +104,15 @@ export function packSpace(input: ProposeInput): PackSpace {
     fine: [...none, ...(schools.finePad === 'after' ? [] : fine)],
     before: [...none, ...(schools.finePad === 'after' ? [] : items(floss, MAX_THICKNESS.polishing))],
     after: [...none, ...(schools.finePad === 'before' ? [] : pads)],
-    fill: fillsOf(choices, staying, schools),
+    fill: fillsOf(input, choices, staying, open),
   };
   const sizes = [...leads.map(({ length }) => length), ...Object.values(genes).map(({ length }) => length)];
   const coarserFirst =
     feedPerDay(around.tank.feed) === null &&
     canBeginCoarser(input, room, leads.flat(2), [...genes.coarse, ...genes.medium]);
+  const keptRanks = room.lead.flatMap(({ before }) =>
+    before.flatMap((layer) => gradeRank(mediumOf(layer)) ?? []),
+  );
   const stock = new Map(
     choices.filter(({ plies }) => plies.length === 0).map(({ key, volume }) => [key, volume]),
   );
@@ -131,7 +135,7 @@ export function packSpace(input: ProposeInput): PackSpace {
       const graded = [...staying.graded, coarse, medium, fine, before].filter((item) => item !== null);
       graded.sort((a, b) => rankOf(a) - rankOf(b));
       const leading = lead.flat();
-      const ranks = leading.flatMap(({ choice }) => gradeRank(choice.medium) ?? []);
+      const ranks = [...keptRanks, ...leading.flatMap(({ choice }) => gradeRank(choice.medium) ?? [])];
       if (settle !== null && leading.some(({ ply }) => ply === 0)) return null;
       // Foam around the trays and in a column is met first: what follows is no coarser.
       const coarsest = Math.max(-1, ...(filter.kind === 'canister-prefilter' ? [] : ranks));
@@ -223,16 +227,14 @@ function canBeginCoarser(
   );
 }
 
-/** Layers that no search moves: the sponge on the intake, chemical media, and what is neither cut nor poured. */
+/** Layers that no search moves: the sponge on the intake, and chemical media. */
 export function alwaysPinned({ mine, filter, around: { schools } }: ProposeInput): string[] {
   const intake = new Set(filter.chambers.filter(({ where }) => where === 'intake').map(({ id }) => id));
   return mine
     .filter((layer) => {
       const medium = mediumOf(layer);
       if (intake.has(layer.chamber)) return true;
-      if (medium.family === 'cartridge') return schools.cartridges !== 'replace';
-      if (isChemical(medium)) return isWanted(medium, schools);
-      return medium.supply === 'piece' && medium.roles.length > 0;
+      return isChemical(medium) && isWanted(medium, schools);
     })
     .map(({ id }) => id);
 }
@@ -340,16 +342,29 @@ const holdsAll = ({ poured }: Staying, pieces: readonly Piece[]): boolean =>
     return held >= (1 - ROUNDING_LOSS) * volume;
   });
 
-/** What may take the room that is left: biological media by the keeper’s school, one or two of them, or foam for both jobs. */
-function fillsOf(choices: readonly Choice[], { poured }: Staying, schools: Schools): Fill[] {
+/**
+ * What may take the room that is left: biological media by the keeper’s school, one or two of them. Foam for both jobs is
+ * for those who hold with it, and where nothing else can be had or lie there.
+ */
+function fillsOf(
+  { filter, around: { schools } }: Pick<ProposeInput, 'filter' | 'around'>,
+  choices: readonly Choice[],
+  { poured }: Staying,
+  slots: readonly Slot[],
+): Fill[] {
   const base = [...poured.keys()];
+  const deepest = Math.max(0, ...slots.map(({ depth }) => depth));
   const biological = choices.filter(
     ({ medium }) => hasRole(medium, 'biological') && !hasRole(medium, 'mechanical'),
   );
-  const strong = biological.filter(({ medium }) => schools.rings === 'enough' || !hasRole(medium, 'settle'));
+  const strong = biological
+    .filter(({ medium }) => schools.rings === 'enough' || !hasRole(medium, 'settle'))
+    .filter(({ medium }) => leastThickness(medium) <= deepest + LENGTH_TOLERANCE);
   const bySchool = strong.filter(({ medium }) => isOfSchool(medium, schools.biologicalMedium));
+  const holdsWithFoam =
+    filter.kind === 'internal-sponge' ? schools.internalFoam === 'foam' : schools.biologicalMedium === 'foam';
   // Where nothing of the keeper’s school is at hand, what is there is better than nothing.
-  const allowed = schools.biologicalMedium === 'foam' ? [] : bySchool.length > 0 ? bySchool : strong;
+  const allowed = holdsWithFoam ? [] : bySchool.length > 0 ? bySchool : strong;
   const others = allowed.filter((choice) => !base.includes(choice));
   const sequences = [
     ...(base.length > 0 ? [base] : []),
@@ -358,8 +373,9 @@ function fillsOf(choices: readonly Choice[], { poured }: Staying, schools: Schoo
       ...others.filter((second) => second !== first).map((second) => [...base, first, second]),
     ]),
   ];
+  const isFoamFor = holdsWithFoam || schools.biologicalMedium === 'as it came' || allowed.length === 0;
   const foams = choices
-    .filter(({ medium }) => medium.family === 'foam')
+    .filter(({ medium }) => isFoamFor && medium.family === 'foam')
     .map((choice): Fill => ({ choices: [choice], rank: gradeRank(choice.medium) }));
   const fills = [...sequences.map((some): Fill => ({ choices: some, rank: null })), ...foams];
   return fills.length > 0 ? fills : [{ choices: [], rank: null }];

@@ -70,7 +70,9 @@ export function propose(input: ProposeInput, effort: Effort = USUAL_EFFORT): Pro
     forecasts += last?.forecast ?? 0;
     near = nearest(near, last?.near ?? NOTHING_NEAR);
   }
-  const finalists = shortlist(considered, mine).map(({ layers }) => evaluateFinalist(input, layers));
+  const finalists = shortlist(input, considered, mine).map(({ layers, isUsual }) =>
+    evaluateFinalist(input, layers, isUsual),
+  );
   const { proposals, plan } = answersOf(finalists, whole, input.limits, DEFAULT_WEIGHTS);
   return {
     tried,

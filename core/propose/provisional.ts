@@ -8,7 +8,7 @@ import type { Considered } from './search';
 /** A pack as the search has judged it, before it is worked out to the end: to be shown while that goes on. */
 export const provisional = (
   { today, filter, around }: Pick<ProposeInput, 'today' | 'filter' | 'around'>,
-  { layers, figures, losses }: Considered,
+  { layers, figures, losses, isUsual }: Considered,
 ): Finalist => ({
   layers,
   figures,
@@ -20,5 +20,6 @@ export const provisional = (
   serviceBy: null,
   canBeHad: true,
   isWellBuilt: isWellBuilt(filter, layers, around.schools),
+  isUsual,
   matureLeaves: null,
 });

@@ -3,6 +3,7 @@ import { cutPieces } from '../cut/cutPieces';
 import { thicknessesOn } from '../cut/cutPlan';
 import type { Size } from '../cut/fillSheet';
 import { boxOf } from '../cut/outline';
+import { trimToSheet } from '../cut/trimToSheet';
 import type { Layer } from '../layers/layer';
 import { measureLayer } from '../layers/measureLayer';
 import { mediumOf } from '../layers/mediumOf';
@@ -61,7 +62,7 @@ export function quickPurchase(
       sheet: `${layer.medium}/${Math.round(ply / SHEET_TOLERANCE)}`,
       stock: of.filter(({ count }) => count > 0),
       sold: of.filter(({ offcut }) => !offcut),
-      boxes: pieces.map(({ outline }) => boxOf(outline)),
+      boxes: pieces.map((piece) => boxOf(trimToSheet(piece, of).outline)),
     };
     known.set(key, fresh);
     return fresh;

@@ -25,6 +25,8 @@ export interface Considered {
   readonly figures: Figures;
   /** In the order of OBJECTIVES; less is better. */
   readonly losses: readonly number[];
+  /** It is a pack that keepers usually build, which the search began with. */
+  readonly isUsual: boolean;
 }
 
 /** One of several searches side by side, each with its share of the packs. */
@@ -160,7 +162,7 @@ export function* searchPacks(
     const missed = limitShortfalls(input.limits, limited(quick.figures, figures));
     near = nearer(near, missed);
     if (missed.some((by) => by > 0)) return;
-    forecast.push({ quick, considered: { layers, figures, losses: lossesOf(figures) } });
+    forecast.push({ quick, considered: { layers, figures, losses: lossesOf(figures), isUsual: false } });
   };
   /** What keepers usually build is looked at whatever the search finds. */
   const usual = usualSeeds(input);
@@ -189,7 +191,8 @@ export function* searchPacks(
     const figures = judgePack(input, layers, quick.change);
     const missed = limitShortfalls(input.limits, limited(quick, figures));
     near = nearer(near, missed);
-    return missed.some((by) => by > 0) ? null : { layers, figures, losses: lossesOf(figures) };
+    if (missed.some((by) => by > 0)) return null;
+    return { layers, figures, losses: lossesOf(figures), isUsual: true };
   }
 
   let ended = false;

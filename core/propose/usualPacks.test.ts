@@ -32,6 +32,7 @@ const ask = (filter: UsualInput['filter'], change: Partial<UsualInput> = {}): Us
     floatingPlants: false,
     mine: [],
     today: [],
+    pinned: [],
     onHand: [],
     carbon: false,
     ...change,
@@ -203,6 +204,15 @@ describe('a usual pack', () => {
     expect(ids).toContain('old-stone');
     expect(ids).not.toContain('old-floss');
     expect(ids).not.toContain('crumbling');
+  });
+
+  it('keeps the foam around the trays that the filter has, and goes on from its grade', () => {
+    const filter = filterOf('canister-outside-in');
+    const mine = [plainLayer('own', 'foam-30', 'perimeter', 0.03)];
+    const pack = packOfKind(ask(filter, { mine, pinned: ['own'] }), 'foam only');
+    expect(pack.layers[0]).toBe(mine[0]);
+    // Medium foam is there: fine foam is next.
+    expect(inWords(pack)).toMatch(/^foam-30 3.0, foam-45/);
   });
 
   it('keeps the cartridges that are there, and puts a sponge on the intake', () => {

@@ -36,6 +36,8 @@ export interface UsualInput {
   readonly mine: readonly Layer[];
   /** What is in the filter until now: used again wherever it fits. */
   readonly today: readonly Layer[];
+  /** Ids of layers of both that stay where they are. Cartridges among them stay in the pack that keeps cartridges. */
+  readonly pinned: readonly string[];
   /** A place for carbon, where the keeper’s school has chemical media. */
   readonly carbon: boolean;
   /** Ids of media on the keeper’s shelf: taken rather than others of the same kind, as those in the filter are. */
@@ -108,7 +110,11 @@ function wantsSponge({ filter, schools, animals, floatingPlants }: UsualInput, k
 }
 
 /** What stays as it is: the sponge on the intake, or a new one, and the cartridges of the pack that keeps them. */
-function keptOf({ mine, today, filter: before }: UsualInput, filter: Filter, kind: UsualPackKind): Layer[] {
+function keptOf(
+  { mine, today, pinned, filter: before }: UsualInput,
+  filter: Filter,
+  kind: UsualPackKind,
+): Layer[] {
   const chambers = new Set(before.chambers.map(({ id }) => id));
   const there = [...mine, ...today.filter(({ id }) => mine.every((layer) => layer.id !== id))].filter(
     (layer) => chambers.has(layer.chamber) && isUsable(layer),
@@ -119,13 +125,12 @@ function keptOf({ mine, today, filter: before }: UsualInput, filter: Filter, kin
     sponge !== null && onIntake.length === 0
       ? [plainLayer('usual-sleeve', SLEEVE, sponge.id, sponge.depth)]
       : [];
-  if (kind !== 'as it came') return [...onIntake.slice(0, 1), ...sleeve];
-  const cartridges = there.filter((layer) => mediumOf(layer).family === 'cartridge');
-  return [
-    ...onIntake.slice(0, 1),
-    ...sleeve,
-    ...(cartridges.length > 0 ? cartridges : firstCartridge(filter)),
-  ];
+  const isCartridge = (layer: Layer): boolean => mediumOf(layer).family === 'cartridge';
+  const stays = there.filter((layer) => pinned.includes(layer.id) && !isCartridge(layer));
+  const always = [...onIntake.slice(0, 1), ...sleeve, ...stays.filter((layer) => !onIntake.includes(layer))];
+  if (kind !== 'as it came') return always;
+  const cartridges = there.filter(isCartridge);
+  return [...always, ...(cartridges.length > 0 ? cartridges : firstCartridge(filter))];
 }
 
 /** A cartridge in the slot after the well. */

@@ -19,6 +19,7 @@ export function usualSeeds(input: ProposeInput): (readonly Layer[])[] {
     floatingPlants: false,
     mine,
     today,
+    pinned: stays,
     carbon: false,
     onHand: mediaOnShelf(shelf),
   })

@@ -4,6 +4,7 @@ import { cautions } from '@/core/cautions/cautions';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
+import { fixedLayers } from '@/core/propose/fixedLayers';
 import { usualPacks, type UsualPack } from '@/core/propose/usualPacks';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import { mediaOnShelf } from '@/core/shelf/mediaOnShelf';
@@ -36,6 +37,7 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
       floatingPlants: tank.litter.floating,
       mine,
       today,
+      pinned: fixedLayers(filter, mine.length > 0 ? mine : today, schools),
       onHand: mediaOnShelf(shelf),
     }),
     [filter, schools, tank, mine, today, shelf],

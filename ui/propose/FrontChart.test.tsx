@@ -30,7 +30,7 @@ const judged = judgePack(
 /** A pack that is due after some days and lets so much dirt float, mg/L. */
 const packOf = (service: number, fines: number, more: Partial<Figures> = {}): Considered => {
   const figures = { ...judged, service, fines: fines * 1e-3, ...more };
-  return { layers, figures, losses: lossesOf(figures) };
+  return { layers, figures, losses: lossesOf(figures), isUsual: false };
 };
 const [long, even, clear, beaten] = [packOf(150, 4), packOf(70, 1), packOf(20, 0.2), packOf(60, 2)];
 const PACKS = [beaten, clear, long, even];

@@ -90,7 +90,8 @@ export function ProposePanel(props: Props) {
   const answers = useMemo(
     () =>
       answersOf(
-        found.finalists ?? shortlist(found.considered, mineFigures).map((pack) => provisional(ask, pack)),
+        found.finalists ??
+          shortlist(ask, found.considered, mineFigures).map((pack) => provisional(ask, pack)),
         found.mine,
         ask.limits,
         weights,

@@ -31,7 +31,7 @@ let hands: Record<ProposePlace, Hand>;
 
 const packOf = (layers: readonly Layer[], change: Partial<Figures> = {}): Considered => {
   const own = { ...judgePack(askFor(), layers, 3), ...change };
-  return { layers, figures: own, losses: lossesOf(own) };
+  return { layers, figures: own, losses: lossesOf(own), isUsual: false };
 };
 const filter = presetFilter('internal-compartments', { id: 'f', tankId: 't' }, 'Test');
 const layersNamed = (name: string): Layer[] => [plainLayer(name, 'foam-30', filter.chambers[0]!.id, 0.03)];

@@ -174,12 +174,13 @@ async function search(ask: ProposeInput, put: Put, isNewest: () => boolean): Pro
     return;
   }
   put(() => ({ stage: 'working out' }));
-  const best = shortlist(all, (mine as Finalist | null)?.figures ?? null);
+  const best = shortlist(ask, all, (mine as Finalist | null)?.figures ?? null);
   const finalists = new Array<Finalist | null>(best.length).fill(null);
   await inTurns(best.length, PROPOSE_PLACES, isNewest, async (place, index) => {
-    const { layers } = best[index]!;
+    const { layers, isUsual } = best[index]!;
+    const finalist = await askProposer(place, (remote) => remote.finalist(ask, layers));
     // The layers themselves stay, by which a pack is known on the chart.
-    finalists[index] = { ...(await askProposer(place, (remote) => remote.finalist(ask, layers))), layers };
+    finalists[index] = { ...finalist, layers, isUsual };
   });
   put(() => ({ stage: 'done', finalists: finalists.filter((finalist) => finalist !== null) }));
 }
