@@ -79,7 +79,7 @@ export function answersOf(
   const offerable = [...new Set([...front, ...built])];
   const all = ranked(soundMine === null ? offerable : [...offerable, soundMine], weights);
   const byBalance = all.filter((pack) => pack !== soundMine);
-  const mostMinutes = mostMinutesOf(sound, soundMine);
+  const mostMinutes = mostMinutesOf(sound, mine);
   const isNoMoreWork = ({ figures }: Finalist): boolean => (figures.minutes ?? 0) <= mostMinutes;
   const merits = new Map<Finalist, Merit[]>();
   const give = (pack: Finalist | undefined, merit: Merit): void => {
@@ -136,10 +136,10 @@ const keepsTo = (limits: Limits, { figures }: Finalist): boolean =>
 const lossToBeat = (wish: Objective, { figures }: Finalist): number =>
   wish === 'service' ? -(figures.service ?? 0) : lossOf(wish, figures);
 
-/** A pack that is not the best in one wish asks for no more minutes a year than the plan, or what keepers usually build. */
+/** A pack that is not the best in one wish asks for no more minutes a year than the plan and a usual pack together. */
 function mostMinutesOf(packs: readonly Finalist[], mine: Finalist | null): number {
-  const known = [...packs.filter(({ isUsual }) => isUsual), ...(mine === null ? [] : [mine])];
-  return known.length === 0 ? Infinity : Math.max(...known.map(({ figures }) => figures.minutes ?? Infinity));
+  const usual = packs.filter(({ isUsual }) => isUsual).map(({ figures }) => figures.minutes ?? Infinity);
+  return usual.length === 0 ? Infinity : Math.max(...usual) + (mine?.figures.minutes ?? 0);
 }
 
 /** The wishes in the order in which a place among the proposals is given. */

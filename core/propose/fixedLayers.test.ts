@@ -33,6 +33,7 @@ describe('what a filter has of its own', () => {
         ['foam-15', 'tray-1'],
       ]),
     ).toEqual(['foam-15 prefilter']);
+    expect(fixed('internal-sponge', [['foam-30', 'sponge']])).toEqual([]);
   });
 
   it('is a cartridge only to a keeper who keeps cartridges', () => {

@@ -17,10 +17,12 @@ export function fixedLayers(
   layers: readonly Layer[],
   { cartridges }: Pick<Schools, 'cartridges'>,
 ): string[] {
+  const body = filter.chambers.filter(({ where }) => where === 'body');
+  // A sponge filter is all foam: what is asked is which.
+  const isAllFoam = body.every(({ shape }) => isInward(shape));
   const forFoam = new Set(
-    filter.chambers
-      .filter((chamber) => isInward(chamber.shape) || isPrefilter(filter, chamber))
-      .filter(({ where }) => where === 'body')
+    body
+      .filter((chamber) => (isInward(chamber.shape) && !isAllFoam) || isPrefilter(filter, chamber))
       .map(({ id }) => id),
   );
   return layers

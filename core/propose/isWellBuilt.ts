@@ -33,7 +33,8 @@ export function isWellBuilt(filter: Filter, layers: readonly Layer[], schools: S
   const firstMechanical = placed.findIndex(({ layer }) => isMechanical(layer));
   if (!isUsed || firstMechanical === -1) return false;
   if (schools.biologicalMedium === 'foam') return true;
-  if (filter.kind === 'internal-sponge') return layers.some((layer) => mediumOf(layer).family === 'foam');
+  if (filter.kind === 'internal-sponge')
+    return schools.internalFoam === 'mineral' || layers.some((layer) => mediumOf(layer).family === 'foam');
   const later = placed.slice(firstMechanical).filter(({ layer }) => isBiologicalOnly(layer));
   const hasFine = layers.some((layer) => ['fine', 'polishing'].includes(mediumOf(layer).grade ?? ''));
   if (later.length === 0 || !hasFine) return false;

@@ -1,5 +1,6 @@
 import { bottomSpace, isSettlementPlace } from '../filter/settlementPlace';
 import { volumeBetween } from '../filter/chamberGeometry';
+import type { Filter } from '../filter/filter';
 import type { Schools } from '../findings/schools';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
@@ -169,6 +170,7 @@ export function packSpace(input: ProposeInput): PackSpace {
       );
       if (pieces === null) return null;
       const all = [...leading, ...pieces];
+      if (holdsWithFoam(input) && all.every(({ choice }) => choice.medium.family !== 'foam')) return null;
       if (coarserFirst && firstRank(all) >= FINE_GRADE) return null;
       return holdsAll(staying, all) ? all : null;
     },
@@ -342,6 +344,16 @@ const holdsAll = ({ poured }: Staying, pieces: readonly Piece[]): boolean =>
     return held >= (1 - ROUNDING_LOSS) * volume;
   });
 
+/** True where foam is the biological media: by the keeper’s school, and in a sponge filter by theirs of that. */
+const holdsWithFoam = ({
+  filter,
+  around: { schools },
+}: {
+  readonly filter: Filter;
+  readonly around: { readonly schools: Schools };
+}): boolean =>
+  filter.kind === 'internal-sponge' ? schools.internalFoam === 'foam' : schools.biologicalMedium === 'foam';
+
 /**
  * What may take the room that is left: biological media by the keeper’s school, one or two of them. Foam for both jobs is
  * for those who hold with it, and where nothing else can be had or lie there.
@@ -361,10 +373,9 @@ function fillsOf(
     .filter(({ medium }) => schools.rings === 'enough' || !hasRole(medium, 'settle'))
     .filter(({ medium }) => leastThickness(medium) <= deepest + LENGTH_TOLERANCE);
   const bySchool = strong.filter(({ medium }) => isOfSchool(medium, schools.biologicalMedium));
-  const holdsWithFoam =
-    filter.kind === 'internal-sponge' ? schools.internalFoam === 'foam' : schools.biologicalMedium === 'foam';
+  const isFoamAlone = holdsWithFoam({ filter, around: { schools } });
   // Where nothing of the keeper’s school is at hand, what is there is better than nothing.
-  const allowed = holdsWithFoam ? [] : bySchool.length > 0 ? bySchool : strong;
+  const allowed = isFoamAlone ? [] : bySchool.length > 0 ? bySchool : strong;
   const others = allowed.filter((choice) => !base.includes(choice));
   const sequences = [
     ...(base.length > 0 ? [base] : []),
@@ -373,7 +384,7 @@ function fillsOf(
       ...others.filter((second) => second !== first).map((second) => [...base, first, second]),
     ]),
   ];
-  const isFoamFor = holdsWithFoam || schools.biologicalMedium === 'as it came' || allowed.length === 0;
+  const isFoamFor = isFoamAlone || schools.biologicalMedium === 'as it came' || allowed.length === 0;
   const foams = choices
     .filter(({ medium }) => isFoamFor && medium.family === 'foam')
     .map((choice): Fill => ({ choices: [choice], rank: gradeRank(choice.medium) }));

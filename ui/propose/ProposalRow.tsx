@@ -6,6 +6,7 @@ import type { EnsembleRange } from '@/core/dirt/ensembleRange';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
+import type { Merit } from '@/core/propose/answers';
 import { compareObjectives } from '@/core/propose/compareObjectives';
 import type { Finalist } from '@/core/propose/evaluateFinalist';
 import { MAX_CLOSED_DAYS } from '@/core/propose/withRoutineOpenings';
@@ -18,14 +19,14 @@ import type { Words } from '../fields/wordsFor';
 import { OfferedStrip } from '../filters/OfferedStrip';
 import styles from './Propose.module.css';
 import { formatLayers } from '../flow-line/formatLayers';
-import { hasFigure, objectiveName, formatObjective } from './objectiveWords';
+import { hasFigure, WISHES_IN_SHORT, objectiveName, formatObjective } from './objectiveWords';
 
 interface Props {
   /** On the chart; null: it has none. */
   readonly letter: string | null;
   readonly name: string;
-  /** What else it is the best in. */
-  readonly also: readonly string[];
+  /** What it was chosen for, first things first: the name says the first; empty: the keeper chose it. */
+  readonly merits: readonly Merit[];
   readonly pack: Finalist;
   readonly range: EnsembleRange | null;
   readonly mine: Figures | null;
@@ -40,12 +41,13 @@ interface Props {
 
 /** One pack that is offered: its drawing, what differs from the plan first, what has to be done for it, and what it gives up. */
 export function ProposalRow(props: Props) {
-  const { letter, name, also, pack, range, mine, givesUp, filter, today, isProvisional, canAdd, onAdd } =
+  const { letter, name, merits, pack, range, mine, givesUp, filter, today, isProvisional, canAdd, onAdd } =
     props;
   const words = useWords();
   const fed = pack.figures.service !== null;
   const { better, worse } = mine === null ? { better: [], worse: [] } : compareObjectives(pack.figures, mine);
   const differs = (wish: Objective): boolean => better.includes(wish) || worse.includes(wish);
+  const bestIn = OBJECTIVES.filter((wish) => merits.includes(wish));
   const wishes = OBJECTIVES.filter((wish) => hasFigure(wish, fed));
   const inOrder = [...wishes.filter(differs), ...wishes.filter((wish) => !differs(wish))];
   return (
@@ -58,7 +60,7 @@ export function ProposalRow(props: Props) {
         )}
         <div className={styles.names}>
           <h3>{name}</h3>
-          {also.length === 0 ? null : <span className="quiet">also {joined(also.map(lowerFirst))}</span>}
+          {pack.isUsual ? <span className="quiet">as keepers usually pack it</span> : null}
         </div>
         <Button variant="outlined" className={styles.add} disabled={isProvisional || !canAdd} onClick={onAdd}>
           Add to plans<span className="unseen">: {name}</span>
@@ -87,17 +89,34 @@ export function ProposalRow(props: Props) {
           ))}
         </dl>
       </div>
-      <p>Flow order: {formatLayers(words, pack.layers)}.</p>
-      {isProvisional ? null : <p>{workSaid(words, pack, today)}</p>}
+      <dl className={styles.told}>
+        <dt>Flow order</dt>
+        <dd>{formatLayers(words, pack.layers)}</dd>
+        {merits.length < 2 || bestIn.length === 0 ? null : (
+          <>
+            <dt>Best in</dt>
+            <dd>{inShort(bestIn)}</dd>
+          </>
+        )}
+        {givesUp.length === 0 ? null : (
+          <>
+            <dt>Weaker in</dt>
+            <dd>{inShort(givesUp)}</dd>
+          </>
+        )}
+        {isProvisional ? null : (
+          <>
+            <dt>To do</dt>
+            <dd>{describeWork(pack, today)}</dd>
+            <dt>To buy</dt>
+            <dd>{describeBuys(words, pack)}</dd>
+          </>
+        )}
+      </dl>
       {(pack.figures.service ?? 0) < MAX_CLOSED_DAYS ? null : (
         <p className="quiet">
           It may not need service for six months. Look inside when the plan says so anyway, to check the seal,
           the impeller and the dirt.
-        </p>
-      )}
-      {givesUp.length === 0 ? null : (
-        <p className="quiet">
-          Not the best for: {joined(givesUp.map((wish) => objectiveName(wish, fed).toLowerCase()))}.
         </p>
       )}
       {pack.matureLeaves === null ? null : (
@@ -115,12 +134,14 @@ export function ProposalRow(props: Props) {
   );
 }
 
+const inShort = (wishes: readonly Objective[]): string => joined(wishes.map((wish) => WISHES_IN_SHORT[wish]));
+
 /** A price that is not known is neither better nor worse. */
 const isKnown = (wish: Objective, { unpriced, cost }: Figures): boolean =>
   wish !== 'cost' || unpriced === 0 || cost > 0;
 
-/** “Cut 2 pieces; fill in 1; take out 3, buy 1 sheet (€9.50).” */
-function workSaid(words: Words, { change, layers, buys, bill }: Finalist, today: readonly Layer[]): string {
+/** “cut coarse foam; take out fine foam” */
+function describeWork({ change, layers }: Finalist, today: readonly Layer[]): string {
   const names = (ids: readonly string[], from: readonly Layer[]): string =>
     joined([
       ...new Set(from.filter(({ id }) => ids.includes(id)).map((layer) => nameInList(mediumOf(layer)))),
@@ -131,8 +152,12 @@ function workSaid(words: Words, { change, layers, buys, bill }: Finalist, today:
     ...(change.moved.length > 0 ? [`move ${names(change.moved, layers)}`] : []),
     ...(change.away.length > 0 ? [`take out ${names(change.away, today)}`] : []),
   ];
-  const work = parts.length === 0 ? 'Nothing to cut or add' : `To do: ${parts.join('; ')}`;
-  if (buys.length === 0) return `${work}. Nothing to buy.`;
+  return parts.length === 0 ? 'nothing to cut or add' : parts.join('; ');
+}
+
+/** “coarse foam and bags (€9.50)” */
+function describeBuys(words: Words, { buys, bill }: Finalist): string {
+  if (buys.length === 0) return 'nothing';
   const things = joined([
     ...new Set(
       buys.map(({ medium, kind, part }) =>
@@ -146,5 +171,5 @@ function workSaid(words: Words, { change, layers, buys, bill }: Finalist, today:
         ? ` (${words.money(bill.known)}, plus items without a price)`
         : ' (prices not known)'
       : ` (${words.money(bill.known)})`;
-  return `${work}. To buy: ${things}${price}.`;
+  return `${things}${price}`;
 }

@@ -142,7 +142,7 @@ export function ProposePanel(props: Props) {
                 {...row}
                 letter={LETTERS[index] ?? ''}
                 name={MERIT_NAMES[merits[0]]}
-                also={merits.slice(1).map((merit) => MERIT_NAMES[merit])}
+                merits={merits}
                 pack={pack}
                 range={ranges.get(pack.layers) ?? null}
                 givesUp={givesUp}
@@ -180,7 +180,7 @@ export function ProposePanel(props: Props) {
                     {...row}
                     letter={null}
                     name={chosenName(chosen, proposals)}
-                    also={[]}
+                    merits={[]}
                     pack={chosenPack ?? provisional(ask, chosen)}
                     range={null}
                     givesUp={[]}

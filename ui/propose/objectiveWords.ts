@@ -18,6 +18,17 @@ export const WISH_NAMES: Readonly<Record<Objective, string>> = {
   change: 'Pieces to change now',
 };
 
+/** What a pack is the best in, or weaker in than others. */
+export const WISHES_IN_SHORT: Readonly<Record<Objective, string>> = {
+  service: 'time between services',
+  clear: 'clear water',
+  cover: 'bacteria',
+  turnover: 'turnover',
+  cost: 'cost',
+  minutes: 'work',
+  change: 'work of changing',
+};
+
 /** Names for a tank of which the feed rate is unknown. */
 const UNFED_NAMES: Partial<Readonly<Record<Objective, string>>> = {
   clear: 'Cloudy water clears in',
