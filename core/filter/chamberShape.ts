@@ -2,7 +2,10 @@ import { z } from 'zod';
 import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 
-const side = (what: string): Bounds => ({ what, kind: 'length', min: 0, max: 2, aboveMin: true });
+/** Longest side of a chamber, m. */
+export const MAX_SIDE = 2;
+
+const side = (what: string): Bounds => ({ what, kind: 'length', min: 0, max: MAX_SIDE, aboveMin: true });
 
 /** What a chamber's numbers may be, SI (m). */
 export const CHAMBER_BOUNDS = {

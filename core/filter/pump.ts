@@ -7,6 +7,7 @@ export const PUMP_BOUNDS = {
   head: { what: 'Maximum head', kind: 'run', min: 0, max: 20, aboveMin: true },
   pointHead: { what: 'Height at this point', kind: 'run', min: 0, max: 20 },
   internalLoss: { what: 'Loss inside', kind: 'run', min: 0, max: 20 },
+  output: { what: 'Output with hoses', kind: 'flow', min: 0, max: 20e-3, aboveMin: true },
   pointFlow: { what: 'Flow at this point', kind: 'flow', min: 0, max: 20e-3 },
 } as const satisfies Record<string, Bounds>;
 

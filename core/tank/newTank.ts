@@ -2,7 +2,7 @@ import { USUAL_PROTEIN } from './feed';
 import type { Tank } from './tank';
 
 /** Temperature of most community tanks, °C: where a new tank starts until it is measured (common practice, no source). */
-const USUAL_TEMPERATURE = 24;
+export const USUAL_TEMPERATURE = 24;
 
 /** A tank of which only the name and the net water, m³, are known. */
 export const newTank = (id: string, name: string, volume: number): Tank => ({

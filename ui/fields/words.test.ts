@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { sentence } from '@/core/units/sentence';
 import { daysAgo } from './daysAgo';
+import { formatPieces } from './formatPieces';
 import { wordsFor } from './wordsFor';
 
 describe('daysAgo', () => {
@@ -10,6 +11,16 @@ describe('daysAgo', () => {
     expect(daysAgo(new Date(2026, 10, 24, 23, 50).toISOString(), now)).toBe('yesterday');
     expect(daysAgo(new Date(2026, 10, 13, 12, 0).toISOString(), now)).toBe('12 days ago');
     expect(daysAgo(new Date(2026, 10, 26, 12, 0).toISOString(), now)).toBe('today');
+  });
+});
+
+describe('formatPieces', () => {
+  const words = wordsFor({ system: 'metric', locale: 'en-GB', currency: 'EUR' });
+  it('says how many pieces a volume is as a range, and nothing of media that nobody counts', () => {
+    expect(formatPieces(words, { id: 'scrubbers' }, 2e-3)).toBe('about 8 to 14 pieces');
+    expect(formatPieces(words, { id: 'scrubbers' }, 0.15e-3)).toBe('about 1 to 2 pieces');
+    expect(formatPieces(words, { id: 'scrubbers' }, 0.1e-3)).toBeNull();
+    expect(formatPieces(words, { id: 'lava' }, 2e-3)).toBeNull();
   });
 });
 

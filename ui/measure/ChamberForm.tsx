@@ -5,6 +5,7 @@ import { nameSchema } from '@/core/document/fields';
 import { CHAMBER_BOUNDS, type ChamberShape } from '@/core/filter/chamberShape';
 import { volumeBetween, isInward } from '@/core/filter/chamberGeometry';
 import { FILTER_BOUNDS, type Chamber, type FlowWay } from '@/core/filter/filter';
+import { mostVolume, scaleToVolume } from '@/core/filter/scaleToVolume';
 import { usableDepth } from '@/core/filter/usableDepth';
 import { reshape } from '@/core/filter/reshape';
 import type { UnplacedChamber } from '@/core/filter/chamberLayout';
@@ -19,6 +20,8 @@ interface Props {
   readonly chamber: Chamber;
   readonly number: number;
   readonly onChange: (chamber: UnplacedChamber) => void;
+  /** Its sides were worked out from what it holds: they stay assumed. */
+  readonly onHolds: (chamber: UnplacedChamber) => void;
   readonly onPlace: (place: Chamber['place']) => void;
   /** Changes places with the one before or after it in flow; left out where there is none. */
   readonly onEarlier: (() => void) | undefined;
@@ -49,9 +52,23 @@ const SIDES: readonly { key: 'length' | 'width' | 'diameter' | 'bore' | 'height'
   { key: 'height', label: 'Height' },
 ];
 
+/** Least that a chamber holds, m³. */
+const MIN_HELD = 1e-5;
+
 /** One chamber in one row: what it is called, its inside, its stop, the way of the water, and what it holds. */
-export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onLater, onRemove }: Props) {
+export function ChamberForm({
+  chamber,
+  number,
+  onChange,
+  onHolds,
+  onPlace,
+  onEarlier,
+  onLater,
+  onRemove,
+}: Props) {
   const { shape, place } = chamber;
+  const depth = usableDepth(chamber);
+  const holds = volumeBetween(shape, 0, depth);
   const sides = shape as unknown as Partial<Record<(typeof SIDES)[number]['key'], number>>;
   return (
     <li className={styles.row} aria-label={`Chamber ${number}: ${chamber.name}`}>
@@ -94,9 +111,22 @@ export function ChamberForm({ chamber, number, onChange, onPlace, onEarlier, onL
           />
         )}
       </div>
-      <span className={styles.volume}>
-        <Quantity value={{ kind: 'volume', si: volumeBetween(shape, 0, usableDepth(chamber)) }} />
-      </span>
+      {isInward(shape) ? (
+        <span className={styles.volume}>
+          <Quantity value={{ kind: 'volume', si: holds }} />
+        </span>
+      ) : (
+        <QuantityField
+          label="Holds"
+          bounds={{ what: 'Volume', kind: 'volume', min: MIN_HELD, max: mostVolume(shape, depth) }}
+          value={holds}
+          onChange={(si) => {
+            const scaled = si === null ? null : scaleToVolume(shape, depth, si);
+            if (scaled !== null) onHolds({ ...chamber, shape: scaled });
+          }}
+          className={styles.size}
+        />
+      )}
       <details className={styles.more}>
         <summary>
           {isInward(shape) ? '' : `Water flows ${chamber.way}. `}

@@ -102,8 +102,8 @@ export function MeasureSheet({
   const change = (update: Partial<Filter>) => filterSave.change((doc) => ({ ...doc, ...update }));
   const setChambers = (chambers: readonly UnplacedChamber[]) =>
     change({ ...arrange(filter, chambers), assumed: measured(filter, 'sizes') });
-  const replaceChamber = (position: number, chamber: UnplacedChamber) =>
-    setChambers(filter.chambers.map((item, index) => (index === position ? chamber : item)));
+  const withChamber = (position: number, chamber: UnplacedChamber): readonly UnplacedChamber[] =>
+    filter.chambers.map((item, index) => (index === position ? chamber : item));
 
   const putSponge = async () => {
     if (!(await filterSave.flush())) return;
@@ -181,7 +181,8 @@ export function MeasureSheet({
                 key={chamber.id}
                 chamber={chamber}
                 number={at + 1}
-                onChange={(next) => replaceChamber(at, next)}
+                onChange={(next) => setChambers(withChamber(at, next))}
+                onHolds={(next) => change(arrange(filter, withChamber(at, next)))}
                 onPlace={(place) => change(placeChamber(filter, chamber.id, place))}
                 onEarlier={canSwap(filter.chambers, at) ? () => earlier(at) : undefined}
                 onLater={canSwap(filter.chambers, at + 1) ? () => earlier(at + 1) : undefined}

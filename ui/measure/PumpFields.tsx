@@ -1,9 +1,12 @@
 'use client';
 import Button from '@mui/material/Button';
+import { useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { MAX_PORTS } from '@/core/filter/ports';
 import { MAX_POINTS, PUMP_BOUNDS, type Pump } from '@/core/filter/pump';
 import { shutOffHead } from '@/core/filter/shutOffHead';
+import { curveThroughOutput, type OutputFault } from '@/core/hydraulics/curveThroughOutput';
+import { emptyOutput } from '@/core/hydraulics/emptyOutput';
 import { internalLoss } from '@/core/hydraulics/internalHead';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
@@ -73,10 +76,49 @@ export function PumpFields({ filter, onChange }: FilterPart) {
         max={2200}
         onChange={(sinceYear) => onChange({ sinceYear })}
       />
+      {filter.hoses === null ? null : <PrintedOutput {...{ filter, onChange }} />}
       {pump.head.by === 'curve' ? (
         <CurvePoints head={pump.head} onChange={(next) => set({ head: next })} />
       ) : null}
     </>
+  );
+}
+
+const OUTPUT_FAULTS: Readonly<Record<OutputFault, string>> = {
+  'above the label flow': 'Enter a flow below the flow on the label.',
+  'above what the pump lifts':
+    'The pump does not lift enough for this flow through these hoses. Check the maximum head, the hoses and the flow.',
+};
+
+/** What comes through the hoses with nothing in the filter: predicted, until the keeper enters what the maker prints. */
+function PrintedOutput({ filter, onChange }: FilterPart) {
+  const [typed, setTyped] = useState<number | null>(null);
+  const curve = typed === null ? null : curveThroughOutput(filter, typed);
+  return (
+    <div className={styles.line}>
+      <QuantityField
+        label="Output with hoses, no media"
+        bounds={PUMP_BOUNDS.output}
+        value={typed ?? emptyOutput(filter)}
+        hint={
+          typeof curve === 'string'
+            ? OUTPUT_FAULTS[curve]
+            : 'Predicted. If the manufacturer prints it, enter it here.'
+        }
+        onChange={setTyped}
+        className={styles.field}
+      />
+      <Button
+        disabled={curve === null || typeof curve === 'string'}
+        onClick={() => {
+          if (curve === null || typeof curve === 'string') return;
+          onChange({ pump: { ...filter.pump, head: curve } });
+          setTyped(null);
+        }}
+      >
+        Use the printed output
+      </Button>
+    </div>
   );
 }
 

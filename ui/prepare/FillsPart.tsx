@@ -2,6 +2,7 @@
 import Button from '@mui/material/Button';
 import { BAG_FILL, type Fill } from '@/core/prepare/bags';
 import type { Fitting } from '@/core/prepare/fittings';
+import { formatPieces } from '../fields/formatPieces';
 import { useWords } from '../fields/UnitsProvider';
 import { Swatch } from '../drawing/Swatch';
 import styles from './Prepare.module.css';
@@ -19,6 +20,10 @@ interface Props {
 export function FillsPart({ fills, there, fittings, onTaken }: Props) {
   const words = useWords();
   const litres = (si: number): string => words.show({ kind: 'volume', si });
+  const pieces = (medium: Fill['medium'], volume: number): string => {
+    const counted = formatPieces(words, medium, volume);
+    return counted === null ? '' : ` (${counted})`;
+  };
   return (
     <section aria-label="Bags and loose media" className={styles.part}>
       <h2 className="title">Bags and loose media</h2>
@@ -30,8 +35,8 @@ export function FillsPart({ fills, there, fittings, onTaken }: Props) {
               <Swatch medium={medium} width={30} height={22} />
               <div>
                 <p>
-                  <strong>{layerNumber}</strong> {medium.name}: {litres(poured)},{' '}
-                  {words.show({ kind: 'mass', si: dryMass })} dry,{' '}
+                  <strong>{layerNumber}</strong> {medium.name}: {litres(poured)}
+                  {pieces(medium, poured)},{words.show({ kind: 'mass', si: dryMass })} dry,{' '}
                   {words.show({ kind: 'mass', si: drainedMass })} wet
                   {placed ? ', placed by hand' : ''}
                   {there.has(layerId) ? ', in the filter already' : ''}

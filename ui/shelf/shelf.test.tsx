@@ -3,7 +3,7 @@ import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { ShelfItemSchema, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
+import { ShelfItemSchema, type LooseItem, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
 import { formatSentence } from '@/core/units/sentence';
 import { UnitsProvider } from '../fields/UnitsProvider';
 import { ItemRow } from './ItemRow';
@@ -55,6 +55,20 @@ describe('a row of the shelf', () => {
     await userEvent.clear(width);
     await userEvent.type(width, '10 in');
     expect((onStored.mock.lastCall as [{ width: number }])[0].width).toBeCloseTo(0.254, 9);
+  });
+
+  it('takes scrubbers by the piece too, and counts no stone', async () => {
+    const onStored = vi.fn();
+    const loose = newItem('loose') as LooseItem;
+    render(<Row first={{ ...loose, medium: 'scrubbers', volume: 2e-3 }} onStored={onStored} />);
+    const pieces = screen.getByLabelText('Pieces, about');
+    expect(pieces).toHaveProperty('value', '10');
+    await userEvent.clear(pieces);
+    await userEvent.type(pieces, '15');
+    expect((onStored.mock.lastCall as [LooseItem])[0].volume).toBeCloseTo(3e-3, 9);
+    cleanup();
+    render(<Row first={{ ...loose, medium: 'lava' }} onStored={onStored} />);
+    expect(screen.queryByLabelText('Pieces, about')).toBeNull();
   });
 
   it('never stores a count below zero, half a sheet, or a price of nothing', async () => {
