@@ -89,6 +89,17 @@ test('a filter is surveyed to its last part, a second one joins it, and the prin
   await page.getByLabel('Lift (maximum head)').selectOption('on the label');
   await page.getByRole('textbox', { name: 'Maximum head' }).fill('1.5');
   await expect(page.getByText(/^maximum head 1\.50\sm, from the label/)).toBeVisible();
+  // What the maker prints with hoses is a point of the curve; more than the label is refused in words.
+  const output = page.getByLabel('Output with hoses');
+  const usePrinted = page.getByRole('button', { name: 'Use the printed output' });
+  await output.fill('2000');
+  await expect(page.getByText('Enter a flow below the flow on the label.')).toBeVisible();
+  await expect(usePrinted).toBeDisabled();
+  await output.fill('700');
+  await usePrinted.click();
+  await expect(page.getByText(/^maximum head 1\.50\sm, from its curve/)).toBeVisible();
+  await expect(output).toHaveValue('700');
+  await page.getByLabel('Lift (maximum head)').selectOption('on the label');
   await page.getByLabel('Lift (maximum head)').selectOption('a curve');
   await expect(page.getByLabel('Height 1')).toHaveValue('1.50');
   await page.getByRole('button', { name: 'Add a point' }).click();
@@ -135,6 +146,12 @@ test('a filter is surveyed to its last part, a second one joins it, and the prin
   await both.getByRole('link', { name: 'Hall' }).click();
   await expect(page.getByLabel('Water in the tank')).toHaveValue('200');
   await expect(page.getByText(/0\.10\sm below the water/)).toBeVisible();
+
+  // The litres of a tray are known, and its sides are worked out: 19 cm × √(1.5 / 2.888).
+  const tray = page.getByRole('listitem', { name: /^Chamber 2/ });
+  await tray.getByLabel('Holds').fill('1.5');
+  await expect(tray.getByLabel('Length')).toHaveValue('13.7');
+  await expectSaved(page);
 });
 
 test('a chamber larger than its measured body is refused in words', async ({ page, app }) => {

@@ -12,7 +12,7 @@ import type { FilmPlace } from './steadyState';
 import { sumOf } from '../maths/sum';
 
 /** How far published biofilters lie apart in what a m² takes up, as a factor either way (from memory; 10–90 %). */
-const UPTAKE_APART = 1.5;
+export const UPTAKE_APART = 1.5;
 
 /** The homes of bacteria of a tank: in its filters as they stand, and outside them. */
 export interface Homes {

@@ -555,6 +555,20 @@ const MORE_CASES: readonly [rule: RuleId, level: FindingLevel, Case][] = [
       more: bySchool({ rings: 'enough' }),
     },
   ],
+  [
+    'weak-biological-media',
+    'note',
+    {
+      ...DOWN,
+      layers: pack(['foam-30', 'tray-4', 0.08], ['balls', 'tray-3', 0.08]),
+      more: () => ({
+        tank: {
+          ...newTank('t', 'Test', 0.1),
+          feed: { amount: { by: 'weight', perDay: 1e-5 }, protein: 0.4 },
+        },
+      }),
+    },
+  ],
   ['worn-piece', 'check', { ...DOWN, layers: pack(['foam-30', 'tray-4', 0.08, { signs: ['foul'] }]) }],
   ['zeolite-stays', 'check', { ...DOWN, layers: ZEOLITE, more: bySchool({ zeolite: 'never' }) }],
   ['zeolite-stays', 'note', { ...DOWN, layers: ZEOLITE, more: bySchool({ zeolite: 'emergency' }) }],

@@ -53,7 +53,7 @@ export function PumpFields({ filter, onChange }: FilterPart) {
         className={styles.field}
       />
       <QuantityField
-        label="Pressure lost inside the filter"
+        label="Pressure lost inside"
         optional
         bounds={PUMP_BOUNDS.internalLoss}
         value={pump.internalLoss}
@@ -95,29 +95,31 @@ function PrintedOutput({ filter, onChange }: FilterPart) {
   const [typed, setTyped] = useState<number | null>(null);
   const curve = typed === null ? null : curveThroughOutput(filter, typed);
   return (
-    <div className={styles.line}>
-      <QuantityField
-        label="Output with hoses, no media"
-        bounds={PUMP_BOUNDS.output}
-        value={typed ?? emptyOutput(filter)}
-        hint={
-          typeof curve === 'string'
-            ? OUTPUT_FAULTS[curve]
-            : 'Predicted. If the manufacturer prints it, enter it here.'
-        }
-        onChange={setTyped}
-        className={styles.field}
-      />
-      <Button
-        disabled={curve === null || typeof curve === 'string'}
-        onClick={() => {
-          if (curve === null || typeof curve === 'string') return;
-          onChange({ pump: { ...filter.pump, head: curve } });
-          setTyped(null);
-        }}
-      >
-        Use the printed output
-      </Button>
+    <div className={styles.rows}>
+      <div className={styles.line}>
+        <QuantityField
+          label="Output with hoses"
+          bounds={PUMP_BOUNDS.output}
+          value={typed ?? emptyOutput(filter)}
+          onChange={setTyped}
+          className={styles.field}
+        />
+        <Button
+          disabled={curve === null || typeof curve === 'string'}
+          onClick={() => {
+            if (curve === null || typeof curve === 'string') return;
+            onChange({ pump: { ...filter.pump, head: curve } });
+            setTyped(null);
+          }}
+        >
+          Use the printed output
+        </Button>
+      </div>
+      <p className="quiet" aria-live="polite">
+        {typeof curve === 'string'
+          ? OUTPUT_FAULTS[curve]
+          : 'Predicted, with no media in the filter. If the manufacturer prints this figure, enter it here.'}
+      </p>
     </div>
   );
 }

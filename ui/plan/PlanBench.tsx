@@ -16,6 +16,7 @@ import type { Pack } from '@/core/pack/pack';
 import type { UsualPack } from '@/core/propose/usualPacks';
 import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
+import type { Saving } from '../frame/saving';
 import { longestIntervalOf } from '@/core/service/longestIntervalOf';
 import type { ServiceHelp } from '@/core/service/serviceHelps';
 import { PackSheet } from '../bench/PackSheet';
@@ -50,6 +51,8 @@ interface Props {
   readonly filter: Filter;
   /** Saves the filter itself, for what the bench changes of it. */
   readonly filterSave: Autosave<Filter>;
+  /** What else may be saving while this pack is on the bench: the plan, while an alternative is. */
+  readonly alsoSaving: readonly Saving[];
   readonly job: Stored<Job>;
   /** What it is compared with: as found, or as last packed; null where nothing is known. */
   readonly asFound: Pack | null;
@@ -76,7 +79,7 @@ export interface BesideTheLine {
 
 /** The heart: the plan as water meets it, with every figure and finding answering at once. */
 export function PlanBench(props: Props) {
-  const { around, filter, filterSave, asFound, tabs, instead } = props;
+  const { around, filter, filterSave, alsoSaving, asFound, tabs, instead } = props;
   const bench = usePackBench({ ...props, packThen: asFound });
   const { editing, input, report } = bench;
   usePreload(OverTime, ThroughFix, UsualPacks);
@@ -144,7 +147,7 @@ export function PlanBench(props: Props) {
       filter={filter}
       bench={bench}
       view="plan"
-      saves={[filterSave]}
+      saves={[filterSave, ...alsoSaving]}
       shown={shown}
       sludge={ahead.sludge}
       band={<VerdictBand verdict={said} changes={changes} stale={changesStale} onEdit={editing.edit} />}

@@ -160,6 +160,7 @@ export function PlanSheet({ alternatives: stored, planned, filter: storedFilter,
       {...bench}
       filter={filter}
       filterSave={filterSave}
+      alsoSaving={isPlan ? [] : [plan]}
       pack={shown}
       tabs={tabs}
       onTaken={() => setInstead(null)}

@@ -1,3 +1,6 @@
+import { capacityOfFilms, tankOxygen, UPTAKE_APART } from '../../biology/bacteriaCover';
+import { nitrogenPerDay } from '../../biology/nitrogenPerDay';
+import type { Tank } from '../../tank/tank';
 import { sentence } from '../../units/sentence';
 import { bedGeometry } from '../../media/bedGeometry';
 import { mediumById } from '../../media/catalogue';
@@ -8,6 +11,17 @@ import { sumOf } from '../../maths/sum';
 
 /** Surface of a usual porous mineral, m² per m³: what the same room could hold. */
 const MINERAL_SURFACE = bedGeometry(mediumById('porous-ceramic').geometry).specificSurface;
+
+/** True where the film on a surface, m², is enough for today’s food even at the low end of published biofilters. */
+function isEnoughFor(tank: Tank, surface: number): boolean {
+  const load = nitrogenPerDay(tank);
+  if (load === null) return false;
+  const places = [{ surface, oxygen: tankOxygen(tank) }];
+  const capacity = Math.min(
+    ...(['ammonia', 'nitrite'] as const).map((key) => capacityOfFilms(key, places, tank.temperature)),
+  );
+  return capacity >= UPTAKE_APART * load.high;
+}
 
 /**
  * Dense rings or plastic balls as the only biological media: a matter of school, shown with numbers.
@@ -20,18 +34,19 @@ export const weakBiologicalMedia = defineRule({
   levels: ['check', 'note'],
   school: 'rings',
   isOfWholePack: true,
-  judge: ({ inFlow, schools }) => {
+  judge: ({ inFlow, schools, tank }) => {
     const biological = inFlow.filter((placed) => placed.role === 'biological');
     const weak = biological.filter((placed) => placed.medium.roles.includes('settle'));
     if (weak.length === 0 || weak.length < biological.length) return [];
     const surface = sumOf(weak, (placed) => placed.measure.surface);
     const volume = sumOf(weak, (placed) => placed.measure.volume);
+    const isEnough = isEnoughFor(tank, surface);
     return [
       {
-        level: schools.rings === 'enough' ? 'note' : 'check',
+        level: schools.rings === 'enough' || isEnough ? 'note' : 'check',
         effect: shareOfPack(inFlow, weak),
         title: sentence`${upperFirst(namesInside(weak))}: the only biological media.`,
-        reason: sentence`${verb(weak.length, 'Its', 'Their')} ${{ kind: 'volume', si: volume }} give ${{ kind: 'surface', si: surface }} of surface; porous mineral in the same space gives ${{ kind: 'surface', si: volume * MINERAL_SURFACE }}. ${verb(weak.length, 'It is', 'They are')} enough for few animals.`,
+        reason: sentence`${verb(weak.length, 'Its', 'Their')} ${{ kind: 'volume', si: volume }} give ${{ kind: 'surface', si: surface }} of surface; porous mineral in the same space gives ${{ kind: 'surface', si: volume * MINERAL_SURFACE }}. ${verb(weak.length, 'It is', 'They are')} enough for ${isEnough ? 'the food that you entered' : 'few animals'}.`,
         layers: idsOf(weak),
       },
     ];
