@@ -90,7 +90,10 @@ function planGroup(pieces: readonly CutPiece[], shelf: Shelf): CutGroup {
       ? sold.map(({ id, length, width, price }) => ({ itemId: id, length, width, price }))
       : [{ ...USUAL_SHEET, itemId: null, price: null }];
   const sizes = [...stock, ...offers];
-  const joined = pieces.map((piece) => ({ piece, parts: splitIntoJoints(trimToSheet(piece, sizes), sizes) }));
+  const joined = pieces.map((piece) => ({
+    piece,
+    parts: splitIntoJoints(trimToSheet(piece, stock, offers), sizes),
+  }));
   const parts = joined.flatMap((item) => item.parts ?? []);
   const byId = new Map(parts.map((piece) => [piece.id, piece]));
   const boxes = parts.map((piece) => ({ id: piece.id, ...boxOf(piece.outline) }));

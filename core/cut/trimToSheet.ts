@@ -2,29 +2,45 @@ import type { CutPiece } from './cutPiece';
 import { fitsOn, type Size } from './fillSheet';
 import { boxOf } from './outline';
 
+/** What arithmetic loses on a length, m. */
+const EXACT = 1e-9;
+
 /**
  * A piece that is larger than every sheet by no more than its grip, made as large as a sheet: as large as its place, it
  * still reaches the walls. Any other piece as it is.
  *
- * @param sheets sizes there are, m
- * @example trimToSheet(padFor(20, 20), [{ length: 0.2, width: 0.2 }]) // a piece of 20 × 20 cm
+ * @param sheets sizes there are, m, those that are taken first before the others: at hand, then to be bought
  */
-export function trimToSheet(piece: CutPiece, sheets: readonly Size[]): CutPiece {
-  const { outline, grip } = piece;
+export function trimToSheet(piece: CutPiece, ...sheets: readonly (readonly Size[])[]): CutPiece {
+  const box = boxOf(piece.outline);
+  for (const some of sheets) {
+    if (some.some((sheet) => fitsOn(box, sheet))) return piece;
+    const size = largestOn(piece, some);
+    if (size !== null) return resized(piece, size);
+  }
+  return piece;
+}
+
+/** The largest that a piece can be on one of some sheets, if that is as large as its place; null: none is. */
+function largestOn({ outline, grip }: CutPiece, sheets: readonly Size[]): Size | null {
   const box = boxOf(outline);
-  if (sheets.some((sheet) => fitsOn(box, sheet))) return piece;
   const place = { length: box.length - grip.length, width: box.width - grip.width };
-  const trimmed = sheets
+  return sheets
     .flatMap((sheet) => [sheet, { length: sheet.width, width: sheet.length }])
     .filter((sheet) => place.length <= sheet.length + EXACT && place.width <= sheet.width + EXACT)
     .map((sheet) => ({
       length: Math.min(box.length, sheet.length),
       width: Math.min(box.width, sheet.width),
-    }));
-  if (trimmed.length === 0) return piece;
-  const { length, width } = trimmed.reduce((best, size) =>
-    size.length * size.width > best.length * best.width ? size : best,
-  );
+    }))
+    .reduce<Size | null>(
+      (best, size) => (best === null || size.length * size.width > best.length * best.width ? size : best),
+      null,
+    );
+}
+
+function resized(piece: CutPiece, { length, width }: Size): CutPiece {
+  const { outline, grip } = piece;
+  const box = boxOf(outline);
   return {
     ...piece,
     outline:
@@ -37,6 +53,3 @@ export function trimToSheet(piece: CutPiece, sheets: readonly Size[]): CutPiece 
     },
   };
 }
-
-/** What arithmetic loses on a length, m. */
-const EXACT = 1e-9;

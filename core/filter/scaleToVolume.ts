@@ -10,7 +10,7 @@ import { MAX_SIDE, type ChamberShape } from './chamberShape';
  * @param volume m³
  * @returns null for a shape that the water crosses inward, whose volume does not go with its sides
  * @source plane geometry
- * @example scaleToVolume({ form: 'box', length: 0.2, width: 0.2 }, 0.1, 1e-3) // a box of 10 × 10 cm
+ * @example scaleToVolume({ form: 'box', length: 0.2, width: 0.2 }, 0.1, 1e-3) // { form: 'box', length: 0.1, width: 0.1 }
  */
 export function scaleToVolume(shape: ChamberShape, depth: number, volume: number): ChamberShape | null {
   switch (shape.form) {

@@ -58,11 +58,12 @@ export function quickPurchase(
     const of = sheets.filter(
       (item) => item.medium === layer.medium && Math.abs(item.thickness - ply) < SHEET_TOLERANCE,
     );
+    const [stock, sold] = [of.filter(({ count }) => count > 0), of.filter(({ offcut }) => !offcut)];
     const fresh = {
       sheet: `${layer.medium}/${Math.round(ply / SHEET_TOLERANCE)}`,
-      stock: of.filter(({ count }) => count > 0),
-      sold: of.filter(({ offcut }) => !offcut),
-      boxes: pieces.map((piece) => boxOf(trimToSheet(piece, of).outline)),
+      stock,
+      sold,
+      boxes: pieces.map((piece) => boxOf(trimToSheet(piece, stock, sold).outline)),
     };
     known.set(key, fresh);
     return fresh;
