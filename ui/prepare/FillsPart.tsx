@@ -36,7 +36,7 @@ export function FillsPart({ fills, there, fittings, onTaken }: Props) {
               <div>
                 <p>
                   <strong>{layerNumber}</strong> {medium.name}: {litres(poured)}
-                  {pieces(medium, poured)},{words.show({ kind: 'mass', si: dryMass })} dry,{' '}
+                  {pieces(medium, poured)}, {words.show({ kind: 'mass', si: dryMass })} dry,{' '}
                   {words.show({ kind: 'mass', si: drainedMass })} wet
                   {placed ? ', placed by hand' : ''}
                   {there.has(layerId) ? ', in the filter already' : ''}
