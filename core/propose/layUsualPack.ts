@@ -124,7 +124,8 @@ export function layGraded(body: UsualBody, finest: 'floss' | 'fine'): Piece[] | 
   const { filter, room, schools, pick } = body;
   const main = room.main.filter(isOpen);
   const [first] = main;
-  if (first === undefined || filter.kind === 'internal-sponge') return null;
+  if (first === undefined) return null;
+  if (filter.kind === 'internal-sponge') return finest === 'fine' ? twoGrades(body, first) : null;
   const lead = leading(body);
   const isSmall = sumOf([...room.lead, ...main], volumeOf) < SMALL_BASKET;
   const grades = (['coarse', 'medium'] as const).slice(lead.grades).slice(0, isSmall ? 1 : 2);
@@ -243,6 +244,14 @@ function oneEach(body: UsualBody, main: readonly Slot[], finest: 'floss' | 'fine
     if (index > 1 && biological !== null) return whole(slot, biological);
     return whole(slot, body.pick(finest === 'floss' ? 'floss' : 'medium'));
   });
+}
+
+/** A sponge of two grades: coarse outside, where the water comes in. */
+function twoGrades({ pick }: UsualBody, slot: Slot): Piece[] | null {
+  const [sheet] = SOLD_SHEETS.foam;
+  if (slot.depth < 2 * sheet - LENGTH_TOLERANCE) return null;
+  const coarse = { choice: pick('coarse'), slot, from: slot.from, thickness: sheet, ply: sheet };
+  return [coarse, ...filled(slot, pick('medium'), slot.from + sheet, slot.depth - sheet)];
 }
 
 /** Foam in every chamber: coarse where the water comes in, then the grade of the keeper’s school. */

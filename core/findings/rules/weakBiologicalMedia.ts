@@ -34,19 +34,20 @@ export const weakBiologicalMedia = defineRule({
   levels: ['check', 'note'],
   school: 'rings',
   isOfWholePack: true,
-  judge: ({ inFlow, schools, tank }) => {
+  judge: ({ inFlow, flowOf, schools, tank }) => {
     const biological = inFlow.filter((placed) => placed.role === 'biological');
     const weak = biological.filter((placed) => placed.medium.roles.includes('settle'));
     if (weak.length === 0 || weak.length < biological.length) return [];
     const surface = sumOf(weak, (placed) => placed.measure.surface);
     const volume = sumOf(weak, (placed) => placed.measure.volume);
-    const isEnough = isEnoughFor(tank, surface);
+    const passed = sumOf(inFlow, (placed) => placed.measure.surface * flowOf(placed).passThrough);
+    const isEnough = isEnoughFor(tank, passed);
     return [
       {
         level: schools.rings === 'enough' || isEnough ? 'note' : 'check',
         effect: shareOfPack(inFlow, weak),
         title: sentence`${upperFirst(namesInside(weak))}: the only biological media.`,
-        reason: sentence`${verb(weak.length, 'Its', 'Their')} ${{ kind: 'volume', si: volume }} give ${{ kind: 'surface', si: surface }} of surface; porous mineral in the same space gives ${{ kind: 'surface', si: volume * MINERAL_SURFACE }}. ${verb(weak.length, 'It is', 'They are')} enough for ${isEnough ? 'the food that you entered' : 'few animals'}.`,
+        reason: sentence`${verb(weak.length, 'Its', 'Their')} ${{ kind: 'volume', si: volume }} give ${{ kind: 'surface', si: surface }} of surface; porous mineral in the same space gives ${{ kind: 'surface', si: volume * MINERAL_SURFACE }}. ${isEnough ? 'All the media together are enough for the food that you entered' : `${verb(weak.length, 'It is', 'They are')} enough for few animals`}.`,
         layers: idsOf(weak),
       },
     ];
