@@ -174,7 +174,7 @@ test.describe('from empty', () => {
     await bottom.getByLabel('Diameter').fill('18');
     await bottom.getByLabel('Depth').fill('2 3/4 in');
     // By hand: π/4 · 18² · 6.985 cm is 1.777 L.
-    await expect(bottom).toContainText('1.78 L');
+    await expect(bottom.getByLabel('Holds')).toHaveValue('1.78');
     await expect(page.getByText('The chamber sizes are typical for this kind of filter.')).toHaveCount(0);
     for (const name of ['Top tray', 'Tray 3, from below']) {
       const tray = page.getByRole('listitem', { name: new RegExp(name) });
