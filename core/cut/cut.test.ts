@@ -4,6 +4,7 @@ import { presetFilter } from '../filter/presetFilter';
 import type { Filter } from '../filter/filter';
 import { plainLayer } from '../layers/plainLayer';
 import { mediumById } from '../media/catalogue';
+import { sheetItem } from '../shelf/itemsForTests';
 import { EMPTY_SHELF, type SheetItem, type Shelf } from '../shelf/shelf';
 import { afterCutting, cutChanges, cutRecord } from './afterCutting';
 import type { CutPiece } from './cutPiece';
@@ -39,19 +40,8 @@ function expectSound(placed: readonly Placement[], sheet: Size): void {
       );
   });
 }
-const foam = (change: Partial<SheetItem> = {}): SheetItem => ({
-  kind: 'sheet',
-  id: 's',
-  label: '',
-  medium: 'foam-30',
-  length: 0.5,
-  width: 0.5,
-  thickness: 0.03,
-  count: 0,
-  offcut: false,
-  price: null,
-  ...change,
-});
+const foam = (change: Partial<SheetItem> = {}) =>
+  sheetItem('foam-30', 0.03, { id: 's', price: null, ...change });
 const shelf = (...items: SheetItem[]): Shelf => ({ ...EMPTY_SHELF, items });
 const tray = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');
 const round = presetFilter('canister-centre-pipe', { id: 'f', tankId: 't' }, 'Test');

@@ -3,7 +3,7 @@ import { isHangOnBack } from '../filter/kindFamily';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
 import type { PlacedLayer } from '../layers/placedLayer';
-import { solidsFactor } from '../layers/solidsFactor';
+import { pouredVolume } from '../layers/pouredVolume';
 
 /** A bag is left a fifth empty, so that it spreads into the corners (common practice, no source). */
 export const BAG_FILL = 0.8;
@@ -33,8 +33,7 @@ export function fills(filter: Filter, layers: readonly Layer[]): Fill[] {
   return placeLayers(filter, layers).flatMap((placed, index) => {
     const { layer, medium, measure } = placed;
     if (medium.supply !== 'loose') return [];
-    // What is in the layer, as much as it is when it is poured.
-    const poured = measure.volume * solidsFactor(medium, layer);
+    const poured = pouredVolume(placed.chamber, layer, measure.from);
     const bagged = layer.holder === 'bag' || layer.holder === 'small bags';
     const count = Math.max(
       layer.holder === 'small bags' ? 2 : 1,

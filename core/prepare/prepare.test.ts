@@ -9,7 +9,15 @@ import { mediumById } from '../media/catalogue';
 import { formatSentence } from '../units/sentence';
 import { comparedLabels, pricePerVolume } from '../shelf/pricePerLitre';
 import { describeStock } from '../shelf/describeStock';
-import { EMPTY_SHELF, ShelfSchema, type Shelf, type ShelfItem } from '../shelf/shelf';
+import { looseItem, sheetItem } from '../shelf/itemsForTests';
+import {
+  EMPTY_SHELF,
+  ShelfSchema,
+  type LooseItem,
+  type SheetItem,
+  type Shelf,
+  type ShelfItem,
+} from '../shelf/shelf';
 import { addedShares } from './addedShares';
 import { afterFilling, FILLED_KEY } from './afterFilling';
 import { BAG_FILL, fills } from './bags';
@@ -32,30 +40,10 @@ const stone = (change: Partial<Layer> = {}): Layer => ({
   ...plainLayer('s', 'porous-ceramic', 'tray-2', 0.06),
   ...change,
 });
+const loose = (change: Partial<LooseItem> = {}) =>
+  looseItem('porous-ceramic', 0, { id: 'l', label: 'Sack', ...change });
+const sheet = (change: Partial<SheetItem> = {}) => sheetItem('foam-30', 0.03, { id: 'sheet', ...change });
 const shelf = (...items: ShelfItem[]): Shelf => ({ ...EMPTY_SHELF, items });
-const loose = (change: Partial<Extract<ShelfItem, { kind: 'loose' }>> = {}): ShelfItem => ({
-  kind: 'loose',
-  id: 'l',
-  label: 'Sack',
-  medium: 'porous-ceramic',
-  volume: 0,
-  packVolume: 1e-3,
-  price: 8,
-  ...change,
-});
-const sheet = (change: Partial<Extract<ShelfItem, { kind: 'sheet' }>> = {}): ShelfItem => ({
-  kind: 'sheet',
-  id: 'sheet',
-  label: '',
-  medium: 'foam-30',
-  length: 0.5,
-  width: 0.5,
-  thickness: 0.03,
-  count: 0,
-  offcut: false,
-  price: 9,
-  ...change,
-});
 const list = (layers: Layer[], on: Shelf, found: Layer[] = [], filter = tray) =>
   shoppingList(
     {

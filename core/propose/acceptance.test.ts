@@ -12,7 +12,8 @@ import { gradeRank } from '../media/gradeRank';
 import { GRADES } from '../media/grades';
 import { leastThickness } from '../practice/leastThickness';
 import { aloneOn } from '../report/evaluatePack';
-import type { Shelf, ShelfItem } from '../shelf/shelf';
+import { looseItem, sheetItem } from '../shelf/itemsForTests';
+import type { Shelf } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import { defaultQuery } from './defaultQuery';
 import { propose } from './propose';
@@ -77,38 +78,18 @@ const CASES: readonly Case[] = [
 ];
 
 /** What a keeper who cuts their own media has: sheets of each grade, floss, and some litres of stone. */
-const sheet = (medium: string, thickness: number): ShelfItem => ({
-  kind: 'sheet',
-  id: `${medium}-${thickness}`,
-  label: '',
-  medium,
-  length: 0.5,
-  width: 0.5,
-  thickness,
-  count: 6,
-  offcut: false,
-  price: 10,
-});
-const loose = (medium: string, volume: number): ShelfItem => ({
-  kind: 'loose',
-  id: medium,
-  label: '',
-  medium,
-  volume,
-  packVolume: 1e-3,
-  price: 8,
-});
+const sheetOf = (medium: string, thickness: number) => sheetItem(medium, thickness, { count: 6 });
 const SHELF: Shelf = {
   id: 'shelf',
   items: [
-    ...['foam-15', 'foam-30', 'foam-45'].flatMap((medium) => [sheet(medium, 0.02), sheet(medium, 0.03)]),
-    sheet('foam-15', 0.05),
-    sheet('floss-bonded', 0.01),
-    sheet('floss-bonded', 0.02),
-    loose('porous-ceramic', 12e-3),
-    loose('pumice', 6e-3),
-    loose('rings-dense', 2e-3),
-    loose('scrubbers', 6e-3),
+    ...['foam-15', 'foam-30', 'foam-45'].flatMap((medium) => [sheetOf(medium, 0.02), sheetOf(medium, 0.03)]),
+    sheetOf('foam-15', 0.05),
+    sheetOf('floss-bonded', 0.01),
+    sheetOf('floss-bonded', 0.02),
+    looseItem('porous-ceramic', 12e-3),
+    looseItem('pumice', 6e-3),
+    looseItem('rings-dense', 2e-3),
+    looseItem('scrubbers', 6e-3),
   ],
 };
 

@@ -7,7 +7,8 @@ import { plainLayer } from '../layers/plainLayer';
 import { fills } from '../prepare/bags';
 import { shoppingList } from '../prepare/shopping';
 import { aloneOn } from '../report/evaluatePack';
-import type { Shelf, ShelfItem } from '../shelf/shelf';
+import { looseItem, sheetItem } from '../shelf/itemsForTests';
+import type { Shelf } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import { seededRandom } from '../maths/seededRandom';
 import { changeFromToday, changes } from './changeFromToday';
@@ -23,25 +24,13 @@ import { freeDepthByChamber } from './freeDepthByChamber';
 
 const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Canister');
 const room = freeDepthByChamber(filter, [], new Set(), 'every corner');
-const sheet = (medium: string, thickness: number, size: number, count: number): ShelfItem => ({
-  kind: 'sheet',
-  id: `${medium} ${thickness}`,
-  label: '',
-  medium,
-  length: size,
-  width: size,
-  thickness,
-  count,
-  offcut: false,
-  price: 8,
-});
 const shelf: Shelf = {
   id: 'shelf',
   items: [
-    sheet('foam-15', 0.03, 0.5, 1),
-    sheet('foam-30', 0.02, 0.25, 2),
-    sheet('floss-bonded', 0.02, 0.4, 1),
-    { kind: 'loose', id: 'lava', label: '', medium: 'lava', volume: 3e-3, packVolume: 5e-3, price: 12 },
+    sheetItem('foam-15', 0.03, { count: 1 }),
+    sheetItem('foam-30', 0.02, { length: 0.25, width: 0.25, count: 2 }),
+    sheetItem('floss-bonded', 0.02, { length: 0.4, width: 0.4, count: 1 }),
+    looseItem('lava', 3e-3, { packVolume: 5e-3, price: 12 }),
   ],
 };
 const today = [

@@ -6,6 +6,7 @@ import { mediumOf } from '../layers/mediumOf';
 import { plainLayer } from '../layers/plainLayer';
 import { DEFAULT_SCHOOLS } from '../findings/defaultSchools';
 import { aloneOn } from '../report/evaluatePack';
+import { looseItem, sheetItem } from '../shelf/itemsForTests';
 import { EMPTY_SHELF, type Shelf, type ShelfItem } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
@@ -27,27 +28,10 @@ const tank: Tank = {
   ...newTank('t', 'Test', 0.064),
   feed: { amount: { by: 'weight', perDay: 0.9e-3 }, protein: 0.4 },
 };
-const sheet = (medium: string, thickness: number, count = 4): ShelfItem => ({
-  kind: 'sheet',
-  id: `${medium}-${thickness}`,
-  label: '',
-  medium,
-  length: 0.5,
-  width: 0.5,
-  thickness,
-  count,
-  offcut: false,
-  price: 8,
-});
-const loose = (medium: string, litres: number): ShelfItem => ({
-  kind: 'loose',
-  id: medium,
-  label: '',
-  medium,
-  volume: litres / 1000,
-  packVolume: 5e-3,
-  price: 20,
-});
+const sheet = (medium: string, thickness: number, count = 4) =>
+  sheetItem(medium, thickness, { count, price: 8 });
+const loose = (medium: string, litres: number) =>
+  looseItem(medium, litres / 1000, { packVolume: 5e-3, price: 20 });
 const shelfOf = (...items: ShelfItem[]): Shelf => ({ id: 'shelf', items });
 const NO_LIMITS: ProposeInput['limits'] = {
   neverOverflows: false,
@@ -344,7 +328,7 @@ describe('propose', () => {
       expect(why({ mine, pinned: ['a'], from: 'any' })).toMatchObject({ fault: 'no room' });
     });
     it('media of which no pack can be made: a sheet that is too small, and a rim that none keeps the water under', () => {
-      const scrap = { ...sheet('foam-30', 0.03, 1), length: 0.02, width: 0.02 } as ShelfItem;
+      const scrap = { ...sheet('foam-30', 0.03, 1), length: 0.02, width: 0.02 };
       expect(why({ from: 'hand' }, shelfOf(scrap))).toMatchObject({
         fault: null,
         proposals: [],

@@ -7,8 +7,11 @@ import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { canBeMixed } from '@/core/media/mixedMedium';
 import { LAYER_BOUNDS } from '@/core/layers/layerBounds';
+import { pouredVolume } from '@/core/layers/pouredVolume';
+import { thicknessOfPieces } from '@/core/layers/thicknessOfPieces';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { ChoiceField } from '../fields/ChoiceField';
+import { PiecesField } from '../fields/PiecesField';
 import { QuantityField } from '../fields/QuantityField';
 import { useFlowLine } from './FlowLineContext';
 import { moveBy } from './layerEdits';
@@ -70,6 +73,17 @@ export function LayerEditor({ layer, firstField }: Props) {
         onChange={(value) => value !== null && set({ thickness: value })}
         className={styles.number}
       />
+      {chamber === undefined || isInward(chamber.shape) ? null : (
+        <PiecesField
+          medium={medium}
+          volume={pouredVolume(chamber, layer, 0)}
+          most={pouredVolume(chamber, { ...layer, thickness: LAYER_BOUNDS.thickness.max }, 0)}
+          onPieces={(pieces) => {
+            const thickness = thicknessOfPieces(chamber, layer, pieces);
+            if (thickness !== null) set({ thickness });
+          }}
+        />
+      )}
       {chamber !== undefined && face !== null && !isInward(chamber.shape) ? (
         <ChoiceField
           label="Reaches the walls"

@@ -2,6 +2,7 @@
 import { lowerFirst } from '@/core/units/firstLetter';
 import type { Need } from '@/core/prepare/shopping';
 import { listCost } from '@/core/prepare/shopping';
+import { formatPieces } from '../fields/formatPieces';
 import type { Words } from '../fields/wordsFor';
 import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
@@ -64,11 +65,18 @@ function nameOf({ kind, medium, part, size }: Need, words: Words): string {
   return medium?.name ?? '';
 }
 
-const amount = (value: number, { kind }: Need, words: Words): string =>
-  kind === 'loose' ? words.show({ kind: 'volume', si: value }) : words.number(value);
+const amount = (value: number, { kind, medium }: Need, words: Words): string =>
+  kind === 'loose' ? litres(value, medium, words) : words.number(value);
+
+/** What keepers count, they buy by the piece. */
+function litres(volume: number, medium: Need['medium'], words: Words): string {
+  const shown = words.show({ kind: 'volume', si: volume });
+  const pieces = medium === null ? null : formatPieces(words, medium, volume);
+  return pieces === null ? shown : `${shown} (${pieces})`;
+}
 
 function bought(need: Need, { packs, pack, label }: NonNullable<Need['buy']>, words: Words): string {
-  if (packs === null) return `${words.show({ kind: 'volume', si: need.needed - need.onHand })}`;
+  if (packs === null) return litres(need.needed - need.onHand, need.medium, words);
   const name = label === '' ? '' : ` “${label}”`;
   return need.kind === 'loose' && pack !== null
     ? `${packs} × ${words.show({ kind: 'volume', si: pack })}${name}`

@@ -14,7 +14,8 @@ import { fittings } from '@/core/prepare/fittings';
 import { planProgramme } from '@/core/prepare/planProgramme';
 import { pieceTemplates } from '@/core/prepare/templates';
 import { shoppingList, type Need } from '@/core/prepare/shopping';
-import { EMPTY_SHELF, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
+import { looseItem, sheetItem } from '@/core/shelf/itemsForTests';
+import { EMPTY_SHELF, type SheetItem, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
 import { UnitsProvider } from '../fields/UnitsProvider';
 import { BlockPart } from './BlockPart';
 import { CutPart } from './CutPart';
@@ -33,19 +34,7 @@ const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Cel
 const hang = presetFilter('hang-on-back-basket', { id: 'h', tankId: 't' }, 'Window');
 const pad = plainLayer('p', 'foam-30', 'tray-4', 0.03);
 const stone: Layer = { ...plainLayer('s', 'lava', 'tray-2', 0.05), holder: 'bag' };
-const sheet = (change: Partial<Extract<ShelfItem, { kind: 'sheet' }>> = {}): ShelfItem => ({
-  kind: 'sheet',
-  id: 'sheet',
-  label: '',
-  medium: 'foam-30',
-  length: 0.5,
-  width: 0.5,
-  thickness: 0.03,
-  count: 0,
-  offcut: false,
-  price: 9,
-  ...change,
-});
+const sheet = (change: Partial<SheetItem> = {}) => sheetItem('foam-30', 0.03, { id: 'sheet', ...change });
 const shelf = (...items: ShelfItem[]): Shelf => ({ ...EMPTY_SHELF, items });
 const show = (part: ReactNode, system: 'metric' | 'us' = 'metric') =>
   render(<UnitsProvider habits={{ system, locale: 'en-GB', currency: 'GBP' }}>{part}</UnitsProvider>);
@@ -175,21 +164,23 @@ describe('the shopping list', () => {
     );
 
   it('says what is needed, there and bought, with what is known of the price', () => {
-    const sack: ShelfItem = {
-      kind: 'loose',
-      id: 'l',
-      label: 'Sack',
-      medium: 'lava',
-      volume: 0.1e-3,
-      packVolume: 5e-3,
-      price: 7,
-    };
+    const sack = looseItem('lava', 0.1e-3, { label: 'Sack', packVolume: 5e-3, price: 7 });
     show(<ShoppingPart needs={needs([pad, stone], shelf(sheet(), sack))} />);
     const row = (name: RegExp) => within(screen.getByRole('row', { name })).getAllByRole('cell');
     expect(row(/^Medium foam/).map((cell) => cell.textContent)).toEqual(['1', '0', '1', '£9.00']);
     expect(row(/^Lava rock/).map((cell) => cell.textContent)[2]).toMatch(/^1 × 5\.00.L “Sack”$/);
     expect(row(/^lid seal/).map((cell) => cell.textContent)).toEqual(['1', '0', '1', 'no price']);
     expect(screen.getByText(/To buy: £16\.00, and 2 without a price/)).toBeTruthy();
+  });
+
+  it('tells what is counted by the piece as well, to be bought too', () => {
+    const balls = plainLayer('b', 'balls', 'tray-2', 0.04);
+    show(<ShoppingPart needs={needs([balls], EMPTY_SHELF)} />);
+    const cells = within(screen.getByRole('row', { name: /balls/i })).getAllByRole('cell');
+    // 9 to 40 to the litre.
+    expect(cells[0]!.textContent).toMatch(/^1\.44.L \(about 12 to 58 pieces\)$/);
+    expect(cells[2]!.textContent).toBe(cells[0]!.textContent);
+    expect(cells[1]!.textContent).toMatch(/^0\.00.L$/);
   });
 
   it('says that nothing is needed, and where no price is known at all', () => {

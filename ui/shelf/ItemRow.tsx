@@ -5,11 +5,12 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { CATALOGUE, findMedium, UNKNOWN_MEDIUM } from '@/core/media/catalogue';
 import type { Medium } from '@/core/media/medium';
-import { piecesInVolume, volumeOfPieces } from '@/core/media/piecesInVolume';
-import { LONGEST_LABEL, MAX_COUNT, SHELF_BOUNDS, type LooseItem, type ShelfItem } from '@/core/shelf/shelf';
+import { volumeOfPieces } from '@/core/media/piecesInVolume';
+import { LONGEST_LABEL, MAX_COUNT, SHELF_BOUNDS, type ShelfItem } from '@/core/shelf/shelf';
 import { SPARES, type Spare } from '@/core/shelf/spares';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
+import { PiecesField } from '../fields/PiecesField';
 import { QuantityField } from '../fields/QuantityField';
 import { TextInput } from '../fields/TextInput';
 import { useWords } from '../fields/UnitsProvider';
@@ -137,7 +138,15 @@ function sizes(item: ShelfItem, onChange: Props['onChange']): ReactNode {
             value={item.volume}
             onChange={(volume) => volume !== null && onChange({ ...item, volume })}
           />
-          {counted(item, onChange)}
+          <PiecesField
+            medium={{ id: item.medium }}
+            volume={item.volume}
+            most={SHELF_BOUNDS.volume.max}
+            onPieces={(pieces) => {
+              const volume = volumeOfPieces({ id: item.medium }, pieces);
+              if (volume !== null) onChange({ ...item, volume });
+            }}
+          />
           <QuantityField
             label="A packet holds"
             bounds={SHELF_BOUNDS.packVolume}
@@ -160,24 +169,4 @@ function sizes(item: ShelfItem, onChange: Props['onChange']): ReactNode {
     case 'spare':
       return null;
   }
-}
-
-/** Media that keepers count is entered by the piece as well. */
-function counted(item: LooseItem, onChange: Props['onChange']): ReactNode {
-  const medium = { id: item.medium };
-  const [pieces, most] = [item.volume, SHELF_BOUNDS.volume.max].map((volume) =>
-    piecesInVolume(medium, volume),
-  );
-  if (pieces == null || most == null) return null;
-  return (
-    <CountField
-      label="Pieces, about"
-      value={Math.round(pieces.likely)}
-      max={Math.floor(most.likely)}
-      onChange={(count) => {
-        const volume = count === null ? null : volumeOfPieces(medium, count);
-        if (volume !== null) onChange({ ...item, volume });
-      }}
-    />
-  );
 }
