@@ -20,6 +20,8 @@ describe('formatPieces', () => {
     expect(formatPieces(words, { id: 'scrubbers' }, 2e-3)).toBe('about 8 to 14 pieces');
     expect(formatPieces(words, { id: 'scrubbers' }, 0.15e-3)).toBe('about 1 to 2 pieces');
     expect(formatPieces(words, { id: 'scrubbers' }, 0.1e-3)).toBeNull();
+    // 190 to 270 to the litre: told by tens.
+    expect(formatPieces(words, { id: 'rings-dense' }, 1.24e-3)).toBe('about 230 to 340 pieces');
     expect(formatPieces(words, { id: 'lava' }, 2e-3)).toBeNull();
   });
 });
