@@ -1,4 +1,4 @@
-import { WORKED_OUT, expect, test } from './app';
+import { WORKED_OUT, expect, saveInLog, test } from './app';
 import { expectAccessible } from './expectAccessible';
 
 test('a filter’s log teaches its forecast: what is due is said, and a service that is done moves it', async ({
@@ -27,7 +27,7 @@ test('a filter’s log teaches its forecast: what is due is said, and a service 
   await floss.getByRole('button', { name: 'Put off', exact: true }).click();
   await expect(floss).toContainText(/in 7 days.*Put off: The pads come on Monday\./);
   await expect(
-    page.getByRole('region', { name: 'Log', exact: true }).getByRole('listitem').first(),
+    page.getByRole('region', { name: 'Last entries' }).getByRole('listitem').first(),
   ).toContainText(/Put off until .*: The pads come on Monday\./);
   await floss.getByRole('button', { name: /^Make due again/ }).click();
   await expect(floss).toContainText('overdue');
@@ -47,15 +47,16 @@ test('a filter’s log teaches its forecast: what is due is said, and a service 
   await expectAccessible(page);
   await away.getByRole('button', { name: 'Remove these dates' }).click();
   await expect(away.getByRole('listitem')).toHaveCount(0);
-  await page.goto('/filter/long-run/care');
 
   // A service that is done is learned from, and moves what is due.
+  await page.goto('/filter/long-run/log');
   await page.getByText('what you cleaned or replaced').click();
   await page.getByLabel('2: Medium foam, 30 ppi').selectOption('squeezed');
   await page.getByLabel('3: Bonded floss pad').selectOption('replaced');
   await page.getByLabel('hoses brushed').check();
   await page.getByLabel('Flow before the service').selectOption('low');
-  await page.getByRole('button', { name: 'Save service' }).click();
+  await saveInLog(page, 'Save service');
+  await page.getByRole('link', { name: 'Today' }).click();
   await expect(ahead).toContainText('Based on 21 readings from this filter.', WORKED_OUT);
   await expect(ahead.getByTestId('verdict')).toContainText(/Next service: in \d/);
   await expect(ahead.getByRole('listitem').filter({ hasText: 'Brush the hoses' })).toContainText(

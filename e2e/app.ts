@@ -210,6 +210,13 @@ export async function saveInLog(page: Page, name: string): Promise<void> {
   await (await answered).finished();
 }
 
+/** Finishes a repack and opens the pack card: it ends on Today, or on Water tests where bacteria must grow. */
+export async function finishRepack(page: Page, ends: 'care' | 'water-tests'): Promise<void> {
+  await page.getByRole('button', { name: 'Finish the repack' }).click();
+  await page.waitForURL(new RegExp(`/${ends}$`));
+  await page.goto(page.url().replace(new RegExp(`${ends}$`), 'card'));
+}
+
 /** The layers of the flow line, as they are read out: "1 of 4: Coarse foam, 15 ppi, 3.0 cm, in Basket, covers 77 %". */
 export const layersInFlow = (page: Page) =>
   page.getByRole('list', { name: 'Layers in flow order' }).getByRole('button');

@@ -3,16 +3,23 @@ import { expect, test } from './app';
 
 test('what is seen and done is logged in seconds, found again, mended and brought back', async ({ page }) => {
   await page.goto('/filter/window-sill/care');
-  const log = page.getByRole('region', { name: 'Log' });
-  const rows = log.getByRole('listitem');
-  await expect(log.getByText('1 to 40 of 155, newest first')).toBeVisible();
+  const look = page.getByRole('region', { name: 'Quick look' });
+  const last = page.getByRole('region', { name: 'Last entries' }).getByRole('listitem');
 
-  // One press.
-  await page.getByRole('button', { name: 'only a trickle' }).click();
-  await expect(rows.first()).toContainText('Seen: only a trickle');
-  await expect(page.getByText(/The fault finder starts with the quickest useful check/)).toBeVisible();
+  // One press, and a slip of the finger is taken back.
+  await look.getByRole('button', { name: 'All well' }).click();
+  await expect(last.first()).toContainText('Seen: all well');
+  await look.getByRole('button', { name: 'Undo' }).click();
+  await expect(last.first()).not.toContainText('Seen: all well');
+  await look.getByRole('button', { name: 'Only a trickle' }).click();
+  await expect(last.first()).toContainText('Seen: only a trickle');
+  await expect(look.getByText(/The fault finder starts with the quickest useful check/)).toBeVisible();
 
   // A service, then brown water: harmless.
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  const log = page.getByRole('region', { name: 'Log', exact: true });
+  const rows = log.getByRole('listitem');
+  await expect(log.getByText('1 to 40 of 156, newest first')).toBeVisible();
   await page.getByText('what you cleaned or replaced').click();
   await page.getByLabel('1: Coarse foam, 15 ppi').selectOption('squeezed');
   await page.getByLabel('impeller cleaned').check();
@@ -21,9 +28,12 @@ test('what is seen and done is logged in seconds, found again, mended and brough
   await expect(rows.first()).toContainText(
     'Service: Coarse foam, 15 ppi squeezed and impeller cleaned; flow before the service low',
   );
-  await page.reload();
-  await page.getByRole('button', { name: 'brown water' }).click();
-  await expect(page.getByText(/Brown water just after you squeeze foam is harmless/)).toBeVisible();
+  await page.getByRole('link', { name: 'Today' }).click();
+  await look.getByRole('button', { name: 'More…' }).click();
+  await look.getByRole('button', { name: 'Brown water' }).click();
+  await expect(look.getByText(/Brown water just after you squeeze foam is harmless/)).toBeVisible();
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await expect(rows.first()).toContainText('Seen: brown water');
 
   // Numbers, and words.
   await page.getByText('water added for what evaporated').click();
@@ -100,7 +110,7 @@ test('one entry goes into the logs of several filters, and out again', async ({ 
   await many.getByLabel('What you did').selectOption('All well');
   await many.getByRole('button', { name: 'Save 4 entries' }).click();
   await expect(many.getByRole('status')).toContainText('Logged for 4 filters.');
-  await page.goto('/filter/hatchery/care');
+  await page.goto('/filter/hatchery/log');
   const rows = page.getByRole('region', { name: 'Log', exact: true }).getByRole('listitem');
   await expect(rows.first()).toContainText('Seen: all well: Sunday round');
   await expect(rows.nth(1)).not.toContainText('Sunday round');

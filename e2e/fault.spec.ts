@@ -5,7 +5,7 @@ test('a weak flow is found by checks, survives a reload, and goes into the log',
   await page
     .getByRole('listitem')
     .filter({ has: page.getByRole('link', { name: 'Long run' }) })
-    .getByRole('link', { name: 'Care and log' })
+    .getByRole('link', { name: 'Log', exact: true })
     .click();
   await page.getByRole('link', { name: 'Find a fault' }).click();
   await page.getByRole('button', { name: 'Weak flow, or only a trickle' }).click();

@@ -183,12 +183,12 @@ test('a link pressed while the app is away says so, and the page stays', async (
   await page.goto('/filter/hatchery/measure');
   app.expectFailures();
   await app.stop();
-  await page.getByRole('link', { name: 'Flow' }).click();
+  await page.getByRole('link', { name: 'Care' }).click();
   await expect(page.getByText(/The app is not responding, so this page stays/)).toBeVisible();
   await expect(page.getByLabel('Filter name')).toHaveValue('Hatchery');
   await app.start();
-  await page.getByRole('link', { name: 'Flow' }).click();
-  await expect(page.getByRole('region', { name: 'Stopwatch' })).toBeVisible();
+  await page.getByRole('link', { name: 'Care' }).click();
+  await expect(page.getByRole('region', { name: 'Quick look' })).toBeVisible();
 });
 
 test('times of a reading survive a reload', async ({ page }) => {

@@ -18,6 +18,7 @@ const PAGES = [
   '/filter/window-sill/card',
   '/filter/long-run/fault',
   '/filter/window-sill/care',
+  '/filter/window-sill/log',
   '/filter/window-sill/flow',
   '/filter/window-sill/charts',
   '/filter/reed-bench/media-swap',

@@ -6,6 +6,7 @@ import {
   doStepsUntil,
   expect,
   expectSaved,
+  finishRepack,
   stepInHand,
   test,
   typeFillings,
@@ -72,7 +73,7 @@ test.describe('on a phone', () => {
     await expect(page.getByTestId('verdict')).toContainText(/Clean flow 360\sL\/h: less than predicted\./);
     await expect(page.getByText('The strainer or the intake sponge is blocked.')).toBeVisible();
     await page.keyboard.press('Space');
-    await page.getByRole('button', { name: 'Finish the repack' }).click();
+    await finishRepack(page, 'water-tests');
 
     const card = page.getByRole('article', { name: 'Pack card' });
     await expect(card).toContainText(/Clean flow 360\sL\/h/);
@@ -160,7 +161,7 @@ test.describe('from empty, on a phone', () => {
     await expect(page.getByText(/^Expected: \d+\smm below the lowest rim/)).toBeVisible();
     await doStepsUntil(page, /Measure the flow/);
     await page.getByRole('button', { name: 'Continue without measuring' }).click();
-    await page.getByRole('button', { name: 'Finish the repack' }).click();
+    await finishRepack(page, 'water-tests');
     const card = page.getByRole('article', { name: 'Pack card' });
     await expect(card).toContainText('Clean flow: not measured.');
     await expect(card).toContainText('No dates yet. Enter the daily food under Measure.');

@@ -1,5 +1,14 @@
 import type { Page } from '@playwright/test';
-import { WORKED_OUT, addFilter, doStepsUntil, expect, expectSaved, layersInFlow, test } from './app';
+import {
+  WORKED_OUT,
+  addFilter,
+  doStepsUntil,
+  expect,
+  expectSaved,
+  finishRepack,
+  layersInFlow,
+  test,
+} from './app';
 
 test.use({ data: 'empty' });
 
@@ -107,8 +116,7 @@ for (const { name, way, lifted } of WALKS)
     await page.getByRole('button', { name: 'Go to the packing list' }).click();
     await doStepsUntil(page, /Measure the flow/);
     await page.getByRole('button', { name: 'Continue without measuring' }).click();
-    await page.getByRole('button', { name: 'Finish the repack' }).click();
-    await page.waitForURL(/\/card$/);
+    await finishRepack(page, 'care');
     await expect(page.getByRole('article', { name: 'Pack card' })).toBeVisible();
 
     const filter = new URL(page.url()).pathname.replace(/\/card$/, '');
@@ -117,6 +125,7 @@ for (const { name, way, lifted } of WALKS)
     await expect(ahead).toContainText(/being worked out|Next service: /);
     await expectTrue(page, true);
     await expect(ahead).toContainText(/Next service: (in|any|not)|Needs service/, WORKED_OUT);
+    await page.getByRole('link', { name: 'Log', exact: true }).click();
     await page.getByText('what you cleaned or replaced').click();
     await page.getByLabel(/^1: /).selectOption({ index: 1 });
     await page.getByRole('button', { name: 'Save service' }).click();

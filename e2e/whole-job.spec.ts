@@ -3,6 +3,7 @@ import {
   doStepsUntil,
   expect,
   expectSaved,
+  finishRepack,
   layersInFlow,
   openQuestions,
   stepInHand,
@@ -110,7 +111,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await expect(page.getByText(/Before the repack: [45]\d\d\sL\/h/)).toBeVisible();
   await page.keyboard.press('Space');
   await expect(stepInHand(page)).toHaveText('All layers are in.');
-  await page.getByRole('button', { name: 'Finish the repack' }).click();
+  await finishRepack(page, 'care');
 
   // The card of what is in now.
   const card = page.getByRole('article', { name: 'Pack card' });
@@ -184,18 +185,19 @@ test.describe('from empty', () => {
     await expectSaved(page);
 
     // The flow before stripping.
-    await page.getByRole('link', { name: 'Flow' }).click();
+    await page.getByRole('link', { name: 'Care' }).click();
+    await page.getByRole('link', { name: 'Flow', exact: true }).click();
     await typeFillings(page, '20', '20.5', '19.5');
     await page.getByRole('button', { name: 'Save reading' }).click();
     await expect(page.getByRole('row').nth(1)).toContainText('360 L/h');
 
     // Strip: two layers, added from the media.
     // A stage that is not reached yet says what it waits for.
-    await page.getByRole('button', { name: 'Repack' }).click();
+    await page.getByRole('link', { name: 'Repack' }).click();
+    await page.getByRole('button', { name: 'Pack' }).click();
     await expect(
       page.getByRole('status').filter({ hasText: 'press “Go to the packing list” on Plan' }),
     ).toBeVisible();
-    await page.getByRole('link', { name: 'Strip' }).click();
     await page.getByRole('button', { name: 'Strip the filter' }).click();
     await expect(page.getByText('The filter is empty.')).toBeVisible();
     // The foam was lifted out first: it lay on top of the stone, so the water met it last.
@@ -247,7 +249,7 @@ test.describe('from empty', () => {
     await page.getByRole('button', { name: 'Save reading' }).click();
     await expect(page.getByText(/Before the repack: 360\sL\/h/)).toBeVisible();
     await page.keyboard.press('Space');
-    await page.getByRole('button', { name: 'Finish the repack' }).click();
+    await finishRepack(page, 'care');
     await expect(page.getByRole('article', { name: 'Pack card' })).toContainText(/Clean flow 600\sL\/h/);
 
     // Nothing under way, so that what fails would be the app's fault.

@@ -2,16 +2,14 @@
 import type { ReactNode } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import type { SludgeSlice } from '@/core/dirt/dayState';
-import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { PackReport } from '@/core/report/evaluatePack';
 import { clockState } from '@/core/job/outOfFlowClock';
 import { useWords } from '../fields/UnitsProvider';
 import { FlowLineProvider } from '../flow-line/FlowLineContext';
 import { FLOW_LINE_KEYS } from '../flow-line/flowLineKeys';
-import { PageLayout } from '../frame/PageLayout';
+import { FilterLayout } from '../frame/FilterLayout';
 import { SaveStatus } from '../frame/SaveStatus';
 import type { Saving } from '../frame/saving';
-import { stageLinks } from '../frame/stageLinks';
 import { UndoButtons } from '../frame/UndoButtons';
 import { ClockBar } from '../job/ClockBar';
 import type { Shortcut } from '../state/useKeys';
@@ -88,12 +86,11 @@ export function PackSheet({
     onSelect: bench.select,
   };
   return (
-    <PageLayout
+    <FilterLayout
       {...(view === 'review' ? { page: 'Review' as const } : {})}
-      title={filter.name}
-      subtitle={FILTER_KINDS[filter.kind].name}
-      links={stageLinks(filter.id, job.doc, view)}
-      linksLabel="Stages"
+      filter={filter}
+      job={job.doc}
+      here={view}
       shortcuts={[...VIEW_KEYS[view], ...editing.shortcuts]}
       status={
         <>
@@ -129,6 +126,6 @@ export function PackSheet({
         {cautions === undefined ? null : <div className={styles.cautions}>{cautions}</div>}
         <div className={styles.right}>{right}</div>
       </div>
-    </PageLayout>
+    </FilterLayout>
   );
 }

@@ -20,7 +20,7 @@ import { PageButtons } from '../frame/PageButtons';
 import { send } from '../state/send';
 import { outcomeFaults } from '../state/outcomeFaults';
 import type { LogPage } from '@/server/logPage';
-import styles from './CareSheet.module.css';
+import styles from './LogSheet.module.css';
 
 // Wanted once an entry is edited.
 const Photos = lazyPart(() => import('../job/Photos').then((module) => module.Photos));
@@ -31,8 +31,6 @@ interface Props {
   /** Changes when something was added elsewhere on the sheet. */
   readonly added: number;
   readonly nameOf: (layerId: string) => string | null;
-  /** An entry was deleted, brought back or mended: what it was, and what it is now; null: not there. */
-  readonly onChanged: (before: LogEntry | null, after: LogEntry | null) => void;
 }
 
 const ALL_KINDS = 'all';
@@ -55,7 +53,7 @@ const KIND_CHOICES: readonly { readonly value: string; readonly label: string }[
 ];
 
 /** The log, a page at a time: searched, filtered, mended, with undo. */
-export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
+export function LogList({ filterId, first, added, nameOf }: Props) {
   const words = useWords();
   const [page, setPage] = useServerState(first);
   const [kind, setKind] = useState(ALL_KINDS);
@@ -95,10 +93,7 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
     };
   }, [filterId, kind, text, from, added, changed, setPage]);
 
-  const { remove, ...logged } = useLog(filterId, null, (gone, come) => {
-    setChanged((count) => count + 1);
-    onChanged(gone, come);
-  });
+  const { remove, ...logged } = useLog(filterId, null, () => setChanged((count) => count + 1));
   const { entries, total, photos } = page;
   return (
     <section aria-label="Log" className={styles.part}>
@@ -156,9 +151,7 @@ export function LogList({ filterId, first, added, nameOf, onChanged }: Props) {
                 }
                 onDone={(saved) => {
                   setEditing(null);
-                  if (saved === null) return;
-                  setChanged((count) => count + 1);
-                  onChanged(entry, saved);
+                  if (saved !== null) setChanged((count) => count + 1);
                 }}
               />
             ) : (

@@ -5,7 +5,7 @@ import type { Bounds } from '@/core/units/bounds';
 import { QuantityField } from '../fields/QuantityField';
 import { LogForm } from '../log/LogForm';
 import type { NewEntry } from '../log/useLog';
-import styles from './CareSheet.module.css';
+import styles from './LogSheet.module.css';
 
 const NO_NUMBER: { si: number | null } = { si: null };
 

@@ -8,7 +8,7 @@ import { TextInput } from '../fields/TextInput';
 import { Photos } from '../job/Photos';
 import { useLog } from '../log/useLog';
 import { Faults } from '../log/Faults';
-import styles from './CareSheet.module.css';
+import styles from './LogSheet.module.css';
 
 interface Props {
   readonly filterId: string;

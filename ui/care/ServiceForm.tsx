@@ -10,7 +10,7 @@ import type { Layer } from '@/core/layers/layer';
 import { CheckList } from '../fields/CheckList';
 import { ChoiceField } from '../fields/ChoiceField';
 import { LogForm } from '../log/LogForm';
-import styles from './CareSheet.module.css';
+import styles from './LogSheet.module.css';
 
 interface Props {
   readonly filter: Filter;

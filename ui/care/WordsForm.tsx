@@ -5,7 +5,7 @@ import type { LogEntry } from '@/core/log/logEntry';
 import { ChoiceField } from '../fields/ChoiceField';
 import { TextInput } from '../fields/TextInput';
 import { LogForm } from '../log/LogForm';
-import styles from './CareSheet.module.css';
+import styles from './LogSheet.module.css';
 
 interface Props {
   readonly filterId: string;

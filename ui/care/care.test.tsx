@@ -106,7 +106,6 @@ describe('the log', () => {
     photos: [],
     total: 90,
   };
-  const changed = vi.fn();
 
   it('is paged, and asks for what is searched', async () => {
     const asked: string[] = [];
@@ -114,7 +113,7 @@ describe('the log', () => {
       asked.push(url);
       return Promise.resolve(Response.json({ entries: [], photos: [], total: 0 }));
     });
-    show(<LogList filterId="f" first={first} added={0} nameOf={() => null} onChanged={changed} />);
+    show(<LogList filterId="f" first={first} added={0} nameOf={() => null} />);
     expect(screen.getByText('1 to 2 of 90, newest first')).toBeTruthy();
     // A repack is the record of a job: it is neither edited nor deleted here.
     const rows = within(screen.getByRole('region', { name: 'Log' })).getAllByRole('listitem');
@@ -124,19 +123,25 @@ describe('the log', () => {
     expect(asked.at(-1)).toBe('/api/filters/f/log?text=fed&from=0');
   });
 
-  it('says what was deleted and brought back, so that the forecast learns without it', async () => {
-    vi.stubGlobal('fetch', () => Promise.resolve(Response.json(first)));
-    show(<LogList filterId="f" first={first} added={0} nameOf={() => null} onChanged={changed} />);
+  it('takes an entry out and brings it back, and asks for its page anew each time', async () => {
+    const sent: string[] = [];
+    vi.stubGlobal('fetch', (url: string, { method = 'GET' }: RequestInit = {}) => {
+      sent.push(`${method} ${url.split('?')[0]}`);
+      return Promise.resolve(Response.json(first));
+    });
+    show(<LogList filterId="f" first={first} added={0} nameOf={() => null} />);
+    const read = () => vi.waitFor(() => expect(sent.at(-1)).toBe('GET /api/filters/f/log'));
     await userEvent.click(screen.getByRole('button', { name: /^Delete Note/ }));
     await screen.findByText(/Entry deleted/);
-    expect(changed).toHaveBeenLastCalledWith(first.entries[0], null);
+    await read();
     await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
-    await vi.waitFor(() => expect(changed).toHaveBeenLastCalledWith(null, first.entries[0]));
+    await read();
+    expect(sent.filter((line) => !line.startsWith('GET'))).toEqual(['DELETE /api/log/e', 'POST /api/log']);
   });
 
   it('says so and stays as it was where the app is not responding', async () => {
     vi.stubGlobal('fetch', () => Promise.reject(new Error('no answer')));
-    show(<LogList filterId="f" first={first} added={0} nameOf={() => null} onChanged={changed} />);
+    show(<LogList filterId="f" first={first} added={0} nameOf={() => null} />);
     await userEvent.selectOptions(screen.getByLabelText('Show'), 'notes');
     expect(await screen.findByText('The app is not responding, so the list was not updated.')).toBeTruthy();
     expect(screen.getByText(/Fed twice\./)).toBeTruthy();

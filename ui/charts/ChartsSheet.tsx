@@ -5,7 +5,6 @@ import { careMonths, monthOf } from '@/core/care/careMonths';
 import { whyNoForecast } from '@/core/outlook/whyNoForecast';
 import { COURSE_STEP } from '@/core/outlook/courseStep';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/log/logEntry';
 import type { Layer } from '@/core/layers/layer';
@@ -14,8 +13,7 @@ import type { Tank } from '@/core/tank/tank';
 import type { OutlookState } from '@/store/outlooks';
 import { useWidth } from '../drawing/useWidth';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
-import { PageLayout } from '../frame/PageLayout';
-import { stageLinks } from '../frame/stageLinks';
+import { FilterLayout } from '../frame/FilterLayout';
 import { OutlookProgress } from '../outlook/OutlookProgress';
 import { useOutlook } from '../outlook/useOutlook';
 import { outletLimit } from '@/core/dirt/serviceLimits';
@@ -82,11 +80,10 @@ export function ChartsSheet({
   );
   const mostFlow = Math.max(1e-9, ...flows.map(({ value }) => value));
   return (
-    <PageLayout
-      title={filter.name}
-      subtitle={FILTER_KINDS[filter.kind].name}
-      links={stageLinks(filter.id, job, 'charts')}
-      linksLabel="Stages"
+    <FilterLayout
+      filter={filter}
+      job={job}
+      here="charts"
       shortcuts={[{ keys: '← →', does: 'in “Day”, a day back or forward' }]}
     >
       <div className={styles.sheet}>
@@ -131,6 +128,6 @@ export function ChartsSheet({
           flow as a table, week by week, is under Care.
         </p>
       </div>
-    </PageLayout>
+    </FilterLayout>
   );
 }

@@ -5,13 +5,11 @@ import { faultState, type Answer } from '@/core/fault/faultFinder';
 import { faultTable, openingMinutes, symptomsOf } from '@/core/fault/faultTables';
 import type { Cause, FaultContext } from '@/core/fault/faultTable';
 import type { Symptom } from '@/core/log/symptom';
-import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import { useWords } from '../fields/UnitsProvider';
 import { cautions } from '@/core/cautions/cautions';
 import { Cautions } from '../frame/Cautions';
-import { PageLayout } from '../frame/PageLayout';
-import { stageLinks } from '../frame/stageLinks';
+import { FilterLayout } from '../frame/FilterLayout';
 import { useLog } from '../log/useLog';
 import { keepSearch, readSearch } from './keptSearch';
 import styles from './FaultFinderPage.module.css';
@@ -65,15 +63,7 @@ export function FaultFinderPage({ context, job }: Props) {
   };
 
   return (
-    <PageLayout
-      title={filter.name}
-      subtitle={FILTER_KINDS[filter.kind].name}
-      links={[
-        ...stageLinks(filter.id, job, 'fault'),
-        { label: 'Fault finder', href: `/filter/${filter.id}/fault`, here: true },
-      ]}
-      linksLabel="Stages"
-    >
+    <FilterLayout filter={filter} job={job} here="fault">
       <div className={styles.sheet}>
         {symptom === null ? (
           <section aria-label="What is wrong" className={styles.main}>
@@ -101,7 +91,7 @@ export function FaultFinderPage({ context, job }: Props) {
           />
         )}
       </div>
-    </PageLayout>
+    </FilterLayout>
   );
 }
 

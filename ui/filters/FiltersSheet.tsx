@@ -11,7 +11,9 @@ import type { Trouble } from '@/server/trouble';
 import { daysAgo } from '../fields/daysAgo';
 import { PageLayout } from '../frame/PageLayout';
 import { VerdictLine } from '../frame/VerdictLine';
+import { whereItOpens } from '../frame/filterPlaces';
 import { mainLinks } from '../frame/mainLinks';
+import { TabRow } from '../frame/TabRow';
 import { useHasDrafts } from '../state/useHasDrafts';
 import { TroubleList } from '../troubles/TroubleList';
 import { AddFilter } from './AddFilter';
@@ -62,8 +64,7 @@ export function FiltersSheet({ home, failed, troubles, away, tryOut, now }: Prop
           {home.all > 0 ? ` · ${home.all} ${home.all === 1 ? 'filter' : 'filters'}` : ''}
         </span>
       }
-      links={mainLinks('/')}
-      linksLabel="Main"
+      nav={<TabRow label="Main" links={mainLinks('/')} />}
       shortcuts={[{ keys: 'Tab, Enter', does: 'go to a filter and open it' }]}
     >
       <div className={styles.sheet}>
@@ -121,7 +122,6 @@ export function FiltersSheet({ home, failed, troubles, away, tryOut, now }: Prop
 function FilterRow({ row, now }: { row: HomeRow; now: string }) {
   const words = useWords();
   const { id, name, flow, pack, next, stage } = row;
-  const home = `/filter/${id}/${stage === null || stage === 'done' ? 'measure' : stage}`;
   const volume = words.show({ kind: 'volume', si: row.tankVolume }, 0);
   const state = words.say(next.state);
   return (
@@ -129,7 +129,7 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
       <div>
         <div className={styles.head}>
           <h2 className={styles.name}>
-            <AppLink href={home}>{name}</AppLink>
+            <AppLink href={whereItOpens(id, stage)}>{name}</AppLink>
           </h2>
           <span className="quiet">
             {FILTER_KINDS[row.kind].name} · {volume}
@@ -148,7 +148,7 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
             <AppLink href={`/filter/${id}/flow`}>Measure the flow</AppLink>
           )}
           {row.repacks.length === 0 ? null : <AppLink href={`/filter/${id}/card`}>Pack card</AppLink>}
-          <AppLink href={`/filter/${id}/care`}>Care and log</AppLink>
+          <AppLink href={`/filter/${id}/log`}>Log</AppLink>
           <QuickLog filterId={id} name={name} />
         </p>
       </div>

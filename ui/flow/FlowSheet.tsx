@@ -5,7 +5,6 @@ import { useLog } from '../log/useLog';
 import { useServerState } from '../state/useServerState';
 import { useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import type { FlowMoment, LogEntry } from '@/core/log/logEntry';
 import { flowVerdict } from '@/core/service/flowVerdict';
@@ -17,9 +16,8 @@ import { turnover } from '@/core/hydraulics/turnover';
 import { useWords } from '../fields/UnitsProvider';
 import { daysAgo } from '../fields/daysAgo';
 import { VerdictBanner } from '../frame/VerdictBanner';
-import { PageLayout } from '../frame/PageLayout';
+import { FilterLayout } from '../frame/FilterLayout';
 import { PageButtons } from '../frame/PageButtons';
-import { stageLinks } from '../frame/stageLinks';
 import { outletLimit } from '@/core/dirt/serviceLimits';
 import { FlowChart } from '../filters/FlowChart';
 import { MOMENT_WORDS } from '../job/describeLogEntry';
@@ -60,12 +58,11 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
   };
 
   return (
-    <PageLayout
+    <FilterLayout
       page="Flow"
-      title={filter.name}
-      subtitle={FILTER_KINDS[filter.kind].name}
-      links={stageLinks(filter.id, job, 'flow')}
-      linksLabel="Stages"
+      filter={filter}
+      job={job}
+      here="flow"
       shortcuts={[
         { keys: 'Space', does: 'start and stop the timer' },
         { keys: 'Enter', does: 'add the time you typed' },
@@ -166,6 +163,6 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
           {newestFirst.length === 0 ? <p className="quiet">No flow measured yet.</p> : null}
         </section>
       </div>
-    </PageLayout>
+    </FilterLayout>
   );
 }

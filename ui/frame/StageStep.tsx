@@ -15,11 +15,13 @@ interface Props {
   /** Saves what is on this screen; false when that did not work. */
   readonly before: () => Promise<boolean>;
   readonly disabled?: boolean;
+  /** It is not the next step of this page. */
+  readonly aside?: boolean;
   readonly children: ReactNode;
 }
 
 /** Goes on to the next stage; moves the job there the first time. */
-export function StageStep({ job, to, before, disabled = false, children }: Props) {
+export function StageStep({ job, to, before, disabled = false, aside = false, children }: Props) {
   const router = useRouter();
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -35,7 +37,11 @@ export function StageStep({ job, to, before, disabled = false, children }: Props
   };
   return (
     <>
-      <Button variant="contained" color="primary" disabled={disabled || busy} onClick={() => void go()}>
+      <Button
+        variant={aside ? 'outlined' : 'contained'}
+        disabled={disabled || busy}
+        onClick={() => void go()}
+      >
         {children}
       </Button>
       {fault === null ? null : <p role="alert">{fault}</p>}

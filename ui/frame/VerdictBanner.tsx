@@ -9,12 +9,14 @@ interface Props {
   readonly verdict: Verdict;
   /** As high as what may come at the right, so that nothing below moves when it comes. */
   readonly steady?: boolean;
-  /** What can be done about it, at the right. */
+  /** What else can be done about it. */
   readonly children?: ReactNode;
+  /** The one next step, at the right end; on a phone it lies above the switch, under the thumb. */
+  readonly action?: ReactNode;
 }
 
 /** The answer first, across the sheet: what state things are in, in one sentence, and what comes next. */
-export function VerdictBanner({ verdict: { level, state, next }, steady = false, children }: Props) {
+export function VerdictBanner({ verdict: { level, state, next }, steady = false, children, action }: Props) {
   const words = useWords();
   return (
     <section aria-label="Verdict" className={styles.band} data-level={level} data-steady={steady}>
@@ -24,7 +26,8 @@ export function VerdictBanner({ verdict: { level, state, next }, steady = false,
           {words.say(next)}
         </p>
       </div>
-      {children}
+      {children === undefined || children === null ? null : <div className={styles.more}>{children}</div>}
+      {action === undefined ? null : <div className={styles.action}>{action}</div>}
     </section>
   );
 }

@@ -29,7 +29,7 @@ export const EXPLANATIONS = {
     'Enter your water tests. See whether ammonia and nitrite are normal after a repack or a swap.',
   Review: 'What is wrong with the pack as you found it, and what to do with each layer.',
   Prepare: 'What to buy, cut and rinse before you open the filter.',
-  Care: 'When this filter next needs you, and a log of what you did.',
+  Log: 'What you did and saw. The forecasts learn from it.',
   Flow: 'Time how fast the outlet fills a jug. Less flow than when clean means the filter is clogging.',
   Shelf: 'The media and spares you have, and what they cost.',
   'Relief notch':

@@ -1,4 +1,4 @@
-import type { FrameLink } from './PageLayout';
+import type { TabLink } from './TabRow';
 
 const LINKS = [
   { label: 'Filters', href: '/' },
@@ -9,5 +9,5 @@ const LINKS = [
 ];
 
 /** The pages that belong to no one filter. */
-export const mainLinks = (here: string): FrameLink[] =>
+export const mainLinks = (here: string): TabLink[] =>
   LINKS.map((link) => ({ ...link, here: link.href === here }));

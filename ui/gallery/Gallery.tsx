@@ -21,6 +21,7 @@ import { Cautions } from '../frame/Cautions';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { Explanation } from '../frame/Explanation';
 import { mainLinks } from '../frame/mainLinks';
+import { TabRow } from '../frame/TabRow';
 import { PageLayout } from '../frame/PageLayout';
 import { VerdictBanner } from '../frame/VerdictBanner';
 import styles from './Gallery.module.css';
@@ -30,7 +31,7 @@ const CANISTER = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'G
 /** Our components in each of their states, with made-up content. */
 export function Gallery() {
   return (
-    <PageLayout title="Gallery" links={mainLinks('')} linksLabel="Main">
+    <PageLayout title="Gallery" nav={<TabRow label="Main" links={mainLinks('')} />}>
       {(['works', 'check', 'urgent', 'empty'] as const).map((level) => (
         <VerdictBanner
           key={level}

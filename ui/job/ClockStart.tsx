@@ -8,13 +8,23 @@ import type { Autosave } from '../state/useAutosave';
 export const awaitsClock = ({ occasion, outOfFlow }: Pick<Job, 'occasion' | 'outOfFlow'>): boolean =>
   occasion !== 'first pack' && clockState(outOfFlow) === 'not started';
 
-/** Starts the clock of the media out of flow. */
-export function ClockStart({ job }: { job: Autosave<Job> }) {
+/**
+ * Starts the clock of the media out of flow.
+ *
+ * @param aside it is not the next step of this page
+ */
+export function ClockStart({
+  job,
+  aside = false,
+}: {
+  readonly job: Autosave<Job>;
+  readonly aside?: boolean;
+}) {
   if (!awaitsClock(job.doc)) return null;
   return (
     <section aria-label="Out of flow">
       <Button
-        variant="contained"
+        variant={aside ? 'outlined' : 'contained'}
         onClick={() =>
           job.change((doc) => ({ ...doc, outOfFlow: startClock(doc.outOfFlow, new Date().toISOString()) }))
         }

@@ -1,12 +1,13 @@
 'use client';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { cautions } from '@/core/cautions/cautions';
+import { sentence } from '@/core/units/sentence';
+import { AppLink } from '../frame/AppLink';
 import { Cautions } from '../frame/Cautions';
-import { PageLayout } from '../frame/PageLayout';
-import { stageLinks } from '../frame/stageLinks';
-import { StartJob } from './StartJob';
+import { FilterLayout } from '../frame/FilterLayout';
+import { VerdictBanner } from '../frame/VerdictBanner';
 import styles from './NoJob.module.css';
+import { useStartJob } from './useStartJob';
 
 interface Props {
   readonly filter: Filter;
@@ -17,44 +18,46 @@ interface Props {
 
 /** The pages of Strip and Plan between jobs: here one is begun. */
 export function NoJob({ filter, place, known }: Props) {
+  const { action, others } = useStartJob({
+    filterId: filter.id,
+    job: null,
+    untouched: !known,
+    first: place === 'strip' ? 'repack' : 'plan',
+  });
   return (
-    <PageLayout
-      title={filter.name}
-      subtitle={FILTER_KINDS[filter.kind].name}
-      links={stageLinks(filter.id, null, place)}
-      linksLabel="Stages"
-    >
+    <FilterLayout filter={filter} job={null} here={place}>
+      <VerdictBanner
+        verdict={
+          place === 'strip'
+            ? {
+                level: 'works',
+                state: sentence`Open the filter and take the media out.`,
+                next: known
+                  ? sentence`Your last pack is already entered. Correct anything that is different.`
+                  : sentence`Enter each layer as you lift it out: what it is, where it was, how thick and how dirty it is.`,
+              }
+            : {
+                level: 'works',
+                state: sentence`Plan a pack. You do not need to open the filter.`,
+                next: known
+                  ? sentence`The plan starts from your last pack and is compared with it.`
+                  : sentence`You have not entered the media in this filter yet, so the plan starts empty.`,
+              }
+        }
+        action={action}
+      />
       <div className={styles.sheet}>
+        {others}
         {place === 'strip' ? (
           <>
-            <h2 className="title">Strip this filter</h2>
             <p>
-              Lift the layers out one by one, in order. For each, enter what it is, where it was, how thick
-              and how dirty it is.{' '}
-              {known
-                ? 'Your last pack is already entered. Correct anything that is different.'
-                : 'You have not entered the media in this filter yet.'}
+              If you can, <AppLink href={`/filter/${filter.id}/flow`}>measure the flow</AppLink> before you
+              open the filter, so that you can compare it afterwards.
             </p>
             <Cautions lines={cautions(filter, [], 'opening')} />
           </>
-        ) : (
-          <>
-            <h2 className="title">Plan a pack</h2>
-            <p>
-              You do not need to open the filter.{' '}
-              {known
-                ? 'The plan starts from your last pack and is compared with it.'
-                : 'You have not entered the media in this filter yet, so the plan starts empty.'}
-            </p>
-          </>
-        )}
-        <StartJob
-          filterId={filter.id}
-          job={null}
-          untouched={!known}
-          first={place === 'strip' ? 'repack' : 'plan'}
-        />
+        ) : null}
       </div>
-    </PageLayout>
+    </FilterLayout>
   );
 }

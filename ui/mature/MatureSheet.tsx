@@ -17,6 +17,7 @@ import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
 import { PageLayout } from '../frame/PageLayout';
 import { mainLinks } from '../frame/mainLinks';
+import { TabRow } from '../frame/TabRow';
 import { VerdictLine } from '../frame/VerdictLine';
 import { BacteriaTable } from './BacteriaTable';
 import styles from './MatureSheet.module.css';
@@ -55,8 +56,7 @@ export function MatureSheet({ page, now }: Props) {
     <PageLayout
       title="Mature media"
       subtitle="which tanks have bacteria to spare"
-      links={mainLinks('/mature')}
-      linksLabel="Main"
+      nav={<TabRow label="Main" links={mainLinks('/mature')} />}
     >
       {tanks.length === 0 ? (
         <p className={styles.part}>

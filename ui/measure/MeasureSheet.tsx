@@ -21,10 +21,9 @@ import { useWords } from '../fields/UnitsProvider';
 import { NameField } from '../fields/NameField';
 import { QuantityField } from '../fields/QuantityField';
 import { VerdictBanner } from '../frame/VerdictBanner';
-import { PageLayout } from '../frame/PageLayout';
+import { FilterLayout } from '../frame/FilterLayout';
 import { lazyPart } from '../frame/lazyPart';
 import { SaveStatus } from '../frame/SaveStatus';
-import { stageLinks } from '../frame/stageLinks';
 import { send } from '../state/send';
 import { useAutosave } from '../state/useAutosave';
 import { scaleName, Vessel, vesselScale } from '../vessel/Vessel';
@@ -37,7 +36,7 @@ import { PortsFold } from './PortsFold';
 import { PumpFold } from './PumpFold';
 import { RatingFold } from './RatingFold';
 import { FilterActions } from './FilterActions';
-import { StartJob } from '../job/StartJob';
+import { useStartJob } from '../job/useStartJob';
 import styles from './MeasureSheet.module.css';
 import { TankFacts } from './TankFacts';
 import { TankFilters } from './TankFilters';
@@ -105,6 +104,13 @@ export function MeasureSheet({
   const withChamber = (position: number, chamber: UnplacedChamber): readonly UnplacedChamber[] =>
     filter.chambers.map((item, index) => (index === position ? chamber : item));
 
+  const { action, others } = useStartJob({
+    filterId: filter.id,
+    job,
+    untouched,
+    first: untouched ? 'plan' : 'repack',
+    before: async () => (await tankSave.flush()) && (await filterSave.flush()),
+  });
   const putSponge = async () => {
     if (!(await filterSave.flush())) return;
     const outcome = await send<Stored<Filter>>('POST', `/api/filters/${filter.id}/sponge`, {
@@ -127,22 +133,15 @@ export function MeasureSheet({
   };
 
   return (
-    <PageLayout
-      title={filter.name}
-      subtitle={FILTER_KINDS[filter.kind].name}
-      links={stageLinks(filter.id, job, 'measure')}
-      linksLabel="Stages"
+    <FilterLayout
+      filter={filter}
+      job={job}
+      here="measure"
       shortcuts={FIELD_KEYS}
       status={<SaveStatus saves={[tankSave, filterSave]} />}
     >
-      <VerdictBanner verdict={surveyVerdict(assumed)}>
-        <StartJob
-          filterId={filter.id}
-          job={job}
-          untouched={untouched}
-          first={untouched ? 'plan' : 'repack'}
-          before={async () => (await tankSave.flush()) && (await filterSave.flush())}
-        />
+      <VerdictBanner verdict={surveyVerdict(assumed)} action={action}>
+        {others}
       </VerdictBanner>
       <div className={styles.sheet}>
         <div className={styles.water}>
@@ -251,7 +250,7 @@ export function MeasureSheet({
           <FilterActions filter={filter} />
         </section>
       </div>
-    </PageLayout>
+    </FilterLayout>
   );
 }
 

@@ -23,6 +23,7 @@ import { QuantityField } from '../fields/QuantityField';
 import { FileDrop } from '../files/FileDrop';
 import { PageLayout } from '../frame/PageLayout';
 import { mainLinks } from '../frame/mainLinks';
+import { TabRow } from '../frame/TabRow';
 import { isAnswered, send } from '../state/send';
 import { outcomeFaults } from '../state/outcomeFaults';
 import { Vessel } from '../vessel/Vessel';
@@ -82,8 +83,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
     <PageLayout
       title="Add a filter"
       subtitle="a name, the litres and the kind of filter are enough"
-      links={mainLinks('/new')}
-      linksLabel="Main"
+      nav={<TabRow label="Main" links={mainLinks('/new')} />}
       shortcuts={[
         { keys: '↑ ↓', does: 'previous or next kind of filter' },
         { keys: 'Enter', does: 'add the filter' },

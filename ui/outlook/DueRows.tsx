@@ -3,6 +3,7 @@ import { addDays, parseISO } from 'date-fns';
 import { useState } from 'react';
 import type { Due } from '@/core/care/due';
 import type { LogEntry } from '@/core/log/logEntry';
+import { upperFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
 import { useWords } from '../fields/UnitsProvider';
 import type { Words } from '../fields/wordsFor';
@@ -20,6 +21,25 @@ function dateSaid(words: Words, { on, inDays, latestInDays }: Due): string {
   return `by ${words.date(addDays(parseISO(on), latestInDays - inDays), DAY_WORDS)}`;
 }
 
+/** Most that are shown at once: what comes first, and Today stays one screen. */
+const SHOWN = 4;
+
+/** Why, how long, and what to bring. */
+const details = (item: Due, words: Words): string =>
+  [
+    words.say(item.why),
+    [
+      item.withWaterChange ? 'With the water change' : null,
+      item.minutes === null ? null : `about ${words.number(item.minutes, 0)} minutes`,
+      item.bring.length === 0 ? null : `bring ${joined(item.bring)}`,
+    ]
+      .filter((said) => said !== null)
+      .join(' · '),
+  ]
+    .filter((said) => said !== '')
+    .map(upperFirst)
+    .join(' ');
+
 interface Props {
   readonly filterId: string;
   readonly due: readonly Due[];
@@ -33,50 +53,45 @@ interface Props {
 export function DueRows({ filterId, due, onSnoozed, onWoken }: Props) {
   const words = useWords();
   usePreload(SnoozeForm);
+  const [all, setAll] = useState(false);
   const [putOff, setPutOff] = useState<string | null>(null);
   return (
     <ul className={styles.rows}>
-      {due.map((item) => (
+      {due.slice(0, all ? due.length : SHOWN).map((item) => (
         <li key={item.key} className={styles.row} data-now={item.inDays <= 0}>
           <span className={styles.when} suppressHydrationWarning>
             <strong>{formatDueDate(item)}</strong>
             <small>{dateSaid(words, item)}</small>
           </span>
           <span>
-            <strong>{words.say(item.what)}</strong> {words.say(item.why)}
+            <strong>{words.say(item.what)}</strong>
             <small className={styles.with}>
-              {[
-                item.withWaterChange ? 'with the water change' : null,
-                item.minutes === null ? null : `about ${words.number(item.minutes, 0)} minutes`,
-                item.bring.length === 0 ? null : `bring ${joined(item.bring)}`,
-              ]
-                .filter((said) => said !== null)
-                .join(' · ')}
+              {details(item, words)}{' '}
+              {item.snoozed === null ? (
+                putOff === item.key ? null : (
+                  <button
+                    type="button"
+                    className={styles.off}
+                    aria-label={`Put off: ${words.say(item.what)}`}
+                    onClick={() => setPutOff(item.key)}
+                  >
+                    Put off
+                  </button>
+                )
+              ) : (
+                <>
+                  Put off: {item.snoozed.why}{' '}
+                  <button
+                    type="button"
+                    className={styles.off}
+                    aria-label={`Make due again: ${words.say(item.what)}`}
+                    onClick={() => item.snoozed !== null && onWoken(item.snoozed.entryId)}
+                  >
+                    Make due again
+                  </button>
+                </>
+              )}
             </small>
-            {item.snoozed === null ? (
-              putOff === item.key ? null : (
-                <button
-                  type="button"
-                  className={styles.off}
-                  aria-label={`Put off: ${words.say(item.what)}`}
-                  onClick={() => setPutOff(item.key)}
-                >
-                  Put off
-                </button>
-              )
-            ) : (
-              <small className={styles.with}>
-                Put off: {item.snoozed.why}{' '}
-                <button
-                  type="button"
-                  className={styles.off}
-                  aria-label={`Make due again: ${words.say(item.what)}`}
-                  onClick={() => item.snoozed !== null && onWoken(item.snoozed.entryId)}
-                >
-                  Make due again
-                </button>
-              </small>
-            )}
           </span>
           {putOff === item.key ? (
             <SnoozeForm
@@ -90,6 +105,13 @@ export function DueRows({ filterId, due, onSnoozed, onWoken }: Props) {
           ) : null}
         </li>
       ))}
+      {all || due.length <= SHOWN ? null : (
+        <li className={styles.later}>
+          <button type="button" className={styles.off} onClick={() => setAll(true)}>
+            Show {due.length - SHOWN} more, from {formatDueDate(due[SHOWN]!)} on
+          </button>
+        </li>
+      )}
     </ul>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 import { useLog } from '../log/useLog';
-import { useMemo } from 'react';
+import Button from '@mui/material/Button';
+import { useMemo, type ReactNode } from 'react';
 import { outletLimit } from '@/core/dirt/serviceLimits';
 import { dueList } from '@/core/care/due';
 import { learnedRows } from '@/core/learn/learnedRows';
@@ -12,20 +13,24 @@ import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
 import { jugFlow } from '@/core/hydraulics/jugFlow';
 import type { LogEntry } from '@/core/log/logEntry';
+import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
+import { sentence } from '@/core/units/sentence';
 import { daysBetween } from '@/core/units/daysBetween';
 import type { Tank } from '@/core/tank/tank';
 import type { OutlookState } from '@/store/outlooks';
 import { useWords } from '../fields/UnitsProvider';
 import tables from '../frame/FigureTable.module.css';
+import { AppLink } from '../frame/AppLink';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
-import { VerdictLine } from '../frame/VerdictLine';
+import { VerdictBanner } from '../frame/VerdictBanner';
 import { DueRows } from './DueRows';
 import { daysShown, OutlookChart } from './OutlookChart';
 import styles from './OutlookPart.module.css';
 import { OutlookProgress } from './OutlookProgress';
 import { OutlookTable } from './OutlookTable';
 import { lazyPart } from '../frame/lazyPart';
+import { todayAction } from './todayAction';
 import { useOutlook } from './useOutlook';
 import { WaterLostPart } from './WaterLostPart';
 
@@ -48,8 +53,14 @@ interface Props {
   readonly changed: number;
   /** An entry was added, or taken out. */
   readonly onLog: (before: LogEntry | null, after: LogEntry | null) => void;
+  /** The open job; null between jobs. */
+  readonly job: Job | null;
   /** A repack is under way: what is worked out is of the pack that came out. */
   readonly packIsOut: boolean;
+  /** Under what is due: what can be seen at a glance. */
+  readonly look: ReactNode;
+  /** Under the chart: what was logged last. */
+  readonly last: ReactNode;
   /** ISO moment of looking. */
   readonly now: string;
 }
@@ -65,7 +76,10 @@ export function OutlookPart({
   log,
   changed,
   onLog,
+  job,
   packIsOut,
+  look,
+  last,
   now,
 }: Props) {
   const words = useWords();
@@ -100,103 +114,110 @@ export function OutlookPart({
   );
   const today = ahead === null ? 0 : Math.max(0, daysBetween(ahead.packedAt, now));
   const rows = outlook?.learned.posterior == null ? [] : learnedRows(outlook.learned.posterior, tank);
+  const action = todayAction({ filterId: filter.id, job, due, isKnown: layers.length > 0 });
   return (
-    <section aria-label="Forecast" className={styles.part}>
-      <div className={styles.verdict}>
-        {packIsOut ? (
-          <VerdictLine level="works">
-            You are repacking. The forecast is updated once the new pack is in.
-          </VerdictLine>
-        ) : (
-          <VerdictLine level={verdict.level}>{words.say(verdict.state)}</VerdictLine>
-        )}
-        <p>{words.say(verdict.next)}</p>
-        <OutlookProgress {...work} />
-        {due.length === 0 || packIsOut ? null : (
-          <>
-            <h2 className="title">Due</h2>
-            <DueRows
-              filterId={filter.id}
-              due={due}
-              onSnoozed={(entry) => onLog(null, entry)}
-              onWoken={wake}
+    <section aria-label="Forecast">
+      <VerdictBanner
+        verdict={packIsOut ? { level: 'works', state: REPACKING, next: verdict.next } : verdict}
+        action={
+          <Button variant="contained" component={AppLink} href={action.href}>
+            {action.label}
+          </Button>
+        }
+      />
+      <div className={styles.part}>
+        <div className={styles.verdict}>
+          <OutlookProgress {...work} />
+          {due.length === 0 || packIsOut ? null : (
+            <>
+              <h2 className={styles.title}>Due</h2>
+              <DueRows
+                filterId={filter.id}
+                due={due}
+                onSnoozed={(entry) => onLog(null, entry)}
+                onWoken={wake}
+              />
+              {faults.length === 0 ? null : <p role="alert">{faults.join(' ')}</p>}
+            </>
+          )}
+          {look}
+          {lost === null ? null : <WaterLostPart filterId={filter.id} lost={lost} />}
+        </div>
+        <div className={styles.chart}>
+          {ahead === null ? null : (
+            <OutlookChart
+              ahead={ahead}
+              readings={readings}
+              services={since
+                .filter(({ kind }) => kind === 'service')
+                .map(({ at }) => daysBetween(ahead.packedAt, at))}
+              today={today}
+              limitShare={outletLimit(filter)}
             />
-            {faults.length === 0 ? null : <p role="alert">{faults.join(' ')}</p>}
-            <a href={`/api/calendar?filter=${filter.id}`} download className={styles.calendar}>
-              Save as a calendar file
-            </a>
-          </>
-        )}
-        {lost === null ? null : <WaterLostPart filterId={filter.id} lost={lost} />}
-      </div>
-      <div className={styles.chart}>
-        {ahead === null ? null : (
-          <OutlookChart
-            ahead={ahead}
-            readings={readings}
-            services={since
-              .filter(({ kind }) => kind === 'service')
-              .map(({ at }) => daysBetween(ahead.packedAt, at))}
-            today={today}
-            limitShare={outletLimit(filter)}
-          />
-        )}
-        {ahead === null ? null : (
-          <CollapsibleSection
-            lazy
-            title="The flow as a table"
-            says="week by week: expected, its likely range, and what was measured"
-          >
-            <OutlookTable {...{ ahead, readings, today }} lastDay={daysShown(ahead, today)} />
-          </CollapsibleSection>
-        )}
-        {others.length === 0 || layers.length === 0 ? null : (
-          <CollapsibleSection
-            lazy
-            title="Two filters on one tank"
-            says="how long this filter can stay closed if you clean the other one often"
-          >
-            <PairedPart {...{ tank, filter, layers, others }} learned={outlook?.learned.posterior ?? null} />
-          </CollapsibleSection>
-        )}
-        {odd.map((reading) => {
-          const { state: says, causes, check } = describeOutlier(reading);
-          return (
-            <p key={reading.id} className={styles.odd}>
-              <strong>{words.say(says)}</strong> {causes} {check}
-            </p>
-          );
-        })}
-        {rows.length === 0 ? null : (
-          <CollapsibleSection
-            title="Learned from your log"
-            says={`${rows.filter(({ told }) => told).length} of ${rows.length} figures improved by your readings`}
-          >
-            <table className={tables.table}>
-              <thead>
-                <tr>
-                  <th scope="col">Figure</th>
-                  <th scope="col">Compared with usual</th>
-                  <th scope="col">Likely range</th>
-                  <th scope="col">Source</th>
-                </tr>
-              </thead>
-              <tbody>
-                {rows.map(({ key, label, factor, low, high, told }) => (
-                  <tr key={key}>
-                    <th scope="row">{label}</th>
-                    <td>×{words.number(factor, 2)}</td>
-                    <td>
-                      ×{words.number(low, 2)} to ×{words.number(high, 2)}
-                    </td>
-                    <td>{told ? 'learned from your log' : 'assumed: too few readings'}</td>
+          )}
+          {last}
+          {ahead === null ? null : (
+            <CollapsibleSection
+              lazy
+              title="The flow as a table"
+              says="week by week: expected, its likely range, and what was measured"
+            >
+              <OutlookTable {...{ ahead, readings, today }} lastDay={daysShown(ahead, today)} />
+            </CollapsibleSection>
+          )}
+          {others.length === 0 || layers.length === 0 ? null : (
+            <CollapsibleSection
+              lazy
+              title="Two filters on one tank"
+              says="how long this filter can stay closed if you clean the other one often"
+            >
+              <PairedPart
+                {...{ tank, filter, layers, others }}
+                learned={outlook?.learned.posterior ?? null}
+              />
+            </CollapsibleSection>
+          )}
+          {odd.map((reading) => {
+            const { state: says, causes, check } = describeOutlier(reading);
+            return (
+              <p key={reading.id} className={styles.odd}>
+                <strong>{words.say(says)}</strong> {causes} {check}
+              </p>
+            );
+          })}
+          {rows.length === 0 ? null : (
+            <CollapsibleSection
+              title="Learned from your log"
+              says={`${rows.filter(({ told }) => told).length} of ${rows.length} figures improved by your readings`}
+            >
+              <table className={tables.table}>
+                <thead>
+                  <tr>
+                    <th scope="col">Figure</th>
+                    <th scope="col">Compared with usual</th>
+                    <th scope="col">Likely range</th>
+                    <th scope="col">Source</th>
                   </tr>
-                ))}
-              </tbody>
-            </table>
-          </CollapsibleSection>
-        )}
+                </thead>
+                <tbody>
+                  {rows.map(({ key, label, factor, low, high, told }) => (
+                    <tr key={key}>
+                      <th scope="row">{label}</th>
+                      <td>×{words.number(factor, 2)}</td>
+                      <td>
+                        ×{words.number(low, 2)} to ×{words.number(high, 2)}
+                      </td>
+                      <td>{told ? 'learned from your log' : 'assumed: too few readings'}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </CollapsibleSection>
+          )}
+        </div>
       </div>
     </section>
   );
 }
+
+const REPACKING = sentence`You are repacking. The forecast is updated once the new pack is in.`;

@@ -150,7 +150,24 @@ export function PlanBench(props: Props) {
       saves={[filterSave, ...alsoSaving]}
       shown={shown}
       sludge={ahead.sludge}
-      band={<VerdictBand verdict={said} changes={changes} stale={changesStale} onEdit={editing.edit} />}
+      band={
+        <VerdictBand
+          verdict={said}
+          changes={changes}
+          stale={changesStale}
+          onEdit={editing.edit}
+          action={
+            <StageStep
+              job={bench.job}
+              to="repack"
+              before={async () => (await bench.flush()) && (await filterSave.flush())}
+              disabled={editing.layers.length === 0}
+            >
+              Go to the packing list
+            </StageStep>
+          }
+        />
+      }
       centre={
         <>
           {tabs([...editing.layers], [...editing.visits])}
@@ -242,14 +259,6 @@ export function PlanBench(props: Props) {
                 Reset to the pack {then}
               </Button>
             )}
-            <StageStep
-              job={bench.job}
-              to="repack"
-              before={async () => (await bench.flush()) && (await filterSave.flush())}
-              disabled={editing.layers.length === 0}
-            >
-              Go to the packing list
-            </StageStep>
             {bench.job.doc.occasion === 'plan' ? <DropJob job={bench.job.doc} /> : null}
           </div>
         </>

@@ -1,4 +1,5 @@
 'use client';
+import type { ReactNode } from 'react';
 import type { OfferedChange } from '@/core/explore/bestChanges';
 import type { PackEdit } from '@/core/pack/packEdit';
 import type { ReadingChange } from '@/core/report/packReadings';
@@ -14,13 +15,15 @@ interface Props {
   /** They are of the pack as it was a moment ago: shown, so that nothing jumps, and not to be pressed. */
   readonly stale: boolean;
   readonly onEdit: (edit: PackEdit) => void;
+  /** The one next step. */
+  readonly action: ReactNode;
 }
 
 /** The answer first: what state the pack is in, when it needs hands next, and what would help most. */
-export function VerdictBand({ verdict, changes, stale, onEdit }: Props) {
+export function VerdictBand({ verdict, changes, stale, onEdit, action }: Props) {
   const words = useWords();
   return (
-    <VerdictBanner verdict={verdict} steady>
+    <VerdictBanner verdict={verdict} steady action={action}>
       {changes.length === 0 ? null : (
         <ul aria-label="Best changes" className={styles.changes}>
           {changes.map((change) => (

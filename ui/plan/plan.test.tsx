@@ -19,6 +19,7 @@ const CHANGE = {
 const draw = (stale: boolean, onEdit = vi.fn()) => {
   render(
     <VerdictBand
+      action={null}
       verdict={{ level: 'urgent', state: ['It spills.'], next: ['Next service: today.'] }}
       changes={[CHANGE]}
       {...{ stale, onEdit }}

@@ -1,6 +1,5 @@
 'use client';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { acknowledgedAt, MATURE_LEAVES_KEYS } from '@/core/job/acknowledged';
 import { cautions } from '@/core/cautions/cautions';
 import type { Job } from '@/core/job/job';
@@ -14,13 +13,12 @@ import type { Shelf } from '@/core/shelf/shelf';
 import type { Stored } from '@/store/documentTable';
 import type { OpenPlan } from '@/server/openPlans';
 import { useWords } from '../fields/UnitsProvider';
-import { AppLink } from '../frame/AppLink';
+import { StageStep } from '../frame/StageStep';
 import { VerdictBanner } from '../frame/VerdictBanner';
 import { Cautions } from '../frame/Cautions';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
-import { PageLayout } from '../frame/PageLayout';
+import { FilterLayout } from '../frame/FilterLayout';
 import { SaveStatus } from '../frame/SaveStatus';
-import { stageLinks } from '../frame/stageLinks';
 import { UndoButtons } from '../frame/UndoButtons';
 import { undoShortcuts } from '../state/undoShortcuts';
 import { useAutosave } from '../state/useAutosave';
@@ -85,15 +83,15 @@ export function PrepareSheet({
     isFirstPack,
     now,
   });
+  const flushAll = async () => (await job.flush()) && (await shelf.flush()) && (await plan.flush());
   const ready = earliestReady(steps, now);
 
   return (
-    <PageLayout
+    <FilterLayout
       page="Prepare"
-      title={filter.name}
-      subtitle={FILTER_KINDS[filter.kind].name}
-      links={stageLinks(filter.id, job.doc, 'prepare')}
-      linksLabel="Stages"
+      filter={filter}
+      job={job.doc}
+      here="prepare"
       shortcuts={undoShortcuts(editing.undo, editing.redo)}
       status={
         <>
@@ -114,11 +112,12 @@ export function PrepareSheet({
           earliest: { date: ready, said: words.date(ready, { day: 'numeric', month: 'long' }) },
           now,
         })}
-      >
-        <AppLink href={`/filter/${filter.id}/${job.doc.stage === 'repack' ? 'repack' : 'plan'}`}>
-          {job.doc.stage === 'repack' ? 'Go to Repack' : 'Back to Plan'}
-        </AppLink>
-      </VerdictBanner>
+        action={
+          <StageStep job={job} to="repack" before={flushAll} disabled={planned.length === 0}>
+            Go to the packing list
+          </StageStep>
+        }
+      />
       {matureLeaves === null && newTank === null ? null : (
         <MatureRisk
           finding={matureLeaves}
@@ -171,6 +170,6 @@ export function PrepareSheet({
           <Cautions lines={cautions(filter, planned, 'handling')} />
         </div>
       </div>
-    </PageLayout>
+    </FilterLayout>
   );
 }

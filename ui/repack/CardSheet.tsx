@@ -4,7 +4,6 @@ import { useMemo } from 'react';
 import { datedVisits } from '@/core/care/datedVisits';
 import { whyNoForecast } from '@/core/outlook/whyNoForecast';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import { packCard } from '@/core/card/packCard';
@@ -15,8 +14,7 @@ import type { OutlookState } from '@/store/outlooks';
 import { Swatch } from '../drawing/Swatch';
 import { useWords } from '../fields/UnitsProvider';
 import { AppLink } from '../frame/AppLink';
-import { PageLayout } from '../frame/PageLayout';
-import { stageLinks } from '../frame/stageLinks';
+import { FilterLayout } from '../frame/FilterLayout';
 import { OutlookProgress } from '../outlook/OutlookProgress';
 import { useOutlook } from '../outlook/useOutlook';
 import { Vessel } from '../vessel/Vessel';
@@ -42,15 +40,7 @@ const VESSEL_ROOM = { width: 260, height: 330 };
 /** One page for the inside of the cabinet door: the pack as it now is, and when what is due. */
 export function CardSheet({ around, filter, job, outlook, made }: Props) {
   return (
-    <PageLayout
-      title={filter.name}
-      subtitle={FILTER_KINDS[filter.kind].name}
-      links={[
-        ...stageLinks(filter.id, job, 'card'),
-        { label: 'Pack card', href: `/filter/${filter.id}/card`, here: true },
-      ]}
-      linksLabel="Stages"
-    >
+    <FilterLayout filter={filter} job={job} here="card">
       {made === null ? (
         <div className={styles.empty}>
           <h2 className="title">No pack card yet</h2>
@@ -62,7 +52,7 @@ export function CardSheet({ around, filter, job, outlook, made }: Props) {
       ) : (
         <Card {...{ around, filter, outlook, made }} />
       )}
-    </PageLayout>
+    </FilterLayout>
   );
 }
 

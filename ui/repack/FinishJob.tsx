@@ -5,7 +5,8 @@ import { useState } from 'react';
 import type { Filter } from '@/core/filter/filter';
 import { cautions } from '@/core/cautions/cautions';
 import type { Job } from '@/core/job/job';
-
+import type { Layer } from '@/core/layers/layer';
+import { newBacteriaMedia } from '@/core/repack/newBacteriaMedia';
 import type { Stored } from '@/store/documentTable';
 import { Cautions } from '../frame/Cautions';
 import { send } from '../state/send';
@@ -14,11 +15,14 @@ import type { Autosave } from '../state/useAutosave';
 interface Props {
   readonly job: Autosave<Job>;
   readonly filter: Filter;
+  /** Layers as they went in, and those that were in the filter before. */
+  readonly packed: readonly Layer[];
+  readonly found: readonly Layer[];
   readonly onBack: () => void;
 }
 
 /** Ends the job: what was ticked becomes the record. */
-export function FinishJob({ job, filter, onBack }: Props) {
+export function FinishJob({ job, filter, packed, found, onBack }: Props) {
   const router = useRouter();
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
@@ -28,13 +32,13 @@ export function FinishJob({ job, filter, onBack }: Props) {
     const outcome = saved
       ? await send<Stored<Job>>('PATCH', `/api/jobs/${job.doc.id}`, { version: job.version(), stage: 'done' })
       : null;
-    if (outcome?.kind === 'saved') {
-      router.push(`/filter/${filter.id}/card`);
+    const isDone =
+      outcome?.kind === 'saved' || (outcome?.kind === 'conflict' && outcome.current.doc.stage === 'done');
+    if (isDone) {
+      // Bacteria must grow on new media: that is followed on Water tests. All else belongs to Today.
+      const isNew = newBacteriaMedia(filter, packed, found).length > 0;
+      router.push(`/filter/${filter.id}/${isNew ? 'water-tests' : 'care'}`);
       router.refresh();
-      return;
-    }
-    if (outcome?.kind === 'conflict' && outcome.current.doc.stage === 'done') {
-      router.push(`/filter/${filter.id}/card`);
       return;
     }
     if (outcome?.kind === 'conflict') job.offer(outcome.current);

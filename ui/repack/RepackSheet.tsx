@@ -1,7 +1,6 @@
 'use client';
 import { useEffect, useMemo, useRef, useState, type MouseEvent } from 'react';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import type { LogEntry } from '@/core/log/logEntry';
@@ -12,9 +11,8 @@ import { flowState } from '@/core/service/flowState';
 import type { Stored } from '@/store/documentTable';
 import { useIsPhone } from '../drawing/useIsPhone';
 import { lazyPart, usePreload } from '../frame/lazyPart';
-import { PageLayout } from '../frame/PageLayout';
+import { FilterLayout } from '../frame/FilterLayout';
 import { SaveStatus } from '../frame/SaveStatus';
-import { stageLinks } from '../frame/stageLinks';
 import { ClockBar } from '../job/ClockBar';
 import { useAutosave } from '../state/useAutosave';
 import { useServerState } from '../state/useServerState';
@@ -102,11 +100,10 @@ export function RepackSheet({
   const canBeDone = current !== null && !(current.asks === 'flow' && ownFlow === undefined);
 
   return (
-    <PageLayout
-      title={filter.name}
-      subtitle={FILTER_KINDS[filter.kind].name}
-      links={stageLinks(filter.id, job.doc, 'repack')}
-      linksLabel="Stages"
+    <FilterLayout
+      filter={filter}
+      job={job.doc}
+      here="repack"
       slim={!showsList}
       shortcuts={repackShortcuts(repack, canBeDone)}
       status={<SaveStatus saves={[job, filterSave]} />}
@@ -141,7 +138,15 @@ export function RepackSheet({
               {...repack}
               holds={holds}
               flowAfter={flowAfter}
-              finish={<FinishJob job={job} filter={filter} onBack={() => repack.goTo(steps.length - 1)} />}
+              finish={
+                <FinishJob
+                  job={job}
+                  filter={filter}
+                  packed={went.layers}
+                  found={found}
+                  onBack={() => repack.goTo(steps.length - 1)}
+                />
+              }
             />
           ) : (
             <CurrentStep
@@ -165,6 +170,6 @@ export function RepackSheet({
           <OfflineNote filterId={filter.id} job={job} />
         </section>
       </div>
-    </PageLayout>
+    </FilterLayout>
   );
 }

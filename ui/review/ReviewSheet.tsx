@@ -10,7 +10,6 @@ import type { Pack } from '@/core/pack/pack';
 import type { Settings } from '@/core/settings/settings';
 import type { Stored } from '@/store/documentTable';
 import { PackSheet } from '../bench/PackSheet';
-import sheet from '../bench/PackSheet.module.css';
 import { usePackBench } from '../bench/usePackBench';
 import { VerdictBanner } from '../frame/VerdictBanner';
 import { StageStep } from '../frame/StageStep';
@@ -48,8 +47,13 @@ export function ReviewSheet({ around, settings, ownMedia, filter, job, asFound, 
             ...verdict(report, 'working'),
             next: sentence`Decide what to do with each layer, then plan the new pack.`,
           }}
+          action={
+            <StageStep job={bench.job} to="plan" before={bench.flush}>
+              Plan the new pack
+            </StageStep>
+          }
         >
-          <ClockStart job={bench.job} />
+          <ClockStart aside job={bench.job} />
         </VerdictBanner>
       }
       centre={
@@ -68,12 +72,7 @@ export function ReviewSheet({ around, settings, ownMedia, filter, job, asFound, 
         <>
           <AdviceList bench={bench} />
           <SchoolsFold bench={bench} />
-          <div className={sheet.foot}>
-            <p className="quiet">The plan starts with these layers, except those you throw away.</p>
-            <StageStep job={bench.job} to="plan" before={bench.flush}>
-              Plan the new pack
-            </StageStep>
-          </div>
+          <p className="quiet">The plan starts with these layers, except those you throw away.</p>
         </>
       }
     />

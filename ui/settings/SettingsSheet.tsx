@@ -12,6 +12,7 @@ import { useWords } from '../fields/UnitsProvider';
 import { FIELD_KEYS } from '../fields/fieldKeys';
 import { PageLayout } from '../frame/PageLayout';
 import { mainLinks } from '../frame/mainLinks';
+import { TabRow } from '../frame/TabRow';
 import { SaveStatus } from '../frame/SaveStatus';
 import { SchoolsForm } from '../schools/SchoolsForm';
 import { useAutosave } from '../state/useAutosave';
@@ -96,8 +97,7 @@ export function SettingsSheet({ settings, phones }: Props) {
     <PageLayout
       title="Settings"
       subtitle="for every filter"
-      links={mainLinks('/settings')}
-      linksLabel="Main"
+      nav={<TabRow label="Main" links={mainLinks('/settings')} />}
       shortcuts={FIELD_KEYS}
       status={<SaveStatus saves={[save]} />}
     >

@@ -11,6 +11,7 @@ import { FIELD_KEYS } from '../fields/fieldKeys';
 import { VerdictBanner } from '../frame/VerdictBanner';
 import { PageLayout } from '../frame/PageLayout';
 import { mainLinks } from '../frame/mainLinks';
+import { TabRow } from '../frame/TabRow';
 import { SaveStatus } from '../frame/SaveStatus';
 import { UndoButtons } from '../frame/UndoButtons';
 import { undoShortcuts } from '../state/undoShortcuts';
@@ -51,8 +52,7 @@ export function ShelfSheet({ shelf }: { shelf: Stored<Shelf> }) {
     <PageLayout
       page="Shelf"
       title="Shelf"
-      links={mainLinks('/shelf')}
-      linksLabel="Main"
+      nav={<TabRow label="Main" links={mainLinks('/shelf')} />}
       shortcuts={[...undoShortcuts(editing.undo, editing.redo), ...FIELD_KEYS]}
       status={
         <>

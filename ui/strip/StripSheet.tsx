@@ -84,9 +84,16 @@ export function StripSheet({
               ? sentence`Start the clock when you switch the filter off. Try to get the media back in flow within an hour.`
               : sentence`As found so far: ${String(editing.layers.length)} ${editing.layers.length === 1 ? 'layer' : 'layers'}.`,
           }}
-        >
-          <ClockStart job={bench.job} />
-        </VerdictBanner>
+          action={
+            awaitsClock(bench.job.doc) ? (
+              <ClockStart job={bench.job} />
+            ) : (
+              <Button variant="contained" component={AppLink} href={`/filter/${filter.id}/review`}>
+                Review the layers
+              </Button>
+            )
+          }
+        />
       }
       cautions={
         <Cautions
@@ -124,10 +131,8 @@ export function StripSheet({
           <PartsList filter={filterSave} job={bench.job} />
           <FindingTitles report={report} onSelect={bench.jump} />
           <div className={sheet.foot}>
-            <Button component={AppLink} href={`/filter/${filter.id}/review`}>
-              Review the layers
-            </Button>
             <StageStep
+              aside
               job={bench.job}
               to="plan"
               before={async () => (await bench.flush()) && (await filterSave.flush())}

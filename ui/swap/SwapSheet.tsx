@@ -1,14 +1,12 @@
 'use client';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import { swapVerdict } from '@/core/report/swapVerdict';
 import type { Stored } from '@/store/documentTable';
-import { PageLayout } from '../frame/PageLayout';
+import { FilterLayout } from '../frame/FilterLayout';
 import { SaveStatus } from '../frame/SaveStatus';
-import { stageLinks } from '../frame/stageLinks';
 import { UndoButtons } from '../frame/UndoButtons';
 import { VerdictBanner } from '../frame/VerdictBanner';
 import { undoShortcuts } from '../state/undoShortcuts';
@@ -34,12 +32,11 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
   const plan = useSwap(save, layers, around);
   const { swap, judged, hasFood, retirable, editing } = plan;
   return (
-    <PageLayout
+    <FilterLayout
       page="Media swap"
-      title={filter.name}
-      subtitle={FILTER_KINDS[filter.kind].name}
-      links={stageLinks(filter.id, job, 'media-swap')}
-      linksLabel="Stages"
+      filter={filter}
+      job={job}
+      here="media-swap"
       shortcuts={[
         ...undoShortcuts(editing.undo, editing.redo),
         { keys: '← →', does: 'move the selected stage by a day' },
@@ -65,6 +62,6 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
           <SwapStages {...plan} now={now} />
         </div>
       </div>
-    </PageLayout>
+    </FilterLayout>
   );
 }

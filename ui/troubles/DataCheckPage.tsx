@@ -2,6 +2,7 @@
 import type { Trouble } from '@/server/trouble';
 import { PageLayout } from '../frame/PageLayout';
 import { mainLinks } from '../frame/mainLinks';
+import { TabRow } from '../frame/TabRow';
 import { lazyPart } from '../frame/lazyPart';
 import styles from './DataCheckPage.module.css';
 
@@ -14,8 +15,7 @@ export function DataCheckPage({ troubles }: { troubles: readonly Trouble[] }) {
     <PageLayout
       title="Data check"
       subtitle="Saved records that cannot be read"
-      links={mainLinks('')}
-      linksLabel="Main"
+      nav={<TabRow label="Main" links={mainLinks('')} />}
     >
       <div className={styles.sheet}>
         {troubles.length === 0 ? <p>All saved records can be read.</p> : <TroubleList troubles={troubles} />}

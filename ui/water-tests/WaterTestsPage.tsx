@@ -7,7 +7,6 @@ import { addDays, parseISO } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { SWAP_LIMITS } from '@/core/biology/planSwap';
 import type { Filter } from '@/core/filter/filter';
-import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/log/logEntry';
 import { filmSurvival, secondsOutOfFlow } from '@/core/job/outOfFlowClock';
@@ -23,8 +22,7 @@ import { uvOnDate } from '@/core/water-tests/uvOnDate';
 import { useWidth } from '../drawing/useWidth';
 import { useWords } from '../fields/UnitsProvider';
 import { VerdictBanner } from '../frame/VerdictBanner';
-import { PageLayout } from '../frame/PageLayout';
-import { stageLinks } from '../frame/stageLinks';
+import { FilterLayout } from '../frame/FilterLayout';
 import { LANE_LEFT_PX, LANE_RIGHT_PX, WaterLane } from '../swap/WaterLane';
 import { EntryTable } from './EntryTable';
 import { EventForms } from './EventForms';
@@ -129,13 +127,7 @@ export function WaterTestsPage({
   const add = (entry: LogEntry) => put(null, entry);
   const actions = useLog(filter.id, jobId, put);
   return (
-    <PageLayout
-      page="Water tests"
-      title={filter.name}
-      subtitle={FILTER_KINDS[filter.kind].name}
-      links={stageLinks(filter.id, job, 'water-tests')}
-      linksLabel="Stages"
-    >
+    <FilterLayout page="Water tests" filter={filter} job={job} here="water-tests">
       <VerdictBanner verdict={advice?.verdict ?? NO_FOOD} />
       <div className={styles.sheet}>
         <div className={styles.entry}>
@@ -191,7 +183,7 @@ export function WaterTestsPage({
           </p>
         </div>
       </div>
-    </PageLayout>
+    </FilterLayout>
   );
 }
 

@@ -1,18 +1,18 @@
 import { DUE_KINDS } from '@/core/care/due';
-import { LOG_PAGE } from '@/core/log/logPage';
 import { database } from '@/server/database';
 import { layersThatFit } from '@/server/layersThatFit';
 import { logPage } from '@/server/logPage';
 import { outlooks } from '@/store/outlooks';
-import { CareSheet } from '@/ui/care/CareSheet';
+import { LAST_ENTRIES } from '@/ui/care/lastEntryCount';
+import { TodaySheet } from '@/ui/care/TodaySheet';
 import { drawFilterPage } from '../drawFilterPage';
 
 export const dynamic = 'force-dynamic';
-export const metadata = { title: 'Care' };
+export const metadata = { title: 'Today' };
 
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
   return drawFilterPage(params, ({ filter, tank, open, current, around, log: own, tankLog }) => (
-    <CareSheet
+    <TodaySheet
       key={filter.doc.id}
       filter={filter.doc}
       job={open?.job.doc ?? null}
@@ -23,7 +23,9 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
       outlook={outlooks.get(database(), filter.doc.id)}
       log={[...own, ...tankLog].filter(({ kind }) => DUE_KINDS.includes(kind))}
       now={around.now ?? new Date().toISOString()}
-      first={logPage(database(), filter.doc.id, { kind: null, text: '', from: 0, count: LOG_PAGE })}
+      last={
+        logPage(database(), filter.doc.id, { kind: null, text: '', from: 0, count: LAST_ENTRIES }).entries
+      }
     />
   ));
 }

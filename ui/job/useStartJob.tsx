@@ -1,23 +1,26 @@
 'use client';
 import Button from '@mui/material/Button';
-import { AppLink } from '../frame/AppLink';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Job, Occasion } from '@/core/job/job';
+import { AppLink } from '../frame/AppLink';
+import { Explanation } from '../frame/Explanation';
+import type { ExplainedTerm } from '../frame/explanations';
+import { whereRepackOpens } from '../frame/filterPlaces';
 import { send } from '../state/send';
 import { outcomeFaults } from '../state/outcomeFaults';
 import styles from './StartJob.module.css';
-import { Explanation } from '../frame/Explanation';
-import type { ExplainedTerm } from '../frame/explanations';
 
-interface Props {
+interface StartJob {
   readonly filterId: string;
+  /** The open job; null between jobs. */
   readonly job: Job | null;
+  /** Saves what is on this screen; false when that did not work. */
   readonly before?: () => Promise<boolean>;
   /** Nothing was ever in the filter, as far as is known: it may be new from its box. */
   readonly untouched: boolean;
   /** What most who come here want. */
-  readonly first: 'repack' | 'plan';
+  readonly first: Occasion;
 }
 
 const BEGIN = {
@@ -26,19 +29,23 @@ const BEGIN = {
   'first pack': 'Set up a new filter',
 } as const satisfies Readonly<Record<Occasion, ExplainedTerm>>;
 
-/** Begins a strip-and-repack or a plan, or leads back to what is open. */
-export function StartJob({ filterId, job, before, untouched, first }: Props) {
+/** Begins a strip-and-repack or a plan, or leads back to what is open: the one step for the band, and what else there is. */
+export function useStartJob({ filterId, job, before, untouched, first }: StartJob): {
+  readonly action: ReactNode;
+  readonly others: ReactNode;
+} {
   const router = useRouter();
   const [fault, setFault] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   if (job !== null)
-    return (
-      <p className={styles.start}>
-        <Button variant="contained" component={AppLink} href={`/filter/${filterId}/${job.stage}`}>
+    return {
+      action: (
+        <Button variant="contained" component={AppLink} href={whereRepackOpens(filterId, job)}>
           Continue the {job.occasion === 'plan' ? 'plan' : 'repack'}
         </Button>
-      </p>
-    );
+      ),
+      others: null,
+    };
   const start = async (occasion: Occasion) => {
     setBusy(true);
     const saved = before === undefined || (await before());
@@ -56,29 +63,31 @@ export function StartJob({ filterId, job, before, untouched, first }: Props) {
         : outcomeFaults(outcome, 'Nothing is lost.').join(' '),
     );
   };
-  const occasions: readonly Occasion[] = [
-    first,
-    first === 'plan' ? 'repack' : 'plan',
-    ...(untouched ? (['first pack'] as const) : []),
-  ];
-  return (
-    <div className={styles.start}>
-      {occasions.map((occasion) => (
-        <span key={occasion}>
-          <Button
-            variant={occasion === first ? 'contained' : 'outlined'}
-            disabled={busy}
-            onClick={() => void start(occasion)}
-          >
-            {BEGIN[occasion]}
-          </Button>
-          <Explanation of={BEGIN[occasion]} />
-        </span>
-      ))}
-      <span className="quiet">
-        If you can, measure the flow before you open the filter, so that you can compare it afterwards.
-      </span>
-      {fault === null ? null : <p role="alert">{fault}</p>}
-    </div>
+  const button = (occasion: Occasion) => (
+    <Button
+      variant={occasion === first ? 'contained' : 'outlined'}
+      disabled={busy}
+      onClick={() => void start(occasion)}
+    >
+      {BEGIN[occasion]}
+    </Button>
   );
+  const occasions: readonly Occasion[] = ['repack', 'plan', ...(untouched ? (['first pack'] as const) : [])];
+  return {
+    action: button(first),
+    others: (
+      <div className={styles.start}>
+        <Explanation of={BEGIN[first]} />
+        {occasions
+          .filter((occasion) => occasion !== first)
+          .map((occasion) => (
+            <span key={occasion}>
+              {button(occasion)}
+              <Explanation of={BEGIN[occasion]} />
+            </span>
+          ))}
+        {fault === null ? null : <p role="alert">{fault}</p>}
+      </div>
+    ),
+  };
 }
