@@ -168,7 +168,7 @@ test('a relief notch is cut on the bench, as wide as is needed to be safe', asyn
     page.getByText('If every layer were blocked, the filter would overflow at the back.'),
   ).toHaveCount(0);
   await expectSaved(page);
-  await page.getByRole('link', { name: 'Measure', exact: true }).click();
+  await page.getByRole('link', { name: 'Measure (done)' }).click();
   await page.getByText('Lip and rim', { exact: true }).click();
   await expect(page.getByLabel('Notch above lip')).toHaveValue('0');
 });

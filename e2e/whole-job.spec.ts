@@ -25,6 +25,7 @@ test('the demo: Window sill from as found to packed, and all of it there after a
   await expect(page.getByText('Needs service now')).toBeVisible();
 
   await page.locator('ol').getByRole('link', { name: 'Window sill' }).click();
+  await page.getByRole('link', { name: 'Repack', exact: true }).click();
   await page.getByRole('button', { name: 'Strip the filter' }).click();
 
   // As found, in flow order and in the order the hands take it out.

@@ -36,7 +36,7 @@ async function beginPlan(page: Page): Promise<void> {
 
 const VIEWS: readonly View[] = [
   {
-    name: 'care',
+    name: 'today',
     address: '/filter/long-run/care',
     size: DESK,
     act: async (page) => {

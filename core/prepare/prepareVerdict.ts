@@ -65,7 +65,7 @@ export function prepareVerdict(ready: Readiness): Verdict {
     return {
       level: 'works',
       state: sentence`Everything is ready for the repack.`,
-      next: sentence`Go to Repack when you are ready to open the filter.`,
+      next: sentence`Go to the packing list when you are ready to open the filter.`,
     };
   const due = dueSteps(steps, now).length;
   return {

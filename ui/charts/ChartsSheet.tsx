@@ -125,7 +125,7 @@ export function ChartsSheet({
         </CollapsibleSection>
         <p className="quiet">
           The forecast assumes that you clean and change nothing. Points are every {COURSE_STEP} days. The
-          flow as a table, week by week, is under Care.
+          flow as a table, week by week, is on Today.
         </p>
       </div>
     </FilterLayout>

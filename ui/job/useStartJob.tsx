@@ -77,7 +77,6 @@ export function useStartJob({ filterId, job, before, untouched, first }: StartJo
     action: button(first),
     others: (
       <div className={styles.start}>
-        <Explanation of={BEGIN[first]} />
         {occasions
           .filter((occasion) => occasion !== first)
           .map((occasion) => (

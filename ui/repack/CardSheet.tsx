@@ -46,7 +46,7 @@ export function CardSheet({ around, filter, job, outlook, made }: Props) {
           <h2 className="title">No pack card yet</h2>
           <p>
             The card shows your last finished repack. <AppLink href="/">Go to Filters</AppLink> and plan or
-            strip this filter; the last step of Repack makes the card.
+            strip this filter; the last step of Pack makes the card.
           </p>
         </div>
       ) : (

@@ -36,7 +36,9 @@ export function FinishJob({ job, filter, packed, found, onBack }: Props) {
       outcome?.kind === 'saved' || (outcome?.kind === 'conflict' && outcome.current.doc.stage === 'done');
     if (isDone) {
       // Bacteria must grow on new media: that is followed on Water tests. All else belongs to Today.
-      const isNew = newBacteriaMedia(filter, packed, found).length > 0;
+      // What lay in the box of a new filter is new.
+      const before = job.doc.occasion === 'first pack' ? [] : found;
+      const isNew = newBacteriaMedia(filter, packed, before).length > 0;
       router.push(`/filter/${filter.id}/${isNew ? 'water-tests' : 'care'}`);
       router.refresh();
       return;

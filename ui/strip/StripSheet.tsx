@@ -69,6 +69,16 @@ export function StripSheet({
   const [photos, setPhotos] = useServerState(storedPhotos);
   const { editing, report } = bench;
   const caption = usePackCaption(report);
+  const isWaiting = awaitsClock(bench.job.doc);
+  const review = (
+    <Button
+      variant={isWaiting ? 'outlined' : 'contained'}
+      component={AppLink}
+      href={`/filter/${filter.id}/review`}
+    >
+      Review the layers
+    </Button>
+  );
   const firstPack = job.doc.occasion === 'first pack';
   return (
     <PackSheet
@@ -80,20 +90,14 @@ export function StripSheet({
         <VerdictBanner
           verdict={{
             ...soFar(report, bench.reached?.unknown ?? []),
-            next: awaitsClock(bench.job.doc)
+            next: isWaiting
               ? sentence`Start the clock when you switch the filter off. Try to get the media back in flow within an hour.`
               : sentence`As found so far: ${String(editing.layers.length)} ${editing.layers.length === 1 ? 'layer' : 'layers'}.`,
           }}
-          action={
-            awaitsClock(bench.job.doc) ? (
-              <ClockStart job={bench.job} />
-            ) : (
-              <Button variant="contained" component={AppLink} href={`/filter/${filter.id}/review`}>
-                Review the layers
-              </Button>
-            )
-          }
-        />
+          action={isWaiting ? <ClockStart job={bench.job} /> : review}
+        >
+          {isWaiting ? review : null}
+        </VerdictBanner>
       }
       cautions={
         <Cautions
