@@ -95,9 +95,7 @@ export function CutPart({ groups, cut, others, onTake, onCut }: Props) {
       </div>
       {groups.length === 0 ? null : (
         <div className={styles.tools}>
-          <Button variant="contained" onClick={onCut}>
-            Mark as cut
-          </Button>
+          <Button onClick={onCut}>Mark as cut</Button>
           <span className="quiet">Takes the sheets off the shelf and adds the off-cuts.</span>
         </div>
       )}

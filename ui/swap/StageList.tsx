@@ -49,15 +49,11 @@ export function StageList({ swap, now, onChange }: Props) {
           </li>
         ))}
       </ol>
-      <div className={styles.tools}>
-        {begun ? (
+      {begun ? (
+        <div className={styles.tools}>
           <Button onClick={() => onChange(null)}>{done ? 'Finish this swap' : 'Cancel this swap'}</Button>
-        ) : (
-          <Button variant="contained" onClick={() => onChange({ ...swap, begunOn: today })}>
-            Start the swap today
-          </Button>
-        )}
-      </div>
+        </div>
+      ) : null}
     </section>
   );
 }

@@ -1,4 +1,6 @@
 'use client';
+import Button from '@mui/material/Button';
+import { format, parseISO } from 'date-fns';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
@@ -30,7 +32,7 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
   const save = useAutosave('filter', stored);
   const filter = save.doc;
   const plan = useSwap(save, layers, around);
-  const { swap, judged, hasFood, retirable, editing } = plan;
+  const { swap, judged, hasFood, retirable, editing, begun, change } = plan;
   return (
     <FilterLayout
       page="Media swap"
@@ -55,6 +57,16 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
           judged,
           now,
         )}
+        action={
+          swap === null || begun ? undefined : (
+            <Button
+              variant="contained"
+              onClick={() => change({ ...swap, begunOn: format(parseISO(now), 'yyyy-MM-dd') })}
+            >
+              Start the swap today
+            </Button>
+          )
+        }
       />
       <div className={styles.sheet}>
         <SwapPieces {...plan} />
