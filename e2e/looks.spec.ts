@@ -1,4 +1,4 @@
-import { expect, layersInFlow, test } from './app';
+import { expect, expectSaved, layersInFlow, test } from './app';
 import { expectAccessible } from './expectAccessible';
 import { expectNoWider } from './expectNoWider';
 
@@ -50,6 +50,16 @@ for (const address of ['/filter/window-sill/measure', '/filter/long-run/measure'
 test('no page is wider than a phone', async ({ page }) => {
   for (const address of PAGES) {
     await page.goto(address);
+    await expectNoWider(page);
+  }
+});
+
+test('a long name makes no page wider than a phone', async ({ page }) => {
+  await page.goto('/filter/hatchery/measure');
+  await page.getByLabel('Filter name').fill('The very long name of a filter in the hatchery');
+  await expectSaved(page);
+  for (const place of ['measure', 'care', 'plan']) {
+    await page.goto(`/filter/hatchery/${place}`);
     await expectNoWider(page);
   }
 });
