@@ -30,8 +30,13 @@ const packed = (...media: string[]) =>
 const good = packed('foam-15', 'foam-45', 'lava');
 const clean = flowState([timed(1, 'clean', 5)]);
 const BASE: NextThingInput = { openJob: null, report: good, flow: clean, now: NOW };
-const job = (change: object = {}): NextThingInput['openJob'] =>
-  ({ stage: 'strip', occasion: 'repack', packed: [], outOfFlow: [], ...change });
+const job = (change: object = {}): NextThingInput['openJob'] => ({
+  stage: 'strip',
+  occasion: 'repack',
+  packed: [],
+  outOfFlow: [],
+  ...change,
+});
 const running = [{ from: '2026-11-25T11:30:00Z', to: null, parkedIn: '' }];
 const swap = {
   begunOn: '2026-11-10',
