@@ -160,7 +160,7 @@ function watch(context: BrowserContext, report: (trouble: string) => void): void
   context.on('page', (page: Page) => {
     page.on('console', (message) => {
       if (!['error', 'warning'].includes(message.type()) || EARLY_PRELOAD.test(message.text())) return;
-      report(`console: ${message.text()}`);
+      report(`console: ${message.text()} (${message.location().url})`);
     });
     page.on('pageerror', (error) => report(`page: ${error.message}`));
     page.on('requestfailed', (request) => {

@@ -64,6 +64,12 @@ test('a long name makes no page wider than a phone', async ({ page }) => {
   }
 });
 
+test('the icon is there for a browser that asks before it has read the page', async ({ page }) => {
+  const icon = await page.request.get('/favicon.ico');
+  expect(icon.status()).toBe(200);
+  expect(icon.headers()['content-type']).toContain('image/');
+});
+
 test('the app’s own fonts are loaded, and day and night can be switched', async ({ page }) => {
   await page.goto('/');
   const loaded = await page.evaluate(async () => {
