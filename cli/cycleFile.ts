@@ -3,6 +3,7 @@ import { SAMPLES } from '@/core/biology/cycleCourse';
 import { swapCourse, swapDays } from '@/core/biology/swapCourse';
 import { withoutPieces } from '@/core/report/swapPieces';
 import { packCycle, tankBiology } from '@/core/report/tankBiology';
+import { assumedFood } from '@/core/tank/feedPerDay';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 import { fittingPacks } from './fittingPacks';
 
@@ -11,7 +12,7 @@ import { fittingPacks } from './fittingPacks';
  * in, as plain data: what `neat cycle` prints. kg N/m³, four times a day; other filters on the tank are not in the file
  * and are left out.
  *
- * @returns null when the feed rate is unknown
+ * @returns null where nothing is fed
  */
 export function cycleFile(file: NeatLayerFile, start: Start, days: number) {
   const { tank, filter } = file;
@@ -48,6 +49,7 @@ export function cycleFile(file: NeatLayerFile, start: Start, days: number) {
     : {
         tank: tank.name,
         filter: filter.name,
+        assumedFood: assumedFood(tank),
         start,
         days,
         samplesADay: SAMPLES,

@@ -5,6 +5,7 @@ import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Layer } from '@/core/layers/layer';
 import { NOT_LOOKED_AT } from '@/core/layers/plainLayer';
 import { servicePlan } from '@/core/service/servicePlan';
+import { assumedFood } from '@/core/tank/feedPerDay';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';
 import { fittingPacks } from './fittingPacks';
 
@@ -13,7 +14,6 @@ import { fittingPacks } from './fittingPacks';
  * in; SI units; other filters on the tank are not in the file and are left out.
  *
  * @param days how far ahead
- * @returns null when the feed rate is unknown
  */
 export function forecastFile({ tank, filter, packs }: NeatLayerFile, days: number) {
   const { fitting, leftOut } = fittingPacks({ filter, packs });
@@ -23,17 +23,16 @@ export function forecastFile({ tank, filter, packs }: NeatLayerFile, days: numbe
     const key = JSON.stringify([layers.map(asBuilt), visits]);
     const found = known.get(key) ?? outlook({ tank, filter, layers, others: [], visits, days });
     known.set(key, found);
-    return found === null ? null : { id, role, name, ...found };
+    return { id, role, name, ...found };
   });
-  return forecasts.some((found) => found === null)
-    ? null
-    : {
-        tank: tank.name,
-        filter: filter.name,
-        days,
-        leftOut,
-        packs: forecasts.filter((found) => found !== null),
-      };
+  return {
+    tank: tank.name,
+    filter: filter.name,
+    assumedFood: assumedFood(tank),
+    days,
+    leftOut,
+    packs: forecasts,
+  };
 }
 
 /** A layer without what was seen of it: a forecast begins with clean media. */
@@ -43,7 +42,6 @@ const asBuilt = (layer: Layer): Layer => ({ ...layer, ...NOT_LOOKED_AT });
 function outlook(input: ForecastInput) {
   const { visits } = input;
   const found = forecast(input);
-  if (found === null) return null;
   const { by } = found.course;
   const runs = ensembleRuns(input, by);
   const range = ensembleRange(runs);

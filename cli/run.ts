@@ -55,7 +55,10 @@ export function run(args: readonly string[]): CommandOutcome {
         ? cycleFile(read.file, begins, ahead)
         : forecastFile(read.file, ahead);
   return answer === null
-    ? fault('The file has no daily food. Enter it under Measure, then save the file again.', 1)
+    ? fault(
+        'The daily food in this file is 0, so no bacteria grow. Enter it under Measure, then save the file again.',
+        1,
+      )
     : done(JSON.stringify(answer, null, 2));
 }
 

@@ -150,7 +150,7 @@ test('air-driven filters and water changes are entered under Measure and counted
 test.describe('from nothing', () => {
   test.use({ data: 'empty' });
 
-  test('a new filter without food or media says what is missing at Swap and at Water tests', async ({
+  test('a new filter without media says what is missing at Media swap, and what to expect at Water tests of an assumed food', async ({
     page,
   }) => {
     await page.goto('/');
@@ -161,14 +161,13 @@ test.describe('from nothing', () => {
       .getByText('Water comes in at the top, goes down through the trays and up a return pipe.')
       .click();
     await page.getByRole('button', { name: 'Add this filter' }).click();
-    await expect(verdict(page)).toHaveText(/Enter the daily food/);
+    await expect(verdict(page)).toHaveText(/You have entered enough to plan this filter/);
     const filter = page.url().replace(/\/[^/]*$/, '');
     await page.goto(`${filter}/media-swap`);
-    await expect(verdict(page)).toHaveText(
-      /The media in this filter is not entered yet|Enter the daily food/,
-    );
+    await expect(verdict(page)).toHaveText(/The media in this filter is not entered yet/);
     await page.goto(`${filter}/water-tests`);
-    await expect(verdict(page)).toHaveText(/Enter the daily food/);
+    await expect(verdict(page)).not.toHaveText('');
+    await expect(page.getByTestId('verdict-next')).toContainText('Food is assumed');
     // A test is written down all the same, and is there after a reload.
     await saveTest(page, '0.50', '0.10');
     await page.reload();

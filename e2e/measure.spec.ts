@@ -29,7 +29,7 @@ test('a tank is measured, furnished and fed, and the drawing and the facts answe
 
   // By hand: 2 g a day at 40 % protein is 2 · 0.4 · 0.092 = 73.6 mg of nitrogen.
   const facts = page.getByLabel('Results');
-  await expect(facts).toContainText('enter the daily food');
+  await expect(facts).toContainText('assumed');
   await expect(facts).toContainText('enter the pH');
   await page.getByLabel('Food a day').selectOption('weighed');
   await page.getByLabel('Dry food').fill('2');
@@ -39,7 +39,7 @@ test('a tank is measured, furnished and fed, and the drawing and the facts answe
   await expect(page.getByText('Type a whole number from 0 to 10000.')).toBeVisible();
   await page.getByLabel('How many').fill('10');
   await page.getByLabel('Length of one').fill('4');
-  await expect(page.getByText(/About 0.09\sg\/day; feeding varies/)).toBeVisible();
+  await expect(page.getByText(/About 0.32\sg\/day; feeding varies/)).toBeVisible();
   await water.getByText('Plants and animals', { exact: true }).click();
   await page.getByLabel('animals that need strong flow').check();
   await expect(facts).toContainText('right for animals that need strong flow');

@@ -164,7 +164,7 @@ test.describe('from empty, on a phone', () => {
     await finishRepack(page, 'water-tests');
     const card = page.getByRole('article', { name: 'Pack card' });
     await expect(card).toContainText('Clean flow: not measured.');
-    await expect(card).toContainText('No dates yet. Enter the daily food under Measure.');
+    await expect(card).toContainText(/The food is not entered: 0\.60\sg\/day is assumed/);
     await expect(card.getByRole('row')).toHaveCount(3);
   });
 });

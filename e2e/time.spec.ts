@@ -115,12 +115,12 @@ test('other ways to lay a pack out are drawn side by side, and the strip says wh
   ).toBeVisible();
   await expect(page.getByRole('row', { name: /^Silt caught by biological media/ })).toContainText(/\d\smL/);
 
-  // Nothing is said of food any more: the strip asks for it, and the bench goes on without.
+  // Nothing is said of food any more: what is usual is assumed, and said in the verdict.
   await page.goto('/filter/reed-bench/measure');
-  await page.getByLabel('Food a day').selectOption('not known yet');
+  await page.getByLabel('Food a day').selectOption('assumed');
   await expectSaved(page);
   await page.goto('/filter/reed-bench/plan');
-  await expect(page.getByText('Enter the daily food to see when this filter clogs').first()).toBeVisible();
+  await expect(page.getByTestId('verdict-next')).toContainText('Food is assumed');
   await openQuestion(page, 'through');
   await expect(page.getByTestId('reading-flow')).toHaveText(/\d\sL\/h/);
 });

@@ -58,7 +58,7 @@ export function odexClogging(
   const sinking = SIZE_CLASSES.map(({ diameter }) => settlingSpeed(diameter, fluid));
   const threads = SIZE_CLASSES.map(({ diameter }) => 1 / Math.max(MIN_THREAD, (2 / 3) * diameter));
   const volume = netVolume(tank.water).value;
-  const made = dirtProduction(tank, numbers)!;
+  const made = dirtProduction(tank, numbers);
   const settles = settlingRates(tank, volume, numbers.settlingFactor);
   const decay = decayAt(numbers, tank.temperature);
   const drive = netPumpPressure(filterWater(filter, [], fluid));

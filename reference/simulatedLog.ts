@@ -41,11 +41,10 @@ export function simulatedLog(
 ): SimulatedLog | null {
   const normal = seededNormal(seed * 7919 + 1);
   const truth = Array.from({ length: LEARNED_KEYS.length + 1 }, normal);
-  const food = feedPerDay(place.tank.feed);
-  if (food === null) return null;
+  const food = feedPerDay(place.tank);
   const whole = cloggingInput({ ...place, layers, visits: [], days: DAYS, brief: true });
   const run = simulateClogging(withFactors(bend(whole), learnedFactors(truth, food)));
-  const serviceDay = run === null ? null : serviceDayOf(serviceCourse(run));
+  const serviceDay = serviceDayOf(serviceCourse(run));
   if (serviceDay === null || serviceDay < READINGS) return null;
   const end = part * serviceDay;
   const blank: LogSegment = {
@@ -64,7 +63,6 @@ export function simulatedLog(
     })),
   };
   const seen = predictStretch(bend(segmentInput(place, blank)), blank, truth, food);
-  if (seen === null) return null;
   const shared = Math.exp(MODEL_ERROR * normal());
   const flows = blank.flows.map((reading, index) => ({
     ...reading,

@@ -45,7 +45,7 @@ function filterOf({ file }: Row): ForecastInput {
 }
 
 for (const row of ROWS) {
-  const ahead = forecast(filterOf(row))!;
+  const ahead = forecast(filterOf(row));
   const day = (row.of === 'sleeve' ? ahead.spongeDay : ahead.serviceDay) ?? HORIZON;
   const [soonest, latest] = row.tradeDays;
   judge(
@@ -59,14 +59,14 @@ for (const row of ROWS) {
 /** The service day at a refinement, within as many days as it takes. */
 const refined = (input: ForecastInput, days: number, refine: { slices: number; steps: number }): number =>
   serviceDayOf(
-    serviceCourse(simulateClogging({ ...cloggingInput({ ...input, days, brief: true }), refine })!),
+    serviceCourse(simulateClogging({ ...cloggingInput({ ...input, days, brief: true }), refine })),
   ) ?? NaN;
 
 /** Steps in a day that are as good as exact. */
 const FINE_STEPS = 64;
 for (const row of ROWS) {
   const input = filterOf(row);
-  const day = forecast(input)!.serviceDay;
+  const day = forecast(input).serviceDay;
   // A filter that lasts for long clogs slowly: steps matter little there, and take long.
   if (day === null || day > 100) continue;
   const days = Math.ceil(1.2 * day);
@@ -88,9 +88,7 @@ const foam: ForecastInput = {
 };
 const rangeOf = (runs: number, seed: number): readonly [number, number] => {
   const range = ensembleRange(
-    Array.from({ length: runs }, (_, run) => ensembleRun(foam, 'through', run, { runs, seed })).filter(
-      (run) => run !== null,
-    ),
+    Array.from({ length: runs }, (_, run) => ensembleRun(foam, 'through', run, { runs, seed })),
   );
   return [range?.earliest ?? NaN, range?.latest ?? NaN];
 };
@@ -111,7 +109,7 @@ for (const { tank, filter, layers } of six) {
   const input: ForecastInput = { tank, filter, layers, others: [], visits: [] };
   const told = ensembleRange(ensembleRuns(input, 'through'))!;
   for (let run = 0; run < TRUTHS; run += 1) {
-    const day = ensembleRun(input, 'through', run, { runs: TRUTHS, seed: 77 })?.serviceDay ?? Infinity;
+    const day = ensembleRun(input, 'through', run, { runs: TRUTHS, seed: 77 }).serviceDay ?? Infinity;
     if (day < (told.earliest ?? Infinity)) before += 1;
     else if (day <= (told.latest ?? Infinity)) within += 1;
   }

@@ -50,7 +50,7 @@ for (let seed = 0; seed < Number(count); seed += 1) {
     ...{ tank, filter, layers, others: [], visits: [], days: DAYS, brief: true },
     learned: drawPosterior(learned, SAMPLES),
   };
-  const runs = Array.from({ length: RUNS.runs }, (_, run) => ensembleRun(input, 'through', run, RUNS)!);
+  const runs = Array.from({ length: RUNS.runs }, (_, run) => ensembleRun(input, 'through', run, RUNS));
   const range = ensembleRange(runs)!;
   result.learned += 1;
   result.odd += learned.odd.length;

@@ -1,5 +1,6 @@
 import { findingIdentity } from '@/core/findings/findingIdentity';
 import { dueList, visitKey, type Due } from '@/core/care/due';
+import { assumedFood } from '@/core/tank/feedPerDay';
 import { outlookVerdict } from '@/core/outlook/outlookVerdict';
 import { isOfTank } from '@/core/log/isOfTank';
 import { waterLost } from '@/core/care/waterLost';
@@ -112,7 +113,8 @@ export function homeRow(
               cleanFlow: cleanFlow(filter, layers, tank.temperature, measured[1]),
             }),
         );
-  const ahead = outlook.outlook === null ? null : outlookVerdict(outlook.outlook, now, 'working');
+  const ahead =
+    outlook.outlook === null ? null : outlookVerdict(outlook.outlook, now, 'working', assumedFood(tank));
   const lost = rememberedFacts(`lost ${filter.id}`, [tank, now.slice(0, 10), ...log.filter(isOfTank)], () =>
     waterLost({ tank, log, now }),
   );

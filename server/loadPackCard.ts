@@ -54,6 +54,6 @@ export function loadPackCard(
       ...{ filter, tank, layers, log },
       outlook: state.outlook,
       now: now ?? new Date().toISOString(),
-    }) ?? whyNoForecast(true, tank, hasOutlookFailed(filterId, state));
+    }) ?? whyNoForecast(true, hasOutlookFailed(filterId, state));
   return { filter, layers, card: packCard({ ...made.card, visits }) };
 }

@@ -13,21 +13,19 @@ import { servicePlan, type ServicePlan } from '@/core/service/servicePlan';
 
 /** The core’s heavy calls, away from the page. */
 const api = {
-  forecast(input: ForecastInput): Forecast | null {
+  forecast(input: ForecastInput): Forecast {
     const found = forecast(input);
-    return found === null ? null : transfer(found, [found.simulation.mass.buffer]);
+    return transfer(found, [found.simulation.mass.buffer]);
   },
   /** Runs of the ensemble from one number on. */
   runs(input: ForecastInput, by: ServiceBy, from: number, count: number): EnsembleRun[] {
-    return Array.from({ length: count }, (_, index) => ensembleRun(input, by, from + index)).filter(
-      (run) => run !== null,
-    );
+    return Array.from({ length: count }, (_, index) => ensembleRun(input, by, from + index));
   },
   variants(input: ForecastInput): VariantOutlook[] {
     return compareVariants(input);
   },
   /** A year of visits, planned from the early end of the range. */
-  plan(input: ForecastInput): ServicePlan | null {
+  plan(input: ForecastInput): ServicePlan {
     return servicePlan(input, earlyPercentileRun(ensembleRuns(input, 'through')));
   },
   /** What would help a pack most. */

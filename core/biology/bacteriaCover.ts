@@ -63,14 +63,14 @@ export const capacityOfFilms = (key: NitrifierKey, places: readonly FilmPlace[],
 
 /**
  * How much more food a tank’s bacteria could process: the load at which ammonia or nitrite comes to its limit in the steady
- * state, over today’s. Null when the feed rate is unknown, or nothing is.
+ * state, over today’s. Null where nothing is fed.
  *
  * @source {@link nitrificationCapacity}. The range: food, usable surface, film in the tank and what a m² takes up, each on its own,
  *   added as squares of logarithms.
  */
 export function bacteriaCover(tank: Tank, { filters, surface }: Homes): BacteriaCover | null {
   const load = nitrogenPerDay(tank);
-  if (load === null || load.likely <= 0) return null;
+  if (load.likely <= 0) return null;
   const celsius = tank.temperature;
   const oxygen = tankOxygen(tank);
   const perOutside = (key: NitrifierKey): number => capacityOfFilms(key, [{ surface: 1, oxygen }], celsius);

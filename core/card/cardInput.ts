@@ -1,4 +1,5 @@
 import type { LogEntry } from '../log/logEntry';
+import { assumedFood } from '../tank/feedPerDay';
 import { flowState } from '../service/flowState';
 import { formatUvOnDate, type RepackedPack } from '../repack/formatUvOnDate';
 import type { packCard } from './packCard';
@@ -18,6 +19,7 @@ export function cardInput(
   return {
     filter,
     tank: around.tank.name,
+    assumedFood: assumedFood(around.tank),
     layers: planned,
     packedAt,
     clean: flowState(log).clean?.flow.mean ?? null,

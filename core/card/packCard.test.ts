@@ -20,10 +20,11 @@ describe('the pack card', () => {
     packCard({
       filter,
       tank: 'Test tank',
+      assumedFood: null,
       layers,
       packedAt: '2026-11-25T14:00:00Z',
       clean: 1e-4,
-      visits: 'no food',
+      visits: 'working',
       lampFrom: null,
       ...change,
     });
@@ -59,7 +60,7 @@ describe('the pack card', () => {
       { on: '2027-02-23' },
     ]);
     expect(card({ visits: [visit('2026-11-20', -6)] }).visits).toMatchObject([{ isOverdue: true }]);
-    expect(card().visits).toBe('no food');
+    expect(card().visits).toBe('working');
   });
 
   it('carries the cautions of its kind', () => {
@@ -68,10 +69,11 @@ describe('the pack card', () => {
       packCard({
         filter: filterOf('hang-on-back-basket'),
         tank: '',
+        assumedFood: null,
         layers: [],
         packedAt: '2026-11-25T14:00:00Z',
         clean: null,
-        visits: 'no food',
+        visits: 'working',
         lampFrom: null,
       }).cautions.join(' '),
     ).toMatch(/intake tube/);

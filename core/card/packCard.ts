@@ -38,6 +38,8 @@ export interface CardVisit {
 export interface PackCard {
   readonly filter: string;
   readonly tank: string;
+  /** Dry food a day that the dates rest on where none is entered, kg; null: it is entered. */
+  readonly assumedFood: number | null;
   readonly kind: string;
   readonly packedOn: string;
   /** In packing order: the first goes in first. */
@@ -67,12 +69,14 @@ export const CARD_JUG = 2e-3;
  *
  * @param layers as packed
  * @param packedAt ISO moment
+ * @param assumedFood dry food a day that is taken for what is fed, kg; null: the keeper has entered it
  * @param clean flow timed after the repack, m³/s; null: none
  * @param visits a year’s, at the early end of the forecast, or why there are none
  */
 export function packCard({
   filter,
   tank,
+  assumedFood,
   layers,
   packedAt,
   clean,
@@ -81,6 +85,7 @@ export function packCard({
 }: {
   readonly filter: Filter;
   readonly tank: string;
+  readonly assumedFood: number | null;
   readonly layers: readonly Layer[];
   readonly packedAt: string;
   readonly clean: number | null;
@@ -99,6 +104,7 @@ export function packCard({
   return {
     filter: filter.name,
     tank,
+    assumedFood,
     kind: FILTER_KINDS[filter.kind].name,
     packedOn: packedAt.slice(0, 10),
     layers: packingOrder(filter, layers).map((layer) => ({

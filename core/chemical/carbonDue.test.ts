@@ -51,7 +51,7 @@ describe('carbonDue', () => {
       evaluatePack({ ...input, now: at(days) }).findings.find(({ rule }) => rule === 'spent-medium');
     expect(findingOn(Math.floor(reading) - 1)).toBeUndefined();
     expect(findingOn(Math.ceil(reading) + 1)).toBeDefined();
-    const visits = servicePlan(forecastInput(around, filter, layers))!.visits.filter(({ works }) =>
+    const visits = servicePlan(forecastInput(around, filter, layers)).visits.filter(({ works }) =>
       works.some(({ layerId }) => layerId === 'c'),
     );
     // Done a little early with what falls due anyway, never later than the day after.
@@ -72,7 +72,7 @@ describe('carbonDue', () => {
         }).findings.find(({ rule }) => rule === 'spent-medium')!.reason,
       );
     expect(said(0.2e-3)).toMatch(/the longest for a lightly fed tank/);
-    expect(said(6e-3)).toMatch(/at the food entered/);
+    expect(said(6e-3)).toMatch(/at today’s food/);
     expect(said(null)).toMatch(/the daily food is not entered/);
   });
 });

@@ -5,7 +5,7 @@ import type { Layer } from '../layers/layer';
 import type { Medium } from '../media/medium';
 import { isUsedUpByDate, LONGEST_CARBON, mediumLife, USUAL_CARBON } from '../practice/mediaLives';
 import type { Range } from '../maths/range';
-import { feedPerDay } from '../tank/feedPerDay';
+import { feedPerDay, isFoodAssumed } from '../tank/feedPerDay';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 
@@ -50,9 +50,8 @@ export const isCarbon = ({ family }: Pick<Medium, 'family'>): boolean =>
  */
 export function carbonDue({ layer, medium, measure }: CarbonPiece, around: CarbonSurroundings): CarbonDue {
   const { tank, added, now } = around;
-  const food = feedPerDay(tank.feed);
-  const usual = { ...USUAL_CARBON, by: 'usual', shortened: false } as const;
-  if (food === null) return usual;
+  if (isFoodAssumed(tank)) return { ...USUAL_CARBON, by: 'usual', shortened: false };
+  const food = feedPerDay(tank);
   const carbon = measure.dryMass * (medium.family === 'cartridge' ? CARBON_IN_CARTRIDGE : 1);
   const since = layer.installedOn ?? now;
   const sources = since === null ? [] : organicsAdded(added, since, netVolume(tank.water).value);

@@ -6,6 +6,6 @@ import { withFactors } from './withFactors';
 
 /** What is likeliest after the log was read; the input itself where nothing was learned. */
 export function calibratedInput(input: CloggingInput, learned: Posterior | null): CloggingInput {
-  const food = feedPerDay(input.tank.feed);
-  return learned === null || food === null ? input : withFactors(input, learnedFactors(learned.mean, food));
+  const food = feedPerDay(input.tank);
+  return learned === null ? input : withFactors(input, learnedFactors(learned.mean, food));
 }

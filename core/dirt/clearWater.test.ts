@@ -76,9 +76,4 @@ describe('clearWater', () => {
     const suspended = found?.simulation.suspended.subarray(0, 3).reduce((sum, part) => sum + part, 0);
     expect((suspended ?? 0) / (clear()?.with.fines.likely ?? 1)).toBeCloseTo(1, 6);
   });
-
-  it('is unknown while the feed rate is', () => {
-    const unfed = { ...tank, feed: { ...tank.feed, amount: null } };
-    expect(evaluatePack({ ...aloneOn(unfed), filter, layers, flow: null }).clearWater).toBeNull();
-  });
 });

@@ -32,20 +32,19 @@ export interface ClearWater {
 export type ClearedBy = (attachment: number) => ArrayLike<number>;
 
 /**
- * Suspended solids in a tank and how fast it clears. Null when the feed rate is unknown.
+ * Suspended solids in a tank and how fast it clears.
  *
  * @param clearedBy asked for the usual attachment, and for more
  * @source mass balance of a mixed tank per size, C = P/(Q·E + k_s·V); a cloud of one size falls to a tenth in
  *   ln 10·V/(Q·E + k_s·V), a mixture when its sizes together have. The range: what food, solids, attachment, settling
  *   and litter each do on their own, added as squares of logarithms.
  */
-export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater | null {
-  const food = feedPerDay(tank.feed);
-  if (food === null) return null;
+export function clearWater(tank: Tank, clearedBy: ClearedBy): ClearWater {
+  const food = feedPerDay(tank);
   const volume = netVolume(tank.water).value;
   const usual = clearedBy(USUAL_DIRT.attachment);
   const suspended = (numbers: DirtNumbers, fed = 1, cleared = usual): { all: number; fine: number } => {
-    const made = dirtProduction(tank, numbers, fed) ?? new Float64Array(SIZES);
+    const made = dirtProduction(tank, numbers, fed);
     const settles = settlingRates(tank, volume, numbers.settlingFactor);
     let [all, fine] = [0, 0];
     SIZE_CLASSES.forEach(({ diameter }, size) => {

@@ -103,17 +103,12 @@ export interface Clogging {
   readonly books: () => Books;
 }
 
-/**
- * Begins with clean media.
- *
- * @returns null when the feed rate is unknown
- */
-export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging | null {
+/** Begins with clean media. */
+export function beginClogging(input: Omit<CloggingInput, 'days'>): Clogging {
   const { tank, own, brief = false } = input;
   const limits = serviceLimits(own.filter);
   const numbers = input.numbers ?? USUAL_DIRT;
   const made = dirtProduction(tank, numbers, input.fed);
-  if (made === null) return null;
   const refine = input.refine?.steps ?? 1;
   const decay = decayAt(numbers, tank.temperature);
   const volume = netVolume(tank.water).value;

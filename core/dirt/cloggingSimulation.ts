@@ -45,15 +45,10 @@ export interface CloggingSimulation {
   readonly books: Books;
 }
 
-/**
- * Lets a tank’s filters clog day by day, with the visits that are planned; see {@link Clogging}.
- *
- * @returns null when the feed rate is unknown
- */
-export function simulateClogging(input: CloggingInput): CloggingSimulation | null {
+/** Lets a tank’s filters clog day by day, with the visits that are planned; see {@link Clogging}. */
+export function simulateClogging(input: CloggingInput): CloggingSimulation {
   const { own, days, brief = false } = input;
   const march = beginClogging(input);
-  if (march === null) return null;
   const { state, waters } = march;
   const layers = own.inFlow.length;
   const result = {

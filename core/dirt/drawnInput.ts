@@ -29,9 +29,8 @@ export function drawnInput(
   run: number,
   sample: Sample,
   learned: Posterior | null = null,
-): CloggingInput | null {
-  const food = feedPerDay(input.tank.feed);
-  if (food === null) return null;
+): CloggingInput {
+  const food = feedPerDay(input.tank);
   const { filter } = input.own;
   const spreads = learned === null ? freshSpreads(filter, food) : [];
   const known = learned === null ? spreads.length : learned.mean.length;

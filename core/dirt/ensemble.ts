@@ -12,7 +12,7 @@ export const ENSEMBLE: Sample = { runs: ENSEMBLE_RUNS, seed: 1 };
 
 /**
  * One run of the ensemble: the same pack with everything uncertain drawn anew. The same number draws the same,
- * wherever it runs. Null when the feed rate is unknown.
+ * wherever it runs.
  *
  * @param by the measure that calls for service in the likely run: its course is kept
  * @param run number of the run, from 0
@@ -22,11 +22,9 @@ export function ensembleRun(
   by: ServiceBy,
   run: number,
   sample: Sample = ENSEMBLE,
-): EnsembleRun | null {
+): EnsembleRun {
   const drawn = drawnInput({ ...cloggingInput(input), brief: true }, run, sample, input.learned);
-  const simulation =
-    drawn === null ? null : simulateClogging({ ...drawn, refine: { slices: FEWER_SLICES, steps: 1 } });
-  if (simulation === null) return null;
+  const simulation = simulateClogging({ ...drawn, refine: { slices: FEWER_SLICES, steps: 1 } });
   return {
     course: Float32Array.from(courseBy(simulation, by).course),
     serviceDay: serviceDayOf(serviceCourse(simulation)),
@@ -44,8 +42,6 @@ export function earlyPercentileRun(runs: readonly EnsembleRun[]): number | null 
   return order[Math.round(RANGE_LOW * (order.length - 1))]?.run ?? null;
 }
 
-/** Every run of the ensemble, in order; empty when the feed rate is unknown. */
+/** Every run of the ensemble, in order. */
 export const ensembleRuns = (input: ForecastInput, by: ServiceBy): EnsembleRun[] =>
-  Array.from({ length: ENSEMBLE.runs }, (_, run) => ensembleRun(input, by, run)).filter(
-    (run) => run !== null,
-  );
+  Array.from({ length: ENSEMBLE.runs }, (_, run) => ensembleRun(input, by, run));

@@ -61,11 +61,9 @@ export interface Forecast {
  * @throws Error when a layer refers to a medium or chamber that is not there; check with `packFaults` first.
  * @example forecast({ ...reedBench, others: [], visits: [] }) // { firstToClog: 'rb-floss', spillDay: null }
  */
-export function forecast(input: ForecastInput): Forecast | null {
+export function forecast(input: ForecastInput): Forecast {
   const simulation = simulateClogging(calibratedInput(cloggingInput(input), input.learned ?? null));
-  return simulation === null
-    ? null
-    : readForecast(simulation, placeLayers(input.filter, input.layers), input.tank);
+  return readForecast(simulation, placeLayers(input.filter, input.layers), input.tank);
 }
 
 /** Biological media with pores to lose; dense rings and balls have none. */

@@ -17,7 +17,7 @@ const posterior = (mean: Partial<Record<number, number>>, spread: number): Poste
   ),
 });
 const dayOf = (learned: Posterior | null): number =>
-  forecast({ ...forecastInput({ tank, others: [], learned }, filter, layers), brief: true })!.serviceDay!;
+  forecast({ ...forecastInput({ tank, others: [], learned }, filter, layers), brief: true }).serviceDay!;
 
 describe('what was learned', () => {
   it('changes nothing where the log found all as usual', () => {

@@ -37,7 +37,7 @@ const day = (filter: Filter, layers: Layer[], change: Partial<ForecastInput> = {
     days: DAYS,
     brief: true,
     ...change,
-  })!.serviceDay ?? DAYS;
+  }).serviceDay ?? DAYS;
 
 // Common practice, no source: what every keeper would expect of any filter.
 describe.each(KINDS)('%s', (kind) => {

@@ -182,11 +182,10 @@ export interface VariantOutlook extends Omit<Variant, 'input'> {
   readonly cleanFlow: number;
 }
 
-/** The plan and the other ways to lay it out, each forecast; empty when the feed rate is unknown. */
+/** The plan and the other ways to lay it out, each forecast. */
 export const compareVariants = (input: ForecastInput): VariantOutlook[] =>
   variantsOf(input).flatMap(({ key, name, overfill, input: other }) => {
     const found = forecast({ ...other, brief: true });
-    if (found === null) return [];
     const { course, serviceDay, spillDay, siltPerMonth, simulation, clear } = found;
     return [
       {

@@ -116,7 +116,7 @@ describe('fitModelToLog', () => {
   it('has nothing to learn from without readings, and without food', () => {
     expect(fitModelToLog(place, [])).toBeNull();
     expect(fitModelToLog(place, [{ ...stretch, flows: [] }])).toBeNull();
-    const unfed = { ...tank, feed: { ...tank.feed, amount: null } };
+    const unfed = { ...tank, feed: { ...tank.feed, amount: { by: 'weight' as const, perDay: 0 } } };
     expect(fitModelToLog({ ...place, tank: unfed }, [stretch])).toBeNull();
   });
 

@@ -30,9 +30,8 @@ const LABELS: Readonly<Record<LearnedRow['key'], string>> = {
 const MAX_NARROWED_SHARE = 0.8;
 
 /** What a log taught, number by number; empty when the feed rate is unknown. */
-export function learnedRows({ mean, root }: Posterior, tank: Pick<Tank, 'feed'>): LearnedRow[] {
-  const food = feedPerDay(tank.feed);
-  if (food === null) return [];
+export function learnedRows({ mean, root }: Posterior, tank: Pick<Tank, 'feed' | 'water'>): LearnedRow[] {
+  const food = feedPerDay(tank);
   const keys = [...LEARNED_KEYS, 'speed'] as const;
   const spreads = root.map((row) => Math.hypot(...row));
   const at = (way: number) =>

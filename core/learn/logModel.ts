@@ -22,8 +22,8 @@ const MAX_KEPT_PREDICTIONS = 64;
 
 /** The model of a log; null when the feed rate is unknown. */
 export function logModel(place: LearningPlace, stretches: readonly LogSegment[]): LogModel | null {
-  const food = feedPerDay(place.tank.feed);
-  if (food === null || food.likely <= 0) return null;
+  const food = feedPerDay(place.tank);
+  if (food.likely <= 0) return null;
   const parts = stretches.map((stretch) => ({
     stretch,
     root: flowErrorRoot(stretch),
@@ -48,7 +48,6 @@ function remembered(input: CloggingInput, stretch: LogSegment, food: Range) {
   return (point: readonly number[]): StretchPrediction => {
     const key = [...point.slice(0, LEARNED_KEYS.length), ...own.map((place) => point[place])].join();
     const found = known.get(key) ?? predictStretch(input, stretch, point, food);
-    if (found === null) throw new Error('A log is learned from only where the food is known.');
     if (known.size >= MAX_KEPT_PREDICTIONS) known.clear();
     known.set(key, found);
     return found;

@@ -125,9 +125,9 @@ function fedOtherwise(
   point: readonly number[],
   reading: Foreseen,
 ): Sized[] {
-  const food = feedPerDay(place.tank.feed);
+  const food = feedPerDay(place.tank);
   const whole = model.stretches[reading.stretch];
-  if (food === null || whole === undefined) return [];
+  if (whole === undefined) return [];
   const { id, day, value } = reading;
   const stretch = {
     ...whole,
@@ -141,7 +141,7 @@ function fedOtherwise(
     const found = predictStretch({ ...input, fed: FOOD_SPREAD ** size }, stretch, point, food);
     return {
       size,
-      value: (reading.kind === 'flow' ? found?.flows[0] : found?.levels[0]) ?? reading.expected,
+      value: (reading.kind === 'flow' ? found.flows[0] : found.levels[0]) ?? reading.expected,
     };
   });
   // Against its own value at the food entered, so that food as it is fits as well as nothing at all.

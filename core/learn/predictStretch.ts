@@ -58,12 +58,11 @@ export function predictStretch(
   stretch: LogSegment,
   point: readonly number[],
   food: Range,
-): StretchPrediction | null {
+): StretchPrediction {
   const shared = point.slice(0, LEARNED_KEYS.length);
   const speedAt = (day: number): number => speedOf(point, epochAt(stretch, day));
   const first = point[LEARNED_KEYS.length + epochAt(stretch, 0)]!;
   const simulation = simulateClogging(withFactors(input, learnedFactors([...shared, first], food)));
-  if (simulation === null) return null;
   const layers = input.own.inFlow.map(({ layer }) => layer.id);
   const held = simulation.fullness.subarray(simulation.days * layers.length);
   return {

@@ -16,6 +16,7 @@ import { placeLayers } from '../layers/placeLayers';
 import { mediumById } from '../media/catalogue';
 import { layerSurfaces } from '../report/tankBiology';
 import type { Range } from '../maths/range';
+import { isFoodAssumed } from '../tank/feedPerDay';
 import type { Tank } from '../tank/tank';
 import { daysBetween } from '../units/daysBetween';
 import { upperFirst } from '../units/firstLetter';
@@ -65,9 +66,9 @@ export interface TankMedia {
   readonly tank: string;
   /** °C */
   readonly celsius: number;
-  /** Nitrogen of today’s food, kg N a day; null: the feed rate is unknown. */
+  /** Nitrogen of today’s food, kg N a day; null: no food is entered. */
   readonly load: number | null;
-  /** For how many times today’s food the film is enough that lives there now; null without food. */
+  /** For how many times today’s food the film is enough that lives there now; null where no food is entered. */
   readonly atOnce: Range | null;
   readonly homes: readonly MediaHome[];
   /** The piece of which most may go; null where the tank gives nothing. */
@@ -137,7 +138,8 @@ export function tankMedia({ tank, filters, log }: TankMediaInput, now: string): 
     ...all.map(({ surface, share }) => ({ surface: surface[end], oxygen, share })),
     { surface: inTank[end], oxygen, share: 1 },
   ];
-  const fed = load !== null && load.likely > 0 ? load.likely : null;
+  // Nothing is given away, and nobody is alarmed, on a food that is only assumed.
+  const fed = load.likely > 0 && !isFoodAssumed(tank) ? load.likely : null;
   const borneAt = (end: keyof Range): readonly number[] => {
     if (fed === null) return all.map(() => 0);
     const { ammonia, nitrite } = currentNitrificationCapacity(placesAt(end), fed, tank.temperature);

@@ -1,5 +1,5 @@
 import { DAYS_IN, serviceSpan } from '../report/serviceSpan';
-import type { Verdict } from '../report/verdict';
+import { assumedFoodSaid, type Verdict } from '../report/verdict';
 import { daysBetween } from '../units/daysBetween';
 import { sentence } from '../units/sentence';
 import { NO_FORECAST_WORDS, type NoForecast } from './whyNoForecast';
@@ -10,8 +10,14 @@ import type { Outlook, OutlookForecast } from './outlook';
  *
  * @param now ISO moment
  * @param why there is no forecast, where there is none
+ * @param assumedFood dry food a day that is taken for what is fed, kg; null: the keeper has entered it
  */
-export function outlookVerdict(outlook: Outlook | null, now: string, why: NoForecast): Verdict {
+export function outlookVerdict(
+  outlook: Outlook | null,
+  now: string,
+  why: NoForecast,
+  assumedFood: number | null = null,
+): Verdict {
   const ahead = outlook?.forecast ?? null;
   if (outlook === null || ahead === null) {
     const [state, next] = NO_FORECAST_WORDS[why];
@@ -20,7 +26,7 @@ export function outlookVerdict(outlook: Outlook | null, now: string, why: NoFore
   const since = daysBetween(ahead.packedAt, now);
   const from = ahead.earliest === null ? null : ahead.earliest - since;
   const to = ahead.latest === null ? null : ahead.latest - since;
-  const next = learnedFrom(outlook);
+  const next = sentence`${learnedFrom(outlook)}${assumedFoodSaid(assumedFood)}`;
   const look = lookIn(ahead, since);
   if (from === null) return { level: 'works', state: sentence`Next service: in over a year.${look}`, next };
   if (to !== null && to <= 0)

@@ -79,15 +79,11 @@ function outlookOf(input: ForecastInput, other: OnTank, way: PairedOutlook['way'
   });
   const asked: ForecastInput = { ...input, others, visits: [], days: HORIZON, brief: true };
   const likely = forecast(asked);
-  if (likely === null) return null;
   const begins = cloggingInput(asked);
   const runs = Array.from({ length: SAMPLE.runs }, (_, run) => {
-    const drawn = drawnInput(begins, run, SAMPLE, input.learned);
-    const simulation = drawn === null ? null : simulateClogging(drawn);
-    return simulation === null
-      ? null
-      : { course: new Float32Array(0), serviceDay: serviceDayOf(serviceCourse(simulation)) };
-  }).filter((run) => run !== null);
+    const simulation = simulateClogging(drawnInput(begins, run, SAMPLE, input.learned));
+    return { course: new Float32Array(0), serviceDay: serviceDayOf(serviceCourse(simulation)) };
+  });
   const range = ensembleRange(runs);
   if (range === null) return null;
   const own = likely.serviceDay === null ? 1 : HORIZON / likely.serviceDay;

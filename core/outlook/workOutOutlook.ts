@@ -82,22 +82,18 @@ function lookAhead(
   const days = today + HORIZON;
   const input: ForecastInput = { ...place, layers, visits: done, days, learned };
   const likely = forecast({ ...input, brief: true });
-  if (likely === null) return null;
   const from = Math.max(0, ...done.map(({ day }) => day));
   const begins = { ...cloggingInput(input), brief: true };
   const runs = Array.from({ length: ENSEMBLE.runs }, (_, run) => {
-    const drawn = drawnInput(begins, run, ENSEMBLE, learned);
-    const simulation = drawn === null ? null : simulateClogging(drawn);
+    const simulation = simulateClogging(drawnInput(begins, run, ENSEMBLE, learned));
     tell((run + 1) / ENSEMBLE.runs);
-    return simulation === null
-      ? null
-      : {
-          course: Float32Array.from(simulation.flow),
-          lost: Float32Array.from(simulation.lost),
-          passes: Float32Array.from(simulation.passes),
-          serviceDay: serviceDayFrom(simulation, from).day,
-        };
-  }).filter((run) => run !== null);
+    return {
+      course: Float32Array.from(simulation.flow),
+      lost: Float32Array.from(simulation.lost),
+      passes: Float32Array.from(simulation.passes),
+      serviceDay: serviceDayFrom(simulation, from).day,
+    };
+  });
   const range = ensembleRange(runs);
   if (range === null) return null;
   const service = serviceDayFrom(likely.simulation, from);
@@ -114,7 +110,7 @@ function lookAhead(
     flow: kept(likely.simulation.flow, range),
     lost: kept(likely.simulation.lost, rangeOfCourses(runs.map(({ lost }) => lost))),
     passes: kept(likely.simulation.passes, rangeOfCourses(runs.map(({ passes }) => passes))),
-    visits: (plan?.visits ?? []).map((visit) => ({
+    visits: plan.visits.map((visit) => ({
       ...visit,
       works: [...visit.works],
       lifts: [...visit.lifts],

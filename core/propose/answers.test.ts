@@ -8,7 +8,6 @@ import { lossesOf, type Figures } from './objectives';
 const FIGURES: Figures = {
   service: 60,
   fines: 1e-3,
-  clearing: null,
   cover: 3,
   surface: 2,
   turnover: 5 / 3600,

@@ -80,7 +80,7 @@ export function answersOf(
   const all = ranked(soundMine === null ? offerable : [...offerable, soundMine], weights);
   const byBalance = all.filter((pack) => pack !== soundMine);
   const mostMinutes = mostMinutesOf(sound, mine);
-  const isNoMoreWork = ({ figures }: Finalist): boolean => (figures.minutes ?? 0) <= mostMinutes;
+  const isNoMoreWork = ({ figures }: Finalist): boolean => figures.minutes <= mostMinutes;
   const merits = new Map<Finalist, Merit[]>();
   const give = (pack: Finalist | undefined, merit: Merit): void => {
     if (pack === undefined || (!merits.has(pack) && merits.size === MAX_OFFERED)) return;
@@ -134,11 +134,11 @@ const keepsTo = (limits: Limits, { figures }: Finalist): boolean =>
 
 /** A loss as the best in one wish is found by it: of those that stay closed for half a year, the longest is the best. */
 const lossToBeat = (wish: Objective, { figures }: Finalist): number =>
-  wish === 'service' ? -(figures.service ?? 0) : lossOf(wish, figures);
+  wish === 'service' ? -figures.service : lossOf(wish, figures);
 
 /** A pack that is not the best in one wish asks for no more minutes a year than the plan and a usual pack together. */
 function mostMinutesOf(packs: readonly Finalist[], mine: Finalist | null): number {
-  const usual = packs.filter(({ isUsual }) => isUsual).map(({ figures }) => figures.minutes ?? Infinity);
+  const usual = packs.filter(({ isUsual }) => isUsual).map(({ figures }) => figures.minutes);
   return usual.length === 0 ? Infinity : Math.max(...usual) + (mine?.figures.minutes ?? 0);
 }
 

@@ -63,9 +63,7 @@ export function ranked<T extends Pick<Considered, 'losses' | 'figures'>>(
   return packs
     .map((pack) => ({ pack, score: balance(pack.losses) }))
     .sort((a, b) =>
-      Math.abs(a.score - b.score) > TIE
-        ? a.score - b.score
-        : (b.pack.figures.service ?? 0) - (a.pack.figures.service ?? 0),
+      Math.abs(a.score - b.score) > TIE ? a.score - b.score : b.pack.figures.service - a.pack.figures.service,
     )
     .map(({ pack }) => pack);
 }

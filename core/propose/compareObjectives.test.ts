@@ -5,7 +5,6 @@ import type { Figures } from './objectives';
 const FIGURES: Figures = {
   service: 60,
   fines: 1e-3,
-  clearing: null,
   cover: 3,
   surface: 2,
   turnover: 5 / 3600,
@@ -29,8 +28,6 @@ describe('one pack held against another', () => {
     const unpriced = { ...FIGURES, cost: 0, unpriced: 1e-3 };
     expect(compareObjectives(unpriced, FIGURES)).toEqual({ better: [], worse: [] });
     expect(compareObjectives(FIGURES, unpriced)).toEqual({ better: [], worse: [] });
-    const unfed = { ...FIGURES, service: null, minutes: null };
-    expect(compareObjectives(FIGURES, unfed)).toEqual({ better: [], worse: [] });
     // Where neither has prices, less that is renewed is less.
     expect(compareObjectives({ ...unpriced, unpriced: 0.5e-3 }, unpriced).better).toEqual(['cost']);
   });

@@ -24,12 +24,9 @@ export function compareObjectives(figures: Figures, other: Figures): Compared {
   };
 }
 
-/** False for what nothing is known of: no food, or no price. What is known is neither better nor worse than that. */
+/** False for what is not known in full, for want of a price. What is known is neither better nor worse than that. */
 function isFullyKnown(wish: Objective, figures: Figures): boolean {
-  if (wish === 'service') return figures.service !== null;
-  if (wish === 'minutes') return figures.minutes !== null;
-  if (wish === 'cost') return figures.unpriced === 0;
-  return true;
+  return wish !== 'cost' || figures.unpriced === 0;
 }
 
 /** Fewest wishes that a pack must grant better to be called better than another. */

@@ -74,13 +74,13 @@ export function evaluateFinalist(input: ProposeInput, layers: readonly Layer[], 
   const bill = listCost(needs);
   const figures: Figures = {
     ...quick,
-    service: found === null ? null : (found.serviceDay ?? HORIZON),
+    service: found.serviceDay ?? HORIZON,
     cost: costs.consumables,
     unpriced: placeLayers(filter, layers).reduce((sum, { layer, measure }) => {
       const cost = costs.layers.find(({ layerId }) => layerId === layer.id);
       return cost?.once === null ? sum + cost.perYear * measure.volume : sum;
     }, 0),
-    ...(plan === null ? { visits: null, minutes: null } : withRoutineOpenings(filter, plan.perYear)),
+    ...withRoutineOpenings(filter, plan.perYear),
   };
   return {
     layers,
@@ -91,7 +91,7 @@ export function evaluateFinalist(input: ProposeInput, layers: readonly Layer[], 
     change,
     buys,
     bill,
-    serviceBy: found?.course.by ?? null,
+    serviceBy: found.course.by,
     isWellBuilt: isWellBuilt(filter, layers, around.schools),
     isUsual,
     canBeHad:

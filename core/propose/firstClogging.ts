@@ -33,14 +33,13 @@ export interface FirstClogging {
 
 /**
  * Lets a filter clog until it is due and its biological media have silted for some days: a forecast that stops as soon
- * as a judgement can be made. Null when the feed rate is unknown.
+ * as a judgement can be made.
  *
  * @param siltDays days after which the silt in biological media is asked for
  */
-export function firstClogging(input: ForecastInput, siltDays: number): FirstClogging | null {
+export function firstClogging(input: ForecastInput, siltDays: number): FirstClogging {
   const begins = calibratedInput(cloggingInput({ ...input, visits: [], brief: true }), input.learned ?? null);
   const clogging = beginClogging({ ...begins, refine: { slices: FEWER_SLICES, steps: 1 } });
-  if (clogging === null) return null;
   const { state, waters } = clogging;
   const { inFlow } = begins.own;
   const numbers = begins.numbers ?? USUAL_DIRT;

@@ -9,6 +9,6 @@ export const frontOf = <Pack extends Pick<Considered, 'losses' | 'figures'>>(
   packs: readonly Pack[],
 ): Pack[] =>
   nonDominated(
-    [...packs].sort((a, b) => (b.figures.service ?? 0) - (a.figures.service ?? 0)),
+    [...packs].sort((a, b) => b.figures.service - a.figures.service),
     ({ losses }) => losses,
   );

@@ -1,12 +1,7 @@
 import { MIN_DAYS_BETWEEN_VISITS } from '../practice/visitSpacing';
 import { reportBacteria } from '../report/reportBacteria';
-import { cleanClearanceRate } from '../dirt/cleanClearanceRate';
-import { otherClearanceRate } from '../dirt/otherClearanceRate';
-import { clearingTime } from '../dirt/clearWater';
-import { USUAL_DIRT } from '../dirt/dirtNumbers';
-import { settlingRates } from '../dirt/massBalance';
 import type { Silt } from '../dirt/silt';
-import { operatingPoint, type OperatingPoint } from '../hydraulics/operatingPoint';
+import { operatingPoint } from '../hydraulics/operatingPoint';
 import { turnover } from '../hydraulics/turnover';
 import type { Layer } from '../layers/layer';
 import { isBiologicalOnly } from '../layers/layerRole';
@@ -45,22 +40,17 @@ export function judgePack(input: ProposeInput, layers: readonly Layer[], change:
   );
   const turned = turnover(water.flow, volume);
   const band = turnoverBand(volume, tank.animals);
-  const bacteria =
-    clogging === null
-      ? null
-      : reportBacteria(
-          { tank, others },
-          inFlow,
-          ({ layer }) => passes.get(layer.id)!,
-          water.flow,
-          { found: null, rinseWater: around.schools.rinseWater, now: null },
-          siltedAfter(inFlow, clogging),
-        );
-  const year = clogging === null ? null : yearOf(input, clogging);
+  const bacteria = reportBacteria(
+    { tank, others },
+    inFlow,
+    ({ layer }) => passes.get(layer.id)!,
+    water.flow,
+    { found: null, rinseWater: around.schools.rinseWater, now: null },
+    siltedAfter(inFlow, clogging),
+  );
   return {
-    service: clogging === null ? null : (clogging.serviceDay ?? HORIZON),
-    fines: clogging?.fines ?? null,
-    clearing: clogging === null ? clearingOf(input, inFlow, water) : null,
+    service: clogging.serviceDay ?? HORIZON,
+    fines: clogging.fines,
     cover: bacteria?.withTank.likely ?? null,
     surface: sumOf(
       inFlow,
@@ -68,29 +58,9 @@ export function judgePack(input: ProposeInput, layers: readonly Layer[], change:
     ),
     turnover: turned,
     turnoverOff: turnoverOff(turned, band),
-    cost: year?.cost ?? 0,
-    unpriced: year?.unpriced ?? 0,
-    visits: year?.visits ?? null,
-    minutes: year?.minutes ?? null,
+    ...yearOf(input, clogging),
     change,
   };
-}
-
-/** How fast the clean pack clears a cloud of fines with the other filters of the tank, s. */
-function clearingOf(
-  { around: { tank, others }, filter }: ProposeInput,
-  inFlow: readonly PlacedLayer[],
-  water: OperatingPoint,
-): number {
-  const volume = netVolume(tank.water).value;
-  const beside = otherClearanceRate(tank, others);
-  const cleared = cleanClearanceRate(
-    tank,
-    filter,
-    inFlow,
-    water,
-  )(USUAL_DIRT.attachment).map((value, size) => value + beside[size]!);
-  return clearingTime(cleared, settlingRates(tank, volume), volume);
 }
 
 /** Silt after three months in media that are never cleaned; in all others what is there when they are cleaned. */

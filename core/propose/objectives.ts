@@ -7,13 +7,11 @@ export type Objective = (typeof OBJECTIVES)[number];
 
 /** What a pack comes to in every wish. SI; days; money in the keeper’s currency. */
 export interface Figures {
-  /** Days to the next service, HORIZON where it is not due within the year; null: the feed rate is unknown. */
-  readonly service: number | null;
-  /** Suspended solids finer than 100 µm with the clean pack, kg/m³; null: the feed rate is unknown. */
-  readonly fines: number | null;
-  /** Time in which a cloud of fines falls to a tenth, s; null: fines are known. */
-  readonly clearing: number | null;
-  /** For how many times today’s food the bacteria are enough after three months of silting; null without food. */
+  /** Days to the next service, HORIZON where it is not due within the year. */
+  readonly service: number;
+  /** Suspended solids finer than 100 µm with the clean pack, kg/m³. */
+  readonly fines: number;
+  /** For how many times today’s food the bacteria are enough after three months of silting; null where nothing is fed, or it is not worked out. */
   readonly cover: number | null;
   /** Surface for bacteria that the water passes, m². */
   readonly surface: number;
@@ -23,9 +21,9 @@ export interface Figures {
   /** Money a year for what is renewed, as far as prices are known, and m³ renewed a year without a price. */
   readonly cost: number;
   readonly unpriced: number;
-  /** Visits and minutes with wet hands a year, two openings at least; null: the feed rate is unknown. */
-  readonly visits: number | null;
-  readonly minutes: number | null;
+  /** Visits and minutes with wet hands a year, two openings at least. */
+  readonly visits: number;
+  readonly minutes: number;
   /** Pieces cut, filled in anew or thrown away. */
   readonly change: number;
 }
@@ -54,9 +52,9 @@ const UNPRICED = 10_000;
 export function lossOf(wish: Objective, figures: Figures): number {
   switch (wish) {
     case 'service':
-      return -Math.min(figures.service ?? 0, MAX_CLOSED_DAYS);
+      return -Math.min(figures.service, MAX_CLOSED_DAYS);
     case 'clear':
-      return figures.fines ?? figures.clearing ?? 0;
+      return figures.fines;
     case 'cover':
       return -(figures.cover ?? figures.surface);
     case 'turnover':
@@ -64,7 +62,7 @@ export function lossOf(wish: Objective, figures: Figures): number {
     case 'cost':
       return figures.cost + UNPRICED * figures.unpriced;
     case 'minutes':
-      return figures.minutes ?? 0;
+      return figures.minutes;
     case 'change':
       return figures.change;
   }

@@ -144,28 +144,6 @@ describe('packSpace', () => {
     }
   });
 
-  it('begins with foam that is coarser than fine where no forecast can say what fine foam alone does', () => {
-    const fed = { ...TANK, feed: { amount: { by: 'weight', perDay: 1e-3 }, protein: 0.4 } } as const;
-    /** Grades of the foam that the water meets first, without foam of the first pad. */
-    const first = (input: ProposeInput): Set<string | null> =>
-      new Set(
-        drawn(input, 300).flatMap(({ layers }) => {
-          const graded = layers.map(mediumOf).filter(({ grade }) => grade !== null);
-          return (graded.find(({ family }) => family === 'foam') ?? graded[0])?.grade ?? [];
-        }),
-      );
-    for (const kind of ['canister-side-riser', 'canister-down-flow', 'internal-compartments'] as const) {
-      const unfed = askFor(kind);
-      expect(first(unfed)).toEqual(new Set(['coarse', 'medium']));
-      // A forecast shows it, and a keeper who holds with foam alone may want it; fine foam alone may be all there is.
-      expect(first({ ...unfed, around: { ...unfed.around, tank: fed } })).toContain('fine');
-      expect(first(askFor(kind, { biologicalMedium: 'foam' }))).toContain('fine');
-      const scrap = { ...FINE_SHEET, id: 'scrap', medium: 'foam-20', length: 0.03, width: 0.03, count: 1 };
-      for (const items of [[FINE_SHEET], [FINE_SHEET, scrap]])
-        expect(first({ ...unfed, from: 'hand', shelf: { ...EMPTY_SHELF, items } })).toContain('fine');
-    }
-  });
-
   it('fills the rest with foam only for those who hold with it, and where nothing else can be had or lie there', () => {
     const hasOnlyFoam = (input: ProposeInput): boolean =>
       drawn(input, 150).some(({ layers }) =>

@@ -5,7 +5,6 @@ import type { Schools } from '../findings/schools';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
 import { placeLayers } from '../layers/placeLayers';
-import { plainLayer } from '../layers/plainLayer';
 import { solidsFactor } from '../layers/solidsFactor';
 import { gradeRank } from '../media/gradeRank';
 import { GRADES } from '../media/grades';
@@ -13,11 +12,9 @@ import { hasRole } from '../media/hasRole';
 import { LENGTH_TOLERANCE } from '../practice/handTolerances';
 import { leastThickness } from '../practice/leastThickness';
 import type { Medium } from '../media/medium';
-import { feedPerDay } from '../tank/feedPerDay';
-import { choiceKey, choiceOf, choicesOf, isUsable, type Choice } from './choices';
+import { choiceOf, choicesOf, type Choice } from './choices';
 import { packFromChoices, pieceVolume, pliesIn, type Item, type Piece } from './packFromChoices';
 import type { ProposeInput } from './proposeInput';
-import { quickPurchase } from './quickPurchase';
 import { isOpen, freeDepthByChamber, type FreeSpace, type Slot } from './freeDepthByChamber';
 import { sumOf } from '../maths/sum';
 
@@ -108,9 +105,6 @@ export function packSpace(input: ProposeInput): PackSpace {
     fill: fillsOf(input, choices, staying, open),
   };
   const sizes = [...leads.map(({ length }) => length), ...Object.values(genes).map(({ length }) => length)];
-  const coarserFirst =
-    feedPerDay(around.tank.feed) === null &&
-    canBeginCoarser(input, room, leads.flat(2), [...genes.coarse, ...genes.medium]);
   const keptRanks = room.lead.flatMap(({ before }) =>
     before.flatMap((layer) => gradeRank(mediumOf(layer)) ?? []),
   );
@@ -171,7 +165,6 @@ export function packSpace(input: ProposeInput): PackSpace {
       if (pieces === null) return null;
       const all = [...leading, ...pieces];
       if (holdsWithFoam(input) && all.every(({ choice }) => choice.medium.family !== 'foam')) return null;
-      if (coarserFirst && firstRank(all) >= FINE_GRADE) return null;
       return holdsAll(staying, all) ? all : null;
     },
   };
@@ -181,53 +174,6 @@ const COARSE_GRADE = GRADES.indexOf('coarse');
 const MEDIUM = GRADES.indexOf('medium');
 const FINE_GRADE = GRADES.indexOf('fine');
 const rankOf = ({ choice }: Item): number => gradeRank(choice.medium) ?? 0;
-
-/** Rank of the foam that the water meets first, without foam that of the first pad; −1: there is neither. */
-function firstRank(pieces: readonly Piece[]): number {
-  const graded = pieces.filter(({ choice }) => gradeRank(choice.medium) !== null);
-  const first = graded.find(({ choice }) => choice.medium.family === 'foam') ?? graded[0];
-  return first === undefined ? -1 : rankOf(first);
-}
-
-/** A layer that is asked for to see whether it can be cut. */
-const TRIAL_LAYER_ID = 'trial';
-
-/**
- * True where a pack can begin with foam that is not fine, and should: what fine foam alone does to the next service
- * shows in a forecast, and without one the order of the trade has to say it. A keeper who holds with foam alone may
- * hold with fine foam.
- *
- * @source coarse before fine: common practice, no source.
- */
-function canBeginCoarser(
-  input: ProposeInput,
-  { fixed, lead, main }: FreeSpace,
-  leading: readonly Piece[],
-  items: readonly (Item | null)[],
-): boolean {
-  if (input.around.schools.biologicalMedium === 'foam') return false;
-  const isCoarser = (medium: Medium): boolean =>
-    medium.family === 'foam' && (gradeRank(medium) ?? FINE_GRADE) < FINE_GRADE;
-  const kept = [...fixed, ...[...lead, ...main].flatMap(({ before }) => before)];
-  if (kept.some((layer) => isCoarser(mediumOf(layer)))) return false;
-  const inFilter = new Set(input.today.filter(isUsable).map(choiceKey));
-  const canBeHad = quickPurchase(input);
-  const first = main.find(isOpen);
-  const pieces = [
-    ...leading,
-    ...items.flatMap((item) =>
-      item === null || first === undefined ? [] : { ...item, slot: first, from: first.from },
-    ),
-  ];
-  return pieces.some(
-    ({ choice, slot, thickness }) =>
-      isCoarser(choice.medium) &&
-      (inFilter.has(choice.key) ||
-        canBeHad([plainLayer(TRIAL_LAYER_ID, choice.made.medium, slot.chamber.id, thickness)], {
-          cut: [TRIAL_LAYER_ID],
-        })),
-  );
-}
 
 /** Layers that no search moves: the sponge on the intake, and chemical media. */
 export function alwaysPinned({ mine, filter, around: { schools } }: ProposeInput): string[] {

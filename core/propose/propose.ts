@@ -88,12 +88,12 @@ export function propose(input: ProposeInput, effort: Effort = USUAL_EFFORT): Pro
   };
 }
 
-/** The likely range of the next service of a pack; null without food. */
+/** The likely range of the next service of a pack. */
 export function serviceRange(
   { around: { tank, others, learned = null }, filter }: ProposeInput,
   layers: readonly Layer[],
 ): EnsembleRange | null {
   const input = { tank, filter, layers, others, visits: [], learned };
   const likely = forecast({ ...input, brief: true });
-  return likely === null ? null : ensembleRange(ensembleRuns(input, likely.course.by));
+  return ensembleRange(ensembleRuns(input, likely.course.by));
 }

@@ -1,7 +1,7 @@
 import { SILT_DAYS } from '../dirt/silt';
 import { captureFraction } from '../dirt/captureFraction';
 import { otherClearanceRate } from '../dirt/otherClearanceRate';
-import { clearingTime, MAX_FINES_DIAMETER } from '../dirt/clearWater';
+import { MAX_FINES_DIAMETER } from '../dirt/clearWater';
 import { arrivalOf } from '../dirt/arrival';
 import { coefficientAt } from '../dirt/filterCoefficient';
 import { decayAt, USUAL_DIRT } from '../dirt/dirtNumbers';
@@ -143,8 +143,7 @@ export function quickJudge(
     const share = balance.flow > 0 ? balance.through / balance.flow : 0;
     let fines = 0;
     for (let size = 0; size < SIZES; size += 1) {
-      suspended[size] =
-        made === null ? 0 : suspendedSolids(made[size]!, whole[size]! * DAY, settles[size]!, volume);
+      suspended[size] = suspendedSolids(made[size]!, whole[size]! * DAY, settles[size]!, volume);
       if (SIZE_CLASSES[size]!.diameter < MAX_FINES_DIAMETER) fines += suspended[size]!;
     }
     const rates = placed.map((_, index) => {
@@ -160,9 +159,8 @@ export function quickJudge(
         (_, index) => placed[index]!.numbers.mechanical && placed[index]!.chamber.where === 'body',
       ),
     );
-    let [surface, open] = [0, 0];
+    let open = 0;
     placed.forEach(({ numbers }, index) => {
-      surface += numbers.surface * share;
       const days = numbers.biological ? SILT_DAYS : Math.min(SILT_DAYS, service);
       const full =
         numbers.holds > 0 ? sludgeAfter(days, rates[index]!, decay) / (numbers.holds / CLOGGED_AT.others) : 0;
@@ -171,17 +169,16 @@ export function quickJudge(
     const year = quickYear(filter, placed, clogs, service);
     const turned = turnover(balance.flow, volume);
     return {
-      service: made === null ? null : service,
-      fines: made === null ? null : fines,
-      clearing: made === null ? clearingTime(whole, settles, volume) : null,
+      service,
+      fines,
       cover: null,
-      surface: made === null ? surface : open,
+      surface: open,
       turnover: turned,
       turnoverOff: turnoverOff(turned, band),
       cost: year.cost,
       unpriced: year.unpriced,
-      visits: made === null ? null : year.visits,
-      minutes: made === null ? null : year.minutes,
+      visits: year.visits,
+      minutes: year.minutes,
       change,
       mass: sumOf(placed, ({ numbers }) => numbers.mass),
       spills: balance.before > rim,

@@ -1,6 +1,7 @@
 import type { Filter } from '../filter/filter';
 import { shutOffHead } from '../filter/shutOffHead';
 import type { Layer } from '../layers/layer';
+import { feedPerDay } from '../tank/feedPerDay';
 import type { Tank } from '../tank/tank';
 import { sentence, type Sentence } from '../units/sentence';
 
@@ -23,7 +24,7 @@ export function assumptions(tank: Tank, filter: Filter, layers: readonly Layer[]
     tank.feed.amount === null
       ? {
           key: 'feed',
-          what: sentence`The daily food is not known.`,
+          what: sentence`${{ kind: 'feed', si: feedPerDay(tank).likely }} of dry food, usual for this much water.`,
           influences: 'how much waste the bacteria must deal with, and how soon the filter clogs',
         }
       : null,

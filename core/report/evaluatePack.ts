@@ -7,6 +7,7 @@ import { operatingPoint, type LayerFlow, type OperatingPoint } from '../hydrauli
 import { turnover } from '../hydraulics/turnover';
 import type { Schools } from '../findings/schools';
 import { DEFAULT_SCHOOLS } from '../findings/defaultSchools';
+import { assumedFood } from '../tank/feedPerDay';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
 import type { Posterior } from '../dirt/posterior';
@@ -63,9 +64,11 @@ export interface PackReport {
   readonly predictedTurnover: number;
   /** Least share of the flow that goes through any layer, 0–1; null without layers. */
   readonly leastPassThrough: number | null;
-  /** How clear the clean pack keeps the water; null when the feed rate is unknown. */
-  readonly clearWater: ReportClearWater | null;
-  /** For how many times today’s food the bacteria are enough; null when the feed rate is unknown. */
+  /** Dry food a day that is taken for what is fed, kg; null: the keeper has entered it. */
+  readonly assumedFood: number | null;
+  /** How clear the clean pack keeps the water. */
+  readonly clearWater: ReportClearWater;
+  /** For how many times today’s food the bacteria are enough; null where nothing is fed. */
   readonly bacteria: ReportBacteria | null;
   /** Tanks per second (× 3,600 an hour) at the flow given; null without one. */
   readonly turnover: number | null;
@@ -209,6 +212,7 @@ export function evaluatePack(input: PackInput): PackReport {
     predictedTurnover: turnover(water.flow, tankVolume),
     leastPassThrough:
       inFlow.length === 0 ? null : Math.min(...water.layers.map((layer) => layer.passThrough)),
+    assumedFood: assumedFood(tank),
     clearWater: reportClearWater(input, inFlow, water),
     bacteria,
     turnover: turned,

@@ -11,6 +11,7 @@ const pack = (perDay: number | null) => ({
   tank: {
     ...newTank('t', 'Test', 0.2),
     temperature: 25,
+    ...(perDay === 0 ? { plants: 'none' as const } : {}),
     feed: { amount: perDay === null ? null : ({ by: 'weight', perDay } as const), protein: 0.4 },
   },
   filter,
@@ -29,10 +30,10 @@ describe('newTankCourse', () => {
     expect(formatSentence(describeNewTank(pack(1e-3))!)).toMatch(/under 0\.25 mg\/L.* after \d+ to \d+ days/);
   });
 
-  it('says so where the food is too much, or is not entered', () => {
+  it('says so where the food is too much, or nothing is fed', () => {
     expect(newTankCourse(pack(0.05))?.latest).toBeNull();
-    expect(newTankCourse(pack(null))).toBeNull();
-    expect(formatSentence(describeNewTank(pack(null))!)).toMatch(/^Enter the daily food/);
+    expect(newTankCourse(pack(0))).toBeNull();
+    expect(formatSentence(describeNewTank(pack(0))!)).toMatch(/^The daily food is 0/);
   });
 
   it('is not for a tank that has another filter', () => {

@@ -21,11 +21,11 @@ const isNewTank = ({ tank, others }: TankWithFilters): boolean =>
 
 /**
  * The day from which ammonia and nitrite of a bare start stay under their limits, by the range of what is fed. Null where the
- * tank is not new, or the food is not entered.
+ * tank is not new, or nothing is fed.
  */
 export function newTankCourse(pack: TankWithFilters): NewTankCourse | null {
   const load = nitrogenPerDay(pack.tank);
-  if (!isNewTank(pack) || load === null || load.likely <= 0) return null;
+  if (!isNewTank(pack) || load.likely <= 0) return null;
   const ends = (['low', 'likely', 'high'] as const).map((end) => dayUnderLimits(pack, load, end));
   const known = ends.filter((day) => day !== null);
   return {
@@ -53,11 +53,11 @@ export function describeNewTank(pack: TankWithFilters): Sentence | null {
   const days = (count: number) => ({ kind: 'days', si: count * DAY }) as const;
   const when =
     course === null
-      ? sentence`Enter the daily food under Measure to see how long the bacteria need to grow.`
+      ? sentence`The daily food is 0, so no bacteria grow yet.`
       : course.earliest === null
-        ? sentence`At the food entered, ammonia and nitrite stay over ${limit} (as nitrogen) for more than ${days(MAX_DAYS)}.`
+        ? sentence`At today’s food, ammonia and nitrite stay over ${limit} (as nitrogen) for more than ${days(MAX_DAYS)}.`
         : course.latest === null
-          ? sentence`At the food entered, ammonia and nitrite stay over ${limit} (as nitrogen) for ${days(course.earliest)} or longer.`
-          : sentence`At the food entered, ammonia and nitrite are under ${limit} (as nitrogen) after ${String(course.earliest)} to ${days(course.latest)}.`;
+          ? sentence`At today’s food, ammonia and nitrite stay over ${limit} (as nitrogen) for ${days(course.earliest)} or longer.`
+          : sentence`At today’s food, ammonia and nitrite are under ${limit} (as nitrogen) after ${String(course.earliest)} to ${days(course.latest)}.`;
   return sentence`${when} Until then feed little, test every few days and add no more animals. Mature media from another tank shortens this.`;
 }

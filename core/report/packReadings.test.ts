@@ -26,6 +26,7 @@ describe('readings of a pack', () => {
       'overfill',
       'volume',
       'dryMass',
+      'bacteria',
       'biologicalSurface',
       'normalStockVolume',
     ]);

@@ -55,15 +55,12 @@ export function packReadings(report: PackReport): readonly PackReading[] {
     {
       key: 'fines',
       label: 'Fine dirt in the water',
-      value:
-        report.clearWater === null
-          ? null
-          : { kind: 'concentration', si: report.clearWater.with.fines.likely },
+      value: { kind: 'concentration', si: report.clearWater.with.fines.likely },
     },
     {
       key: 'clearing',
       label: 'Cloudy water clears in',
-      value: report.clearWater === null ? null : { kind: 'hours', si: report.clearWater.with.clearing },
+      value: { kind: 'hours', si: report.clearWater.with.clearing },
     },
     { key: 'volume', label: 'Media', value: { kind: 'volume', si: totals.volume } },
     { key: 'freeVolume', label: 'Free space', value: { kind: 'volume', si: totals.freeVolume } },

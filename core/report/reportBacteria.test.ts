@@ -145,7 +145,12 @@ describe('tankSizes', () => {
     expect(food?.low).toBeCloseTo((whole.bacteria?.withTank.low ?? NaN) * 0.2, 9);
     const foam = tankSizes(report({}, layers.slice(0, 1)), []);
     expect(foam[0]?.high).toBeNull();
-    expect(tankSizes(report({ feed: { amount: null, protein: 0.4 } }), [])[2]?.high).toBeNull();
+    expect(
+      tankSizes(
+        report({ plants: 'none', feed: { amount: { by: 'weight', perDay: 0 }, protein: 0.4 } }),
+        [],
+      )[2]?.high,
+    ).toBeNull();
   });
 });
 

@@ -77,7 +77,7 @@ export function reportBacteria(
   silt?: Silt,
 ): ReportBacteria | null {
   const load = nitrogenPerDay(tank);
-  if (load === null || load.likely <= 0) return null;
+  if (load.likely <= 0) return null;
   const oxygen = tankOxygen(tank);
   const celsius = tank.temperature;
   const elsewhere = others.flatMap(({ filter, layers }) => placeLayers(filter, layers));

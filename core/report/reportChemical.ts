@@ -97,9 +97,12 @@ function lifeOf(
 ): Pick<LayerChemical, 'life' | 'lifeBy' | 'shortened'> {
   const { medium, measure } = placed;
   if (medium.family === 'zeolite') {
-    const load = nitrogenPerDay(tank);
-    const life =
-      load === null ? null : zeoliteLife(measure.dryMass, LIMITS.ammonia, tank.generalHardness, load.likely);
+    const life = zeoliteLife(
+      measure.dryMass,
+      LIMITS.ammonia,
+      tank.generalHardness,
+      nitrogenPerDay(tank).likely,
+    );
     return { life, lifeBy: 'ammonia', shortened: false };
   }
   if (isCarbon(medium)) {

@@ -26,12 +26,12 @@ export function reportClearWater(
   },
   inFlow: readonly PlacedLayer[],
   water: OperatingPoint,
-): ReportClearWater | null {
+): ReportClearWater {
   const byOthers = otherClearanceRate(tank, others);
   const without = clearWater(tank, () => byOthers);
   const here = cleanClearanceRate(tank, filter, inFlow, water);
   const own = clearWater(tank, (attachment) =>
     here(attachment).map((value, size) => value + byOthers[size]!),
   );
-  return own === null || without === null ? null : { with: own, without };
+  return { with: own, without };
 }

@@ -24,10 +24,7 @@ export function reportOnDay(
     ...report,
     water,
     layers: report.layers.map((layer) => ({ ...layer, ...flows.get(layer.layerId) })),
-    clearWater:
-      report.clearWater === null
-        ? null
-        : { ...report.clearWater, with: onDay(report.clearWater.with, clear) },
+    clearWater: { ...report.clearWater, with: onDay(report.clearWater.with, clear) },
     bacteria: same ? bacteriaOnDay(input, water, silt) : report.bacteria,
     predictedTurnover: turnover(water.flow, report.sizing.tankVolume),
     leastPassThrough:

@@ -9,10 +9,10 @@ const tank = newTank('t', 'Test', 0.1);
 const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');
 
 describe('surveyVerdict', () => {
-  it('asks for the food first: without it nothing clogs', () => {
-    const verdict = surveyVerdict(assumptions(tank, filter, []));
-    expect(verdict.level).toBe('check');
-    expect(formatSentence(verdict.state)).toMatch(/^Enter the daily food/);
+  it('asks for the food first, and does not wait for it', () => {
+    const { level, next } = surveyVerdict(assumptions(tank, filter, []));
+    expect(level).toBe('works');
+    expect(formatSentence(next)).toMatch(/Start with the daily food: it decides when the filter clogs\.$/);
   });
 
   it('counts what is assumed, and is content with it', () => {

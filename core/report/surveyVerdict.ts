@@ -9,11 +9,12 @@ export function surveyVerdict(assumed: readonly Assumption[]): Verdict {
     count === 0
       ? sentence`Nothing is assumed.`
       : sentence`${String(count)} ${count === 1 ? 'value is' : 'values are'} assumed. You can go on, and measure ${count === 1 ? 'it' : 'them'} later.`;
-  return assumed.some(({ key }) => key === 'feed')
-    ? {
-        level: 'check',
-        state: sentence`Enter the daily food to see when this filter clogs.`,
-        next,
-      }
-    : { level: 'works', state: sentence`You have entered enough to plan this filter.`, next };
+  const ask = assumed.some(({ key }) => key === 'feed')
+    ? ' Start with the daily food: it decides when the filter clogs.'
+    : '';
+  return {
+    level: 'works',
+    state: sentence`You have entered enough to plan this filter.`,
+    next: sentence`${next}${ask}`,
+  };
 }

@@ -63,7 +63,11 @@ describe('what a plan would do at once, in stages', () => {
   });
   it('needs the food, and a piece', () => {
     expect(stagedSwap(pack, [{ layerId: 'not there', successor: 'same' }])).toBeNull();
-    const unfed = { ...tank, feed: { amount: null, protein: 0.4 } };
+    const unfed = {
+      ...tank,
+      plants: 'none' as const,
+      feed: { amount: { by: 'weight' as const, perDay: 0 }, protein: 0.4 },
+    };
     expect(stagedSwap({ ...pack, tank: unfed }, [{ layerId: 'b', successor: 'same' }])).toBeNull();
   });
 });

@@ -10,8 +10,8 @@ export type NoSwap = 'no food' | 'nothing chosen' | 'no media';
 
 const WORDS_BY_NO_SWAP: Readonly<Record<NoSwap, readonly [state: Sentence, next: Sentence]>> = {
   'no food': [
-    sentence`Enter the daily food under Measure to plan a swap.`,
-    sentence`The food decides how much ammonia the bacteria must take up.`,
+    sentence`The daily food is 0, so there is no ammonia to plan a swap by.`,
+    sentence`If you feed this tank, enter the food under Measure.`,
   ],
   'no media': [
     sentence`The media in this filter is not entered yet.`,

@@ -38,7 +38,12 @@ describe('tankBiology', () => {
     const young = { ...air, installedOn: '2026-11-06' };
     const aged = tankBiology({ ...pack, tank: { ...tank, airFilters: [young] }, now: '2026-11-27' })!;
     expect((1 - aged.outsideGrown) * aged.outside).toBeCloseTo((aged.outside - alone.outside) / 2, 6);
-    expect(tankBiology({ ...pack, tank: { ...tank, feed: { amount: null, protein: 0.4 } } })).toBeNull();
+    expect(
+      tankBiology({
+        ...pack,
+        tank: { ...tank, plants: 'none', feed: { amount: { by: 'weight', perDay: 0 }, protein: 0.4 } },
+      }),
+    ).toBeNull();
   });
 });
 

@@ -68,10 +68,10 @@ function zeoliteOf(filter: Filter, layers: readonly Layer[], { generalHardness }
 const together = (a: ZeoliteBed | null, b: ZeoliteBed | null): ZeoliteBed | null =>
   a === null || b === null ? (a ?? b) : { ...a, capacity: a.capacity + b.capacity };
 
-/** What the bacteria of a tank are followed from, all media staying; null when the feed rate is unknown. */
+/** What the bacteria of a tank are followed from, all media staying; null where nothing is fed. */
 export function tankBiology({ tank, filter, layers, others, now }: TankWithFilters): UncertainTank | null {
   const load = nitrogenPerDay(tank);
-  if (load === null || load.likely <= 0) return null;
+  if (load.likely <= 0) return null;
   const filters = [{ filter, layers }, ...others];
   const surfaces = filters.flatMap((item) => layerSurfaces(item.filter, item.layers, tank.temperature));
   const outside = surfaceOutsideFilters(tank);

@@ -47,7 +47,7 @@ export function tankSizes(report: PackReport, animals: readonly Animal[]): reado
       high: bacteria === null ? null : bacteria.withTank.high * tankVolume,
       counts:
         bacteria === null
-          ? 'the ammonia from the food. Enter the daily food under Measure'
+          ? 'the ammonia from the food. The daily food is 0'
           : 'the ammonia from the food against what the bacteria can take up, at today’s feeding per litre',
     },
   ];

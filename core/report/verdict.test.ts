@@ -53,7 +53,6 @@ describe('nextService', () => {
     ],
     [{ earliest: 36, latest: 120, longest: 90 }, 'Next service: in 5 to 18 weeks.'],
     ['working', 'Working out the next service.'],
-    ['no food', 'Enter the daily food to see when this filter clogs.'],
   ] as const)('tells %j as a range', (service, words) => {
     expect(formatSentence(nextService(service))).toBe(words);
   });

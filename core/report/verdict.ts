@@ -1,6 +1,8 @@
 import type { FilterKind } from '../filter/filterKind';
 import type { FindingLevel } from '../findings/findingLevel';
 import { DAY } from '../units/time';
+import { assumedFood } from '../tank/feedPerDay';
+import type { Tank } from '../tank/tank';
 import { sentence, type Sentence } from '../units/sentence';
 import type { PackReport } from './evaluatePack';
 import { serviceSpan } from './serviceSpan';
@@ -21,8 +23,8 @@ export interface Verdict {
   readonly next: Sentence;
 }
 
-/** Why there is no range of days: it is being worked out, the feed rate is unknown, or it could not be worked out. */
-export type NoService = 'working' | 'no food' | 'failed';
+/** Why there is no range of days: it is being worked out, or it could not be worked out. */
+export type NoService = 'working' | 'failed';
 
 /**
  * The verdict on a pack: its most serious finding or figure, how many more there are, and the next service as a range.
@@ -49,7 +51,7 @@ export function verdict(report: PackReport, service: NextService | NoService, ki
     ...missed.map(({ state }) => ({ isUrgent: false, state })),
   ];
   const [first] = serious;
-  const next = nextService(service);
+  const next = sentence`${nextService(service)}${assumedFoodSaid(report.assumedFood)}`;
   if (first === undefined) return { level: 'works', state: sentence`No problems found.`, next };
   return {
     level: first.isUrgent ? 'urgent' : 'check',
@@ -57,6 +59,16 @@ export function verdict(report: PackReport, service: NextService | NoService, ki
     next,
   };
 }
+
+/** What is taken for the daily food until the keeper enters it; empty once it is entered. */
+export const assumedFoodSaid = (perDay: number | null): Sentence =>
+  perDay === null ? [] : sentence` Food is assumed: ${{ kind: 'feed', si: perDay }}. Enter it under Measure.`;
+
+/** A verdict that rests on the food, with the food that is assumed. */
+export const withAssumedFood = (verdict: Verdict, tank: Tank): Verdict => ({
+  ...verdict,
+  next: sentence`${verdict.next}${assumedFoodSaid(assumedFood(tank))}`,
+});
 
 /** Something that speaks against a pack: a finding, or a figure that misses its limit. */
 interface Told {
@@ -87,7 +99,6 @@ export const daysToLook = ({ earliest, latest, longest }: NextService): number |
 export function nextService(service: NextService | NoService): Sentence {
   if (service === 'working') return sentence`Working out the next service.`;
   if (service === 'failed') return sentence`The next service could not be worked out.`;
-  if (service === 'no food') return sentence`Enter the daily food to see when this filter clogs.`;
   const { earliest, latest } = service;
   const lookAfter = daysToLook(service);
   const look =

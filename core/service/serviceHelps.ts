@@ -36,7 +36,7 @@ export function serviceHelps(input: ForecastInput): ServiceHelp[] {
     ...(inSponge || isInternal(input.filter.kind)
       ? []
       : [helpOf('sponge', 'A sponge on the intake', { ...input, filter }, foam, sponge === null)]),
-  ].filter((help) => help !== null);
+  ];
 }
 
 function helpOf(
@@ -45,9 +45,8 @@ function helpOf(
   input: ForecastInput,
   edit: PackEdit,
   sponge: boolean,
-): ServiceHelp | null {
+): ServiceHelp {
   const found = forecast({ ...input, layers: applyEdit(input.layers, edit) });
-  if (found === null) return null;
   const { serviceDay, siltPerMonth } = found;
   return { key, label, edit, sponge, serviceDay, siltPerMonth };
 }

@@ -61,7 +61,7 @@ export function servicePlan(
   run: number | null = null,
   since: DaysPassed = { today: 0, done: [] },
   longest: number = longestIntervalOf(input),
-): ServicePlan | null {
+): ServicePlan {
   const days = since.today + (input.days ?? HORIZON);
   const inFlow = placeLayers(input.filter, input.layers);
   const likely = cloggingInput({ ...input, visits: [] });
@@ -69,8 +69,7 @@ export function servicePlan(
     run === null
       ? calibratedInput(likely, input.learned ?? null)
       : drawnInput(likely, run, ENSEMBLE, input.learned);
-  const clogging = begins === null ? null : beginClogging(begins);
-  if (clogging === null) return null;
+  const clogging = beginClogging(begins);
   const all: PlannedVisit[] = [];
   const most = MAX_VISITS * Math.ceil((input.days ?? HORIZON) / HORIZON) + since.done.length;
   const { tank, added = [], now = null } = input;

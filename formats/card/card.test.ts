@@ -23,6 +23,7 @@ const textOf = (
     packCard({
       filter: on,
       tank: 'Hall tank',
+      assumedFood: null,
       layers: of,
       packedAt: '2026-11-25T14:00:00Z',
       clean: 1e-4,
@@ -68,7 +69,7 @@ describe('the pack card in words', () => {
       'Due since about 20 Nov 2026: squeeze layer 1; 20 min.',
       'About 20 Feb 2027: look into the filter; 5 min.',
     ]);
-    expect(told('no food').visits).toEqual(['No dates yet. Enter the daily food under Measure.']);
+    expect(told('no pack').visits).toEqual(['No dates: finish a repack first.']);
     expect(told('working').rows[0]?.at(-1)).toBe('not known');
   });
 

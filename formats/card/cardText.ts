@@ -35,7 +35,7 @@ export function cardText(
   card: PackCard,
   habits: { readonly system: UnitSystem; readonly locale: string },
 ): CardText {
-  const show = (kind: 'length' | 'flow' | 'volume' | 'time', si: number): string =>
+  const show = (kind: 'length' | 'flow' | 'volume' | 'time' | 'feed', si: number): string =>
     formatQuantity({ kind, si }, habits);
   const day = (date: string): string =>
     new Intl.DateTimeFormat(habits.locale, {
@@ -44,7 +44,7 @@ export function cardText(
       year: 'numeric',
       timeZone: 'UTC',
     }).format(new Date(date.slice(0, 10)));
-  const { flow, visits, lampFrom, goesByDates } = card;
+  const { flow, visits, lampFrom, goesByDates, assumedFood } = card;
   return {
     title: card.filter,
     subtitle: `${upperFirst(card.kind)}${card.tank === card.filter ? '' : `, ${card.tank}`}. Packed on ${day(card.packedOn)}.`,
@@ -79,7 +79,7 @@ export function cardText(
               ({ on, isOverdue, minutes, works }) =>
                 `${isOverdue ? 'Due since about' : 'About'} ${day(on)}: ${worksText(works)}; ${Math.round(minutes)} min.`,
             ),
-    note: `Layers are numbered in flow order.${goesByDates ? '' : ' If the flow drops sooner, clean sooner.'}`,
+    note: `Layers are numbered in flow order.${goesByDates ? '' : ' If the flow drops sooner, clean sooner.'}${assumedFood === null ? '' : ` The food is not entered: ${show('feed', assumedFood)} is assumed.`}`,
     cautions: card.cautions,
   };
 }
@@ -98,7 +98,6 @@ const worksText = (works: Exclude<PackCard['visits'], string>[number]['works']):
 /** What stands in place of dates. */
 const NO_VISITS: Readonly<Record<NoForecast, string>> = {
   'no pack': 'No dates: finish a repack first.',
-  'no food': 'No dates yet. Enter the daily food under Measure.',
   working: 'The dates are still being worked out. Look again in a minute.',
   failed: 'The dates could not be worked out.',
 };

@@ -34,7 +34,6 @@ interface Props {
 /** The text in place of a course. */
 const NO_COURSE_WORDS: Readonly<Record<NoForecast, string>> = {
   'no pack': 'finish a repack to see a forecast',
-  'no food': 'enter the daily food under Measure to see a forecast',
   working: 'the forecast is being worked out',
   failed: 'the forecast could not be worked out',
 };

@@ -9,7 +9,6 @@ import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/log/logEntry';
 import type { Layer } from '@/core/layers/layer';
 import type { Shelf } from '@/core/shelf/shelf';
-import type { Tank } from '@/core/tank/tank';
 import type { OutlookState } from '@/store/outlooks';
 import { useWidth } from '../drawing/useWidth';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
@@ -34,7 +33,6 @@ interface Props {
   readonly layers: readonly Layer[];
   /** A finished repack says what is in the filter. */
   readonly isPacked: boolean;
-  readonly tank: Tank;
   readonly outlook: OutlookState;
   /** Of the filter, and what was logged of its tank at other filters. */
   readonly log: readonly LogEntry[];
@@ -50,7 +48,6 @@ export function ChartsSheet({
   job,
   layers,
   isPacked,
-  tank,
   outlook: first,
   log,
   shelf,
@@ -110,7 +107,7 @@ export function ChartsSheet({
           <ChartLanes
             {...{ view, origin, layers, log, flows, ahead, months }}
             limitShare={outletLimit(filter)}
-            why={whyNoForecast(isPacked, tank, work.failed)}
+            why={whyNoForecast(isPacked, work.failed)}
           />
           <div className={styles.axis} aria-hidden="true" suppressHydrationWarning>
             {view.x.ticks(Math.max(2, Math.floor(width / 130))).map((on) => (

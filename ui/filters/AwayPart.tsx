@@ -23,7 +23,7 @@ const HOLDS_WORDS: Readonly<Record<Holds, string>> = {
   likely: 'will probably need nothing until you are back',
   'perhaps not': 'may need service before you are back',
   no: 'needs service before you are back',
-  'not known': 'has no forecast. Enter the daily food and the media',
+  'not known': 'has no forecast. Enter its media',
   'media are out': 'is open. Finish the repack before you leave',
 };
 

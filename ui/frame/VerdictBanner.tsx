@@ -27,7 +27,7 @@ export function VerdictBanner({ verdict: { level, state, next }, steady = false,
         </p>
       </div>
       {children === undefined || children === null ? null : <div className={styles.more}>{children}</div>}
-      {action === undefined ? null : <div className={styles.action}>{action}</div>}
+      {action === undefined || action === null ? null : <div className={styles.action}>{action}</div>}
     </section>
   );
 }

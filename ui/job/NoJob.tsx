@@ -28,26 +28,29 @@ export function NoJob({ filter, place, known }: Props) {
     <FilterLayout filter={filter} job={null} here={place}>
       <VerdictBanner
         verdict={
-          place === 'strip'
+          !known
             ? {
                 level: 'works',
-                state: sentence`Open the filter and take the media out.`,
-                next: known
-                  ? sentence`Your last pack is already entered. Correct anything that is different.`
-                  : sentence`Enter each layer as you lift it out: what it is, where it was, how thick and how dirty it is.`,
+                state: sentence`The media in this filter is not entered yet.`,
+                next: sentence`Choose how to begin.`,
               }
-            : {
-                level: 'works',
-                state: sentence`Plan a pack. You do not need to open the filter.`,
-                next: known
-                  ? sentence`The plan starts from your last pack and is compared with it.`
-                  : sentence`You have not entered the media in this filter yet, so the plan starts empty.`,
-              }
+            : place === 'strip'
+              ? {
+                  level: 'works',
+                  state: sentence`Open the filter and take the media out.`,
+                  next: sentence`Your last pack is already entered. Correct anything that is different.`,
+                }
+              : {
+                  level: 'works',
+                  state: sentence`Plan a pack. You do not need to open the filter.`,
+                  next: sentence`The plan starts from your last pack and is compared with it.`,
+                }
         }
         action={action}
       />
+      {known ? null : others}
       <div className={styles.sheet}>
-        {others}
+        {known ? others : null}
         {place === 'strip' ? (
           <>
             <p>

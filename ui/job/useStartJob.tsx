@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
 import type { Job, Occasion } from '@/core/job/job';
 import { AppLink } from '../frame/AppLink';
+import { Doors } from './Doors';
 import { Explanation } from '../frame/Explanation';
 import type { ExplainedTerm } from '../frame/explanations';
 import { whereRepackOpens } from '../frame/filterPlaces';
@@ -19,8 +20,8 @@ interface StartJob {
   readonly before?: () => Promise<boolean>;
   /** Nothing was ever in the filter, as far as is known: it may be new from its box. */
   readonly untouched: boolean;
-  /** What most who come here want. */
-  readonly first: Occasion;
+  /** What most want who come here with a filter that was packed before. */
+  readonly first: 'repack' | 'plan';
 }
 
 const BEGIN = {
@@ -29,7 +30,10 @@ const BEGIN = {
   'first pack': 'Set up a new filter',
 } as const satisfies Readonly<Record<Occasion, ExplainedTerm>>;
 
-/** Begins a strip-and-repack or a plan, or leads back to what is open: the one step for the band, and what else there is. */
+/**
+ * Begins a strip-and-repack or a plan, or leads back to what is open: the one step for the band, and what else there is. Where
+ * nothing is on record three doors stand in place of both.
+ */
 export function useStartJob({ filterId, job, before, untouched, first }: StartJob): {
   readonly action: ReactNode;
   readonly others: ReactNode;
@@ -63,29 +67,37 @@ export function useStartJob({ filterId, job, before, untouched, first }: StartJo
         : outcomeFaults(outcome, 'Nothing is lost.').join(' '),
     );
   };
+  const step = untouched ? 'first pack' : first;
   const button = (occasion: Occasion) => (
     <Button
-      variant={occasion === first ? 'contained' : 'outlined'}
+      variant={occasion === step ? 'contained' : 'outlined'}
       disabled={busy}
       onClick={() => void start(occasion)}
     >
       {BEGIN[occasion]}
     </Button>
   );
-  const occasions: readonly Occasion[] = ['repack', 'plan', ...(untouched ? (['first pack'] as const) : [])];
+  const alert = fault === null ? null : <p role="alert">{fault}</p>;
+  if (untouched)
+    return {
+      action: null,
+      others: (
+        <>
+          {alert}
+          <Doors button={button} />
+        </>
+      ),
+    };
+  const other = first === 'plan' ? 'repack' : 'plan';
   return {
     action: button(first),
     others: (
       <div className={styles.start}>
-        {occasions
-          .filter((occasion) => occasion !== first)
-          .map((occasion) => (
-            <span key={occasion}>
-              {button(occasion)}
-              <Explanation of={BEGIN[occasion]} />
-            </span>
-          ))}
-        {fault === null ? null : <p role="alert">{fault}</p>}
+        <span>
+          {button(other)}
+          <Explanation of={BEGIN[other]} />
+        </span>
+        {alert}
       </div>
     ),
   };

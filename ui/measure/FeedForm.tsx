@@ -16,18 +16,18 @@ export function FeedForm({ tank, onChange }: TankPart) {
   const words = useWords();
   const { feed } = tank;
   const setFeed = (amount: Feed['amount']) => onChange({ feed: { ...feed, amount } });
-  const range = feedPerDay(feed);
+  const range = feedPerDay(tank);
   return (
     <>
       <ChoiceField<How>
         label="Food a day"
         value={feed.amount?.by ?? 'unknown'}
         choices={[
-          { value: 'unknown', label: 'not known yet' },
+          { value: 'unknown', label: 'assumed' },
           { value: 'weight', label: 'weighed' },
           { value: 'animals', label: 'from the animals' },
         ]}
-        onChange={(next) => setFeed(amountFor(next, range?.likely ?? null))}
+        onChange={(next) => setFeed(amountFor(next, range.likely))}
       />
       {feed.amount?.by === 'weight' ? (
         <QuantityField
@@ -43,12 +43,13 @@ export function FeedForm({ tank, onChange }: TankPart) {
           onChange={(next) => setFeed({ by: 'animals', groups: next })}
         />
       ) : null}
-      {range !== null && feed.amount?.by === 'animals' ? (
+      {feed.amount?.by === 'weight' ? null : (
         <p className={styles.range}>
-          About {words.show({ kind: 'feed', si: range.likely })}; feeding varies, so between{' '}
+          {feed.amount === null ? 'Assumed for so much water: about' : 'About'}{' '}
+          {words.show({ kind: 'feed', si: range.likely })}; feeding varies, so between{' '}
           {words.show({ kind: 'feed', si: range.low })} and {words.show({ kind: 'feed', si: range.high })}.
         </p>
-      ) : null}
+      )}
     </>
   );
 }
@@ -91,7 +92,7 @@ function AnimalGroups({ groups, onChange }: { groups: Groups; onChange: (groups:
 }
 
 /** The food described another way, beginning with what is known of it. */
-function amountFor(how: How, likely: number | null): Feed['amount'] {
+function amountFor(how: How, likely: number): Feed['amount'] {
   if (how === 'unknown') return null;
-  return how === 'weight' ? { by: 'weight', perDay: likely ?? 0 } : { by: 'animals', groups: [FIRST_GROUP] };
+  return how === 'weight' ? { by: 'weight', perDay: likely } : { by: 'animals', groups: [FIRST_GROUP] };
 }

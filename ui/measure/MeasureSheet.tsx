@@ -108,7 +108,7 @@ export function MeasureSheet({
     filterId: filter.id,
     job,
     untouched,
-    first: untouched ? 'plan' : 'repack',
+    first: 'repack',
     before: async () => (await tankSave.flush()) && (await filterSave.flush()),
   });
   const putSponge = async () => {
@@ -141,8 +141,9 @@ export function MeasureSheet({
       status={<SaveStatus saves={[tankSave, filterSave]} />}
     >
       <VerdictBanner verdict={surveyVerdict(assumed)} action={action}>
-        {others}
+        {untouched ? null : others}
       </VerdictBanner>
+      {untouched ? others : null}
       <div className={styles.sheet}>
         <div className={styles.water}>
           <WaterForm tank={tank} filters={[filter]} onChange={changeTank} />

@@ -1,5 +1,5 @@
 'use client';
-import { ammoniaPerDay, feedPerDay } from '@/core/tank/feedPerDay';
+import { ammoniaPerDay, feedPerDay, isFoodAssumed } from '@/core/tank/feedPerDay';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';
 import { turnoverBand } from '@/core/practice/turnoverBand';
@@ -14,7 +14,7 @@ import { Explanation } from '../frame/Explanation';
 export function TankFacts({ tank }: { tank: Tank }) {
   const words = useWords();
   const oxygen = oxygenSaturation(tank.temperature, airPressure(tank.altitude));
-  const feed = feedPerDay(tank.feed);
+  const feed = feedPerDay(tank);
   const ammonia = (food: number): string =>
     words.show({ kind: 'milligram', si: ammoniaPerDay(food, tank.feed.protein) });
   const volume = netVolume(tank.water).value;
@@ -22,11 +22,10 @@ export function TankFacts({ tank }: { tank: Tank }) {
   return (
     <dl className={styles.facts} aria-label="Results">
       <dt>Ammonia from the food, as nitrogen (N)</dt>
-      <dd>{feed === null ? 'enter the daily food' : `${ammonia(feed.likely)} a day`}</dd>
+      <dd>{ammonia(feed.likely)} a day</dd>
       <dd className={styles.word}>
-        {feed === null
-          ? 'weigh a day’s food for a better figure'
-          : `between ${ammonia(feed.low)} and ${ammonia(feed.high)}`}
+        {isFoodAssumed(tank) ? 'from the food assumed; ' : ''}between {ammonia(feed.low)} and{' '}
+        {ammonia(feed.high)}
       </dd>
       <dt>
         Recommended flow

@@ -17,6 +17,7 @@ import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import { sentence } from '@/core/units/sentence';
 import { daysBetween } from '@/core/units/daysBetween';
+import { assumedFood } from '@/core/tank/feedPerDay';
 import type { Tank } from '@/core/tank/tank';
 import type { OutlookState } from '@/store/outlooks';
 import { useWords } from '../fields/UnitsProvider';
@@ -96,7 +97,7 @@ export function OutlookPart({
     if (entry !== undefined) void remove(entry);
   };
   const lost = useMemo(() => waterLost({ tank, log, now }), [tank, log, now]);
-  const verdict = outlookVerdict(outlook, now, whyNoForecast(isPacked, tank, work.failed));
+  const verdict = outlookVerdict(outlook, now, whyNoForecast(isPacked, work.failed), assumedFood(tank));
   const ahead = outlook?.forecast ?? null;
   const odd = outlook?.learned.odd ?? [];
   const since = log.filter((entry) => ahead !== null && entry.at >= ahead.packedAt);

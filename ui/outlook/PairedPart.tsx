@@ -34,12 +34,7 @@ export function PairedPart({ tank, filter, layers, others, learned }: Omit<Forec
   const paired = found.answer;
   const other = others.find(({ filter: { id } }) => id === paired?.otherId)?.filter;
   if (paired === null || other === undefined)
-    return (
-      <p>
-        To compare a year of each, enter the daily food under Measure and the media of the other filter under
-        Strip.
-      </p>
-    );
+    return <p>To compare a year of each, enter the media of the other filter under Strip.</p>;
   const days = (value: number): string => words.show({ kind: 'days', si: Math.round(value) * DAY });
   const span = ({ earliest, latest }: PairedOutlook): string =>
     earliest === null

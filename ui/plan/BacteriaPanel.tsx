@@ -136,8 +136,8 @@ const freeSaid = (si: number, words: Words): string =>
 
 /** What decides how long a chemical layer works. */
 const LIFE_WORDS: Readonly<Record<LayerChemical['lifeBy'], string>> = {
-  load: 'the food entered decides',
-  longest: 'the food entered would let it last longer; replace it after 12 weeks at most',
+  load: 'today’s food decides',
+  longest: 'today’s food would let it last longer; replace it after 12 weeks at most',
   usual: 'the usual 5 to 8 weeks, as the daily food is not entered',
   date: '',
   ammonia: 'this is where nothing else takes the ammonia; beside mature media it lasts weeks',

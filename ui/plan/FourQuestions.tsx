@@ -23,7 +23,6 @@ const QuestionDetails = lazyPart(() => import('./QuestionDetails').then((module)
 
 /** The text in place of a service. */
 const NO_SERVICE_WORDS: Readonly<Record<NoService, string>> = {
-  'no food': 'enter the daily food under Measure',
   working: 'the next service is being worked out',
   failed: 'the next service could not be worked out',
 };
@@ -114,7 +113,7 @@ export function FourQuestions(props: Props) {
         }
         about={
           bacteria === null
-            ? 'usable. Enter the daily food under Measure'
+            ? 'usable. The daily food is 0'
             : `once the bacteria have grown (likely range ${words.number(bacteria.withTank.low, 1)} to ${words.number(bacteria.withTank.high, 1)}); 1 or more is enough`
         }
         then={

@@ -26,6 +26,7 @@ import { usePackCaption } from '../bench/usePackCaption';
 import { PackBoard } from '../flow-line/PackBoard';
 import { lazyPart, usePreload } from '../frame/lazyPart';
 import { StageStep } from '../frame/StageStep';
+import { USUAL_PACKS_ID } from './usualPacksId';
 import { Lanes } from '../lanes/Lanes';
 import { SchoolsFold } from '../bench/SchoolsFold';
 import type { Autosave } from '../state/useAutosave';
@@ -157,14 +158,19 @@ export function PlanBench(props: Props) {
           stale={changesStale}
           onEdit={editing.edit}
           action={
-            <StageStep
-              job={bench.job}
-              to="repack"
-              before={async () => (await bench.flush()) && (await filterSave.flush())}
-              disabled={editing.layers.length === 0}
-            >
-              Go to the packing list
-            </StageStep>
+            editing.layers.length === 0 ? (
+              <Button variant="contained" href={`#${USUAL_PACKS_ID}`}>
+                Choose a usual pack
+              </Button>
+            ) : (
+              <StageStep
+                job={bench.job}
+                to="repack"
+                before={async () => (await bench.flush()) && (await filterSave.flush())}
+              >
+                Go to the packing list
+              </StageStep>
+            )
           }
         />
       }
@@ -195,7 +201,6 @@ export function PlanBench(props: Props) {
                   onDay={ahead.setDay}
                   visits={editing.visits}
                   onVisits={editing.setVisits}
-                  filterId={filter.id}
                 />
               )}
             </PackBoard>
@@ -222,7 +227,7 @@ export function PlanBench(props: Props) {
             onStaged={filter.swap?.begunOn == null ? (staged) => void stage(staged) : undefined}
             day={day}
             overTime={
-              forecasted === null || forecasted.forecast === null ? null : (
+              forecasted === null ? null : (
                 <OverTime
                   rows={{
                     forecast: forecasted.forecast,
@@ -273,7 +278,6 @@ const NO_LAYERS: readonly Layer[] = [];
 function serviceOf({ found, failed, range }: BenchForecast, longest: number): NextService | NoService {
   if (failed || range?.failed === true) return 'failed';
   if (found === null) return 'working';
-  if (found.forecast === null) return 'no food';
   const known = range?.range ?? null;
   return known === null ? 'working' : { earliest: known.earliest, latest: known.latest, longest };
 }

@@ -61,9 +61,7 @@ export function UsualPackRow({ pack, report, around, onUse }: Props) {
                 ? 'could not be worked out'
                 : found === null
                   ? 'being worked out'
-                  : found.forecast === null
-                    ? 'enter the daily food under Measure'
-                    : formatServiceRange(words, range, found.forecast.serviceDay)}
+                  : formatServiceRange(words, range, found.forecast.serviceDay)}
             </dd>
           </div>
           <div>

@@ -7,11 +7,15 @@ import { mediumOf } from '@/core/layers/mediumOf';
 import { fixedLayers } from '@/core/propose/fixedLayers';
 import { usualPacks, type UsualPack } from '@/core/propose/usualPacks';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
+import { assumedFoodSaid } from '@/core/report/verdict';
+import { assumedFood } from '@/core/tank/feedPerDay';
 import { mediaOnShelf } from '@/core/shelf/mediaOnShelf';
+import { useWords } from '../fields/UnitsProvider';
 import { useShelf } from '../fields/OnShelf';
 import { CheckList } from '../fields/CheckList';
 import { Cautions } from '../frame/Cautions';
 import { UsualPackRow } from './UsualPackRow';
+import { USUAL_PACKS_ID } from './usualPacksId';
 import styles from './UsualPacks.module.css';
 
 interface Props {
@@ -26,6 +30,7 @@ interface Props {
 
 /** The packs that keepers usually build in a filter like this, each with its four answers: one press makes it the plan. */
 export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
+  const words = useWords();
   const { shelf } = useShelf();
   const { schools, tank } = around;
   const [carbon, setCarbon] = useState(false);
@@ -69,11 +74,11 @@ export function UsualPacks({ filter, around, mine, today, onUse }: Props) {
     );
   const media = packs.flatMap(({ pack }) => pack.layers);
   return (
-    <section aria-label="Usual packs" className={styles.packs}>
+    <section id={USUAL_PACKS_ID} aria-label="Usual packs" className={styles.packs}>
       <h2 className={styles.title}>Start from a usual pack</h2>
       <p className="quiet">
         Made for this filter and your choices, from sheets as they are sold. You can change every layer
-        afterwards.
+        afterwards.{words.say(assumedFoodSaid(assumedFood(tank)))}
       </p>
       {fitsCarbon ? (
         <CheckList

@@ -54,7 +54,6 @@ function Steered({
         { letter: 'B', figures: even.figures },
       ]}
       mine={beaten.figures}
-      fed
       {...{ x, y, chosen }}
       onChoose={(pack, share) => {
         setChosen(pack);
@@ -148,7 +147,6 @@ describe('FrontChart', () => {
         mine={null}
         x="service"
         y="clear"
-        fed
         chosen={null}
         onChoose={vi.fn()}
       />,

@@ -6,14 +6,13 @@ import { nonDominated } from '@/core/propose/dominance';
 import type { Considered } from '@/core/propose/search';
 import { lossOf, type Figures, type Objective } from '@/core/propose/objectives';
 import { DAYS_IN } from '@/core/report/serviceSpan';
-import { HOUR } from '@/core/units/time';
 import { besideEachOther } from '../drawing/besideEachOther';
 import { useWidth } from '../drawing/useWidth';
 import { ValueAxis } from '../drawing/ValueAxis';
 import { useWords } from '../fields/UnitsProvider';
 import { formatLayers } from '../flow-line/formatLayers';
 import styles from './Propose.module.css';
-import { axisName, formatAxisTick, objectiveName, formatObjective, objectiveValue } from './objectiveWords';
+import { axisName, formatAxisTick, WISH_NAMES, formatObjective, objectiveValue } from './objectiveWords';
 import { sumOf } from '@/core/maths/sum';
 
 const HEIGHT = 280;
@@ -37,7 +36,6 @@ interface Props {
   readonly mine: Figures | null;
   readonly x: Objective;
   readonly y: Objective;
-  readonly fed: boolean;
   /** The pack that is chosen. */
   readonly chosen: Considered | null;
   readonly onChoose: (pack: Considered, share: number) => void;
@@ -50,7 +48,7 @@ export const paretoFront = (considered: readonly Considered[], x: Objective, y: 
   );
 
 /** Two wishes against each other: every pack that was forecast, the front of those that none beats, the proposals and the plan. */
-export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoose }: Props) {
+export function FrontChart({ considered, marked, mine, x, y, chosen, onChoose }: Props) {
   const words = useWords();
   const [room, width] = useWidth<HTMLDivElement>(620);
   const [under, setUnder] = useState<Considered | null>(null);
@@ -70,7 +68,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
     .x(({ figures }) => at(figures)[0])
     .y(({ figures }) => at(figures)[1]);
   const said = (figures: Figures): string =>
-    `${objectiveName(x, fed).toLowerCase()} ${formatObjective(words, x, figures)}, ${objectiveName(y, fed).toLowerCase()} ${formatObjective(words, y, figures)}`;
+    `${WISH_NAMES[x].toLowerCase()} ${formatObjective(words, x, figures)}, ${WISH_NAMES[y].toLowerCase()} ${formatObjective(words, y, figures)}`;
   const place = chosen === null ? -1 : front.indexOf(chosen);
   const choose = (next: number): void => {
     const index = Math.max(0, Math.min(front.length - 1, next));
@@ -95,7 +93,7 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
         role="slider"
         tabIndex={0}
         suppressHydrationWarning
-        aria-label={`Best packs: ${objectiveName(x, fed).toLowerCase()} against ${objectiveName(y, fed).toLowerCase()}`}
+        aria-label={`Best packs: ${WISH_NAMES[x].toLowerCase()} against ${WISH_NAMES[y].toLowerCase()}`}
         aria-valuemin={1}
         aria-valuemax={Math.max(1, front.length)}
         aria-valuenow={Math.max(1, place + 1)}
@@ -127,24 +125,24 @@ export function FrontChart({ considered, marked, mine, x, y, fed, chosen, onChoo
       >
         <ValueAxis
           y={up}
-          ticks={ticksOf(y, fed, up, 5)}
+          ticks={ticksOf(y, up, 5)}
           left={LEFT}
           right={width - RIGHT}
-          say={(tick) => formatAxisTick(words, y, tick, fed)}
+          say={(tick) => formatAxisTick(words, y, tick)}
         />
-        {ticksOf(x, fed, across, width < 480 ? 4 : 6).map((tick) => (
+        {ticksOf(x, across, width < 480 ? 4 : 6).map((tick) => (
           <g key={tick} transform={`translate(${across(tick)} 0)`}>
             <path d={`M0 ${TOP} V${HEIGHT - FOOT}`} stroke="var(--hair)" />
             <text y={HEIGHT - FOOT + 15} textAnchor="middle">
-              {formatAxisTick(words, x, tick, fed)}
+              {formatAxisTick(words, x, tick)}
             </text>
           </g>
         ))}
         <text x={width - RIGHT} y={HEIGHT - 5} textAnchor="end" className={styles.better}>
-          {axisName(words, x, fed)}: better →
+          {axisName(words, x)}: better →
         </text>
         <text x={4} y={HEIGHT - 5} className={styles.better}>
-          ↑ {axisName(words, y, fed)}: better
+          ↑ {axisName(words, y)}: better
         </text>
         {considered.map((pack, index) => {
           const [left, top] = at(pack.figures);
@@ -233,15 +231,14 @@ function isLessBetter(wish: Objective, all: readonly Figures[]): boolean {
   return mean((figures) => (valueOf(wish, figures) - value) * (lossOf(wish, figures) - loss)) > 0;
 }
 
-/** Weeks, hours and mg/L at which a scale by ratios has its lines, in the unit in which the wish is drawn. */
+/** Weeks and mg/L at which a scale by ratios has its lines, in the unit in which the wish is drawn. */
 const WEEKS = [0.5, 1, 2, 4, 8, 16, 26].map((weeks) => weeks * DAYS_IN.weeks);
-const HOURS = [1, 2, 5, 10, 25, 50, 100, 250, 500].map((hours) => hours * HOUR);
 const MG_PER_L = [0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100].map((value) => value / 1000);
 
 /** A few round values; a short scale has those it chooses itself. */
-function ticksOf(wish: Objective, fed: boolean, scale: Scale, count: number): number[] {
+function ticksOf(wish: Objective, scale: Scale, count: number): number[] {
   const [from, to] = [Math.min(...scale.domain()), Math.max(...scale.domain())];
-  const own = wish === 'service' ? WEEKS : wish === 'clear' ? (fed ? MG_PER_L : HOURS) : [];
+  const own = wish === 'service' ? WEEKS : wish === 'clear' ? MG_PER_L : [];
   const within = own.filter((value) => value >= from && value <= to);
   const ticks = within.length < 2 ? scale.ticks(count) : within;
   const every = Math.ceil(ticks.length / count);

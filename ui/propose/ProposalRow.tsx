@@ -19,7 +19,7 @@ import type { Words } from '../fields/wordsFor';
 import { OfferedStrip } from '../filters/OfferedStrip';
 import styles from './Propose.module.css';
 import { formatLayers } from '../flow-line/formatLayers';
-import { hasFigure, WISHES_IN_SHORT, objectiveName, formatObjective } from './objectiveWords';
+import { WISHES_IN_SHORT, WISH_NAMES, formatObjective } from './objectiveWords';
 
 interface Props {
   /** On the chart; null: it has none. */
@@ -44,12 +44,10 @@ export function ProposalRow(props: Props) {
   const { letter, name, merits, pack, range, mine, givesUp, filter, today, isProvisional, canAdd, onAdd } =
     props;
   const words = useWords();
-  const fed = pack.figures.service !== null;
   const { better, worse } = mine === null ? { better: [], worse: [] } : compareObjectives(pack.figures, mine);
   const differs = (wish: Objective): boolean => better.includes(wish) || worse.includes(wish);
   const bestIn = OBJECTIVES.filter((wish) => merits.includes(wish));
-  const wishes = OBJECTIVES.filter((wish) => hasFigure(wish, fed));
-  const inOrder = [...wishes.filter(differs), ...wishes.filter((wish) => !differs(wish))];
+  const inOrder = [...OBJECTIVES.filter(differs), ...OBJECTIVES.filter((wish) => !differs(wish))];
   return (
     <li className={styles.proposal} aria-busy={isProvisional}>
       <div className={styles.head}>
@@ -76,7 +74,7 @@ export function ProposalRow(props: Props) {
               key={wish}
               data-way={better.includes(wish) ? 'better' : worse.includes(wish) ? 'worse' : 'same'}
             >
-              <dt>{objectiveName(wish, fed)}</dt>
+              <dt>{WISH_NAMES[wish]}</dt>
               <dd>
                 {formatObjective(words, wish, pack.figures, wish === 'service' ? range : null)}
                 {differs(wish) && mine !== null && isKnown(wish, mine) ? (
@@ -113,7 +111,7 @@ export function ProposalRow(props: Props) {
           </>
         )}
       </dl>
-      {(pack.figures.service ?? 0) < MAX_CLOSED_DAYS ? null : (
+      {pack.figures.service < MAX_CLOSED_DAYS ? null : (
         <p className="quiet">
           It may not need service for six months. Look inside when the plan says so anyway, to check the seal,
           the impeller and the dirt.

@@ -35,7 +35,7 @@ import { ProposalRow } from './ProposalRow';
 import styles from './Propose.module.css';
 import { useSavedQuery } from './useSavedQuery';
 import { useFinalist, useProposals, useServiceRanges, type Proposals } from './useProposals';
-import { hasFigure, objectiveName } from './objectiveWords';
+import { WISH_NAMES } from './objectiveWords';
 
 const LETTERS = 'ABCDEF';
 
@@ -76,10 +76,8 @@ export function ProposePanel(props: Props) {
   const isAtFirst = useMemo(() => isSameAsk(ask, first), [ask, first]);
   const [isWanted, setWanted] = useState(true);
   const found = useProposals(ask, isWanted);
-  const fed = found.considered[0]?.figures.service !== null;
   const [axes, setAxes] = useState<readonly [Objective, Objective] | null>(null);
-  const wishes = OBJECTIVES.filter((wish) => hasFigure(wish, fed));
-  const [x, y] = axes ?? (fed ? (['service', 'clear'] as const) : (['clear', 'cover'] as const));
+  const [x, y] = axes ?? (['service', 'clear'] as const);
   const [steered, setSteered] = useState<{ readonly pack: Considered; readonly weights: Weights } | null>(
     null,
   );
@@ -129,12 +127,6 @@ export function ProposePanel(props: Props) {
       ) : null}
       {!isAnswered ? null : (
         <>
-          {fed ? null : (
-            <p className="quiet">
-              Enter the daily food under Measure to see a forecast for each pack: when it clogs, how clear the
-              water stays, and how much food its bacteria can deal with.
-            </p>
-          )}
           <ol aria-label="Proposals">
             {proposals.map(({ pack, merits, givesUp }, index) => (
               <ProposalRow
@@ -160,9 +152,10 @@ export function ProposePanel(props: Props) {
                     key={place}
                     label={place === 0 ? 'Across' : 'Up'}
                     value={place === 0 ? x : y}
-                    choices={wishes
-                      .filter((wish) => wish !== (place === 0 ? y : x))
-                      .map((wish) => ({ value: wish, label: objectiveName(wish, fed) }))}
+                    choices={OBJECTIVES.filter((wish) => wish !== (place === 0 ? y : x)).map((wish) => ({
+                      value: wish,
+                      label: WISH_NAMES[wish],
+                    }))}
                     onChange={(wish) => setAxes(place === 0 ? [wish, y] : [x, wish])}
                   />
                 ))}
@@ -171,7 +164,7 @@ export function ProposePanel(props: Props) {
                 considered={found.considered}
                 marked={marked}
                 mine={mineFigures}
-                {...{ x, y, fed, chosen }}
+                {...{ x, y, chosen }}
                 onChoose={(pack, share) => setSteered({ pack, weights: leaning(x, y, share) })}
               />
               {chosen === null ? null : (
@@ -192,7 +185,7 @@ export function ProposePanel(props: Props) {
             </section>
           ) : null}
           {mineFigures === null || proposals.length === 0 ? null : (
-            <WhyNotMine proposals={proposals} mine={mineFigures} fed={fed} />
+            <WhyNotMine proposals={proposals} mine={mineFigures} />
           )}
         </>
       )}
@@ -219,14 +212,14 @@ const leaning = (x: Objective, y: Objective, share: number): Weights => ({
 const MAX_WEIGHT_RATIO = 1.8;
 
 /** That there are no more packs than these, and where more would come from. */
-function allSaid(words: Words, { tried, forecast, of }: Proposals, closely: string): string {
+function allSaid(words: Words, { tried, forecast, of }: Proposals): string {
   const many = `${words.number(tried, 0)} ${tried === 1 ? 'sensible pack' : 'sensible packs'} can be made from this media:`;
   const done =
     tried === forecast
-      ? `all tried and ${closely}.`
+      ? `all tried and forecast.`
       : forecast === 0
         ? 'all tried, and none is within your limits.'
-        : `all tried; ${words.number(forecast, 0)} ${forecast === 1 ? 'is' : 'are'} within your limits and ${closely}.`;
+        : `all tried; ${words.number(forecast, 0)} ${forecast === 1 ? 'is' : 'are'} within your limits and forecast.`;
   return `${many} ${done}${of.from === 'hand' ? ' Allow media to be bought to see more.' : ''}`;
 }
 
@@ -241,9 +234,7 @@ function Status({
   readonly onBegin: () => void;
 }) {
   const words = useWords();
-  // Nothing is forecast where the feed rate is unknown.
-  const closely = found.considered[0]?.figures.service === null ? 'worked out' : 'forecast';
-  const counted = `${words.number(found.tried, 0)} packs tried, ${words.number(found.forecast, 0)} of them ${closely}`;
+  const counted = `${words.number(found.tried, 0)} packs tried, ${words.number(found.forecast, 0)} of them forecast`;
   if (found.fault !== null) return null;
   switch (found.stage) {
     case 'searching':
@@ -261,7 +252,7 @@ function Status({
     case 'done':
       // That there is none is shown below.
       if (found.tried === 0) return null;
-      return <p className="quiet">{found.all ? allSaid(words, found, closely) : `${counted}.`}</p>;
+      return <p className="quiet">{found.all ? allSaid(words, found) : `${counted}.`}</p>;
     case 'stopped':
       return (
         <div className={styles.status}>
@@ -309,8 +300,7 @@ function leadSaid(words: Words, found: Proposals, { proposals, plan }: Answers, 
   const winner = proposals[index];
   if (winner === undefined) return plan === null ? '' : PLAN_WORDS[plan];
   const { better } = compareObjectives(winner.pack.figures, mine);
-  const fed = winner.pack.figures.service !== null;
-  return `Proposal ${LETTERS[index]} is better than your plan in ${joined(better.filter((wish) => wish !== 'change').map((wish) => objectiveName(wish, fed).toLowerCase()))}. The only thing it costs is the work of changing.`;
+  return `Proposal ${LETTERS[index]} is better than your plan in ${joined(better.filter((wish) => wish !== 'change').map((wish) => WISH_NAMES[wish].toLowerCase()))}. The only thing it costs is the work of changing.`;
 }
 
 /** How the plan stands, where it is not beaten by one of the proposals. */
@@ -328,18 +318,12 @@ const PLAN_WORDS: Readonly<Record<PlanStanding, string>> = {
 function WhyNotMine({
   proposals,
   mine,
-  fed,
 }: {
   readonly proposals: readonly Proposal[];
   readonly mine: Figures;
-  readonly fed: boolean;
 }) {
   const named = (wishes: readonly Objective[]): string =>
-    wishes.length === 0
-      ? 'nothing'
-      : joined(
-          wishes.filter((wish) => hasFigure(wish, fed)).map((wish) => objectiveName(wish, fed).toLowerCase()),
-        );
+    wishes.length === 0 ? 'nothing' : joined(wishes.map((wish) => WISH_NAMES[wish].toLowerCase()));
   return (
     <section aria-label="Compared with your plan">
       <h2 className="title">Compared with your plan</h2>

@@ -29,28 +29,13 @@ export const WISHES_IN_SHORT: Readonly<Record<Objective, string>> = {
   change: 'work of changing',
 };
 
-/** Names for a tank of which the feed rate is unknown. */
-const UNFED_NAMES: Partial<Readonly<Record<Objective, string>>> = {
-  clear: 'Cloudy water clears in',
-  cover: 'Surface for bacteria',
-};
-
-/** The name of a wish, by what is known. */
-export const objectiveName = (wish: Objective, fed: boolean): string =>
-  (fed ? undefined : UNFED_NAMES[wish]) ?? WISH_NAMES[wish];
-
-/** The wishes that have a figure where the feed rate is unknown. */
-const OBJECTIVES_WITHOUT_FEED: readonly Objective[] = ['clear', 'cover', 'turnover', 'change'];
-export const hasFigure = (wish: Objective, fed: boolean): boolean =>
-  fed || OBJECTIVES_WITHOUT_FEED.includes(wish);
-
-/** The value of a wish as it is drawn, in the unit in which it is read, as far as more of it counts; null: not known. */
-export function objectiveValue(wish: Objective, figures: Figures): number | null {
+/** The value of a wish as it is drawn, in the unit in which it is read, as far as more of it counts. */
+export function objectiveValue(wish: Objective, figures: Figures): number {
   switch (wish) {
     case 'service':
-      return figures.service === null ? null : Math.min(figures.service, MAX_CLOSED_DAYS);
+      return Math.min(figures.service, MAX_CLOSED_DAYS);
     case 'clear':
-      return figures.fines ?? figures.clearing;
+      return figures.fines;
     case 'cover':
       return figures.cover ?? figures.surface;
     case 'turnover':
@@ -77,14 +62,11 @@ export function formatObjective(
 ): string {
   switch (wish) {
     case 'service':
-      if (figures.service === null) return 'food not entered';
       return range === null && figures.service >= HORIZON
         ? 'over a year'
         : formatServiceRange(words, range, figures.service);
     case 'clear':
-      return figures.fines === null
-        ? words.show({ kind: 'hours', si: figures.clearing ?? 0 })
-        : words.show({ kind: 'concentration', si: figures.fines });
+      return words.show({ kind: 'concentration', si: figures.fines });
     case 'cover':
       return figures.cover === null
         ? words.show({ kind: 'surface', si: figures.surface })
@@ -94,38 +76,28 @@ export function formatObjective(
     case 'cost':
       return figures.unpriced > 0 && figures.cost === 0 ? 'price not entered' : words.money(figures.cost);
     case 'minutes':
-      return figures.minutes === null ? 'food not entered' : words.number(figures.minutes, 0);
+      return words.number(figures.minutes, 0);
     case 'change':
       return words.number(figures.change, 0);
   }
 }
 
 /** The kind of quantity that a wish is drawn in; null: minutes, pieces or money. */
-const kindOf = (wish: Objective, fed: boolean): QuantityKind | null =>
-  wish === 'clear'
-    ? fed
-      ? 'concentration'
-      : 'hours'
-    : wish === 'cover'
-      ? fed
-        ? 'cover'
-        : 'surface'
-      : wish === 'turnover'
-        ? 'turnover'
-        : null;
+const kindOf = (wish: Objective): QuantityKind | null =>
+  wish === 'clear' ? 'concentration' : wish === 'cover' || wish === 'turnover' ? wish : null;
 
 /** The name of a wish with the unit of its axis. */
-export function axisName(words: Words, wish: Objective, fed: boolean): string {
-  const kind = kindOf(wish, fed);
+export function axisName(words: Words, wish: Objective): string {
+  const kind = kindOf(wish);
   const unit = wish === 'service' ? 'weeks' : kind === null ? '' : words.unit(kind).symbol;
-  return unit === '' ? objectiveName(wish, fed) : `${objectiveName(wish, fed)}, ${unit}`;
+  return unit === '' ? WISH_NAMES[wish] : `${WISH_NAMES[wish]}, ${unit}`;
 }
 
 /** A value on the axis of a wish, without its unit. */
-export function formatAxisTick(words: Words, wish: Objective, value: number, fed = true): string {
+export function formatAxisTick(words: Words, wish: Objective, value: number): string {
   if (wish === 'service')
     return `${words.number(value / DAYS_IN.weeks)}${value >= MAX_CLOSED_DAYS ? ' or more' : ''}`;
   if (wish === 'cost') return words.money(value);
-  const kind = kindOf(wish, fed);
+  const kind = kindOf(wish);
   return kind === null ? words.number(value, 0) : words.parts({ kind, si: value }).number;
 }

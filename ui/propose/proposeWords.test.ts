@@ -5,14 +5,7 @@ import { plainLayer } from '@/core/layers/plainLayer';
 import { wordsFor } from '../fields/wordsFor';
 import { formatLayers } from '../flow-line/formatLayers';
 import { describeConflictingLimits, formatLimit } from './formatLimit';
-import {
-  axisName,
-  hasFigure,
-  formatAxisTick,
-  objectiveName,
-  formatObjective,
-  objectiveValue,
-} from './objectiveWords';
+import { axisName, formatAxisTick, formatObjective, objectiveValue } from './objectiveWords';
 
 const words = wordsFor({ system: 'metric', locale: 'en-GB', currency: 'EUR' });
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ');
@@ -27,7 +20,6 @@ const LIMITS: Limits = {
 const FIGURES: Figures = {
   service: 63,
   fines: 0.2e-3,
-  clearing: 36_000,
   cover: 4.2,
   surface: 3,
   turnover: 5 / 3600,
@@ -97,18 +89,13 @@ describe('wishes in words', () => {
     expect(formatObjective(words, 'minutes', FIGURES)).toBe('170');
   });
 
-  it('speak of clearing and surface where the feed rate is unknown', () => {
-    const unfed = { ...FIGURES, service: null, fines: null, cover: null, minutes: null };
-    expect(objectiveName('clear', false)).toBe('Cloudy water clears in');
-    expect(plain(formatObjective(words, 'clear', unfed))).toBe('10 hours');
-    expect(plain(formatObjective(words, 'cover', unfed))).toMatch(/^3(\.0+)? m²$/);
-    expect(formatObjective(words, 'service', unfed)).toBe('food not entered');
-    expect([hasFigure('service', false), hasFigure('turnover', false)]).toEqual([false, true]);
+  it('speak of surface where bacteria are not worked out', () => {
+    expect(plain(formatObjective(words, 'cover', { ...FIGURES, cover: null }))).toMatch(/^3(\.0+)? m²$/);
   });
 
   it('name an axis by its unit, and its values without', () => {
-    expect(axisName(words, 'service', true)).toBe('Next service, weeks');
-    expect(plain(axisName(words, 'clear', true))).toBe('Fine dirt in the water, mg/L');
+    expect(axisName(words, 'service')).toBe('Next service, weeks');
+    expect(plain(axisName(words, 'clear'))).toBe('Fine dirt in the water, mg/L');
     expect(formatAxisTick(words, 'service', 28)).toMatch(/^4/);
     // No filter is left shut for longer than half a year: all that lasts longer stands there.
     expect(formatAxisTick(words, 'service', 182)).toBe('26 or more');

@@ -94,14 +94,13 @@ const labelOf = (reading: PackReading, filter: Filter): string =>
     : reading.label;
 
 function clearWord({ clearWater }: PackReport, words: Words): string {
-  if (clearWater === null) return 'enter the daily food under Measure';
   const show = (si: number): string => words.show({ kind: 'concentration', si });
   const { fines, solids } = clearWater.with;
   return `finer than 0.1 mm; likely range ${show(fines.low)} to ${show(fines.high)}; ${show(clearWater.without.fines.likely)} without this filter; all dirt in the water ${show(solids.likely)}`;
 }
 
 function bacteriaWord({ bacteria }: PackReport, words: Words): string {
-  if (bacteria === null) return 'enter the daily food under Measure';
+  if (bacteria === null) return 'the daily food is 0';
   const { withTank, filtersAlone, firstAtLimit } = bacteria;
   const times = (value: number): string => words.number(value, 1);
   return `likely range ${times(withTank.low)} to ${times(withTank.high)}; ${times(filtersAlone.likely)} without bacteria elsewhere in the tank; ${firstAtLimit} reaches its limit first`;
@@ -158,9 +157,7 @@ function wordOf(key: ReadingKey, report: PackReport, words: Words, day: number):
     case 'fines':
       return clearWord(report, words);
     case 'clearing':
-      return report.clearWater === null
-        ? ''
-        : `until nine tenths of the fine dirt is gone; ${words.show({ kind: 'hours', si: report.clearWater.without.clearing })} without this filter`;
+      return `until nine tenths of the fine dirt is gone; ${words.show({ kind: 'hours', si: report.clearWater.without.clearing })} without this filter`;
     case 'normalStockVolume':
       return sizing.weighedMass === 0
         ? 'no porous media in this pack'

@@ -75,7 +75,7 @@ function Card({
     () => datedVisits({ filter, tank, layers, outlook, log, now: now ?? card.packedAt }),
     [filter, tank, layers, outlook, log, now, card],
   );
-  const built = packCard({ ...card, visits: visits ?? whyNoForecast(true, tank, work.failed) });
+  const built = packCard({ ...card, visits: visits ?? whyNoForecast(true, work.failed) });
   const text = cardText(built, words);
   const href = (query: string): string => `/api/filters/${filter.id}/card?${query}`;
   return (

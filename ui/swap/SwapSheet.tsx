@@ -6,6 +6,7 @@ import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import type { Surroundings } from '@/core/report/evaluatePack';
 import { swapVerdict } from '@/core/report/swapVerdict';
+import { withAssumedFood } from '@/core/report/verdict';
 import type { Stored } from '@/store/documentTable';
 import { FilterLayout } from '../frame/FilterLayout';
 import { SaveStatus } from '../frame/SaveStatus';
@@ -33,6 +34,11 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
   const filter = save.doc;
   const plan = useSwap(save, layers, around);
   const { swap, judged, hasFood, retirable, editing, begun, change } = plan;
+  const said = swapVerdict(
+    !hasFood ? 'no food' : (swap ?? (retirable.length === 0 ? 'no media' : 'nothing chosen')),
+    judged,
+    now,
+  );
   return (
     <FilterLayout
       page="Media swap"
@@ -52,11 +58,7 @@ export function SwapSheet({ filter: stored, job, layers, around, now }: Props) {
       }
     >
       <VerdictBanner
-        verdict={swapVerdict(
-          !hasFood ? 'no food' : (swap ?? (retirable.length === 0 ? 'no media' : 'nothing chosen')),
-          judged,
-          now,
-        )}
+        verdict={swap === null ? said : withAssumedFood(said, around.tank)}
         action={
           swap === null || begun ? undefined : (
             <Button

@@ -33,8 +33,15 @@ const draw = (tank: Tank, id: string) =>
 const tick = (name: RegExp) => act(() => fireEvent.click(screen.getByRole('checkbox', { name })));
 
 describe('a media swap', () => {
-  it('cannot be planned without the daily food, and says so', () => {
-    draw(newTank('t', 'Test', 0.1), 'unfed');
+  it('cannot be planned where nothing is fed, and says so', () => {
+    draw(
+      {
+        ...newTank('t', 'Test', 0.1),
+        plants: 'none',
+        feed: { amount: { by: 'weight', perDay: 0 }, protein: 0.4 },
+      },
+      'unfed',
+    );
     expect(screen.getByRole('region', { name: 'Verdict' }).textContent).toMatch(/daily food/i);
     for (const box of screen.getAllByRole<HTMLInputElement>('checkbox')) expect(box.disabled).toBe(true);
   });

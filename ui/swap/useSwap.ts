@@ -63,7 +63,7 @@ export function useSwap(save: Autosave<Filter>, layers: readonly Layer[], around
   };
   return {
     swap,
-    /** Null while the daily food is unknown. */
+    /** Null where nothing is fed. */
     judged,
     bands,
     hasFood: biology !== null,

@@ -1,5 +1,4 @@
 'use client';
-import Link from 'next/link';
 import { lazyPart, usePreload } from '../frame/lazyPart';
 import { FailedForecast } from './FailedForecast';
 import styles from './TimeStrip.module.css';
@@ -13,7 +12,7 @@ const TimeCourse = lazyPart(() => import('./TimeCourse').then((module) => module
 
 /** Flow over a year with likely range, the day that the bench shows, and the visits planned. */
 export function TimeStrip(props: TimeStripProps) {
-  const { found, failed, retry, filterId, range, stale } = props;
+  const { found, failed, retry, range, stale } = props;
   usePreload(TimeCourse);
   return (
     <section aria-label="Over time" className={styles.strip} aria-busy={stale || isWorkingOut(range)}>
@@ -23,11 +22,6 @@ export function TimeStrip(props: TimeStripProps) {
         ) : (
           WORKING_OUT
         )
-      ) : found.forecast === null ? (
-        <p className="quiet">
-          Enter the daily food to see when this filter clogs:{' '}
-          <Link href={`/filter/${filterId}/measure`}>Measure</Link>.
-        </p>
       ) : (
         <TimeCourse {...props} forecast={found.forecast} />
       )}

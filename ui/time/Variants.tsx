@@ -31,8 +31,6 @@ export function Variants({ input }: { input: ForecastInput }) {
     );
   if (found === null) return <p className="quiet">Working out a year for each …</p>;
   const variants = found.answer;
-  if (variants.length === 0)
-    return <p className="quiet">Enter the daily food under Measure to see a year of each.</p>;
   return (
     <section aria-label="Other layouts over a year">
       <h2 className="caption">

@@ -14,5 +14,4 @@ export interface TimeStripProps {
   readonly onDay: (day: number) => void;
   readonly visits: readonly Visit[];
   readonly onVisits: (visits: readonly Visit[], mark?: string) => void;
-  readonly filterId: string;
 }

@@ -8,8 +8,7 @@ import { useWorkerAnswer } from './useWorkerAnswer';
 /** A forecast with what it is of: the pack may have changed since. */
 export interface FoundForecast {
   readonly input: ForecastInput;
-  /** null: the feed rate is unknown. */
-  readonly forecast: Forecast | null;
+  readonly forecast: Forecast;
 }
 
 /** Milliseconds between two forecasts while an edge is dragged: twenty a second are enough, and leave room to draw. */

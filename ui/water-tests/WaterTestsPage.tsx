@@ -13,6 +13,7 @@ import { filmSurvival, secondsOutOfFlow } from '@/core/job/outOfFlowClock';
 import type { Layer } from '@/core/layers/layer';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import { repackedMedia, tankBiology } from '@/core/report/tankBiology';
+import { withAssumedFood } from '@/core/report/verdict';
 import { cloudyCause } from '@/core/water-tests/cloudyCause';
 import { donorWords } from '@/core/water-tests/donorWords';
 import { lossCauses } from '@/core/water-tests/lossCauses';
@@ -128,7 +129,7 @@ export function WaterTestsPage({
   const actions = useLog(filter.id, jobId, put);
   return (
     <FilterLayout page="Water tests" filter={filter} job={job} here="water-tests">
-      <VerdictBanner verdict={advice?.verdict ?? NO_FOOD} />
+      <VerdictBanner verdict={advice === null ? NO_FOOD : withAssumedFood(advice.verdict, tank)} />
       <div className={styles.sheet}>
         <div className={styles.entry}>
           <section aria-label="Test">
@@ -142,7 +143,7 @@ export function WaterTestsPage({
         </div>
         <div className={styles.course}>
           {course === null || advice === null ? (
-            <p className="quiet">Enter the daily food under Measure to see what to expect.</p>
+            <p className="quiet">The daily food is 0, so no ammonia is expected.</p>
           ) : (
             <>
               {advice.todo.length === 0 ? null : (
@@ -189,8 +190,8 @@ export function WaterTestsPage({
 
 const NO_FOOD = {
   level: 'check',
-  state: ['Enter the daily food under Measure to see what to expect.'],
-  next: ['You can save readings without it.'],
+  state: ['The daily food is 0, so no ammonia is expected.'],
+  next: ['If you feed this tank, enter the food under Measure.'],
 } as const;
 
 /** What the water was expected to do and what was read, by day. */

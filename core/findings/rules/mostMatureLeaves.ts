@@ -1,4 +1,5 @@
 import { MAX_LEAVING_SHARE } from '../../practice/leavingShare';
+import { isFoodAssumed } from '../../tank/feedPerDay';
 import type { FilmLeaving } from '../../biology/filmLeaving';
 import type { Successor } from '../../filter/swap';
 import { placeLayers } from '../../layers/placeLayers';
@@ -20,7 +21,7 @@ const USUAL_LOSS = 0.1;
 /**
  * More mature media leaves, or dies under the tap, than the bacteria that stay can make up for.
  *
- * @urgent the bacteria that stay are, by the cautious end of their range, not enough for today’s food
+ * @urgent the bacteria that stay are, by the cautious end of their range, not enough for the food entered
  * @source common practice (a third at a time), no source; bacteria from `bacteriaCover.ts`
  */
 export const mostMatureLeaves = defineRule({
@@ -28,10 +29,10 @@ export const mostMatureLeaves = defineRule({
   question: 'bacteria',
   levels: ['urgent', 'check'],
   judge: (context) => {
-    const { leaving, atOnce } = context;
+    const { leaving, atOnce, tank } = context;
     // An empty plan is not a plan yet.
     if (leaving === null || context.inFlow.length === 0) return [];
-    const level = levelOf(leaving, atOnce?.low ?? null);
+    const level = levelOf(leaving, atOnce?.low ?? null, isFoodAssumed(tank));
     if (level === null) return [];
     const fresh = context.inFlow.filter(({ layer }) => isNew(context, layer.id));
     return [
@@ -47,10 +48,15 @@ export const mostMatureLeaves = defineRule({
   },
 });
 
-function levelOf({ share, withMedia }: FilmLeaving, low: number | null): 'urgent' | 'check' | null {
+function levelOf(
+  { share, withMedia }: FilmLeaving,
+  low: number | null,
+  isAssumed: boolean,
+): 'urgent' | 'check' | null {
   // What is only squeezed or swished stays; a rinse that kills most of it counts like media that leaves.
   if (withMedia <= USUAL_LOSS && share <= MAX_LEAVING_SHARE) return null;
-  if (low !== null && low < AT_RISK) return 'urgent';
+  // What rests on an assumed food is nothing to raise an alarm for.
+  if (low !== null && low < AT_RISK && !isAssumed) return 'urgent';
   return share > MAX_LEAVING_SHARE || (low !== null && low < WITH_RESERVE) ? 'check' : null;
 }
 
@@ -69,11 +75,11 @@ function titleOf(
 }
 
 /** What the bacteria that stay can bear, in the tank and its other filters too. */
-function staysOf({ atOnce }: RuleContext): Sentence {
+function staysOf({ atOnce, tank }: RuleContext): Sentence {
   if (atOnce === null)
-    return sentence`Enter the daily food under Measure to see whether the bacteria that stay are enough.`;
+    return sentence`The daily food is 0. Once you feed, the bacteria that stay may not be enough.`;
   const { low, high } = atOnce;
-  return sentence`The bacteria that stay, in the tank and its other filters too, are enough for ${times(low)} to ${times(high)} times today’s food.${
+  return sentence`The bacteria that stay, in the tank and its other filters too, are enough for ${times(low)} to ${times(high)} times ${isFoodAssumed(tank) ? 'the food that is assumed' : 'today’s food'}.${
     low < AT_RISK ? ' Ammonia and nitrite can rise within days.' : ''
   }`;
 }

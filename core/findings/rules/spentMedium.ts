@@ -41,7 +41,7 @@ export const spentMedium = defineRule({
 
 /** What decided how long carbon lasts. */
 const WORDS_BY_REASON: Readonly<Record<CarbonDue['by'], Sentence[number]>> = {
-  load: ' at the food entered',
+  load: ' at today’s food',
   longest: ', the longest for a lightly fed tank',
   usual: ', as usual; the daily food is not entered',
 };

@@ -1,5 +1,6 @@
 import { capacityOfFilms, tankOxygen, UPTAKE_APART } from '../../biology/bacteriaCover';
 import { nitrogenPerDay } from '../../biology/nitrogenPerDay';
+import { isFoodAssumed } from '../../tank/feedPerDay';
 import type { Tank } from '../../tank/tank';
 import { sentence } from '../../units/sentence';
 import { bedGeometry } from '../../media/bedGeometry';
@@ -12,10 +13,10 @@ import { sumOf } from '../../maths/sum';
 /** Surface of a usual porous mineral, m² per m³: what the same room could hold. */
 const MINERAL_SURFACE = bedGeometry(mediumById('porous-ceramic').geometry).specificSurface;
 
-/** True where the film on a surface, m², is enough for today’s food even at the low end of published biofilters. */
+/** True where the film on a surface, m², is enough for the food entered even at the low end of published biofilters. An assumed food calms nobody. */
 function isEnoughFor(tank: Tank, surface: number): boolean {
+  if (isFoodAssumed(tank)) return false;
   const load = nitrogenPerDay(tank);
-  if (load === null) return false;
   const places = [{ surface, oxygen: tankOxygen(tank) }];
   const capacity = Math.min(
     ...(['ammonia', 'nitrite'] as const).map((key) => capacityOfFilms(key, places, tank.temperature)),

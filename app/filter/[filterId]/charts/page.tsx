@@ -9,14 +9,13 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Charts' };
 
 export default function Page({ params }: { params: Promise<{ filterId: string }> }) {
-  return drawFilterPage(params, ({ filter, tank, open, current, around, log, tankLog, shelf, settings }) => (
+  return drawFilterPage(params, ({ filter, open, current, around, log, tankLog, shelf, settings }) => (
     <ChartsSheet
       key={filter.doc.id}
       filter={filter.doc}
       job={open?.job.doc ?? null}
       layers={layersThatFit(filter.doc, current ?? open?.asFound.doc ?? null)}
       isPacked={current !== null}
-      tank={tank.doc}
       outlook={outlooks.get(database(), filter.doc.id)}
       log={[...log, ...tankLog].filter(({ kind }) => CHART_KINDS.includes(kind))}
       shelf={shelf.doc}
