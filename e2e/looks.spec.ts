@@ -8,6 +8,7 @@ const PAGES = [
   '/settings',
   '/shelf',
   '/mature',
+  '/check-all',
   '/filter/reed-bench/prepare',
   '/filter/window-sill/measure',
   '/filter/window-sill/strip',

@@ -87,6 +87,7 @@ export function FiltersSheet({ home, failed, troubles, away, tryOut, now }: Prop
                   Log for several filters
                 </button>
               ) : null}
+              {home.all > home.rows.length ? <AppLink href="/check-all">Check all filters</AppLink> : null}
             </p>
             {home.away !== null || doing === 'away' ? (
               <AwayPart away={away} plan={home.away} onClose={() => setDoing(null)} />
@@ -137,8 +138,7 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
           </span>
         </div>
         <VerdictLine level={next.level}>{state}</VerdictLine>
-        <Warnings findings={row.findings} said={state} />
-        <p className={styles.todo}>
+        <div className={styles.todo}>
           {next.todo === null ? null : (
             <AppLink href={`/filter/${id}/${next.todo.place}`} className={styles.do}>
               {next.todo.what}
@@ -147,10 +147,9 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
           {next.todo?.place === 'flow' ? null : (
             <AppLink href={`/filter/${id}/flow`}>Measure the flow</AppLink>
           )}
-          {row.repacks.length === 0 ? null : <AppLink href={`/filter/${id}/card`}>Pack card</AppLink>}
-          <AppLink href={`/filter/${id}/log`}>Log</AppLink>
           <QuickLog filterId={id} name={name} />
-        </p>
+          <Warnings findings={row.findings} said={state} />
+        </div>
       </div>
       <div className={styles.pack}>
         {pack === null ? <p className="quiet">Pack not known yet</p> : <PackStrip {...pack} />}
@@ -186,32 +185,37 @@ function FlowFigure({ row: { flow } }: { row: HomeRow }) {
   return (
     <>
       <p className={styles.figure} data-low={flow.share < SERVICE_SHARE}>
-        <strong>{words.number(flow.share * 100, 0)}</strong> <small>% of clean flow</small>
+        <strong>{words.number(flow.share * 100, 0)}</strong> <small>% of clean</small>
       </p>
       <p className={styles.when} suppressHydrationWarning>
-        measured {daysAgo(flow.latest.at)}
+        {daysAgo(flow.latest.at)}
         {spread}
       </p>
     </>
   );
 }
 
-/** Most lines shown in a row; the plan shows the rest. */
-const MAX_WARNINGS = 2;
-
-/** What else was found, beside what the state says already. */
+/** How much else was found beside what the state says already, as a count that opens into a list. */
 function Warnings({ findings, said: state }: { findings: HomeRow['findings']; said: string }) {
   const words = useWords();
-  const said = findings.filter((finding) => !state.startsWith(words.say(finding.title)));
-  const more = said.length - MAX_WARNINGS;
+  const rest = findings.filter((finding) => !state.startsWith(words.say(finding.title)));
+  const urgent = rest.filter(({ level }) => level === 'urgent').length;
+  const check = rest.length - urgent;
+  if (rest.length === 0) return null;
   return (
-    <ul className={styles.warnings}>
-      {said.slice(0, MAX_WARNINGS).map((finding) => (
-        <li key={finding.key} data-level={finding.level}>
-          {words.say(finding.title)}
-        </li>
-      ))}
-      {more > 0 ? <li className="quiet">and {more} more</li> : null}
-    </ul>
+    <details className={styles.warnings}>
+      <summary data-level={urgent > 0 ? 'urgent' : 'check'}>
+        {[...(urgent > 0 ? [`${urgent} urgent`] : []), ...(check > 0 ? [`${check} to check`] : [])].join(
+          ', ',
+        )}
+      </summary>
+      <ul>
+        {rest.map((finding) => (
+          <li key={finding.key} data-level={finding.level}>
+            {words.say(finding.title)}
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }

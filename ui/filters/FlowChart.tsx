@@ -10,8 +10,8 @@ import { ValueAxis } from '../drawing/ValueAxis';
 import { useWords } from '../fields/UnitsProvider';
 import styles from './FlowChart.module.css';
 
-const WIDTH = 300;
-const HEIGHT = 104;
+const WIDTH = 290;
+const HEIGHT = 92;
 const FOOT = 18;
 const TOP = 8;
 const LEFT = 30;

@@ -8,14 +8,14 @@ import { MediumPattern, patternFill } from '../drawing/MediumPattern';
 import styles from './PackStrip.module.css';
 import { sum } from '@/core/maths/sum';
 
-const WIDTH = 250;
-const HEIGHT = 74;
+const WIDTH = 230;
+const HEIGHT = 48;
 const ARROW = 20;
 /** Below the layers: room for the dots of dirt, or for the line around them. */
 const DOTS = 18;
 const EDGE = 2;
 /** Px per metre of every strip in the round, so that long packs look long; a very long one shrinks to fit. */
-const COMMON_SCALE = 760;
+const COMMON_SCALE = 700;
 
 const DIRT_FILL: Readonly<Record<Dirt, string>> = {
   clean: 'var(--sheet)',

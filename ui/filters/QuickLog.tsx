@@ -18,7 +18,7 @@ export function QuickLog({ filterId, name }: { readonly filterId: string; readon
           void save({ kind: 'look', seen: ['all well'], note: '' }).then((entry) => setLogged(entry !== null))
         }
       >
-        {logged ? 'Logged: all well' : 'Log “all well”'}
+        {logged ? 'Logged: all well' : 'All well'}
       </button>
       {faults.map((fault) => (
         <span key={fault} role="alert">

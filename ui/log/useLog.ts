@@ -12,7 +12,8 @@ export type NewEntry = DistributiveOmit<LogEntry, 'id' | 'filterId' | 'jobId' | 
 export interface LogActions {
   /** Saves an entry as of now; null: it could not be saved. */
   readonly save: (entry: NewEntry) => Promise<LogEntry | null>;
-  readonly remove: (entry: LogEntry) => Promise<void>;
+  /** False: it could not be deleted. */
+  readonly remove: (entry: LogEntry) => Promise<boolean>;
   /** The entry that was deleted last, until it is brought back. */
   readonly removed: LogEntry | null;
   readonly restore: () => Promise<void>;
@@ -54,12 +55,16 @@ export function useLog(
     onChange(null, outcome.value);
     return outcome.value;
   };
-  const remove = async (entry: LogEntry): Promise<void> => {
+  const remove = async (entry: LogEntry): Promise<boolean> => {
     const outcome = await send('DELETE', `/api/log/${entry.id}`);
-    if (outcome.kind !== 'saved') return setFaults(['The entry could not be deleted. Try again.']);
+    if (outcome.kind !== 'saved') {
+      setFaults(['The entry could not be deleted. Try again.']);
+      return false;
+    }
     setFaults([]);
     setRemoved(entry);
     onChange(entry, null);
+    return true;
   };
   const restore = async (): Promise<void> => {
     if (removed === null) return;
