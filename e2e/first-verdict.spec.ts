@@ -1,8 +1,11 @@
 import type { Locator } from '@playwright/test';
 import { addFilter, expect, expectSaved, layersInFlow, openQuestion, test } from './app';
+import { expectAccessible } from './expectAccessible';
 
 /** What a new keeper must do at most before the app answers, and before a usual pack is a finished packing list. */
 const FIRST_VERDICT = { entries: 3, presses: 4 };
+/** And before an open filter of seven layers in four trays is written down. */
+const OPEN_FILTER = { entries: 7, presses: 16 };
 const PACKING_LIST = { entries: 5, presses: 12 };
 
 /** Enters and presses as a keeper does, and counts both; a list is chosen from by its value. */
@@ -110,6 +113,74 @@ test.describe('from nothing', () => {
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(layersInFlow(page)).toHaveCount(6);
     await expectSaved(page);
+  });
+
+  test('an open filter is written down tray by tray: seven layers in four trays', async ({ page }) => {
+    await addFilter(
+      page,
+      'Kitchen',
+      '120',
+      'Water comes in at the top, goes down through the trays and up a return pipe.',
+    );
+    const { enter, press, count } = countedHands();
+    await press(page.getByRole('button', { name: 'Strip the filter' }));
+    await press(page.getByRole('button', { name: 'Filter is off: start the clock' }));
+    const verdict = page.getByTestId('verdict');
+    await expect(verdict).toHaveText('In your hands: top tray. Nothing entered yet.');
+    const trays = [
+      [
+        ['Bonded floss pad', '1.5'],
+        ['Coarse foam, 15 ppi', '3'],
+      ],
+      [
+        ['Medium foam, 30 ppi', '3'],
+        ['Fine foam, 45 ppi', '2'],
+      ],
+      [['Porous ceramic, 12 mm', '7.5']],
+      [
+        ['Porous ceramic, 12 mm', '4'],
+        ['Dense ceramic rings', '3'],
+      ],
+    ] as const;
+    for (const [at, tray] of trays.entries()) {
+      if (at > 0) await press(page.getByRole('button', { name: 'Next tray' }));
+      for (const [medium, thickness] of tray) {
+        await press(page.getByRole('button', { name: `Add ${medium}` }));
+        await enter(page.getByLabel('Thickness', { exact: true }), thickness);
+      }
+    }
+    await expect(verdict).toHaveText('In your hands: bottom tray. 2 layers entered.');
+    await expect(layersInFlow(page)).toHaveText(['P', 'C', 'M', 'F', 'PC', 'PC', 'R']);
+    await expectSaved(page);
+    await press(page.getByRole('link', { name: 'Review the layers' }));
+    await expect(page.getByRole('region', { name: 'What to do with each layer' })).toBeVisible();
+    expect(count.entries, 'entries').toBeLessThanOrEqual(OPEN_FILTER.entries);
+    expect(count.presses, 'presses').toBeLessThanOrEqual(OPEN_FILTER.presses);
+  });
+
+  test('a tray is empty, is taken in hand again, and nothing goes on by itself', async ({ page }) => {
+    await addFilter(
+      page,
+      'Kitchen',
+      '120',
+      'Water comes in at the top, goes down through the trays and up a return pipe.',
+    );
+    await page.getByRole('button', { name: 'Strip the filter' }).click();
+    const verdict = page.getByTestId('verdict');
+    await page.getByRole('button', { name: 'This tray is empty' }).click();
+    await expect(verdict).toHaveText('In your hands: tray 3, from below. Nothing entered yet.');
+    // Full to the brim, it stays in the hands until the keeper goes on.
+    await page.getByRole('button', { name: 'Add Medium foam, 30 ppi' }).click();
+    await page.getByRole('button', { name: 'all that is left' }).click();
+    await expect(page.getByLabel('Thickness', { exact: true })).toHaveValue('8.0');
+    await expect(verdict).toHaveText('In your hands: tray 3, from below. 1 layer entered.');
+    const out = page.getByRole('list', { name: 'Taken out so far' });
+    await out.getByRole('button', { name: /take Top tray in hand again/ }).click();
+    await expect(verdict).toHaveText('In your hands: top tray. Nothing entered yet.');
+    await expectSaved(page);
+    await page.reload();
+    await expect(verdict).toHaveText('In your hands: top tray. Nothing entered yet.');
+    await expectAccessible(page);
   });
 
   test('made-up filters can be tried and are removed in one press; an own one stays', async ({ page }) => {

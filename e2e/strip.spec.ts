@@ -157,6 +157,7 @@ test.describe('a filter new from its box', () => {
     await page.getByLabel('Search the media').fill('moon rock');
     await expect(page.getByText(/No media match “moon rock”/)).toBeVisible();
     await page.getByLabel('Search the media').fill('');
+    await page.getByRole('button', { name: 'More media' }).click();
     await page.getByRole('button', { name: 'Add Unknown, describe it' }).click();
     await page.getByLabel('Describe it: colour, shape, feel').fill('White beads in a net.');
     await page.getByRole('button', { name: 'Add Lava rock, 15 mm' }).click();

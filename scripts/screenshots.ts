@@ -25,6 +25,13 @@ interface View {
 const chooseLayer = (page: Page, index: number): Promise<void> =>
   page.getByRole('list', { name: 'Layers in flow order' }).getByRole('button').nth(index).click();
 
+/** Begins to take a filter apart, with the clock running. */
+async function beginStrip(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Strip the filter' }).click();
+  await page.getByRole('heading', { name: 'The filter, as found' }).waitFor();
+  await page.getByRole('button', { name: 'Filter is off: start the clock' }).click();
+}
+
 /** Begins the plan of a filter, where no view before this one has. */
 async function beginPlan(page: Page): Promise<void> {
   const begin = page.getByRole('button', { name: 'Plan without opening the filter' });
@@ -65,17 +72,30 @@ const VIEWS: readonly View[] = [
   { name: 'measure', address: '/filter/long-run/measure', size: DESK },
   {
     name: 'strip',
-    address: '/filter/window-sill/strip',
+    address: '/filter/long-run/strip',
     size: DESK,
     act: async (page) => {
-      await page.getByRole('button', { name: 'Strip the filter' }).click();
-      await page.getByRole('heading', { name: 'The filter, as found' }).waitFor();
-      await page.getByRole('button', { name: 'Filter is off: start the clock' }).click();
+      await beginStrip(page);
+      await page.getByRole('button', { name: 'Next tray' }).click();
       await chooseLayer(page, 2);
-      await page.getByRole('button', { name: 'blocked' }).click();
     },
   },
-  { name: 'review', address: '/filter/window-sill/review', size: DESK },
+  {
+    name: 'review',
+    address: '/filter/long-run/strip',
+    size: DESK,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Cancel this repack' }).click();
+      await page.getByRole('button', { name: 'Remove the repack' }).click();
+      await page.getByRole('button', { name: 'Strip the filter' }).waitFor();
+      await page.goto(new URL('/filter/window-sill/strip', page.url()).href);
+      await beginStrip(page);
+      await chooseLayer(page, 2);
+      await page.getByRole('button', { name: 'blocked' }).click();
+      await page.getByRole('link', { name: 'Review the layers' }).click();
+      await page.getByRole('region', { name: 'What to do with each layer' }).waitFor();
+    },
+  },
   {
     name: 'plan-hang-on-back',
     address: '/filter/window-sill/strip',

@@ -25,6 +25,15 @@ export const packs = {
          UNION SELECT planned_pack_id FROM job WHERE stage <> 'done')
        ORDER BY rowid`,
     ),
+  /** Ids of the media that lie in most layers of all packs, the most used first. */
+  mostUsedMedia: (db: Db, most: number): readonly string[] =>
+    db
+      .prepare(
+        `SELECT json_extract(layer.value, '$.medium') AS medium FROM pack, json_each(pack.doc, '$.layers') AS layer
+         GROUP BY medium ORDER BY count(*) DESC, medium LIMIT ?`,
+      )
+      .pluck()
+      .all(most) as string[],
   ofFilter: (db: Db, filterId: string): readonly Stored<Pack>[] =>
     table.select(db, 'WHERE filter_id = ? ORDER BY rowid', filterId),
 

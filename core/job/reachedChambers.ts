@@ -1,12 +1,9 @@
 import type { Filter } from '../filter/filter';
-import { isFilled } from '../layers/isFilled';
 import type { Layer } from '../layers/layer';
 import { chambersInPackingOrder } from '../layers/packingOrder';
+import { emptyKey, outKey } from './chambersOut';
 import { isTicked } from './ticks';
 import type { Tick } from './tick';
-
-/** The key under which a chamber is ticked as empty while a filter is stripped. */
-export const emptyKey = (chamberId: string): string => `strip/empty/${chamberId}`;
 
 /** What is known of the chambers of a filter that is being stripped, by their ids. */
 export interface Reached {
@@ -17,15 +14,15 @@ export interface Reached {
 }
 
 /**
- * Which chambers are known so far: hands go from the top down, so a chamber is done once a lower one is opened, once its list
- * fills it, or once it is declared empty.
+ * Which chambers are known so far: hands go from the top down, so a chamber is done once the keeper goes on from it, once a
+ * lower one is opened, or once it is declared empty.
  */
 export function reachedChambers(filter: Filter, layers: readonly Layer[], ticks: readonly Tick[]): Reached {
   const removal = chambersInPackingOrder(filter).toReversed();
   const isOpened = (id: string): boolean => layers.some((layer) => layer.chamber === id);
   const known = removal.filter((chamber, at) =>
     isOpened(chamber.id)
-      ? isFilled(chamber, layers) || removal.slice(at + 1).some(({ id }) => isOpened(id))
+      ? isTicked(ticks, outKey(chamber.id)) || removal.slice(at + 1).some(({ id }) => isOpened(id))
       : isTicked(ticks, emptyKey(chamber.id)),
   );
   return {

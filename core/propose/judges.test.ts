@@ -65,7 +65,7 @@ describe('quickJudge', () => {
       const report = evaluatePack({ ...input.around, filter: input.filter, layers, flow: null });
       const fines = report.clearWater?.with.fines.likely ?? NaN;
       // Settlement in rings and on an open floor, and shells that narrow, are left to the forecast.
-      expect(Math.abs(Math.log(quick.fines! / fines))).toBeLessThan(0.25);
+      expect(Math.abs(Math.log(quick.fines / fines))).toBeLessThan(0.25);
     }
   });
 
@@ -73,7 +73,7 @@ describe('quickJudge', () => {
     const input = askFor('hang-on-back-basket');
     const judge = quickJudge(input);
     const pairs = packsOf(input, 24).map(
-      (layers) => [judge(layers, 0).service!, judgePack(input, layers, 0).service!] as const,
+      (layers) => [judge(layers, 0).service, judgePack(input, layers, 0).service] as const,
     );
     let [agree, all] = [0, 0];
     for (const [a, b] of pairs)
@@ -117,7 +117,7 @@ describe('turnoverOff', () => {
       turnoverOff: figures.turnoverOff * 1.005,
     };
     expect(compareObjectives(figures, nearly)).toEqual({ better: [], worse: [] });
-    const faster = { ...figures, turnoverOff: figures.turnoverOff * 1.1, service: figures.service! * 2 };
+    const faster = { ...figures, turnoverOff: figures.turnoverOff * 1.1, service: figures.service * 2 };
     expect(compareObjectives(figures, faster)).toEqual({ better: ['turnover'], worse: ['service'] });
   });
 });
@@ -146,7 +146,7 @@ describe('judgePack', () => {
         Infinity,
       );
       return [
-        judgePack(input, layers, 0).minutes!,
+        judgePack(input, layers, 0).minutes,
         withRoutineOpenings(input.filter, plan.perYear).minutes,
       ] as const;
     });

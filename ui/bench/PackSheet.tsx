@@ -27,6 +27,9 @@ interface Props {
   /** What the drawing shows, if another day than today. */
   readonly shown?: PackReport;
   readonly sludge?: ReadonlyMap<string, readonly SludgeSlice[]> | null;
+  /** The chamber that lies in the hands, and what is said of it under the drawing. */
+  readonly inHand?: string;
+  readonly underVessel?: ReactNode;
   /** The answer first: across the sheet, under its head. */
   readonly band?: ReactNode;
   /** Above the right column; on a phone before everything else. */
@@ -70,6 +73,8 @@ export function PackSheet({
   saves = [],
   shown,
   sludge = null,
+  inHand,
+  underVessel,
   band,
   cautions,
   centre,
@@ -107,7 +112,13 @@ export function PackSheet({
             <h2 className="caption">{WORDS[view].vessel}</h2>
             <span className="caption">{scaleName(words, vesselScale(filter, VESSEL_ROOM))}</span>
           </div>
-          <Vessel {...shared} room={VESSEL_ROOM} sludge={sludge} />
+          <Vessel
+            {...shared}
+            room={VESSEL_ROOM}
+            sludge={sludge}
+            {...(inHand === undefined ? {} : { inHand })}
+          />
+          {underVessel}
           <PackingOrderList {...shared} title={WORDS[view].hands} removal={view !== 'plan'} />
         </aside>
         <div id={DRAWING_ID} className={styles.centre}>

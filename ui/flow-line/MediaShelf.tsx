@@ -1,9 +1,11 @@
 'use client';
+import Button from '@mui/material/Button';
 import { useDraggable } from '@dnd-kit/core';
 import { useState } from 'react';
 import { mediumOf, type MadeOf } from '@/core/layers/mediumOf';
 import { TextInput } from '../fields/TextInput';
 import { useFlowLine } from './FlowLineContext';
+import { firstMedia } from './firstMedia';
 import { foundMedia } from './foundMedia';
 import { MediumChip } from './MediumChip';
 import { useHighlight } from './useHighlight';
@@ -12,13 +14,22 @@ import styles from './MediaShelf.module.css';
 interface Props {
   readonly onAdd: (made: MadeOf) => void;
   readonly full: boolean;
+  /** What a press does. */
+  readonly title: string;
+  /** Ids of the media that the keeper uses most, the most used first. */
+  readonly used: readonly string[];
 }
 
-/** Every medium as a cut of its texture, the keeper’s own first: drag it into the flow line, or press it to add it after the chosen layer. */
-export function MediaShelf({ onAdd, full }: Props) {
+/**
+ * The media as cuts of their texture: the eight that are used most first, all others behind a press or a search. One is dragged
+ * into the flow line, or pressed to be added.
+ */
+export function MediaShelf({ onAdd, full, title, used }: Props) {
   const { ownMedia, editing } = useFlowLine();
   const [wanted, setWanted] = useState('');
-  const found = foundMedia(ownMedia, wanted);
+  const [isAll, setIsAll] = useState(false);
+  const isShort = !isAll && wanted === '';
+  const found = isShort ? firstMedia(foundMedia(ownMedia, ''), used) : foundMedia(ownMedia, wanted);
   const { item: highlighted, onKeyDown } = useHighlight(found, wanted, (made) => full || onAdd(made));
   // However a layer was added, the next search begins anew.
   const count = editing.layers.length;
@@ -30,11 +41,7 @@ export function MediaShelf({ onAdd, full }: Props) {
   return (
     <section aria-label="Media" className={styles.shelf}>
       <div className={styles.head}>
-        <h2 className="caption">
-          {full
-            ? 'The pack is full. It can have 60 layers.'
-            : 'Media: drag one into the drawing, or press it to add it'}
-        </h2>
+        <h2 className="caption">{full ? 'The pack is full. It can have 60 layers.' : title}</h2>
         <TextInput
           placeholder="search media"
           aria-label="Search the media"
@@ -60,6 +67,11 @@ export function MediaShelf({ onAdd, full }: Props) {
             <DraggableChip made={made} onAdd={onAdd} disabled={full} highlighted={made === highlighted} />
           </li>
         ))}
+        {isShort ? (
+          <li>
+            <Button onClick={() => setIsAll(true)}>More media</Button>
+          </li>
+        ) : null}
       </ul>
     </section>
   );

@@ -44,7 +44,7 @@ interface Props {
   readonly details?: (layer: Layer) => ReactNode;
   /** Where a medium goes that was pressed and not dragged; after the chosen layer when left out. */
   readonly placeNew?: () => Place;
-  /** All media under the board, given what adds one; else they are picked at the place where the layer goes in. */
+  /** The media beside the drawing, given what adds one; else they are picked at the place where the layer goes in. */
   readonly shelf?: (add: (made: MadeOf) => void) => ReactNode;
   /** Under the section while no layer is chosen: the chosen layer’s sizes take their place. */
   readonly lanes?: ReactNode;
@@ -102,6 +102,8 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
     } else if (made !== undefined) add(made, place);
   };
 
+  // What is entered next stands before what is said of the last.
+  const media = shelf?.((made) => add(made, null));
   return (
     <DndContext
       id="pack-board"
@@ -118,6 +120,7 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
         setDragged(null);
       }}
     >
+      {phone ? media : null}
       <section aria-label="Flow line">
         <div className={styles.head}>
           <h2 className="caption">Flow order: water goes {phone ? 'from top to bottom' : 'left to right'}</h2>
@@ -151,6 +154,7 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
           )}
         </div>
       </section>
+      {phone ? null : media}
       <div>
         {selected === null ? (
           editing.layers.length === 0 || lanes === undefined ? (
@@ -158,7 +162,7 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
               {editing.layers.length > 0
                 ? 'Select a layer to change its size.'
                 : shelf !== undefined
-                  ? 'Choose the first layer from the media below.'
+                  ? 'Choose the first layer from the media above.'
                   : 'Press + in a chamber to add the first layer, or start from a usual pack below.'}
             </p>
           ) : phone ? null : (
@@ -174,7 +178,6 @@ export function PackBoard({ caption, details, placeNew, shelf, lanes, children }
       </div>
       {children}
       {editing.full && shelf === undefined ? <p>The pack is full. It can have 60 layers.</p> : null}
-      {shelf?.((made) => add(made, null))}
       <DragOverlay dropAnimation={null}>
         {dragged === null ? null : (
           <div className={styles.dragged}>

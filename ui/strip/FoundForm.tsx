@@ -2,6 +2,7 @@
 import Button from '@mui/material/Button';
 import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';
+import type { Chamber } from '@/core/filter/filter';
 import type { Photo } from '@/core/log/photo';
 import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
 import { LONGEST_NOTE } from '@/core/document/fields';
@@ -16,11 +17,16 @@ import { QuantityField } from '../fields/QuantityField';
 import { ToggleField } from '../fields/ToggleField';
 import { Photos } from '../job/Photos';
 import styles from './FoundForm.module.css';
+import { HowMuch } from './HowMuch';
 import { GradeFinder } from './GradeFinder';
 
 interface Props {
   readonly jobId: string;
+  /** Where it was. */
+  readonly chamber: Chamber;
   readonly layer: Layer;
+  /** All that is entered. */
+  readonly layers: readonly Layer[];
   readonly photos: readonly Photo[];
   readonly onPhotos: (photos: readonly Photo[]) => void;
   readonly onEdit: (edit: PackEdit, mark?: string) => void;
@@ -40,7 +46,7 @@ const SIGN_WORDS: Readonly<Record<Sign, string>> = {
 };
 
 /** What is seen, smelt, weighed and photographed of the piece in the hand. */
-export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
+export function FoundForm({ jobId, chamber, layer, layers, photos, onPhotos, onEdit }: Props) {
   const [finding, setFinding] = useState(false);
   const set = (change: Partial<Omit<Layer, 'id'>>) =>
     onEdit({ type: 'set', layerId: layer.id, change }, `found ${layer.id} ${Object.keys(change).join(' ')}`);
@@ -49,6 +55,7 @@ export function FoundForm({ jobId, layer, photos, onPhotos, onEdit }: Props) {
   const medium = mediumOf(layer);
   return (
     <section aria-label={`As found: ${medium.name}`} className={styles.found}>
+      <HowMuch {...{ chamber, layer, layers }} onThickness={(thickness) => set({ thickness })} />
       <fieldset className={styles.dirt}>
         <legend className="caption">How dirty</legend>
         <ToggleField<Dirt>

@@ -1,13 +1,14 @@
 'use client';
 import { useServerState } from '../state/useServerState';
 import Button from '@mui/material/Button';
-import type { Filter } from '@/core/filter/filter';
+import type { Chamber, Filter } from '@/core/filter/filter';
 import { cautions } from '@/core/cautions/cautions';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/log/logEntry';
 import type { Photo } from '@/core/log/photo';
 import type { PackReport, Surroundings } from '@/core/report/evaluatePack';
 import { verdict, type Verdict } from '@/core/report/verdict';
+import { lowerFirst } from '@/core/units/firstLetter';
 import { sentence } from '@/core/units/sentence';
 import { nextLayerOut } from '@/core/layers/nextLayerOut';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
@@ -28,14 +29,17 @@ import { FindingTitles } from '../readings/FindingTitles';
 import { useAutosave } from '../state/useAutosave';
 import { awaitsClock, ClockStart } from '../job/ClockStart';
 import { CancelRepack } from '../job/CancelRepack';
-import { EmptyChambers } from './EmptyChambers';
+import { ChamberList } from './ChamberList';
 import { FoundForm } from './FoundForm';
 import { PartsList } from './PartsList';
+import { useChambersOut, type ChambersInHand } from './useChambersOut';
 
 interface Props {
   readonly around: Surroundings;
   readonly settings: Stored<Settings>;
   readonly ownMedia: readonly OwnMedium[];
+  /** Ids of the media that the keeper uses most, the most used first. */
+  readonly usedMedia: readonly string[];
   readonly filter: Stored<Filter>;
   readonly job: Stored<Job>;
   readonly asFound: Stored<Pack>;
@@ -48,6 +52,7 @@ export function StripSheet({
   around,
   settings,
   ownMedia,
+  usedMedia,
   filter: storedFilter,
   job,
   asFound,
@@ -70,15 +75,19 @@ export function StripSheet({
   const { editing, report } = bench;
   const caption = usePackCaption(report);
   const isWaiting = awaitsClock(bench.job.doc);
-  const review = (
-    <Button
-      variant={isWaiting ? 'outlined' : 'contained'}
-      component={AppLink}
-      href={`/filter/${filter.id}/review`}
-    >
-      Review the layers
-    </Button>
-  );
+  const chambers = useChambersOut(filter, bench.job, editing.layers);
+  const { inHand, next } = chambers;
+  /** What comes next for the hands: the next chamber, or the review once the last is in them. */
+  const onward = (variant: 'contained' | 'outlined') =>
+    next === null ? (
+      <Button variant={variant} component={AppLink} href={`/filter/${filter.id}/review`}>
+        Review the layers
+      </Button>
+    ) : (
+      <Button variant={variant} onClick={chambers.goOn}>
+        {chambers.count === 0 ? `This ${wordFor(inHand)} is empty` : `Next ${wordFor(next)}`}
+      </Button>
+    );
   const firstPack = job.doc.occasion === 'first pack';
   return (
     <PackSheet
@@ -89,16 +98,18 @@ export function StripSheet({
       band={
         <VerdictBanner
           verdict={{
-            ...soFar(report, bench.reached?.unknown ?? []),
+            ...(firstPack ? soFar(report, bench.reached?.unknown ?? []) : handsVerdict(chambers)),
             next: isWaiting
               ? sentence`Start the clock when you switch the filter off. Try to get the media back in flow within an hour.`
-              : sentence`As found so far: ${String(editing.layers.length)} ${editing.layers.length === 1 ? 'layer' : 'layers'}.`,
+              : sentence`${next === null ? 'Enter each layer, top first. This is the last of it.' : 'Enter each layer as you lift it out, top first.'} ${String(editing.layers.length)} ${editing.layers.length === 1 ? 'layer' : 'layers'} so far.`,
           }}
-          action={isWaiting ? <ClockStart job={bench.job} /> : review}
+          action={isWaiting ? <ClockStart job={bench.job} /> : onward('contained')}
         >
-          {isWaiting ? review : null}
+          {isWaiting ? onward('outlined') : null}
         </VerdictBanner>
       }
+      inHand={inHand.id}
+      underVessel={<ChamberList {...{ filter, chambers }} layers={editing.layers} />}
       cautions={
         <Cautions
           lines={[
@@ -110,13 +121,22 @@ export function StripSheet({
       centre={
         <PackBoard
           caption={caption}
-          shelf={(add) => <MediaShelf onAdd={add} full={editing.full} />}
-          placeNew={() => nextLayerOut(filter, editing.layers, bench.reached?.known)}
+          shelf={(add) => (
+            <MediaShelf
+              onAdd={add}
+              full={editing.full}
+              used={usedMedia}
+              title={`Add the next layer in “${inHand.name}”`}
+            />
+          )}
+          placeNew={() => nextLayerOut(inHand, editing.layers)}
           details={(layer) => (
             <FoundForm
               key={layer.id}
               jobId={job.doc.id}
+              chamber={filter.chambers.find(({ id }) => id === layer.chamber) ?? inHand}
               layer={layer}
+              layers={editing.layers}
               photos={photos}
               onPhotos={setPhotos}
               onEdit={editing.edit}
@@ -129,12 +149,16 @@ export function StripSheet({
           <p className="quiet">
             {firstPack
               ? 'New filter: enter everything that came in it, wrapped or not. No media is mature yet.'
-              : 'Enter the layers in the order you lift them out. Each new one goes under the last.'}
+              : 'Each new layer goes under the last in what you hold.'}
           </p>
-          <EmptyChambers filter={filter} layers={editing.layers} job={bench.job} />
           <PartsList filter={filterSave} job={bench.job} />
           <FindingTitles report={report} onSelect={bench.jump} />
           <div className={sheet.foot}>
+            {next === null ? null : (
+              <Button component={AppLink} href={`/filter/${filter.id}/review`}>
+                Review the layers
+              </Button>
+            )}
             <StageStep
               aside
               job={bench.job}
@@ -150,6 +174,18 @@ export function StripSheet({
     />
   );
 }
+
+/** What the hands hold, and how much of it is entered. */
+const handsVerdict = ({ inHand, count }: ChambersInHand): Pick<Verdict, 'level' | 'state'> => ({
+  level: 'works',
+  state: sentence`In your hands: ${lowerFirst(inHand.name)}. ${
+    count === 0 ? 'Nothing entered yet.' : `${count} ${count === 1 ? 'layer' : 'layers'} entered.`
+  }`,
+});
+
+/** What a keeper calls a chamber of the filter. */
+const wordFor = ({ name }: Chamber): string =>
+  /\b(tray|basket|slot|sponge|column|well|prefilter)\b/i.exec(name)?.[0].toLowerCase() ?? 'chamber';
 
 /** A pack is not judged as a whole before all of it is out. */
 function soFar(report: PackReport, unknown: readonly string[]): Verdict {

@@ -40,6 +40,8 @@ interface Props {
   readonly present?: ReadonlySet<string>;
   /** What sits in each layer on the day shown, by layer id. */
   readonly sludge?: ReadonlyMap<string, readonly SludgeSlice[]> | null;
+  /** The chamber that lies in the hands. */
+  readonly inHand?: string;
   /** No numbers, levels or scale: for pictures of a kind. */
   readonly plain?: boolean;
 }
@@ -68,6 +70,7 @@ export function Vessel({
   onSelect,
   present,
   sludge = null,
+  inHand,
   plain = false,
 }: Props) {
   const prefix = useId();
@@ -148,6 +151,16 @@ export function Vessel({
             </g>
           );
         })}
+        {filter.chambers
+          .filter(({ id }) => id === inHand)
+          .map((chamber) => (
+            <rect
+              key={chamber.id}
+              {...toPx(chamberRect(chamber))}
+              className={styles.inHand}
+              pointerEvents="none"
+            />
+          ))}
         {plain ? null : (
           <>
             <Levels filter={filter} report={report} scale={scale} origin={origin} />

@@ -1,4 +1,7 @@
 import { drawFilterPage } from '../drawFilterPage';
+import { MAX_FIRST_MEDIA } from '@/core/practice/usualMedia';
+import { database } from '@/server/database';
+import { packs } from '@/store/packs';
 import { NoJob } from '@/ui/job/NoJob';
 import { StripSheet } from '@/ui/strip/StripSheet';
 
@@ -15,6 +18,7 @@ export default function Page({ params }: { params: Promise<{ filterId: string }>
         around={around}
         settings={settings}
         ownMedia={ownMedia}
+        usedMedia={packs.mostUsedMedia(database(), MAX_FIRST_MEDIA)}
         filter={filter}
         job={open.job}
         asFound={open.asFound}
