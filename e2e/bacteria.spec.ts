@@ -31,9 +31,9 @@ test('Reed bench: the third question says what limits the bacteria, what each sc
   await expect(panel.getByText(/Nitrate \(NO₃\) added in a week/)).toBeVisible();
   await panel.getByText('Claimed and usable surface').click();
   await expect(panel.getByRole('img', { name: /Porous ceramic.* claimed, .* usable/ })).toBeVisible();
-  // Two more lanes under the pack.
-  for (const lane of ['ammonia', 'oxygen'])
-    await page.getByRole('button', { name: lane, exact: true }).click();
+  // Two more lanes under the pack, and not before they are asked for.
+  await expect(page.getByRole('button', { name: 'oxygen', exact: true })).toHaveCount(0);
+  await panel.getByRole('button', { name: 'Show it for each layer, along the flow' }).click();
   await expect(page.getByRole('img', { name: /^Ammonia taken up, mg a day, as nitrogen/ })).toBeVisible();
   await expect(page.getByRole('img', { name: /^Oxygen after the layer/ })).toBeVisible();
 });

@@ -25,6 +25,9 @@ type LaneKey = 'head' | 'dirt' | 'through' | 'time' | 'surface' | 'ammonia' | 'o
 
 /** Shown until the keeper turns others on. */
 const FIRST_LANES: readonly LaneKey[] = ['through'];
+/** What the answer on bacteria is made of: offered once that answer asks for it, and what of it is drawn then. */
+const BACTERIA_LANES: readonly LaneKey[] = ['time', 'surface', 'ammonia', 'oxygen'];
+const FIRST_BACTERIA_LANES: readonly LaneKey[] = ['ammonia', 'oxygen'];
 
 /** The lane that is not drawn as bars, and its place among the others. */
 const DIRT = { key: 'dirt', name: 'dirt' } as const;
@@ -41,16 +44,26 @@ interface Lane {
   readonly colour: string;
 }
 
-/** Figures of each layer under the section, on the same axis in flow order. */
-export function Lanes({
-  state,
-}: {
+interface Props {
   /** The day shown; null while it is not known. */
-  state: DayState | null;
-}) {
+  readonly state: DayState | null;
+  /** The answer on bacteria asks for what it is made of. */
+  readonly ofBacteria: boolean;
+}
+
+/** Figures of each layer under the section, on the same axis in flow order. */
+export function Lanes({ state, ofBacteria }: Props) {
   const words = useWords();
   const { layout, report } = useFlowLine();
   const [shown, setShown] = useState(FIRST_LANES);
+  const [offers, setOffers] = useState(false);
+  if (ofBacteria !== offers) {
+    setOffers(ofBacteria);
+    setShown([
+      ...shown.filter((key) => !BACTERIA_LANES.includes(key)),
+      ...(ofBacteria ? FIRST_BACTERIA_LANES : []),
+    ]);
+  }
   if (report.layers.length === 0) return null;
   const { water } = report;
   const longest = Math.max(...report.layers.map((layer) => layer.bedTime ?? 0));
@@ -64,7 +77,7 @@ export function Lanes({
     top: Math.max(...report.layers.map((layer) => layer.head)),
     colour: 'var(--attention)',
   };
-  const others: Lane[] = [
+  const all: Lane[] = [
     {
       key: 'through',
       name: 'water through',
@@ -94,6 +107,7 @@ export function Lanes({
     },
     ...bacteriaLanes(report, words),
   ];
+  const others = all.filter(({ key }) => ofBacteria || !BACTERIA_LANES.includes(key));
   return (
     <div className={styles.lanes}>
       <ToggleManyField<LaneKey>

@@ -28,7 +28,7 @@ const draw = (layers: readonly Layer[], fed: number | null) => {
       sludge={null}
       ownMedia={[]}
     >
-      <Lanes state={null} />
+      <Lanes state={null} ofBacteria />
     </FlowLineProvider>,
   ).container;
 };

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { LIMITS } from '@/core/biology/nitrifiers';
 import { bacteriaDetails, type BacteriaDetails } from '@/core/report/bacteriaDetails';
 import { describeBottleneck } from '@/core/report/describeBottleneck';
@@ -21,8 +22,16 @@ const SCHOOL_NAMES: Readonly<Record<SizingSchool, string>> = {
   food: 'By food',
 };
 
+interface Props {
+  readonly report: PackReport;
+  readonly input: PackInput;
+  /** What the answer is made of is drawn along the flow. */
+  readonly hasLanes: boolean;
+  readonly onLanes: () => void;
+}
+
 /** What stands behind the third question: what limits the bacteria, the water they leave, sizes by school, chemical media. */
-export function BacteriaPanel({ report, input }: { report: PackReport; input: PackInput }) {
+export function BacteriaPanel({ report, input, hasLanes, onLanes }: Props) {
   const words = useWords();
   const { bacteria, sizing } = report;
   const chemical = reportChemical(input, report);
@@ -37,6 +46,9 @@ export function BacteriaPanel({ report, input }: { report: PackReport; input: Pa
             <Explanation of="Times today’s food" />
           </p>
           <Water bacteria={bacteria} details={details} words={words} />
+          <Button aria-pressed={hasLanes} onClick={onLanes}>
+            Show it for each layer, along the flow
+          </Button>
         </>
       )}
       <dl className={styles.sizes}>

@@ -1,6 +1,6 @@
 'use client';
 import { forecastInput } from '@/core/dirt/forecastInput';
-import { useMemo, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import Button from '@mui/material/Button';
 import type { Visit } from '@/core/pack/visit';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
@@ -134,6 +134,12 @@ export function PlanBench(props: Props) {
     editing.edit({ type: 'replace', layers });
     props.onTaken();
   };
+  const [hasBacteriaLanes, setHasBacteriaLanes] = useState(false);
+  const showBacteriaLanes = () => {
+    // The lanes stand where a chosen layer has its sizes.
+    if (!hasBacteriaLanes) bench.jump(null);
+    setHasBacteriaLanes(!hasBacteriaLanes);
+  };
   const usualPacks = (
     <UsualPacks
       filter={filter}
@@ -180,7 +186,7 @@ export function PlanBench(props: Props) {
           {instead === null ? (
             <PackBoard
               caption={caption}
-              lanes={<Lanes state={ahead.state} />}
+              lanes={<Lanes state={ahead.state} ofBacteria={hasBacteriaLanes} />}
               details={(layer) =>
                 layer.cut === null ? null : (
                   <ThroughFix
@@ -226,6 +232,8 @@ export function PlanBench(props: Props) {
             onEdit={editing.edit}
             onStaged={filter.swap?.begunOn == null ? (staged) => void stage(staged) : undefined}
             day={day}
+            hasBacteriaLanes={hasBacteriaLanes}
+            onBacteriaLanes={showBacteriaLanes}
             overTime={
               forecasted === null ? null : (
                 <OverTime

@@ -47,6 +47,9 @@ export interface QuestionDetailsProps {
   /** Does over weeks what the plan would do at once; left out where that cannot be planned. */
   readonly onStaged?: ((staged: NonNullable<Finding['staged']>) => void) | undefined;
   readonly day: number;
+  /** Shows along the flow what the answer on bacteria is made of, or no longer. */
+  readonly onBacteriaLanes: () => void;
+  readonly hasBacteriaLanes: boolean;
 }
 
 /** The findings that belong to a question, and all its figures. */
@@ -63,7 +66,14 @@ export function QuestionDetails({ of, ...props }: QuestionDetailsProps & { reado
         onStaged={onStaged}
       />
       {FIGURES[of].length === 0 ? null : <Figures of={of} {...props} />}
-      {of === 'bacteria' ? <BacteriaPanel report={report} input={input} /> : null}
+      {of === 'bacteria' ? (
+        <BacteriaPanel
+          report={report}
+          input={input}
+          hasLanes={props.hasBacteriaLanes}
+          onLanes={props.onBacteriaLanes}
+        />
+      ) : null}
       {of === 'cost' ? <Year input={input} /> : null}
     </>
   );

@@ -28,6 +28,7 @@ import { useShelf } from '../fields/OnShelf';
 import type { Words } from '../fields/wordsFor';
 import { AppLink } from '../frame/AppLink';
 import { ProposalOptions } from './ProposalOptions';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { FrontChart, type Marked } from './FrontChart';
 import { isSameAsk } from './isSameAsk';
 import { describeConflictingLimits, FAULT_WORDS } from './formatLimit';
@@ -145,43 +146,48 @@ export function ProposePanel(props: Props) {
           </ol>
           {isChartDue ? (
             <section aria-label="What matters most">
-              <h2 className="title">What matters most?</h2>
-              <div className={styles.row}>
-                {([0, 1] as const).map((place) => (
-                  <ChoiceField
-                    key={place}
-                    label={place === 0 ? 'Across' : 'Up'}
-                    value={place === 0 ? x : y}
-                    choices={OBJECTIVES.filter((wish) => wish !== (place === 0 ? y : x)).map((wish) => ({
-                      value: wish,
-                      label: WISH_NAMES[wish],
-                    }))}
-                    onChange={(wish) => setAxes(place === 0 ? [wish, y] : [x, wish])}
-                  />
-                ))}
-              </div>
-              <FrontChart
-                considered={found.considered}
-                marked={marked}
-                mine={mineFigures}
-                {...{ x, y, chosen }}
-                onChoose={(pack, share) => setSteered({ pack, weights: leaning(x, y, share) })}
-              />
-              {chosen === null ? null : (
-                <ul aria-label="Selected on the chart">
-                  <ProposalRow
-                    {...row}
-                    letter={null}
-                    name={chosenName(chosen, proposals)}
-                    merits={[]}
-                    pack={chosenPack ?? provisional(ask, chosen)}
-                    range={null}
-                    givesUp={[]}
-                    isProvisional={chosenPack === null}
-                    onAdd={() => chosenPack !== null && add(chosenPack, CHOSEN_TITLE)}
-                  />
-                </ul>
-              )}
+              <CollapsibleSection
+                title="What matters most?"
+                says="all packs found, by two wishes at a time"
+                lazy
+              >
+                <div className={styles.row}>
+                  {([0, 1] as const).map((place) => (
+                    <ChoiceField
+                      key={place}
+                      label={place === 0 ? 'Across' : 'Up'}
+                      value={place === 0 ? x : y}
+                      choices={OBJECTIVES.filter((wish) => wish !== (place === 0 ? y : x)).map((wish) => ({
+                        value: wish,
+                        label: WISH_NAMES[wish],
+                      }))}
+                      onChange={(wish) => setAxes(place === 0 ? [wish, y] : [x, wish])}
+                    />
+                  ))}
+                </div>
+                <FrontChart
+                  considered={found.considered}
+                  marked={marked}
+                  mine={mineFigures}
+                  {...{ x, y, chosen }}
+                  onChoose={(pack, share) => setSteered({ pack, weights: leaning(x, y, share) })}
+                />
+                {chosen === null ? null : (
+                  <ul aria-label="Selected on the chart">
+                    <ProposalRow
+                      {...row}
+                      letter={null}
+                      name={chosenName(chosen, proposals)}
+                      merits={[]}
+                      pack={chosenPack ?? provisional(ask, chosen)}
+                      range={null}
+                      givesUp={[]}
+                      isProvisional={chosenPack === null}
+                      onAdd={() => chosenPack !== null && add(chosenPack, CHOSEN_TITLE)}
+                    />
+                  </ul>
+                )}
+              </CollapsibleSection>
             </section>
           ) : null}
           {mineFigures === null || proposals.length === 0 ? null : (
