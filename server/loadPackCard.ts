@@ -12,7 +12,7 @@ import { loadFilterPage, type FilterPage } from './loadFilterPage';
 import { hasOutlookFailed } from './outlookWork';
 
 /** What the card of a page’s last repack is made of; null: nothing is known to be packed. */
-export function cardOf({ repack, around, filter, log, tankLog }: FilterPage) {
+export function cardOf({ repack, around, filter, log, tankLog, shelf }: FilterPage) {
   if (repack === null || repack.job.finishedAt === null) return null;
   const layers = layersThatFit(filter.doc, repack.packed);
   return {
@@ -28,6 +28,7 @@ export function cardOf({ repack, around, filter, log, tankLog }: FilterPage) {
       },
       repack.job.finishedAt,
       log,
+      shelf.doc,
     ),
   };
 }

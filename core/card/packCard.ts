@@ -2,7 +2,7 @@ import type { Filter } from '../filter/filter';
 import { FILTER_KINDS } from '../filter/filterKindWords';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
-import { packingOrder } from '../layers/packingOrder';
+import { chambersInPackingOrder, packingOrder } from '../layers/packingOrder';
 import { placeLayers } from '../layers/placeLayers';
 import type { Medium } from '../media/medium';
 import { WORKS, type Work } from '../pack/visit';
@@ -10,6 +10,7 @@ import type { DatedVisit } from '../care/datedVisits';
 import type { NoForecast } from '../outlook/whyNoForecast';
 import { outletLimit } from '../dirt/serviceLimits';
 import { cautions } from '../cautions/cautions';
+import { sumOf } from '../maths/sum';
 
 /** A layer on the card. */
 export interface CardLayer {
@@ -34,6 +35,14 @@ export interface CardVisit {
   readonly works: readonly { readonly work: Work; readonly layers: readonly number[] }[];
 }
 
+/** What lies in one chamber. */
+export interface CardChamber {
+  readonly name: string;
+  /** m³ and kg of media, dry. */
+  readonly volume: number;
+  readonly mass: number;
+}
+
 /** The card that hangs inside the cabinet door. */
 export interface PackCard {
   readonly filter: string;
@@ -44,6 +53,10 @@ export interface PackCard {
   readonly packedOn: string;
   /** In packing order: the first goes in first. */
   readonly layers: readonly CardLayer[];
+  /** Chambers with media, the one packed first first. */
+  readonly chambers: readonly CardChamber[];
+  /** Spare parts that lie on the shelf. */
+  readonly spares: readonly string[];
   /** Flows m³/s; null: not timed after the repack. */
   readonly flow: {
     readonly clean: number;
@@ -70,6 +83,7 @@ export const CARD_JUG = 2e-3;
  * @param layers as packed
  * @param packedAt ISO moment
  * @param assumedFood dry food a day that is taken for what is fed, kg; null: the keeper has entered it
+ * @param spares names of the spare parts on the shelf
  * @param clean flow timed after the repack, m³/s; null: none
  * @param visits a year’s, at the early end of the forecast, or why there are none
  */
@@ -77,6 +91,7 @@ export function packCard({
   filter,
   tank,
   assumedFood,
+  spares,
   layers,
   packedAt,
   clean,
@@ -86,13 +101,15 @@ export function packCard({
   readonly filter: Filter;
   readonly tank: string;
   readonly assumedFood: number | null;
+  readonly spares: readonly string[];
   readonly layers: readonly Layer[];
   readonly packedAt: string;
   readonly clean: number | null;
   readonly visits: readonly DatedVisit[] | NoForecast;
   readonly lampFrom: string | null;
 }): PackCard {
-  const numbers = new Map(placeLayers(filter, layers).map(({ layer }, place) => [layer.id, place + 1]));
+  const placed = placeLayers(filter, layers);
+  const numbers = new Map(placed.map(({ layer }, place) => [layer.id, place + 1]));
   const dueOf = (layerId: string): CardLayer['due'] => {
     for (const { on, works } of typeof visits === 'string' ? [] : visits) {
       const found = works.find((item) => item.layerId === layerId);
@@ -116,6 +133,17 @@ export function packCard({
       installedOn: layer.installedOn,
       due: dueOf(layer.id),
     })),
+    chambers: chambersInPackingOrder(filter).flatMap(({ id, name }) => {
+      const inside = placed.filter(({ chamber }) => chamber.id === id);
+      return inside.length === 0
+        ? []
+        : {
+            name,
+            volume: sumOf(inside, ({ measure }) => measure.volume),
+            mass: sumOf(inside, ({ measure }) => measure.dryMass),
+          };
+    }),
+    spares,
     flow:
       clean === null
         ? null

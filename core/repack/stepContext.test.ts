@@ -1,3 +1,4 @@
+import { EMPTY_SHELF } from '../shelf/shelf';
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
 import type { Job } from '../job/job';
@@ -75,6 +76,9 @@ describe('what the steps hang on', () => {
 
   it('goes onto the card with the clean flow of the repack', () => {
     const pack = { around, filter, job: job(), found: [stone], planned: [other] };
+    const spare = (part: 'impeller' | 'lid seal', count: number) =>
+      ({ kind: 'spare', id: part, label: '', part, count, price: null }) as const;
+    const shelf = { ...EMPTY_SHELF, items: [spare('impeller', 1), spare('lid seal', 0)] };
     const flow = {
       kind: 'flow' as const,
       id: 'e',
@@ -86,7 +90,12 @@ describe('what the steps hang on', () => {
       jugVolume: 2e-3,
       seconds: [20],
     };
-    expect(cardInput(pack, NOW, [flow])).toMatchObject({ clean: 1e-4, tank: 'Hall', packedAt: NOW });
-    expect(cardInput(pack, NOW, []).clean).toBeNull();
+    expect(cardInput(pack, NOW, [flow], shelf)).toMatchObject({
+      clean: 1e-4,
+      tank: 'Hall',
+      packedAt: NOW,
+      spares: ['impeller'],
+    });
+    expect(cardInput(pack, NOW, [], EMPTY_SHELF).clean).toBeNull();
   });
 });

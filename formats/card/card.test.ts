@@ -24,6 +24,7 @@ const textOf = (
       filter: on,
       tank: 'Hall tank',
       assumedFood: null,
+      spares: ['impeller', 'lid seal'],
       layers: of,
       packedAt: '2026-11-25T14:00:00Z',
       clean: 1e-4,
@@ -46,6 +47,15 @@ describe('the pack card in words', () => {
     expect(textOf().lines[1]).toBe('UV lamp off until 16 Dec 2026.');
     expect(textOf().visits).toEqual(['About 25 Dec 2026: squeeze layer 1; 20 min.']);
     expect(textOf('us').rows[0]?.[4]).toMatch(/in/);
+  });
+
+  // By hand: trays of 19 by 19 cm, 5 cm of lava at 700 kg/m³ poured and 3 cm of foam.
+  it('says what lies in each chamber, the one packed first first, and what spares there are', () => {
+    expect(textOf().chambers).toEqual([
+      expect.stringMatching(/^Bottom tray: 1\.8[01] L, 1\.2\d kg dry\.$/),
+      expect.stringMatching(/^Top tray: 1\.08 L, 0\.0\d kg dry\.$/),
+    ]);
+    expect(textOf().spares).toBe('Spare parts on the shelf: impeller and lid seal.');
   });
 
   it('goes by the flow where the flow tells, and by dates where water can go past the media', () => {
@@ -88,24 +98,25 @@ describe('the pack card on paper', () => {
     const pdf = await cardPdf(textOf('metric', of), filter, of, paper);
     return getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
   };
-  const wordsOn = async (of = layers): Promise<string> => {
-    const content = await (await (await read(of)).getPage(1)).getTextContent();
+  const wordsOn = async (page = 1): Promise<string> => {
+    const content = await (await (await read()).getPage(page)).getTextContent();
     return content.items.map((item) => ('str' in item ? item.str : '')).join(' ');
   };
 
-  it('is one page of its paper, and says what the card says', async () => {
+  it('is two pages of its paper, says what the card says, and draws the filter large on the second', async () => {
     const file = await read();
-    expect(file.numPages).toBe(1);
+    expect(file.numPages).toBe(2);
     const [, , width, height] = (await file.getPage(1)).view;
     // A4 is 210 × 297 mm (ISO 216), 72 points in 25.4 mm.
     expect([width! / 72, height! / 72].map((inch) => Math.round(inch * 25.4))).toEqual([210, 297]);
     const words = await wordsOn();
     for (const text of ['Cellar | two', 'Lava rock, 15 mm', 'squeeze about', 'Clean flow 360', '1 C', '2 L'])
       expect(words.replaceAll(/\s+/g, ' ')).toContain(text);
+    expect(await wordsOn(2)).toMatch(/1 Coarse foam, 15 ppi[\s\S]*2 Lava rock, 15 mm/);
   });
 
-  it('stays one page with the most layers a pack has', async () => {
+  it('stays two pages with the most layers a pack has', async () => {
     const many = Array.from({ length: 60 }, (_, at) => plainLayer(`l${at}`, 'foam-15', 'tray-1', 0.01));
-    expect((await read(many, 'letter')).numPages).toBe(1);
+    expect((await read(many, 'letter')).numPages).toBe(2);
   });
 });

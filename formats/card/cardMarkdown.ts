@@ -1,4 +1,4 @@
-import { VISITS_TITLE, type CardText } from './cardText';
+import { CHAMBERS_TITLE, VISITS_TITLE, type CardText } from './cardText';
 
 /** A cell that cannot break the table. */
 const cell = (text: string): string => text.replaceAll('|', '\\|').replaceAll(/\s+/g, ' ');
@@ -10,6 +10,8 @@ export function cardMarkdown({
   columns,
   rows,
   lines,
+  chambers,
+  spares,
   visits,
   note,
   cautions,
@@ -26,6 +28,12 @@ export function cardMarkdown({
     ...rows.map(row),
     '',
     ...list(lines),
+    '',
+    `## ${CHAMBERS_TITLE}`,
+    '',
+    ...list(chambers),
+    '',
+    spares,
     '',
     `## ${VISITS_TITLE}`,
     '',

@@ -4,20 +4,25 @@ import { placeLayers } from '@/core/layers/placeLayers';
 import { chamberRect, drawnExtent, layerRects, type Rect } from '@/core/drawing/vesselGeometry';
 import { newPdf, POINT } from '../newPdf';
 import { MARGIN_MM, PAPERS, type Paper } from '../templates/paper';
-import { VISITS_TITLE, type CardText } from './cardText';
+import { CHAMBERS_TITLE, VISITS_TITLE, type CardText } from './cardText';
 import { sum } from '@/core/maths/sum';
 
 /** Sizes of words, mm. */
 const [TITLE, HEAD, TEXT] = [8, 4.8, 3.9];
 /** Height of a row of the table, mm, and what is left between parts. */
 const [ROW, GAP] = [12, 5];
-/** Room for the drawing, mm. */
+/** Room for the drawing beside the text, mm. */
 const DRAWING = { width: 46, height: 78 };
+/** Words on the large drawing of the second page, mm. */
+const LARGE_TEXT = 7;
 /** Widths of the columns as shares of the table. */
 const SHARES = [0.1, 0.08, 0.22, 0.17, 0.12, 0.13, 0.18];
 const [LINE, FINE] = [0.4, 0.2];
 
-/** The card of a pack as one page: the filter cut open, its layers in packing order, and when what is due. */
+/**
+ * The card of a pack: a page with the filter cut open, its layers in packing order and when what is due, and a page with the
+ * drawing alone, large enough to be read from where one kneels.
+ */
 export async function cardPdf(
   text: CardText,
   filter: Filter,
@@ -47,17 +52,32 @@ export async function cardPdf(
     }
   };
   const drawnAt = MARGIN_MM + wide - DRAWING.width;
-  drawFilter(doc, filter, layers, drawnAt, MARGIN_MM);
+  drawFilter(doc, filter, layers, { x: drawnAt, y: MARGIN_MM, ...DRAWING }, TEXT);
   const beside = wide - DRAWING.width - GAP;
   write([text.title], TITLE, 'bold', MARGIN_MM, beside);
   write([text.subtitle, ...text.lines], TEXT, 'text', MARGIN_MM, beside);
   y += GAP;
   write([VISITS_TITLE], HEAD, 'bold', MARGIN_MM, beside);
   write([...text.visits, text.note], TEXT, 'text', MARGIN_MM, beside);
+  y += GAP;
+  write([CHAMBERS_TITLE], HEAD, 'bold', MARGIN_MM, beside);
+  write([...text.chambers, text.spares], TEXT, 'text', MARGIN_MM, beside);
   y = Math.max(y + GAP, MARGIN_MM + DRAWING.height + GAP);
   y = drawTable(doc, text, y, wide, height - MARGIN_MM) + GAP;
   write(['Take care'], HEAD, 'bold', MARGIN_MM, wide);
   write(text.cautions, TEXT, 'text', MARGIN_MM, wide);
+  doc.addPage();
+  doc.scale(POINT).fillColor('#000000').strokeColor('#000000');
+  y = MARGIN_MM;
+  write([text.title], TITLE, 'bold', MARGIN_MM, wide);
+  y += GAP;
+  drawFilter(
+    doc,
+    filter,
+    layers,
+    { x: MARGIN_MM, y, width: wide, height: height - MARGIN_MM - y },
+    LARGE_TEXT,
+  );
   doc.end();
   return whole;
 }
@@ -101,15 +121,15 @@ function drawFilter(
   doc: PDFKit.PDFDocument,
   filter: Filter,
   layers: readonly Layer[],
-  left: number,
-  top: number,
+  room: Rect,
+  text: number,
 ): void {
   const extent = drawnExtent(filter);
-  const scale = Math.min(DRAWING.width / extent.width, DRAWING.height / filter.body.height);
+  const scale = Math.min(room.width / extent.width, room.height / filter.body.height);
   const box = ({ x, y, width, height }: Rect) =>
     [
-      left + (x - extent.left) * scale,
-      top + (filter.body.height - y - height) * scale,
+      room.x + (x - extent.left) * scale,
+      room.y + (filter.body.height - y - height) * scale,
       width * scale,
       height * scale,
     ] as const;
@@ -122,12 +142,17 @@ function drawFilter(
       const [x, y, wide, high] = box(rect);
       doc.lineWidth(LINE).rect(x, y, wide, high).fillAndStroke('#e4e4e4', '#000000');
       if (part > 0) return;
-      const size = Math.min(TEXT, Math.max(1.5, high * 0.8));
+      const size = Math.min(text, Math.max(1.5, high * 0.8));
       doc
         .fillColor('#000000')
         .font('bold')
         .fontSize(size)
-        .text(`${index + 1} ${medium.letter}`, x + 1, y + (high - size) / 2, { lineBreak: false });
+        .text(
+          text > TEXT ? `${index + 1} ${medium.name}` : `${index + 1} ${medium.letter}`,
+          x + 1,
+          y + (high - size) / 2,
+          { lineBreak: false },
+        );
     }),
   );
 }

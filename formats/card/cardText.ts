@@ -13,6 +13,9 @@ export interface CardText {
   /** In packing order; a row’s cells by column. */
   readonly rows: readonly (readonly string[])[];
   readonly lines: readonly string[];
+  /** What lies in each chamber. */
+  readonly chambers: readonly string[];
+  readonly spares: string;
   readonly visits: readonly string[];
   /** What the numbers of the visits mean. */
   readonly note: string;
@@ -35,7 +38,7 @@ export function cardText(
   card: PackCard,
   habits: { readonly system: UnitSystem; readonly locale: string },
 ): CardText {
-  const show = (kind: 'length' | 'flow' | 'volume' | 'time' | 'feed', si: number): string =>
+  const show = (kind: 'mass' | 'length' | 'flow' | 'volume' | 'time' | 'feed', si: number): string =>
     formatQuantity({ kind, si }, habits);
   const day = (date: string): string =>
     new Intl.DateTimeFormat(habits.locale, {
@@ -44,7 +47,7 @@ export function cardText(
       year: 'numeric',
       timeZone: 'UTC',
     }).format(new Date(date.slice(0, 10)));
-  const { flow, visits, lampFrom, goesByDates, assumedFood } = card;
+  const { flow, visits, lampFrom, goesByDates, assumedFood, chambers, spares } = card;
   return {
     title: card.filter,
     subtitle: `${upperFirst(card.kind)}${card.tank === card.filter ? '' : `, ${card.tank}`}. Packed on ${day(card.packedOn)}.`,
@@ -70,6 +73,13 @@ export function cardText(
           : `Clean flow ${show('flow', flow.clean)}. Service at ${show('flow', flow.service.flow)}: filling ${show('volume', CARD_JUG)} then takes ${show('time', flow.service.jugSeconds)}.`,
       ...(lampFrom === null ? [] : [`UV lamp off until ${day(lampFrom)}.`]),
     ],
+    chambers: chambers.map(
+      ({ name, volume, mass }) => `${name}: ${show('volume', volume)}, ${show('mass', mass)} dry.`,
+    ),
+    spares:
+      spares.length === 0
+        ? 'Spare parts on the shelf: none.'
+        : `Spare parts on the shelf: ${joined(spares)}.`,
     visits:
       typeof visits === 'string'
         ? [NO_VISITS[visits]]
@@ -101,6 +111,9 @@ const NO_VISITS: Readonly<Record<NoForecast, string>> = {
   working: 'The dates are still being worked out. Look again in a minute.',
   failed: 'The dates could not be worked out.',
 };
+
+/** What stands over what lies in each chamber. */
+export const CHAMBERS_TITLE = 'In each chamber';
 
 /** What stands over the visits, on paper and on the screen. */
 export const VISITS_TITLE = 'Next visits, at the early end of the forecast';

@@ -9,7 +9,7 @@ import type { Layer } from '@/core/layers/layer';
 import { packCard } from '@/core/card/packCard';
 import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
 import type { LogEntry } from '@/core/log/logEntry';
-import { cardText, VISITS_TITLE } from '@/formats/card/cardText';
+import { cardText, CHAMBERS_TITLE, VISITS_TITLE } from '@/formats/card/cardText';
 import type { OutlookState } from '@/store/outlooks';
 import { Swatch } from '../drawing/Swatch';
 import { useWords } from '../fields/UnitsProvider';
@@ -36,6 +36,7 @@ interface Props {
 }
 
 const VESSEL_ROOM = { width: 260, height: 330 };
+const LARGE_ROOM = { width: 680, height: 900 };
 
 /** One page for the inside of the cabinet door: the pack as it now is, and when what is due. */
 export function CardSheet({ around, filter, job, outlook, made }: Props) {
@@ -101,6 +102,13 @@ function Card({
           )}
           <OutlookProgress {...work} />
           <p className="quiet">{text.note}</p>
+          <h3 className={styles.visits}>{CHAMBERS_TITLE}</h3>
+          <ul>
+            {text.chambers.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+          <p>{text.spares}</p>
         </div>
         <Vessel filter={filter} layers={layers} report={report} room={VESSEL_ROOM} />
       </header>
@@ -140,6 +148,10 @@ function Card({
           <p key={line}>{line}</p>
         ))}
       </section>
+      {/* Prints as a page of its own, to be read from where one kneels. */}
+      <div className={styles.large} aria-hidden="true">
+        <Vessel filter={filter} layers={layers} report={report} room={LARGE_ROOM} />
+      </div>
       <div className={styles.tools} data-print="no">
         <Button variant="contained" onClick={() => window.print()}>
           Print the card
