@@ -8,13 +8,15 @@ import styles from './LastEntries.module.css';
 
 interface Props {
   readonly filterId: string;
+  /** A pack is on record: there is a card of it, and days to put into a calendar. */
+  readonly isPacked: boolean;
   /** Newest first. */
   readonly entries: readonly LogEntry[];
   readonly nameOf: (layerId: string) => string | null;
 }
 
 /** What was logged last; all of it is on Log. */
-export function LastEntries({ filterId, entries, nameOf }: Props) {
+export function LastEntries({ filterId, isPacked, entries, nameOf }: Props) {
   const words = useWords();
   return (
     <section aria-label="Last entries" className={styles.part}>
@@ -35,10 +37,14 @@ export function LastEntries({ filterId, entries, nameOf }: Props) {
       </ol>
       <p className={styles.links}>
         <AppLink href={`/filter/${filterId}/log`}>Add to the log</AppLink>
-        <AppLink href={`/filter/${filterId}/card`}>Pack card</AppLink>
-        <a href={`/api/calendar?filter=${filterId}`} download>
-          Save what is due as a calendar file
-        </a>
+        {isPacked ? (
+          <>
+            <AppLink href={`/filter/${filterId}/card`}>Pack card</AppLink>
+            <a href={`/api/calendar?filter=${filterId}`} download>
+              Save what is due as a calendar file
+            </a>
+          </>
+        ) : null}
       </p>
     </section>
   );

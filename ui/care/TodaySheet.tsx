@@ -68,7 +68,14 @@ export function TodaySheet({
         job={job}
         packIsOut={job !== null && isOut(job.stage)}
         look={<QuickLook filter={filter} log={log} onLog={put} />}
-        last={<LastEntries filterId={filter.id} entries={entries} nameOf={layerNames(layers)} />}
+        last={
+          <LastEntries
+            filterId={filter.id}
+            isPacked={isPacked}
+            entries={entries}
+            nameOf={layerNames(layers)}
+          />
+        }
       />
     </FilterLayout>
   );
