@@ -2,11 +2,7 @@ import { expect, test } from './app';
 
 test('a weak flow is found by checks, survives a reload, and goes into the log', async ({ page }) => {
   await page.goto('/');
-  await page
-    .getByRole('listitem')
-    .filter({ has: page.getByRole('link', { name: 'Long run' }) })
-    .getByRole('link', { name: 'Log', exact: true })
-    .click();
+  await page.getByRole('heading', { name: 'Long run' }).getByRole('link').click();
   await page.getByRole('link', { name: 'Find a fault' }).click();
   await page.getByRole('button', { name: 'Weak flow, or only a trickle' }).click();
   const check = page.getByRole('region', { name: 'Next check' }).getByRole('heading', { level: 2 });
