@@ -80,11 +80,11 @@ test.describe('on a phone', () => {
     await expect(card.getByText('Working out the dates…')).toHaveCount(0);
     await expect(card.getByRole('row')).toHaveCount(9);
 
-    // The card as a file: one page of its paper.
+    // The card as a file: a page to read, and one with the drawing alone.
     const download = page.waitForEvent('download');
     await card.getByRole('link', { name: 'PDF, A4' }).click();
     const file = await PDFDocument.load(readFileSync(await (await download).path()));
-    expect(file.getPageCount()).toBe(1);
+    expect(file.getPageCount()).toBe(2);
     const markdown = page.waitForEvent('download');
     await card.getByRole('link', { name: 'Markdown' }).click();
     expect(readFileSync(await (await markdown).path(), 'utf8')).toMatch(
