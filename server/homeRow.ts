@@ -1,6 +1,6 @@
 import { findingIdentity } from '@/core/findings/findingIdentity';
 import { dueList, visitKey, type Due } from '@/core/care/due';
-import { assumedFood } from '@/core/tank/feedPerDay';
+import { isFoodAssumed } from '@/core/tank/feedPerDay';
 import { outlookVerdict } from '@/core/outlook/outlookVerdict';
 import { isOfTank } from '@/core/log/isOfTank';
 import { waterLost } from '@/core/care/waterLost';
@@ -24,7 +24,7 @@ import { planProgramme } from '@/core/prepare/planProgramme';
 import { dueSteps } from '@/core/prepare/programme';
 import { nextAction, type NextThing } from '@/core/service/nextAction';
 import { netVolume } from '@/core/tank/netVolume';
-import type { Sentence } from '@/core/units/sentence';
+import { sentence, type Sentence } from '@/core/units/sentence';
 import type { OutlookState } from '@/store/outlooks';
 
 /** What is stored of a filter, as home reads it. */
@@ -113,8 +113,7 @@ export function homeRow(
               cleanFlow: cleanFlow(filter, layers, tank.temperature, measured[1]),
             }),
         );
-  const ahead =
-    outlook.outlook === null ? null : outlookVerdict(outlook.outlook, now, 'working', assumedFood(tank));
+  const ahead = outlook.outlook === null ? null : outlookVerdict(outlook.outlook, now, 'working');
   const lost = rememberedFacts(`lost ${filter.id}`, [tank, now.slice(0, 10), ...log.filter(isOfTank)], () =>
     waterLost({ tank, log, now }),
   );
@@ -152,7 +151,10 @@ export function homeRow(
     }),
     // While its media are out, the repack shows what to do.
     // Where service is due the row’s own state says it already.
-    ahead: packIsOut || ahead?.level !== 'works' || dueNow.includes(visitKey(filter.id)) ? null : ahead.state,
+    ahead:
+      packIsOut || ahead?.level !== 'works' || dueNow.includes(visitKey(filter.id))
+        ? null
+        : sentence`${ahead.state}${isFoodAssumed(tank) ? ' The food is assumed.' : ''}`,
     packIsOut,
     due: packIsOut ? due.filter(({ key }) => key.startsWith('prepare ')) : due,
     outlook: { revision: outlook.revision, isFresh: outlook.isFresh },

@@ -19,8 +19,7 @@ export interface Sample {
 
 /**
  * What a simulation begins from with everything uncertain drawn anew: food, the numbers of the dirt model, and what
- * was assumed of pump, hoses and media; as the filter’s log leaves it where something was learned from it. Null when
- * the feed rate is unknown.
+ * was assumed of pump, hoses and media; as the filter’s log leaves it where something was learned from it.
  *
  * @param run number of the run, from 0 to sample.runs − 1
  */

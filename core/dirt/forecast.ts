@@ -56,7 +56,7 @@ export interface Forecast {
 }
 
 /**
- * Forecast of a pack: when it clogs, what clogs first, and what that does. Null when the feed rate is unknown.
+ * Forecast of a pack: when it clogs, what clogs first, and what that does.
  *
  * @throws Error when a layer refers to a medium or chamber that is not there; check with `packFaults` first.
  * @example forecast({ ...reedBench, others: [], visits: [] }) // { firstToClog: 'rb-floss', spillDay: null }

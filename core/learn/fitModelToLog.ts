@@ -22,7 +22,7 @@ export interface LearnedLog {
  * Learns from a log: fits, leaves out the reading that is least likely by the others, and fits again until all that
  * is left was to be expected. One at a time, since a bad reading makes its neighbours look odd.
  *
- * @returns null when the feed rate is unknown or nothing was read; `refused` when more than a third of the readings do not fit:
+ * @returns null where nothing is fed or nothing was read; `refused` when more than a third of the readings do not fit:
  *   such a log teaches nothing
  */
 export function fitModelToLog(

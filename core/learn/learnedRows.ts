@@ -29,7 +29,7 @@ const LABELS: Readonly<Record<LearnedRow['key'], string>> = {
 
 const MAX_NARROWED_SHARE = 0.8;
 
-/** What a log taught, number by number; empty when the feed rate is unknown. */
+/** What a log taught, number by number. */
 export function learnedRows({ mean, root }: Posterior, tank: Pick<Tank, 'feed' | 'water'>): LearnedRow[] {
   const food = feedPerDay(tank);
   const keys = [...LEARNED_KEYS, 'speed'] as const;

@@ -20,7 +20,7 @@ export interface LogModel {
 /** Predictions of a stretch that are kept: a fit asks for the same again and again. */
 const MAX_KEPT_PREDICTIONS = 64;
 
-/** The model of a log; null when the feed rate is unknown. */
+/** The model of a log; null where nothing is fed. */
 export function logModel(place: LearningPlace, stretches: readonly LogSegment[]): LogModel | null {
   const food = feedPerDay(place.tank);
   if (food.likely <= 0) return null;

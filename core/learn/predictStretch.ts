@@ -51,7 +51,6 @@ export function segmentInput({ tank, filter, others }: LearningPlace, stretch: L
  *
  * @param input of {@link segmentInput}
  * @param point shared coordinates, as many as there are keys, then the speed of the pump in each epoch
- * @returns null when the feed rate is unknown
  */
 export function predictStretch(
   input: CloggingInput,

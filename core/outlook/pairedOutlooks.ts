@@ -61,7 +61,7 @@ function easiest(others: readonly OnTank[]): OnTank | null {
 /**
  * How much longer a filter stays shut where another on its tank takes the dirt, for the other cleaned every week, two
  * or four, and only when it is due; with the minutes of both. Takes seconds: ask a worker. Null where there is no other
- * filter with mechanical layers, or the feed rate is unknown.
+ * filter with mechanical layers.
  */
 export function pairedOutlooks(input: ForecastInput): Paired | null {
   const other = easiest(input.others);

@@ -35,7 +35,7 @@ export interface Finalist {
   /** What must be bought for it, and what that costs as far as prices are known. */
   readonly buys: readonly Need[];
   readonly bill: { readonly known: number; readonly unpriced: number };
-  /** What decides its service; null: the feed rate is unknown, or it was only judged. */
+  /** What decides its service; null: it was only judged. */
   readonly serviceBy: ServiceBy | null;
   /** It can be made from what may be used. */
   readonly canBeHad: boolean;

@@ -13,7 +13,7 @@ export interface ReportClearWater {
   readonly without: ClearWater;
 }
 
-/** Clear water of a pack as it goes in; null when the feed rate is unknown. */
+/** Clear water of a pack as it goes in. */
 export function reportClearWater(
   {
     tank,

@@ -97,7 +97,7 @@ export function tankBiology({ tank, filter, layers, others, now }: TankWithFilte
 }
 
 /**
- * A tank that is started with a pack: how long ammonia and nitrite take. Null when the feed rate is unknown.
+ * A tank that is started with a pack: how long ammonia and nitrite take. Null where nothing is fed.
  *
  * @param start how mature filter and tank are
  * @param fed kg N a day; left out: the likely load

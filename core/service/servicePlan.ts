@@ -49,7 +49,7 @@ export interface EasierPlace {
  * Plans the visits of a year by letting the filter clog: cleaned on the day on which flow or headroom gets too low or
  * the mechanical layers are full, when floss is used up, and when time has used up a chemical medium; grouped so that
  * visits are few, and none later than a keeper looks in anyway. Biological media are left alone, and where they must be cleaned that is a visit of its own. Foam
- * that is all the biological media there is, is never cleaned all at once. Null when the feed rate is unknown.
+ * that is all the biological media there is, is never cleaned all at once.
  *
  * @param run of the ensemble that the plan is made from, see earlyPercentileRun; null: the likely one
  * @param since the days that have passed, with what was done in them; none: the pack goes in today

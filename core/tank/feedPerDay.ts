@@ -16,7 +16,7 @@ const MASS_POWER = 0.75;
 const GRAM = 1e-3;
 
 /**
- * Dry food a day for a cubic metre of water where the keeper has not said, kg: a gram for each 100 L, moderate stocking; from a
+ * Dry food a day for a cubic metre of water where none is entered, kg: a gram for each 100 L, moderate stocking; from a
  * few fish among many plants to a full tank (common practice, no source).
  */
 const ASSUMED_FOOD: Range = { low: 4e-3, likely: 10e-3, high: 25e-3 };
@@ -30,7 +30,7 @@ const WEIGHED_VARIES = 0.15;
  */
 const NITROGEN_PER_PROTEIN = 0.092;
 
-/** True while nobody has said what is fed: what is usual for so much water stands in. */
+/** True while the daily food is not entered: what is usual for so much water is taken. */
 export const isFoodAssumed = ({ feed }: Pick<Tank, 'feed'>): boolean => feed.amount === null;
 
 /** Dry food a day that is taken for what is fed, kg; null: the keeper has entered it. */

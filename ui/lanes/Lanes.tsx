@@ -133,7 +133,7 @@ export function Lanes({ state, ofBacteria }: Props) {
   );
 }
 
-/** What the bacteria of each layer take up, and the oxygen they leave; none while the feed rate is unknown. */
+/** What the bacteria of each layer take up, and the oxygen they leave; none where nothing is fed. */
 function bacteriaLanes({ bacteria }: PackReport, words: Words): Lane[] {
   if (bacteria === null) return [];
   const of = (layerId: string) => bacteria.layers.find((layer) => layer.layerId === layerId);

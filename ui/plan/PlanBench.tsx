@@ -21,7 +21,7 @@ import { longestIntervalOf } from '@/core/service/longestIntervalOf';
 import type { ServiceHelp } from '@/core/service/serviceHelps';
 import { PackSheet } from '../bench/PackSheet';
 import sheet from '../bench/PackSheet.module.css';
-import { usePackBench } from '../bench/usePackBench';
+import { DRAWING_ID, usePackBench } from '../bench/usePackBench';
 import { usePackCaption } from '../bench/usePackCaption';
 import { PackBoard } from '../flow-line/PackBoard';
 import { lazyPart, usePreload } from '../frame/lazyPart';
@@ -136,8 +136,11 @@ export function PlanBench(props: Props) {
   };
   const [hasBacteriaLanes, setHasBacteriaLanes] = useState(false);
   const showBacteriaLanes = () => {
-    // The lanes stand where a chosen layer has its sizes.
-    if (!hasBacteriaLanes) bench.jump(null);
+    if (!hasBacteriaLanes) {
+      // The lanes stand under the drawing, where a chosen layer has its sizes.
+      bench.jump(null);
+      document.getElementById(DRAWING_ID)?.scrollIntoView();
+    }
     setHasBacteriaLanes(!hasBacteriaLanes);
   };
   const usualPacks = (
