@@ -55,12 +55,25 @@ test.describe('stripping the demo’s hang-on-back', () => {
     await expect(found.getByLabel('Note')).toHaveValue('Old sheet.');
 
     await page.getByRole('link', { name: 'Review the layers' }).click();
-    const treatments = page.getByRole('region', { name: 'What to do with each layer' });
-    await expect(treatments.getByRole('listitem').first()).toContainText(
-      'Throw away. It crumbles. Enough mature media stays.',
-    );
-    await treatments.getByRole('button', { name: 'Accept the advice for 4 layers' }).click();
-    await expect(treatments.getByRole('listitem').first().getByRole('combobox')).toHaveValue('throw away');
+    // Three piles by the advice; a piece is dragged to another, and back by key.
+    const pile = (name: string) =>
+      page
+        .getByRole('region', { name: 'What to do with each layer' })
+        .getByRole('list', { name })
+        .getByRole('listitem');
+    await expect(pile('Throw away')).toContainText(['It crumbles. Enough mature media stays.']);
+    await expect(pile('Goes back')).toHaveCount(3);
+    const grip = await pile('Throw away').locator('[class*="grip"]').boundingBox();
+    const spare = await page.getByRole('heading', { name: /^Spare/ }).boundingBox();
+    if (grip === null || spare === null) throw new Error('The piles are not in sight.');
+    await page.mouse.move(grip.x + 10, grip.y + 10);
+    await page.mouse.down();
+    await page.mouse.move(grip.x, grip.y - 10, { steps: 3 });
+    await page.mouse.move(spare.x + 40, spare.y + 10, { steps: 5 });
+    await page.mouse.up();
+    await expect(pile('Spare')).toContainText(['Advice: throw away.']);
+    await pile('Spare').getByRole('combobox').selectOption('throw away');
+    await expect(pile('Throw away')).toHaveCount(1);
     await page.getByRole('button', { name: 'Plan the new pack' }).click();
     await expect(page.getByRole('heading', { name: 'Results for the plan' })).toBeVisible();
     await expect(layersInFlow(page)).toHaveText(['S', 'F', 'M']);

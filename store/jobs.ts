@@ -1,10 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { acknowledgedNote } from '@/core/job/acknowledged';
+import { pileOf } from '@/core/layers/pile';
 import { asPacked } from '@/core/job/asPacked';
 import { newJob } from '@/core/job/newJob';
 import type { Job, Occasion } from '@/core/job/job';
-import { stopClock } from '@/core/job/outOfFlowClock';
+import { secondsOutOfFlow, stopClock } from '@/core/job/outOfFlowClock';
 import type { Pack, PackRole } from '@/core/pack/pack';
+import { sparesToShelf } from '@/core/shelf/sparesToShelf';
+import { MAX_ITEMS } from '@/core/shelf/shelf';
 import { MAX_JOBS } from '@/formats/fileLimits';
 import { documentTable, type Stored } from './documentTable';
 import { ConflictError, InvalidError, NotFoundError } from './errors';
@@ -14,6 +17,7 @@ import type { Db } from './openDatabase';
 import type { Sorted } from './readRow';
 import { NEWEST_JOBS } from './newestJobs';
 import { packs } from './packs';
+import { shelf } from './shelf';
 
 const table = documentTable('job');
 
@@ -96,7 +100,7 @@ export const jobs = {
 
   /**
    * Moves a job on or back to a stage before its end. The first time it reaches the plan, the plan begins as
-   * found, without what the keeper discards.
+   * found, without what the keeper lays aside.
    */
   moveTo: (db: Db, id: string, version: number, stage: Exclude<Job['stage'], 'done'>): Stored<Job> =>
     db
@@ -110,7 +114,9 @@ export const jobs = {
               ...plan.doc,
               layers: packs
                 .get(db, doc.asFoundPackId)
-                .doc.layers.filter((layer) => layer.treatment !== 'throw away'),
+                .doc.layers.filter(
+                  ({ treatment }) => treatment === null || pileOf(treatment) === 'goes back',
+                ),
             });
         }
         return table.update(db, version, { ...doc, stage });
@@ -207,6 +213,13 @@ export const jobs = {
           outOfFlow: stopClock(doc.outOfFlow, finishedAt, ''),
           asPackedPackId: addPack(db, doc.filterId, 'as packed', layers, { visits }),
         });
+        layAside(
+          db,
+          job.doc,
+          layersOf(doc.asFoundPackId),
+          new Set(layers.map((layer) => layer.id)),
+          finishedAt,
+        );
         log.add(db, {
           kind: 'repacked',
           id: randomUUID(),
@@ -230,6 +243,21 @@ export const jobs = {
     }).immediate();
   },
 };
+
+/** Lays the spares of a repack on the shelf, as far as there is room. */
+function layAside(
+  db: Db,
+  { filterId, outOfFlow }: Job,
+  found: Pack['layers'],
+  packed: ReadonlySet<string>,
+  now: string,
+): void {
+  const wetSince = new Date(Date.parse(now) - secondsOutOfFlow(outOfFlow, now) * 1000).toISOString();
+  const spares = sparesToShelf(filters.get(db, filterId).doc, found, packed, wetSince, randomUUID);
+  if (spares.length === 0) return;
+  const { doc, version } = shelf.get(db);
+  shelf.update(db, version, { ...doc, items: [...doc.items, ...spares].slice(0, MAX_ITEMS) });
+}
 
 function addPack(
   db: Db,

@@ -14,6 +14,7 @@ import { openDatabase, type Db } from './openDatabase';
 import { packs } from './packs';
 import { photos } from './photos';
 import { settings } from './settings';
+import { shelf } from './shelf';
 import { tanks } from './tanks';
 
 const tank = newTank('t', 'Tank', 0.06);
@@ -210,7 +211,9 @@ describe('store', () => {
     expect(() => jobs.start(db, 'f', 'repack')).toThrow(ConflictError);
     const found = packs.get(db, job.doc.asFoundPackId);
     const layers = [plainLayer('a', 'foam-15', 'basket', 0.03), plainLayer('b', 'lava', 'basket', 0.05)];
-    packs.update(db, found.version, { ...found.doc, layers });
+    const aside = { ...plainLayer('c', 'rings-dense', 'basket', 0.04), treatment: 'spare' as const };
+    const gone = { ...plainLayer('d', 'floss-bonded', 'basket', 0.01), treatment: 'throw away' as const };
+    packs.update(db, found.version, { ...found.doc, layers: [...layers, aside, gone] });
 
     const planning = jobs.moveTo(db, job.doc.id, job.version, 'plan');
     const plan = packs.get(db, job.doc.plannedPackId);
@@ -238,6 +241,10 @@ describe('store', () => {
     expect(done.doc.outOfFlow[0]?.to).toBe(done.doc.finishedAt);
     expect(jobs.currentPack(db, 'f')?.layers).toMatchObject([{ id: 'a', thickness: 0.028 }]);
     expect(log.ofFilter(db, 'f').map((entry) => entry.kind)).toEqual(['repacked']);
+    // The spare lies on the shelf, wet since the filter was off; what was thrown away does not.
+    expect(shelf.get(db).doc.items).toMatchObject([
+      { kind: 'loose', medium: 'rings-dense', wetSince: '2026-11-25T09:30:00.000Z' },
+    ]);
     expect(faultsOf(() => jobs.moveTo(db, job.doc.id, done.version, 'plan'))).toEqual([
       'This repack is finished. Start a new one.',
     ]);

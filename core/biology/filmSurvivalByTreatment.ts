@@ -25,6 +25,7 @@ const CLEANING_BY_TREATMENT: Readonly<Record<Treatment, Cleaning>> = {
   rinse: 'swish',
   squeeze: 'squeeze',
   recharge: 'dried',
+  spare: 'none',
   'throw away': 'new',
 };
 

@@ -54,6 +54,9 @@ export const stopClock = (spans: OutOfFlow, now: string, parkedIn: string): OutO
 export const filmSurvival = (seconds: number): number =>
   Math.exp(-((Math.max(0, seconds) / SCALE) ** LOGIT_SLOPE));
 
+/** Seconds for which media that lies wet without flow may be handled as mature. */
+export const MATURE_WET = SCALE * (-Math.log(WORRYING_FILM_SHARE)) ** (1 / LOGIT_SLOPE);
+
 /** What to do after so many seconds without flow. */
 export function clockAdvice(seconds: number): string {
   if (seconds <= OUT_OF_FLOW_AIM) return 'Keep it under old tank water.';

@@ -12,5 +12,6 @@ export const TREATMENTS = [
   'move',
   'cut',
   'replace in stages',
+  'spare',
   'throw away',
 ] as const;

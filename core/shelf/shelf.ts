@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { IdSchema } from '../document/fields';
+import { IdSchema, MomentSchema } from '../document/fields';
 import { MEDIUM_ID } from '../document/mediumId';
 import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
@@ -27,6 +27,9 @@ const count = z
   .min(0, 'The count cannot be below 0.')
   .max(MAX_COUNT, `The count must be at most ${MAX_COUNT}.`);
 const price = bounded(SHELF_BOUNDS.price).nullable();
+const wetSince = MomentSchema.nullable()
+  .optional()
+  .describe('Used media that lies wet in tank water since then; left out or null: dry, or new');
 const common = {
   id: IdSchema,
   label: z.string().max(LONGEST_LABEL).describe('The keeper’s name for it; may be empty'),
@@ -43,6 +46,7 @@ export const ShelfItemSchema = z.discriminatedUnion('kind', [
     thickness: bounded(SHELF_BOUNDS.sheetThickness),
     count,
     offcut: z.boolean().describe('An off-cut: no more can be bought'),
+    wetSince,
     price: price.describe('Of one sheet'),
   }),
   z.object({
@@ -51,6 +55,7 @@ export const ShelfItemSchema = z.discriminatedUnion('kind', [
     medium: MEDIUM_ID,
     volume: bounded(SHELF_BOUNDS.volume).describe('On hand, m³'),
     packVolume: bounded(SHELF_BOUNDS.packVolume).nullable().describe('Volume of a packet, m³'),
+    wetSince,
     price: price.describe('Of a packet'),
   }),
   z.object({
@@ -58,6 +63,7 @@ export const ShelfItemSchema = z.discriminatedUnion('kind', [
     ...common,
     medium: MEDIUM_ID,
     count,
+    wetSince,
     price: price.describe('Of one'),
   }),
   z.object({

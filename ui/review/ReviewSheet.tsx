@@ -16,7 +16,9 @@ import { StageStep } from '../frame/StageStep';
 import { ClockStart } from '../job/ClockStart';
 import { FindingsPanel } from '../readings/FindingsPanel';
 import { SchoolsFold } from '../bench/SchoolsFold';
-import { AdviceList } from './AdviceList';
+import { ThreePiles } from './ThreePiles';
+import { usePiles } from './usePiles';
+import { describePiles } from './describePiles';
 import { EvidenceLine } from './EvidenceLine';
 import styles from './ReviewSheet.module.css';
 
@@ -34,6 +36,7 @@ interface Props {
 export function ReviewSheet({ around, settings, ownMedia, filter, job, asFound, log }: Props) {
   const bench = usePackBench({ around, settings, ownMedia, filter, job, pack: asFound, log });
   const { report } = bench;
+  const piles = usePiles(bench);
   // Most serious first already, so that these are the first of all findings and carry their numbers.
   const serious = report.findings.filter((finding) => finding.level !== 'note');
   return (
@@ -45,10 +48,10 @@ export function ReviewSheet({ around, settings, ownMedia, filter, job, asFound, 
         <VerdictBanner
           verdict={{
             ...verdict(report, 'working'),
-            next: sentence`Decide what to do with each layer, then plan the new pack.`,
+            next: sentence`${describePiles(piles.rows)} Check the piles, then plan the new pack.`,
           }}
           action={
-            <StageStep job={bench.job} to="plan" before={bench.flush}>
+            <StageStep job={bench.job} to="plan" before={() => (piles.settle(), bench.flush())}>
               Plan the new pack
             </StageStep>
           }
@@ -70,9 +73,8 @@ export function ReviewSheet({ around, settings, ownMedia, filter, job, asFound, 
       }
       right={
         <>
-          <AdviceList bench={bench} />
+          <ThreePiles bench={bench} piles={piles} />
           <SchoolsFold bench={bench} />
-          <p className="quiet">The plan starts with these layers, except those you throw away.</p>
         </>
       }
     />

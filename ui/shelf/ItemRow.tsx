@@ -8,6 +8,9 @@ import type { Medium } from '@/core/media/medium';
 import { volumeOfPieces } from '@/core/media/piecesInVolume';
 import { LONGEST_LABEL, MAX_COUNT, SHELF_BOUNDS, type ShelfItem } from '@/core/shelf/shelf';
 import { SPARES, type Spare } from '@/core/shelf/spares';
+import { filmSurvival, MATURE_WET } from '@/core/job/outOfFlowClock';
+import { HOUR } from '@/core/units/time';
+import { useNow } from '../state/useNow';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
 import { PiecesField } from '../fields/PiecesField';
@@ -85,6 +88,9 @@ export function ItemRow({ item, perLitre, isNew, onChange, onRemove }: Props) {
           onChange={(price) => onChange({ ...item, price })}
         />
       )}
+      {'wetSince' in item && item.wetSince != null ? (
+        <WetNote since={item.wetSince} onDry={() => onChange({ ...item, wetSince: null })} />
+      ) : null}
       <TextInput
         label="Label"
         value={item.label}
@@ -95,6 +101,25 @@ export function ItemRow({ item, perLitre, isNew, onChange, onRemove }: Props) {
         Remove
       </Button>
     </li>
+  );
+}
+
+const MINUTE_MS = 60_000;
+
+/** How much lives in a wet spare, and for how long it counts as mature. */
+function WetNote({ since, onDry }: { readonly since: string; readonly onDry: () => void }) {
+  const words = useWords();
+  const now = useNow(MINUTE_MS);
+  if (now === null) return null;
+  const seconds = Math.max(0, (Date.parse(now) - Date.parse(since)) / 1000);
+  const left = MATURE_WET - seconds;
+  return (
+    <p className={styles.wet}>
+      {left > 0
+        ? `Mature if kept wet: for up to ${words.show({ kind: 'hours', si: Math.ceil(left / HOUR) * HOUR })} more.`
+        : `Wet. About ${words.show({ kind: 'share', si: filmSurvival(seconds) })} of its bacteria are alive.`}{' '}
+      <Button onClick={onDry}>Mark as dry</Button>
+    </p>
   );
 }
 
