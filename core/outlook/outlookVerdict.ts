@@ -40,6 +40,13 @@ export function outlookVerdict(
   return { level: 'works', state: sentence`Next service: in ${spanWords(from, to)}.${look}`, next };
 }
 
+/** The same while the pack is out: what is forecast is of media that do not lie in the filter. */
+export const whileRepacking = (verdict: Verdict): Verdict => ({
+  level: 'works',
+  state: sentence`You are repacking. The forecast is updated once the new pack is in.`,
+  next: verdict.next,
+});
+
 /** “ Look into the filter in about 5 weeks.”, where that comes before anything calls for service. */
 function lookIn({ visits: [visit] }: OutlookForecast, since: number): string {
   if (visit?.why !== 'look') return '';

@@ -1,19 +1,28 @@
 'use client';
+import Button from '@mui/material/Button';
 import { scaleLinear } from 'd3-scale';
 import { useMemo } from 'react';
+import { dueList } from '@/core/care/due';
 import { careMonths, monthOf } from '@/core/care/careMonths';
+import { isOut } from '@/core/job/isOut';
+import { outlookVerdict, whileRepacking } from '@/core/outlook/outlookVerdict';
 import { whyNoForecast } from '@/core/outlook/whyNoForecast';
 import { COURSE_STEP } from '@/core/outlook/courseStep';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/log/logEntry';
 import type { Layer } from '@/core/layers/layer';
+import { assumedFood } from '@/core/tank/feedPerDay';
+import type { Tank } from '@/core/tank/tank';
 import type { Shelf } from '@/core/shelf/shelf';
 import type { OutlookState } from '@/store/outlooks';
 import { useWidth } from '../drawing/useWidth';
+import { AppLink } from '../frame/AppLink';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { FilterLayout } from '../frame/FilterLayout';
+import { VerdictBanner } from '../frame/VerdictBanner';
 import { OutlookProgress } from '../outlook/OutlookProgress';
+import { todayAction } from '../outlook/todayAction';
 import { useOutlook } from '../outlook/useOutlook';
 import { outletLimit } from '@/core/dirt/serviceLimits';
 import { ChartLanes } from './ChartLanes';
@@ -30,6 +39,7 @@ import { WindowBrush } from './WindowBrush';
 interface Props {
   readonly filter: Filter;
   readonly job: Job | null;
+  readonly tank: Tank;
   readonly layers: readonly Layer[];
   /** A finished repack says what is in the filter. */
   readonly isPacked: boolean;
@@ -46,6 +56,7 @@ interface Props {
 export function ChartsSheet({
   filter,
   job,
+  tank,
   layers,
   isPacked,
   outlook: first,
@@ -58,6 +69,7 @@ export function ChartsSheet({
   const work = useOutlook(filter.id, first);
   const { outlook } = work.state;
   const ahead = outlook?.forecast ?? null;
+  const why = whyNoForecast(isPacked, work.failed);
   const days = useChartDays(log, ahead?.packedAt ?? null, now);
   const { origin, today, last, from, to, day, dateOf, momentOf, show } = days;
   const view: ChartView = {
@@ -75,6 +87,12 @@ export function ChartsSheet({
     () => careMonths({ filter, layers, log, ahead, shelf, electricityPrice }, firstMonth, lastMonth),
     [filter, layers, log, ahead, shelf, electricityPrice, firstMonth, lastMonth],
   );
+  const due = useMemo(
+    () => dueList({ filter, tank, layers, outlook, log, now }),
+    [filter, tank, layers, outlook, log, now],
+  );
+  const verdict = outlookVerdict(outlook, now, why, assumedFood(tank));
+  const action = todayAction({ filterId: filter.id, job, due, isKnown: layers.length > 0 });
   const mostFlow = Math.max(1e-9, ...flows.map(({ value }) => value));
   return (
     <FilterLayout
@@ -83,8 +101,16 @@ export function ChartsSheet({
       here="charts"
       shortcuts={[{ keys: '← →', does: 'in “Day”, a day back or forward' }]}
     >
+      <VerdictBanner
+        verdict={job !== null && isOut(job.stage) ? whileRepacking(verdict) : verdict}
+        action={
+          <Button variant="contained" component={AppLink} href={action.href}>
+            {action.label}
+          </Button>
+        }
+      />
       <div className={styles.sheet}>
-        <DaysShown days={days} carePage={`/filter/${filter.id}/care`} />
+        <DaysShown days={days} />
         <OutlookProgress {...work} />
         <div className={styles.lanes} ref={room}>
           <svg width="0" height="0" aria-hidden="true" style={{ position: 'absolute' }}>
@@ -107,7 +133,7 @@ export function ChartsSheet({
           <ChartLanes
             {...{ view, origin, layers, log, flows, ahead, months }}
             limitShare={outletLimit(filter)}
-            why={whyNoForecast(isPacked, work.failed)}
+            why={why}
           />
           <div className={styles.axis} aria-hidden="true" suppressHydrationWarning>
             {view.x.ticks(Math.max(2, Math.floor(width / 130))).map((on) => (

@@ -1,11 +1,10 @@
-import { AppLink } from '../frame/AppLink';
 import styles from './Charts.module.css';
 import { MIN_DAYS } from './chartWindow';
 import { DayField } from './DayField';
 import type { ChartDays } from './useChartDays';
 
 /** From when to when the charts reach: by date, or by a span at a press. */
-export function DaysShown({ days, carePage }: { readonly days: ChartDays; readonly carePage: string }) {
+export function DaysShown({ days }: { readonly days: ChartDays }) {
   const { from, to, last, momentOf, dayOf, show, spans } = days;
   const dateAt = (day: number): string => momentOf(day).toISOString().slice(0, 10);
   const within = [momentOf(0), momentOf(last)] as const;
@@ -29,7 +28,6 @@ export function DaysShown({ days, carePage }: { readonly days: ChartDays; readon
             {said}
           </button>
         ))}
-        <AppLink href={carePage}>Log and care</AppLink>
       </p>
     </div>
   );

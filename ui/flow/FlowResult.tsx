@@ -1,13 +1,11 @@
 import { jugFlow } from '@/core/hydraulics/jugFlow';
 import { turnover } from '@/core/hydraulics/turnover';
 import { netVolume } from '@/core/tank/netVolume';
+import { USUAL_FILLINGS } from '@/core/practice/usualFillings';
 import type { Tank } from '@/core/tank/tank';
 import { Quantity } from '../fields/Quantity';
 import { useWords } from '../fields/UnitsProvider';
 import styles from './Stopwatch.module.css';
-
-/** Fillings that show how exact a reading is. */
-const USUAL_FILLINGS = 3;
 
 interface Props {
   readonly tank: Tank;

@@ -3,7 +3,9 @@ import { withEntry } from '../log/withEntries';
 import { DeletedEntry } from '../log/DeletedEntry';
 import { useLog } from '../log/useLog';
 import { useServerState } from '../state/useServerState';
+import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { visitKey } from '@/core/care/due';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { FlowMoment, LogEntry } from '@/core/log/logEntry';
@@ -15,6 +17,8 @@ import type { Tank } from '@/core/tank/tank';
 import { turnover } from '@/core/hydraulics/turnover';
 import { useWords } from '../fields/UnitsProvider';
 import { daysAgo } from '../fields/daysAgo';
+import { AppLink } from '../frame/AppLink';
+import { todayAction } from '../outlook/todayAction';
 import { VerdictBanner } from '../frame/VerdictBanner';
 import { FilterLayout } from '../frame/FilterLayout';
 import { PageButtons } from '../frame/PageButtons';
@@ -48,6 +52,18 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
   );
   const [from, setFrom] = useState(0);
   const flow = flowState(log);
+  const [saveIn, setSaveIn] = useState<HTMLElement | null>(null);
+  const verdict = flowVerdict(flow, outletLimit(filter));
+  const isDue = verdict.level === 'check';
+  const next =
+    job === null && !isDue
+      ? null
+      : todayAction({
+          filterId: filter.id,
+          job,
+          due: [{ key: visitKey(filter.id), inDays: 0 }],
+          isKnown: true,
+        });
   const newestFirst = [...flow.readings].reverse();
   // A reading that is deleted may have been the last of its page.
   const first = from < newestFirst.length ? from : 0;
@@ -68,7 +84,17 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
         { keys: 'Enter', does: 'add the time you typed' },
       ]}
     >
-      <VerdictBanner verdict={flowVerdict(flow, outletLimit(filter))} />
+      <VerdictBanner
+        verdict={verdict}
+        slot={setSaveIn}
+        action={
+          next === null ? null : (
+            <Button variant="contained" component={AppLink} href={next.href}>
+              {next.label}
+            </Button>
+          )
+        }
+      />
       <div className={styles.sheet}>
         <div>
           <h2 className={`caption ${styles.heading}`}>Measure the flow with a jug under the outlet</h2>
@@ -78,6 +104,8 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
             filterId={filter.id}
             jobId={job?.id ?? null}
             moment={likelyMoment(job)}
+            saveIn={saveIn}
+            aside={next !== null}
             onSaved={(entry) => setLog((entries) => withEntry(entries, null, entry))}
           />
         </div>

@@ -1,7 +1,9 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState, useSyncExternalStore } from 'react';
+import { createPortal } from 'react-dom';
 import { FLOW_BOUNDS, type FlowMoment, type LogEntry } from '@/core/log/logEntry';
+import { USUAL_FILLINGS } from '@/core/practice/usualFillings';
 import type { Tank } from '@/core/tank/tank';
 import { useWords } from '../fields/UnitsProvider';
 import { ChoiceField } from '../fields/ChoiceField';
@@ -21,6 +23,10 @@ interface Props {
   readonly jobId: string | null;
   readonly moment: FlowMoment;
   readonly onSaved: (entry: LogEntry) => void;
+  /** Where the button that saves lies once a filling is timed; left out: under the fillings. */
+  readonly saveIn?: HTMLElement | null;
+  /** The page has another next step than to time the first filling. */
+  readonly aside?: boolean;
 }
 
 /** Hold a jug under the outlet, press when it starts and when it is at the mark, three times. */
@@ -34,7 +40,13 @@ export function Stopwatch(props: Props) {
   return <Watch key={String(inBrowser)} inBrowser={inBrowser} {...props} />;
 }
 
-function Watch({ tank, moment: firstMoment, ...watched }: Props & { readonly inBrowser: boolean }) {
+function Watch({
+  tank,
+  moment: firstMoment,
+  saveIn,
+  aside = false,
+  ...watched
+}: Props & { readonly inBrowser: boolean }) {
   const words = useWords();
   const [moment, setMoment] = useState(firstMoment);
   const { jug, setJug, seconds, add, remove, clock, faults, doubt, canSave, save, saveAnyway } =
@@ -49,6 +61,17 @@ function Watch({ tank, moment: firstMoment, ...watched }: Props & { readonly inB
     },
   ]);
 
+  // Filled is what to do next: time three fillings, then save them.
+  const isNext = seconds.length === 0 ? !aside : seconds.length < USUAL_FILLINGS;
+  const saves = (
+    <Button
+      variant={isNext ? 'outlined' : 'contained'}
+      disabled={!canSave || doubt !== null}
+      onClick={() => save(moment)}
+    >
+      Save reading
+    </Button>
+  );
   return (
     <section aria-label="Stopwatch" className={styles.watch}>
       <div className={styles.fields}>
@@ -69,7 +92,13 @@ function Watch({ tank, moment: firstMoment, ...watched }: Props & { readonly inB
           onChange={setMoment}
         />
       </div>
-      <button type="button" className={styles.button} data-running={clock.running} onClick={clock.toggle}>
+      <button
+        type="button"
+        className={styles.button}
+        data-running={clock.running}
+        data-next={isNext}
+        onClick={clock.toggle}
+      >
         <span className={styles.time} aria-hidden="true">
           {words.number(clock.elapsed, 1)}
           <small> s</small>
@@ -100,9 +129,11 @@ function Watch({ tank, moment: firstMoment, ...watched }: Props & { readonly inB
           </Button>
         </div>
       )}
-      <Button variant="contained" disabled={!canSave || doubt !== null} onClick={() => save(moment)}>
-        Save reading
-      </Button>
+      {saveIn === undefined
+        ? saves
+        : saveIn === null || seconds.length === 0
+          ? null
+          : createPortal(saves, saveIn)}
     </section>
   );
 }

@@ -13,10 +13,12 @@ interface Props {
   readonly children?: ReactNode;
   /** The one next step, at the right end; on a phone it lies above the switch, under the thumb. */
   readonly action?: ReactNode;
+  /** Given the place of the step where it arises deeper in the page: what lies there stands in for `action`. */
+  readonly slot?: (place: HTMLElement | null) => void;
 }
 
 /** The answer first, across the sheet: what state things are in, in one sentence, and what comes next. */
-export function VerdictBanner({ verdict: { level, state, next }, steady = false, children, action }: Props) {
+export function VerdictBanner({ verdict: { level, state, next }, steady = false, children, action, slot }: Props) {
   const words = useWords();
   return (
     <section aria-label="Verdict" className={styles.band} data-level={level} data-steady={steady}>
@@ -27,7 +29,12 @@ export function VerdictBanner({ verdict: { level, state, next }, steady = false,
         </p>
       </div>
       {children === undefined || children === null ? null : <div className={styles.more}>{children}</div>}
-      {action === undefined || action === null ? null : <div className={styles.action}>{action}</div>}
+      {slot === undefined && (action === undefined || action === null) ? null : (
+        <div className={styles.action}>
+          {slot === undefined ? null : <span ref={slot} className={styles.slot} />}
+          {action}
+        </div>
+      )}
     </section>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
-import type { ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
+import { createPortal } from 'react-dom';
 import { useForm, useWatch, type DefaultValues, type FieldValues, type UseFormReturn } from 'react-hook-form';
 import type { LogEntry } from '@/core/log/logEntry';
 import { Faults } from './Faults';
@@ -15,7 +16,8 @@ interface Props<V extends FieldValues> {
   readonly isReady?: (values: V) => boolean;
   readonly entryOf: (values: V) => NewEntry;
   readonly button: string;
-  readonly emphasis?: boolean;
+  /** Where the button lies while there is something to save; left out: under the fields, always. */
+  readonly saveIn?: HTMLElement | null;
   readonly onSaved: (entry: LogEntry) => void;
   readonly className?: string;
   readonly label?: string;
@@ -38,16 +40,28 @@ export function LogForm<V extends FieldValues>(props: Props<V>) {
     form.reset(first);
     onSaved(entry);
   });
+  const id = useId();
+  const { saveIn } = props;
+  const ready = isReady(values);
+  const saves = (
+    <Button
+      type="submit"
+      form={id}
+      variant={saveIn === undefined ? 'outlined' : 'contained'}
+      disabled={busy || !ready}
+    >
+      {button}
+    </Button>
+  );
   return (
-    <form className={props.className} aria-label={props.label} onSubmit={(event) => void submit(event)}>
+    <form
+      id={id}
+      className={props.className}
+      aria-label={props.label}
+      onSubmit={(event) => void submit(event)}
+    >
       {children(form, values)}
-      <Button
-        type="submit"
-        variant={props.emphasis === true ? 'contained' : 'outlined'}
-        disabled={busy || !isReady(values)}
-      >
-        {button}
-      </Button>
+      {saveIn === undefined ? saves : saveIn === null || !ready ? null : createPortal(saves, saveIn)}
       {props.more}
       <Faults faults={faults} />
     </form>

@@ -7,7 +7,7 @@ import { dueList } from '@/core/care/due';
 import { learnedRows } from '@/core/learn/learnedRows';
 import { describeOutlier } from '@/core/outlook/describeOutlier';
 import { whyNoForecast } from '@/core/outlook/whyNoForecast';
-import { outlookVerdict } from '@/core/outlook/outlookVerdict';
+import { outlookVerdict, whileRepacking } from '@/core/outlook/outlookVerdict';
 import { waterLost } from '@/core/care/waterLost';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
@@ -15,7 +15,6 @@ import { jugFlow } from '@/core/hydraulics/jugFlow';
 import type { LogEntry } from '@/core/log/logEntry';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
-import { sentence } from '@/core/units/sentence';
 import { daysBetween } from '@/core/units/daysBetween';
 import { assumedFood } from '@/core/tank/feedPerDay';
 import type { Tank } from '@/core/tank/tank';
@@ -119,7 +118,7 @@ export function OutlookPart({
   return (
     <section aria-label="Forecast">
       <VerdictBanner
-        verdict={packIsOut ? { level: 'works', state: REPACKING, next: verdict.next } : verdict}
+        verdict={packIsOut ? whileRepacking(verdict) : verdict}
         action={
           <Button variant="contained" component={AppLink} href={action.href}>
             {action.label}
@@ -220,5 +219,3 @@ export function OutlookPart({
     </section>
   );
 }
-
-const REPACKING = sentence`You are repacking. The forecast is updated once the new pack is in.`;

@@ -34,6 +34,8 @@ interface Props {
   readonly filterId: string;
   readonly jobId: string | null;
   readonly onSaved: (entry: LogEntry) => void;
+  /** Where the button that saves lies once a value is entered. */
+  readonly saveIn: HTMLElement | null;
 }
 
 interface TestValues {
@@ -46,13 +48,13 @@ interface TestValues {
 const FIRST_TEST: TestValues = { scale: 'nitrogen', ammonia: null, nitrite: null, nitrate: null, pH: null };
 
 /** The readings of a test kit, by colour card or by number, as the kit counts. */
-export function TestForm({ filterId, jobId, onSaved }: Props) {
+export function TestForm({ filterId, jobId, onSaved, saveIn }: Props) {
   const words = useWords();
   /** How this kit counts: the next test is of the same. */
   const [scale, setScale] = useState<TestScale>('nitrogen');
   return (
     <LogForm
-      {...{ filterId, jobId, onSaved }}
+      {...{ filterId, jobId, onSaved, saveIn }}
       className={styles.form}
       first={{ ...FIRST_TEST, scale }}
       isReady={({ ammonia, nitrite, nitrate, pH }) =>
@@ -60,7 +62,6 @@ export function TestForm({ filterId, jobId, onSaved }: Props) {
       }
       entryOf={(values) => ({ kind: 'test', ...values, note: '' })}
       button="Save reading"
-      emphasis
     >
       {({ control, reset }) => (
         <>

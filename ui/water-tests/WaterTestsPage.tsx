@@ -2,9 +2,10 @@
 import { withEntry } from '../log/withEntries';
 import { useLog } from '../log/useLog';
 import { useServerState } from '../state/useServerState';
+import Button from '@mui/material/Button';
 import { scaleLinear } from 'd3-scale';
 import { addDays, parseISO } from 'date-fns';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { SWAP_LIMITS } from '@/core/biology/planSwap';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
@@ -69,6 +70,8 @@ export function WaterTestsPage({
   const [log, setLog] = useServerState(stored);
   const [fresh, setFresh] = useState<string | null>(null);
   const now = fresh ?? loaded;
+  const testForm = useRef<HTMLElement>(null);
+  const [saveIn, setSaveIn] = useState<HTMLElement | null>(null);
   const { tank } = around;
   const all = useMemo(() => [...log, ...tankLog], [log, tankLog]);
   const biology = useMemo(
@@ -129,12 +132,20 @@ export function WaterTestsPage({
   const actions = useLog(filter.id, jobId, put);
   return (
     <FilterLayout page="Water tests" filter={filter} job={job} here="water-tests">
-      <VerdictBanner verdict={advice === null ? NO_FOOD : withAssumedFood(advice.verdict, tank)} />
+      <VerdictBanner
+        verdict={advice === null ? NO_FOOD : withAssumedFood(advice.verdict, tank)}
+        slot={setSaveIn}
+        action={
+          <Button variant="contained" onClick={() => testForm.current?.querySelector('input')?.focus()}>
+            Enter a test
+          </Button>
+        }
+      />
       <div className={styles.sheet}>
         <div className={styles.entry}>
-          <section aria-label="Test">
+          <section aria-label="Test" ref={testForm}>
             <h2 className={`caption ${styles.heading}`}>Enter a test</h2>
-            <TestForm filterId={filter.id} jobId={jobId} onSaved={add} />
+            <TestForm filterId={filter.id} jobId={jobId} onSaved={add} saveIn={saveIn} />
           </section>
           <section aria-label="Other events">
             <h2 className={`caption ${styles.heading}`}>Other events</h2>

@@ -32,13 +32,13 @@ describe('a test of the water', () => {
   const sent = () => vi.mocked(send).mock.calls[0]?.[2] as Record<string, number>;
   const save = () =>
     act(async () => {
-      fireEvent.submit(screen.getByRole('button', { name: 'Save reading' }).closest('form')!);
+      fireEvent.click(screen.getByRole('button', { name: 'Save reading' }));
       await Promise.resolve();
     });
 
   it('is saved as nitrogen, however the kit counts', async () => {
     vi.mocked(send).mockResolvedValue({ kind: 'unreachable' });
-    render(<TestForm filterId="f" jobId={null} onSaved={() => undefined} />);
+    render(<TestForm filterId="f" jobId={null} onSaved={() => undefined} saveIn={document.body} />);
     fireEvent.click(screen.getByRole('button', { name: /the whole ion/ }));
     typed('Nitrate as NO₃', '40');
     await save();
@@ -50,7 +50,7 @@ describe('a test of the water', () => {
   });
 
   it('forgets what was read off a card that counts otherwise', () => {
-    render(<TestForm filterId="f" jobId={null} onSaved={() => undefined} />);
+    render(<TestForm filterId="f" jobId={null} onSaved={() => undefined} saveIn={document.body} />);
     typed('Ammonia as N', '0.25');
     fireEvent.click(screen.getByRole('button', { name: /the whole ion/ }));
     expect(screen.getByRole<HTMLInputElement>('textbox', { name: /^Ammonia/ }).value).toBe('');

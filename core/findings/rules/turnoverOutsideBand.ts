@@ -1,6 +1,7 @@
 import { netVolume } from '../../tank/netVolume';
 import { turnoverBand } from '../../practice/turnoverBand';
 import { sentence } from '../../units/sentence';
+import { HOUR } from '../../units/time';
 import { defineRule } from '../defineRule';
 
 /**
@@ -22,6 +23,8 @@ export const turnoverOutsideBand = defineRule({
     const flow = (rate: number) => ({ kind: 'flow', si: rate * volume }) as const;
     const times = (rate: number) => ({ kind: 'turnover', si: rate }) as const;
     const calm = tank.animals.includes('still water') || tank.animals.includes('fry');
+    // The unit stands with the turnover before it.
+    const limit = (rate: number) => ({ kind: 'plain', si: rate * HOUR }) as const;
     // More flow than usual harms only what wants still water.
     if (!low && !calm) return [];
     // Where the clean pack gives too little as well, nothing holds the water back: the filter is small.
@@ -32,8 +35,8 @@ export const turnoverOutsideBand = defineRule({
         level: low && schools.sizing !== 'turnover' ? 'note' : 'check',
         effect: low ? 1 - turnover / band.low : 1 - band.high / turnover,
         title: low
-          ? sentence`Turnover is low: ${times(turnover)}; this tank needs at least ${times(band.low)}.`
-          : sentence`Turnover is high: ${times(turnover)}; this tank needs ${times(band.high)} or less.`,
+          ? sentence`Turnover is low: ${times(turnover)}; this tank needs ${limit(band.low)} or more.`
+          : sentence`Turnover is high: ${times(turnover)}; this tank needs ${limit(band.high)} or less.`,
         reason: sentence`${flow(band.low)} to ${flow(band.high)} is ${band.why}. ${
           small
             ? `Even with clean media the flow is too low, so the filter is small for this tank. Fit a larger pump or add a second filter. Judged by media or food, it may still be enough.`
