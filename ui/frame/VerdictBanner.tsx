@@ -18,7 +18,13 @@ interface Props {
 }
 
 /** The answer first, across the sheet: what state things are in, in one sentence, and what comes next. */
-export function VerdictBanner({ verdict: { level, state, next }, steady = false, children, action, slot }: Props) {
+export function VerdictBanner({
+  verdict: { level, state, next },
+  steady = false,
+  children,
+  action,
+  slot,
+}: Props) {
   const words = useWords();
   return (
     <section aria-label="Verdict" className={styles.band} data-level={level} data-steady={steady}>
