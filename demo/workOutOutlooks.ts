@@ -1,11 +1,12 @@
 import os from 'node:os';
+import { filterForecastChecks } from '@/server/filterForecastChecks';
 import { outlookInput } from '@/server/outlookInput';
 import type { Db } from '@/store/openDatabase';
 import { outlooks } from '@/store/outlooks';
 import { outlookPool } from '@/workers/outlookPool';
 
 /**
- * Works out the forecast of every filter, on all cores: nobody uses the app meanwhile.
+ * Works out the forecast of every filter, and what was forecast of its last packs, on all cores: nobody uses the app meanwhile.
  *
  * @param tell is told what share of all is done, 0–1
  */
@@ -22,6 +23,7 @@ export async function workOutOutlooks(db: Db, now: Date, tell: (share: number) =
         };
         const outlook = await pool.run(outlookInput(db, filterId, now.toISOString()), say);
         outlooks.put(db, filterId, revision, outlook);
+        await filterForecastChecks(db, filterId, pool.runPast);
         say(1);
       }),
     );

@@ -27,6 +27,10 @@ test('three months of the demo: readings are learned from, a fault is found, a v
   await expect(ahead).toContainText('Based on 20 readings from this filter.', WORKED_OUT);
   await expect(ahead.getByTestId('verdict')).toContainText('Next service: any day now');
 
+  // What was predicted of its last packs is held against what happened.
+  await page.getByText('How good are the forecasts for this filter?').click();
+  await expect(page.getByRole('table', { name: 'Flow just after packing' }).getByRole('row')).toHaveCount(4);
+
   // Three weeks on, a flow by jug.
   await app.daysLater(page, 21);
   await page.goto('/filter/window-sill/flow');

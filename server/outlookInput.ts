@@ -1,6 +1,7 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
 import type { OutlookInput } from '@/core/outlook/workOutOutlook';
 import { logSegments, type RepackRecord } from '@/core/learn/logSegments';
+import type { LearningPlace } from '@/core/learn/predictStretch';
 import { serviceVisits, wholeDays } from '@/core/learn/serviceVisits';
 import type { Filter } from '@/core/filter/filter';
 import type { LogEntry } from '@/core/log/logEntry';
@@ -22,23 +23,29 @@ const PUMP_STEPS = ['body/impeller', 'body/rinse body'];
 /** All that an outlook of a filter is worked out from. @param now ISO moment. @throws NotFoundError, UnreadableError */
 export function outlookInput(db: Db, filterId: string, now: string): OutlookInput {
   const filter = filters.get(db, filterId).doc;
+  const entries = log.ofLearning(db, filterId);
+  return {
+    place: learningPlace(db, filter),
+    stretches: logSegments(filter, entries, repackRecords(db, filter), now),
+    current: currentOf(db, filter, entries, now),
+  };
+}
+
+/** A filter on its tank beside the others there, as they are today. @throws NotFoundError, UnreadableError */
+export function learningPlace(db: Db, filter: Filter): LearningPlace {
   const tank = tanks.get(db, filter.tankId).doc;
   const others = filters
     .onTankRead(db, tank.id)
-    .filter(({ doc }) => doc.id !== filterId)
+    .filter(({ doc }) => doc.id !== filter.id)
     .map(({ doc }) => ({ filter: doc, layers: layersThatFit(doc, currentPack(db, doc.id)) }));
-  const entries = log.ofLearning(db, filterId);
-  return {
-    place: { tank, filter, others },
-    stretches: logSegments(filter, entries, recordsOf(db, filter), now),
-    current: currentOf(db, filter, entries, now),
-  };
+  return { tank, filter, others };
 }
 
 const isPumpStep = ({ key, done }: Job['ticks'][number]): boolean =>
   done && PUMP_STEPS.some((step) => key.startsWith(step));
 
-function recordsOf(db: Db, filter: Filter): RepackRecord[] {
+/** What is on record of the last repacks of a filter, oldest first. */
+export function repackRecords(db: Db, filter: Filter): RepackRecord[] {
   const newest = jobs.newestOf(db, filter.id, LOOKED_THROUGH);
   const layersOf = (packId: string) => packs.get(db, packId).doc.layers;
   return newest.flatMap(({ doc }, place): RepackRecord[] => {

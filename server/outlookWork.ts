@@ -86,6 +86,9 @@ export function wakeOutlooks(): void {
   schedule(PAUSE_MS);
 }
 
+/** The threads that outlooks are worked out on. */
+export const outlookThreads = (): OutlookPool => (work().pool ??= outlookPool(process.cwd()));
+
 /** A page of a filter is drawn: it comes first. */
 export function lookAtOutlook(filterId: string): void {
   const { looked } = work();
@@ -147,9 +150,9 @@ function begin(): void {
   // What is worked out of an older revision is of no use any more.
   for (const { filterId, revision, ends, ...own } of state.running.values())
     if (own.db !== db || revisions.get(filterId) !== revision) ends.abort();
-  state.pool ??= outlookPool(process.cwd());
+  const { threads } = outlookThreads();
   for (;;) {
-    if (state.running.size >= state.pool.threads) return;
+    if (state.running.size >= threads) return;
     const isIdle = performance.now() - state.lastUse >= IDLE_MS;
     const open = waiting.filter(({ filterId }) => !state.running.has(filterId));
     if (open.length === 0) return;

@@ -29,6 +29,12 @@ export const filters = {
   get: table.get,
   read: table.read,
   insert: table.insert,
+  /** Id and name of every filter, as they were added. */
+  names: (db: Db): readonly { readonly id: string; readonly name: string }[] =>
+    db
+      .prepare(`SELECT id, coalesce(json_extract(doc, '$.name'), id) AS name FROM filter ORDER BY rowid`)
+      .all() as { id: string; name: string }[],
+
   onTank: (db: Db, tankId: string): readonly Stored<Filter>[] =>
     table.select(db, 'WHERE tank_id = ? ORDER BY rowid', tankId),
 

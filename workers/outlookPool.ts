@@ -3,11 +3,13 @@ import path from 'node:path';
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import type { Outlook } from '@/core/outlook/outlook';
+import type { PastForecast, PastForecastInput } from '@/core/outlook/pastForecast';
 import type { OutlookInput } from '@/core/outlook/workOutOutlook';
 import type { OutlookTask } from './outlookThread';
 
-/** The thread’s own file, run from its source: pages are bundled, threads of the server are not. */
+/** The threads’ own files, run from its source: pages are bundled, threads of the server are not. */
 const THREAD_FILE = ['workers', 'outlookThread.ts'];
+const PAST_FILE = ['workers', 'pastForecastThread.ts'];
 /** Milliseconds for which a thread without work is kept. */
 const KEPT_IDLE = 30_000;
 
@@ -26,6 +28,8 @@ export interface OutlookPool {
     tell: (share: number) => void,
     signal?: AbortSignal,
   ) => Promise<Outlook>;
+  /** What was to be expected of a past pack. @throws when the thread ends before it has answered */
+  readonly runPast: (input: PastForecastInput) => Promise<PastForecast | null>;
   /** Ends all threads at once, whatever they are doing. */
   readonly end: () => Promise<void>;
 }
@@ -57,6 +61,8 @@ export function outlookPool(root: string, threads = threadsFor(os.availableParal
         port1.close();
       }
     },
+    runPast: async (input) =>
+      (await pool.run(input, { filename: path.join(root, ...PAST_FILE) })) as PastForecast | null,
     end: () => pool.destroy(),
   };
 }

@@ -3,6 +3,7 @@ import { sharing } from '@/server/sharing';
 import { troublesOf } from '@/server/trouble';
 import { calendarFeed } from '@/store/calendarFeed';
 import { devices } from '@/store/devices';
+import { filters } from '@/store/filters';
 import { settings } from '@/store/settings';
 import { SettingsSheet } from '@/ui/settings/SettingsSheet';
 import { DataCheckPage } from '@/ui/troubles/DataCheckPage';
@@ -18,6 +19,7 @@ export default function Page() {
   return (
     <SettingsSheet
       settings={settings.get(db)}
+      filters={filters.names(db)}
       phones={{
         sharing: shared === null ? null : { hosts: shared.hosts, fingerprint: shared.fingerprint },
         devices: devices.list(db),

@@ -27,7 +27,7 @@ export type OddReading = z.infer<typeof OddReadingSchema>;
 
 const dayOrNever = z.number().min(0).max(MAX_DAYS).nullable().describe('null: not within the days simulated');
 const course = z.array(z.number()).max(MAX_DAYS / COURSE_STEP + 2);
-const CourseRangeSchema = z.object({ likely: course, low: course, high: course });
+export const CourseRangeSchema = z.object({ likely: course, low: course, high: course });
 /** A course with its likely range, a value every {@link COURSE_STEP} days. */
 export type CourseRange = z.infer<typeof CourseRangeSchema>;
 

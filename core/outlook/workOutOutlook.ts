@@ -15,8 +15,8 @@ import type { Visit } from '../pack/visit';
 import { HORIZON } from '../pack/visitLimits';
 import { serviceDayFrom } from '../service/serviceDayFrom';
 import { servicePlan } from '../service/servicePlan';
-import { COURSE_STEP } from './courseStep';
-import { MAX_DAYS, type CourseRange, type OddReading, type Outlook, type OutlookForecast } from './outlook';
+import { keptCourse } from './keptCourse';
+import { MAX_DAYS, type OddReading, type Outlook, type OutlookForecast } from './outlook';
 
 /** All that an outlook is worked out from. */
 export interface OutlookInput {
@@ -107,9 +107,9 @@ function lookAhead(
     earliest: range.earliest,
     likely: service.day,
     latest: range.latest,
-    flow: kept(likely.simulation.flow, range),
-    lost: kept(likely.simulation.lost, rangeOfCourses(runs.map(({ lost }) => lost))),
-    passes: kept(likely.simulation.passes, rangeOfCourses(runs.map(({ passes }) => passes))),
+    flow: keptCourse(likely.simulation.flow, range),
+    lost: keptCourse(likely.simulation.lost, rangeOfCourses(runs.map(({ lost }) => lost))),
+    passes: keptCourse(likely.simulation.passes, rangeOfCourses(runs.map(({ passes }) => passes))),
     visits: plan.visits.map((visit) => ({
       ...visit,
       works: [...visit.works],
@@ -118,15 +118,3 @@ function lookAhead(
     sponge: likely.spongeDay,
   };
 }
-
-/** What is kept of a course and its range. */
-const kept = (
-  likely: Float64Array,
-  { low, high }: { readonly low: Float32Array; readonly high: Float32Array },
-): CourseRange => ({ likely: thinned(likely), low: thinned(low), high: thinned(high) });
-
-/** Every third day of a course, and so few digits that it is small to keep. */
-const thinned = (values: Float64Array | Float32Array): number[] =>
-  Array.from(values)
-    .filter((_, day) => day % COURSE_STEP === 0)
-    .map((value) => Number(value.toPrecision(4)));

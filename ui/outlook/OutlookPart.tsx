@@ -27,6 +27,7 @@ import { VerdictBanner } from '../frame/VerdictBanner';
 import { DueRows } from './DueRows';
 import { daysShown, OutlookChart } from './OutlookChart';
 import styles from './OutlookPart.module.css';
+import { ForecastChecks } from './ForecastChecks';
 import { OutlookProgress } from './OutlookProgress';
 import { OutlookTable } from './OutlookTable';
 import { lazyPart } from '../frame/lazyPart';
@@ -165,6 +166,15 @@ export function OutlookPart({
               <OutlookTable {...{ ahead, readings, today }} lastDay={daysShown(ahead, today)} />
             </CollapsibleSection>
           )}
+          {isPacked ? (
+            <CollapsibleSection
+              lazy
+              title="How good are the forecasts for this filter?"
+              says="what was predicted of your last packs, and what happened"
+            >
+              <ForecastChecks filterId={filter.id} learned={rows} />
+            </CollapsibleSection>
+          ) : null}
           {others.length === 0 || layers.length === 0 ? null : (
             <CollapsibleSection
               lazy

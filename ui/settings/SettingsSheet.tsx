@@ -10,6 +10,7 @@ import { QuantityField } from '../fields/QuantityField';
 import { wordsFor } from '../fields/wordsFor';
 import { useWords } from '../fields/UnitsProvider';
 import { FIELD_KEYS } from '../fields/fieldKeys';
+import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { PageLayout } from '../frame/PageLayout';
 import { mainLinks } from '../frame/mainLinks';
 import { TabRow } from '../frame/TabRow';
@@ -17,6 +18,7 @@ import { SaveStatus } from '../frame/SaveStatus';
 import { SchoolsForm } from '../schools/SchoolsForm';
 import { useAutosave } from '../state/useAutosave';
 import { DataPart } from './DataPart';
+import { ForecastScores, type NamedFilter } from './ForecastScores';
 import { NoticesPart } from './NoticesPart';
 import { PhonesPart } from './PhonesPart';
 import styles from './SettingsSheet.module.css';
@@ -73,11 +75,12 @@ const EXAMPLES = [
 
 interface Props {
   readonly settings: Stored<Settings>;
+  readonly filters: readonly NamedFilter[];
   readonly phones: ComponentProps<typeof PhonesPart>;
 }
 
 /** What is the same for every filter: units and the habits of a language. Stored values are never touched by it. */
-export function SettingsSheet({ settings, phones }: Props) {
+export function SettingsSheet({ settings, filters, phones }: Props) {
   const save = useAutosave('settings', settings);
   const router = useRouter();
   const { locale } = useWords();
@@ -148,6 +151,15 @@ export function SettingsSheet({ settings, phones }: Props) {
           schools={chosen.schools}
           onChange={(schools) => save.change((doc) => ({ ...doc, schools }))}
         />
+      </div>
+      <div className={styles.forecasts}>
+        <CollapsibleSection
+          lazy
+          title="How good are the forecasts?"
+          says="what was predicted of the last packs of all filters, and what happened"
+        >
+          <ForecastScores filters={filters} />
+        </CollapsibleSection>
       </div>
       <DataPart />
       <NoticesPart />
