@@ -5,7 +5,7 @@ const made = new Map<string, Intl.NumberFormat>();
  * A locale’s way of writing numbers; the same object whenever the same is asked for.
  *
  * @param locale BCP 47 tag
- * @param options only figures and switches, as Intl.NumberFormat takes them
+ * @param options only figures, words and switches, as Intl.NumberFormat takes them
  * @example numberFormat('en-GB', { maximumFractionDigits: 1 }).format(1234.56) // '1,234.6'
  */
 export function numberFormat(locale: string, options: Intl.NumberFormatOptions = {}): Intl.NumberFormat {

@@ -1,4 +1,5 @@
 import { formatPlain } from './formatQuantity';
+import { numberFormat } from './numberFormat';
 import { numberSigns } from './numberSigns';
 import { parseNumber } from './parseNumber';
 import type { QuantityKind, UnitSystem } from './quantity';
@@ -74,7 +75,7 @@ export function parseQuantity(
  */
 export function typedQuantity(si: number, unit: Unit, digits: number, locale: string): string {
   const value = Number(fromSi(si, unit).toFixed(digits)) + 0;
-  return new Intl.NumberFormat(locale, {
+  return numberFormat(locale, {
     useGrouping: false,
     minimumFractionDigits: digits,
     maximumFractionDigits: digits,
@@ -87,8 +88,10 @@ const bad = (fault: string): ParsedQuantity => ({ ok: false, fault });
 
 const shorten = (text: string): string => (text.length > 24 ? `${text.slice(0, 23)}…` : text);
 
-/** The first unit of that name: the keeper's own comes first, so that "gal" is the gallon they use. */
-/** The unit that is written so, in any of its spellings; null: none of these. */
+/**
+ * The first unit that is written so, in any of its spellings; null: none of these. The keeper's own comes first, so that "gal" is
+ * the gallon they use.
+ */
 export function findUnit(text: string, units: readonly Unit[]): Unit | null {
   const wanted = text
     .toLowerCase()

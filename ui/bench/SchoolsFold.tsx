@@ -9,11 +9,7 @@ const SchoolsOfBench = lazyPart(() => import('./SchoolsOfBench').then((module) =
 /** The keeper's schools beside the bench: what each question comes to in this filter, and a change answers at once. */
 export function SchoolsFold({ bench }: { bench: PackBench }) {
   return (
-    <CollapsibleSection
-      lazy
-      title="Where keepers disagree"
-      says="your choices, with the figures for this filter"
-    >
+    <CollapsibleSection title="Where keepers disagree" says="your choices, with the figures for this filter">
       <SchoolsOfBench bench={bench} />
     </CollapsibleSection>
   );

@@ -28,13 +28,13 @@ export function CareForms({ filter, airFilters, layers, onSaved, onPhotos }: Pro
   const filterId = filter.id;
   return (
     <div>
-      <CollapsibleSection lazy title="Service" says="what you cleaned or replaced">
+      <CollapsibleSection title="Service" says="what you cleaned or replaced">
         <ServiceForm {...{ filter, airFilters, layers, onSaved }} />
       </CollapsibleSection>
-      <CollapsibleSection lazy title="Water change" says="log one you have just done">
+      <CollapsibleSection title="Water change" says="log one you have just done">
         <ChangeForm {...{ filterId, onSaved }} jobId={null} />
       </CollapsibleSection>
-      <CollapsibleSection lazy title="Top-up" says="water added for what evaporated">
+      <CollapsibleSection title="Top-up" says="water added for what evaporated">
         <NumberForm
           {...{ filterId, onSaved }}
           label="Water added"
@@ -44,7 +44,7 @@ export function CareForms({ filter, airFilters, layers, onSaved, onPhotos }: Pro
         />
       </CollapsibleSection>
       {filter.spill === null ? null : (
-        <CollapsibleSection lazy title="Level" says="from the level strip">
+        <CollapsibleSection title="Level" says="from the level strip">
           <NumberForm
             {...{ filterId, onSaved }}
             label="Water below the rim"
@@ -54,10 +54,10 @@ export function CareForms({ filter, airFilters, layers, onSaved, onPhotos }: Pro
           />
         </CollapsibleSection>
       )}
-      <CollapsibleSection lazy title="Note, feeding, hardware" says="in your own words">
+      <CollapsibleSection title="Note, feeding, hardware" says="in your own words">
         <WordsForm {...{ filterId, onSaved }} />
       </CollapsibleSection>
-      <CollapsibleSection lazy title="Photo" says="from the camera or a file">
+      <CollapsibleSection title="Photo" says="from the camera or a file">
         <PhotoForm {...{ filterId, onSaved, onPhotos }} />
       </CollapsibleSection>
     </div>

@@ -143,7 +143,7 @@ export function ChartsSheet({
             ))}
           </div>
         </div>
-        <CollapsibleSection lazy title="The charts as a table" says="month by month, for the days shown">
+        <CollapsibleSection title="The charts as a table" says="month by month, for the days shown">
           <MonthTable months={months} />
         </CollapsibleSection>
         <p className="quiet">

@@ -1,8 +1,8 @@
 'use client';
 import FormControl from '@mui/material/FormControl';
-import InputLabel from '@mui/material/InputLabel';
 import NativeSelect from '@mui/material/NativeSelect';
 import { useId, type Ref } from 'react';
+import { FieldLabel } from './FieldLabel';
 
 interface Choice<T extends string> {
   readonly value: T;
@@ -34,7 +34,7 @@ export function ChoiceField<T extends string>({
   const groups = [...new Set(choices.map((choice) => choice.group))];
   return (
     <FormControl variant="standard" size="small" fullWidth={fullWidth} className={className}>
-      <InputLabel htmlFor={id}>{label}</InputLabel>
+      <FieldLabel of={id}>{label}</FieldLabel>
       <NativeSelect
         value={value}
         onChange={(event) => onChange(event.target.value as T)}

@@ -2,8 +2,8 @@
 import FormControl from '@mui/material/FormControl';
 import FormHelperText from '@mui/material/FormHelperText';
 import Input from '@mui/material/Input';
-import InputLabel from '@mui/material/InputLabel';
 import { useId, type ChangeEvent, type FocusEvent, type KeyboardEvent, type ReactNode } from 'react';
+import { FieldLabel } from './FieldLabel';
 
 export interface TextInputProps {
   readonly label?: string;
@@ -49,7 +49,7 @@ export function TextInput({
   const said = helperText !== undefined && helperText !== null && helperText !== '';
   return (
     <FormControl variant="standard" size="small" error={error} disabled={disabled} className={className}>
-      {label === undefined ? null : <InputLabel htmlFor={id}>{label}</InputLabel>}
+      {label === undefined ? null : <FieldLabel of={id}>{label}</FieldLabel>}
       <Input
         {...rest}
         id={id}

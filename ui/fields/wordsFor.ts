@@ -1,5 +1,7 @@
 import { parseISO } from 'date-fns';
+import { dateFormat } from '@/core/units/dateFormat';
 import { formatNumber, formatParts, type FormattedQuantity } from '@/core/units/formatQuantity';
+import { numberFormat } from '@/core/units/numberFormat';
 import type { Quantity, QuantityKind, UnitSystem } from '@/core/units/quantity';
 import type { Sentence } from '@/core/units/sentence';
 import { UNITS, type Unit } from '@/core/units/unitTable';
@@ -40,9 +42,7 @@ export function wordsFor(habits: ReadingHabits): Words {
   const show = (quantity: Quantity, digits?: number): string =>
     glued(formatParts(quantity, { ...habits, digits }));
   const date = (moment: string | Date, options: Intl.DateTimeFormatOptions): string =>
-    new Intl.DateTimeFormat(habits.locale, options).format(
-      typeof moment === 'string' ? parseISO(moment) : moment,
-    );
+    dateFormat(habits.locale, options).format(typeof moment === 'string' ? parseISO(moment) : moment);
   return {
     ...habits,
     show,
@@ -50,7 +50,7 @@ export function wordsFor(habits: ReadingHabits): Words {
     parts: (quantity, digits) => formatParts(quantity, { ...habits, digits }),
     say: (sentence) => sentence.map((part) => (typeof part === 'string' ? part : show(part))).join(''),
     money: (amount) =>
-      new Intl.NumberFormat(habits.locale, { style: 'currency', currency: habits.currency }).format(amount),
+      numberFormat(habits.locale, { style: 'currency', currency: habits.currency }).format(amount),
     unit: (kind) => UNITS[kind][habits.system],
     date,
     clock: (moment) => date(moment, { hour: '2-digit', minute: '2-digit' }),

@@ -8,21 +8,12 @@ interface Props {
   readonly says: ReactNode;
   readonly attention?: boolean;
   readonly open?: boolean;
-  /** Drawn only once it is opened: for what is large and seldom wanted. */
-  readonly lazy?: boolean;
   readonly children: ReactNode;
 }
 
-/** A part of a sheet that says what it holds in one line, and opens to be changed. */
-export function CollapsibleSection({
-  title,
-  says,
-  attention = false,
-  open = false,
-  lazy = false,
-  children,
-}: Props) {
-  const [opened, setOpened] = useState(open || !lazy);
+/** A part of a sheet that says what it holds in one line, and opens to be changed. What stands in it is drawn once it is opened. */
+export function CollapsibleSection({ title, says, attention = false, open = false, children }: Props) {
+  const [opened, setOpened] = useState(open);
   return (
     <details
       className={styles.fold}

@@ -17,7 +17,6 @@ export function AirFiltersFold({ tank, onChange }: TankPart) {
   const media = sumOf(airFilters, ({ volume }) => volume);
   return (
     <CollapsibleSection
-      lazy
       title="Air-driven filters"
       says={
         airFilters.length === 0

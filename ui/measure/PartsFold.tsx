@@ -17,7 +17,6 @@ export function PartsFold({ filter, onChange }: FilterPart) {
   const has = equipment.map((item) => EQUIPMENT_WORDS[item]).join(', ');
   return (
     <CollapsibleSection
-      lazy
       title="Parts and body"
       says={`${has === '' ? 'no taps, heater or lamp' : has}${outside === null ? '' : `; ${SIDES.map((side) => length(outside[side])).join(' × ')} outside`}`}
     >

@@ -14,7 +14,6 @@ export function PortsFold(part: ComponentProps<typeof Fields>) {
   const sponge = intakeSponge(part.filter);
   return (
     <CollapsibleSection
-      lazy
       title="Intakes and outlets"
       says={`in ${intakes.map(({ place }) => place).join(', ')}${sponge === null ? '' : ' through a sponge'}; out ${outlets.map(({ place, aim }) => `${place}, ${aim}`).join('; ')}`}
     >

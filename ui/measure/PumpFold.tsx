@@ -24,7 +24,6 @@ export function PumpFold(part: FilterPart) {
   const lifts = words.show({ kind: 'run', si: head.value });
   return (
     <CollapsibleSection
-      lazy
       title="Pump"
       says={`${filter.pumps > 1 ? `${filter.pumps} pumps; ` : ''}maximum head ${lifts}, ${FROM[head.from]}${pump.power === null ? '' : `; ${words.show({ kind: 'power', si: pump.power })}`}`}
     >

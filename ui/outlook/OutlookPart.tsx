@@ -159,7 +159,6 @@ export function OutlookPart({
           {last}
           {ahead === null ? null : (
             <CollapsibleSection
-              lazy
               title="The flow as a table"
               says="week by week: expected, its likely range, and what was measured"
             >
@@ -168,7 +167,6 @@ export function OutlookPart({
           )}
           {isPacked ? (
             <CollapsibleSection
-              lazy
               title="How good are the forecasts for this filter?"
               says="what was predicted of your last packs, and what happened"
             >
@@ -177,7 +175,6 @@ export function OutlookPart({
           ) : null}
           {others.length === 0 || layers.length === 0 ? null : (
             <CollapsibleSection
-              lazy
               title="Two filters on one tank"
               says="how long this filter can stay closed if you clean the other one often"
             >

@@ -83,7 +83,7 @@ export function BacteriaPanel({ report, input, hasLanes, onLanes }: Props) {
           </p>
         </section>
       )}
-      <CollapsibleSection title="Claimed and usable surface" says="per litre of each medium" lazy>
+      <CollapsibleSection title="Claimed and usable surface" says="per litre of each medium">
         <ClaimedSurfaces layers={input.layers} />
       </CollapsibleSection>
       <p>

@@ -14,7 +14,6 @@ export function NotchFold(props: Omit<NotchProps, 'spill'>) {
   if (spill === null) return null;
   return (
     <CollapsibleSection
-      lazy
       title="Relief notch"
       says={
         spill.notch === null

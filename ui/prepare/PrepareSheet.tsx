@@ -162,7 +162,7 @@ export function PrepareSheet({
             onTaken={preparation.setFilled}
           />
           {isFirstPack ? <FirstPackPart filter={filter} boxed={boxed} planned={planned} /> : null}
-          <CollapsibleSection lazy title="Print a block" says="for those with a 3D printer">
+          <CollapsibleSection title="Print a block" says="for those with a 3D printer">
             <BlockPart filter={filter} head={head} onUse={preparation.addLayers} />
           </CollapsibleSection>
           <TemplatesPart filterId={filter.id} templates={templates} />

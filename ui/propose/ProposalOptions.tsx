@@ -51,7 +51,7 @@ export function ProposalOptions({ ask, onChange, onReset }: Props) {
         label: `${mediumOf(layer).name}, ${words.show({ kind: 'length', si: layer.thickness })}`,
       }));
   return (
-    <CollapsibleSection title="Media to use, and limits" says={asked(words, ask)} lazy>
+    <CollapsibleSection title="Media to use, and limits" says={asked(words, ask)}>
       <div className={styles.asks}>
         <div className={styles.row}>
           <ChoiceField

@@ -146,11 +146,7 @@ export function ProposePanel(props: Props) {
           </ol>
           {isChartDue ? (
             <section aria-label="What matters most">
-              <CollapsibleSection
-                title="What matters most?"
-                says="all packs found, by two wishes at a time"
-                lazy
-              >
+              <CollapsibleSection title="What matters most?" says="all packs found, by two wishes at a time">
                 <div className={styles.row}>
                   {([0, 1] as const).map((place) => (
                     <ChoiceField

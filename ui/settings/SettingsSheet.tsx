@@ -154,7 +154,6 @@ export function SettingsSheet({ settings, filters, phones }: Props) {
       </div>
       <div className={styles.forecasts}>
         <CollapsibleSection
-          lazy
           title="How good are the forecasts?"
           says="what was predicted of the last packs of all filters, and what happened"
         >

@@ -61,16 +61,6 @@ export const theme = createTheme({
         },
       },
     },
-    MuiInputLabel: {
-      defaultProps: { shrink: true },
-      styleOverrides: {
-        root: {
-          color: 'var(--muted)',
-          fontSize: 14,
-          '&.MuiInputLabel-shrink': { transform: 'translate(0, -1px) scale(0.93)' },
-        },
-      },
-    },
     MuiInput: {
       styleOverrides: {
         root: {

@@ -11,7 +11,6 @@ export function ServicePlanFold(props: YearOfVisitsProps) {
   const { visits } = props;
   return (
     <CollapsibleSection
-      lazy
       title="Service plan"
       says={
         visits.length === 0
