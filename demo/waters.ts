@@ -4,7 +4,7 @@ import type { FilterKind } from '@/core/filter/filterKind';
 import { presetFilter } from '@/core/filter/presetFilter';
 import type { Layer } from '@/core/layers/layer';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { USUAL_PROTEIN } from '@/core/tank/feed';
+import { USUAL_PROTEIN } from '@/core/tank/feedBounds';
 import type { Tank } from '@/core/tank/tank';
 
 /*

@@ -4,12 +4,12 @@ import { expect, test } from './app';
 
 /** The most JavaScript that a sheet may ask of a browser before it answers, kB gzipped. */
 const MOST = [
-  ['/', 250],
-  ['/filter/reed-bench/plan', 330],
-  ['/filter/reed-bench/measure', 330],
+  ['/', 235],
+  ['/filter/reed-bench/plan', 325],
+  ['/filter/reed-bench/measure', 295],
   ['/filter/reed-bench/repack', 330],
-  ['/filter/window-sill/care', 330],
-  ['/filter/window-sill/charts', 330],
+  ['/filter/window-sill/care', 270],
+  ['/filter/window-sill/charts', 290],
 ] as const;
 
 for (const [address, most] of MOST)

@@ -1,7 +1,9 @@
 import { measurements } from '@jscad/modeling';
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
-import { blockFigures, blockFor, BlockSchema, type Block } from '@/core/prepare/printedBlock';
+import { BlockSchema } from '@/core/prepare/blockSchema';
+import { type Block } from '@/core/prepare/blockSchema';
+import { blockFigures, blockFor } from '@/core/prepare/printedBlock';
 import { blockMesh, blockStl } from './blockStl';
 
 const block: Block = {

@@ -1,7 +1,8 @@
 import { booleans, primitives, transforms } from '@jscad/modeling';
 import type { Geom3 } from '@jscad/modeling/src/geometries/types';
 import { serialize } from '@jscad/stl-serializer';
-import { blockSolids, type Block, type Cuboid } from '@/core/prepare/printedBlock';
+import { type Block } from '@/core/prepare/blockSchema';
+import { blockSolids, type Cuboid } from '@/core/prepare/printedBlock';
 
 /** Printers count in millimetres. */
 const MM = 1000;

@@ -1,7 +1,8 @@
 import Papa from 'papaparse';
 import { findMedium } from '@/core/media/catalogue';
 import { faultLines } from '@/core/document/faultLines';
-import { MAX_ITEMS, ShelfItemSchema, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
+import { MAX_ITEMS } from '@/core/shelf/shelfBounds';
+import { ShelfItemSchema, type Shelf, type ShelfItem } from '@/core/shelf/shelf';
 
 /** Columns of the file, in order; each says its unit. Lengths cm, volumes L. */
 const COLUMNS = [

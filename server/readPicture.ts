@@ -1,5 +1,6 @@
 import sharp from 'sharp';
-import { LONGEST_SIDE, MAX_PHOTO_BYTES } from '@/core/log/photo';
+import { LONGEST_SIDE } from '@/core/log/photoLimits';
+import { MAX_PHOTO_BYTES } from '@/core/log/photo';
 import { InvalidError } from '@/store/errors';
 import type { Picture } from '@/store/photos';
 

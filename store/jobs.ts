@@ -7,7 +7,7 @@ import type { Job, Occasion } from '@/core/job/job';
 import { secondsOutOfFlow, stopClock } from '@/core/job/outOfFlowClock';
 import type { Pack, PackRole } from '@/core/pack/pack';
 import { sparesToShelf } from '@/core/shelf/sparesToShelf';
-import { MAX_ITEMS } from '@/core/shelf/shelf';
+import { MAX_ITEMS } from '@/core/shelf/shelfBounds';
 import { MAX_JOBS } from '@/formats/fileLimits';
 import { documentTable, type Stored } from './documentTable';
 import { ConflictError, InvalidError, NotFoundError } from './errors';

@@ -1,5 +1,5 @@
 import type { Swap, SwapPiece, SwapStage } from '../filter/swap';
-import { LAST_STAGE_DAY, MAX_STAGES } from '../filter/swap';
+import { LAST_STAGE_DAY, MAX_STAGES } from '../filter/swapBounds';
 import { ammoniaShare } from '../water/ammoniaShare';
 import { LIMITS } from './nitrifiers';
 import { swapCourse, type SwapTank } from './swapCourse';

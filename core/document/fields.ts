@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { LONGEST_NOTE } from './longestNote';
+import { LONGEST_NAME, NAME_FAULTS } from './nameFault';
 
 /** Identity of any stored document: letters, digits, dash and underscore. */
 export const IdSchema = z
@@ -10,11 +12,9 @@ export const nameSchema = (what: string) =>
   z
     .string({ error: `${what} must be text.` })
     .trim()
-    .min(1, `${what} is missing: type a name.`)
-    .max(60, `${what} is too long: use at most 60 characters.`);
+    .min(1, NAME_FAULTS.missing(what))
+    .max(LONGEST_NAME, NAME_FAULTS.tooLong(what));
 
-/** Longest note, characters. */
-export const LONGEST_NOTE = 2000;
 /** Free words of a keeper. */
 export const NoteSchema = z
   .string()

@@ -1,15 +1,5 @@
 import { z } from 'zod';
+import { FILTER_KIND_IDS } from './filterKindIds';
 
-export const FilterKindSchema = z.enum([
-  'canister-centre-pipe',
-  'canister-side-riser',
-  'canister-down-flow',
-  'canister-outside-in',
-  'canister-prefilter',
-  'hang-on-back-basket',
-  'hang-on-back-cartridge',
-  'internal-sponge',
-  'internal-compartments',
-  'composed',
-]);
+export const FilterKindSchema = z.enum(FILTER_KIND_IDS);
 export type FilterKind = z.infer<typeof FilterKindSchema>;

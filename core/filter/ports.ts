@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { AIMS } from './aims';
 import { bounded } from '../units/bounded';
 import { PLACES } from './places';
 import { PORT_BOUNDS } from './portBounds';
@@ -7,9 +8,6 @@ import { PORT_BOUNDS } from './portBounds';
 export const MAX_PORTS = 4;
 
 export const PlaceSchema = z.enum(PLACES);
-
-/** Where a stream of water points. */
-export const AIMS = ['along the tank', 'to the front', 'up', 'down'] as const;
 export const AimSchema = z.enum(AIMS);
 export type Aim = z.infer<typeof AimSchema>;
 

@@ -1,7 +1,7 @@
 import type { Filter } from './filter';
 import type { FilterKind } from './filterKind';
 import { isCanister, isHangOnBack } from './kindFamily';
-import { USUAL_HOSES, usualBore } from './hoses';
+import { USUAL_HOSES, usualBore } from './usualHoses';
 import { chamberLayout } from './chamberLayout';
 import { PRESETS } from './presets';
 import { sizedChamber, sizedEdge, sizedFlow, sizedSpill, type PresetSize } from './presetSize';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PART_STATES } from './partStates';
 
 /** The small parts that are looked at while a filter is open. */
 export const SMALL_PARTS = [
@@ -20,9 +21,6 @@ export const SMALL_PARTS = [
 ] as const;
 export const SmallPartSchema = z.enum(SMALL_PARTS);
 export type SmallPart = z.infer<typeof SmallPartSchema>;
-
-/** How a small part was found. */
-export const PART_STATES = ['fine', 'worn', 'missing'] as const;
 export const PartStateSchema = z.enum(PART_STATES);
 export type PartState = z.infer<typeof PartStateSchema>;
 /** Parts that were looked at, each with what was seen. */

@@ -1,10 +1,9 @@
 import { z } from 'zod';
+import { MAX_STAGES, LAST_STAGE_DAY } from './swapBounds';
 import { DaySchema, IdSchema } from '../document/fields';
 
 /** Most pieces and stages of one swap, and the day by which it ends. */
 export const MAX_PIECES = 60;
-export const MAX_STAGES = 24;
-export const LAST_STAGE_DAY = 365;
 
 const share = z.number().min(0).max(1);
 const surface = z.number().min(0).max(1e4);

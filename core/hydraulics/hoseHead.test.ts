@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { USUAL_HOSES } from '../filter/hoses';
+import { USUAL_HOSES } from '../filter/usualHoses';
 import { fluidAt } from './fluid';
 import { hoseHead, shareOut, type Branch } from './hoseHead';
 

@@ -1,16 +1,11 @@
 import { z } from 'zod';
+import { FLOW_BOUNDS, TEST_BOUNDS, CARE_BOUNDS } from './logBounds';
 import { ADDITIONS } from '../tank/additions';
 import { DaySchema, IdSchema, MomentSchema, NoteSchema } from '../document/fields';
-import type { Bounds } from '../units/bounds';
-import { TANK_BOUNDS } from '../tank/tank';
+import { TANK_BOUNDS } from '../tank/tankBounds';
 import { bounded } from '../units/bounded';
 import { QUICK_CHECKS, SERVICE_WORKS } from './serviceWorks';
 import { SYMPTOMS } from './symptom';
-
-export const FLOW_BOUNDS = {
-  jugVolume: { what: 'Jug', kind: 'volume', min: 0.05e-3, max: 0.1 },
-  seconds: { what: 'Time to the mark', kind: 'time', min: 0.3, max: 3600 },
-} as const satisfies Record<string, Bounds>;
 
 /** Most fillings in one reading. */
 const MAX_FILLINGS = 20;
@@ -18,20 +13,6 @@ const MAX_FILLINGS = 20;
 /** When in the life of a pack a flow was timed. A clean flow is the yardstick that later ones are held against. */
 export const FlowMomentSchema = z.enum(['clean', 'before strip', 'between']);
 export type FlowMoment = z.infer<typeof FlowMomentSchema>;
-
-/** What a water test may read, kg N/m³, and how much water is changed. */
-export const TEST_BOUNDS = {
-  ammonia: { what: 'Ammonia', kind: 'concentration', min: 0, max: 0.05 },
-  nitrite: { what: 'Nitrite', kind: 'concentration', min: 0, max: 0.05 },
-  nitrate: { what: 'Nitrate', kind: 'nitrate', min: 0, max: 0.2 },
-  share: { what: 'Water changed', kind: 'share', min: 0, max: 1, aboveMin: true },
-} as const satisfies Record<string, Bounds>;
-
-/** What else is read or added: m from the rim, m³. */
-export const CARE_BOUNDS = {
-  headroom: { what: 'Level below the rim', kind: 'gap', min: 0, max: 0.2 },
-  topUp: { what: 'Topped up', kind: 'volume', min: 0, max: 1, aboveMin: true },
-} as const satisfies Record<string, Bounds>;
 /** Most works of one service. */
 const MAX_WORKS = 80;
 /** Longest key of what is due. */

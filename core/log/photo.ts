@@ -13,11 +13,6 @@ export const PhotoSchema = z.object({
   height: z.int().positive(),
 });
 export type Photo = z.infer<typeof PhotoSchema>;
-
-/** Longest side of a stored photo, px: pores of a foam can still be counted. */
-export const LONGEST_SIDE = 1600;
-/** Largest file a keeper may choose, bytes, and the largest resized one the app takes. */
-export const MAX_CHOSEN_BYTES = 30 * 2 ** 20;
 export const MAX_PHOTO_BYTES = 8 * 2 ** 20;
 /** Most photos of one job, of one entry of a log, and of all entries of one log. */
 export const MAX_PHOTOS = 60;

@@ -1,22 +1,8 @@
-import { z } from 'zod';
 import type { Chamber } from '../filter/filter';
 import { usableDepth } from '../filter/usableDepth';
-import { bounded } from '../units/bounded';
-import type { Bounds } from '../units/bounds';
 import { HOUR } from '../units/time';
 import { sumOf } from '../maths/sum';
-
-/** What a ribbed block may measure, m. */
-export const BLOCK_BOUNDS = {
-  length: { what: 'Length of the block', kind: 'length', min: 0.02, max: 0.4 },
-  width: { what: 'Width of the block', kind: 'length', min: 0.02, max: 0.4 },
-  height: { what: 'Height of the block', kind: 'length', min: 0.005, max: 0.3 },
-  wall: { what: 'Wall', kind: 'gap', min: 0.4e-3, max: 5e-3 },
-  rib: { what: 'Rib', kind: 'gap', min: 0.4e-3, max: 5e-3 },
-  gap: { what: 'Gap between ribs', kind: 'gap', min: 1e-3, max: 20e-3 },
-  notch: { what: 'Side notch', kind: 'gap', min: 0, max: 50e-3 },
-  feet: { what: 'Spacer feet', kind: 'gap', min: 0, max: 30e-3 },
-} as const satisfies Record<string, Bounds>;
+import type { Block } from './blockSchema';
 
 /** Materials that last in water, with their density, kg/m³ (from memory of data sheets). */
 export const PRINT_MATERIALS = {
@@ -26,31 +12,6 @@ export const PRINT_MATERIALS = {
   PLA: { density: 1240, note: 'softens and weakens within a year or two in warm water' },
 } as const;
 export type PrintMaterial = keyof typeof PRINT_MATERIALS;
-
-/**
- * A ribbed block that is printed for a compartment: four walls, ribs across it that the water runs between, a notch along
- * the top of both long walls so that water can leave anywhere along its sides, and four feet. Lengths m.
- */
-export const BlockSchema = z
-  .object({
-    length: bounded(BLOCK_BOUNDS.length),
-    width: bounded(BLOCK_BOUNDS.width),
-    height: bounded(BLOCK_BOUNDS.height).describe('Without the feet'),
-    wall: bounded(BLOCK_BOUNDS.wall),
-    rib: bounded(BLOCK_BOUNDS.rib),
-    gap: bounded(BLOCK_BOUNDS.gap).describe('Smallest gap between two ribs'),
-    notch: bounded(BLOCK_BOUNDS.notch),
-    feet: bounded(BLOCK_BOUNDS.feet),
-  })
-  .refine(({ notch, height }) => notch < height, {
-    path: ['notch'],
-    error: 'The notch must be lower than the block.',
-  })
-  .refine(({ length, width, wall, gap }) => Math.min(length, width) > 2 * wall + gap, {
-    path: ['wall'],
-    error: 'Walls and gap leave no room inside: make them smaller.',
-  });
-export type Block = z.infer<typeof BlockSchema>;
 
 /** A cuboid by its lowest corner and sides, m. */
 export interface Cuboid {

@@ -1,15 +1,11 @@
 import { z } from 'zod';
+import { MONEY_BOUNDS } from './moneyBounds';
 import { SchoolsSchema } from '../findings/schools';
 import { DEFAULT_SCHOOLS } from '../findings/defaultSchools';
 import { MAX_DAYS_AWAY } from '../care/maxDaysAway';
 import { DaySchema, IdSchema } from '../document/fields';
 import { bounded } from '../units/bounded';
-import type { Bounds } from '../units/bounds';
 import { UNIT_SYSTEMS } from '../units/quantity';
-
-export const MONEY_BOUNDS = {
-  electricity: { what: 'Price of a kilowatt-hour', kind: 'plain', min: 0, max: 10_000, aboveMin: true },
-} as const satisfies Record<string, Bounds>;
 
 /** Most filters that are put in order. */
 const MAX_ORDERED = 1000;

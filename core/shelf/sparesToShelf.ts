@@ -4,7 +4,8 @@ import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
 import { UNKNOWN_MEDIUM } from '../media/catalogue';
 import { hasRole } from '../media/hasRole';
-import { LONGEST_LABEL, ShelfItemSchema, type ShelfItem } from './shelf';
+import { LONGEST_LABEL } from './shelfBounds';
+import { ShelfItemSchema, type ShelfItem } from './shelf';
 
 /**
  * The pieces that were laid aside as spares, as they go to the shelf when the repack is finished: cut pieces as off-cuts, loose

@@ -1,12 +1,6 @@
 import { z } from 'zod';
-import type { Bounds } from '../units/bounds';
+import { FEED_BOUNDS } from './feedBounds';
 import { bounded } from '../units/bounded';
-
-export const FEED_BOUNDS = {
-  perDay: { what: 'Food a day', kind: 'feed', min: 0, max: 1 },
-  protein: { what: 'Protein', kind: 'share', min: 0.05, max: 0.9 },
-  length: { what: 'Length of one', kind: 'length', min: 0.005, max: 1 },
-} as const satisfies Record<string, Bounds>;
 
 const MAX_ANIMALS = 10_000;
 const MAX_GROUPS = 30;
@@ -35,6 +29,3 @@ export const FeedSchema = z.object({
   protein: bounded(FEED_BOUNDS.protein).describe('Share of the food'),
 });
 export type Feed = z.infer<typeof FeedSchema>;
-
-/** Protein of usual flake and pellet food (common practice, no source). */
-export const USUAL_PROTEIN = 0.4;

@@ -1,10 +1,6 @@
 import { z } from 'zod';
-import type { Bounds } from '../units/bounds';
+import { LITTER_BOUNDS } from './litterBounds';
 import { bounded } from '../units/bounded';
-
-export const LITTER_BOUNDS = {
-  perDay: { what: 'Plant litter a day', kind: 'feed', min: 0, max: 0.1 },
-} as const satisfies Record<string, Bounds>;
 
 /** Dead leaf and root that comes loose, dry kg a day, and whether plants float where an intake can draw them. */
 export const LitterSchema = z.object({

@@ -1,4 +1,4 @@
-import { USUAL_PROTEIN } from './feed';
+import { USUAL_PROTEIN } from './feedBounds';
 import type { Tank } from './tank';
 
 /** Temperature of most community tanks, °C: where a new tank starts until it is measured (common practice, no source). */

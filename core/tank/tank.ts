@@ -1,7 +1,8 @@
 import { z } from 'zod';
+import { ANIMALS } from './animals';
+import { TANK_BOUNDS, MAX_CIRCULATION } from './tankBounds';
 import { IdSchema, nameSchema, NoteSchema } from '../document/fields';
 import { AimSchema, PlaceSchema } from '../filter/ports';
-import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 import { AirFilterSchema, MAX_AIR_FILTERS } from './airFilter';
 import { FeedSchema } from './feed';
@@ -11,22 +12,8 @@ import { CoverSchema, RoomSchema } from './room';
 import { RoutineSchema } from './routine';
 import { WaterSchema } from './water';
 
-/** What a tank's numbers may be, SI. The widest a home or club keeper could mean; common practice, no source. */
-export const TANK_BOUNDS = {
-  temperature: { what: 'Temperature', kind: 'temperature', min: 0, max: 40 },
-  pH: { what: 'pH', kind: 'plain', min: 4, max: 10 },
-  hardness: { what: 'Hardness', kind: 'hardness', min: 0, max: 50 },
-  altitude: { what: 'Altitude', kind: 'altitude', min: -400, max: 5000 },
-  circulation: { what: 'Flow of the circulation pump', kind: 'flow', min: 0, max: 20e-3, aboveMin: true },
-} as const satisfies Record<string, Bounds>;
-
-/** Animals that change the advice. */
-export const ANIMALS = ['fry', 'shrimp', 'strong flow', 'still water', 'dirty eaters'] as const;
 export const AnimalSchema = z.enum(ANIMALS);
 export type Animal = z.infer<typeof AnimalSchema>;
-
-/** Most circulation pumps of one tank. */
-export const MAX_CIRCULATION = 8;
 
 /** A pump that only moves the water, flow m³/s. */
 export const CirculationSchema = z.object({

@@ -1,16 +1,6 @@
 import { z } from 'zod';
-import type { Bounds } from '../units/bounds';
+import { TANK_SHAPE_BOUNDS } from './tankShapeBounds';
 import { bounded } from '../units/bounded';
-
-const side = (what: string): Bounds => ({ what, kind: 'length', min: 0.02, max: 10 });
-
-export const TANK_SHAPE_BOUNDS = {
-  length: side('Inside length'),
-  width: side('Inside width'),
-  height: side('Inside height'),
-  diameter: side('Inside diameter'),
-  bow: { what: 'Bow', kind: 'length', min: 0, max: 3, aboveMin: true },
-} as const satisfies Record<string, Bounds>;
 
 /** The inside of a tank, m. A cube is a box of equal sides. `bow` is how far a curved front stands out in the middle. */
 export const TankShapeSchema = z.discriminatedUnion('form', [

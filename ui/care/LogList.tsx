@@ -4,7 +4,7 @@ import { useLog } from '../log/useLog';
 import { useServerState } from '../state/useServerState';
 import { THUMBNAIL_PX } from '../job/thumbnailSize';
 import { SEARCH_PAUSE_MS } from '../state/searchPause';
-import { LONGEST_NOTE } from '@/core/document/fields';
+import { LONGEST_NOTE } from '@/core/document/longestNote';
 import Button from '@mui/material/Button';
 import Image from 'next/image';
 import { useEffect, useRef, useState } from 'react';

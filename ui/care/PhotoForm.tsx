@@ -1,5 +1,5 @@
 'use client';
-import { LONGEST_NOTE } from '@/core/document/fields';
+import { LONGEST_NOTE } from '@/core/document/longestNote';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { LogEntry } from '@/core/log/logEntry';

@@ -1,6 +1,6 @@
 'use client';
 import { Controller } from 'react-hook-form';
-import { LONGEST_NOTE } from '@/core/document/fields';
+import { LONGEST_NOTE } from '@/core/document/longestNote';
 import type { LogEntry } from '@/core/log/logEntry';
 import { ChoiceField } from '../fields/ChoiceField';
 import { TextInput } from '../fields/TextInput';

@@ -1,6 +1,6 @@
 'use client';
 import { TextInput } from './TextInput';
-import { nameSchema } from '@/core/document/fields';
+import { nameFault } from '@/core/document/nameFault';
 import { useDraftField } from './useDraftField';
 
 interface Props {
@@ -15,10 +15,8 @@ export function NameField({ label, value, onChange, className }: Props) {
   const { fault, props } = useDraftField({
     shown: value,
     read: (text) => {
-      const name = nameSchema(label).safeParse(text);
-      return name.success
-        ? { ok: true, value: name.data }
-        : { ok: false, fault: name.error.issues[0]?.message ?? '' };
+      const wrong = nameFault(label, text);
+      return wrong === null ? { ok: true, value: text.trim() } : { ok: false, fault: wrong };
     },
     onValue: onChange,
   });

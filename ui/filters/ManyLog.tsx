@@ -1,11 +1,12 @@
 'use client';
-import { LONGEST_NOTE } from '@/core/document/fields';
+import { LONGEST_NOTE } from '@/core/document/longestNote';
 import { USUAL_WATER_CHANGE } from '@/core/practice/usualWaterChange';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { MANY_KINDS, manyEntries, type ManyKind } from '@/core/log/manyEntries';
-import { TEST_BOUNDS, type LogEntry } from '@/core/log/logEntry';
+import { TEST_BOUNDS } from '@/core/log/logBounds';
+import { type LogEntry } from '@/core/log/logEntry';
 import { upperFirst } from '@/core/units/firstLetter';
 import type { HomeRow } from '@/server/homeRow';
 import { CheckList } from '../fields/CheckList';

@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { FLOW_BOUNDS } from '@/core/log/logEntry';
+import { FLOW_BOUNDS } from '@/core/log/logBounds';
 import { QuantityField } from '../fields/QuantityField';
 import styles from './Stopwatch.module.css';
 

@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { cautions } from '@/core/cautions/cautions';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { CATALOGUE } from '@/core/media/catalogue';
-import { TANK_BOUNDS } from '@/core/tank/tank';
+import { TANK_BOUNDS } from '@/core/tank/tankBounds';
 import { CourseLine, RangeBand } from '../drawing/CourseLine';
 import { DayLine } from '../drawing/DayLine';
 import { LimitLine } from '../drawing/LimitLine';

@@ -1,5 +1,5 @@
 'use client';
-import { LONGEST_SIDE, MAX_CHOSEN_BYTES } from '@/core/log/photo';
+import { LONGEST_SIDE, MAX_CHOSEN_BYTES } from '@/core/log/photoLimits';
 
 /** What came of a chosen file: a small JPEG, or a sentence that says what is wrong with it. */
 export type Shrunk =

@@ -1,10 +1,12 @@
 'use client';
 import Button from '@mui/material/Button';
 import { TextInput } from '../fields/TextInput';
-import { nameSchema } from '@/core/document/fields';
-import { CHAMBER_BOUNDS, type ChamberShape } from '@/core/filter/chamberShape';
+import { nameFault } from '@/core/document/nameFault';
+import { CHAMBER_BOUNDS } from '@/core/filter/chamberBounds';
+import { type ChamberShape } from '@/core/filter/chamberShape';
 import { volumeBetween, isInward } from '@/core/filter/chamberGeometry';
-import { FILTER_BOUNDS, type Chamber, type FlowWay } from '@/core/filter/filter';
+import { FILTER_BOUNDS } from '@/core/filter/filterBounds';
+import { type Chamber, type FlowWay } from '@/core/filter/filter';
 import { mostVolume, scaleToVolume } from '@/core/filter/scaleToVolume';
 import { usableDepth } from '@/core/filter/usableDepth';
 import { reshape } from '@/core/filter/reshape';
@@ -228,7 +230,7 @@ function LiftField({ lift, onChange }: { lift: readonly string[]; onChange: (lif
         .split(',')
         .map((name) => name.trim())
         .filter((name) => name !== '');
-      return names.length <= MAX_LIFTED && names.every((name) => nameSchema('Name').safeParse(name).success)
+      return names.length <= MAX_LIFTED && names.every((name) => nameFault('Name', name) === null)
         ? { ok: true, value: names }
         : { ok: false, fault: `At most ${MAX_LIFTED} short names, separated by commas.` };
     },

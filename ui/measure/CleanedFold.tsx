@@ -1,5 +1,5 @@
 'use client';
-import { FILTER_BOUNDS } from '@/core/filter/filter';
+import { FILTER_BOUNDS } from '@/core/filter/filterBounds';
 import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import { CollapsibleSection } from '../frame/CollapsibleSection';

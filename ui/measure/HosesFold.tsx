@@ -1,6 +1,8 @@
 'use client';
 import type { Filter } from '@/core/filter/filter';
-import { HOSE_BOUNDS, HOSE_INSIDES, USUAL_HOSES, type Hoses } from '@/core/filter/hoses';
+import { HOSE_BOUNDS, HOSE_INSIDES } from '@/core/filter/hoseBounds';
+import type { Hoses } from '@/core/filter/hoses';
+import { USUAL_HOSES } from '@/core/filter/usualHoses';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';
 import { useWords } from '../fields/UnitsProvider';

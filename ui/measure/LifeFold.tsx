@@ -1,9 +1,10 @@
 'use client';
-import { FEED_BOUNDS } from '@/core/tank/feed';
-import { LITTER_BOUNDS } from '@/core/tank/litter';
+import { FEED_BOUNDS } from '@/core/tank/feedBounds';
+import { LITTER_BOUNDS } from '@/core/tank/litterBounds';
 import { usualLitter } from '@/core/tank/litterPerDay';
 import type { Plants } from '@/core/tank/plants';
-import { ANIMALS, type Animal } from '@/core/tank/tank';
+import { ANIMALS } from '@/core/tank/animals';
+import { type Animal } from '@/core/tank/tank';
 import { CheckList } from '../fields/CheckList';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/UnitsProvider';

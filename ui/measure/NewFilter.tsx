@@ -5,8 +5,9 @@ import Radio from '@mui/material/Radio';
 import RadioGroup from '@mui/material/RadioGroup';
 import { useMemo, useRef, useState } from 'react';
 import { Controller, useForm, useWatch } from 'react-hook-form';
-import { FILTER_BOUNDS } from '@/core/filter/filter';
-import { FilterKindSchema, type FilterKind } from '@/core/filter/filterKind';
+import { FILTER_BOUNDS } from '@/core/filter/filterBounds';
+import type { FilterKind } from '@/core/filter/filterKind';
+import { FILTER_KIND_IDS } from '@/core/filter/filterKindIds';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { mediaVolume } from '@/core/filter/mediaVolume';
 import { presetFilter } from '@/core/filter/presetFilter';
@@ -15,7 +16,7 @@ import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
 import { netVolume } from '@/core/tank/netVolume';
 import { newTank } from '@/core/tank/newTank';
 import type { Tank } from '@/core/tank/tank';
-import { WATER_BOUNDS } from '@/core/tank/water';
+import { WATER_BOUNDS } from '@/core/tank/waterBounds';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/UnitsProvider';
 import { NameField } from '../fields/NameField';
@@ -150,7 +151,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
                 onChange={(_, chosen) => onChange(chosen)}
                 className={styles.pictures}
               >
-                {FilterKindSchema.options.map((option) => (
+                {FILTER_KIND_IDS.map((option) => (
                   <label key={option} className={styles.kind} data-chosen={value === option}>
                     <Radio value={option} className={styles.radio} />
                     <KindPicture kind={option} />

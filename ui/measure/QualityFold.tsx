@@ -1,5 +1,5 @@
 'use client';
-import { TANK_BOUNDS } from '@/core/tank/tank';
+import { TANK_BOUNDS } from '@/core/tank/tankBounds';
 import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import { CollapsibleSection } from '../frame/CollapsibleSection';

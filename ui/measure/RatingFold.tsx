@@ -1,6 +1,6 @@
 'use client';
 import { Fragment } from 'react';
-import { FILTER_BOUNDS } from '@/core/filter/filter';
+import { FILTER_BOUNDS } from '@/core/filter/filterBounds';
 import { BIOLOGICAL_SHARE } from '@/core/practice/stocking';
 import { ratingReader, describeRating, type TankRange } from '@/core/report/ratingReader';
 import { useWords } from '../fields/UnitsProvider';

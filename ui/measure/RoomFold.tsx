@@ -1,6 +1,6 @@
 'use client';
 import { USUAL_ROOM } from '@/core/practice/usualRoom';
-import { ROOM_BOUNDS } from '@/core/tank/room';
+import { ROOM_BOUNDS } from '@/core/tank/roomBounds';
 import type { Tank } from '@/core/tank/tank';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/UnitsProvider';

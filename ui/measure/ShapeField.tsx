@@ -1,5 +1,5 @@
 'use client';
-import { TANK_SHAPE_BOUNDS } from '@/core/tank/tankShape';
+import { TANK_SHAPE_BOUNDS } from '@/core/tank/tankShapeBounds';
 import type { MeasuredWater } from '@/core/tank/water';
 import { QuantityField } from '../fields/QuantityField';
 

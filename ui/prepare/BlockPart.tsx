@@ -6,14 +6,14 @@ import type { Layer } from '@/core/layers/layer';
 import { plainLayer } from '@/core/layers/plainLayer';
 import { mediumById } from '@/core/media/catalogue';
 import { blockMedium } from '@/core/prepare/blockMedium';
+import { BLOCK_BOUNDS } from '@/core/prepare/blockBounds';
+import { BlockSchema } from '@/core/prepare/blockSchema';
+import { type Block } from '@/core/prepare/blockSchema';
 import {
-  BLOCK_BOUNDS,
   blockFigures,
   blockMass,
   blockFor,
-  BlockSchema,
   PRINT_MATERIALS,
-  type Block,
   type PrintMaterial,
 } from '@/core/prepare/printedBlock';
 import { ChoiceField } from '../fields/ChoiceField';

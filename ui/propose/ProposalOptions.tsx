@@ -4,7 +4,7 @@ import type { Layer } from '@/core/layers/layer';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { SEARCH_LIMITS } from '@/core/propose/limits';
 import type { Asked, Limits, ProposeInput, Source } from '@/core/propose/proposeInput';
-import { SHELF_BOUNDS } from '@/core/shelf/shelf';
+import { SHELF_BOUNDS } from '@/core/shelf/shelfBounds';
 import type { Bounds } from '@/core/units/bounds';
 import { CheckList } from '../fields/CheckList';
 import { ChoiceField } from '../fields/ChoiceField';

@@ -1,5 +1,5 @@
 'use client';
-import { LONGEST_NOTE } from '@/core/document/fields';
+import { LONGEST_NOTE } from '@/core/document/longestNote';
 import Button from '@mui/material/Button';
 import { TextInput } from '../fields/TextInput';
 import { useState } from 'react';

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Chamber } from '@/core/filter/filter';
 import type { Photo } from '@/core/log/photo';
 import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
-import { LONGEST_NOTE } from '@/core/document/fields';
+import { LONGEST_NOTE } from '@/core/document/longestNote';
 import { mediumOf } from '@/core/layers/mediumOf';
 import { UNKNOWN_MEDIUM } from '@/core/media/catalogue';
 import type { Dirt, Layer, Sign } from '@/core/layers/layer';

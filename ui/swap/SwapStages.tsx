@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import { LAST_STAGE_DAY, MAX_STAGES } from '@/core/filter/swap';
+import { LAST_STAGE_DAY, MAX_STAGES } from '@/core/filter/swapBounds';
 import { inStages, withStageOn } from '@/core/report/swapEdits';
 import { StageList } from './StageList';
 import { SwapChart } from './SwapChart';

@@ -1,7 +1,8 @@
 'use client';
 import { Controller } from 'react-hook-form';
 import { USUAL_WATER_CHANGE } from '@/core/practice/usualWaterChange';
-import { TEST_BOUNDS, type LogEntry } from '@/core/log/logEntry';
+import { TEST_BOUNDS } from '@/core/log/logBounds';
+import { type LogEntry } from '@/core/log/logEntry';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { LogForm } from '../log/LogForm';

@@ -1,8 +1,9 @@
 'use client';
 import { useState } from 'react';
 import { Controller } from 'react-hook-form';
-import { TEST_BOUNDS, type LogEntry, type TestScale } from '@/core/log/logEntry';
-import { TANK_BOUNDS } from '@/core/tank/tank';
+import { TEST_BOUNDS } from '@/core/log/logBounds';
+import { type LogEntry, type TestScale } from '@/core/log/logEntry';
+import { TANK_BOUNDS } from '@/core/tank/tankBounds';
 import type { Bounds } from '@/core/units/bounds';
 import { toSi } from '@/core/units/unitTable';
 import { useWords } from '../fields/UnitsProvider';

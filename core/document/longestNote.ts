@@ -1,0 +1,2 @@
+/** Longest note, characters. */
+export const LONGEST_NOTE = 2000;
