@@ -23,6 +23,10 @@ const TREATMENT_WORDS: Readonly<Record<Treatment, string>> = {
   'throw away': 'throw away',
 };
 
+/** kg below which a weight has a digit more. */
+const LIGHT_PIECE = 0.1;
+const LIGHT_DIGITS = 3;
+
 interface Props {
   readonly row: PileRow;
   readonly chosen: boolean;
@@ -37,6 +41,9 @@ export function PileItem({ row, chosen, onSelect, onDecide }: Props) {
   const medium = mediumOf(layer);
   const { setNodeRef, listeners, transform } = useDraggable({ id: layer.id });
   const allowed = treatmentsFor(medium);
+  // A sheet of foam weighs a few grams.
+  const weight = (si: number): string =>
+    words.show({ kind: 'mass', si }, si < LIGHT_PIECE ? LIGHT_DIGITS : undefined);
   return (
     <li
       ref={setNodeRef}
@@ -71,9 +78,7 @@ export function PileItem({ row, chosen, onSelect, onDecide }: Props) {
           ))}
         </NativeSelect>
         <span className="quiet">
-          {layer.wetMass === null
-            ? `${words.show({ kind: 'mass', si: row.dryMass })} dry`
-            : `${words.show({ kind: 'mass', si: layer.wetMass })} wet`}
+          {layer.wetMass === null ? `${weight(row.dryMass)} dry` : `${weight(layer.wetMass)} wet`}
         </span>
       </div>
       <p className={styles.advice}>
