@@ -10,6 +10,7 @@ test('units can be switched at any time, and what is stored does not move', asyn
   const basket = page.getByRole('listitem', { name: 'Chamber 1: Basket' });
   await expect(page.getByLabel('Tank length')).toHaveValue('23.6');
   await expect(basket.getByLabel('Depth')).toHaveValue('4.72');
+  await page.getByText('Water quality').click();
   await expect(page.getByLabel('Temperature', { exact: true })).toHaveValue('75');
   // A bare number is in the keeper's units, any other unit may stand behind it.
   await basket.getByLabel('Length').fill('5');
@@ -27,6 +28,7 @@ test('units can be switched at any time, and what is stored does not move', asyn
   await expect(basket.getByLabel('Length')).toHaveValue('12,7');
   await expect(basket.getByLabel('Width')).toHaveValue('8,0');
   await expect(basket.getByLabel('Depth')).toHaveValue('12,0');
+  await page.getByText('Water quality').click();
   await expect(page.getByLabel('Temperature', { exact: true })).toHaveValue('24,0');
   await page.goto('/');
   await expect(
