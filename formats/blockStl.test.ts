@@ -2,7 +2,7 @@ import { measurements } from '@jscad/modeling';
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { BlockSchema } from '@/core/prepare/blockSchema';
-import { type Block } from '@/core/prepare/blockSchema';
+import type { Block } from '@/core/prepare/blockSchema';
 import { blockFigures, blockFor } from '@/core/prepare/printedBlock';
 import { blockMesh, blockStl } from './blockStl';
 

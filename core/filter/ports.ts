@@ -8,6 +8,7 @@ import { PORT_BOUNDS } from './portBounds';
 export const MAX_PORTS = 4;
 
 export const PlaceSchema = z.enum(PLACES);
+
 export const AimSchema = z.enum(AIMS);
 export type Aim = z.infer<typeof AimSchema>;
 

@@ -1,6 +1,6 @@
 import { volumeBetween } from './chamberGeometry';
 import { MAX_SIDE } from './chamberBounds';
-import { type ChamberShape } from './chamberShape';
+import type { ChamberShape } from './chamberShape';
 
 /**
  * The cross-section of a chamber that holds a volume at a depth, its sides in the proportion that they have: where the

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { MAX_STAGES, LAST_STAGE_DAY } from './swapBounds';
+import { LAST_STAGE_DAY, MAX_STAGES } from './swapBounds';
 import { DaySchema, IdSchema } from '../document/fields';
 
-/** Most pieces and stages of one swap, and the day by which it ends. */
+/** Most pieces of one swap. */
 export const MAX_PIECES = 60;
 
 const share = z.number().min(0).max(1);

@@ -1,5 +1,6 @@
 import type { Posterior } from '../dirt/posterior';
 import type { LearnedLog } from './fitModelToLog';
+import { todaysCoordinates } from './todaysCoordinates';
 import {
   DRAWS_PER_ROUND,
   nextProposal,
@@ -44,9 +45,5 @@ export function drawPosterior(
     if (next === null) break;
     proposal = next;
   }
-  return posteriorOf(drawn, learned.readings, newestEpoch(learned));
+  return posteriorOf(drawn, learned.readings, todaysCoordinates(learned.model));
 }
-
-/** The condition of the pump that holds today. */
-const newestEpoch = ({ model }: Pick<LearnedLog, 'model'>): number =>
-  model.stretches.at(-1)?.epochs.at(-1)?.epoch ?? 0;

@@ -1,6 +1,5 @@
 import { Matrix } from 'ml-matrix';
 import type { Posterior } from '../dirt/posterior';
-import { LEARNED_KEYS } from '../dirt/learnedFactors';
 import { seededNormal } from '../maths/seededNormal';
 import type { LogModel } from './logModel';
 import { cholesky } from './cholesky';
@@ -121,12 +120,16 @@ export const nextProposal = (draws: readonly WeighedDraw[]): ProposalDensity | n
     : momentsOf(draws, weightsOf(draws));
 
 /**
- * What is kept of a learned log: the coordinates that hold for today, with the newest condition of the pump.
+ * What is kept of a learned log.
  *
  * @param readings that it was learned from
+ * @param places of the coordinates that hold today
  */
-export function posteriorOf(draws: readonly WeighedDraw[], readings: number, newestEpoch: number): Posterior {
-  const places = [...LEARNED_KEYS.map((_, place) => place), LEARNED_KEYS.length + newestEpoch];
+export function posteriorOf(
+  draws: readonly WeighedDraw[],
+  readings: number,
+  places: readonly number[],
+): Posterior {
   const today = draws.map(({ point, logWeight }) => ({
     point: places.map((place) => point[place]!),
     logWeight,

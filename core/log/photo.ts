@@ -13,6 +13,8 @@ export const PhotoSchema = z.object({
   height: z.int().positive(),
 });
 export type Photo = z.infer<typeof PhotoSchema>;
+
+/** Largest resized file that the app takes, bytes. */
 export const MAX_PHOTO_BYTES = 8 * 2 ** 20;
 /** Most photos of one job, of one entry of a log, and of all entries of one log. */
 export const MAX_PHOTOS = 60;

@@ -1,5 +1,5 @@
 /** Longest side of a stored photo, px: pores of a foam can still be counted. */
 export const LONGEST_SIDE = 1600;
 
-/** Largest file a keeper may choose, bytes, and the largest resized one the app takes. */
+/** Largest file a keeper may choose, bytes. */
 export const MAX_CHOSEN_BYTES = 30 * 2 ** 20;

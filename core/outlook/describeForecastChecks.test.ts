@@ -30,7 +30,9 @@ describe('how good the forecasts were, in words', () => {
       'The last two packs needed service sooner than predicted. Learned since: label of fed 130 % of usual. The next forecast uses this.',
     ]);
     expect(said(sooner, [])[0]).toMatch(/still too short to say why/);
-    expect(said([check(1, 'flow'), check(2, 'flow')], rows)[0]).toMatch(/twice higher.*label of speed 200 %/);
+    expect(said([check(1, 'flow'), check(2, 'flow')], rows)[0]).toMatch(
+      /clean flow was higher than predicted.*label of speed 200 %/,
+    );
     expect(said([check(1), check(-1)], rows)).toEqual([]);
   });
 });

@@ -16,8 +16,14 @@ const OFF_WORDS: Readonly<Record<Checked, readonly [below: string, above: string
     'The last two packs needed service sooner than predicted.',
     'The last two packs lasted longer than predicted.',
   ],
-  flow: ['The clean flow was twice lower than predicted.', 'The clean flow was twice higher than predicted.'],
-  level: ['The water stood twice higher than predicted.', 'The water stood twice lower than predicted.'],
+  flow: [
+    'After the last two repacks the clean flow was lower than predicted.',
+    'After the last two repacks the clean flow was higher than predicted.',
+  ],
+  level: [
+    'In the last two packs the water stood higher than predicted.',
+    'In the last two packs the water stood lower than predicted.',
+  ],
 };
 
 /**

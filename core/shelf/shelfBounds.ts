@@ -11,9 +11,9 @@ export const SHELF_BOUNDS = {
   price: { what: 'Price', kind: 'plain', min: 0, max: 100_000, aboveMin: true },
 } as const satisfies Record<string, Bounds>;
 
-/** Most things on the shelf, and most of one of them. */
+/** Most things on the shelf. */
 export const MAX_ITEMS = 500;
-
+/** Most of one of them. */
 export const MAX_COUNT = 999;
 
 /** Longest name of one. */

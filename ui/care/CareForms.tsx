@@ -2,7 +2,7 @@
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import { CARE_BOUNDS } from '@/core/log/logBounds';
-import { type LogEntry } from '@/core/log/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { lazyPart, usePreload } from '../frame/lazyPart';
 

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { MANY_KINDS, manyEntries, type ManyKind } from '@/core/log/manyEntries';
 import { TEST_BOUNDS } from '@/core/log/logBounds';
-import { type LogEntry } from '@/core/log/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { upperFirst } from '@/core/units/firstLetter';
 import type { HomeRow } from '@/server/homeRow';
 import { CheckList } from '../fields/CheckList';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useState, useSyncExternalStore } from 'react';
 import { createPortal } from 'react-dom';
 import { FLOW_BOUNDS } from '@/core/log/logBounds';
-import { type FlowMoment, type LogEntry } from '@/core/log/logEntry';
+import type { FlowMoment, LogEntry } from '@/core/log/logEntry';
 import { USUAL_FILLINGS } from '@/core/practice/usualFillings';
 import type { Tank } from '@/core/tank/tank';
 import { useWords } from '../fields/UnitsProvider';

@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import { doubtfulFlow } from '@/core/hydraulics/doubtfulFlow';
 import { FLOW_BOUNDS } from '@/core/log/logBounds';
-import { type FlowMoment, type LogEntry } from '@/core/log/logEntry';
+import type { FlowMoment, LogEntry } from '@/core/log/logEntry';
 import { boundsFault } from '@/core/units/bounds';
 import { useLog } from '../log/useLog';
 import { keepTimes, readKeptTimes } from './keptTimes';

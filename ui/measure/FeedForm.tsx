@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { FEED_BOUNDS } from '@/core/tank/feedBounds';
-import { type Feed } from '@/core/tank/feed';
+import type { Feed } from '@/core/tank/feed';
 import { feedPerDay } from '@/core/tank/feedPerDay';
 import { ChoiceField } from '../fields/ChoiceField';
 import { CountField } from '../fields/CountField';

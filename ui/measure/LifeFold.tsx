@@ -4,7 +4,7 @@ import { LITTER_BOUNDS } from '@/core/tank/litterBounds';
 import { usualLitter } from '@/core/tank/litterPerDay';
 import type { Plants } from '@/core/tank/plants';
 import { ANIMALS } from '@/core/tank/animals';
-import { type Animal } from '@/core/tank/tank';
+import type { Animal } from '@/core/tank/tank';
 import { CheckList } from '../fields/CheckList';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/UnitsProvider';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { FILTER_BOUNDS } from '@/core/filter/filterBounds';
-import { type Chamber, type Filter } from '@/core/filter/filter';
+import type { Chamber, Filter } from '@/core/filter/filter';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { mediaVolume } from '@/core/filter/mediaVolume';
 import { arrange, isLaidOut, placeChamber } from '@/core/filter/arrange';

@@ -2,7 +2,7 @@
 import { EQUIPMENT, type Equipment } from '@/core/filter/equipment';
 import { equipmentK } from '@/core/hydraulics/internalHead';
 import { FILTER_BOUNDS } from '@/core/filter/filterBounds';
-import { type Filter } from '@/core/filter/filter';
+import type { Filter } from '@/core/filter/filter';
 import { CheckList } from '../fields/CheckList';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/UnitsProvider';

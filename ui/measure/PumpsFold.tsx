@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { MAX_CIRCULATION, TANK_BOUNDS } from '@/core/tank/tankBounds';
-import { type Circulation } from '@/core/tank/tank';
+import type { Circulation } from '@/core/tank/tank';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';

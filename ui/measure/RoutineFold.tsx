@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { ROUTINE_BOUNDS } from '@/core/tank/routineBounds';
-import { type Routine } from '@/core/tank/routine';
+import type { Routine } from '@/core/tank/routine';
 import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import { CollapsibleSection } from '../frame/CollapsibleSection';

@@ -6,7 +6,7 @@ import type { Aim } from '@/core/filter/ports';
 import { netVolume } from '@/core/tank/netVolume';
 import type { Tank } from '@/core/tank/tank';
 import { WATER_BOUNDS } from '@/core/tank/waterBounds';
-import { type Water } from '@/core/tank/water';
+import type { Water } from '@/core/tank/water';
 import { useWords } from '../fields/UnitsProvider';
 import { QuantityField } from '../fields/QuantityField';
 import { ShapeField } from './ShapeField';

@@ -1,7 +1,7 @@
 'use client';
 import type { TankShape } from '@/core/tank/tankShape';
 import { WATER_BOUNDS } from '@/core/tank/waterBounds';
-import { type MeasuredWater } from '@/core/tank/water';
+import type { MeasuredWater } from '@/core/tank/water';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/UnitsProvider';
 import { NameField } from '../fields/NameField';

@@ -2,7 +2,7 @@
 import type { Filter } from '@/core/filter/filter';
 import type { Tank } from '@/core/tank/tank';
 import { WATER_BOUNDS } from '@/core/tank/waterBounds';
-import { type Water } from '@/core/tank/water';
+import type { Water } from '@/core/tank/water';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { AirFiltersFold } from './AirFiltersFold';

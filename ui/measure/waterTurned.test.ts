@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { netVolume } from '@/core/tank/netVolume';
 import { WATER_BOUNDS } from '@/core/tank/waterBounds';
-import { type Water } from '@/core/tank/water';
+import type { Water } from '@/core/tank/water';
 import { waterTurned } from './waterTurned';
 
 const litres = (water: Water): number => 1000 * netVolume(water).value;

@@ -1,7 +1,7 @@
 import { netVolume } from '@/core/tank/netVolume';
 import type { TankShape } from '@/core/tank/tankShape';
 import { WATER_BOUNDS } from '@/core/tank/waterBounds';
-import { type MeasuredWater, type Water } from '@/core/tank/water';
+import type { MeasuredWater, Water } from '@/core/tank/water';
 
 /** How the water of a tank is described: its litres are known, or its sides are measured. */
 export type WaterShape = TankShape['form'] | 'known';

@@ -60,14 +60,20 @@ describe('the table of past forecasts', () => {
   });
 
   it('is summed up over all filters, one after the other', async () => {
-    answers.mockResolvedValueOnce(CHECKS).mockResolvedValueOnce(null).mockResolvedValueOnce([]);
+    answers.mockResolvedValueOnce(CHECKS).mockResolvedValueOnce(null).mockResolvedValue([]);
     const filters = [
       { id: 'a', name: 'Paper' },
       { id: 'b', name: 'Ink' },
+      { id: 'c', name: 'Chalk' },
     ];
     inUnits(<ForecastScores filters={filters} />);
-    fireEvent.click(await screen.findByRole('button', { name: 'Try again' }));
-    expect(await screen.findByText('nothing to compare yet')).toBeTruthy();
+    // One that gives no answer does not keep the others from being read.
+    const again = await screen.findByRole('button', { name: 'Try again' });
+    expect(screen.getByRole('row', { name: /Ink/ }).textContent).toContain('no answer');
+    expect(screen.getByRole('row', { name: /Chalk/ }).textContent).toContain('nothing to compare yet');
+    fireEvent.click(again);
+    expect(await screen.findByText(/1 of 2 predictions/)).toBeTruthy();
+    expect(screen.queryByText('no answer')).toBeNull();
     const paper = screen.getByRole('row', { name: /Paper/ });
     expect(
       within(paper)

@@ -7,8 +7,7 @@ import { plainLayer } from '@/core/layers/plainLayer';
 import { mediumById } from '@/core/media/catalogue';
 import { blockMedium } from '@/core/prepare/blockMedium';
 import { BLOCK_BOUNDS } from '@/core/prepare/blockBounds';
-import { BlockSchema } from '@/core/prepare/blockSchema';
-import { type Block } from '@/core/prepare/blockSchema';
+import { BlockSchema, type Block } from '@/core/prepare/blockSchema';
 import {
   blockFigures,
   blockMass,

@@ -16,16 +16,14 @@ export interface NamedFilter {
 /** How the forecasts of all filters turned out: one filter is asked after the other. */
 export function ForecastScores({ filters }: { readonly filters: readonly NamedFilter[] }) {
   const words = useWords();
-  const [read, setRead] = useState<readonly (readonly ForecastCheck[])[]>([]);
-  const [failed, setFailed] = useState(false);
-  const next = failed ? undefined : filters[read.length];
+  /** By filter; null: it gave no answer. */
+  const [read, setRead] = useState<readonly (readonly ForecastCheck[] | null)[]>([]);
+  const next = filters[read.length];
   useEffect(() => {
     if (next === undefined) return undefined;
     const ends = new AbortController();
     void readForecastChecks(next.id, ends.signal).then((found) => {
-      if (ends.signal.aborted) return;
-      if (found === null) setFailed(true);
-      else setRead((before) => [...before, found]);
+      if (!ends.signal.aborted) setRead((before) => [...before, found]);
     });
     return () => ends.abort();
   }, [next]);
@@ -37,12 +35,13 @@ export function ForecastScores({ filters }: { readonly filters: readonly NamedFi
           Filter {read.length + 1} of {filters.length}: working out what was forecast.
         </p>
       )}
-      {failed ? (
+      {next === undefined && read.includes(null) ? (
         <p role="alert">
-          The app is not responding. <Button onClick={() => setFailed(false)}>Try again</Button>
+          Some filters gave no answer. Nothing was changed.{' '}
+          <Button onClick={() => setRead(read.slice(0, read.indexOf(null)))}>Try again</Button>
         </p>
       ) : null}
-      {read.length === filters.length ? <p>{words.say(describeScore(read.flat()))}</p> : null}
+      {next === undefined ? <p>{words.say(describeScore(read.flatMap((checks) => checks ?? [])))}</p> : null}
       <table className={tables.table}>
         <thead>
           <tr>
@@ -56,15 +55,15 @@ export function ForecastScores({ filters }: { readonly filters: readonly NamedFi
         <tbody>
           {read.map((checks, place) => {
             const { id, name } = filters[place]!;
-            const all = scoreOf(checks);
-            const service = scoreOf(checks.filter(({ what }) => what === 'service'));
+            const all = scoreOf(checks ?? []);
+            const service = scoreOf((checks ?? []).filter(({ what }) => what === 'service'));
             return (
               <tr key={id}>
                 <th scope="row">
                   <AppLink href={`/filter/${id}/care`}>{name}</AppLink>
                 </th>
                 {all.told === 0 ? (
-                  <td colSpan={4}>nothing to compare yet</td>
+                  <td colSpan={4}>{checks === null ? 'no answer' : 'nothing to compare yet'}</td>
                 ) : (
                   [all.told, all.within, service.below, service.above].map((count, column) => (
                     <td key={column}>{count}</td>

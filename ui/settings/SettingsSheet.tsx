@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, type ComponentProps } from 'react';
 import { MONEY_BOUNDS } from '@/core/settings/moneyBounds';
-import { type Settings } from '@/core/settings/settings';
+import type { Settings } from '@/core/settings/settings';
 import type { UnitSystem } from '@/core/units/quantity';
 import { HOUR } from '@/core/units/time';
 import type { Stored } from '@/store/documentTable';

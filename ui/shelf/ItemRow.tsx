@@ -7,7 +7,7 @@ import { CATALOGUE, findMedium, UNKNOWN_MEDIUM } from '@/core/media/catalogue';
 import type { Medium } from '@/core/media/medium';
 import { volumeOfPieces } from '@/core/media/piecesInVolume';
 import { LONGEST_LABEL, MAX_COUNT, SHELF_BOUNDS } from '@/core/shelf/shelfBounds';
-import { type ShelfItem } from '@/core/shelf/shelf';
+import type { ShelfItem } from '@/core/shelf/shelf';
 import { SPARES, type Spare } from '@/core/shelf/spares';
 import { filmSurvival, MATURE_WET } from '@/core/job/outOfFlowClock';
 import { HOUR } from '@/core/units/time';

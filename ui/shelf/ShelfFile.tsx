@@ -3,7 +3,7 @@ import { MAX_FAULTS } from '../files/maxFaults';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { MAX_ITEMS } from '@/core/shelf/shelfBounds';
-import { type Shelf, type ShelfItem } from '@/core/shelf/shelf';
+import type { Shelf, ShelfItem } from '@/core/shelf/shelf';
 import type { ShelfCsv } from '@/formats/shelfCsv';
 import { saveText } from '../state/saveText';
 import styles from './ShelfSheet.module.css';

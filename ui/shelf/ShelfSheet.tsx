@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { comparedLabels, pricePerVolume } from '@/core/shelf/pricePerLitre';
 import { MAX_ITEMS } from '@/core/shelf/shelfBounds';
-import { type Shelf, type ShelfItem } from '@/core/shelf/shelf';
+import type { Shelf, ShelfItem } from '@/core/shelf/shelf';
 import { mediumById } from '@/core/media/catalogue';
 import type { Stored } from '@/store/documentTable';
 import { useWords } from '../fields/UnitsProvider';

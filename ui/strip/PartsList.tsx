@@ -1,7 +1,7 @@
 'use client';
 import type { Filter } from '@/core/filter/filter';
 import { PART_STATES } from '@/core/filter/partStates';
-import { type PartState, type SmallPart } from '@/core/filter/smallPart';
+import type { PartState, SmallPart } from '@/core/filter/smallPart';
 import { faultyParts, partsSeen, smallParts } from '@/core/filter/smallParts';
 import type { Job } from '@/core/job/job';
 import { ToggleField } from '../fields/ToggleField';

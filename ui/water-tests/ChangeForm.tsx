@@ -2,7 +2,7 @@
 import { Controller } from 'react-hook-form';
 import { USUAL_WATER_CHANGE } from '@/core/practice/usualWaterChange';
 import { TEST_BOUNDS } from '@/core/log/logBounds';
-import { type LogEntry } from '@/core/log/logEntry';
+import type { LogEntry } from '@/core/log/logEntry';
 import { ChoiceField } from '../fields/ChoiceField';
 import { QuantityField } from '../fields/QuantityField';
 import { LogForm } from '../log/LogForm';

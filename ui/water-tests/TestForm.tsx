@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { Controller } from 'react-hook-form';
 import { TEST_BOUNDS } from '@/core/log/logBounds';
-import { type LogEntry, type TestScale } from '@/core/log/logEntry';
+import type { LogEntry, TestScale } from '@/core/log/logEntry';
 import { TANK_BOUNDS } from '@/core/tank/tankBounds';
 import type { Bounds } from '@/core/units/bounds';
 import { toSi } from '@/core/units/unitTable';
