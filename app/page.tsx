@@ -3,7 +3,10 @@ import { database } from '@/server/database';
 import { homePage } from '@/server/homePage';
 import { hasOutlookFailed } from '@/server/outlookWork';
 import { loadHome } from '@/server/loadHome';
+import { readingHabits } from '@/server/readingHabits';
+import { wordsFor } from '@/ui/fields/wordsFor';
 import { FiltersSheet } from '@/ui/filters/FiltersSheet';
+import { drawRows } from '@/ui/filters/drawRows';
 
 export const dynamic = 'force-dynamic';
 
@@ -28,7 +31,7 @@ export default async function Page({ searchParams }: Asked) {
   const home = homePage(filters, asked, now);
   return (
     <FiltersSheet
-      home={home}
+      home={{ ...home, ...drawRows(home.rows, now, wordsFor(await readingHabits())) }}
       failed={home.stale.filter((item) => hasOutlookFailed(item.id, item)).map(({ id }) => id)}
       troubles={troubles}
       away={settings.away}

@@ -3,7 +3,7 @@ import { defaultQuery } from '@/core/propose/defaultQuery';
 import { propose, serviceRange } from '@/core/propose/propose';
 import type { ProposeInput } from '@/core/propose/proposeInput';
 import { USUAL_EFFORT, type Effort } from '@/core/propose/effort';
-import { aloneOn } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
 import type { Shelf } from '@/core/shelf/shelf';
 import { formatSentence } from '@/core/units/sentence';
 import type { NeatLayerFile } from '@/formats/neatLayerFile';

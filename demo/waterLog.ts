@@ -2,7 +2,8 @@ import { addMilliseconds } from 'date-fns';
 import { millisecondsInDay, millisecondsInHour } from 'date-fns/constants';
 import { nitrateBalance } from '@/core/biology/nitrateBalance';
 import type { LogEntry } from '@/core/log/logEntry';
-import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
+import { evaluatePack } from '@/core/report/evaluatePack';
 import { netVolume } from '@/core/tank/netVolume';
 import type { DemoWater } from './waters';
 

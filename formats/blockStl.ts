@@ -1,7 +1,7 @@
 import { booleans, primitives, transforms } from '@jscad/modeling';
 import type { Geom3 } from '@jscad/modeling/src/geometries/types';
 import { serialize } from '@jscad/stl-serializer';
-import type { Block } from '@/core/prepare/blockSchema';
+import type { Block } from '@/core/prepare/block';
 import { blockSolids, type Cuboid } from '@/core/prepare/printedBlock';
 
 /** Printers count in millimetres. */

@@ -1,6 +1,6 @@
 import { defaultQuery } from '@/core/propose/defaultQuery';
 import type { ProposeInput } from '@/core/propose/proposeInput';
-import { aloneOn } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
 import { DEMO_SHELF } from '@/demo/demoShelf';
 import { WATERS } from '@/demo/waters';
 

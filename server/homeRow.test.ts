@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
+import { evaluatePack } from '@/core/report/evaluatePack';
 import type { FlowEntry } from '@/core/log/logEntry';
 import { WATERS } from '@/demo/waters';
 import { NO_OUTLOOK } from '@/store/outlooks';

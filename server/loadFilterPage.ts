@@ -7,7 +7,7 @@ import type { Photo } from '@/core/log/photo';
 import { placeLayers } from '@/core/layers/placeLayers';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';
-import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Surroundings } from '@/core/report/surroundings';
 import type { FilterFlow } from '@/core/service/flowShares';
 import { flowState } from '@/core/service/flowState';
 import type { Settings } from '@/core/settings/settings';

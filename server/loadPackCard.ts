@@ -4,6 +4,7 @@ import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import { packCard, type PackCard } from '@/core/card/packCard';
 import { cardInput } from '@/core/card/cardInput';
+import { packMeasures } from '@/core/report/packMeasures';
 import { NotFoundError } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';
 import { outlooks } from '@/store/outlooks';
@@ -17,6 +18,7 @@ export function cardOf({ repack, around, filter, log, tankLog, shelf }: FilterPa
   const layers = layersThatFit(filter.doc, repack.packed);
   return {
     layers,
+    measures: packMeasures({ ...around, filter: filter.doc, layers, flow: null }).measures,
     log: [...log, ...tankLog],
     card: cardInput(
       {

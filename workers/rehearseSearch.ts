@@ -1,7 +1,7 @@
 import { presetFilter } from '@/core/filter/presetFilter';
 import { defaultQuery } from '@/core/propose/defaultQuery';
 import { searchPacks } from '@/core/propose/search';
-import { aloneOn } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
 import { EMPTY_SHELF } from '@/core/shelf/shelf';
 import { newTank } from '@/core/tank/newTank';
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
-import { evaluatePack, aloneOn } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
+import { evaluatePack } from '../report/evaluatePack';
 import { netVolume } from '../tank/netVolume';
 import { plainLayer } from '../layers/plainLayer';
 import { clearingTime } from './clearWater';

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import { addIntakeSponge } from '../filter/addIntakeSponge';
-import { aloneOn, evaluatePack } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
+import { evaluatePack } from '../report/evaluatePack';
 import { packFaults } from '../pack/packFaults';
 import type { Lip } from '../hydraulics/lipHeight';
 import { plainLayer } from '../layers/plainLayer';

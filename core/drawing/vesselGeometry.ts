@@ -3,7 +3,7 @@ import type { Chamber, Filter } from '../filter/filter';
 import { intakeSponge } from '../filter/intakeSponge';
 import { isCanister, isHangOnBack } from '../filter/kindFamily';
 import { drawnSize } from '../filter/chamberLayout';
-import type { LayerReport } from '../report/evaluatePack';
+import type { LayerReport } from '../report/packMeasures';
 
 /** A rectangle in the cutaway, m: x from the body's left, y from its floor. */
 export interface Rect {

@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import { plainLayer } from '../layers/plainLayer';
 import { applyEdit } from '../pack/packEdit';
-import { aloneOn, evaluatePack, type PackInput, type PackReport } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
+import { evaluatePack, type PackReport } from '../report/evaluatePack';
+import type { PackInput } from '../report/packMeasures';
 import { formatSentence } from '../units/sentence';
 import { bestChanges } from './bestChanges';
 

@@ -1,5 +1,6 @@
 import { faceSides } from '../filter/chamberGeometry';
-import { evaluatePack, type PackInput } from '../report/evaluatePack';
+import { evaluatePack } from '../report/evaluatePack';
+import type { PackInput } from '../report/packMeasures';
 import type { Layer } from '../layers/layer';
 import { LAYER_BOUNDS } from '../layers/layerBounds';
 import { applyEdit, type PackEdit } from '../pack/packEdit';

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
-import { aloneOn, evaluatePack, type PackInput } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
+import { evaluatePack } from '../report/evaluatePack';
+import type { PackInput } from '../report/packMeasures';
 import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import { formatSentence } from '../units/sentence';

@@ -3,7 +3,8 @@ import { mediumOf } from '../layers/mediumOf';
 import { canBeCut, canBeSized } from '../media/handling';
 import type { Filter } from '../filter/filter';
 import { sentence, type Sentence } from '../units/sentence';
-import { evaluatePack, type PackInput, type PackReport } from '../report/evaluatePack';
+import { evaluatePack, type PackReport } from '../report/evaluatePack';
+import type { PackInput } from '../report/packMeasures';
 import { LAYER_BOUNDS } from '../layers/layerBounds';
 import { applyEdit, type PackEdit } from '../pack/packEdit';
 

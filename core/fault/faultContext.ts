@@ -3,7 +3,8 @@ import { forecast } from '../dirt/forecast';
 import type { Filter } from '../filter/filter';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
-import { evaluatePack, type Surroundings } from '../report/evaluatePack';
+import { type Surroundings } from '../report/surroundings';
+import { evaluatePack } from '../report/evaluatePack';
 import type { FaultContext } from './faultTable';
 import { daysBetween } from '../units/daysBetween';
 

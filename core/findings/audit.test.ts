@@ -10,7 +10,8 @@ import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
 import { applyEdit } from '../pack/packEdit';
 import { formatSentence } from '../units/sentence';
-import { aloneOn, evaluatePack, type Surroundings, type OtherFilter } from '../report/evaluatePack';
+import { aloneOn, type Surroundings, type OtherFilter } from '../report/surroundings';
+import { evaluatePack } from '../report/evaluatePack';
 import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
 

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
 import { plainLayer } from '../layers/plainLayer';
-import { aloneOn, evaluatePack, type PackInput } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
+import { evaluatePack } from '../report/evaluatePack';
+import type { PackInput } from '../report/packMeasures';
 import { newTank } from '../tank/newTank';
 import { FINDING_LEVELS } from './findingLevel';
 

@@ -1,18 +1,14 @@
 import { z } from 'zod';
 import { DaySchema, IdSchema, MomentSchema, NoteSchema } from '../document/fields';
-import type { Bounds } from '../units/bounds';
 import { bounded } from '../units/bounded';
 import { LAYER_BOUNDS } from '../layers/layerBounds';
 import { MAX_LAYERS } from '../pack/maxLayers';
+import { JOB_BOUNDS } from './jobBounds';
 import { OutOfFlowSchema } from './outOfFlow';
 import { PartStateSchema, SmallPartSchema } from '../filter/smallPart';
 import { JobStageSchema } from './stage';
 import { TickSchema, LONGEST_KEY } from './tick';
 import { MAX_ALTERNATIVES } from './maxAlternatives';
-
-export const JOB_BOUNDS = {
-  mass: { what: 'Weight', kind: 'mass', min: 0, max: 100, aboveMin: true },
-} as const satisfies Record<string, Bounds>;
 
 /** One layer that went into the filter, and how it differs from the plan. */
 export const PackedStepSchema = z.object({

@@ -1,10 +1,9 @@
+import { LONGEST_PLACE } from './longestPlace';
 import { z } from 'zod';
 import { MomentSchema } from '../document/fields';
 
 /** Most spans one job can have: parked and fetched again a few times. */
 const MAX_SPANS = 50;
-/** Longest name of a place, characters. */
-export const LONGEST_PLACE = 60;
 
 /** A time that biological media spent without flow, and where it went afterwards: '' when back in its own filter. */
 export const OutOfFlowSchema = z

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { FilterKind } from '../filter/filterKind';
 import { presetFilter } from '../filter/presetFilter';
-import { aloneOn, evaluatePack } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
+import { evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';

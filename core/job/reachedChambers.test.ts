@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
 import { plainLayer } from '../layers/plainLayer';
-import { aloneOn, evaluatePack } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
+import { evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import { emptyKey, outKey } from './chambersOut';
 import { reachedChambers } from './reachedChambers';

@@ -2,7 +2,8 @@ import { MAX_DONOR_SHARE } from '../practice/donorShare';
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import type { LogEntry } from '../log/logEntry';
-import { aloneOn, evaluatePack } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
+import { evaluatePack } from '../report/evaluatePack';
 import type { Tank } from '../tank/tank';
 import { donorsFor, needsMedia, tankMedia, type TankMediaInput } from './matureMedia';
 

@@ -1,9 +1,8 @@
 import { z } from 'zod';
 import { IdSchema } from '../document/fields';
 import { HORIZON } from './visitLimits';
+import { WORKS } from './works';
 
-/** What is done to a layer when the filter is opened. */
-export const WORKS = ['squeeze', 'rinse', 'replace', 'recharge'] as const;
 export const WorkSchema = z.enum(WORKS);
 export type Work = z.infer<typeof WorkSchema>;
 

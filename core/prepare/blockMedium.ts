@@ -3,7 +3,7 @@ import { plainLayer } from '../layers/plainLayer';
 import { mediumById } from '../media/catalogue';
 import { ownMediumLike } from '../media/ownMedium';
 import type { OwnMedium } from '../media/ownMediumSchema';
-import type { Block } from './blockSchema';
+import type { Block } from './block';
 import { blockFigures } from './printedBlock';
 
 /** Water that stays on its faces when it drips, as a share of its mass (calibrated). */

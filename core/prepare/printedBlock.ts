@@ -2,7 +2,7 @@ import type { Chamber } from '../filter/filter';
 import { usableDepth } from '../filter/usableDepth';
 import { HOUR } from '../units/time';
 import { sumOf } from '../maths/sum';
-import type { Block } from './blockSchema';
+import type { Block } from './block';
 
 /** Materials that last in water, with their density, kg/m³ (from memory of data sheets). */
 export const PRINT_MATERIALS = {

@@ -11,7 +11,7 @@ import { sumOf } from '../maths/sum';
 import { gradeRank } from '../media/gradeRank';
 import { GRADES } from '../media/grades';
 import { leastThickness } from '../practice/leastThickness';
-import { aloneOn } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
 import { looseItem, sheetItem } from '../shelf/itemsForTests';
 import type { Shelf } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';

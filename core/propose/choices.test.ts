@@ -3,7 +3,7 @@ import { presetFilter } from '../filter/presetFilter';
 import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
 import { CATALOGUE } from '../media/catalogue';
-import { aloneOn } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
 import type { ShelfItem } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import { choiceKey, choiceOf, choicesOf, isUsable } from './choices';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
 import { plainLayer } from '../layers/plainLayer';
-import { aloneOn } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
 import { EMPTY_SHELF } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';
 import { defaultQuery } from './defaultQuery';

@@ -6,7 +6,7 @@ import { turnover } from '../hydraulics/turnover';
 import type { Layer } from '../layers/layer';
 import { placeLayers } from '../layers/placeLayers';
 import { turnoverBand } from '../practice/turnoverBand';
-import type { Surroundings } from '../report/evaluatePack';
+import type { Surroundings } from '../report/surroundings';
 import type { Shelf } from '../shelf/shelf';
 import { netVolume } from '../tank/netVolume';
 import { overflowsBlocked } from './overflowsBlocked';

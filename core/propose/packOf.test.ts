@@ -6,7 +6,7 @@ import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
 import { fills } from '../prepare/bags';
 import { shoppingList } from '../prepare/shopping';
-import { aloneOn } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
 import { looseItem, sheetItem } from '../shelf/itemsForTests';
 import type { Shelf } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';

@@ -1,6 +1,6 @@
 import type { Filter } from '../filter/filter';
 import type { Layer } from '../layers/layer';
-import type { Surroundings } from '../report/evaluatePack';
+import type { Surroundings } from '../report/surroundings';
 import type { Shelf } from '../shelf/shelf';
 
 /**

@@ -5,7 +5,7 @@ import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
 import { plainLayer } from '../layers/plainLayer';
 import { DEFAULT_SCHOOLS } from '../findings/defaultSchools';
-import { aloneOn } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
 import { looseItem, sheetItem } from '../shelf/itemsForTests';
 import { EMPTY_SHELF, type Shelf, type ShelfItem } from '../shelf/shelf';
 import { newTank } from '../tank/newTank';

@@ -2,7 +2,7 @@ import type { Filter } from '../filter/filter';
 import type { Job } from '../job/job';
 import { filmSurvival, secondsOutOfFlow } from '../job/outOfFlowClock';
 import type { Layer } from '../layers/layer';
-import type { Surroundings } from '../report/evaluatePack';
+import type { Surroundings } from '../report/surroundings';
 import { repackedMedia } from '../report/tankBiology';
 import { uvOnDate } from '../water-tests/uvOnDate';
 

@@ -5,7 +5,8 @@ import type { Filter } from '../filter/filter';
 import { fittedThickness } from '../job/fittedThickness';
 import type { PackedStep } from '../job/job';
 import type { Layer } from '../layers/layer';
-import { evaluatePack, type PackReport, type Surroundings } from '../report/evaluatePack';
+import { type Surroundings } from '../report/surroundings';
+import { evaluatePack, type PackReport } from '../report/evaluatePack';
 
 /** The pack as it went in, held against the plan. */
 export interface AsItWentIn {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
-import { aloneOn, evaluatePack } from './evaluatePack';
+import { aloneOn } from './surroundings';
+import { evaluatePack } from './evaluatePack';
 import { newTank } from '../tank/newTank';
 import { packReadings, readingChanges } from './packReadings';
 import { plainLayer } from '../layers/plainLayer';

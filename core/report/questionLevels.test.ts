@@ -3,7 +3,8 @@ import { presetFilter } from '../filter/presetFilter';
 import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
-import { aloneOn, evaluatePack } from './evaluatePack';
+import { aloneOn } from './surroundings';
+import { evaluatePack } from './evaluatePack';
 import { questionLevels } from './questionLevels';
 
 const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');

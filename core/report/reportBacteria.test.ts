@@ -9,7 +9,8 @@ import type { Tank } from '../tank/tank';
 import { formatSentence } from '../units/sentence';
 import { bacteriaDetails } from './bacteriaDetails';
 import { claimedSurfaces } from './claimedSurface';
-import { aloneOn, evaluatePack, type PackReport } from './evaluatePack';
+import { aloneOn } from './surroundings';
+import { evaluatePack, type PackReport } from './evaluatePack';
 import { describeBottleneck } from './describeBottleneck';
 import { tankSizes } from './tankSizes';
 

@@ -4,7 +4,9 @@ import type { Layer } from '../layers/layer';
 import { plainLayer } from '../layers/plainLayer';
 import { newTank } from '../tank/newTank';
 import type { Tank } from '../tank/tank';
-import { aloneOn, evaluatePack, type PackInput } from './evaluatePack';
+import { aloneOn } from './surroundings';
+import { evaluatePack } from './evaluatePack';
+import type { PackInput } from './packMeasures';
 import { reportChemical } from './reportChemical';
 
 const filter = presetFilter('canister-down-flow', { id: 'f', tankId: 't' }, 'Test');

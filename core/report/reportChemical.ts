@@ -10,7 +10,8 @@ import { mediumLife } from '../practice/mediaLives';
 import type { Range } from '../maths/range';
 import { netVolume } from '../tank/netVolume';
 import type { Tank } from '../tank/tank';
-import type { PackInput, PackReport } from './evaluatePack';
+import type { PackReport } from './evaluatePack';
+import type { PackInput } from './packMeasures';
 import { daysBetween } from '../units/daysBetween';
 
 /** What a chemical layer does for the water, and for how long. Times s, lives days. */

@@ -3,7 +3,8 @@ import type { Range } from '../maths/range';
 import type { DayState } from '../dirt/dayState';
 import { placeLayers } from '../layers/placeLayers';
 import { turnover } from '../hydraulics/turnover';
-import type { PackInput, PackReport } from './evaluatePack';
+import type { PackReport } from './evaluatePack';
+import type { PackInput } from './packMeasures';
 import { reportBacteria } from './reportBacteria';
 
 /**

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { WATERS } from '@/demo/waters';
 import { formatSentence } from '../units/sentence';
-import { aloneOn, evaluatePack } from './evaluatePack';
+import { aloneOn } from './surroundings';
+import { evaluatePack } from './evaluatePack';
 import { questionLevels } from './questionLevels';
 import { nextService, verdict } from './verdict';
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../filter/presetFilter';
 import type { FlowEntry, FlowMoment } from '../log/logEntry';
-import { aloneOn, evaluatePack } from '../report/evaluatePack';
+import { aloneOn } from '../report/surroundings';
+import { evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import { plainLayer } from '../layers/plainLayer';
 import { formatSentence } from '../units/sentence';

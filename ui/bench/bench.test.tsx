@@ -3,7 +3,8 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
+import { evaluatePack } from '@/core/report/evaluatePack';
 import { newTank } from '@/core/tank/newTank';
 import { PackingOrderList } from './PackingOrderList';
 

@@ -5,7 +5,7 @@ import { isOut } from '@/core/job/isOut';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import type { LogEntry } from '@/core/log/logEntry';
-import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Surroundings } from '@/core/report/surroundings';
 import type { Tank } from '@/core/tank/tank';
 import type { OutlookState } from '@/store/outlooks';
 import { FilterLayout } from '../frame/FilterLayout';

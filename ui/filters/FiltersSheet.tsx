@@ -6,7 +6,6 @@ import type { Away } from '@/core/care/awayPlan';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { SERVICE_SHARE } from '@/core/practice/serviceShare';
 import type { HomePage } from '@/server/homePage';
-import type { HomeRow } from '@/server/homeRow';
 import type { Trouble } from '@/server/trouble';
 import { daysAgo } from '../fields/daysAgo';
 import { PageLayout } from '../frame/PageLayout';
@@ -17,8 +16,7 @@ import { TabRow } from '../frame/TabRow';
 import { useHasDrafts } from '../state/useHasDrafts';
 import { TroubleList } from '../troubles/TroubleList';
 import { AddFilter } from './AddFilter';
-import { FlowChart } from './FlowChart';
-import { PackStrip } from './PackStrip';
+import type { DrawnRow, drawRows } from './drawRows';
 import { QuickLog } from './QuickLog';
 import { StockLines } from './StockLines';
 import { TodayList } from './TodayList';
@@ -37,7 +35,7 @@ const AheadRefresh = lazyPart(() => import('./AheadRefresh').then((module) => mo
 const LeftDrafts = lazyPart(() => import('./LeftDrafts').then((module) => module.LeftDrafts));
 
 interface Props {
-  readonly home: HomePage;
+  readonly home: Omit<HomePage, 'rows'> & ReturnType<typeof drawRows>;
   /** Ids of filters of which the forecast could not be worked out. */
   readonly failed: readonly string[];
   /** Stored documents that cannot be read. */
@@ -102,9 +100,10 @@ export function FiltersSheet({ home, failed, troubles, away, tryOut, now }: Prop
               <span>Flow now</span>
               <span>Measured flow, {words.unit('flow').symbol}</span>
             </div>
+            {home.patterns}
             <ol>
               {home.rows.map((row) => (
-                <FilterRow key={row.id} row={row} now={now} />
+                <FilterRow key={row.id} row={row} />
               ))}
             </ol>
             {tryOut ? (
@@ -120,9 +119,9 @@ export function FiltersSheet({ home, failed, troubles, away, tryOut, now }: Prop
   );
 }
 
-function FilterRow({ row, now }: { row: HomeRow; now: string }) {
+function FilterRow({ row }: { row: DrawnRow }) {
   const words = useWords();
-  const { id, name, flow, pack, next, stage } = row;
+  const { id, name, next, stage } = row;
   const volume = words.show({ kind: 'volume', si: row.tankVolume }, 0);
   const state = words.say(next.state);
   return (
@@ -152,15 +151,13 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
         </div>
       </div>
       <div className={styles.pack}>
-        {pack === null ? <p className="quiet">Pack not known yet</p> : <PackStrip {...pack} />}
+        {row.strip}
         {row.ahead === null ? null : <p className={styles.ahead}>{words.say(row.ahead)}</p>}
       </div>
       <div>
         <FlowFigure row={row} />
       </div>
-      <div>
-        <FlowChart flow={flow} repacks={row.repacks} now={now} name={name} />
-      </div>
+      <div>{row.chart}</div>
     </li>
   );
 }
@@ -169,7 +166,7 @@ function FilterRow({ row, now }: { row: HomeRow; now: string }) {
 const MIN_SPREAD = 0.01;
 
 /** The largest figure of a row: flow now against clean, or what is missing for it. */
-function FlowFigure({ row: { flow } }: { row: HomeRow }) {
+function FlowFigure({ row: { flow } }: { row: DrawnRow }) {
   const words = useWords();
   if (flow.latest === null || flow.share === null)
     return (
@@ -196,7 +193,7 @@ function FlowFigure({ row: { flow } }: { row: HomeRow }) {
 }
 
 /** How much else was found beside what the state says already, as a count that opens into a list. */
-function Warnings({ findings, said: state }: { findings: HomeRow['findings']; said: string }) {
+function Warnings({ findings, said: state }: { findings: DrawnRow['findings']; said: string }) {
   const words = useWords();
   const rest = findings.filter((finding) => !state.startsWith(words.say(finding.title)));
   const urgent = rest.filter(({ level }) => level === 'urgent').length;

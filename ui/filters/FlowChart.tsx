@@ -1,4 +1,3 @@
-'use client';
 import { scaleLinear } from 'd3-scale';
 import { isAfter, min, parseISO, subDays } from 'date-fns';
 import type { ChartFlow } from '@/core/service/chartFlow';
@@ -7,7 +6,7 @@ import { CourseLine } from '../drawing/CourseLine';
 import { DayLine } from '../drawing/DayLine';
 import { LimitLine } from '../drawing/LimitLine';
 import { ValueAxis } from '../drawing/ValueAxis';
-import { useWords } from '../fields/UnitsProvider';
+import type { Words } from '../fields/wordsFor';
 import styles from './FlowChart.module.css';
 
 const WIDTH = 290;
@@ -26,11 +25,14 @@ interface Props {
   readonly repacks: readonly string[];
   readonly now: string;
   readonly name: string;
+  readonly words: Words;
 }
 
-/** The flows timed in the last half year, stretch by stretch between repacks, against the service limit. */
-export function FlowChart({ flow, repacks: moments, now, name }: Props) {
-  const words = useWords();
+/**
+ * The flows timed in the last half year, stretch by stretch between repacks, against the service limit. Given its words, so
+ * that the server can draw it too.
+ */
+export function FlowChart({ flow, repacks: moments, now, name, words }: Props) {
   const end = parseISO(now);
   const shown = flow.readings;
   if (shown.length === 0) return <p className="quiet">No flow measured in the last half year.</p>;
@@ -38,8 +40,10 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
   const top = Math.max(...shown.map((reading) => reading.mean + (reading.spread ?? 0)));
   const start = min([subDays(end, MIN_DAYS), ...shown.map((reading) => parseISO(reading.at))]);
   // Straight over the moments: the scale for dates brings a calendar along that nothing here needs.
-  const x = scaleLinear([start.getTime(), end.getTime()], [LEFT, RIGHT]);
-  const y = scaleLinear([0, inUnit(top)], [HEIGHT - FOOT, TOP]).nice(3);
+  const toX = scaleLinear([start.getTime(), end.getTime()], [LEFT, RIGHT]);
+  const toY = scaleLinear([0, inUnit(top)], [HEIGHT - FOOT, TOP]).nice(3);
+  const x = (at: string): number => tenth(toX(parseISO(at).getTime()));
+  const y = (value: number): number => tenth(toY(value));
   const repacks = moments.filter((at) => isAfter(parseISO(at), start));
   const stretches = splitAt(shown, repacks);
   const { limitShare } = flow;
@@ -54,23 +58,23 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
       aria-label={`Flow of ${name}: ${shown.length} readings, the newest ${newest === undefined ? '' : words.show({ kind: 'flow', si: newest.mean })}`}
       className={styles.chart}
     >
-      <ValueAxis y={y} ticks={y.ticks(3)} left={LEFT} right={RIGHT} say={(tick) => words.number(tick)} />
+      <ValueAxis y={toY} ticks={toY.ticks(3)} left={LEFT} right={RIGHT} say={(tick) => words.number(tick)} />
       {repacks.map((at) => (
-        <DayLine key={at} x={x(parseISO(at).getTime())} top={TOP} foot={HEIGHT - FOOT} as="past" />
+        <DayLine key={at} x={x(at)} top={TOP} foot={HEIGHT - FOOT} as="past" />
       ))}
       {limit === null ? null : <LimitLine y={limit} left={LEFT} right={RIGHT} />}
       {stretches.map((stretch) => (
         <CourseLine
           key={stretch[0]?.id}
           points={stretch.map((reading) => ({
-            x: x(parseISO(reading.at).getTime()),
+            x: x(reading.at),
             y: y(inUnit(reading.mean)),
           }))}
         />
       ))}
       {shown.map((reading) => {
         const spread = inUnit(reading.spread ?? 0);
-        const [cx, mean] = [x(parseISO(reading.at).getTime()), inUnit(reading.mean)];
+        const [cx, mean] = [x(reading.at), inUnit(reading.mean)];
         return (
           <g key={reading.id}>
             <path d={`M${cx} ${y(mean - spread)} V${y(mean + spread)}`} stroke="var(--ink)" />
@@ -96,6 +100,9 @@ export function FlowChart({ flow, repacks: moments, now, name }: Props) {
     </svg>
   );
 }
+
+/** Tenths of a px are as fine as anyone sees, and keep the page small. */
+const tenth = (px: number): number => Math.round(px * 10) / 10;
 
 /** Readings in the stretches between the moments given; empty stretches are left out. */
 function splitAt<T extends { readonly at: string }>(

@@ -18,7 +18,11 @@ const address = (page: number, find: string): string => {
 };
 
 /** Finds filters by name, and leafs through them where they are many. */
-export function HomePages({ home: { find, page, pages, found, all } }: { readonly home: HomePage }) {
+export function HomePages({
+  home: { find, page, pages, found, all },
+}: {
+  readonly home: Omit<HomePage, 'rows'>;
+}) {
   const router = useRouter();
   const [text, setText] = useState(find);
   useEffect(() => {

@@ -8,7 +8,7 @@ import { MANY_KINDS, manyEntries, type ManyKind } from '@/core/log/manyEntries';
 import { TEST_BOUNDS } from '@/core/log/logBounds';
 import type { LogEntry } from '@/core/log/logEntry';
 import { upperFirst } from '@/core/units/firstLetter';
-import type { HomeRow } from '@/server/homeRow';
+import type { DrawnRow } from './drawRows';
 import { CheckList } from '../fields/CheckList';
 import { ChoiceField } from '../fields/ChoiceField';
 import { useWords } from '../fields/UnitsProvider';
@@ -19,7 +19,7 @@ import styles from './AwayPart.module.css';
 import today from './TodayList.module.css';
 
 interface Props {
-  readonly rows: readonly HomeRow[];
+  readonly rows: readonly DrawnRow[];
   readonly onClose: () => void;
 }
 
@@ -39,12 +39,7 @@ export function ManyLog({ rows, onClose }: Props) {
       manyEntries(
         rows
           .filter(({ id }) => chosen.includes(id))
-          .map(({ id, tankId, airFilters, pack }) => ({
-            id,
-            tankId,
-            airFilters,
-            layers: pack?.layers ?? [],
-          })),
+          .map(({ id, tankId, airFilters, layers }) => ({ id, tankId, airFilters, layers })),
         { kind, share, note: note.trim() },
         new Date().toISOString(),
         () => crypto.randomUUID(),

@@ -2,6 +2,7 @@
 import { cleanup, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import { plainLayer } from '@/core/layers/plainLayer';
+import { wordsFor } from '../fields/wordsFor';
 import { PackStrip } from './PackStrip';
 
 afterEach(cleanup);
@@ -10,6 +11,7 @@ const layers = [
   plainLayer('foam', 'foam-15', 'tray', 0.04),
   { ...plainLayer('stone', 'lava', 'tray', 0.08), dirt: 'blocked' as const },
 ];
+const words = wordsFor({ system: 'metric', locale: 'en-GB', currency: 'EUR' });
 const report = {
   thickness: 0.12,
   layers: [
@@ -24,7 +26,7 @@ const boxes = (container: HTMLElement) =>
 
 describe('PackStrip', () => {
   it('draws the layers to scale in flow order, named for those who do not see them', () => {
-    const { container } = render(<PackStrip chambers={2} layers={layers} report={report} />);
+    const { container } = render(<PackStrip chambers={2} layers={layers} report={report} words={words} />);
     const [foam, stone] = boxes(container);
     expect(stone![1]).toBeCloseTo(2 * foam![1]!, 6);
     expect(stone![0]).toBeCloseTo(foam![0]! + foam![1]!, 6);
@@ -39,7 +41,7 @@ describe('PackStrip', () => {
   it('has a dot where dirt was seen, and room for dots only then', () => {
     const height = (some: typeof layers): number => {
       cleanup();
-      const { container } = render(<PackStrip chambers={1} layers={some} report={report} />);
+      const { container } = render(<PackStrip chambers={1} layers={some} report={report} words={words} />);
       expect(container.querySelectorAll('circle[stroke="var(--rule)"]')).toHaveLength(
         some.filter(({ dirt }) => dirt !== null).length,
       );
@@ -54,11 +56,11 @@ describe('PackStrip', () => {
       thickness: 1.2,
       layers: report.layers.map((one) => ({ ...one, from: 10 * one.from, to: 10 * one.to })),
     };
-    const { container } = render(<PackStrip chambers={1} layers={layers} report={long} />);
+    const { container } = render(<PackStrip words={words} chambers={1} layers={layers} report={long} />);
     const end = boxes(container).map(([left, width]) => left! + width!);
     expect(Math.max(...end)).toBeLessThanOrEqual(271);
     cleanup();
-    const gone = render(<PackStrip chambers={1} layers={layers.slice(0, 1)} report={report} />);
+    const gone = render(<PackStrip chambers={1} layers={layers.slice(0, 1)} report={report} words={words} />);
     expect(boxes(gone.container)).toHaveLength(1);
   });
 });

@@ -1,9 +1,8 @@
-'use client';
 import { useId } from 'react';
 import { mediaOf, mediumOf } from '@/core/layers/mediumOf';
 import type { HomeRow } from '@/server/homeRow';
 import type { Dirt, Layer } from '@/core/layers/layer';
-import { useWords } from '../fields/UnitsProvider';
+import type { Words } from '../fields/wordsFor';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
 import styles from './PackStrip.module.css';
 import { sum } from '@/core/maths/sum';
@@ -24,17 +23,23 @@ const DIRT_FILL: Readonly<Record<Dirt, string>> = {
   blocked: 'var(--stop)',
 };
 
+/** Px per metre by which the marks of a pattern are drawn: larger than the strip, so that they can be told apart. */
+const PATTERN_SCALE = 1500;
+
 interface Props {
   /** How many chambers its filter has. */
   readonly chambers: number;
   readonly layers: readonly Pick<Layer, 'id' | 'medium' | 'own' | 'mix' | 'dirt'>[];
   readonly report: NonNullable<HomeRow['pack']>['report'];
+  readonly words: Words;
+  /** Prefix of the patterns of its media where the page has them already; left out: it brings its own. */
+  readonly patterns?: string;
 }
 
-/** A pack in one glance: its layers in flow order and to scale, a dot where dirt was seen. */
-export function PackStrip({ chambers, layers, report }: Props) {
-  const words = useWords();
-  const prefix = useId();
+/** A pack in one glance: its layers in flow order and to scale, a dot where dirt was seen. Words as in `FlowChart`. */
+export function PackStrip({ chambers, layers, report, words, patterns }: Props) {
+  const own = useId();
+  const prefix = patterns ?? own;
   const byId = new Map(layers.map((layer) => [layer.id, layer]));
   const scale = Math.min(COMMON_SCALE, WIDTH / Math.max(0.01, report.thickness));
   const widths = report.layers.map((item) => (item.to - item.from) * scale);
@@ -58,11 +63,7 @@ export function PackStrip({ chambers, layers, report }: Props) {
         role="img"
         aria-label={`In flow order: ${names}`}
       >
-        <defs>
-          {mediaOf(layers).map((medium) => (
-            <MediumPattern key={medium.id} prefix={prefix} medium={medium} scale={1500} />
-          ))}
-        </defs>
+        {patterns === undefined ? <StripPatterns prefix={own} layers={layers} /> : null}
         {boxes.map(({ one, left, width }) => {
           const layer = byId.get(one.layerId);
           if (layer === undefined) return null;
@@ -106,5 +107,22 @@ export function PackStrip({ chambers, layers, report }: Props) {
         {chambers === 1 ? 'chamber' : 'chambers'}
       </figcaption>
     </figure>
+  );
+}
+
+/** The patterns of all media that strips show. */
+export function StripPatterns({
+  prefix,
+  layers,
+}: {
+  readonly prefix: string;
+  readonly layers: Parameters<typeof mediaOf>[0];
+}) {
+  return (
+    <defs>
+      {mediaOf(layers).map((medium) => (
+        <MediumPattern key={medium.id} prefix={prefix} medium={medium} scale={PATTERN_SCALE} />
+      ))}
+    </defs>
   );
 }

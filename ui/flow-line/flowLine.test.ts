@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
-import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
+import { evaluatePack } from '@/core/report/evaluatePack';
 import { newTank } from '@/core/tank/newTank';
 import { madeOnlyOf } from '@/core/layers/madeOnlyOf';
 import type { Layer } from '@/core/layers/layer';

@@ -1,7 +1,8 @@
 import { faceSides } from '@/core/filter/chamberGeometry';
 import type { Chamber, Filter } from '@/core/filter/filter';
 import { usableDepth } from '@/core/filter/usableDepth';
-import type { PackReport, LayerReport } from '@/core/report/evaluatePack';
+import type { PackReport } from '@/core/report/evaluatePack';
+import type { LayerReport } from '@/core/report/packMeasures';
 import { sumOf } from '@/core/maths/sum';
 
 /** Room between two chambers, px. */

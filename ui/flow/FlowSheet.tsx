@@ -112,6 +112,7 @@ export function FlowSheet({ tank, filter, job, log: storedLog, now }: Props) {
         <section aria-label="Measured flows">
           <h2 className={`caption ${styles.heading}`}>Flow, {words.unit('flow').symbol}, last six months</h2>
           <FlowChart
+            words={words}
             flow={chartFlow(flow, now, outletLimit(filter))}
             repacks={log.filter(({ kind }) => kind === 'repacked').map(({ at }) => at)}
             now={now}

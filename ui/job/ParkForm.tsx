@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { LONGEST_PLACE } from '@/core/job/outOfFlow';
+import { LONGEST_PLACE } from '@/core/job/longestPlace';
 import { TextInput } from '../fields/TextInput';
 import styles from './ClockBar.module.css';
 

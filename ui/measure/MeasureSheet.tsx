@@ -10,7 +10,8 @@ import { arrange, isLaidOut, placeChamber } from '@/core/filter/arrange';
 import type { OpenEdge } from '@/core/filter/openEdge';
 import { chamberLayout, type UnplacedChamber } from '@/core/filter/chamberLayout';
 import type { Job } from '@/core/job/job';
-import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
+import { packMeasures } from '@/core/report/packMeasures';
 import type { Layer } from '@/core/layers/layer';
 import { assumptions } from '@/core/report/assumptions';
 import { surveyVerdict } from '@/core/report/surveyVerdict';
@@ -92,7 +93,7 @@ export function MeasureSheet({
     return layers.filter((layer) => chambers.has(layer.chamber));
   }, [filter.chambers, layers]);
   const report = useMemo(
-    () => evaluatePack({ ...aloneOn(tank), filter, layers: known, flow: null }),
+    () => packMeasures({ ...aloneOn(tank), filter, layers: known, flow: null }).measures,
     [tank, filter, known],
   );
 

@@ -12,7 +12,8 @@ import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { mediaVolume } from '@/core/filter/mediaVolume';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { PRESET_SIZES, type PresetSize } from '@/core/filter/presetSize';
-import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
+import { packMeasures } from '@/core/report/packMeasures';
 import { netVolume } from '@/core/tank/netVolume';
 import { newTank } from '@/core/tank/newTank';
 import type { Tank } from '@/core/tank/tank';
@@ -210,7 +211,7 @@ export function NewFilter({ tank }: { tank: Tank | null }) {
 function KindPicture({ kind }: { kind: FilterKind }) {
   const filter = useMemo(() => presetFilter(kind, NO_IDS, kind), [kind]);
   const report = useMemo(
-    () => evaluatePack({ ...aloneOn(ANY_TANK), filter, layers: [], flow: null }),
+    () => packMeasures({ ...aloneOn(ANY_TANK), filter, layers: [], flow: null }).measures,
     [filter],
   );
   return <Vessel filter={filter} layers={[]} report={report} room={PICTURE_ROOM} plain />;

@@ -4,7 +4,7 @@ import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
-import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Surroundings } from '@/core/report/surroundings';
 import type { Stored } from '@/store/documentTable';
 import { ProposePanel } from '../propose/ProposePanel';
 import { latest } from '../state/openDocuments';

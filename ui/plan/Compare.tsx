@@ -6,7 +6,8 @@ import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
 import type { Forecast } from '@/core/dirt/forecast';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { Filter } from '@/core/filter/filter';
-import { evaluatePack, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
+import { type Surroundings } from '@/core/report/surroundings';
+import { evaluatePack, type PackReport } from '@/core/report/evaluatePack';
 import type { Pack } from '@/core/pack/pack';
 import { packReadings } from '@/core/report/packReadings';
 import { useWords } from '../fields/UnitsProvider';
@@ -91,6 +92,7 @@ export function Compare({ filter, around, packs }: Props) {
                 ) : (
                   <div className={styles.strip}>
                     <PackStrip
+                      words={words}
                       chambers={filter.chambers.length}
                       layers={pack.layers}
                       report={{ layers: report.layers, thickness: report.totals.thickness }}

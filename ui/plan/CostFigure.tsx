@@ -1,6 +1,6 @@
 'use client';
 import { packCosts } from '@/core/prepare/costs';
-import type { PackInput } from '@/core/report/evaluatePack';
+import type { PackInput } from '@/core/report/packMeasures';
 import { useWords } from '../fields/UnitsProvider';
 import { useShelf } from '../fields/OnShelf';
 

@@ -6,7 +6,7 @@ import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import { MAX_ALTERNATIVES } from '@/core/job/maxAlternatives';
 import type { LogEntry } from '@/core/log/logEntry';
-import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Surroundings } from '@/core/report/surroundings';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';
 import type { Pack } from '@/core/pack/pack';
 import { packFaults } from '@/core/pack/packFaults';

@@ -2,7 +2,8 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { PASS_THROUGH_GOAL } from '@/core/practice/passThroughGoal';
-import type { PackInput, PackReport } from '@/core/report/evaluatePack';
+import type { PackReport } from '@/core/report/evaluatePack';
+import type { PackInput } from '@/core/report/packMeasures';
 import type { Layer } from '@/core/layers/layer';
 import type { PackEdit } from '@/core/pack/packEdit';
 import { passThroughFix } from '@/core/explore/passThroughFix';

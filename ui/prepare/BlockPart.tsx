@@ -7,7 +7,7 @@ import { plainLayer } from '@/core/layers/plainLayer';
 import { mediumById } from '@/core/media/catalogue';
 import { blockMedium } from '@/core/prepare/blockMedium';
 import { BLOCK_BOUNDS } from '@/core/prepare/blockBounds';
-import { BlockSchema, type Block } from '@/core/prepare/blockSchema';
+import { blockFaults, type Block } from '@/core/prepare/block';
 import {
   blockFigures,
   blockMass,
@@ -56,13 +56,13 @@ export function BlockPart({ filter, head, onUse }: Props) {
       </p>
     );
   const block: Block = { ...first, ...changed };
-  const checked = BlockSchema.safeParse(block);
+  const faults = blockFaults(block);
   const save = async () => {
     // Loaded when it is wanted: few keepers print.
     const { blockStl } = await import('@/formats/blockStl');
     saveText('block.stl', blockStl(block), 'model/stl');
   };
-  const figures = checked.success ? blockFigures(block) : null;
+  const figures = faults.length === 0 ? blockFigures(block) : null;
   const { density, note } = PRINT_MATERIALS[material];
   return (
     <div className={styles.part}>
@@ -97,7 +97,7 @@ export function BlockPart({ filter, head, onUse }: Props) {
         />
       </div>
       {figures === null ? (
-        <p className={styles.fault}>{checked.error?.issues.map(({ message }) => message).join(' ')}</p>
+        <p className={styles.fault}>{faults.join(' ')}</p>
       ) : (
         <>
           <p data-testid="block-figures">

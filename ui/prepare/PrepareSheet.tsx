@@ -8,7 +8,7 @@ import type { Pack } from '@/core/pack/pack';
 import { fittings } from '@/core/prepare/fittings';
 import { prepareVerdict } from '@/core/prepare/prepareVerdict';
 import { earliestReady } from '@/core/prepare/programme';
-import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Surroundings } from '@/core/report/surroundings';
 import type { Shelf } from '@/core/shelf/shelf';
 import type { Stored } from '@/store/documentTable';
 import type { OpenPlan } from '@/server/openPlans';

@@ -7,8 +7,8 @@ import type { Layer } from '@/core/layers/layer';
 import { blockHead } from '@/core/prepare/blockHead';
 import { levelStrip } from '@/core/prepare/levelStrip';
 import { templatesFor } from '@/core/prepare/templates';
-import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
-import { matureLeavesOf } from '@/core/report/matureLeavesOf';
+import { type Surroundings } from '@/core/report/surroundings';
+import { matureLeaves } from '@/core/report/matureLeaves';
 import { describeNewTank } from '@/core/report/newTankCourse';
 import { useForecast } from '../time/useForecast';
 import type { usePreparation } from './usePreparation';
@@ -26,8 +26,8 @@ interface Figured {
 /** What is worked out for the planned pack before the filter is opened: by the core, once for each plan. */
 export function usePrepareFigures({ around, filter, found, planned, pieces, isFirstPack, now }: Figured) {
   const head = useMemo(() => blockHead(filter, planned, around.tank.temperature), [filter, planned, around]);
-  const matureLeaves = useMemo(
-    () => matureLeavesOf(evaluatePack({ ...around, filter, layers: planned, flow: null, found })),
+  const leaving = useMemo(
+    () => matureLeaves({ ...around, filter, layers: planned, flow: null, found }),
     [around, filter, planned, found],
   );
   const newTank = useMemo(
@@ -41,5 +41,5 @@ export function usePrepareFigures({ around, filter, found, planned, pieces, isFi
   const clogs = useForecast(isHangOnBack(filter.kind) ? input : null).found?.forecast ?? null;
   const strip = clogs === null ? null : levelStrip(clogs.simulation.headroom, clogs.serviceDay);
   const templates = templatesFor(filter, pieces.all, strip);
-  return { head, matureLeaves, newTank, input, strip, templates };
+  return { head, matureLeaves: leaving, newTank, input, strip, templates };
 }

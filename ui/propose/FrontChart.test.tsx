@@ -9,7 +9,7 @@ import { defaultQuery } from '@/core/propose/defaultQuery';
 import { judgePack } from '@/core/propose/judgePack';
 import type { Considered } from '@/core/propose/search';
 import { lossesOf, type Figures, type Objective } from '@/core/propose/objectives';
-import { aloneOn } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
 import { EMPTY_SHELF } from '@/core/shelf/shelf';
 import { newTank } from '@/core/tank/newTank';
 import { FrontChart, paretoFront } from './FrontChart';

@@ -19,7 +19,7 @@ import type { ProposeInput } from '@/core/propose/proposeInput';
 import type { Considered } from '@/core/propose/search';
 import { shortlist } from '@/core/propose/shortlist';
 import { OBJECTIVES, type Figures, type Objective } from '@/core/propose/objectives';
-import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Surroundings } from '@/core/report/surroundings';
 import { lowerFirst } from '@/core/units/firstLetter';
 import { joined } from '@/core/units/joined';
 import { ChoiceField } from '../fields/ChoiceField';

@@ -11,7 +11,7 @@ import type { ProposeInput } from '@/core/propose/proposeInput';
 import { provisional } from '@/core/propose/provisional';
 import type { Considered, SearchSlice } from '@/core/propose/search';
 import { lossesOf, type Figures } from '@/core/propose/objectives';
-import { aloneOn } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
 import { EMPTY_SHELF } from '@/core/shelf/shelf';
 import { newTank } from '@/core/tank/newTank';
 import type { ProposePlace } from './proposeWorkers';

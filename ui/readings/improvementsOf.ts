@@ -1,5 +1,6 @@
 import { bestFor, whatIf, type WhatIf } from '@/core/explore/whatIf';
-import { evaluatePack, type PackInput } from '@/core/report/evaluatePack';
+import { evaluatePack } from '@/core/report/evaluatePack';
+import type { PackInput } from '@/core/report/packMeasures';
 import type { ReadingKey } from '@/core/report/packReadings';
 import type { Quantity } from '@/core/units/quantity';
 import type { FoundImprovement } from './foundImprovement';

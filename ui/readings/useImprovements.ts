@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
-import type { PackInput } from '@/core/report/evaluatePack';
+import type { PackInput } from '@/core/report/packMeasures';
 import type { ReadingKey } from '@/core/report/packReadings';
 import type { FoundImprovement } from './foundImprovement';
 

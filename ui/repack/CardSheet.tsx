@@ -7,7 +7,8 @@ import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import { packCard } from '@/core/card/packCard';
-import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
+import { type Surroundings } from '@/core/report/surroundings';
+import type { PackMeasures } from '@/core/report/packMeasures';
 import type { LogEntry } from '@/core/log/logEntry';
 import { cardText, CHAMBERS_TITLE, VISITS_TITLE } from '@/formats/card/cardText';
 import type { OutlookState } from '@/store/outlooks';
@@ -29,6 +30,8 @@ interface Props {
   /** The last repack; null: none is on record. */
   readonly made: {
     readonly layers: readonly Layer[];
+    /** Of those layers. */
+    readonly measures: PackMeasures;
     /** Of the filter, and of its tank’s other filters what concerns the tank. */
     readonly log: readonly LogEntry[];
     readonly card: Omit<Parameters<typeof packCard>[0], 'visits'>;
@@ -64,12 +67,8 @@ function Card({
   made,
 }: Pick<Props, 'around' | 'filter' | 'outlook'> & { readonly made: NonNullable<Props['made']> }) {
   const words = useWords();
-  const { layers, log, card } = made;
+  const { layers, log, card, measures } = made;
   const { tank, now } = around;
-  const report = useMemo(
-    () => evaluatePack({ ...around, filter, layers, flow: null }),
-    [around, filter, layers],
-  );
   const work = useOutlook(filter.id, first);
   const { outlook } = work.state;
   const visits = useMemo(
@@ -110,7 +109,7 @@ function Card({
           </ul>
           <p>{text.spares}</p>
         </div>
-        <Vessel filter={filter} layers={layers} report={report} room={VESSEL_ROOM} />
+        <Vessel filter={filter} layers={layers} report={measures} room={VESSEL_ROOM} />
       </header>
       <div className={styles.scroll} tabIndex={0} role="region" aria-label="Layers">
         <table className={styles.table}>
@@ -150,7 +149,7 @@ function Card({
       </section>
       {/* Prints as a page of its own, to be read from where one kneels. */}
       <div className={styles.large} aria-hidden="true">
-        <Vessel filter={filter} layers={layers} report={report} room={LARGE_ROOM} />
+        <Vessel filter={filter} layers={layers} report={measures} room={LARGE_ROOM} />
       </div>
       <div className={styles.tools} data-print="no">
         <Button variant="contained" onClick={() => window.print()}>

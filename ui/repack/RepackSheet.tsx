@@ -6,7 +6,7 @@ import type { Layer } from '@/core/layers/layer';
 import type { LogEntry } from '@/core/log/logEntry';
 import type { Pack } from '@/core/pack/pack';
 import { planChanges } from '@/core/repack/planChanges';
-import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Surroundings } from '@/core/report/surroundings';
 import { flowState } from '@/core/service/flowState';
 import type { Stored } from '@/store/documentTable';
 import { useIsPhone } from '../drawing/useIsPhone';

@@ -10,7 +10,8 @@ import { repackSteps } from '@/core/repack/repackSteps';
 import { FOOT_STEP_KEY, stepContext } from '@/core/repack/stepContext';
 import { asPlanned, withLayerIn, withLayerOut, withStepTicked } from '@/core/repack/stepEdits';
 import { keyAt, placeAfter, stepPlace, type StepPlace } from '@/core/repack/stepPlace';
-import { evaluatePack, type PackReport, type Surroundings } from '@/core/report/evaluatePack';
+import { type Surroundings } from '@/core/report/surroundings';
+import { evaluatePack, type PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/UnitsProvider';
 import type { Autosave } from '../state/useAutosave';
 

@@ -2,7 +2,7 @@
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/log/logEntry';
-import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Surroundings } from '@/core/report/surroundings';
 import { verdict } from '@/core/report/verdict';
 import { sentence } from '@/core/units/sentence';
 import type { OwnMedium } from '@/core/media/ownMediumSchema';

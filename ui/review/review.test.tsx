@@ -3,7 +3,8 @@ import { cleanup, fireEvent, render, screen, within } from '@testing-library/rea
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { aloneOn, evaluatePack } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
+import { evaluatePack } from '@/core/report/evaluatePack';
 import { newTank } from '@/core/tank/newTank';
 import type { PackBench } from '../bench/usePackBench';
 import { FlowLineProvider } from '../flow-line/FlowLineContext';

@@ -4,7 +4,7 @@ import { format, parseISO } from 'date-fns';
 import type { Filter } from '@/core/filter/filter';
 import type { Job } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
-import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Surroundings } from '@/core/report/surroundings';
 import { swapVerdict } from '@/core/report/swapVerdict';
 import { withAssumedFood } from '@/core/report/verdict';
 import type { Stored } from '@/store/documentTable';

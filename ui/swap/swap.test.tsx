@@ -3,7 +3,7 @@ import { act, cleanup, fireEvent, render, screen, within } from '@testing-librar
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { aloneOn } from '@/core/report/evaluatePack';
+import { aloneOn } from '@/core/report/surroundings';
 import { newTank } from '@/core/tank/newTank';
 import type { Tank } from '@/core/tank/tank';
 import { SwapSheet } from './SwapSheet';

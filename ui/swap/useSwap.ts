@@ -5,7 +5,7 @@ import type { Filter } from '@/core/filter/filter';
 import type { Successor, Swap } from '@/core/filter/swap';
 import type { Layer } from '@/core/layers/layer';
 import { placeLayers } from '@/core/layers/placeLayers';
-import type { Surroundings } from '@/core/report/evaluatePack';
+import type { Surroundings } from '@/core/report/surroundings';
 import { withPiece } from '@/core/report/swapEdits';
 import { canBeRetired, judgeSwap, proposeSwap, swapPiece, withoutPieces } from '@/core/report/swapPieces';
 import { layerSurfaces, tankBiology } from '@/core/report/tankBiology';

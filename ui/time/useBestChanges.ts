@@ -1,6 +1,6 @@
 'use client';
 import type { OfferedChange } from '@/core/explore/bestChanges';
-import type { PackInput } from '@/core/report/evaluatePack';
+import type { PackInput } from '@/core/report/packMeasures';
 import { askWorker } from './forecastWorkers';
 import { useWorkerAnswer } from './useWorkerAnswer';
 

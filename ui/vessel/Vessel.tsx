@@ -5,7 +5,7 @@ import type { Filter } from '@/core/filter/filter';
 import { isCanister, isHangOnBack } from '@/core/filter/kindFamily';
 import { FILTER_KINDS } from '@/core/filter/filterKindWords';
 import { mediaOf, mediumOf } from '@/core/layers/mediumOf';
-import type { PackReport } from '@/core/report/evaluatePack';
+import type { PackMeasures } from '@/core/report/packMeasures';
 import type { Layer } from '@/core/layers/layer';
 import { MAX_DARKNESS, meanSludge } from '../drawing/meanSludge';
 import { MediumPattern, patternFill } from '../drawing/MediumPattern';
@@ -32,7 +32,7 @@ const MARGIN_PX = { left: 24, right: 30, top: 18, bottom: 18 };
 interface Props {
   readonly filter: Filter;
   readonly layers: readonly Layer[];
-  readonly report: PackReport;
+  readonly report: PackMeasures;
   readonly room: { readonly width: number; readonly height: number };
   readonly selectedId?: string | null;
   readonly onSelect?: (id: string) => void;
@@ -267,7 +267,7 @@ function Levels({
   origin,
 }: {
   filter: Filter;
-  report: PackReport;
+  report: PackMeasures;
   scale: number;
   origin: number;
 }) {

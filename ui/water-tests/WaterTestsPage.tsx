@@ -12,7 +12,8 @@ import type { Job } from '@/core/job/job';
 import type { LogEntry } from '@/core/log/logEntry';
 import { filmSurvival, secondsOutOfFlow } from '@/core/job/outOfFlowClock';
 import type { Layer } from '@/core/layers/layer';
-import { evaluatePack, type Surroundings } from '@/core/report/evaluatePack';
+import { type Surroundings } from '@/core/report/surroundings';
+import { packMeasures } from '@/core/report/packMeasures';
 import { repackedMedia, tankBiology } from '@/core/report/tankBiology';
 import { withAssumedFood } from '@/core/report/verdict';
 import { cloudyCause } from '@/core/water-tests/cloudyCause';
@@ -107,7 +108,7 @@ export function WaterTestsPage({
           ...(donor === null ? [] : [donor]),
         ]);
   const clearing = useMemo(
-    () => evaluatePack({ ...around, filter, layers, flow: null }).clearWater?.with.clearing ?? null,
+    () => packMeasures({ ...around, filter, layers, flow: null }).measures.clearWater.with.clearing,
     [around, filter, layers],
   );
   const cloudy = [...all].reverse().find((entry) => entry.kind === 'cloudy');

@@ -4,7 +4,8 @@ import type { PartsSeen } from '../../filter/smallPart';
 import { faultyParts, partsSeen } from '../../filter/smallParts';
 import { plainLayer } from '../../layers/plainLayer';
 import { shoppingList } from '../../prepare/shopping';
-import { aloneOn, evaluatePack } from '../../report/evaluatePack';
+import { aloneOn } from '../../report/surroundings';
+import { evaluatePack } from '../../report/evaluatePack';
 import { newTank } from '../../tank/newTank';
 import { formatSentence } from '../../units/sentence';
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { OtherFilter } from '../../report/evaluatePack';
-import { aloneOn, evaluatePack, type PackReport } from '../../report/evaluatePack';
+import type { OtherFilter } from '../../report/surroundings';
+import { aloneOn } from '../../report/surroundings';
+import { evaluatePack, type PackReport } from '../../report/evaluatePack';
 import { presetFilter } from '../../filter/presetFilter';
 import { DEFAULT_SCHOOLS } from '../defaultSchools';
 import { plainLayer } from '../../layers/plainLayer';

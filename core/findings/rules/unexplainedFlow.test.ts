@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { presetFilter } from '../../filter/presetFilter';
 import { cleanFlow } from '../../hydraulics/cleanFlowFit';
 import { plainLayer } from '../../layers/plainLayer';
-import { aloneOn, evaluatePack } from '../../report/evaluatePack';
+import { aloneOn } from '../../report/surroundings';
+import { evaluatePack } from '../../report/evaluatePack';
 import { newTank } from '../../tank/newTank';
 import { formatSentence } from '../../units/sentence';
 

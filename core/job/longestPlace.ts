@@ -1,0 +1,2 @@
+/** Longest name of a place, characters. */
+export const LONGEST_PLACE = 60;

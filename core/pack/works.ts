@@ -1,0 +1,2 @@
+/** What is done to a layer when the filter is opened. */
+export const WORKS = ['squeeze', 'rinse', 'replace', 'recharge'] as const;
