@@ -202,6 +202,131 @@ describe('dueList', () => {
     );
   });
 
+  it('calls for service now where the timed flow is weak, whatever is planned', () => {
+    /** @param seconds in which two litres ran into the jug */
+    const jug = (at: number, seconds: number): LogEntry => ({
+      kind: 'flow',
+      ...{ ...common(at), id: `jug${at}` },
+      moment: at === 0 ? 'clean' : 'between',
+      jugVolume: 2e-3,
+      seconds: [seconds, seconds, seconds],
+    });
+    const weak = [repacked, jug(0, 9), jug(19, 20)];
+    // Less than the usual 60 % of the clean flow (common practice, no source).
+    const visit = find(listed(20, { log: weak }), 'visit')!;
+    expect(visit).toMatchObject({ inDays: 0, on: day(20).slice(0, 10), latestInDays: 40, minutes: 34 });
+    expect(formatSentence(visit.why)).toContain('45 %');
+    const unplanned = find(listed(20, { log: weak, outlook: null }), 'visit')!;
+    expect(unplanned).toMatchObject({ inDays: 0, minutes: null, bring: [], withWaterChange: false });
+    expect(formatSentence(unplanned.what)).toBe('Clean this filter.');
+    // Cleaned since: that jug says nothing of the filter as it is.
+    const cleaned: LogEntry = { kind: 'service', ...common(19.5), works: [], flowWas: 'low' };
+    expect(find(listed(20, { log: [...weak, cleaned] }), 'visit')!.inDays).toBe(20);
+    expect(find(listed(20, { log: [repacked, jug(0, 9), jug(19, 10)] }), 'visit')!.inDays).toBe(20);
+    // Overdue by its range already: the weak flow does not make it younger.
+    expect(find(listed(65, { log: weak }), 'visit')!.inDays).toBe(-5);
+  });
+
+  it('calls for service now where the likely day has come before the planned one', () => {
+    const late = ahead({ visits: [{ ...ahead().visits[0]!, day: 58 }] });
+    const visit = find(listed(52, {}, late), 'visit')!;
+    expect(visit.inDays).toBe(0);
+    expect(formatSentence(visit.why)).toBe('Needs service about now.');
+  });
+
+  it('lists preparations whose day has come, and the next stage of a media swap', () => {
+    const said = (preparations: number) => find(listed(20, { preparations }), 'prepare');
+    expect(said(0)).toBeUndefined();
+    expect(formatSentence(said(1)!.what)).toBe('Do one preparation for the repack.');
+    expect(formatSentence(said(3)!.what)).toBe('Do 3 preparations for the repack.');
+    expect(said(3)!.inDays).toBe(0);
+    const piece = { key: 'p', name: 'Rings', surface: 1, newSurface: 1, whole: false, zeolite: null };
+    const swap = {
+      begunOn: day(14).slice(0, 10),
+      pieces: [piece],
+      stages: [0, 10].map((at) => ({
+        day: at,
+        parts: [{ key: 'p', share: 0.5 }],
+
+        doneOn: null,
+      })),
+    };
+    const stage = find(listed(20, { filter: { ...reed.filter, swap } }), 'swap')!;
+    expect(formatSentence(stage.what)).toBe('Do stage 1 of the media swap.');
+    expect(stage).toMatchObject({ inDays: -6, bring: ['test kit'] });
+    const waiting = { ...swap, begunOn: null };
+    const filter = { ...reed.filter, swap: waiting };
+    expect(find(listed(20, { filter }), 'swap')).toBeUndefined();
+  });
+
+  it('looks sixty days ahead and no further, soonest first', () => {
+    // The impeller is due ninety days after the repack.
+    expect(find(listed(29), 'impeller')).toBeUndefined();
+    expect(find(listed(30), 'impeller')!.inDays).toBe(60);
+    const days = listed(36, { log: [repacked, water(35)], preparations: 1 }).map(({ inDays }) => inDays);
+    expect(days.length).toBeGreaterThan(3);
+    expect(days).toEqual(days.toSorted((a, b) => a - b));
+  });
+
+  it('looks into a filter that needs nothing yet, and rinses what silted up in old water', () => {
+    const seen = (why: 'look' | 'biological', works: OutlookForecast['visits'][number]['works']) =>
+      find(listed(20, {}, ahead({ visits: [{ ...ahead().visits[0]!, why, works }] })), 'visit')!;
+    const look = seen('look', []);
+    expect(formatSentence(look.what)).toBe('Look into the filter.');
+    expect(formatSentence(look.why)).toContain('a forecast can be wrong');
+    expect(look.bring).toEqual([]);
+    const swish = { layerId: 'rb-medium', work: 'rinse' } as const;
+    expect(formatSentence(seen('look', [swish]).what)).toBe(
+      'Look into the filter: swish the medium foam, 30 ppi.',
+    );
+    const silted = seen('biological', [swish]);
+    expect(silted.bring).toEqual(['old tank water']);
+    expect(formatSentence(silted.why)).toContain('Silt');
+    expect(seen('biological', [{ layerId: 'rb-floss', work: 'replace' }]).bring).toEqual([
+      'new bonded floss pad',
+    ]);
+    // A plan made before a layer was taken out says so.
+    expect(formatSentence(seen('biological', [{ layerId: 'gone', work: 'squeeze' }]).what)).toContain(
+      'no longer in the filter',
+    );
+  });
+
+  it('keeps a water change on its own day where that comes before the visit, or the visit is far', () => {
+    // Weekly, last on day 31: due on day 38, two days before the visit, which is moved to it.
+    const before = listed(36, { log: [repacked, water(31)] });
+    expect(find(before, 'water')).toMatchObject({ inDays: 2, minutes: null, bring: ['dechlorinator'] });
+    expect(find(before, 'visit')).toMatchObject({ inDays: 2, withWaterChange: true });
+    // Three days apart is together, four is not.
+    expect(find(listed(35, { log: [repacked, water(30)] }), 'visit')!.withWaterChange).toBe(true);
+    expect(find(listed(35, { log: [repacked, water(29)] }), 'visit')!.withWaterChange).toBe(false);
+    const why = find(before, 'water')!;
+    expect(formatSentence(why.why)).toBe('You change water every 7 days.');
+    expect(formatSentence(why.what)).toBe('Change 30 % of the water.');
+    // No habit, nothing due; a habit that was never kept has no day.
+    const tank = { ...reed.tank, routine: { ...reed.tank.routine, waterChange: null } };
+    expect(find(listed(36, { tank, log: [repacked, water(31)] }), 'water')).toBeUndefined();
+    expect(find(listed(36, { log: [repacked] }), 'water')).toBeUndefined();
+  });
+
+  it('counts a part from the work on that part alone', () => {
+    const done = (work: 'hoses brushed' | 'impeller cleaned'): LogEntry => ({
+      kind: 'service',
+      ...common(25),
+      works: [
+        { layerId: 'rb-floss', work: 'replaced' },
+        { layerId: null, work },
+      ],
+      flowWas: 'fine',
+    });
+    // Sixty days after a brushing on day 25, and after the repack on day 0 where another part was cleaned.
+    expect(find(listed(31, { log: [repacked, done('hoses brushed')] }), 'hoses')!.inDays).toBe(54);
+    expect(find(listed(31, { log: [repacked, done('impeller cleaned')] }), 'hoses')!.inDays).toBe(29);
+    expect(formatSentence(find(listed(31), 'hoses')!.why)).not.toContain('Not logged');
+    // With no visit known, a part that nobody logged has no day.
+    expect(find(listed(31, { log: [water(30)], outlook: null }), 'impeller')).toBeUndefined();
+    expect(find(listed(31, { outlook: null }), 'hoses')!.inDays).toBe(29);
+  });
+
   it('asks for nothing where nothing is known', () => {
     expect(dueList({ ...reed, outlook: null, log: [], now: day(0) })).toEqual([]);
     expect(listed(20, { log: [] }, ahead({ visits: [] }))).toEqual([]);

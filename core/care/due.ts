@@ -9,7 +9,7 @@ import { keepsDirt } from '../dirt/keepsDirt';
 import { placeLayers } from '../layers/placeLayers';
 import { visitBurden } from '../service/visitBurden';
 import { PART_LIVES } from '../practice/partLives';
-import { nextStageDue } from '../report/swapPieces';
+import { nextStageDue } from '../report/nextStageDue';
 import { flowState } from '../service/flowState';
 import { isFlowLow } from '../service/isFlowLow';
 import { flowVerdict } from '../service/flowVerdict';

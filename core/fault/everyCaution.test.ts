@@ -38,7 +38,7 @@ describe('cautions', () => {
   for (const filter of filters) {
     const chamber = filter.chambers[0]!.id;
     const layers = [plainLayer('a', 'foam-15', chamber, 0.02), plainLayer('b', 'lava', chamber, 0.02)];
-    const report = evaluatePack({ ...around, filter, layers, flow: null });
+    const measures = evaluatePack({ ...around, filter, layers, flow: null });
     const moments: readonly CautionMoment[] = ['opening', 'handling', 'closing', 'fault', 'card'];
     moments.forEach((moment) => said.push(...cautions(filter, layers, moment)));
     for (const [firstPack, isOpen] of [
@@ -50,7 +50,7 @@ describe('cautions', () => {
         ...repackSteps({
           filter,
           layers,
-          report,
+          measures,
           firstPack,
           isOpen,
           hasMature: !firstPack,

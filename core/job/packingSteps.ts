@@ -3,7 +3,7 @@ import type { Chamber, Filter } from '../filter/filter';
 import { mediumOf, partMedium } from '../layers/mediumOf';
 import { catalogueId } from '../media/catalogueId';
 import type { Medium } from '../media/medium';
-import type { PackReport } from '../report/evaluatePack';
+import type { PackMeasures } from '../report/packMeasures';
 import { packingOrder } from '../layers/packingOrder';
 import type { Layer } from '../layers/layer';
 import { lowerFirst } from '../units/firstLetter';
@@ -22,11 +22,15 @@ export interface PackingStep {
 }
 
 /** The plan as steps for the hands, in hand order. */
-export function packingSteps(filter: Filter, layers: readonly Layer[], report: PackReport): PackingStep[] {
+export function packingSteps(
+  filter: Filter,
+  layers: readonly Layer[],
+  measures: PackMeasures,
+): PackingStep[] {
   const inPackingOrder = packingOrder(filter, layers);
   return inPackingOrder.flatMap((layer, index) => {
     const chamber = filter.chambers.find((item) => item.id === layer.chamber);
-    const measure = report.layers.find((layerReport) => layerReport.layerId === layer.id);
+    const measure = measures.layers.find((layerReport) => layerReport.layerId === layer.id);
     if (chamber === undefined || measure === undefined) return [];
     const medium = mediumOf(layer);
     const before = inPackingOrder[index - 1];

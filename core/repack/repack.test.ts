@@ -9,6 +9,8 @@ import { aloneOn } from '../report/surroundings';
 import { evaluatePack } from '../report/evaluatePack';
 import { newTank } from '../tank/newTank';
 import { formatSentence } from '../units/sentence';
+import type { PackInput } from '../report/packMeasures';
+import { wentIn } from './wentIn';
 import { reportAsPacked } from './reportAsPacked';
 import { bodyMass } from './bodyMass';
 import { flowAfter } from './flowAfter';
@@ -31,7 +33,7 @@ const stepsOf = (filter: Filter, change: Partial<StepContext> = {}, layers = pac
   repackSteps({
     filter,
     layers,
-    report: evaluatePack({ ...around, filter, layers, flow: null }),
+    measures: evaluatePack({ ...around, filter, layers, flow: null }),
     firstPack: false,
     isOpen: false,
     hasMature: true,
@@ -244,23 +246,25 @@ describe('the pack as it went in', () => {
     plainLayer('fine', 'foam-45', 'basket', 0.02),
     plainLayer('stone', 'sintered-glass', 'basket', 0.05),
   ];
-  const plan = evaluatePack({ ...around, filter, layers, flow: null });
+  const input = { ...around, filter, layers, flow: null, found: [] };
+  const plan = evaluatePack(input);
+  /** Judges what went in, with which layers differ. */
+  const judge = (plan: PackInput, packed: readonly PackedStep[]) => {
+    const went = wentIn(plan.filter, plan.layers, packed);
+    return { ...reportAsPacked(went, plan), differing: went.differing };
+  };
 
   it('is the plan where nothing differed', () => {
-    const found = reportAsPacked(
-      filter,
-      layers,
+    const found = judge(
+      input,
       layers.map(({ id }) => put(id)),
-      plan,
-      around,
-      [],
     );
     expect(found).toMatchObject({ differing: [], holds: true, flowShare: 1, surfaceShare: 1 });
   });
 
   it('has four fifths of the stone’s surface where four fifths of the weight fitted', () => {
     const mass = 0.8 * plan.layers.find(({ layerId }) => layerId === 'stone')!.dryMass;
-    const found = reportAsPacked(filter, layers, [put('stone', { mass })], plan, around, []);
+    const found = judge(input, [put('stone', { mass })]);
     expect(found.differing).toEqual(['stone']);
     const foam = plan.layers
       .filter(({ layerId }) => layerId !== 'stone')
@@ -272,7 +276,7 @@ describe('the pack as it went in', () => {
   });
 
   it('does not hold where more was pressed in than stays below the stop', () => {
-    const found = reportAsPacked(filter, layers, [put('stone', { thickness: 0.1 })], plan, around, []);
+    const found = judge(input, [put('stone', { thickness: 0.1 })]);
     expect(found.holds).toBe(false);
     expect(found.fresh.map(({ rule }) => rule)).toContain('overfill');
   });
@@ -285,15 +289,16 @@ describe('the pack as it went in', () => {
       plainLayer('below', 'lava', 'tray-2', 0.08),
       plainLayer('last', 'lava', 'tray-1', 0.08),
     ];
-    const planned = evaluatePack({ ...around, filter: canister, layers: trays, flow: null });
+    const inTrays = { ...around, filter: canister, layers: trays, flow: null, found: [] };
+    const planned = evaluatePack(inTrays);
     expect(planned.findings.some(({ rule, chamber }) => rule === 'overfill' && chamber === 'tray-4')).toBe(
       true,
     );
-    const found = reportAsPacked(canister, trays, [put('right', { thickness: 0.12 })], planned, around, []);
+    const found = judge(inTrays, [put('right', { thickness: 0.12 })]);
     expect(found.holds).toBe(false);
     expect(found.fresh.map(({ rule, chamber }) => [rule, chamber])).toEqual([['overfill', 'tray-3']]);
     // What the plan had already is no news, however its layers shift.
-    const higher = reportAsPacked(canister, trays, [put('over', { thickness: 0.11 })], planned, around, []);
+    const higher = judge(inTrays, [put('over', { thickness: 0.11 })]);
     expect(higher.fresh.filter(({ rule }) => rule === 'overfill')).toEqual([]);
   });
 });

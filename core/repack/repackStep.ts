@@ -2,7 +2,7 @@ import type { CautionId } from '../cautions/cautions';
 import type { Filter } from '../filter/filter';
 import type { Finding } from '../findings/finding';
 import type { Layer } from '../layers/layer';
-import type { PackReport } from '../report/evaluatePack';
+import type { PackMeasures } from '../report/packMeasures';
 import type { Sentence } from '../units/sentence';
 
 /** The parts of a repack, in order. */
@@ -26,7 +26,7 @@ export interface StepContext {
   readonly filter: Filter;
   /** The plan. */
   readonly layers: readonly Layer[];
-  readonly report: PackReport;
+  readonly measures: PackMeasures;
   /** A filter new from its box: nothing is mature, and nothing runs that must be stopped. */
   readonly firstPack: boolean;
   /** The filter is open already, its media wait out of flow. */

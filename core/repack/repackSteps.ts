@@ -59,8 +59,8 @@ function stepOf(phase: RepackPhase, rule: StepRule, context: StepContext): Repac
 }
 
 /** A layer a step, in packing order; the last of each chamber says that the chamber goes in. */
-function layerSteps({ filter, layers, report }: StepContext): RepackStep[] {
-  const steps = packingSteps(filter, layers, report);
+function layerSteps({ filter, layers, measures }: StepContext): RepackStep[] {
+  const steps = packingSteps(filter, layers, measures);
   return steps.map((step, index) => {
     const last = steps[index + 1]?.chamber !== step.chamber;
     return {

@@ -91,12 +91,12 @@ export const START_STEPS: readonly StepRule[] = [
   },
   {
     key: 'water level',
-    when: ({ report }) => report.water.level !== null,
+    when: ({ measures }) => measures.water.level !== null,
     title: 'Check the water level in front of the pack',
-    says: ({ report }) => {
-      const level = report.water.level!;
+    says: ({ measures }) => {
+      const level = measures.water.level!;
       return [
-        sentence`Expected: ${{ kind: 'gap', si: level.headroom }} below the lowest rim, with ${{ kind: 'flow', si: report.water.flow }}.`,
+        sentence`Expected: ${{ kind: 'gap', si: level.headroom }} below the lowest rim, with ${{ kind: 'flow', si: measures.water.flow }}.`,
         sentence`If it is clearly higher, the pack is too high, a pad is crooked or the filter leans back.`,
       ];
     },

@@ -5,7 +5,7 @@ import type { Job } from '../job/job';
 import { newJob } from '../job/newJob';
 import { plainLayer } from '../layers/plainLayer';
 import { aloneOn } from '../report/surroundings';
-import { evaluatePack } from '../report/evaluatePack';
+import { packMeasures } from '../report/packMeasures';
 import { newTank } from '../tank/newTank';
 import { cardInput } from '../card/cardInput';
 import { formatUvOnDate } from './formatUvOnDate';
@@ -39,7 +39,8 @@ const contextOf = (change: Partial<Job> = {}, planned = [stone]) =>
       job: job(change),
       found: [stone],
       planned,
-      report: evaluatePack({ ...around, filter, layers: planned, flow: null }),
+      measures: packMeasures({ ...around, filter, layers: planned, flow: null }).measures,
+      matureLeaves: null,
     },
     NOW,
     (moment) => moment.slice(0, 10),

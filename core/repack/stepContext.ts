@@ -2,8 +2,8 @@ import { clockState } from '../job/outOfFlowClock';
 import { faultyParts } from '../filter/smallParts';
 import { isTicked } from '../job/ticks';
 import { planProgramme } from '../prepare/planProgramme';
-import type { PackReport } from '../report/evaluatePack';
-import { matureLeavesOf } from '../report/matureLeavesOf';
+import type { Finding } from '../findings/finding';
+import type { PackMeasures } from '../report/packMeasures';
 import { describeNewTank } from '../report/newTankCourse';
 import { lowerFirst } from '../units/firstLetter';
 import { formatUvOnDate, type RepackedPack } from './formatUvOnDate';
@@ -13,7 +13,9 @@ import type { StepContext } from './repackStep';
 /** What a repack is made from. */
 export interface RepackInput extends RepackedPack {
   /** Of the plan. */
-  readonly report: PackReport;
+  readonly measures: PackMeasures;
+  /** What is found of mature media that leaves at once; null: enough stays. */
+  readonly matureLeaves: Finding | null;
 }
 
 /** Keys of the two ways a repack begins: what was acknowledged decides, whatever the clock does afterwards. */
@@ -33,20 +35,20 @@ export function stepContext(
   now: string,
   sayDay: (moment: string) => string,
 ): StepContext {
-  const { around, filter, job, found, planned, report } = input;
+  const { around, filter, job, found, planned, measures, matureLeaves } = input;
   const firstPack = job.occasion === 'first pack';
   const clock = clockState(job.outOfFlow);
   const lamp = formatUvOnDate(input, now, now);
   return {
     filter,
     layers: planned,
-    report,
+    measures,
     firstPack,
     isOpen:
       !isTicked(job.ticks, PLUG_OUT_KEY) &&
       (isTicked(job.ticks, PLUG_STAYS_OUT_KEY) || clock === 'running' || clock === 'parked'),
     hasMature: !firstPack && found.length > 0,
-    matureLeaves: matureLeavesOf(report),
+    matureLeaves,
     newTank: firstPack
       ? describeNewTank({ tank: around.tank, filter, layers: planned, others: around.others, now })
       : null,

@@ -1,8 +1,9 @@
 import type { Finding } from '../findings/finding';
 import { judgedBy } from '../findings/judgedBy';
 import { mostMatureLeaves } from '../findings/rules/mostMatureLeaves';
-import { packMeasures, type PackInput } from './packMeasures';
+import type { RuleContext } from '../findings/ruleContext';
+import type { Layer } from '../layers/layer';
 
 /** What `matureLeavesOf` reads in a report, for a sheet that needs nothing else of one and so loads no other rule. */
-export const matureLeaves = (input: PackInput): Finding | null =>
-  judgedBy([mostMatureLeaves], packMeasures(input).context, input.layers)[0] ?? null;
+export const matureLeaves = (context: RuleContext, layers: readonly Layer[]): Finding | null =>
+  judgedBy([mostMatureLeaves], context, layers)[0] ?? null;

@@ -2,7 +2,7 @@ import { ASSUMED_PH, peaksOf, planSwap, staysUnder, SWAP_LIMITS, type Peaks } fr
 import { cautiousTank, type UncertainTank } from '../biology/courseRange';
 import { swapCourse } from '../biology/swapCourse';
 import { zeoliteBed } from '../chemical/zeoliteHolds';
-import type { Successor, Swap, SwapPiece, SwapStage } from '../filter/swap';
+import type { Successor, Swap, SwapPiece } from '../filter/swap';
 import type { Layer } from '../layers/layer';
 import { mediumOf } from '../layers/mediumOf';
 import { usableSurface } from '../layers/usableSurface';
@@ -11,7 +11,7 @@ import { placeLayers } from '../layers/placeLayers';
 import { mediumById } from '../media/catalogue';
 import { mediumLife } from '../practice/mediaLives';
 import type { Tank } from '../tank/tank';
-import { DAY_MS } from '../units/daysBetween';
+
 import { lowerFirst } from '../units/firstLetter';
 import { layerSurfaces, tankBiology, type LayerSurface, type TankWithFilters } from './tankBiology';
 import { sumOf } from '../maths/sum';
@@ -105,23 +105,6 @@ export function judgeSwap(
   const careful = cautiousTank(withoutPieces(tank, pieces));
   const peaks = peaksOf(swapCourse(careful, pieces, stages), tank.celsius, pH ?? ASSUMED_PH);
   return { peaks, holds: staysUnder(peaks, SWAP_LIMITS) };
-}
-
-/** The stages that are not done yet, earliest first. */
-export const stagesAhead = ({ stages }: Pick<Swap, 'stages'>): readonly SwapStage[] =>
-  stages.filter(({ doneOn }) => doneOn === null).sort((a, b) => a.day - b.day);
-
-/** The stage of a running swap that is next, and the days until it is due; null where none is ahead. */
-export function nextStageDue(
-  swap: Swap,
-  now: string,
-): { readonly number: number; readonly days: number } | null {
-  const [next] = stagesAhead(swap);
-  if (next === undefined || swap.begunOn === null) return null;
-  return {
-    number: swap.stages.indexOf(next) + 1,
-    days: Math.round((Date.parse(swap.begunOn) - Date.parse(now.slice(0, 10))) / DAY_MS) + next.day,
-  };
 }
 
 /** Layers that a swap can retire: what a film lives on, and zeolite. */

@@ -1,7 +1,7 @@
 import { SWAP_LIMITS, type Peaks } from '../biology/planSwap';
 import type { Swap } from '../filter/swap';
 import { sentence, type Sentence } from '../units/sentence';
-import { nextStageDue } from './swapPieces';
+import { nextStageDue } from './nextStageDue';
 import type { Verdict } from './verdict';
 import { DAY } from '../units/time';
 

@@ -2,7 +2,7 @@ import type { Job } from '../job/job';
 import { secondsOutOfFlow, clockState } from '../job/outOfFlowClock';
 import type { Swap } from '../filter/swap';
 import type { PackReport } from '../report/evaluatePack';
-import { nextStageDue } from '../report/swapPieces';
+import { nextStageDue } from '../report/nextStageDue';
 import { verdict, type Verdict } from '../report/verdict';
 import { sentence, type Sentence } from '../units/sentence';
 import { OUT_OF_FLOW_AIM } from '../practice/outOfFlowAim';

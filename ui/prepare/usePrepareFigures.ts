@@ -9,6 +9,7 @@ import { levelStrip } from '@/core/prepare/levelStrip';
 import { templatesFor } from '@/core/prepare/templates';
 import { type Surroundings } from '@/core/report/surroundings';
 import { matureLeaves } from '@/core/report/matureLeaves';
+import { packMeasures } from '@/core/report/packMeasures';
 import { describeNewTank } from '@/core/report/newTankCourse';
 import { useForecast } from '../time/useForecast';
 import type { usePreparation } from './usePreparation';
@@ -27,7 +28,8 @@ interface Figured {
 export function usePrepareFigures({ around, filter, found, planned, pieces, isFirstPack, now }: Figured) {
   const head = useMemo(() => blockHead(filter, planned, around.tank.temperature), [filter, planned, around]);
   const leaving = useMemo(
-    () => matureLeaves({ ...around, filter, layers: planned, flow: null, found }),
+    () =>
+      matureLeaves(packMeasures({ ...around, filter, layers: planned, flow: null, found }).context, planned),
     [around, filter, planned, found],
   );
   const newTank = useMemo(

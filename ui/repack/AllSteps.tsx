@@ -19,7 +19,7 @@ interface Props {
 /** The whole list: where the repack stands, to tick, to jump in, and to print. */
 export function AllSteps({ repack, layers, packed, isPhone, onChoose }: Props) {
   const words = useWords();
-  const { steps, layersIn, current, isDone, tick, choose, report } = repack;
+  const { steps, layersIn, current, isDone, tick, choose, measures } = repack;
   return (
     <section aria-label="All steps" className={styles.list}>
       <StepList
@@ -35,8 +35,8 @@ export function AllSteps({ repack, layers, packed, isPhone, onChoose }: Props) {
         }}
       />
       <p className={styles.sum}>
-        {words.show({ kind: 'volume', si: report.totals.volume })} of media,{' '}
-        {words.show({ kind: 'mass', si: report.totals.dryMass })} dry
+        {words.show({ kind: 'volume', si: measures.totals.volume })} of media,{' '}
+        {words.show({ kind: 'mass', si: measures.totals.dryMass })} dry
       </p>
       <div className={styles.print} data-print="no">
         <Button onClick={() => window.print()}>Print the list</Button> {isPhone ? <FullScreen /> : null}

@@ -31,7 +31,7 @@ interface Props {
 export function CurrentStep(props: Props) {
   const { repack, step, filter, planned, packed, ticks, canBeDone, isPhone, heading, holds, flow, onList } =
     props;
-  const { steps, at, report, went, setTick, put, choose } = repack;
+  const { steps, at, measures, went, setTick, put, choose } = repack;
   const { layerId } = step;
   usePreload(Deviation);
   return (
@@ -40,7 +40,7 @@ export function CurrentStep(props: Props) {
         {step.asks === 'holds' || went.differing.includes(layerId ?? '') ? holds : null}
         {step.asks === 'flow' ? flow : null}
       </StepText>
-      <StepVessel {...{ filter, report, packed, layerId, isPhone }} layers={planned.layers} />
+      <StepVessel {...{ filter, measures, packed, layerId, isPhone }} layers={planned.layers} />
       <StepButtons
         {...repack}
         {...{ step, canBeDone, isPhone, onList }}

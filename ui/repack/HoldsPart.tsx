@@ -1,29 +1,32 @@
 'use client';
+import { useMemo } from 'react';
 import { findingIdentity } from '@/core/findings/findingIdentity';
-import type { Filter } from '@/core/filter/filter';
 import { plannedMass } from '@/core/job/fittedThickness';
 import type { PackedStep } from '@/core/job/job';
 import { mediumOf } from '@/core/layers/mediumOf';
-import type { Layer } from '@/core/layers/layer';
-import type { AsItWentIn } from '@/core/repack/reportAsPacked';
+import { reportAsPacked } from '@/core/repack/reportAsPacked';
+import type { WentIn } from '@/core/repack/wentIn';
+import type { PackInput } from '@/core/report/packMeasures';
 import { VerdictLine } from '../frame/VerdictLine';
 import { useWords } from '../fields/UnitsProvider';
 import styles from './HoldsPart.module.css';
 
 interface Props {
-  readonly filter: Filter;
-  readonly planned: readonly Layer[];
+  /** What the plan is judged by. */
+  readonly plan: PackInput;
   readonly packed: readonly PackedStep[];
-  readonly found: AsItWentIn;
+  readonly went: WentIn;
 }
 
 /** Share from which a change of flow or surface is shown. */
 const MIN_TOLD_CHANGE = 0.01;
 
 /** Weights and differences from the plan, and whether the pack still holds. */
-export function HoldsPart({ filter, planned, packed, found }: Props) {
+export function HoldsPart({ plan, packed, went }: Props) {
   const words = useWords();
-  const { differing, fresh, holds, flowShare, surfaceShare } = found;
+  const { filter, layers: planned } = plan;
+  const { differing } = went;
+  const { fresh, holds, flowShare, surfaceShare } = useMemo(() => reportAsPacked(went, plan), [went, plan]);
   const stepOf = (id: string) => packed.find(({ layerId }) => layerId === id);
   const weighed = planned.filter(({ id }) => stepOf(id)?.mass != null);
   const missing = planned.filter(({ id }) => stepOf(id) === undefined);
@@ -50,7 +53,7 @@ export function HoldsPart({ filter, planned, packed, found }: Props) {
           {planned
             .filter(({ id }) => differing.includes(id))
             .map((layer) => {
-              const now = found.layers.find(({ id }) => id === layer.id)?.thickness ?? layer.thickness;
+              const now = went.layers.find(({ id }) => id === layer.id)?.thickness ?? layer.thickness;
               return (
                 <li key={layer.id}>
                   {mediumOf(layer).name}: {words.show({ kind: 'length', si: now })}, planned{' '}

@@ -82,7 +82,7 @@ export function RepackSheet({
         before={before}
       />
     );
-  const holds = <HoldsPart filter={filter} planned={planned.layers} packed={packed} found={went} />;
+  const holds = <HoldsPart plan={repack.input} packed={packed} went={went} />;
 
   // A step begins at its top, and the keys are its own: what was pressed before is not pressed again.
   const heading = useRef<HTMLHeadingElement>(null);

@@ -1,7 +1,7 @@
 import type { Filter } from '@/core/filter/filter';
 import type { PackedStep } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
-import type { PackReport } from '@/core/report/evaluatePack';
+import type { PackMeasures } from '@/core/report/packMeasures';
 import { Vessel } from '../vessel/Vessel';
 import styles from './RepackSheet.module.css';
 
@@ -11,7 +11,7 @@ const VESSEL_ROOM = { desk: { width: 320, height: 470 }, phone: { width: 340, he
 interface Props {
   readonly filter: Filter;
   readonly layers: readonly Layer[];
-  readonly report: PackReport;
+  readonly measures: PackMeasures;
   readonly packed: readonly PackedStep[];
   /** The layer of this step; null: it is about no layer. */
   readonly layerId: string | null;
@@ -19,14 +19,14 @@ interface Props {
 }
 
 /** The filter as it is packed so far, with the layer of this step. */
-export function StepVessel({ filter, layers, report, packed, layerId, isPhone }: Props) {
+export function StepVessel({ filter, layers, measures, packed, layerId, isPhone }: Props) {
   const present = packed.map((step) => step.layerId);
   return (
     <div className={styles.vessel} data-layer={layerId !== null}>
       <Vessel
         filter={filter}
         layers={layers}
-        report={report}
+        report={measures}
         room={VESSEL_ROOM[isPhone ? 'phone' : 'desk']}
         selectedId={layerId}
         present={new Set(layerId === null ? present : [...present, layerId])}

@@ -6,7 +6,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { presetFilter } from '@/core/filter/presetFilter';
 import type { PackedStep } from '@/core/job/job';
 import { plainLayer } from '@/core/layers/plainLayer';
-import { reportAsPacked } from '@/core/repack/reportAsPacked';
+import { wentIn } from '@/core/repack/wentIn';
 import { flowAfter } from '@/core/repack/flowAfter';
 import { repackSteps } from '@/core/repack/repackSteps';
 import { aloneOn } from '@/core/report/surroundings';
@@ -43,10 +43,9 @@ const show = (part: ReactNode) =>
 const holds = (packed: readonly PackedStep[]) =>
   show(
     <HoldsPart
-      filter={filter}
-      planned={layers}
+      plan={{ ...around, filter, layers, flow: null, found: [] }}
       packed={packed}
-      found={reportAsPacked(filter, layers, packed, report, around, [])}
+      went={wentIn(filter, layers, packed)}
     />,
   );
 
@@ -154,7 +153,7 @@ describe('all steps', () => {
     const steps = repackSteps({
       filter,
       layers,
-      report,
+      measures: report,
       firstPack: true,
       isOpen: false,
       hasMature: false,

@@ -4,14 +4,15 @@ import type { Filter } from '@/core/filter/filter';
 import type { Job, PackedStep } from '@/core/job/job';
 import type { Layer } from '@/core/layers/layer';
 import type { Pack } from '@/core/pack/pack';
-import { reportAsPacked, type AsItWentIn } from '@/core/repack/reportAsPacked';
 import type { RepackStep } from '@/core/repack/repackStep';
 import { repackSteps } from '@/core/repack/repackSteps';
 import { FOOT_STEP_KEY, stepContext } from '@/core/repack/stepContext';
 import { asPlanned, withLayerIn, withLayerOut, withStepTicked } from '@/core/repack/stepEdits';
 import { keyAt, placeAfter, stepPlace, type StepPlace } from '@/core/repack/stepPlace';
+import { wentIn, type WentIn } from '@/core/repack/wentIn';
+import { matureLeaves } from '@/core/report/matureLeaves';
+import { packMeasures, type PackInput, type PackMeasures } from '@/core/report/packMeasures';
 import { type Surroundings } from '@/core/report/surroundings';
-import { evaluatePack, type PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/UnitsProvider';
 import type { Autosave } from '../state/useAutosave';
 
@@ -29,9 +30,10 @@ interface Input {
 /** The steps of a repack, where it stands in them, and what the hands do. */
 export interface RepackSteps extends StepPlace {
   readonly steps: readonly RepackStep[];
-  /** The plan, and what the pack is as it went in. */
-  readonly report: PackReport;
-  readonly went: AsItWentIn;
+  /** What the plan is judged by and what it measures, and the pack as it went in. */
+  readonly input: PackInput;
+  readonly measures: PackMeasures;
+  readonly went: WentIn;
   readonly put: (step: PackedStep) => void;
   readonly takeOut: (layerId: string) => void;
   readonly setTick: (key: string, on: boolean) => void;
@@ -53,25 +55,26 @@ export function useRepackSteps({ around, filter, job, found, planned, now }: Inp
   const { layers } = planned;
   // What lay in the box of a new filter was not in it.
   const wereIn = useMemo(() => (occasion === 'first pack' ? [] : found), [occasion, found]);
-  const report = useMemo(
-    () => evaluatePack({ ...around, filter: filter.doc, layers, flow: null, found: wereIn, parts }),
+  const input = useMemo<PackInput>(
+    () => ({ ...around, filter: filter.doc, layers, flow: null, found: wereIn, parts }),
     [around, filter.doc, layers, wereIn, parts],
   );
+  const { measures, context } = useMemo(() => packMeasures(input), [input]);
   const steps = useMemo(
     () =>
       repackSteps(
         stepContext(
-          { around, filter: filter.doc, job: job.doc, found, planned: layers, report },
+          {
+            ...{ around, filter: filter.doc, job: job.doc, found, planned: layers, measures },
+            matureLeaves: matureLeaves(context, layers),
+          },
           now,
           (day) => words.date(day, { day: 'numeric', month: 'long' }),
         ),
       ),
-    [around, filter.doc, job.doc, found, layers, report, now, words],
+    [around, filter.doc, job.doc, found, layers, measures, context, now, words],
   );
-  const went = useMemo(
-    () => reportAsPacked(filter.doc, layers, packed, report, around, wereIn),
-    [filter.doc, layers, packed, report, around, wereIn],
-  );
+  const went = useMemo(() => wentIn(filter.doc, layers, packed), [filter.doc, layers, packed]);
   const place = stepPlace(steps, job.doc, chosenKey);
 
   const put = (step: PackedStep) => job.change((doc) => withLayerIn(doc, step));
@@ -96,5 +99,5 @@ export function useRepackSteps({ around, filter, job, found, planned, now }: Inp
     choose(placeAfter(steps, place));
   };
   const goTo = (at: number) => choose(keyAt(steps, at));
-  return { ...place, steps, report, went, put, takeOut, setTick, tick, goOn, goTo, choose };
+  return { ...place, steps, input, measures, went, put, takeOut, setTick, tick, goOn, goTo, choose };
 }
