@@ -18,12 +18,12 @@ import { VerdictBanner } from '../frame/VerdictBanner';
 import { Cautions } from '../frame/Cautions';
 import { CollapsibleSection } from '../frame/CollapsibleSection';
 import { FilterLayout } from '../frame/FilterLayout';
+import { lazyPart } from '../frame/lazyPart';
 import { SaveStatus } from '../frame/SaveStatus';
 import { UndoButtons } from '../frame/UndoButtons';
 import { undoShortcuts } from '../state/undoShortcuts';
 import { useAutosave } from '../state/useAutosave';
 import { YearCost } from '../time/YearCost';
-import { BlockPart } from './BlockPart';
 import { CutPart } from './CutPart';
 import { FillsPart } from './FillsPart';
 import { FirstPackPart } from './FirstPackPart';
@@ -36,6 +36,9 @@ import { usePreparation } from './usePreparation';
 import { usePrepareFigures } from './usePrepareFigures';
 import styles from './Prepare.module.css';
 import { sumOf } from '@/core/maths/sum';
+
+// Few keepers print.
+const BlockPart = lazyPart(() => import('./BlockPart').then((module) => module.BlockPart));
 
 interface Props {
   readonly around: Surroundings;

@@ -13,7 +13,6 @@ import type { LogEntry } from '@/core/log/logEntry';
 import { filmSurvival, secondsOutOfFlow } from '@/core/job/outOfFlowClock';
 import type { Layer } from '@/core/layers/layer';
 import { type Surroundings } from '@/core/report/surroundings';
-import { packMeasures } from '@/core/report/packMeasures';
 import { repackedMedia, tankBiology } from '@/core/report/tankBiology';
 import { withAssumedFood } from '@/core/report/verdict';
 import { cloudyCause } from '@/core/water-tests/cloudyCause';
@@ -39,6 +38,8 @@ interface Props {
   readonly around: Surroundings;
   /** What is in the filter now, as far as is known. */
   readonly layers: readonly Layer[];
+  /** Time in which it takes a cloud of fines down to a tenth, s. */
+  readonly clearing: number;
   /** The last finished repack: its record, the layers found, and those packed; null: none is known. */
   readonly repack: {
     readonly job: Job;
@@ -62,6 +63,7 @@ export function WaterTestsPage({
   job,
   around,
   layers,
+  clearing,
   repack,
   log: stored,
   tankLog,
@@ -107,10 +109,6 @@ export function WaterTestsPage({
           ...causes,
           ...(donor === null ? [] : [donor]),
         ]);
-  const clearing = useMemo(
-    () => packMeasures({ ...around, filter, layers, flow: null }).measures.clearWater.with.clearing,
-    [around, filter, layers],
-  );
   const cloudy = [...all].reverse().find((entry) => entry.kind === 'cloudy');
   const lastTest = testsOf(all, now).at(-1);
   const cloud =
