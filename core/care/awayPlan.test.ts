@@ -47,6 +47,27 @@ describe('awayPlan', () => {
     expect(planned({ due: [visit], packIsOut: true })).toMatchObject({ before: [], holds: 'media are out' });
   });
 
+  it('counts the range from the day of packing, and asks of no second visit', () => {
+    // Packed ten days ago: a pack that holds for twenty-five days holds for fifteen more, and somebody is back on day 19.
+    const old = { packedAt: '2026-05-22T12:00:00.000Z' };
+    expect(planned({ outlook: outlook({ ...old, earliest: 25, likely: 40 }) }).holds).toBe('likely');
+    expect(planned({ outlook: outlook({ ...old, earliest: 25, likely: 26 }) }).holds).toBe('no');
+    expect(planned({ outlook: outlook({ ...old, earliest: 30, likely: 35 }) }).holds).toBe('yes');
+    expect(planned({ outlook: outlook({ earliest: 15 }) }).holds).toBe('likely');
+    const visit = due(visitKey('f'), '2026-06-15');
+    expect(planned({ due: [visit], outlook: outlook({ earliest: 14, visits: visits(14) }) }).holds).toBe(
+      'yes',
+    );
+    expect(planned({ due: [visit], outlook: outlook({ earliest: 14 }) }).holds).toBe('not known');
+    // What is no visit leaves the pack as it is; what falls on the day of return can wait.
+    const hoses = due('hoses f', '2026-06-15');
+    const back = due('seal f', '2026-06-20');
+    expect(planned({ due: [hoses, back], outlook: outlook({ earliest: 10, likely: 15 }) })).toMatchObject({
+      before: [hoses],
+      holds: 'no',
+    });
+  });
+
   it('puts first what does not hold', () => {
     const order = awayPlan(
       [
@@ -57,6 +78,12 @@ describe('awayPlan', () => {
       NOW,
     );
     expect(order.map(({ id }) => id)).toEqual(['b', 'a']);
+    // Among those that hold: what has more to be done before, then by name.
+    const alike = ['c', 'b', 'a'].map((id) => ({
+      ...{ id, name: id.toUpperCase(), outlook: outlook({}), packIsOut: false },
+      due: id === 'b' ? [due('hoses b', '2026-06-15')] : [],
+    }));
+    expect(awayPlan(alike, AWAY, NOW).map(({ id }) => id)).toEqual(['b', 'a', 'c']);
   });
 
   it('is over on the day that somebody is back', () => {

@@ -26,6 +26,18 @@ describe('a quick look', () => {
       expect(quickCheckAdvice('brown water', log, NOW)?.symptom).toBe('cloudy water');
   });
 
+  it('holds a repack for a squeeze, and nothing else that was logged', () => {
+    const {
+      works: _,
+      flowWas: __,
+      ...common
+    } = service('2026-11-27T08:00:00.000Z') as Extract<LogEntry, { kind: 'service' }>;
+    const after = (entry: LogEntry) => quickCheckAdvice('brown water', [entry], NOW)!.symptom;
+    expect(after({ ...common, kind: 'repacked' })).toBeNull();
+    expect(after({ ...common, kind: 'note', note: 'Fed twice.' })).toBe('cloudy water');
+    expect(quickCheckAdvice('only a trickle', [service(NOW)], NOW)!.symptom).toBe('weak flow');
+  });
+
   it('says nothing where all is well, and something everywhere else', () => {
     expect(quickCheckAdvice('all well', [], NOW)).toBeNull();
     for (const seen of QUICK_CHECKS.filter((look) => look !== 'all well'))

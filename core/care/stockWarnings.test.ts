@@ -56,6 +56,35 @@ describe('stockWarnings', () => {
     ).toEqual([[20, 'Disposable cartridge, floss and carbon: 2 for Back room and Shop, 1 on the shelf.']]);
   });
 
+  it('looks at what is there of that medium alone, sheets and loose floss together', () => {
+    const loose = (medium: string, volume: number) => ({ kind: 'loose', medium, volume, dry: true });
+    const pad = [of([visit(5, 'floss')])];
+    const other = shelf({ ...sheet(20), medium: 'foam-30' }, loose('carbon', 1), {
+      ...{ kind: 'bag', length: 0.2, width: 0.15, count: 9 },
+    });
+    expect(said(pad, other)[0]![1]).toMatch(/none on the shelf/);
+    expect(said(pad, shelf(loose('floss-bonded', 0.1)))).toEqual([]);
+    // Two thirds in sheets and the rest loose.
+    const [, need] = /: ([\d.]+) L for/.exec(said(pad, other)[0]![1])!;
+    const litres = Number(need) / 1000;
+    const thin = { ...sheet(1), thickness: ((2 / 3) * litres) / 0.01 };
+    expect(said(pad, shelf(thin, loose('floss-bonded', 0.4 * litres)))).toEqual([]);
+    expect(said(pad, shelf(thin, loose('floss-bonded', 0.25 * litres)))).toHaveLength(1);
+    // A piece counts as a piece, never as litres.
+    expect(said([of([visit(5, 'cart')])], shelf(loose('cartridge', 1)))).toHaveLength(1);
+  });
+
+  it('lists what is wanted soonest first, of whichever filter, and only what is renewed', () => {
+    const soon = { ...of([visit(2, 'cart')]), filter: { ...filter, name: 'Shop' } };
+    const late = of([visit(20, 'cart'), visit(4, 'floss')]);
+    const one = shelf({ kind: 'piece', medium: 'cartridge', count: 1 });
+    const all = said([late, soon], one);
+    expect(all.map(([days]) => days)).toEqual([4, 20]);
+    expect(said([late, soon], shelf(sheet(0))).map(([days]) => days)).toEqual([2, 4]);
+    const squeezed = [{ ...visit(2), works: [{ layerId: 'floss', work: 'squeeze' as const }] }];
+    expect(said([{ ...of([]), ahead: { packedAt, visits: squeezed } }], shelf(sheet(0)))).toEqual([]);
+  });
+
   it('counts what is overdue as wanted now, and knows nothing of a former layer', () => {
     const late = {
       ...of([visit(3, 'cart'), visit(4, 'gone')]),
