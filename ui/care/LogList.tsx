@@ -2,11 +2,10 @@
 import { DeletedEntry } from '../log/DeletedEntry';
 import { useLog } from '../log/useLog';
 import { useServerState } from '../state/useServerState';
-import { THUMBNAIL_PX } from '../job/thumbnailSize';
+import { StoredPhoto } from '../job/StoredPhoto';
 import { SEARCH_PAUSE_MS } from '../state/searchPause';
 import { LONGEST_NOTE } from '@/core/document/longestNote';
 import Button from '@mui/material/Button';
-import Image from 'next/image';
 import { useEffect, useRef, useState } from 'react';
 import { LOG_PAGE } from '@/core/log/logPage';
 import type { LogEntry } from '@/core/log/logEntry';
@@ -191,13 +190,7 @@ function EntryPhotos({ photos }: { readonly photos: readonly Photo[] }) {
     <span className={styles.thumbs}>
       {photos.map(({ id }, index) => (
         <a key={id} href={`/api/photos/${id}`} target="_blank" rel="noreferrer">
-          <Image
-            unoptimized
-            src={`/api/photos/${id}`}
-            alt={`Photo ${index + 1}`}
-            width={THUMBNAIL_PX}
-            height={THUMBNAIL_PX}
-          />
+          <StoredPhoto photoId={id} alt={`Photo ${index + 1}`} />
         </a>
       ))}
     </span>

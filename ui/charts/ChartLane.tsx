@@ -1,4 +1,4 @@
-import { scaleLinear, type ScaleLinear } from 'd3-scale';
+import { linearScale, type LinearScale } from '../drawing/linearScale';
 import type { ReactNode } from 'react';
 import { DayLine } from '../drawing/DayLine';
 import { LimitLine } from '../drawing/LimitLine';
@@ -23,14 +23,14 @@ interface Props {
   readonly limit?: { readonly value: number; readonly said: string };
   /** Said in place of the drawing. */
   readonly empty?: string;
-  readonly children: (y: ScaleLinear<number, number>) => ReactNode;
+  readonly children: (y: LinearScale) => ReactNode;
 }
 
 /** One value over the days, on the axis that all lanes share; what is drawn into it is given. */
 export function ChartLane({ view, name, says, most, limit, empty, children }: Props) {
   const words = useWords();
   const { x, width, from, to, today, day, onDay } = view;
-  const y = scaleLinear([0, Math.max(most, limit?.value ?? 0, 1e-9) * HEADROOM_FACTOR], [HEIGHT - FOOT, TOP]);
+  const y = linearScale([0, Math.max(most, limit?.value ?? 0, 1e-9) * HEADROOM_FACTOR], [HEIGHT - FOOT, TOP]);
   const right = width - RIGHT_PX;
   return (
     <figure className={styles.lane}>

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { scaleLinear } from 'd3-scale';
+import { linearScale } from '../drawing/linearScale';
 import { useMemo } from 'react';
 import { dueList } from '@/core/care/due';
 import { careMonths, monthOf } from '@/core/care/careMonths';
@@ -73,7 +73,7 @@ export function ChartsSheet({
   const days = useChartDays(log, ahead?.packedAt ?? null, now);
   const { origin, today, last, from, to, day, dateOf, momentOf, show } = days;
   const view: ChartView = {
-    x: scaleLinear([from, to], [LEFT_PX, width - RIGHT_PX]),
+    x: linearScale([from, to], [LEFT_PX, width - RIGHT_PX]),
     ...{ width, from, to, today, day, dateOf },
     onDay: days.pick,
   };

@@ -1,6 +1,6 @@
 'use client';
 import { brushX, type D3BrushEvent } from 'd3-brush';
-import { scaleLinear } from 'd3-scale';
+import { linearScale } from '../drawing/linearScale';
 import { select } from 'd3-selection';
 import { useEffect, useRef } from 'react';
 import { LEFT_PX, RIGHT_PX } from './chartView';
@@ -29,11 +29,11 @@ export function WindowBrush({ width, extent, window: chosen, onWindow, readings,
   });
   const [first, last] = extent;
   const [from, to] = chosen;
-  const x = scaleLinear([first, last], [LEFT_PX, width - RIGHT_PX]);
+  const x = linearScale([first, last], [LEFT_PX, width - RIGHT_PX]);
   useEffect(() => {
     const node = group.current;
     if (node === null) return;
-    const scale = scaleLinear([first, last], [LEFT_PX, width - RIGHT_PX]);
+    const scale = linearScale([first, last], [LEFT_PX, width - RIGHT_PX]);
     const brush = brushX<unknown>()
       .extent([
         [LEFT_PX, 0],

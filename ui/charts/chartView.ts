@@ -1,8 +1,8 @@
-import type { ScaleLinear } from 'd3-scale';
+import type { LinearScale } from '../drawing/linearScale';
 
 /** What all lanes of the charts share: their days, and the day that is read. Days count from the first one shown. */
 export interface ChartView {
-  readonly x: ScaleLinear<number, number>;
+  readonly x: LinearScale;
   readonly width: number;
   /** First and last day in sight. */
   readonly from: number;

@@ -1,4 +1,5 @@
-import { scaleLinear } from 'd3-scale';
+import { nice } from 'd3-array';
+import { linearScale } from '../drawing/linearScale';
 import { isAfter, min, parseISO, subDays } from 'date-fns';
 import type { ChartFlow } from '@/core/service/chartFlow';
 import { fromSi } from '@/core/units/unitTable';
@@ -40,8 +41,8 @@ export function FlowChart({ flow, repacks: moments, now, name, words }: Props) {
   const top = Math.max(...shown.map((reading) => reading.mean + (reading.spread ?? 0)));
   const start = min([subDays(end, MIN_DAYS), ...shown.map((reading) => parseISO(reading.at))]);
   // Straight over the moments: the scale for dates brings a calendar along that nothing here needs.
-  const toX = scaleLinear([start.getTime(), end.getTime()], [LEFT, RIGHT]);
-  const toY = scaleLinear([0, inUnit(top)], [HEIGHT - FOOT, TOP]).nice(3);
+  const toX = linearScale([start.getTime(), end.getTime()], [LEFT, RIGHT]);
+  const toY = linearScale(nice(0, inUnit(top), 3), [HEIGHT - FOOT, TOP]);
   const x = (at: string): number => tenth(toX(parseISO(at).getTime()));
   const y = (value: number): number => tenth(toY(value));
   const repacks = moments.filter((at) => isAfter(parseISO(at), start));

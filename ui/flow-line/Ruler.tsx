@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale';
+import { linearScale } from '../drawing/linearScale';
 import { fromSi } from '@/core/units/unitTable';
 import { useWords } from '../fields/UnitsProvider';
 import { useFlowLine } from './FlowLineContext';
@@ -16,7 +16,7 @@ export function Ruler() {
     <svg className={styles.ruler} width={layout.width} height={20} aria-hidden="true">
       {layout.chambers.map((box) => {
         const length = box.width / layout.along;
-        const scale = scaleLinear([0, fromSi(length, unit)], [0, box.width]);
+        const scale = linearScale([0, fromSi(length, unit)], [0, box.width]);
         // Whole units only: parts of them crowd the numbers and tell nothing a dimension does not.
         const ticks = scale.ticks(Math.max(1, Math.floor(box.width / NUMBER_PX))).filter(Number.isInteger);
         return (

@@ -1,14 +1,13 @@
 'use client';
-import { THUMBNAIL_PX } from './thumbnailSize';
 import Close from '@mui/icons-material/Close';
 import Button from '@mui/material/Button';
-import Image from 'next/image';
 import { useId, useState } from 'react';
 import type { Photo } from '@/core/log/photo';
 import { useWords } from '../fields/UnitsProvider';
 import { fetchOutcome, newChangeId, send, type Outcome } from '../state/send';
 import styles from './Photos.module.css';
 import { shrinkPicture } from './shrinkPicture';
+import { StoredPhoto } from './StoredPhoto';
 
 interface Props {
   /** Where a new one is sent; null: nowhere, and the reason is shown. */
@@ -69,13 +68,7 @@ export function Photos({ address, photos, onPhotos }: Props) {
       {photos.map((photo, index) => (
         <figure key={photo.id} className={styles.photo}>
           <a href={`/api/photos/${photo.id}`} target="_blank" rel="noreferrer">
-            <Image
-              unoptimized
-              src={`/api/photos/${photo.id}`}
-              alt={`Photo ${index + 1}, taken ${words.clock(photo.takenAt)}`}
-              width={THUMBNAIL_PX}
-              height={THUMBNAIL_PX}
-            />
+            <StoredPhoto photoId={photo.id} alt={`Photo ${index + 1}, taken ${words.clock(photo.takenAt)}`} />
           </a>
           <button type="button" aria-label={`Remove photo ${index + 1}`} onClick={() => void remove(photo)}>
             <Close fontSize="inherit" />

@@ -1,5 +1,5 @@
 import { area, line } from 'd3-shape';
-import { scaleLinear } from 'd3-scale';
+import { linearScale } from '../drawing/linearScale';
 import type { DayState } from '@/core/dirt/dayState';
 import type { PackReport } from '@/core/report/evaluatePack';
 import { useWords } from '../fields/UnitsProvider';
@@ -25,7 +25,7 @@ export function DirtLane({
     const first = groupShare(state.along[0] ?? [], group);
     return first > 0 ? groupShare(state.along[place] ?? [], group) / first : 0;
   };
-  const y = scaleLinear([0, 1], [HEIGHT - 1, 3]);
+  const y = linearScale([0, 1], [HEIGHT - 1, 3]);
   // Before each layer the water is mixed; through it the dirt falls, drawn as a straight line.
   const pointsOf = (group: DirtGroup) =>
     boxes.flatMap((box, index) => [

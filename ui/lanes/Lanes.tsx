@@ -1,5 +1,5 @@
 'use client';
-import { scaleLinear } from 'd3-scale';
+import { linearScale } from '../drawing/linearScale';
 import { useState } from 'react';
 import type { DayState } from '@/core/dirt/dayState';
 import type { PackReport } from '@/core/report/evaluatePack';
@@ -178,7 +178,7 @@ function BarLane(props: { lane: Lane; layout: FlowLineLayout; report: PackReport
 
 function LaneBars({ lane, layout, report }: { lane: Lane; layout: FlowLineLayout; report: PackReport }) {
   const words = useWords();
-  const height = scaleLinear([0, lane.top || 1], [0, LANE_HEIGHT - 14]);
+  const height = linearScale([0, lane.top || 1], [0, LANE_HEIGHT - 14]);
   const values = report.layers.map((layer) => words.show(lane.of(layer), lane.digits)).join(', ');
   return (
     <svg

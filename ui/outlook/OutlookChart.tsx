@@ -1,5 +1,5 @@
 'use client';
-import { scaleLinear } from 'd3-scale';
+import { linearScale } from '../drawing/linearScale';
 import { COURSE_STEP } from '@/core/outlook/courseStep';
 import type { OutlookForecast } from '@/core/outlook/outlook';
 import { DAY_MS } from '@/core/units/daysBetween';
@@ -61,8 +61,8 @@ export function OutlookChart({ ahead, readings, services, today, limitShare }: P
   const shown = ahead.flow.likely.slice(0, Math.ceil(end / COURSE_STEP) + 1);
   const most = Math.max(...ahead.flow.high.slice(0, shown.length), ...readings.map(({ flow }) => flow));
   const lastDay = (shown.length - 1) * COURSE_STEP;
-  const x = scaleLinear([0, lastDay], [LEFT, width - RIGHT]);
-  const y = scaleLinear([0, inUnit(most) * 1.05], [HEIGHT - FOOT, TOP]);
+  const x = linearScale([0, lastDay], [LEFT, width - RIGHT]);
+  const y = linearScale([0, inUnit(most) * 1.05], [HEIGHT - FOOT, TOP]);
   const at = (place: number): number => x(place * COURSE_STEP);
   const date = (day: number): string =>
     words.date(new Date(Date.parse(ahead.packedAt) + day * DAY_MS), { day: 'numeric', month: 'short' });

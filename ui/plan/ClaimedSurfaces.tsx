@@ -1,5 +1,5 @@
 import { LITRE } from '@/core/units/siFactors';
-import { scaleLinear } from 'd3-scale';
+import { linearScale } from '../drawing/linearScale';
 import { claimedSurfaces, type ClaimedSurface } from '@/core/report/claimedSurface';
 import { CATALOGUE } from '@/core/media/catalogue';
 import { mediumOf } from '@/core/layers/mediumOf';
@@ -45,7 +45,7 @@ export function ClaimedSurfaces({ layers }: { layers: readonly Layer[] }) {
       : `; ${words.money(price * LITRE)} a litre, ${words.money(price / usable)} a usable m²`;
   };
   const most = Math.max(...rows.map(({ usable }) => usable.high), 1);
-  const width = scaleLinear([0, most], [0, BAR]);
+  const width = linearScale([0, most], [0, BAR]);
   return (
     <div className={styles.claims}>
       {claimed.length === 0 ? null : (

@@ -15,10 +15,10 @@ import type { PackEdit } from '@/core/pack/packEdit';
 import { CheckList } from '../fields/CheckList';
 import { QuantityField } from '../fields/QuantityField';
 import { ToggleField } from '../fields/ToggleField';
+import { lazyPart, usePreload } from '../frame/lazyPart';
 import { Photos } from '../job/Photos';
 import styles from './FoundForm.module.css';
 import { HowMuch } from './HowMuch';
-import { GradeFinder } from './GradeFinder';
 
 interface Props {
   readonly jobId: string;
@@ -45,9 +45,13 @@ const SIGN_WORDS: Readonly<Record<Sign, string>> = {
   brittle: 'crumbles',
 };
 
+// For foam of which the grade is not known.
+const GradeFinder = lazyPart(() => import('./GradeFinder').then((module) => module.GradeFinder));
+
 /** What is seen, smelt, weighed and photographed of the piece in the hand. */
 export function FoundForm({ jobId, chamber, layer, layers, photos, onPhotos, onEdit }: Props) {
   const [finding, setFinding] = useState(false);
+  usePreload(GradeFinder);
   const set = (change: Partial<Omit<Layer, 'id'>>) =>
     onEdit({ type: 'set', layerId: layer.id, change }, `found ${layer.id} ${Object.keys(change).join(' ')}`);
   const isOfLayer = (photo: Photo): boolean => photo.layerId === layer.id;

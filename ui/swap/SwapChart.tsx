@@ -1,5 +1,5 @@
 'use client';
-import { scaleLinear } from 'd3-scale';
+import { linearScale } from '../drawing/linearScale';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import type { WaterBands } from '@/core/biology/courseRange';
 import { SAMPLES } from '@/core/biology/cycleCourse';
@@ -24,7 +24,7 @@ export function SwapChart({ bands, swap, onDay, latest }: Props) {
   const words = useWords();
   const [room, width] = useWidth<HTMLDivElement>(760);
   const days = (bands.ammonia.likely.length - 1) / SAMPLES;
-  const x = scaleLinear([0, days], [LANE_LEFT_PX, width - LANE_RIGHT_PX]);
+  const x = linearScale([0, days], [LANE_LEFT_PX, width - LANE_RIGHT_PX]);
   const move = (event: PointerEvent<HTMLButtonElement>, stage: number) => {
     if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
     const left = event.currentTarget.parentElement?.getBoundingClientRect().left ?? 0;

@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale';
+import { linearScale } from '../drawing/linearScale';
 import type { UncertaintyBand } from '@/core/biology/courseRange';
 import { SAMPLES } from '@/core/biology/cycleCourse';
 import { fromSi } from '@/core/units/unitTable';
@@ -36,7 +36,7 @@ export function WaterLane({ name, band, limit, x, width, days, marks, readings =
   const words = useWords();
   const inUnit = (si: number): number => fromSi(si, words.unit('concentration'));
   const highest = Math.max(limit * 1.4, ...band.high, ...readings.map(({ value }) => value * 1.05));
-  const y = scaleLinear([0, inUnit(highest)], [LANE_HEIGHT - FOOT, 8]);
+  const y = linearScale([0, inUnit(highest)], [LANE_HEIGHT - FOOT, 8]);
   const at = (sample: number): number => x(sample / SAMPLES);
   const right = width - LANE_RIGHT_PX;
   const likely = [...band.likely];

@@ -2,7 +2,7 @@
 import Pause from '@mui/icons-material/Pause';
 import PlayArrow from '@mui/icons-material/PlayArrow';
 import Slider from '@mui/material/Slider';
-import { scaleLinear } from 'd3-scale';
+import { linearScale } from '../drawing/linearScale';
 import { useEffect, useState } from 'react';
 import type { ServiceBy } from '@/core/dirt/serviceMeasures';
 import type { QuantityKind } from '@/core/units/quantity';
@@ -110,7 +110,7 @@ function Course({ forecast, range, stale, day, onDay, visits, onVisits }: TimeCo
   const known = range?.range ?? null;
   const lowest = Math.min(0, forecast.lowestShare);
   const most = Math.max(1, ...course.course, ...(known?.high ?? []));
-  const y = scaleLinear([inUnit(lowest), inUnit(HEADROOM_FACTOR * most)], [HEIGHT - FOOT, TOP]);
+  const y = linearScale([inUnit(lowest), inUnit(HEADROOM_FACTOR * most)], [HEIGHT - FOOT, TOP]);
   const [left, right] = [x(0), x(simulation.days)];
   const said = formatServiceDay(words, forecast, known);
   const what = COURSES[course.by];

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { scaleLinear } from 'd3-scale';
+import { linearScale } from '../drawing/linearScale';
 import { USUAL_DIRT } from '@/core/dirt/dirtNumbers';
 import type { ForecastInput } from '@/core/dirt/cloggingInput';
 import type { VariantOutlook } from '@/core/explore/variants';
@@ -50,8 +50,8 @@ function Outlook({ variant, plan }: { variant: VariantOutlook; plan: VariantOutl
   const { course, limit } = variant.course;
   const days = course.length - 1;
   const lowest = Math.min(0, ...course);
-  const x = scaleLinear([0, days], [LEFT, WIDTH - 8]);
-  const y = scaleLinear([lowest, 1], [HEIGHT - FOOT, 6]);
+  const x = linearScale([0, days], [LEFT, WIDTH - 8]);
+  const y = linearScale([lowest, 1], [HEIGHT - FOOT, 6]);
   const share = (value: number): string => words.show({ kind: 'share', si: value });
   const pointsOf = (values: ArrayLike<number>) =>
     Array.from(values, (value, day) => ({ x: x(day), y: y(value) }));

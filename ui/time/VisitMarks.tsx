@@ -1,4 +1,4 @@
-import type { ScaleLinear } from 'd3-scale';
+import type { LinearScale } from '../drawing/linearScale';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Visit } from '@/core/pack/visit';
 import { DAY_STEPS } from './daySteps';
@@ -6,7 +6,7 @@ import { moveVisit } from './moveVisit';
 import styles from './VisitMarks.module.css';
 
 interface Props {
-  readonly x: ScaleLinear<number, number>;
+  readonly x: LinearScale;
   readonly days: number;
   readonly visits: readonly Visit[];
   readonly onVisits: (visits: readonly Visit[], mark?: string) => void;

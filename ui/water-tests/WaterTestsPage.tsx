@@ -3,7 +3,7 @@ import { withEntry } from '../log/withEntries';
 import { useLog } from '../log/useLog';
 import { useServerState } from '../state/useServerState';
 import Button from '@mui/material/Button';
-import { scaleLinear } from 'd3-scale';
+import { linearScale } from '../drawing/linearScale';
 import { addDays, parseISO } from 'date-fns';
 import { useMemo, useRef, useState } from 'react';
 import { SWAP_LIMITS } from '@/core/biology/planSwap';
@@ -209,7 +209,7 @@ function Lanes({ course, log, now }: { course: ExpectedWater; log: readonly LogE
   const words = useWords();
   const [room, width] = useWidth<HTMLDivElement>(760);
   const { days, from, bands, cause } = course;
-  const x = scaleLinear([0, days], [LANE_LEFT_PX, width - LANE_RIGHT_PX]);
+  const x = linearScale([0, days], [LANE_LEFT_PX, width - LANE_RIGHT_PX]);
   const dayOf = (at: string): number => daysBetween(from, at);
   const within = (at: string): boolean => dayOf(at) >= 0 && dayOf(at) <= days;
   const changes = log.filter((entry) => entry.kind === 'water change' && within(entry.at));
