@@ -2,6 +2,7 @@ import { NextResponse, type NextRequest } from 'next/server';
 import { database } from '@/server/database';
 import { DEVICE_COOKIE, DOOR_HEADER, HOME_DOOR, homeDoor, PAIRING_PATH } from '@/server/homeDoor';
 import { isAllowed } from '@/server/isAllowed';
+import { fetchOrigin, isForeignFetch } from '@/server/isForeignFetch';
 import { sharing } from '@/server/sharing';
 import { devices } from '@/store/devices';
 
@@ -10,6 +11,8 @@ export function proxy(request: NextRequest): Response {
   const { headers, method, nextUrl, cookies } = request;
   const host = headers.get('host');
   const origin = headers.get('origin');
+  if (isForeignFetch(fetchOrigin(request)))
+    return refuse({ status: 403, message: 'Neat Layer answers its own pages only, not other websites.' });
   if (headers.get(DOOR_HEADER) === HOME_DOOR) {
     const isPaired = devices.isPaired(
       database(),

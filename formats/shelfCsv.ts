@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { csvText, plainCell } from './csvText';
 import { findMedium } from '@/core/media/catalogue';
 import { faultLines } from '@/core/document/faultLines';
 import { MAX_ITEMS } from '@/core/shelf/shelfBounds';
@@ -43,7 +44,7 @@ export function writeShelfCsv({ items }: Shelf): string {
     price: inUnit(item.price, 1),
     'off-cut': item.kind === 'sheet' && item.offcut ? 'yes' : '',
   }));
-  return `${Papa.unparse({ fields: [...COLUMNS], data: rows }, { escapeFormulae: true })}\r\n`;
+  return csvText(COLUMNS, rows);
 }
 
 /** What a file would put on the shelf, and what is wrong with its other rows, by line. */
@@ -94,7 +95,7 @@ export function readShelfCsv(text: string, newId: () => string): ShelfCsv {
     const parsed = ShelfItemSchema.safeParse({
       kind: cell('kind'),
       id: newId(),
-      label: cell('label').replace(/^'(?=[=+\-@])/, ''),
+      label: plainCell(cell('label')),
       medium,
       part: cell('part'),
       length: scaled('length cm', CENTIMETRE),

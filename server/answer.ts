@@ -1,9 +1,11 @@
 import { randomBytes } from 'node:crypto';
 import { INCOMING_PIECE, MAX_FILE_BYTES, MAX_FILE_WORDS } from '@/formats/fileLimits';
+import { isTooDeep } from '@/formats/isTooDeep';
 import { once } from '@/store/changes';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
 import type { Db } from '@/store/openDatabase';
 import { database } from './database';
+import { readLimited } from './readLimited';
 import { noteFailure, noteRequest } from './requestLog';
 import { wakeOutlooks } from './outlookWork';
 
@@ -81,24 +83,20 @@ export async function change<T>(
 export const noBody = (): Promise<null> => Promise.resolve(null);
 
 /** The bytes of a request that sends a file piece by piece. @throws InvalidError when it is too large a piece */
-export async function readPiece(request: Request): Promise<Uint8Array> {
-  const bytes = await request.arrayBuffer();
-  if (bytes.byteLength > INCOMING_PIECE)
-    throw new InvalidError(['The part is too large. Send smaller parts.']);
-  return new Uint8Array(bytes);
-}
+export const readPiece = (request: Request): Promise<Uint8Array> =>
+  readLimited(request, INCOMING_PIECE, 'The part is too large. Send smaller parts.');
 
 /** The text of a request’s body. @throws InvalidError when it is larger than the one limit of the app */
 export async function readText(request: Request): Promise<string> {
-  const bytes = await request.arrayBuffer();
-  if (bytes.byteLength > MAX_FILE_BYTES)
-    throw new InvalidError([`That is more than ${MAX_FILE_WORDS}. Send less.`]);
-  return new TextDecoder().decode(bytes);
+  return new TextDecoder().decode(
+    await readLimited(request, MAX_FILE_BYTES, `That is more than ${MAX_FILE_WORDS}. Send less.`),
+  );
 }
 
 /** The JSON body of a request. @throws InvalidError when it is too large or no JSON object */
 export async function readBody(request: Request): Promise<Body> {
   const text = await readText(request);
+  if (isTooDeep(text)) throw new InvalidError(['The request is nested too deeply.']);
   try {
     const body: unknown = JSON.parse(text);
     if (typeof body === 'object' && body !== null && !Array.isArray(body)) return body as Body;

@@ -1,6 +1,8 @@
 import { clearDataFolder } from './dataFolder';
 import { database } from './database';
 import { startOutlooks, stopOutlooks } from './outlookWork';
+import { HOUR } from '@/core/units/time';
+import { dropLeftCopies } from './passingCopy';
 import { onShutdown, watchShutdown } from './shutdown';
 import { photos } from '@/store/photos';
 
@@ -13,6 +15,7 @@ export function openAtStart(): void {
     watchShutdown();
     onShutdown(() => void stopOutlooks());
     startOutlooks();
+    setInterval(dropLeftCopies, HOUR * 1000).unref();
   } catch (error) {
     console.error(error instanceof Error ? error.message : error);
     process.exit(1);

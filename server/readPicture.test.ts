@@ -24,9 +24,24 @@ describe('readPicture', () => {
     ]);
   });
 
+  it('refuses more than sixty megapixels by what its head says', async () => {
+    const large = await sharp({ create: { width: 9000, height: 7000, channels: 3, background: '#468' } })
+      .png({ compressionLevel: 1 })
+      .toBuffer();
+    await expect(readPicture(request(large))).rejects.toMatchObject({
+      faults: [expect.stringMatching(/60 megapixels/)],
+    });
+  });
+
   it.each([
     ['not a picture', new TextEncoder().encode('These are words.'), /not a picture/],
     ['nothing', new Uint8Array(), /not a picture/],
+    [
+      'a drawing in text',
+      new TextEncoder().encode('<svg xmlns="http://www.w3.org/2000/svg"/>'),
+      /not a picture/,
+    ],
+    ['a picture by its beginning alone', Uint8Array.of(0xff, 0xd8, 0xff, 0xe0), /not a picture/],
     ['too large', new Uint8Array(8 * 2 ** 20 + 1), /larger than 8 MB/],
   ])('refuses what is %s', async (_, body, message) => {
     await expect(readPicture(request(body))).rejects.toMatchObject({

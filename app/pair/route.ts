@@ -1,6 +1,7 @@
 import { DAY } from '@/core/units/time';
 import { database } from '@/server/database';
 import { DEVICE_COOKIE, PAIRING_PATH } from '@/server/homeDoor';
+import { readLimited } from '@/server/readLimited';
 import { devices } from '@/store/devices';
 import { pairPage } from '@/ui/settings/pairPage';
 
@@ -8,6 +9,8 @@ export const dynamic = 'force-dynamic';
 
 /** Longest code that is looked at. */
 const MAX_CODE_LENGTH = 40;
+/** The most that a device which is not paired yet may send, bytes. */
+const LARGEST_FORM = 4096;
 /** For how long a device stays paired unless it is removed, s: browsers keep no cookie longer. */
 const PAIRED_FOR_S = 400 * DAY;
 
@@ -29,11 +32,10 @@ export const GET = (request: Request): Response =>
 
 /** Pairs a device: it gets a secret that only its browser keeps. */
 export async function POST(request: Request): Promise<Response> {
-  const form = await request.formData().catch(() => null);
-  const text = (name: string): string => {
-    const value = form?.get(name);
-    return typeof value === 'string' ? value.slice(0, MAX_CODE_LENGTH + MAX_CODE_LENGTH) : '';
-  };
+  const sent = await readLimited(request, LARGEST_FORM, 'Too large.').catch(() => null);
+  if (sent === null) return page('', 'That is more than a code and a name. Type them again.', 413);
+  const form = new URLSearchParams(new TextDecoder().decode(sent));
+  const text = (name: string): string => (form.get(name) ?? '').slice(0, 2 * MAX_CODE_LENGTH);
   const result = devices.pair(database(), text('code'), text('name'), new Date().toISOString());
   if (result.kind === 'wrong')
     return page(

@@ -7,11 +7,13 @@ export const IdSchema = z
   .string()
   .regex(/^[A-Za-z0-9_-]{1,64}$/, 'An id is 1 to 64 letters, digits, dashes or underscores.');
 
-/** A short name a keeper types; trimmed, never empty. */
+/** A short name a keeper types; trimmed, in one line, never empty. */
 export const nameSchema = (what: string) =>
   z
     .string({ error: `${what} must be text.` })
     .trim()
+    // Names stand in lists, tables and file names.
+    .overwrite((name) => name.replaceAll(/\s+/g, ' '))
     .min(1, NAME_FAULTS.missing(what))
     .max(LONGEST_NAME, NAME_FAULTS.tooLong(what));
 

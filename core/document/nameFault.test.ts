@@ -7,6 +7,7 @@ describe('nameFault', () => {
     '',
     '  ',
     'Reed bench',
+    'Reed\nbench',
     'x'.repeat(LONGEST_NAME),
     ` ${'x'.repeat(LONGEST_NAME)} `,
     'x'.repeat(LONGEST_NAME + 1),

@@ -91,6 +91,13 @@ describe('the pack card in words', () => {
     // Columns of a table of GitHub’s Markdown: as many bars in every row.
     expect(new Set(table.map((line) => line.split('|').length)).size).toBe(1);
   });
+
+  it('reads what a keeper named as words: no link, tag or emphasis', () => {
+    const card = { ...textOf(), title: '[Ark](http://x) <b>*', spares: 'A `seal`_s\n# two' };
+    const lines = cardMarkdown(card).split('\n');
+    expect(lines[0]).toBe('# \\[Ark\\](http://x) \\<b\\>\\*');
+    expect(lines).toContain('A \\`seal\\`\\_s \\# two');
+  });
 });
 
 describe('the pack card on paper', () => {

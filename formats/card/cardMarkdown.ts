@@ -1,7 +1,7 @@
 import { CHAMBERS_TITLE, VISITS_TITLE, type CardText } from './cardText';
 
-/** A cell that cannot break the table. */
-const cell = (text: string): string => text.replaceAll('|', '\\|').replaceAll(/\s+/g, ' ');
+/** Words that are read as they stand: what a keeper named is never a heading, a link, a tag or the end of a cell. */
+const plain = (text: string): string => text.replaceAll(/[\\`*_[\]<>#|~]/g, '\\$&').replaceAll(/\s+/g, ' ');
 
 /** The card of a pack as Markdown. */
 export function cardMarkdown({
@@ -16,12 +16,12 @@ export function cardMarkdown({
   note,
   cautions,
 }: CardText): string {
-  const row = (cells: readonly string[]): string => `| ${cells.map(cell).join(' | ')} |`;
-  const list = (items: readonly string[]): string[] => items.map((item) => `- ${item}`);
+  const row = (cells: readonly string[]): string => `| ${cells.map(plain).join(' | ')} |`;
+  const list = (items: readonly string[]): string[] => items.map((item) => `- ${plain(item)}`);
   return [
-    `# ${cell(title)}`,
+    `# ${plain(title)}`,
     '',
-    subtitle,
+    plain(subtitle),
     '',
     row(columns),
     row(columns.map(() => '---')),
@@ -33,13 +33,13 @@ export function cardMarkdown({
     '',
     ...list(chambers),
     '',
-    spares,
+    plain(spares),
     '',
     `## ${VISITS_TITLE}`,
     '',
     ...list(visits),
     '',
-    note,
+    plain(note),
     '',
     '## Take care',
     '',

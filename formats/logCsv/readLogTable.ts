@@ -1,3 +1,4 @@
+import { plainCell } from '../csvText';
 import { faultLines } from '@/core/document/faultLines';
 import { LogEntrySchema, type LogEntry } from '@/core/log/logEntry';
 import { findUnit } from '@/core/units/parseQuantity';
@@ -75,7 +76,7 @@ class Cells {
   text(field: LogFieldKey): string {
     const place = this.placeOf.get(field);
     // The apostrophe keeps spreadsheets from taking it for a formula.
-    return place === undefined ? '' : (this.row[place] ?? '').trim().replace(/^'(?=[=+\-@\t\r])/, '');
+    return place === undefined ? '' : plainCell((this.row[place] ?? '').trim());
   }
 
   list(field: LogFieldKey): string[] {

@@ -1,7 +1,7 @@
-import Papa from 'papaparse';
 import { jugFlow } from '@/core/hydraulics/jugFlow';
 import type { LogEntry } from '@/core/log/logEntry';
 import { fromSi, UNITS } from '@/core/units/unitTable';
+import { csvText } from '../csvText';
 import { OWN_HEADINGS, type LogFieldKey } from './logFields';
 
 type Cells = Partial<Record<LogFieldKey, string>>;
@@ -29,7 +29,7 @@ export function writeLogCsv(entries: readonly LogEntry[]): string {
       Object.entries(OWN_HEADINGS).map(([key, heading]) => [heading, cells[key as LogFieldKey] ?? '']),
     );
   });
-  return `${Papa.unparse({ fields, data }, { escapeFormulae: true })}\r\n`;
+  return csvText(fields, data);
 }
 
 function cellsOf(entry: LogEntry): Cells {

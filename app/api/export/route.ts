@@ -3,6 +3,9 @@ import { answer } from '@/server/answer';
 import { exportStream } from '@/server/passingCopy';
 import { fileName, sentAs } from '@/server/sentAs';
 
+/** Asked for its head alone, no copy is made: a page could fill the disk by asking. */
+export const HEAD = () => new Response(null, { headers: { 'cache-control': 'no-store' } });
+
 /** Everything a keeper entered, photos included, as one JSON file. */
 export const GET = () =>
   answer((db) => {
