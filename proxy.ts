@@ -3,11 +3,15 @@ import { database } from '@/server/database';
 import { DEVICE_COOKIE, DOOR_HEADER, HOME_DOOR, homeDoor, PAIRING_PATH } from '@/server/homeDoor';
 import { isAllowed } from '@/server/isAllowed';
 import { fetchOrigin, isForeignFetch } from '@/server/isForeignFetch';
+import { withSafeHeaders } from '@/server/safeHeaders';
 import { sharing } from '@/server/sharing';
 import { devices } from '@/store/devices';
 
+/** Every answer passes here, a refusal too. */
+export const proxy = (request: NextRequest): Response => withSafeHeaders(letIn(request));
+
 /** Refuses every request that comes neither from this machine’s own pages nor from a paired device. */
-export function proxy(request: NextRequest): Response {
+function letIn(request: NextRequest): Response {
   const { headers, method, nextUrl, cookies } = request;
   const host = headers.get('host');
   const origin = headers.get('origin');

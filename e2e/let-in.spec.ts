@@ -31,3 +31,48 @@ test('what is too large or nested without end is refused, and the app goes on', 
   expect([status, message]).toEqual([422, expect.stringMatching(/more than 20 MB/)]);
   expect((await request.get('/')).status()).toBe(200);
 });
+
+const SAID = {
+  'content-security-policy': "frame-ancestors 'none'",
+  'x-content-type-options': 'nosniff',
+  'referrer-policy': 'same-origin',
+  'cross-origin-resource-policy': 'same-origin',
+  'cross-origin-opener-policy': 'same-origin',
+  'permissions-policy': 'camera=()',
+};
+
+test('every answer says that it is not to be framed, guessed at or read by others', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/');
+  const script = await page.locator('script[src]').first().getAttribute('src');
+  const addresses = [
+    ...[
+      '/',
+      '/settings',
+      '/filter/window-sill/care',
+      '/filter/reed-bench/plan',
+      '/nowhere',
+      '/filter/nowhere/care',
+    ],
+    ...[
+      '/api/filters',
+      '/api/backup',
+      '/api/export',
+      '/api/due',
+      '/api/feed/x',
+      '/api/offline',
+      '/pair',
+      '/sw.js',
+      script!,
+    ],
+  ];
+  for (const address of addresses)
+    for (const headers of [{}, FOREIGN]) {
+      const answer = await request.get(address, { headers });
+      // A page of its own policy has both, and a browser keeps to both.
+      for (const [name, value] of Object.entries(SAID))
+        expect(answer.headers()[name], `${name} of ${address}`).toContain(value);
+    }
+});
