@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { createReadStream, readdirSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { Readable } from 'node:stream';
-import { writeBackup } from '@/store/backup';
+import { writePortableBackup } from '@/store/backup';
 import { exportContent } from '@/store/exportContent';
 import { InvalidError } from '@/store/errors';
 import { openDatabase, type Db } from '@/store/openDatabase';
@@ -36,7 +36,7 @@ function copyOf(db: Db): { readonly file: string; readonly drop: () => void } {
   };
   copies.add(file);
   try {
-    writeBackup(db, file);
+    writePortableBackup(db, file);
   } catch (error) {
     drop();
     throw error;

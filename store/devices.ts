@@ -28,21 +28,30 @@ export const MAX_WRONG = 10;
 const SEEN_EVERY = 60_000;
 const LONGEST_NAME = 60;
 
+/** The code with which the next device is paired: in memory alone, so that no file ever holds it. */
+interface OpenCode {
+  readonly hash: string;
+  /** ISO moment */
+  readonly endsAt: string;
+  wrong: number;
+}
+
+// The build may load this module more than once; the code is one for the process.
+const shared = globalThis as { neatLayerCodes?: WeakMap<Db, OpenCode> };
+const codes = (): WeakMap<Db, OpenCode> => (shared.neatLayerCodes ??= new WeakMap());
+
 /** A code as it was typed: small letters, blanks and dashes are the same to a hand. */
 const plain = (code: string): string => code.toUpperCase().replaceAll(/[^A-Z0-9]/g, '');
 
 export const devices = {
-  /** Makes a new code, in place of any there was. It is known only here and now: what is stored is its hash. */
+  /** Makes a new code, in place of any there was. It is known only here and now: what is kept is its hash. */
   newCode(db: Db, now: string): { readonly code: string; readonly endsAt: string } {
     const code = Array.from(
       { length: SIGNS_IN_CODE },
       () => CODE_LETTERS[randomInt(CODE_LETTERS.length)],
     ).join('');
     const endsAt = new Date(Date.parse(now) + CODE_LIFE_MS).toISOString();
-    db.prepare(
-      `INSERT INTO pairing_code (id, code_hash, ends_at, wrong) VALUES ('code', ?, ?, 0)
-       ON CONFLICT (id) DO UPDATE SET code_hash = excluded.code_hash, ends_at = excluded.ends_at, wrong = 0`,
-    ).run(secretHash(code), endsAt);
+    codes().set(db, { hash: secretHash(code), endsAt, wrong: 0 });
     return { code, endsAt };
   },
 
@@ -50,14 +59,13 @@ export const devices = {
   pair: (db: Db, code: string, name: string, now: string): Pairing =>
     db
       .transaction((): Pairing => {
-        const row = db.prepare('SELECT code_hash, ends_at, wrong FROM pairing_code').get() as
-          { code_hash: string; ends_at: string; wrong: number } | undefined;
-        if (row === undefined || row.ends_at <= now || row.wrong >= MAX_WRONG) return { kind: 'none' };
-        if (!isSameHash(secretHash(plain(code)), row.code_hash)) {
-          db.prepare('UPDATE pairing_code SET wrong = wrong + 1').run();
-          return { kind: 'wrong', triesLeft: MAX_WRONG - row.wrong - 1 };
+        const open = codes().get(db);
+        if (open === undefined || open.endsAt <= now || open.wrong >= MAX_WRONG) return { kind: 'none' };
+        if (!isSameHash(secretHash(plain(code)), open.hash)) {
+          open.wrong += 1;
+          return { kind: 'wrong', triesLeft: MAX_WRONG - open.wrong };
         }
-        db.prepare('DELETE FROM pairing_code').run();
+        codes().delete(db);
         const secret = newSecret();
         db.prepare(
           'INSERT INTO paired_device (id, name, secret_hash, paired_at, seen_at) VALUES (?, ?, ?, ?, ?)',

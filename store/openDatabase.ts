@@ -1,7 +1,16 @@
-import { closeSync, existsSync, mkdirSync, openSync, readdirSync, readFileSync, readSync } from 'node:fs';
+import {
+  chmodSync,
+  closeSync,
+  existsSync,
+  mkdirSync,
+  openSync,
+  readdirSync,
+  readFileSync,
+  readSync,
+} from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
-import { writeBackup } from './backup';
+import { OWNER_ALONE, writeBackup } from './backup';
 import { DatabaseError } from './errors';
 import { freeName } from './freeName';
 
@@ -40,6 +49,7 @@ export function openDatabase(file: string, migrationsFolder = defaultMigrations(
     checkOwn(file, marksOf(db), migrations.length);
     const check = db.pragma('integrity_check', { simple: true });
     if (check !== 'ok') throw new Error(String(check));
+    ownerAlone(file);
     db.pragma('journal_mode = WAL');
     db.pragma('foreign_keys = ON');
   } catch (error) {
@@ -124,6 +134,16 @@ function checkOwn(file: string, { applicationId, version, tableCount }: Marks, k
       'The database was written by a newer version of this app. Nothing was changed. Update the app, then start it again.',
       'newer',
     );
+}
+
+/** Lets nobody else of this computer read a database; what SQLite puts beside it gets the same rights. */
+function ownerAlone(file: string): void {
+  if (file === ':memory:') return;
+  try {
+    chmodSync(file, OWNER_ALONE);
+  } catch {
+    // Another owner, or a file system without rights: then they are as they are.
+  }
 }
 
 /** Applies, in order and each in a transaction, the migrations that this database has not seen. */
