@@ -94,6 +94,16 @@ test('a phone is paired over the home network, works beside the computer, and is
       }),
     ).toBe(403);
 
+    // More than a form is not taken in before it is known who sends it, whatever cookie comes with it.
+    for (const path of ['/pair', '/api/filters'])
+      for (const cookie of ['', 'neat-device=forged'])
+        expect(
+          await status(port, {
+            ...{ path, method: 'POST' },
+            headers: { host: own, origin: home, cookie, 'content-length': '60000000' },
+          }),
+        ).toBe(413);
+
     const phone = await phoneOf(browser);
     await phone.goto(`${home}/filter/reed-bench/repack`);
     await expect(phone.getByRole('heading', { name: 'Pair this device' })).toBeVisible();

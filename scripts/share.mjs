@@ -36,6 +36,29 @@ const listen = (server, port, address) =>
     server.listen(port, address, () => resolve(undefined));
   });
 
+/** The most that whoever is not paired may send, bytes: a code and a name. */
+const LARGEST_UNPAIRED = 4096;
+
+/**
+ * Whether the body of a request may be taken in: a large one only from a paired device, since it lies in memory before the
+ * app sees who sends it.
+ * @param {import('node:http').IncomingMessage} request
+ * @param {number} port of the app on this machine
+ */
+async function mayBeTaken({ headers }, port) {
+  const length =
+    headers['transfer-encoding'] === undefined ? Number(headers['content-length'] ?? 0) : Infinity;
+  if (length <= LARGEST_UNPAIRED) return true;
+  try {
+    const answer = await fetch(`http://127.0.0.1:${port}/api/paired`, {
+      headers: { cookie: headers.cookie ?? '' },
+    });
+    return /** @type {{ paired?: boolean }} */ (await answer.json()).paired === true;
+  } catch {
+    return false;
+  }
+}
+
 /**
  * Serves until it is stopped.
  * @param {string} databaseFile
@@ -72,7 +95,11 @@ export async function share(databaseFile, only) {
   for (const address of addresses) {
     const safe = createSafe({ key, cert }, (request, response) => {
       request.headers[DOOR] = 'home network';
-      void handle(request, response);
+      void mayBeTaken(request, port).then((may) => {
+        if (may) return handle(request, response);
+        response.writeHead(413, { 'content-type': 'application/json', connection: 'close' });
+        response.end(JSON.stringify({ message: 'Pair this device first: open the address in its browser.' }));
+      });
     });
     await listen(safe, sharePort, address);
   }
