@@ -1,17 +1,31 @@
+import { randomBytes } from 'node:crypto';
 import { NextResponse, type NextRequest } from 'next/server';
 import { database } from '@/server/database';
 import { DEVICE_COOKIE, DOOR_HEADER, HOME_DOOR, homeDoor, PAIRING_PATH } from '@/server/homeDoor';
 import { isAllowed } from '@/server/isAllowed';
 import { fetchOrigin, isForeignFetch } from '@/server/isForeignFetch';
-import { withSafeHeaders } from '@/server/safeHeaders';
+import { contentPolicy, NONCE_HEADER, POLICY_HEADER, withSafeHeaders } from '@/server/safeHeaders';
 import { sharing } from '@/server/sharing';
 import { devices } from '@/store/devices';
 
-/** Every answer passes here, a refusal too. */
-export const proxy = (request: NextRequest): Response => withSafeHeaders(letIn(request));
+/** Bytes of a nonce: 128 bits cannot be guessed. */
+const NONCE_BYTES = 16;
 
-/** Refuses every request that comes neither from this machine’s own pages nor from a paired device. */
-function letIn(request: NextRequest): Response {
+/** Every answer passes here, a refusal too. */
+export function proxy(request: NextRequest): Response {
+  const nonce = randomBytes(NONCE_BYTES).toString('base64');
+  const policy = contentPolicy(nonce, process.env.NODE_ENV === 'development');
+  const refusal = refusalOf(request);
+  if (refusal !== null) return withSafeHeaders(refusal, policy);
+  // The framework reads the nonce of its own scripts from the policy; the app’s pages read it by itself.
+  const headers = new Headers(request.headers);
+  headers.set(POLICY_HEADER, policy);
+  headers.set(NONCE_HEADER, nonce);
+  return withSafeHeaders(NextResponse.next({ request: { headers } }), policy);
+}
+
+/** What a request is answered with that comes neither from this machine’s own pages nor from a paired device; null: let in. */
+function refusalOf(request: NextRequest): Response | null {
   const { headers, method, nextUrl, cookies } = request;
   const host = headers.get('host');
   const origin = headers.get('origin');
@@ -24,7 +38,7 @@ function letIn(request: NextRequest): Response {
       new Date().toISOString(),
     );
     const way = homeDoor({ host, origin, method, path: nextUrl.pathname, isPaired }, sharing()?.hosts ?? []);
-    if (way === 'pass') return NextResponse.next();
+    if (way === 'pass') return null;
     if (way === 'pair')
       return new Response(null, {
         status: 303,
@@ -37,7 +51,7 @@ function letIn(request: NextRequest): Response {
         : { status: 403, message: 'Open Neat Layer at the address that its computer shows.' },
     );
   }
-  if (isAllowed(host, origin)) return NextResponse.next();
+  if (isAllowed(host, origin)) return null;
   return refuse({
     status: 403,
     message: 'Neat Layer answers only on this machine: open it at http://127.0.0.1.',

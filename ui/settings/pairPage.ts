@@ -6,15 +6,16 @@ const escaped = (text: string): string => text.replaceAll(/[&<>"']/g, (sign) => 
  * The pairing page: all that a device sees before it is paired. It needs no other file.
  *
  * @param path to which its form is sent
+ * @param nonce of the answer, for its style
  */
-export function pairPage(path: string, code: string, fault: string | null): string {
+export function pairPage(path: string, nonce: string, code: string, fault: string | null): string {
   return `<!doctype html>
 <html lang="en">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>Pair this device</title>
-<style>
+<style nonce="${escaped(nonce)}">
   :root { color-scheme: light dark; --paper: ${LIGHT.paper}; --ink: ${LIGHT.ink}; --river: ${LIGHT.river}; --onRiver: ${LIGHT.onRiver}; --stop: ${LIGHT.stop}; --rule: ${LIGHT.rule}; --sheet: ${LIGHT.sheet} }
   @media (prefers-color-scheme: dark) { :root { --paper: ${DARK.paper}; --ink: ${DARK.ink}; --river: ${DARK.river}; --onRiver: ${DARK.onRiver}; --stop: ${DARK.stop}; --rule: ${DARK.rule}; --sheet: ${DARK.sheet} } }
   body { margin: 0; padding: 24px 20px; background: var(--paper); color: var(--ink); font: 17px/1.4 sans-serif }
