@@ -1,6 +1,8 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
+import { readFileSync } from 'node:fs';
 import { request as ask, type RequestOptions } from 'node:https';
+import path from 'node:path';
 import type { Browser } from '@playwright/test';
 import { ROOT } from '../scripts/prepare.mjs';
 import { expect, freePort, stepInHand, test } from './app';
@@ -93,6 +95,10 @@ test('a phone is paired over the home network, works beside the computer, and is
         headers: { host: own, origin: 'https://pond.example' },
       }),
     ).toBe(403);
+
+    // A phone that installed the authority trusts the connection.
+    const ca = readFileSync(path.join(path.dirname(app.file), 'certificate', 'authority.pem'));
+    expect(await status(port, { path: '/', headers: { host: own }, ca, rejectUnauthorized: true })).toBe(303);
 
     // More than a form is not taken in before it is known who sends it, whatever cookie comes with it.
     for (const path of ['/pair', '/api/filters'])

@@ -6,16 +6,20 @@ import { networkInterfaces } from 'node:os';
 import path from 'node:path';
 import process from 'node:process';
 import { homeCertificate } from './homeCertificate.mjs';
+import { isHomeAddress } from './homeNetworks.mjs';
 import { fail, portOf, say } from './prepare.mjs';
 
 /** Marks what comes over the home network; see server/homeDoor.ts. */
 const DOOR = 'x-neat-door';
 
-/** @returns {string[]} this machine’s own addresses on networks */
+/** Milliseconds between two looks at whether the certificate is about to end. */
+const CERTIFICATE_CHECK_MS = 24 * 60 * 60 * 1000;
+
+/** @returns {string[]} this machine’s own addresses on home networks */
 const ownAddresses = () =>
   Object.values(networkInterfaces()).flatMap((list) =>
     (list ?? [])
-      .filter(({ internal, family }) => !internal && family === 'IPv4')
+      .filter(({ internal, family, address }) => !internal && family === 'IPv4' && isHomeAddress(address))
       .map(({ address }) => address),
   );
 
@@ -69,19 +73,25 @@ export async function share(databaseFile, only) {
     fail(
       `“${only}” is not an address like 192.168.1.20. Give one, or leave it out to serve every network this computer is on.`,
     );
+  if (only !== null && !isHomeAddress(only))
+    fail(
+      `${only} can be reached from the internet, and Neat Layer is made for the home network alone. Give an address like 192.168.1.20.`,
+    );
   const addresses = only === null ? ownAddresses() : [only];
   if (addresses.length === 0)
-    fail('This computer is not on a network. Connect it, or run npm start without --share.');
+    fail('This computer is not on a home network. Connect it, or run npm start without --share.');
   const port = portOf('PORT', '3040');
   const sharePort = portOf('SHARE_PORT', '3443');
-  const { key, cert, file, fingerprint } = await homeCertificate(
-    path.join(path.dirname(databaseFile), 'certificate'),
-    addresses,
-  );
+  const folder = path.join(path.dirname(databaseFile), 'certificate');
   const hosts = addresses.map((address) => `${address}:${sharePort}`);
   Object.assign(process.env, { NODE_ENV: 'production' });
   process.env.NEAT_DB = databaseFile;
-  process.env.NEAT_SHARE = JSON.stringify({ hosts, fingerprint, certificate: file });
+  let certificate = await homeCertificate(folder, addresses);
+  const tellApp = () => {
+    const { fingerprint, authority } = certificate;
+    process.env.NEAT_SHARE = JSON.stringify({ hosts, fingerprint, authority });
+  };
+  tellApp();
 
   const { default: next } = await import('next');
   const app = next({ dev: false, hostname: '127.0.0.1', port });
@@ -92,8 +102,8 @@ export async function share(databaseFile, only) {
     void handle(request, response);
   });
   await listen(plain, port, '127.0.0.1');
-  for (const address of addresses) {
-    const safe = createSafe({ key, cert }, (request, response) => {
+  const doors = addresses.map((address) => {
+    const safe = createSafe(certificate, (request, response) => {
       request.headers[DOOR] = 'home network';
       void mayBeTaken(request, port).then((may) => {
         if (may) return handle(request, response);
@@ -101,13 +111,27 @@ export async function share(databaseFile, only) {
         response.end(JSON.stringify({ message: 'Pair this device first: open the address in its browser.' }));
       });
     });
-    await listen(safe, sharePort, address);
-  }
+    return { address, safe };
+  });
+  for (const { address, safe } of doors) await listen(safe, sharePort, address);
+  setInterval(() => {
+    void homeCertificate(folder, addresses).then((now) => {
+      if (now.fingerprint === certificate.fingerprint) return;
+      certificate = now;
+      for (const { safe } of doors) safe.setSecureContext(certificate);
+      tellApp();
+    });
+  }, CERTIFICATE_CHECK_MS).unref();
+  if (certificate.replacedOld)
+    say(
+      'The certificate was replaced by one that is good for the home network only. On each phone that installed the old ' +
+        'one, remove “Neat Layer at home”, and install the new one: Settings says how.',
+    );
   say(
     `Serving on http://127.0.0.1:${port} (Ctrl C stops it). Data: ${path.relative(process.cwd(), databaseFile)}`,
   );
-  await showCode(port, hosts, fingerprint);
-  process.stdin.on('data', () => void showCode(port, hosts, fingerprint));
+  await showCode(port, hosts, certificate.fingerprint);
+  process.stdin.on('data', () => void showCode(port, hosts, certificate.fingerprint));
   for (const signal of /** @type {const} */ (['SIGINT', 'SIGTERM']))
     process.on(signal, () => process.exit(0));
 }

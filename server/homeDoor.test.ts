@@ -62,7 +62,9 @@ describe('the door to the home network', () => {
     expect(sharing(undefined)).toBeNull();
     expect(sharing('')).toBeNull();
     expect(
-      sharing(JSON.stringify({ hosts: [HOST], fingerprint: 'AB', certificate: 'c.pem' }))?.hosts,
+      sharing(
+        JSON.stringify({ hosts: [HOST], fingerprint: 'AB', authority: { file: 'a.pem', fingerprint: 'CD' } }),
+      )?.hosts,
     ).toEqual([HOST]);
   });
 });

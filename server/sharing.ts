@@ -3,10 +3,10 @@ import { z } from 'zod';
 const SharingSchema = z.object({
   /** Address and port of each network that is served. */
   hosts: z.array(z.string().min(1)).min(1),
-  /** SHA-256 of the certificate. */
+  /** SHA-256 of the certificate that is served. */
   fingerprint: z.string(),
-  /** File of the certificate, PEM. */
-  certificate: z.string(),
+  /** What signed it, for phones to install: its file, PEM, and its SHA-256. */
+  authority: z.object({ file: z.string(), fingerprint: z.string() }),
 });
 /** How the app is served on the home network. */
 export type Sharing = z.infer<typeof SharingSchema>;

@@ -21,7 +21,14 @@ export default function Page() {
       settings={settings.get(db)}
       filters={filters.names(db)}
       phones={{
-        sharing: shared === null ? null : { hosts: shared.hosts, fingerprint: shared.fingerprint },
+        sharing:
+          shared === null
+            ? null
+            : {
+                hosts: shared.hosts,
+                fingerprint: shared.fingerprint,
+                authorityFingerprint: shared.authority.fingerprint,
+              },
         devices: devices.list(db),
         calendarAt: calendarFeed.madeAt(db),
       }}

@@ -10,7 +10,7 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-const SHARED = { hosts: ['192.168.1.20:3443'], fingerprint: 'AB:CD' };
+const SHARED = { hosts: ['192.168.1.20:3443'], fingerprint: 'AB:CD', authorityFingerprint: 'EF:01' };
 const PHONE = {
   id: 'd',
   name: 'Blue phone',
@@ -48,6 +48,7 @@ describe('phones on the home network', () => {
     expect((await screen.findByTestId('pairing-code')).textContent).toBe('ABCD 2345');
     expect(screen.getByText(/open https:\/\/192\.168\.1\.20:3443 on the phone/)).toBeTruthy();
     expect(screen.getByText('AB:CD')).toBeTruthy();
+    expect(screen.getByText('EF:01')).toBeTruthy();
   });
 
   it('are removed with a press, and stay where that fails', async () => {

@@ -15,7 +15,12 @@ import styles from './PhonesPart.module.css';
 
 interface Props {
   /** null: the app is served on this machine alone. */
-  readonly sharing: Pick<Sharing, 'hosts' | 'fingerprint'> | null;
+  readonly sharing:
+    | (Pick<Sharing, 'hosts' | 'fingerprint'> & {
+        /** SHA-256 of what a phone installs. */
+        readonly authorityFingerprint: string;
+      })
+    | null;
   readonly devices: readonly Device[];
   /** ISO moment at which the address for calendars was made; null: there is none. */
   readonly calendarAt: string | null;
@@ -77,7 +82,8 @@ export function PhonesPart({ sharing, devices: stored, calendarAt }: Props) {
             <summary>To use Repack offline, install the certificate on the phone</summary>
             <p>
               Without it, the phone cannot reload a page while the app is off, and cannot keep its screen on.
-              On the paired phone, download <a href="/api/certificate">the certificate</a>.
+              On the paired phone, download <a href="/api/certificate">the certificate</a>. It is good for the
+              home network only, and stays the same for ten years.
             </p>
             <ul className={styles.steps}>
               <li>
@@ -89,7 +95,11 @@ export function PhonesPart({ sharing, devices: stored, calendarAt }: Props) {
                 it on under About, Certificate Trust Settings.
               </li>
             </ul>
-            <p>Remove it from the phone when you stop using the app.</p>
+            <p>
+              The phone shows it as “Neat Layer on the home network”, with this fingerprint (SHA-256). Remove
+              it from the phone when you stop using the app.
+            </p>
+            <p className={styles.fingerprint}>{sharing.authorityFingerprint}</p>
           </details>
           <CalendarAddress madeAt={calendarAt} />
         </>
