@@ -56,7 +56,7 @@ test('a server that fails says so, with an id, and the change is saved once it w
     route.request().method() === 'PUT'
       ? route.fulfill({
           status: 500,
-          json: { message: 'The app failed. Nothing was changed.', errorId: '3f2a91c0' },
+          json: { message: 'The app failed.', errorId: '3f2a91c0' },
         })
       : route.continue(),
   );

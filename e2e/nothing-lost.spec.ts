@@ -1,3 +1,4 @@
+import { renameSync } from 'node:fs';
 import { expect, expectSaved, layersInFlow, test, typeFillings } from './app';
 
 test('two tabs: the second save is asked about, and either version can be kept', async ({
@@ -203,4 +204,24 @@ test('twelve reloads in mid-typing: nothing is asked, nothing lost', async ({ pa
   await expectSaved(page);
   await page.reload();
   await expect(name).toHaveValue(text);
+});
+
+test('the database is moved while the app runs: nothing is called saved, all can be saved to a new file, and it goes on once it is back', async ({
+  page,
+  app,
+}) => {
+  await page.goto('/filter/window-sill/measure');
+  renameSync(app.file, `${app.file}.moved`);
+  app.expectFailures();
+  await page.getByLabel('Filter name').fill('Window sill, left');
+  const why = page.getByRole('alert').filter({ hasText: /was moved, deleted or replaced/ });
+  await expect(why).toContainText('Your change is kept here');
+  await expect(page.getByRole('status').first()).toHaveText('not saved yet');
+  const saved = page.waitForEvent('download');
+  await why.getByRole('link', { name: 'Save everything to a new file' }).click();
+  expect((await saved).suggestedFilename()).toMatch(/^neat-layer-.*\.sqlite$/);
+  renameSync(`${app.file}.moved`, app.file);
+  await expectSaved(page);
+  await page.reload();
+  await expect(page.getByLabel('Filter name')).toHaveValue('Window sill, left');
 });

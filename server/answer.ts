@@ -1,12 +1,16 @@
 import { randomBytes } from 'node:crypto';
+import path from 'node:path';
 import { INCOMING_PIECE, MAX_FILE_BYTES, MAX_FILE_WORDS } from '@/formats/fileLimits';
 import { isTooDeep } from '@/formats/isTooDeep';
 import { once } from '@/store/changes';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
+import { checkPlace } from '@/store/databasePlace';
 import type { Db } from '@/store/openDatabase';
-import { database } from './database';
+import { StorageError, storageFaultOf, type StorageFault } from '@/store/storageError';
+import { database, databaseFile } from './database';
 import { readLimited } from './readLimited';
 import { noteFailure, noteRequest } from './requestLog';
+import { whenUnlocked } from './whenUnlocked';
 import { wakeOutlooks } from './outlookWork';
 
 /** What a refused request says: `message` for a person, `faults` a line each, `current` when somebody saved first. */
@@ -16,6 +20,8 @@ export interface RequestRefusal {
   readonly current?: unknown;
   /** Of a failure: the log of the app has it too. */
   readonly errorId?: string;
+  /** Why nothing can be written. */
+  readonly fault?: StorageFault;
 }
 
 /** The body of a request that was a JSON object. */
@@ -41,9 +47,11 @@ export async function answer(
       if (about.changeId !== undefined) noteRequest({ ...about, outcome: 'refused', ms: ms() });
       return refusal;
     }
+    const fault = storageFaultOf(error);
     const errorId = randomBytes(4).toString('hex');
     noteFailure({ ...about, outcome: 'failed', ms: ms(), errorId }, error);
-    return refuse(500, { message: 'The app failed. Nothing was changed.', errorId });
+    if (fault === null) return refuse(500, { message: 'The app failed.', errorId });
+    return refuse(503, { message: new StorageError(fault, path.resolve(databaseFile())).message, fault });
   }
 }
 
@@ -56,7 +64,8 @@ interface About {
 
 /**
  * Makes a change: reads what was sent, then runs a handler in one transaction, once for every change id. The same id
- * again gets the same answer, so that a change whose answer was lost can be sent once more.
+ * again gets the same answer, so that a change whose answer was lost can be sent once more. It is acknowledged only where
+ * the database is still the file that was opened.
  *
  * @param read turns the body into what the handler takes; {@link readBody} for JSON
  */
@@ -70,9 +79,15 @@ export async function change<T>(
   const about = { route: `${request.method} ${pathname}`, changeId };
   return answer(async (db) => {
     const input = await read(request);
-    const result = once(db, changeId ?? undefined, `${request.method} ${pathname}${search}`, () =>
-      handle(db, input),
-    );
+    const result = await whenUnlocked(() => {
+      checkPlace(db);
+      const made = once(db, changeId ?? undefined, `${request.method} ${pathname}${search}`, () =>
+        handle(db, input),
+      );
+      // What went into a file that was taken away meanwhile is not called saved.
+      checkPlace(db);
+      return made;
+    });
     // Log, pack or tank may have changed: the forecast is worked out anew.
     wakeOutlooks();
     return result;

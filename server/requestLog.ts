@@ -31,6 +31,8 @@ function logger(): Logger {
     if (existsSync(file) && statSync(file).size > MAX_BYTES) renameSync(file, `${file}.old`);
     // Written at once: what is noted last before a crash is what is looked for.
     const to = pino.destination({ dest: file, sync: true, mkdir: true });
+    // On a full or read-only disk there is no log; the app goes on.
+    to.on('error', () => undefined);
     shared.neatLayerLog = {
       file,
       logger: pino({ base: null, timestamp: pino.stdTimeFunctions.isoTime }, to),

@@ -1,11 +1,16 @@
-import { closeSync, openSync } from 'node:fs';
+import { closeSync, openSync, rmSync } from 'node:fs';
 import Database from 'better-sqlite3';
 
-/** Copies the whole database, as it is at this moment, into a new file. The app may go on meanwhile. */
+/** Copies the whole database, as it is at this moment, into a new file; where that fails, nothing is left of it. */
 export function writeBackup(db: Database.Database, file: string): void {
   // Empty first: then it is readable to its owner alone from the first byte on.
   closeSync(openSync(file, 'wx', OWNER_ALONE));
-  db.prepare('VACUUM INTO ?').run(file);
+  try {
+    db.prepare('VACUUM INTO ?').run(file);
+  } catch (error) {
+    rmSync(file, { force: true });
+    throw error;
+  }
 }
 
 /** Rights of a file of the keeper’s data. */

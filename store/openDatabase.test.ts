@@ -144,6 +144,12 @@ describe('a database file', () => {
     ['of another program', 'PRAGMA application_id = 42; CREATE TABLE a (x)', /belongs to another program/],
     ['without a mark that is not this app’s', 'CREATE TABLE a (x)', /belongs to another program/],
     [
+      'of another program with a number of this app’s',
+      'PRAGMA user_version = 2; CREATE TABLE tank (x); CREATE TABLE fish (y)',
+      /belongs to another program/,
+    ],
+    ['of another program with a high number', 'PRAGMA user_version = 99', /belongs to another program/],
+    [
       'of a newer app',
       `PRAGMA application_id = ${APPLICATION_ID}; PRAGMA user_version = 99`,
       /newer version/,
@@ -156,6 +162,17 @@ describe('a database file', () => {
     expect(() => openDatabase(file)).toThrow(message);
     expect(readFileSync(file).equals(before)).toBe(true);
     expect(readdirSync(folder)).toEqual(['a.sqlite']);
+  });
+
+  it('that another program holds is left, and says so after two seconds', () => {
+    openDatabase(file).close();
+    const other = new Database(file);
+    other.pragma('locking_mode = EXCLUSIVE');
+    other.exec('BEGIN EXCLUSIVE');
+    expect(() => openDatabase(file)).toThrow(/Another program is using the database .*a\.sqlite\. Close/);
+    other.exec('ROLLBACK');
+    other.close();
+    openDatabase(file).close();
   });
 
   it('undoes a migration that fails, and takes it up again', () => {

@@ -13,7 +13,11 @@ export function SaveStatus({ saves }: { saves: readonly Saving[] }) {
   const words = useWords();
   usePreload(SaveTroubles);
   const hasTroubles = saves.some(
-    ({ state: { kind }, asides }) => kind === 'conflict' || kind === 'refused' || asides.length > 0,
+    ({ state, asides }) =>
+      state.kind === 'conflict' ||
+      state.kind === 'refused' ||
+      (state.kind === 'failed' && state.fault !== null) ||
+      asides.length > 0,
   );
   return (
     <>
@@ -45,7 +49,10 @@ function text(saves: readonly Saving[], words: Words): string {
     case 'unreachable':
       return 'not saved yet: the app is not responding. Your change is kept here and the app keeps trying';
     case 'failed':
-      return `not saved yet: the app failed${failedId(saves)}; kept here, trying again`;
+      // The panel says why, and what to do.
+      return saves.some(({ state }) => state.kind === 'failed' && state.fault !== null)
+        ? 'not saved yet'
+        : `not saved yet: the app failed${failedId(saves)}; kept here, trying again`;
     case 'saving':
       return 'saving';
     case 'saved': {

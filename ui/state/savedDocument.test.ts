@@ -185,7 +185,12 @@ describe('a document that saves itself', () => {
     });
     type(document, 'b');
     await vi.advanceTimersByTimeAsync(400);
-    expect(document.get().state).toEqual({ kind: 'failed', message: 'The app failed.', errorId: '3f2a91c0' });
+    expect(document.get().state).toEqual({
+      kind: 'failed',
+      message: 'The app failed.',
+      errorId: '3f2a91c0',
+      fault: null,
+    });
     expect(tries).toBe(1);
     await vi.advanceTimersByTimeAsync(80_000);
     // By hand: after 2.5, 5, 10, 20 and 40 s.

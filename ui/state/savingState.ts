@@ -1,13 +1,13 @@
 import type { Stored } from '@/store/documentTable';
 import type { Attempt } from './drafts';
-import type { Outcome } from './send';
+import type { Failure, Outcome } from './send';
 
 /** How far what is on the screen is stored. */
 export type SaveState =
   | { readonly kind: 'saved'; readonly at: string }
   | { readonly kind: 'saving' }
   | { readonly kind: 'unreachable' }
-  | { readonly kind: 'failed'; readonly message: string; readonly errorId: string | null }
+  | Failure
   | { readonly kind: 'refused'; readonly faults: readonly string[] }
   | { readonly kind: 'conflict' };
 

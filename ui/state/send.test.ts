@@ -56,17 +56,30 @@ describe('send', () => {
   it('tells a server that failed from one that is absent, with the id that its log has', async () => {
     respond = () => Response.json({ message: 'It failed.', errorId: '3f2a91c0' }, { status: 500 });
     const failed = await send('DELETE', '/api/log/e');
-    expect(failed).toEqual({ kind: 'failed', message: 'It failed.', errorId: '3f2a91c0' });
+    expect(failed).toEqual({
+      kind: 'failed',
+      message: 'It failed.',
+      errorId: '3f2a91c0',
+      fault: null,
+    });
     expect(outcomeFaults(failed)).toEqual(['It failed. Nothing was changed. (Error 3f2a91c0)']);
     respond = () => new Response('<html>', { status: 502 });
     expect(await send('DELETE', '/api/log/e')).toEqual({
       kind: 'failed',
       message: 'The app failed.',
       errorId: null,
+      fault: null,
     });
     // It may be sent again as the same change.
     expect(sent[1]?.id).toBe(sent[0]?.id);
     expect(sent[0]?.body).toBeUndefined();
+  });
+
+  it('says why nothing can be written, without an id: the message says what to do', async () => {
+    respond = () => Response.json({ message: 'The disk is full.', fault: 'full' }, { status: 503 });
+    const failed = await send('DELETE', '/api/log/e');
+    expect(failed).toMatchObject({ kind: 'failed', fault: 'full', errorId: null });
+    expect(outcomeFaults(failed)).toEqual(['The disk is full. Nothing was changed.']);
   });
 
   it.each([

@@ -1,11 +1,22 @@
 'use client';
+import type { StorageFault } from '@/store/storageError';
+
+/** The app could not do it, whatever was sent. */
+export interface Failure {
+  readonly kind: 'failed';
+  readonly message: string;
+  /** By which it is found in the log of the app; null where the message says what to do. */
+  readonly errorId: string | null;
+  /** Why nothing can be written; null: something else failed. */
+  readonly fault: StorageFault | null;
+}
 
 /** What came of a request: saved, refused with faults, changed elsewhere, failed in the app, or no answer at all. */
 export type Outcome<T> =
   | { readonly kind: 'saved'; readonly value: T }
   | { readonly kind: 'refused'; readonly faults: readonly string[] }
   | { readonly kind: 'conflict'; readonly current: T }
-  | { readonly kind: 'failed'; readonly message: string; readonly errorId: string | null }
+  | Failure
   | { readonly kind: 'unreachable' };
 
 /** True once the app has answered; a request that failed or got no answer may be sent again as it was. */
@@ -80,7 +91,7 @@ export async function fetchOutcome<T>(
   } catch {
     // What fails before the app’s own answer says nothing of itself; an answer that breaks off is none.
     return response.status >= 500
-      ? { kind: 'failed', message: 'The app failed.', errorId: null }
+      ? { kind: 'failed', message: 'The app failed.', errorId: null, fault: null }
       : { kind: 'unreachable' };
   }
   if (response.ok) return { kind: 'saved', value: answer as T };
@@ -90,6 +101,7 @@ export async function fetchOutcome<T>(
       kind: 'failed',
       message: typeof answer.message === 'string' ? answer.message : 'The app failed.',
       errorId: typeof answer.errorId === 'string' ? answer.errorId : null,
+      fault: (answer.fault as StorageFault | undefined) ?? null,
     };
   const faults = Array.isArray(answer.faults) ? (answer.faults as string[]) : [String(answer.message)];
   return { kind: 'refused', faults };
