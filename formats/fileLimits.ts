@@ -25,3 +25,6 @@ export const INCOMING_PIECE = 4 * 2 ** 20;
 /** The most of a CSV file that is read, bytes: hundreds of thousands of rows. */
 export const LARGEST_CSV = 100 * 2 ** 20;
 export const LARGEST_CSV_WORDS = '100 MB';
+/** The most that one cell of a CSV file may hold, characters: a note has two thousand. */
+export const LONGEST_CELL = 64 * 1024;
+export const LONGEST_CELL_WORDS = '64 kB';

@@ -4,7 +4,7 @@ import type { DocumentKind } from './documents/kinds';
 import { migrateDocument } from './documents/migrateDocument';
 import { isRaw } from './documents/step';
 import { MAX_FILE_BYTES, MAX_FILE_WORDS } from './fileLimits';
-import { isTooDeep } from './isTooDeep';
+import { nestingGauge } from './nestingGauge';
 import { FILE_FORMAT, FILE_VERSION, NeatLayerFileSchema, type NeatLayerFile } from './neatLayerFile';
 
 export type ReadResult =
@@ -19,7 +19,7 @@ export type ReadResult =
 export function readNeatLayerFile(text: string): ReadResult {
   if (new Blob([text]).size > MAX_FILE_BYTES)
     return bad(`The file is larger than ${MAX_FILE_WORDS}, the largest this app can read.`);
-  if (isTooDeep(text)) return bad('This is not a Neat Layer file: it is nested too deeply.');
+  if (nestingGauge()(text)) return bad('This is not a Neat Layer file: it is nested too deeply.');
   let raw: unknown;
   try {
     raw = JSON.parse(text);

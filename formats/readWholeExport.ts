@@ -1,5 +1,6 @@
 import { JSONParser } from '@streamparser/json';
 import { SCHEMA_VERSION } from './documents/kinds';
+import { nestingGauge } from './nestingGauge';
 import { DOCUMENT_SECTIONS, EXPORT_FORMAT, type DocumentSection } from './wholeExport';
 
 /** A part of an export: the item of a section, and its place there from 0. */
@@ -62,7 +63,10 @@ async function walk(
     if (partial !== true) onValue(key, value, stack[1]?.key);
   };
   parser.onError = (error) => void (fault ??= error);
+  const isTooDeep = nestingGauge();
   for await (const chunk of chunks) {
+    if (isTooDeep(chunk))
+      throw new ExportError('This is not an export of Neat Layer: it is nested too deeply.');
     parser.write(chunk);
     if (fault !== null) break;
   }

@@ -57,6 +57,7 @@ describe('the shelf as CSV', () => {
     ['a price of nothing', 'sheet,foam-30,50,50,3,1,0', /Line 2: .*Price must be more than 0/],
     ['words for a number', 'sheet,foam-30,wide,50,3,1,', /Line 2: .*Length of the sheet/],
     ['an unknown medium', 'sheet,gold,50,50,3,1,', /Line 2: there is no medium “gold”/],
+    ['a cell of more than 64 kB', `sheet,${'x'.repeat(65_537)},50,50,3,1,`, /Line 2: a cell holds more/],
     ['an unknown kind', 'box,,,,,1,', /Line 2: /],
   ])('says by line what is wrong with %s, and reads the other rows', (_, row, message) => {
     const head = 'kind,medium,length cm,width cm,thickness cm,count,price';

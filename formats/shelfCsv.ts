@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { csvText, plainCell } from './csvText';
+import { LONGEST_CELL, LONGEST_CELL_WORDS } from './fileLimits';
 import { findMedium } from '@/core/media/catalogue';
 import { faultLines } from '@/core/document/faultLines';
 import { MAX_ITEMS } from '@/core/shelf/shelfBounds';
@@ -84,6 +85,8 @@ export function readShelfCsv(text: string, newId: () => string): ShelfCsv {
     // The header is line 1.
     const line = index + 2;
     const wrong = (reason: string): void => void faults.push(`Line ${line}: ${reason}`);
+    if (Object.values(row).some((value) => value.length > LONGEST_CELL))
+      return wrong(`a cell holds more than ${LONGEST_CELL_WORDS}. Shorten it.`);
     const cell = (column: Column): string => (row[column] ?? '').trim();
     const scaled = (column: Column, unit: number): number | null => {
       const value = numberIn(cell(column));

@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import path from 'node:path';
 import { INCOMING_PIECE, MAX_FILE_BYTES, MAX_FILE_WORDS } from '@/formats/fileLimits';
-import { isTooDeep } from '@/formats/isTooDeep';
+import { nestingGauge } from '@/formats/nestingGauge';
 import { once } from '@/store/changes';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
 import { checkPlace } from '@/store/databasePlace';
@@ -111,7 +111,7 @@ export async function readText(request: Request): Promise<string> {
 /** The JSON body of a request. @throws InvalidError when it is too large or no JSON object */
 export async function readBody(request: Request): Promise<Body> {
   const text = await readText(request);
-  if (isTooDeep(text)) throw new InvalidError(['The request is nested too deeply.']);
+  if (nestingGauge()(text)) throw new InvalidError(['The request is nested too deeply.']);
   try {
     const body: unknown = JSON.parse(text);
     if (typeof body === 'object' && body !== null && !Array.isArray(body)) return body as Body;

@@ -1,7 +1,9 @@
 import { statSync } from 'node:fs';
 import path from 'node:path';
-import type { Db } from './openDatabase';
+import type Database from 'better-sqlite3';
 import { StorageError } from './storageError';
+
+type Db = Database.Database;
 
 /** Where an open database lies, and which file it is there. */
 interface Place {

@@ -198,6 +198,11 @@ describe('a full export', () => {
   });
 
   it.each([
+    [
+      'nested without end',
+      (text: string) => text.replace('{', `{"x":${'['.repeat(95_000)}${']'.repeat(95_000)},`),
+      /nested too deeply/,
+    ],
     ['cut short', (text: string) => text.slice(0, -40), /not complete\. It may have been cut off/],
     [
       'of a newer app',

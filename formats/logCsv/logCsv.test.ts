@@ -173,6 +173,14 @@ describe('a keeper’s own sheet', () => {
     expect(entries[0]).toMatchObject({ kind: 'level', headroom: 0.012 });
   });
 
+  it('refuses a row with a cell of more than 64 kB, names it, and keeps nothing of what it says', () => {
+    const { entries, faults } = read(
+      `date,flow L/h,note\n2026-03-01,640,${'9'.repeat(65_537)}\n2026-03-02,630,b\n`,
+    );
+    expect(faults).toEqual(['Row 2: a cell holds more than 64 kB. Shorten it.']);
+    expect(entries).toHaveLength(1);
+  });
+
   it('of 200,000 rows with one in twenty bad is read to its end', () => {
     const rows = Array.from({ length: 200_000 }, (_, index) =>
       index % 20 === 7

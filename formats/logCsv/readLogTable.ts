@@ -1,4 +1,5 @@
 import { plainCell } from '../csvText';
+import { LONGEST_CELL_WORDS } from '../fileLimits';
 import { faultLines } from '@/core/document/faultLines';
 import { LogEntrySchema, type LogEntry } from '@/core/log/logEntry';
 import { findUnit } from '@/core/units/parseQuantity';
@@ -52,8 +53,9 @@ export function readLogTable(table: Table, mapping: Mapping, options: Options): 
       faults: ['Choose the column that holds the date.'],
     };
   let badRows = 0;
-  table.rows.forEach(({ number, cells }) => {
+  table.rows.forEach(({ number, cells, isTooLong = false }) => {
     try {
+      if (isTooLong) throw new CellError(`a cell holds more than ${LONGEST_CELL_WORDS}. Shorten it.`);
       const made = entriesOf(new Cells(cells, placeOf, mapping), mapping, options);
       entries.push(...made);
     } catch (error) {
