@@ -17,8 +17,8 @@ const config: NextConfig = {
     ),
   // They start threads and open files of their own.
   serverExternalPackages: ['piscina', 'pino'],
-  // Requests pass the proxy whole: the app’s own limit on a file says what is too large, not the proxy’s.
-  experimental: { proxyClientMaxBodySize: '64mb' },
+  // The largest file passes the proxy whole (server/bodyLimit.ts refuses what is larger), and no more is ever held of a request.
+  experimental: { proxyClientMaxBodySize: '21mb' },
   // The build stamp in the corner of development pages covers the drawing's title block.
   devIndicators: false,
   poweredByHeader: false,

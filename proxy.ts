@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { NextResponse, type NextRequest } from 'next/server';
+import { bodyRefusal } from '@/server/bodyLimit';
 import { database } from '@/server/database';
 import { DEVICE_COOKIE, DOOR_HEADER, HOME_DOOR, homeDoor, PAIRING_PATH } from '@/server/homeDoor';
 import { isAllowed } from '@/server/isAllowed';
@@ -15,7 +16,7 @@ const NONCE_BYTES = 16;
 export function proxy(request: NextRequest): Response {
   const nonce = randomBytes(NONCE_BYTES).toString('base64');
   const policy = contentPolicy(nonce, process.env.NODE_ENV === 'development');
-  const refusal = refusalOf(request);
+  const refusal = refusalOf(request) ?? refusalOfBody(request);
   if (refusal !== null) return withSafeHeaders(refusal, policy);
   // The framework reads the nonce of its own scripts from the policy; the app’s pages read it by itself.
   const headers = new Headers(request.headers);
@@ -56,6 +57,12 @@ function refusalOf(request: NextRequest): Response | null {
     status: 403,
     message: 'Neat Layer answers only on this machine: open it at http://127.0.0.1.',
   });
+}
+
+/** What a request is answered with whose body is larger than what belongs there; null: it may come. */
+function refusalOfBody({ nextUrl, headers }: NextRequest): Response | null {
+  const refusal = bodyRefusal(nextUrl.pathname, headers);
+  return refusal === null ? null : refuse(refusal);
 }
 
 const refuse = ({ status, message }: { status: number; message: string }): Response =>

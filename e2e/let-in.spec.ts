@@ -28,7 +28,7 @@ test('what is too large or nested without end is refused, and the app goes on', 
     expect.stringMatching(/nested too deeply/),
   ]);
   const [status, message] = await sent(`{"filter":"${'x'.repeat(21 * 2 ** 20)}"}`);
-  expect([status, message]).toEqual([422, expect.stringMatching(/more than 20 MB/)]);
+  expect([status, message]).toEqual([413, expect.stringMatching(/more than the 2 MB of a record/)]);
   expect((await request.get('/')).status()).toBe(200);
 });
 

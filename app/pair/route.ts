@@ -1,4 +1,5 @@
 import { DAY } from '@/core/units/time';
+import { LARGEST_FORM } from '@/server/bodyLimit';
 import { database } from '@/server/database';
 import { DEVICE_COOKIE, PAIRING_PATH } from '@/server/homeDoor';
 import { readLimited } from '@/server/readLimited';
@@ -10,8 +11,6 @@ export const dynamic = 'force-dynamic';
 
 /** Longest code that is looked at. */
 const MAX_CODE_LENGTH = 40;
-/** The most that a device which is not paired yet may send, bytes. */
-const LARGEST_FORM = 4096;
 /** For how long a device stays paired unless it is removed, s: browsers keep no cookie longer. */
 const PAIRED_FOR_S = 400 * DAY;
 
