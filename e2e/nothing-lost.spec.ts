@@ -225,3 +225,21 @@ test('the database is moved while the app runs: nothing is called saved, all can
   await page.reload();
   await expect(page.getByLabel('Filter name')).toHaveValue('Window sill, left');
 });
+
+test('a page of before an update writes nothing, says so, and after a reload what was typed is saved', async ({
+  page,
+  app,
+}) => {
+  await page.goto('/filter/window-sill/measure');
+  app.expectFailures();
+  await page.route('**/api/filters/window-sill', (route) =>
+    route.continue({ headers: { ...route.request().headers(), 'x-schema-version': '1' } }),
+  );
+  await page.getByLabel('Filter name').fill('Window sill, left');
+  const why = page.getByRole('alert').filter({ hasText: 'Neat Layer was updated while this page was open.' });
+  await expect(why).toContainText('Your change is kept here, and is saved then.');
+  await page.unroute('**/api/filters/window-sill');
+  await why.getByRole('button', { name: 'Reload the page' }).click();
+  await expect(page.getByLabel('Filter name')).toHaveValue('Window sill, left');
+  await expectSaved(page);
+});

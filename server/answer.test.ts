@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { newTank } from '@/core/tank/newTank';
+import { SCHEMA_HEADER, SCHEMA_VERSION } from '@/formats/documents/kinds';
 import { MAX_FILE_BYTES } from '@/formats/fileLimits';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
 import { openDatabase, type Db } from '@/store/openDatabase';
@@ -121,6 +122,21 @@ describe('change', () => {
     expect(other.status).toBe(422);
     expect((await change(request(undefined, null), noBody, handle)).status).toBe(422);
     expect((await change(request(undefined, 'x'), noBody, handle)).status).toBe(422);
+    expect(handle).toHaveBeenCalledTimes(1);
+  });
+
+  it('is refused from a page of before an update, which writes in another version', async () => {
+    const handle = vi.fn(() => ({}));
+    const old = request('{}');
+    old.headers.set(SCHEMA_HEADER, `${SCHEMA_VERSION - 1}`);
+    const refused = await change(old, readBody, handle);
+    expect([refused.status, await refused.json()]).toEqual([
+      503,
+      expect.objectContaining({ fault: 'updated' }),
+    ]);
+    const same = request('{}');
+    same.headers.set(SCHEMA_HEADER, `${SCHEMA_VERSION}`);
+    expect((await change(same, readBody, handle)).status).toBe(200);
     expect(handle).toHaveBeenCalledTimes(1);
   });
 

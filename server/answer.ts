@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import path from 'node:path';
 import { INCOMING_PIECE, MAX_FILE_BYTES, MAX_FILE_WORDS } from '@/formats/fileLimits';
+import { SCHEMA_HEADER, SCHEMA_VERSION } from '@/formats/documents/kinds';
 import { nestingGauge } from '@/formats/nestingGauge';
 import { once } from '@/store/changes';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
@@ -20,9 +21,11 @@ export interface RequestRefusal {
   readonly current?: unknown;
   /** Of a failure: the log of the app has it too. */
   readonly errorId?: string;
-  /** Why nothing can be written. */
-  readonly fault?: StorageFault;
+  readonly fault?: RefusalFault;
 }
+
+/** Why nothing can be written; or the page that asks is of before an update, and would write what is read no more. */
+export type RefusalFault = StorageFault | 'updated';
 
 /** The body of a request that was a JSON object. */
 export type Body = Readonly<Record<string, unknown>>;
@@ -55,6 +58,11 @@ export async function answer(
   }
 }
 
+const UPDATED: RequestRefusal = {
+  message: 'Neat Layer was updated while this page was open. Reload the page.',
+  fault: 'updated',
+};
+
 /** What the log says a request was. */
 interface About {
   readonly route: string;
@@ -78,6 +86,9 @@ export async function change<T>(
   const changeId = request.headers.get(CHANGE_ID);
   const about = { route: `${request.method} ${pathname}`, changeId };
   return answer(async (db) => {
+    // Whoever says nothing is no page of ours, and is judged by what it sends.
+    const writes = request.headers.get(SCHEMA_HEADER) ?? `${SCHEMA_VERSION}`;
+    if (writes !== `${SCHEMA_VERSION}`) return refuse(503, UPDATED);
     const input = await read(request);
     const result = await whenUnlocked(() => {
       checkPlace(db);

@@ -7,6 +7,9 @@ export type DocumentKind = 'tank' | 'filter' | 'pack' | 'job' | 'logEntry' | 'se
  */
 export const SCHEMA_VERSION = 9;
 
+/** The header in which a page says in which version it writes. */
+export const SCHEMA_HEADER = 'x-schema-version';
+
 /** What a keeper calls a kind. */
 export const KIND_WORDS: Readonly<Record<DocumentKind, string>> = {
   tank: 'tank',

@@ -39,7 +39,15 @@ export function SaveTroubles({ saves }: { saves: readonly Saving[] }) {
       {unwritten?.kind !== 'failed' ? null : (
         <div role="alert" className={styles.panel}>
           <p className={styles.heading}>{what}</p>
-          <p>{toDo.join(' ')} Your change is kept here, and the app keeps trying.</p>
+          <p>
+            {toDo.join(' ')} Your change is kept here
+            {unwritten.fault === 'updated' ? ', and is saved then.' : ', and the app keeps trying.'}
+          </p>
+          {unwritten.fault !== 'updated' ? null : (
+            <div className={styles.buttons}>
+              <Button onClick={() => window.location.reload()}>Reload the page</Button>
+            </div>
+          )}
           {unwritten.fault !== 'gone' ? null : (
             <div className={styles.buttons}>
               <Button component="a" href="/api/backup">

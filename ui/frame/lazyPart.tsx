@@ -50,7 +50,7 @@ export function lazyPart<Props extends object>(
     if (!failed) return meanwhile;
     return (
       <p role="alert">
-        This part could not be loaded because the app is not responding. What you typed is kept.{' '}
+        This part could not be loaded: the app is not responding, or was updated. What you typed is kept.{' '}
         <Button onClick={() => window.location.reload()}>Reload the page</Button>
       </p>
     );

@@ -1,5 +1,6 @@
 'use client';
-import type { StorageFault } from '@/store/storageError';
+import { SCHEMA_HEADER, SCHEMA_VERSION } from '@/formats/documents/kinds';
+import type { RefusalFault } from '@/server/answer';
 
 /** The app could not do it, whatever was sent. */
 export interface Failure {
@@ -7,8 +8,8 @@ export interface Failure {
   readonly message: string;
   /** By which it is found in the log of the app; null where the message says what to do. */
   readonly errorId: string | null;
-  /** Why nothing can be written; null: something else failed. */
-  readonly fault: StorageFault | null;
+  /** Why nothing can be written, or that this page is of before an update; null: something else failed. */
+  readonly fault: RefusalFault | null;
 }
 
 /** What came of a request: saved, refused with faults, changed elsewhere, failed in the app, or no answer at all. */
@@ -80,7 +81,7 @@ export async function fetchOutcome<T>(
     response = await fetch(url, {
       method,
       keepalive: size <= MAX_KEPT_ALIVE,
-      headers: { 'content-type': type, 'x-change-id': changeId },
+      headers: { 'content-type': type, 'x-change-id': changeId, [SCHEMA_HEADER]: `${SCHEMA_VERSION}` },
       body,
     });
   } catch {
@@ -101,7 +102,7 @@ export async function fetchOutcome<T>(
       kind: 'failed',
       message: typeof answer.message === 'string' ? answer.message : 'The app failed.',
       errorId: typeof answer.errorId === 'string' ? answer.errorId : null,
-      fault: (answer.fault as StorageFault | undefined) ?? null,
+      fault: (answer.fault as RefusalFault | undefined) ?? null,
     };
   const faults = Array.isArray(answer.faults) ? (answer.faults as string[]) : [String(answer.message)];
   return { kind: 'refused', faults };
