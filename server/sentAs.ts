@@ -11,3 +11,6 @@ export const sentAs = (bytes: ReadableStream<Uint8Array> | string, type: string,
       'cache-control': 'no-store',
     },
   });
+
+/** What answers whoever asks for the head of such a file alone: no copy is made, or a page could fill the disk by asking. */
+export const headAlone = (): Response => new Response(null, { headers: { 'cache-control': 'no-store' } });

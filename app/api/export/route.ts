@@ -1,10 +1,9 @@
 import { EXPORT_ENDING } from '@/formats/fileLimits';
 import { answer } from '@/server/answer';
 import { exportStream } from '@/server/passingCopy';
-import { fileName, sentAs } from '@/server/sentAs';
+import { fileName, headAlone, sentAs } from '@/server/sentAs';
 
-/** Asked for its head alone, no copy is made: a page could fill the disk by asking. */
-export const HEAD = () => new Response(null, { headers: { 'cache-control': 'no-store' } });
+export const HEAD = headAlone;
 
 /** Everything a keeper entered, photos included, as one JSON file. */
 export const GET = () =>
