@@ -127,6 +127,21 @@ describe('a database file', () => {
     again.close();
   });
 
+  it.each([0, 2])(
+    'whose number was damaged to %i is refused with what to do, and keeps what it holds',
+    (number) => {
+      const db = openDatabase(file);
+      filters.add(db, { tank, filter });
+      db.pragma(`user_version = ${number}`);
+      db.close();
+      expect(() => openDatabase(file)).toThrow(/is damaged .*already exists.*Put a backup in its place/);
+      const left = new Database(file);
+      expect(left.pragma('user_version', { simple: true })).toBe(number);
+      expect(left.prepare('SELECT id FROM filter').pluck().all()).toEqual(['f']);
+      left.close();
+    },
+  );
+
   it('that is up to date or new is not copied', () => {
     openDatabase(file).close();
     openDatabase(file).close();

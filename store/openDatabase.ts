@@ -174,11 +174,18 @@ function migrate(db: Db, file: string, folder: string, names: readonly string[])
   if (applied === names.length) return;
   if (applied > 0 && file !== ':memory:') writeBackup(db, freeName(file, `before-update-${applied}`));
   names.slice(applied).forEach((name, index) => {
-    db.transaction(() => {
+    const step = db.transaction(() => {
       // Another process may have opened the same file at the same time, and been first.
       if (seen(db) > applied + index) return;
       db.exec(readFileSync(path.join(folder, name), 'utf8'));
       db.pragma(`user_version = ${applied + index + 1}`);
-    }).immediate();
+    });
+    try {
+      step.immediate();
+    } catch (error) {
+      // It does not hold what its number says: the number is wrong.
+      if (storageFaultOf(error) !== null) throw error;
+      throw damaged(file, error instanceof Error ? error.message : String(error));
+    }
   });
 }
