@@ -40,7 +40,7 @@ const listen = (server, port, address) =>
     server.listen(port, address, () => resolve(undefined));
   });
 
-/** The most that whoever is not paired may send, bytes: a code and a name. */
+/** The most that whoever is not paired may send, bytes: a code and a name; see LARGEST_FORM in server/bodyLimit.ts. */
 const LARGEST_UNPAIRED = 4096;
 
 /**

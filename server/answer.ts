@@ -5,7 +5,7 @@ import { SCHEMA_HEADER, SCHEMA_VERSION } from '@/formats/documents/kinds';
 import { nestingGauge } from '@/formats/nestingGauge';
 import { once } from '@/store/changes';
 import { ConflictError, InvalidError, NotFoundError, UnreadableError } from '@/store/errors';
-import { checkPlace } from '@/store/databasePlace';
+import { inPlace } from '@/store/databasePlace';
 import type { Db } from '@/store/openDatabase';
 import { StorageError, storageFaultOf, type StorageFault } from '@/store/storageError';
 import { database, databaseFile } from './database';
@@ -90,15 +90,11 @@ export async function change<T>(
     const writes = request.headers.get(SCHEMA_HEADER) ?? `${SCHEMA_VERSION}`;
     if (writes !== `${SCHEMA_VERSION}`) return refuse(503, UPDATED);
     const input = await read(request);
-    const result = await whenUnlocked(() => {
-      checkPlace(db);
-      const made = once(db, changeId ?? undefined, `${request.method} ${pathname}${search}`, () =>
-        handle(db, input),
-      );
-      // What went into a file that was taken away meanwhile is not called saved.
-      checkPlace(db);
-      return made;
-    });
+    const result = await whenUnlocked(() =>
+      inPlace(db, () =>
+        once(db, changeId ?? undefined, `${request.method} ${pathname}${search}`, () => handle(db, input)),
+      ),
+    );
     // Log, pack or tank may have changed: the forecast is worked out anew.
     wakeOutlooks();
     return result;

@@ -7,6 +7,7 @@ import { nextOutlook, type Waiting } from './nextOutlook';
 import { randomBytes } from 'node:crypto';
 import { noteFailure } from './requestLog';
 import { outlookInput } from './outlookInput';
+import { whenUnlocked } from './whenUnlocked';
 
 /** Milliseconds between a change and the work on it: entries come in one after the other. */
 const PAUSE_MS = 800;
@@ -183,7 +184,7 @@ async function run(db: Db, { filterId, revision }: Waiting, left: number): Promi
       own.ends.signal,
     );
     if (!own.ends.signal.aborted && db.open) {
-      outlooks.put(db, filterId, revision, outlook);
+      await whenUnlocked(() => outlooks.put(db, filterId, revision, outlook));
       state.tries.delete(filterId);
       tell({ kind: 'ready', filterId, revision });
     }

@@ -28,14 +28,22 @@ export function notePlace(db: Db): void {
   places().set(db, { file, identity: identityOf(file) });
 }
 
-/**
- * Makes sure that the file of a database is still the one that was opened: what is written into a file that was deleted or
- * replaced is lost when the app stops.
- *
- * @throws StorageError
- */
-export function checkPlace(db: Db): void {
+/** @throws StorageError where the file of a database is no longer the one that was opened */
+function checkPlace(db: Db): void {
   const place = places().get(db);
   if (place !== undefined && identityOf(place.file) !== place.identity)
     throw new StorageError('gone', place.file);
+}
+
+/**
+ * Makes a change where the file of a database is still the one that was opened, before it and after it: what is written into
+ * a file that was deleted or replaced is lost when the app stops, and must not be called saved.
+ *
+ * @throws StorageError, and what `act` throws
+ */
+export function inPlace<T>(db: Db, act: () => T): T {
+  checkPlace(db);
+  const made = act();
+  checkPlace(db);
+  return made;
 }

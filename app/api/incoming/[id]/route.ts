@@ -1,5 +1,6 @@
 import { answer, readBody, readPiece } from '@/server/answer';
 import { bringIn, dropIncoming, takePiece, tryFile } from '@/server/incomingFile';
+import { inPlace } from '@/store/databasePlace';
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -17,7 +18,7 @@ export const PUT = (request: Request, { params }: Context) =>
 export const POST = (request: Request, { params }: Context) =>
   answer(async (db) => {
     const [{ id }, { how }] = await Promise.all([params, readBody(request)]);
-    return how === 'look' ? tryFile(db, id) : bringIn(db, id, how);
+    return how === 'look' ? tryFile(db, id) : inPlace(db, () => bringIn(db, id, how));
   });
 
 export const DELETE = (_: Request, { params }: Context) =>
