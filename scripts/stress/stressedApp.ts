@@ -50,7 +50,11 @@ export async function startApp(file: string): Promise<StressedApp> {
     process.kill(-child.pid, 'SIGKILL');
     await gone;
   };
-  process.once('exit', () => isUp() && child.pid !== undefined && process.kill(-child.pid, 'SIGKILL'));
+  const killAtEnd = (): void => {
+    if (isUp() && child.pid !== undefined) process.kill(-child.pid, 'SIGKILL');
+  };
+  process.once('exit', killAtEnd);
+  child.once('exit', () => process.off('exit', killAtEnd));
   const end = performance.now() + LONGEST_START_MS;
   while (isUp() && performance.now() < end) {
     const answers = await fetch(`${url}/api/due`).then(
