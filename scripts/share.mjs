@@ -75,7 +75,7 @@ export async function share(databaseFile, only) {
     );
   if (only !== null && !isHomeAddress(only))
     fail(
-      `${only} can be reached from the internet, and Neat Layer is made for the home network alone. Give an address like 192.168.1.20.`,
+      `${only} is not an address of a home network, and Neat Layer is served there only. Give an address like 192.168.1.20.`,
     );
   const addresses = only === null ? ownAddresses() : [only];
   if (addresses.length === 0)

@@ -95,11 +95,9 @@ export function PhonesPart({ sharing, devices: stored, calendarAt }: Props) {
                 it on under About, Certificate Trust Settings.
               </li>
             </ul>
-            <p>
-              The phone shows it as “Neat Layer on the home network”, with this fingerprint (SHA-256). Remove
-              it from the phone when you stop using the app.
-            </p>
+            <p>The phone shows it as “Neat Layer on the home network”, with this fingerprint (SHA-256):</p>
             <p className={styles.fingerprint}>{sharing.authorityFingerprint}</p>
+            <p>Remove it from the phone when you stop using the app.</p>
           </details>
           <CalendarAddress madeAt={calendarAt} />
         </>
